@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Middleware\SecurityHeaders;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Http\Request;
+use Illuminate\Session\TokenMismatchException;
+use Symfony\Component\HttpKernel\Exception\HttpException;
+
+return Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(
+        web: __DIR__.'/../routes/web.php',
+        commands: __DIR__.'/../routes/console.php',
+        then: function (): void {
+            Illuminate\Support\Facades\Route::middleware('web')->prefix('api')->group(base_path('routes/api.php'));
+            Illuminate\Support\Facades\Route::middleware([])->group(base_path('routes/seen.php'));
+        },
+    )
+    ->withMiddleware(function (Middleware $middleware): void {
+        // The interface and its API share one origin, so there are no cross-origin requests to allow.
+        $middleware->remove(HandleCors::class);
+        $middleware->web(append: [SecurityHeaders::class]);
+        $middleware->redirectGuestsTo('/log-in');
+    })
+    ->withExceptions(function (Exceptions $exceptions): void {
+        $exceptions->shouldRenderJsonWhen(fn (Request $request) => $request->is('api/*'));
+        $exceptions->map(fn (TokenMismatchException $error) => new HttpException(419, 'Your session has run out. Log in again; what you typed is still here.', $error));
+    })
+    ->create();

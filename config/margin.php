@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+
+    // Where student pages are shown from: another host than the application's, so that the browser keeps them apart.
+    'seen_url' => env('SEEN_URL', 'http://localhost:8081'),
+
+    // How long the address of a shown page works, in minutes.
+    'seen_minutes' => (int) env('SEEN_MINUTES', 240),
+
+    // The Laravel disk that holds hand-ins, by the SHA-256 of their bytes.
+    'blob_disk' => env('BLOB_DISK', 'local'),
+
+    // The largest upload that is taken, in kilobytes.
+    'upload_kilobytes' => (int) env('UPLOAD_KILOBYTES', 65_536),
+
+];

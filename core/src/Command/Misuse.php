@@ -1,0 +1,8 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Command;
+
+/** The command line was not understood, or names what cannot be read. */
+final class Misuse extends \RuntimeException {}

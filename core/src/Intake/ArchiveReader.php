@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Intake;
+
+use InkedMargin\Core\Site\Site;
+use InkedMargin\Core\Source\SourceFile;
+use ZipArchive;
+
+/** Reads a zip into memory under limits. Nothing is written to disk, so nothing half-unpacked can stay behind. */
+final readonly class ArchiveReader
+{
+    private const LINK = 0o120000;
+
+    private const FILE_TYPE = 0o170000;
+
+    public function __construct(private Limits $limits = new Limits) {}
+
+    /**
+     * @param  string  $path  of the zip on disk
+     * @param  string  $name  as its sender called it, for messages and as the site's name
+     *
+     * @throws Refusal naming the entry and the limit
+     */
+    public function read(string $path, string $name): Site
+    {
+        $zip = new ZipArchive;
+        $opened = is_file($path) && filesize($path) > 0 ? $zip->open($path, ZipArchive::RDONLY) : ZipArchive::ER_NOZIP;
+        if ($opened !== true) {
+            throw new Refusal(RefusalReason::NotAnArchive, "\"$name\" is not a zip archive.");
+        }
+        try {
+            return SiteRoot::find(pathinfo($name, PATHINFO_FILENAME), $this->files($zip, $name));
+        } finally {
+            $zip->close();
+        }
+    }
+
+    /** @return array<string, SourceFile> */
+    private function files(ZipArchive $zip, string $name): array
+    {
+        $this->refuseCount($zip->numFiles);
+        $files = [];
+        $total = 0;
+        for ($index = 0; $index < $zip->numFiles; $index++) {
+            $entry = $zip->statIndex($index) ?: throw new Refusal(RefusalReason::Unreadable, "The list of files in \"$name\" is damaged.");
+            $path = EntryName::clean($entry['name'], $this->limits);
+            $this->refuseLink($zip, $index, $path);
+            if (str_ends_with(str_replace('\\', '/', $entry['name']), '/')) {
+                continue;
+            }
+            if (isset($files[$path])) {
+                throw new Refusal(RefusalReason::Twice, "The archive holds \"$path\" twice.");
+            }
+            $bytes = $this->entryBytes($zip, $index, $path, $entry);
+            $total += strlen($bytes);
+            if ($total > $this->limits->totalBytes) {
+                throw new Refusal(RefusalReason::TotalTooLarge, "Unpacked, the archive is larger than {$this->limits->totalBytes} bytes, at \"$path\".");
+            }
+            $files[$path] = new SourceFile($path, $bytes);
+        }
+        if ($files === []) {
+            throw new Refusal(RefusalReason::Empty, "\"$name\" holds no files.");
+        }
+
+        return $files;
+    }
+
+    /** @param array{size: int, comp_size: int, encryption_method?: int} $entry */
+    private function entryBytes(ZipArchive $zip, int $index, string $path, array $entry): string
+    {
+        if (($entry['encryption_method'] ?? 0) !== ZipArchive::EM_NONE) {
+            throw new Refusal(RefusalReason::Encrypted, "The entry \"$path\" is locked with a password.");
+        }
+        $stream = $zip->getStreamIndex($index);
+        if ($stream === false) {
+            throw new Refusal(RefusalReason::Unreadable, "The entry \"$path\" cannot be unpacked.");
+        }
+        $bytes = '';
+        // What the archive says of its own sizes is not trusted: the limits hold for what really comes out.
+        while (! feof($stream)) {
+            $chunk = @fread($stream, 65_536);
+            if ($chunk === false) {
+                throw new Refusal(RefusalReason::Unreadable, "The entry \"$path\" is damaged.");
+            }
+            $bytes .= $chunk;
+            if (strlen($bytes) > $this->limits->fileBytes) {
+                throw new Refusal(RefusalReason::FileTooLarge, "The entry \"$path\" is larger than {$this->limits->fileBytes} bytes.");
+            }
+            if (strlen($bytes) > $this->limits->ratioFrom && strlen($bytes) > $this->limits->ratio * max(1, $entry['comp_size'])) {
+                throw new Refusal(RefusalReason::Ratio, "The entry \"$path\" unpacks to more than {$this->limits->ratio} times its packed size.");
+            }
+        }
+        fclose($stream);
+        if (strlen($bytes) !== $entry['size']) {
+            throw new Refusal(RefusalReason::Unreadable, "The entry \"$path\" is damaged: ".strlen($bytes)." bytes came out of {$entry['size']}.");
+        }
+
+        return $bytes;
+    }
+
+    private function refuseCount(int $entries): void
+    {
+        if ($entries > $this->limits->files) {
+            throw new Refusal(RefusalReason::TooManyFiles, "The archive has $entries entries; {$this->limits->files} are the most.");
+        }
+    }
+
+    private function refuseLink(ZipArchive $zip, int $index, string $path): void
+    {
+        $system = $attributes = 0;
+        $zip->getExternalAttributesIndex($index, $system, $attributes);
+        if ($system === ZipArchive::OPSYS_UNIX && (($attributes >> 16) & self::FILE_TYPE) === self::LINK) {
+            throw new Refusal(RefusalReason::Link, "The entry \"$path\" is a link to another place, not a file.");
+        }
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Intake;
+
+use InkedMargin\Core\Site\Litter;
+use InkedMargin\Core\Site\Site;
+use InkedMargin\Core\Source\SourceFile;
+
+/** Finds the folder of an archive in which the site itself begins. */
+final readonly class SiteRoot
+{
+    /**
+     * A single top folder is the site. A folder in that folder is, too, when the home page is in there:
+     * the shape is then wrong, but everything else can still be judged.
+     *
+     * @param  array<string, SourceFile>  $files
+     */
+    public static function find(string $name, array $files): Site
+    {
+        $top = self::onlyFolder($files);
+        while ($top !== null) {
+            $files = self::inside($files, $top);
+            $name = $top;
+            $deeper = self::onlyFolder($files);
+            $top = $deeper !== null && isset($files["$deeper/index.html"]) ? $deeper : null;
+        }
+
+        return new Site($name, $files);
+    }
+
+    /** @param array<string, SourceFile> $files */
+    private static function onlyFolder(array $files): ?string
+    {
+        $top = null;
+        foreach (array_keys($files) as $path) {
+            if (Litter::is((string) $path)) {
+                continue;
+            }
+            [$first, $rest] = explode('/', (string) $path, 2) + [1 => ''];
+            if ($rest === '' || ($top !== null && $top !== $first)) {
+                return null;
+            }
+            $top = $first;
+        }
+
+        return $top;
+    }
+
+    /**
+     * @param  array<string, SourceFile>  $files
+     * @return array<string, SourceFile>
+     */
+    private static function inside(array $files, string $folder): array
+    {
+        $inside = [];
+        foreach ($files as $path => $file) {
+            $path = str_starts_with((string) $path, "$folder/") ? substr((string) $path, strlen($folder) + 1) : (string) $path;
+            $inside[$path] = new SourceFile($path, $file->bytes);
+        }
+
+        return $inside;
+    }
+}

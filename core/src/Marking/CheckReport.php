@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Marking;
+
+use InkedMargin\Core\Brief\Brief;
+use InkedMargin\Core\Rules\Weight;
+use InkedMargin\Core\Site\SiteReading;
+
+/** Everything one check of one site against one brief came to. */
+final readonly class CheckReport
+{
+    /**
+     * @param  list<PlacedFinding>  $findings  by file, offset and rule
+     * @param  list<Outcome>  $outcomes  in the order of the brief
+     */
+    public function __construct(
+        public SiteReading $reading,
+        public Brief $brief,
+        public array $findings,
+        public array $outcomes,
+        public Points $score,
+    ) {}
+
+    /** Whether anything was found that is more than advice. */
+    public function isClean(): bool
+    {
+        foreach ($this->findings as $placed) {
+            if ($placed->finding->weight !== Weight::Tidy) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Marking;
+
+use InkedMargin\Core\Brief\Requirement;
+
+/** A requirement on one site: what it came to, in words and points, and the findings that show it. */
+final readonly class Outcome
+{
+    /** @param list<string> $findings fingerprints */
+    public function __construct(
+        public Requirement $requirement,
+        public OutcomeKind $kind,
+        public string $measured,
+        public string $expected,
+        public Points $points,
+        public array $findings,
+    ) {}
+}

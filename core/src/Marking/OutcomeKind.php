@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Marking;
+
+/** What a requirement came to. */
+enum OutcomeKind: string
+{
+    case Met = 'met';
+    case Partly = 'partly';
+    case Unmet = 'unmet';
+    case Unclear = 'unclear';
+
+    /** @param float|null $met the share that is met, 0 to 1 */
+    public static function of(?float $met): self
+    {
+        return match (true) {
+            $met === null => self::Unclear,
+            $met >= 1.0 => self::Met,
+            $met <= 0.0 => self::Unmet,
+            default => self::Partly,
+        };
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Marking;
+
+use InkedMargin\Core\Rules\Finding;
+use InkedMargin\Core\Source\Position;
+
+/** A finding of one run with its fingerprint and the lines and columns of its span. */
+final readonly class PlacedFinding
+{
+    public function __construct(
+        public Finding $finding,
+        public string $fingerprint,
+        public Position $start,
+        public Position $end,
+    ) {}
+
+    public static function of(Finding $finding, string $fingerprint): self
+    {
+        $nowhere = new Position(1, 1, 0);
+
+        return new self(
+            $finding,
+            $fingerprint,
+            $finding->source?->position($finding->span->start) ?? $nowhere,
+            $finding->source?->position($finding->span->end) ?? $nowhere,
+        );
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Markup;
+
+use InkedMargin\Core\Source\Span;
+
+final class Comment extends Node
+{
+    public function __construct(public readonly string $text, private readonly Span $span) {}
+
+    public function span(): Span
+    {
+        return $this->span;
+    }
+}

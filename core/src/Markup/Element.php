@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Markup;
+
+use InkedMargin\Core\Source\Span;
+
+/** An element, with the tags that were written for it. */
+final class Element extends Node
+{
+    /** @var list<Node> */
+    public array $children = [];
+
+    public ?Span $endTag = null;
+
+    /**
+     * @param  Span|null  $startTag  null when nobody wrote one
+     * @param  array<string, Attribute>  $attributes  by name; the first of a name counts
+     */
+    public function __construct(
+        public readonly string $name,
+        public readonly ?Span $startTag,
+        public array $attributes = [],
+    ) {}
+
+    public function span(): ?Span
+    {
+        return $this->endTag === null ? $this->startTag : ($this->startTag ?? $this->endTag)->through($this->endTag);
+    }
+
+    public function append(Node $child): void
+    {
+        $child->parent = $this;
+        $this->children[] = $child;
+    }
+
+    public function attribute(string $name): ?Attribute
+    {
+        return $this->attributes[$name] ?? null;
+    }
+
+    public function value(string $name): ?string
+    {
+        return ($this->attributes[$name] ?? null)?->value;
+    }
+
+    /** @return list<string> */
+    public function classes(): array
+    {
+        return preg_split('/[ \t\n\f\r]+/', $this->value('class') ?? '', -1, PREG_SPLIT_NO_EMPTY) ?: [];
+    }
+
+    /** @return list<Element> */
+    public function elements(): array
+    {
+        return array_values(array_filter($this->children, fn (Node $child) => $child instanceof self));
+    }
+
+    /** All text below, in document order. */
+    public function text(): string
+    {
+        $text = '';
+        foreach (Walk::nodes($this) as $node) {
+            $text .= $node instanceof Text ? $node->text : '';
+        }
+
+        return $text;
+    }
+
+    /** The way down to this element, such as `html/body/ul:2/li:3`, counting siblings of one name. */
+    public function path(): string
+    {
+        $steps = [];
+        for ($element = $this; $element instanceof self; $element = $element->parent) {
+            $nth = 1;
+            foreach ($element->parent->children ?? [] as $sibling) {
+                if ($sibling === $element) {
+                    break;
+                }
+                $nth += $sibling instanceof self && $sibling->name === $element->name ? 1 : 0;
+            }
+            $steps[] = $nth === 1 ? $element->name : "$element->name:$nth";
+        }
+
+        return implode('/', array_reverse($steps));
+    }
+}

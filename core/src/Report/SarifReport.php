@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Report;
+
+use InkedMargin\Core\Marking\Check;
+use InkedMargin\Core\Marking\CheckReport;
+use InkedMargin\Core\Marking\PlacedFinding;
+use InkedMargin\Core\Rules\Catalogue;
+use InkedMargin\Core\Rules\Rule;
+use InkedMargin\Core\Rules\Weight;
+
+/** A report as SARIF 2.1.0 (OASIS), so that other tools can show it. Columns count code points (3.14.17). */
+final readonly class SarifReport
+{
+    public static function render(CheckReport $report): string
+    {
+        return json_encode([
+            'version' => '2.1.0',
+            'runs' => [[
+                'tool' => ['driver' => [
+                    'name' => 'Inked Margin',
+                    'version' => Check::ENGINE,
+                    'rules' => array_map(self::rule(...), Catalogue::rules()),
+                ]],
+                'columnKind' => 'unicodeCodePoints',
+                'results' => array_map(self::result(...), $report->findings),
+            ]],
+        ], JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR)."\n";
+    }
+
+    /** @return array<string, mixed> */
+    private static function rule(Rule $rule): array
+    {
+        return [
+            'id' => $rule->id,
+            'shortDescription' => ['text' => $rule->about],
+            'defaultConfiguration' => ['level' => self::level($rule->weight)],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function result(PlacedFinding $placed): array
+    {
+        $finding = $placed->finding;
+        $physical = ['artifactLocation' => ['uri' => implode('/', array_map(rawurlencode(...), explode('/', $finding->file)))]];
+        if ($finding->source !== null) {
+            $physical['region'] = [
+                'startLine' => $placed->start->line,
+                'startColumn' => $placed->start->column,
+                'endLine' => $placed->end->line,
+                'endColumn' => $placed->end->column,
+                'byteOffset' => $placed->start->offset,
+                'byteLength' => $finding->span->length(),
+            ];
+        }
+
+        return [
+            'ruleId' => $finding->rule,
+            'level' => self::level($finding->weight),
+            'message' => ['text' => "$finding->message $finding->remedy"],
+            // A finding about the site as a whole has no file to point at (3.27.12 allows an empty list).
+            'locations' => $finding->file === '' ? [] : [['physicalLocation' => $physical]],
+            'partialFingerprints' => ['inkedMargin/v1' => $placed->fingerprint],
+        ];
+    }
+
+    private static function level(Weight $weight): string
+    {
+        return match ($weight) {
+            Weight::Fault => 'error',
+            Weight::Departure => 'warning',
+            Weight::Tidy => 'note',
+        };
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Rules\File;
+
+use InkedMargin\Core\Brief\Brief;
+use InkedMargin\Core\Brief\Kind\Files;
+use InkedMargin\Core\Rules\ProofMark;
+use InkedMargin\Core\Rules\Rule;
+use InkedMargin\Core\Rules\Weight;
+use InkedMargin\Core\Site\SiteReading;
+use InkedMargin\Core\Source\NearestName;
+
+/** A file of the brief's list is not in the site. Common practice. */
+final readonly class MissingFile extends Rule
+{
+    public function __construct()
+    {
+        parent::__construct('file/missing', Weight::Fault, ProofMark::Insert, 'A file that the brief asks for is not there.');
+    }
+
+    public function look(SiteReading $reading, Brief $brief): iterable
+    {
+        foreach ($brief->ofKind(Files::class) as $requirement) {
+            foreach ($requirement->missing($reading->site) as $name) {
+                $unasked = array_diff(array_map(strval(...), array_keys($reading->site->files())), $requirement->names);
+                $near = $reading->site->spelling($name) ?? NearestName::of($name, $unasked);
+                yield $this->about(
+                    $name,
+                    null,
+                    "The brief asks for the file {$name}, and it is not in the hand-in.",
+                    $near === null ? "Add the file {$name}, spelled just like that." : "If {$near} is meant to be this page, rename it {$name}.",
+                    for: $requirement,
+                );
+            }
+        }
+    }
+}

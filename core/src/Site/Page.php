@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Site;
+
+use InkedMargin\Core\Markup\Document;
+use InkedMargin\Core\Markup\Element;
+use InkedMargin\Core\Source\SourceFile;
+
+/** One HTML document of a site, read once, with its references resolved once. */
+final readonly class Page
+{
+    /** @param list<Reference> $references in document order */
+    public function __construct(public SourceFile $file, public Document $document, public array $references) {}
+
+    public function path(): string
+    {
+        return $this->file->path;
+    }
+
+    public function title(): ?Element
+    {
+        return $this->document->first('title');
+    }
+
+    /** The title as a browser shows it: white space collapsed; '' when there is none. */
+    public function titleText(): string
+    {
+        return trim(preg_replace('/\s+/u', ' ', $this->title()?->text() ?? '') ?? '');
+    }
+
+    /** @return list<Reference> */
+    public function stylesheets(): array
+    {
+        return array_values(array_filter($this->references, fn (Reference $reference) => $reference->kind === ReferenceKind::Stylesheet));
+    }
+}

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Site;
+
+use InkedMargin\Core\Source\FileKind;
+use InkedMargin\Core\Source\SourceFile;
+
+/** The files of one hand-in, by path, seen from the site's root. */
+final class Site
+{
+    /** @var array<string, SourceFile> sorted by path */
+    private readonly array $files;
+
+    /** @var array<string, string> lower-cased path => path */
+    private array $caseless = [];
+
+    /** @var array<string, true> */
+    private array $folders = [];
+
+    /** @param iterable<SourceFile> $files */
+    public function __construct(public readonly string $name, iterable $files)
+    {
+        $byPath = [];
+        foreach ($files as $file) {
+            $byPath[$file->path] = $file;
+        }
+        ksort($byPath, SORT_STRING);
+        foreach ($byPath as $path => $file) {
+            $this->caseless[mb_strtolower($path)] ??= $path;
+            for ($folder = $file->folder(); $folder !== '' && ! isset($this->folders[$folder]); $folder = self::above($folder)) {
+                $this->folders[$folder] = true;
+            }
+        }
+        $this->files = $byPath;
+    }
+
+    /** @return array<string, SourceFile> */
+    public function files(): array
+    {
+        return $this->files;
+    }
+
+    /** @return list<SourceFile> */
+    public function ofKind(FileKind $kind): array
+    {
+        return array_values(array_filter($this->files, fn (SourceFile $file) => $file->kind() === $kind));
+    }
+
+    public function file(string $path): ?SourceFile
+    {
+        return $this->files[$path] ?? null;
+    }
+
+    public function hasFolder(string $path): bool
+    {
+        return isset($this->folders[rtrim($path, '/')]);
+    }
+
+    /** The path as it is really spelled, when it is there but for letter case. */
+    public function spelling(string $path): ?string
+    {
+        return $this->caseless[mb_strtolower($path)] ?? null;
+    }
+
+    public function home(): ?SourceFile
+    {
+        return $this->file('index.html');
+    }
+
+    private static function above(string $folder): string
+    {
+        $slash = strrpos($folder, '/');
+
+        return $slash === false ? '' : substr($folder, 0, $slash);
+    }
+}

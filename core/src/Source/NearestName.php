@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Source;
+
+/** Offers the names a beginner may have meant. */
+final readonly class NearestName
+{
+    /**
+     * The candidate at the smallest edit distance with transpositions (optimal string alignment, from memory),
+     * if it is near enough that a slip of the hand explains it: a third of the length, three at most.
+     *
+     * @param iterable<string> $candidates
+     */
+    public static function of(string $word, iterable $candidates): ?string
+    {
+        $best = null;
+        $allowed = min(3, max(1, intdiv(mb_strlen($word) + 1, 3)));
+        foreach ($candidates as $candidate) {
+            $distance = self::distance($word, $candidate, $allowed);
+            if ($distance <= $allowed) {
+                $best = $candidate;
+                $allowed = $distance - 1;
+            }
+        }
+
+        return $best;
+    }
+
+    /** Edits (insert, delete, replace, swap two neighbours) from one word to the other; `$most + 1` when there are more. */
+    public static function distance(string $from, string $to, int $most = PHP_INT_MAX - 1): int
+    {
+        $a = mb_str_split($from);
+        $b = mb_str_split($to);
+        if (abs(count($a) - count($b)) > $most) {
+            return $most + 1;
+        }
+        $before = [];
+        $row = range(0, count($b));
+        foreach ($a as $i => $letter) {
+            $next = [$i + 1];
+            foreach ($b as $j => $other) {
+                $next[$j + 1] = min($row[$j + 1] + 1, $next[$j] + 1, $row[$j] + ($letter === $other ? 0 : 1));
+                if ($i > 0 && $j > 0 && $letter === $b[$j - 1] && $a[$i - 1] === $other) {
+                    $next[$j + 1] = min($next[$j + 1], $before[$j - 1] + 1);
+                }
+            }
+            [$before, $row] = [$row, $next];
+        }
+
+        return min($row[count($b)], $most + 1);
+    }
+}

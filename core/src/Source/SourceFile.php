@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Source;
+
+/** One file of a site: its path from the site's root, with `/` between folders, and its bytes as they came. */
+final class SourceFile
+{
+    private ?LineIndex $lines = null;
+
+    public function __construct(public readonly string $path, public readonly string $bytes) {}
+
+    public function name(): string
+    {
+        return basename($this->path);
+    }
+
+    /** The folder the file stands in, without a slash at its end; empty at the root. */
+    public function folder(): string
+    {
+        $slash = strrpos($this->path, '/');
+
+        return $slash === false ? '' : substr($this->path, 0, $slash);
+    }
+
+    /** Lower-cased text after the last dot of the name; empty when there is none. */
+    public function extension(): string
+    {
+        return strtolower(pathinfo($this->path, PATHINFO_EXTENSION));
+    }
+
+    public function kind(): FileKind
+    {
+        return FileKind::ofExtension($this->extension());
+    }
+
+    public function lines(): LineIndex
+    {
+        return $this->lines ??= new LineIndex($this->bytes);
+    }
+
+    public function position(int $offset): Position
+    {
+        return $this->lines()->position($offset);
+    }
+
+    /** The text of a span, made valid UTF-8 so that it can be shown. */
+    public function excerpt(Span $span): string
+    {
+        return mb_scrub(substr($this->bytes, $span->start, $span->length()), 'UTF-8');
+    }
+
+    public function whole(): Span
+    {
+        return new Span(0, strlen($this->bytes));
+    }
+
+    /** The byte offset of the first sequence that is not UTF-8, or null when all of it is. */
+    public function firstInvalidByte(): ?int
+    {
+        if (mb_check_encoding($this->bytes, 'UTF-8')) {
+            return null;
+        }
+        preg_match('/^(?:[\x00-\x7f]++|[\xc2-\xdf][\x80-\xbf]|\xe0[\xa0-\xbf][\x80-\xbf]|[\xe1-\xec\xee\xef][\x80-\xbf]{2}|\xed[\x80-\x9f][\x80-\xbf]|\xf0[\x90-\xbf][\x80-\xbf]{2}|[\xf1-\xf3][\x80-\xbf]{3}|\xf4[\x80-\x8f][\x80-\xbf]{2})*+/', $this->bytes, $valid);
+
+        return strlen($valid[0] ?? '');
+    }
+}
