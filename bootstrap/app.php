@@ -9,17 +9,18 @@ use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
 use Illuminate\Session\TokenMismatchException;
+use Illuminate\Support\Facades\Route;
 use Symfony\Component\HttpKernel\Exception\HttpException;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
         web: __DIR__.'/../routes/web.php',
-        commands: __DIR__.'/../routes/console.php',
         then: function (): void {
-            Illuminate\Support\Facades\Route::middleware('web')->prefix('api')->group(base_path('routes/api.php'));
-            Illuminate\Support\Facades\Route::middleware([])->group(base_path('routes/seen.php'));
+            Route::middleware('web')->prefix('api')->group(base_path('routes/api.php'));
+            Route::middleware([])->group(base_path('routes/seen.php'));
         },
     )
+    ->withCommands([__DIR__.'/../app/Console'])
     ->withMiddleware(function (Middleware $middleware): void {
         // The interface and its API share one origin, so there are no cross-origin requests to allow.
         $middleware->remove(HandleCors::class);

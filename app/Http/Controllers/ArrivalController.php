@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\ArrivalsRequest;
+use App\Http\Requests\MatchRequest;
+use App\Http\Resources\ArrivalView;
+use App\Http\Resources\RunView;
+use App\Http\Resources\StudentLine;
+use App\Intake\BlobStore;
+use App\Intake\StudentMatcher;
+use App\Jobs\UnpackArrival;
+use App\Models\Arrival;
+use App\Models\Assignment;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Validation\ValidationException;
+use OpenApi\Attributes as OA;
+
+final class ArrivalController extends Controller
+{
+    #[OA\Get(path: '/api/assignments/{assignment}/arrivals', operationId: 'arrivals', responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: ArrivalView::class)))])]
+    public function index(Assignment $assignment): JsonResponse
+    {
+        $this->authorize('view', $assignment);
+        $students = $assignment->course()->firstOrFail()->students()->get();
+        $matcher = new StudentMatcher($students);
+        $arrivals = $assignment->arrivals()
+            ->with(['student', 'handIn.run' => fn ($query) => $query->withCount('findings')])
+            ->orderByRaw("state = 'unmatched' desc, arrived_at desc, id desc")
+            ->limit(300)->get();
+
+        return response()->json($arrivals->map(fn (Arrival $arrival) => new ArrivalView(
+            $arrival->id,
+            $arrival->name,
+            $arrival->state,
+            $arrival->reason,
+            $arrival->arrived_at->toIso8601String(),
+            $arrival->student === null ? null : StudentLine::of($arrival->student),
+            $arrival->state === 'unmatched' ? StudentLine::list($matcher->likely($arrival->name)) : [],
+            $arrival->hand_in_id,
+            $arrival->handIn?->attempt,
+            $arrival->handIn === null ? null : RunView::of($arrival->handIn->run),
+            (int) $arrival->handIn?->run?->getAttribute('findings_count'),
+        ))->values());
+    }
+
+    #[OA\Post(
+        path: '/api/assignments/{assignment}/arrivals',
+        operationId: 'drop',
+        requestBody: new OA\RequestBody(content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(properties: [
+            new OA\Property(property: 'files[]', type: 'array', items: new OA\Items(type: 'string', format: 'binary')),
+        ]))),
+        responses: [new OA\Response(response: 202, description: 'Waiting to be unpacked')],
+    )]
+    public function store(ArrivalsRequest $request, Assignment $assignment, BlobStore $blobs): JsonResponse
+    {
+        $this->authorize('mark', $assignment);
+        /** @var list<UploadedFile> $files */
+        $files = $request->file('files');
+        foreach ($files as $file) {
+            $arrival = $assignment->arrivals()->create([
+                'name' => basename(str_replace('\\', '/', mb_scrub($file->getClientOriginalName()))),
+                'sha256' => $blobs->put($file->getContent()),
+                'state' => 'waiting',
+                'arrived_at' => now(),
+            ]);
+            UnpackArrival::dispatch($arrival->id);
+        }
+
+        return response()->json(null, 202);
+    }
+
+    /** Says whose an arrival is that could not be matched. */
+    #[OA\Patch(path: '/api/arrivals/{arrival}', operationId: 'match', requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: MatchRequest::class)), responses: [new OA\Response(response: 202, description: 'Waiting to be unpacked')])]
+    public function update(MatchRequest $request, Arrival $arrival): JsonResponse
+    {
+        $arrival->load('assignment.course');
+        $this->authorize('mark', $arrival);
+        $student = $arrival->assignment->course->students()->find($request->string('student')->toString());
+        $matched = $student === null ? 0 : Arrival::query()->whereKey($arrival->id)->where('state', 'unmatched')
+            ->update(['student_id' => $student->id, 'state' => 'waiting']);
+        if ($matched === 0) {
+            throw ValidationException::withMessages(['student' => $student === null ? 'That student is not on this course.' : 'Somebody has matched this one already.']);
+        }
+        UnpackArrival::dispatch($arrival->id);
+
+        return response()->json(null, 202);
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Resources\AssignmentLine;
+use App\Http\Resources\CourseView;
+use App\Http\Resources\StudentLine;
+use App\Models\Assignment;
+use App\Models\Course;
+use App\Models\User;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use OpenApi\Attributes as OA;
+
+final class CourseController extends Controller
+{
+    #[OA\Get(path: '/api/courses/{course}', operationId: 'course', responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: CourseView::class))])]
+    public function show(Request $request, Course $course): JsonResponse
+    {
+        $this->authorize('view', $course);
+        /** @var User $user */
+        $user = $request->user();
+        $students = $course->students()->get();
+        $assignments = $course->assignments()->with('brief')->withCount([
+            'handIns as handed_in' => fn (Builder $query) => $query->newest(),
+            'handIns as replied' => fn (Builder $query) => $query->newest()->whereHas('replies'),
+            'arrivals as unmatched' => fn (Builder $query) => $query->where('state', 'unmatched'),
+        ])->get();
+
+        return response()->json(new CourseView(
+            $course->id,
+            $course->title,
+            $course->school,
+            $course->term,
+            (string) $user->roleIn($course->id),
+            array_values($assignments->map(fn (Assignment $assignment) => new AssignmentLine(
+                $assignment->id,
+                $assignment->title,
+                $assignment->summary,
+                $assignment->due_at?->toIso8601String(),
+                $students->count(),
+                (int) $assignment->getAttribute('handed_in'),
+                (int) $assignment->getAttribute('replied'),
+                (int) $assignment->getAttribute('unmatched'),
+                $assignment->brief !== null,
+            ))->all()),
+            StudentLine::list($students),
+        ));
+    }
+}

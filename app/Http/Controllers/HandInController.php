@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Resources\AttemptLine;
+use App\Http\Resources\Desk;
+use App\Http\Resources\DeskFinding;
+use App\Http\Resources\DeskNote;
+use App\Http\Resources\DeskOutcome;
+use App\Http\Resources\Leaf;
+use App\Http\Resources\RelatedPlace;
+use App\Http\Resources\RunView;
+use App\Models\Finding;
+use App\Models\HandIn;
+use App\Models\HandInFile;
+use App\Models\Note;
+use App\Models\Outcome;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Collection;
+use InkedMargin\Core\Source\FileKind;
+use OpenApi\Attributes as OA;
+
+final class HandInController extends Controller
+{
+    #[OA\Get(path: '/api/hand-ins/{handIn}', operationId: 'desk', responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: Desk::class))])]
+    public function show(HandIn $handIn): JsonResponse
+    {
+        $handIn->load(['assignment.course', 'student', 'files', 'run.findings', 'run.outcomes', 'verdicts', 'notes', 'marks', 'reply']);
+        $this->authorize('view', $handIn);
+        [$previous, $next] = $this->neighbours($handIn);
+        $attempts = HandIn::query()->where('assignment_id', $handIn->assignment_id)->where('student_id', $handIn->student_id)->orderBy('attempt')->get();
+
+        return response()->json(new Desk(
+            id: $handIn->id,
+            student: $handIn->student->name,
+            studentId: $handIn->student_id,
+            attempt: $handIn->attempt,
+            attempts: array_values($attempts->map(fn (HandIn $attempt) => new AttemptLine($attempt->id, $attempt->attempt, $attempt->arrived_at->toIso8601String()))->all()),
+            assignmentId: $handIn->assignment_id,
+            assignment: $handIn->assignment->title,
+            courseId: $handIn->assignment->course_id,
+            course: $handIn->assignment->course->title,
+            arrivedAt: $handIn->arrived_at->toIso8601String(),
+            late: $handIn->isLate(),
+            archiveName: $handIn->archive_name,
+            run: RunView::of($handIn->run),
+            leaves: $this->leaves($handIn),
+            findings: $this->findings($handIn),
+            notes: array_values($handIn->notes->map(fn (Note $note) => DeskNote::of($note))->all()),
+            outcomes: $this->outcomes($handIn),
+            previousId: $previous,
+            nextId: $next,
+            repliedAt: $handIn->reply?->released_at->toIso8601String(),
+        ));
+    }
+
+    /** @return list<Leaf> pages first, home before the others, then the rest; files that should be there and are not among them */
+    private function leaves(HandIn $handIn): array
+    {
+        $leaves = $handIn->files->map(fn (HandInFile $file) => new Leaf($file->path, FileKind::ofExtension(pathinfo($file->path, PATHINFO_EXTENSION))->value, $file->bytes, false));
+        $there = $handIn->files->pluck('path')->flip();
+        $missing = ($handIn->run->findings ?? new Collection)->pluck('file')->unique()
+            ->filter(fn (string $file) => $file !== '' && ! $there->has($file))
+            ->map(fn (string $file) => new Leaf($file, FileKind::ofExtension(pathinfo($file, PATHINFO_EXTENSION))->value, 0, true));
+        $order = array_flip(array_column(FileKind::cases(), 'value'));
+
+        return array_values($leaves->concat($missing)
+            ->sortBy(fn (Leaf $leaf) => [$order[$leaf->kind], $leaf->path !== 'index.html', substr_count($leaf->path, '/'), $leaf->path])
+            ->all());
+    }
+
+    /** @return list<DeskFinding> */
+    private function findings(HandIn $handIn): array
+    {
+        $verdicts = $handIn->verdicts->keyBy('fingerprint');
+
+        return array_values(($handIn->run->findings ?? new Collection)->map(function (Finding $finding) use ($verdicts): DeskFinding {
+            $wholeFile = $finding->start_offset === 0 && $finding->end_offset === 0;
+            $verdict = $verdicts->get($finding->fingerprint);
+
+            return new DeskFinding(
+                $finding->fingerprint,
+                $finding->rule,
+                $finding->weight,
+                $finding->mark,
+                $finding->file,
+                $wholeFile ? null : $finding->start_line,
+                $finding->start_column,
+                $wholeFile ? null : $finding->end_line,
+                $finding->end_column,
+                $finding->message,
+                $finding->remedy,
+                array_map(fn (array $place) => new RelatedPlace($place['file'], $place['start']['line'], $place['message']), $finding->related),
+                $finding->requirement,
+                $verdict->state ?? 'pencilled',
+                $verdict?->reason,
+            );
+        })->all());
+    }
+
+    /** @return list<DeskOutcome> */
+    private function outcomes(HandIn $handIn): array
+    {
+        $marks = $handIn->marks->keyBy('requirement');
+
+        return array_values(($handIn->run->outcomes ?? new Collection)->map(function (Outcome $outcome) use ($marks): DeskOutcome {
+            $mark = $marks->get($outcome->requirement);
+
+            return new DeskOutcome(
+                $outcome->requirement,
+                $outcome->title,
+                $outcome->outcome,
+                $outcome->measured,
+                $outcome->expected,
+                (float) $outcome->awarded,
+                (float) ($mark->points ?? $outcome->awarded),
+                (float) $outcome->possible,
+                $mark?->reason,
+            );
+        })->all());
+    }
+
+    /** @return array{string|null, string|null} the hand-ins of the students before and after, by name */
+    private function neighbours(HandIn $handIn): array
+    {
+        $all = HandIn::query()->newest()->where('assignment_id', $handIn->assignment_id)
+            ->join('students', 'students.id', '=', 'hand_ins.student_id')
+            ->orderBy('students.name')->orderBy('students.id')
+            ->get(['hand_ins.id', 'hand_ins.student_id'])->values();
+        $here = $all->search(fn (HandIn $other) => $other->student_id === $handIn->student_id);
+
+        return [$all->get((int) $here - 1)?->id, $all->get((int) $here + 1)?->id];
+    }
+}

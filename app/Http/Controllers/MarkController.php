@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\MarkRequest;
+use App\Models\HandIn;
+use App\Models\Mark;
+use App\Models\Outcome;
+use Illuminate\Http\Response;
+use Illuminate\Validation\ValidationException;
+use OpenApi\Attributes as OA;
+
+final class MarkController extends Controller
+{
+    /** Gives other points for a requirement than were computed, with the reason. */
+    #[OA\Put(path: '/api/hand-ins/{handIn}/marks/{requirement}', operationId: 'giveMark', requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: MarkRequest::class)), responses: [new OA\Response(response: 204, description: 'Kept')])]
+    public function update(MarkRequest $request, HandIn $handIn, string $requirement): Response
+    {
+        $handIn->load(['assignment', 'run.outcomes']);
+        $this->authorize('mark', $handIn);
+        /** @var Outcome|null $outcome */
+        $outcome = $handIn->run?->outcomes->firstWhere('requirement', $requirement);
+        abort_if($outcome === null, 404, 'The brief has no such requirement.');
+        if ($request->float('points') > (float) $outcome->possible) {
+            throw ValidationException::withMessages(['points' => 'At most '.(float) $outcome->possible.' points can be given here. The points stay as they were.']);
+        }
+        Mark::query()->updateOrCreate(
+            ['hand_in_id' => $handIn->id, 'requirement' => $requirement],
+            ['points' => $request->float('points'), 'reason' => $request->string('reason')->toString(), 'user_id' => $request->user()?->getAuthIdentifier()],
+        );
+
+        return response()->noContent();
+    }
+
+    /** Goes back to the computed points. */
+    #[OA\Delete(path: '/api/hand-ins/{handIn}/marks/{requirement}', operationId: 'dropMark', responses: [new OA\Response(response: 204, description: 'Gone')])]
+    public function destroy(HandIn $handIn, string $requirement): Response
+    {
+        $handIn->load('assignment');
+        $this->authorize('mark', $handIn);
+        $handIn->marks()->where('requirement', $requirement)->delete();
+
+        return response()->noContent();
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Resources\SeenPage;
+use App\Intake\BlobStore;
+use App\Intake\SeenToken;
+use App\Models\HandIn;
+use App\Models\HandInFile;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Str;
+use OpenApi\Attributes as OA;
+use Symfony\Component\Mime\MimeTypes;
+
+/**
+ * Shows a student's pages as a browser sees them: from another host than the application's, in a sandbox without an origin,
+ * without network, and with the student's scripts off unless the instructor turned them on for this view.
+ */
+final class SeenPageController extends Controller
+{
+    /** Tells the desk which page the frame has turned to; it is the only script that runs while scripts are off. */
+    private const TELL = <<<'JS'
+        parent.postMessage({page: decodeURIComponent(location.pathname.split('/').slice(3).join('/'))}, '*')
+        JS;
+
+    #[OA\Get(path: '/api/hand-ins/{handIn}/seen', operationId: 'seen', parameters: [new OA\QueryParameter(name: 'scripts', schema: new OA\Schema(type: 'integer'))], responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: SeenPage::class))])]
+    public function address(Request $request, HandIn $handIn): JsonResponse
+    {
+        $handIn->load('assignment');
+        $this->authorize('view', $handIn);
+
+        return response()->json(new SeenPage(config()->string('margin.seen_url').'/seen/'.SeenToken::issue($handIn->id, $request->boolean('scripts')).'/'));
+    }
+
+    public function show(Request $request, string $token, string $path, BlobStore $blobs): Response
+    {
+        abort_unless($request->getSchemeAndHttpHost() === config()->string('margin.seen_url'), 404);
+        $seen = SeenToken::open($token);
+        if ($seen === null) {
+            return $this->page('<p>This view has run out. Turn to the page again.</p>', false, 403);
+        }
+        $path = $path === '' || str_ends_with($path, '/') ? $path.'index.html' : $path;
+        $file = HandInFile::query()->where('hand_in_id', $seen->handInId)->where('path', $path)->first();
+        if ($file === null) {
+            return $this->page('<p>There is no file <b>'.e($path).'</b> in this hand-in.</p>', false, 404);
+        }
+        $bytes = $blobs->get($file->sha256);
+        $extension = strtolower(pathinfo($path, PATHINFO_EXTENSION));
+        if (in_array($extension, ['html', 'htm'], true)) {
+            return $this->page($bytes, $seen->scripts, 200);
+        }
+        $type = MimeTypes::getDefault()->getMimeTypes($extension)[0] ?? 'application/octet-stream';
+
+        return $this->guarded(response($bytes, 200, ['Content-Type' => $type]), $seen->scripts, '');
+    }
+
+    private function page(string $html, bool $scripts, int $status): Response
+    {
+        $nonce = Str::random(24);
+
+        // The type names no charset, so that the page's own declaration counts, as it would on a plain server.
+        return $this->guarded(response("$html<script nonce=\"$nonce\">".self::TELL.'</script>', $status, ['Content-Type' => 'text/html']), $scripts, $nonce);
+    }
+
+    private function guarded(Response $response, bool $scripts, string $nonce): Response
+    {
+        $own = config()->string('margin.seen_url');
+        $script = $scripts ? "'unsafe-inline' $own" : ($nonce === '' ? "'none'" : "'nonce-$nonce'");
+        $response->headers->add([
+            'Content-Security-Policy' => "sandbox allow-scripts; default-src 'none'; script-src $script; style-src 'unsafe-inline' $own; img-src data: $own; font-src data: $own; media-src $own; frame-src $own; form-action 'none'; base-uri $own; frame-ancestors ".config()->string('app.url'),
+            'X-Content-Type-Options' => 'nosniff',
+            'Referrer-Policy' => 'no-referrer',
+            'Cross-Origin-Resource-Policy' => 'cross-origin',
+            'Cache-Control' => 'private, no-store',
+        ]);
+
+        return $response;
+    }
+}

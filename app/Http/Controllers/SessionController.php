@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\LogInRequest;
+use App\Http\Resources\Me;
+use App\Models\User;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Validation\ValidationException;
+use OpenApi\Attributes as OA;
+
+final class SessionController extends Controller
+{
+    #[OA\Get(path: '/api/me', operationId: 'me', responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: Me::class))])]
+    public function show(Request $request): JsonResponse
+    {
+        /** @var User $user */
+        $user = $request->user();
+
+        return response()->json(new Me($user->id, $user->name, $user->email));
+    }
+
+    #[OA\Post(path: '/api/log-in', operationId: 'logIn', requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: LogInRequest::class)), responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: Me::class))])]
+    public function store(LogInRequest $request): JsonResponse
+    {
+        if (! Auth::attempt($request->validated())) {
+            throw ValidationException::withMessages(['email' => 'That address and password do not belong together.']);
+        }
+        $request->session()->regenerate();
+
+        return $this->show($request);
+    }
+
+    #[OA\Post(path: '/api/log-out', operationId: 'logOut', responses: [new OA\Response(response: 204, description: 'Logged out')])]
+    public function destroy(Request $request): Response
+    {
+        Auth::logout();
+        $request->session()->invalidate();
+        $request->session()->regenerateToken();
+
+        return response()->noContent();
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Resources\CourseSpine;
+use App\Http\Resources\Shelf;
+use App\Http\Resources\Waiting;
+use App\Models\Assignment;
+use App\Models\Course;
+use App\Models\User;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use OpenApi\Attributes as OA;
+
+final class ShelfController extends Controller
+{
+    #[OA\Get(path: '/api/shelf', operationId: 'shelf', responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: Shelf::class))])]
+    public function show(Request $request): JsonResponse
+    {
+        /** @var User $user */
+        $user = $request->user();
+        $courses = $user->courses()->withCount(['students', 'assignments'])->orderBy('title')->get();
+        $assignments = Assignment::query()
+            ->whereIn('course_id', $courses->modelKeys())
+            ->with('course')
+            ->withCount([
+                'handIns as to_read' => fn (Builder $query) => $query->newest()->whereDoesntHave('replies'),
+                'arrivals as unmatched' => fn (Builder $query) => $query->where('state', 'unmatched'),
+            ])
+            ->orderBy('due_at')->get();
+
+        return response()->json(new Shelf(
+            array_values($assignments
+                ->map(fn (Assignment $assignment) => new Waiting(
+                    $assignment->id,
+                    $assignment->title,
+                    $assignment->course->title,
+                    (int) $assignment->getAttribute('to_read'),
+                    (int) $assignment->getAttribute('unmatched'),
+                    $assignment->due_at === null,
+                    $assignment->due_at?->toIso8601String(),
+                ))
+                ->filter(fn (Waiting $waiting) => $waiting->toRead > 0 || $waiting->unmatched > 0 || $waiting->withoutDueTime)
+                ->all()),
+            array_values($courses->map(fn (Course $course) => new CourseSpine(
+                $course->id,
+                $course->title,
+                $course->school,
+                $course->term,
+                (int) $course->getAttribute('students_count'),
+                (int) $course->getAttribute('assignments_count'),
+            ))->all()),
+        ));
+    }
+}

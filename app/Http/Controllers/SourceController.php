@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Resources\SourceText;
+use App\Intake\BlobStore;
+use App\Models\HandIn;
+use App\Models\HandInFile;
+use Illuminate\Http\JsonResponse;
+use InkedMargin\Core\Source\FileKind;
+use InkedMargin\Core\Source\SourceFile;
+use OpenApi\Attributes as OA;
+
+final class SourceController extends Controller
+{
+    private const MOST_BYTES = 2_000_000;
+
+    #[OA\Get(path: '/api/hand-ins/{handIn}/source/{path}', operationId: 'source', responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: SourceText::class))])]
+    public function show(HandIn $handIn, string $path, BlobStore $blobs): JsonResponse
+    {
+        $handIn->load('assignment');
+        $this->authorize('view', $handIn);
+        /** @var HandInFile $kept */
+        $kept = $handIn->files()->where('path', $path)->firstOrFail();
+        $file = new SourceFile($path, $blobs->get($kept->sha256));
+        $readable = $file->kind() !== FileKind::Picture && ! str_contains($file->bytes, "\0") && strlen($file->bytes) <= self::MOST_BYTES;
+
+        return response()->json(new SourceText(
+            $path,
+            $file->kind()->value,
+            $readable,
+            $readable ? mb_scrub($file->bytes, 'UTF-8') : '',
+            match (true) {
+                strlen($file->bytes) > self::MOST_BYTES => 'The file is too large to be shown as text.',
+                ! $readable => 'This is no text.',
+                $file->firstInvalidByte() !== null => 'The file is not UTF-8: what could not be read is shown as �.',
+                default => null,
+            },
+        ));
+    }
+}

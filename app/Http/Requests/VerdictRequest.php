@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(required: ['state'], properties: [
+    new OA\Property(property: 'state', type: 'string', enum: ['pencilled', 'inked', 'rubbed-out']),
+    new OA\Property(property: 'reason', type: 'string', nullable: true),
+])]
+final class VerdictRequest extends FormRequest
+{
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return ['state' => ['required', 'in:pencilled,inked,rubbed-out'], 'reason' => ['nullable', 'string', 'max:2000']];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['state.*' => 'A finding is pencilled, inked or rubbed-out.'];
+    }
+}

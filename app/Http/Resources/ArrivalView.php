@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use OpenApi\Attributes as OA;
+
+/** A file in the in-tray. */
+#[OA\Schema]
+final readonly class ArrivalView
+{
+    /**
+     * @param  list<StudentLine>  $likely
+     */
+    public function __construct(
+        #[OA\Property]
+        public string $id,
+        #[OA\Property]
+        public string $name,
+        #[OA\Property]
+        public string $state,
+        #[OA\Property]
+        public ?string $reason,
+        #[OA\Property]
+        public string $arrivedAt,
+        #[OA\Property]
+        public ?StudentLine $student,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: StudentLine::class))]
+        public array $likely,
+        #[OA\Property]
+        public ?string $handInId,
+        #[OA\Property]
+        public ?int $attempt,
+        #[OA\Property]
+        public ?RunView $run,
+        #[OA\Property]
+        public int $findings,
+    ) {}
+}

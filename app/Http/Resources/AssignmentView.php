@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use OpenApi\Attributes as OA;
+
+/** An assignment: its brief, what was handed in, and who has not. */
+#[OA\Schema]
+final readonly class AssignmentView
+{
+    /**
+     * @param  list<HandInLine>  $handIns
+     * @param  list<StudentLine>  $missing
+     */
+    public function __construct(
+        #[OA\Property]
+        public string $id,
+        #[OA\Property]
+        public string $title,
+        #[OA\Property]
+        public string $summary,
+        #[OA\Property]
+        public ?string $dueAt,
+        #[OA\Property]
+        public string $courseId,
+        #[OA\Property]
+        public string $course,
+        #[OA\Property]
+        public string $role,
+        #[OA\Property]
+        public ?BriefView $brief,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: HandInLine::class))]
+        public array $handIns,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: StudentLine::class))]
+        public array $missing,
+    ) {}
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\Brief;
+use InkedMargin\Core\Brief\Requirement;
+use OpenApi\Attributes as OA;
+
+/** A brief: as its author wrote it, and as sentences. */
+#[OA\Schema]
+final readonly class BriefView
+{
+    /**
+     * @param  list<RequirementLine>  $requirements
+     */
+    public function __construct(
+        #[OA\Property]
+        public int $version,
+        #[OA\Property]
+        public string $source,
+        #[OA\Property]
+        public float $points,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: RequirementLine::class))]
+        public array $requirements,
+    ) {}
+
+    public static function of(Brief $brief): self
+    {
+        $read = $brief->read();
+
+        return new self($brief->version, $brief->source, $read->points(), array_map(
+            fn (Requirement $requirement) => new RequirementLine($requirement->terms->id, $requirement::kind(), $requirement->terms->title, $requirement->sentence(), $requirement->terms->points),
+            $read->requirements,
+        ));
+    }
+}

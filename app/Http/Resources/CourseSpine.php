@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use OpenApi\Attributes as OA;
+
+/** A course on the shelf. */
+#[OA\Schema]
+final readonly class CourseSpine
+{
+    public function __construct(
+        #[OA\Property]
+        public string $id,
+        #[OA\Property]
+        public string $title,
+        #[OA\Property]
+        public string $school,
+        #[OA\Property]
+        public string $term,
+        #[OA\Property]
+        public int $students,
+        #[OA\Property]
+        public int $assignments,
+    ) {}
+}

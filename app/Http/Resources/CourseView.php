@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use OpenApi\Attributes as OA;
+
+/** A course: its assignments and its roster. */
+#[OA\Schema]
+final readonly class CourseView
+{
+    /**
+     * @param  list<AssignmentLine>  $assignments
+     * @param  list<StudentLine>  $students
+     */
+    public function __construct(
+        #[OA\Property]
+        public string $id,
+        #[OA\Property]
+        public string $title,
+        #[OA\Property]
+        public string $school,
+        #[OA\Property]
+        public string $term,
+        #[OA\Property]
+        public string $role,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: AssignmentLine::class))]
+        public array $assignments,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: StudentLine::class))]
+        public array $students,
+    ) {}
+}

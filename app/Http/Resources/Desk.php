@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use OpenApi\Attributes as OA;
+
+/** One hand-in, to be read and marked. */
+#[OA\Schema]
+final readonly class Desk
+{
+    /**
+     * @param  list<AttemptLine>  $attempts
+     * @param  list<Leaf>  $leaves
+     * @param  list<DeskFinding>  $findings
+     * @param  list<DeskNote>  $notes
+     * @param  list<DeskOutcome>  $outcomes
+     */
+    public function __construct(
+        #[OA\Property]
+        public string $id,
+        #[OA\Property]
+        public string $student,
+        #[OA\Property]
+        public string $studentId,
+        #[OA\Property]
+        public int $attempt,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: AttemptLine::class))]
+        public array $attempts,
+        #[OA\Property]
+        public string $assignmentId,
+        #[OA\Property]
+        public string $assignment,
+        #[OA\Property]
+        public string $courseId,
+        #[OA\Property]
+        public string $course,
+        #[OA\Property]
+        public string $arrivedAt,
+        #[OA\Property]
+        public bool $late,
+        #[OA\Property]
+        public string $archiveName,
+        #[OA\Property]
+        public RunView $run,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: Leaf::class))]
+        public array $leaves,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: DeskFinding::class))]
+        public array $findings,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: DeskNote::class))]
+        public array $notes,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: DeskOutcome::class))]
+        public array $outcomes,
+        #[OA\Property]
+        public ?string $previousId,
+        #[OA\Property]
+        public ?string $nextId,
+        #[OA\Property]
+        public ?string $repliedAt,
+    ) {}
+}

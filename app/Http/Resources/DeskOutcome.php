@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use OpenApi\Attributes as OA;
+
+/** A requirement, what it came to, and its points. */
+#[OA\Schema]
+final readonly class DeskOutcome
+{
+    public function __construct(
+        #[OA\Property]
+        public string $requirement,
+        #[OA\Property]
+        public string $title,
+        #[OA\Property]
+        public string $outcome,
+        #[OA\Property]
+        public string $measured,
+        #[OA\Property]
+        public string $expected,
+        #[OA\Property]
+        public float $computed,
+        #[OA\Property]
+        public float $awarded,
+        #[OA\Property]
+        public float $possible,
+        #[OA\Property]
+        public ?string $reason,
+    ) {}
+}

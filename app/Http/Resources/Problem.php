@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use OpenApi\Attributes as OA;
+
+/** What went wrong, in words. */
+#[OA\Schema]
+final readonly class Problem
+{
+    public function __construct(
+        #[OA\Property]
+        public string $message,
+    ) {}
+}

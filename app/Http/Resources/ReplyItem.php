@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use OpenApi\Attributes as OA;
+
+/** One remark: a finding that was inked, a note, or a merit. */
+#[OA\Schema]
+final readonly class ReplyItem
+{
+    public function __construct(
+        #[OA\Property]
+        public string $kind,
+        #[OA\Property]
+        public ?string $mark,
+        #[OA\Property]
+        public ?int $line,
+        #[OA\Property]
+        public string $text,
+        #[OA\Property]
+        public ?string $remedy,
+        #[OA\Property]
+        public ?string $html,
+    ) {}
+}

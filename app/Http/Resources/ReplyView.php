@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use OpenApi\Attributes as OA;
+
+/** A reply: as it would be now, and what was released. */
+#[OA\Schema]
+final readonly class ReplyView
+{
+    /**
+     * @param  list<ReleasedReply>  $released
+     */
+    public function __construct(
+        #[OA\Property]
+        public string $handInId,
+        #[OA\Property]
+        public ReplyContent $draft,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: ReleasedReply::class))]
+        public array $released,
+        #[OA\Property]
+        public bool $changedSince,
+    ) {}
+}

@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Intake;
+
+use App\Jobs\CheckHandIn;
+use App\Models\Arrival;
+use App\Models\HandIn;
+use App\Models\Student;
+use Illuminate\Support\Facades\DB;
+use InkedMargin\Core\Intake\ArchiveReader;
+use InkedMargin\Core\Intake\Refusal;
+use InkedMargin\Core\Site\Site;
+
+/** Makes a hand-in of what lies in the in-tray. Doing it twice for one arrival changes nothing. */
+final readonly class HandInIntake
+{
+    public function __construct(private BlobStore $blobs) {}
+
+    public function take(Arrival $arrival): void
+    {
+        if ($arrival->state === 'taken') {
+            $this->check($arrival);
+
+            return;
+        }
+        if (in_array($arrival->state, ['refused', 'repeated'], true)) {
+            return;
+        }
+        try {
+            $site = $this->unpack($arrival);
+        } catch (Refusal $refusal) {
+            $arrival->update(['state' => 'refused', 'reason' => $refusal->getMessage()]);
+
+            return;
+        }
+        $student = $arrival->student ?? (new StudentMatcher($arrival->assignment->course->students))->match($arrival->name, $site->name);
+        if ($student === null) {
+            $arrival->update(['state' => 'unmatched']);
+
+            return;
+        }
+        $this->file($arrival, $student, $site);
+        $this->check($arrival->refresh());
+    }
+
+    private function unpack(Arrival $arrival): Site
+    {
+        $path = tempnam(sys_get_temp_dir(), 'arrival') ?: throw new \RuntimeException('There is no room for temporary files.');
+        try {
+            file_put_contents($path, $this->blobs->get($arrival->sha256));
+
+            return (new ArchiveReader)->read($path, $arrival->name);
+        } finally {
+            unlink($path);
+        }
+    }
+
+    /** All of it or nothing: the student's row is locked, so that two archives at once become two attempts. */
+    private function file(Arrival $arrival, Student $student, Site $site): void
+    {
+        $files = [];
+        foreach ($site->files() as $path => $file) {
+            $files[] = ['path' => (string) $path, 'sha256' => $this->blobs->put($file->bytes), 'bytes' => strlen($file->bytes)];
+        }
+        DB::transaction(function () use ($arrival, $student, $site, $files): void {
+            Student::query()->whereKey($student->id)->lockForUpdate()->firstOrFail();
+            $arrival = Arrival::query()->whereKey($arrival->id)->lockForUpdate()->firstOrFail();
+            if ($arrival->hand_in_id !== null) {
+                return;
+            }
+            $earlier = HandIn::query()->where('assignment_id', $arrival->assignment_id)->where('student_id', $student->id)->get();
+            $same = $earlier->firstWhere('archive_sha256', $arrival->sha256);
+            if ($same !== null) {
+                $arrival->update(['state' => 'repeated', 'student_id' => $student->id, 'hand_in_id' => $same->id]);
+
+                return;
+            }
+            $handIn = HandIn::query()->create([
+                'assignment_id' => $arrival->assignment_id,
+                'student_id' => $student->id,
+                'attempt' => $earlier->count() + 1,
+                'archive_name' => $arrival->name,
+                'archive_sha256' => $arrival->sha256,
+                'site_name' => $site->name,
+                'arrived_at' => $arrival->arrived_at,
+            ]);
+            foreach (array_chunk($files, 500) as $chunk) {
+                DB::table('hand_in_files')->insert(array_map(fn (array $file) => ['hand_in_id' => $handIn->id] + $file, $chunk));
+            }
+            $arrival->update(['state' => 'taken', 'student_id' => $student->id, 'hand_in_id' => $handIn->id]);
+        });
+    }
+
+    private function check(Arrival $arrival): void
+    {
+        $brief = $arrival->assignment->brief;
+        if ($arrival->state === 'taken' && $arrival->handIn !== null && $brief !== null) {
+            CheckHandIn::request($arrival->handIn, $brief);
+        }
+    }
+}

@@ -1,0 +1,146 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Jobs;
+
+use App\Intake\BlobStore;
+use App\Models\Brief;
+use App\Models\CheckRun;
+use App\Models\HandIn;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Queue\Queueable;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use InkedMargin\Core\Marking\Check;
+use InkedMargin\Core\Marking\CheckReport;
+use InkedMargin\Core\Marking\Outcome;
+use InkedMargin\Core\Marking\PlacedFinding;
+use InkedMargin\Core\Report\JsonReport;
+use InkedMargin\Core\Site\Site;
+use InkedMargin\Core\Source\SourceFile;
+
+/**
+ * Runs the check of one hand-in under one brief. A run is one row for (hand-in, brief, engine), and its results are stored
+ * in one transaction that only the first to finish makes: killed half way or run twice, nothing is doubled.
+ */
+final class CheckHandIn implements ShouldQueue
+{
+    use Queueable;
+
+    public int $tries = 3;
+
+    public int $timeout = 80;
+
+    public function __construct(public readonly string $runId) {}
+
+    /** Makes sure that there is a run, and that a worker will see to it. */
+    public static function request(HandIn $handIn, Brief $brief): void
+    {
+        $run = CheckRun::query()->firstOrCreate(
+            ['hand_in_id' => $handIn->id, 'brief_id' => $brief->id, 'engine' => Check::ENGINE],
+            ['state' => 'queued'],
+        );
+        if ($run->state !== 'finished') {
+            self::dispatch($run->id);
+        }
+    }
+
+    public function handle(BlobStore $blobs): void
+    {
+        $run = CheckRun::query()->with(['handIn.files', 'brief'])->find($this->runId);
+        if ($run === null || $run->state === 'finished') {
+            return;
+        }
+        $run->update(['state' => 'running', 'trouble' => null]);
+        $report = Check::run($this->site($run->handIn, $blobs), $run->brief->read(), $this->progress($run));
+        DB::transaction(fn () => $this->store($report));
+    }
+
+    public function failed(\Throwable $error): void
+    {
+        CheckRun::query()->whereKey($this->runId)->where('state', '!=', 'finished')
+            ->update(['state' => 'failed', 'trouble' => Str::limit($error->getMessage(), 500)]);
+    }
+
+    private function site(HandIn $handIn, BlobStore $blobs): Site
+    {
+        return new Site($handIn->site_name, $handIn->files->map(fn ($file) => new SourceFile($file->path, $blobs->get($file->sha256))));
+    }
+
+    /** Told at most ten times a second, so that telling costs next to nothing. */
+    private function progress(CheckRun $run): \Closure
+    {
+        $told = 0.0;
+
+        return function (int $done, int $steps) use ($run, &$told): void {
+            if (microtime(true) - $told > 0.1) {
+                $told = microtime(true);
+                CheckRun::query()->whereKey($run->id)->where('state', 'running')->update(['done' => $done, 'steps' => $steps]);
+            }
+        };
+    }
+
+    private function store(CheckReport $report): void
+    {
+        $run = CheckRun::query()->whereKey($this->runId)->lockForUpdate()->firstOrFail();
+        if ($run->state === 'finished') {
+            return;
+        }
+        foreach (array_chunk($report->findings, 200, true) as $chunk) {
+            DB::table('findings')->insert(array_map($this->findingRow(...), $chunk, array_keys($chunk)));
+        }
+        DB::table('outcomes')->insert(array_map($this->outcomeRow(...), $report->outcomes, array_keys($report->outcomes)));
+        $run->update([
+            'state' => 'finished',
+            'finished_at' => now(),
+            'done' => $run->steps,
+            'awarded' => $report->score->awarded,
+            'possible' => $report->score->possible,
+        ]);
+    }
+
+    /** @return array<string, mixed> */
+    private function findingRow(PlacedFinding $placed, int $position): array
+    {
+        $finding = $placed->finding;
+
+        return [
+            'id' => (string) Str::uuid7(),
+            'check_run_id' => $this->runId,
+            'position' => $position,
+            'rule' => $finding->rule,
+            'weight' => $finding->weight->value,
+            'mark' => $finding->mark->value,
+            'file' => $finding->file,
+            'start_line' => $placed->start->line,
+            'start_column' => $placed->start->column,
+            'start_offset' => $placed->start->offset,
+            'end_line' => $placed->end->line,
+            'end_column' => $placed->end->column,
+            'end_offset' => $placed->end->offset,
+            'message' => mb_scrub($finding->message),
+            'remedy' => mb_scrub($finding->remedy),
+            'related' => json_encode(array_map(JsonReport::related(...), $finding->related), JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR),
+            'requirement' => $finding->requirement,
+            'fingerprint' => $placed->fingerprint,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function outcomeRow(Outcome $outcome, int $position): array
+    {
+        return [
+            'id' => (string) Str::uuid7(),
+            'check_run_id' => $this->runId,
+            'position' => $position,
+            'requirement' => $outcome->requirement->terms->id,
+            'title' => $outcome->requirement->terms->title,
+            'outcome' => $outcome->kind->value,
+            'measured' => $outcome->measured,
+            'expected' => $outcome->expected,
+            'awarded' => $outcome->points->awarded,
+            'possible' => $outcome->points->possible,
+        ];
+    }
+}

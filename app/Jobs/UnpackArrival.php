@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Jobs;
+
+use App\Intake\HandInIntake;
+use App\Models\Arrival;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Queue\Queueable;
+
+/** Unpacks one archive of the in-tray. Safe to run twice and to be killed half way. */
+final class UnpackArrival implements ShouldQueue
+{
+    use Queueable;
+
+    public int $tries = 3;
+
+    public int $timeout = 60;
+
+    public function __construct(public readonly string $arrivalId) {}
+
+    public function handle(HandInIntake $intake): void
+    {
+        $arrival = Arrival::query()->with(['assignment.course.students', 'assignment.brief', 'student', 'handIn'])->find($this->arrivalId);
+        if ($arrival !== null) {
+            $intake->take($arrival);
+        }
+    }
+
+    public function failed(): void
+    {
+        Arrival::query()->whereKey($this->arrivalId)->where('state', 'waiting')
+            ->update(['state' => 'refused', 'reason' => 'It could not be unpacked, three times over. The file is kept; drop it again to try once more.']);
+    }
+}

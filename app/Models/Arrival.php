@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Concerns\HasUuids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * A file in the in-tray, from the moment it was dropped until it is a hand-in or was refused.
+ *
+ * @property string $id
+ * @property string $assignment_id
+ * @property string|null $student_id
+ * @property string|null $hand_in_id
+ * @property string $name
+ * @property string $sha256
+ * @property string $state
+ * @property string|null $reason
+ * @property \Illuminate\Support\Carbon $arrived_at
+ * @property Assignment $assignment
+ * @property Student|null $student
+ * @property HandIn|null $handIn
+ */
+final class Arrival extends Model implements BelongsToCourse
+{
+    use HasUuids;
+
+    public $timestamps = false;
+
+    protected function casts(): array
+    {
+        return ['arrived_at' => 'datetime'];
+    }
+
+    public function courseId(): string
+    {
+        return $this->assignment->courseId();
+    }
+
+    /** @return BelongsTo<Assignment, $this> */
+    public function assignment(): BelongsTo
+    {
+        return $this->belongsTo(Assignment::class);
+    }
+
+    /** @return BelongsTo<Student, $this> */
+    public function student(): BelongsTo
+    {
+        return $this->belongsTo(Student::class);
+    }
+
+    /** @return BelongsTo<HandIn, $this> */
+    public function handIn(): BelongsTo
+    {
+        return $this->belongsTo(HandIn::class);
+    }
+}

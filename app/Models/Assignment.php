@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Concerns\HasUuids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
+
+/**
+ * One piece of set work.
+ *
+ * @property string $id
+ * @property string $course_id
+ * @property string $title
+ * @property string $summary
+ * @property \Illuminate\Support\Carbon|null $due_at
+ * @property Course $course
+ * @property Brief|null $brief
+ */
+final class Assignment extends Model implements BelongsToCourse
+{
+    use HasUuids;
+
+    protected function casts(): array
+    {
+        return ['due_at' => 'datetime'];
+    }
+
+    public function courseId(): string
+    {
+        return $this->course_id;
+    }
+
+    /** @return BelongsTo<Course, $this> */
+    public function course(): BelongsTo
+    {
+        return $this->belongsTo(Course::class);
+    }
+
+    /**
+     * The brief in force: its newest version.
+     *
+     * @return HasOne<Brief, $this>
+     */
+    public function brief(): HasOne
+    {
+        return $this->hasOne(Brief::class)->ofMany('version');
+    }
+
+    /** @return HasMany<Brief, $this> */
+    public function briefs(): HasMany
+    {
+        return $this->hasMany(Brief::class);
+    }
+
+    /** @return HasMany<HandIn, $this> */
+    public function handIns(): HasMany
+    {
+        return $this->hasMany(HandIn::class);
+    }
+
+    /** @return HasMany<Arrival, $this> */
+    public function arrivals(): HasMany
+    {
+        return $this->hasMany(Arrival::class);
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Concerns\HasUuids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * One pass of the rules over one hand-in, under one version of the brief and of the engine.
+ *
+ * @property string $id
+ * @property string $hand_in_id
+ * @property string $brief_id
+ * @property string $engine
+ * @property string $state
+ * @property int $done
+ * @property int $steps
+ * @property string|null $awarded
+ * @property string|null $possible
+ * @property string|null $trouble
+ * @property HandIn $handIn
+ * @property Brief $brief
+ * @property \Illuminate\Database\Eloquent\Collection<int, Finding> $findings
+ * @property \Illuminate\Database\Eloquent\Collection<int, Outcome> $outcomes
+ */
+final class CheckRun extends Model implements BelongsToCourse
+{
+    use HasUuids;
+
+    public const UPDATED_AT = null;
+
+    protected function casts(): array
+    {
+        return ['finished_at' => 'datetime'];
+    }
+
+    /** @return BelongsTo<Brief, $this> */
+    public function brief(): BelongsTo
+    {
+        return $this->belongsTo(Brief::class);
+    }
+
+    /** @return HasMany<Finding, $this> */
+    public function findings(): HasMany
+    {
+        return $this->hasMany(Finding::class)->orderBy('position');
+    }
+
+    /** @return HasMany<Outcome, $this> */
+    public function outcomes(): HasMany
+    {
+        return $this->hasMany(Outcome::class)->orderBy('position');
+    }
+
+    public function courseId(): string
+    {
+        return $this->handIn->courseId();
+    }
+
+    /** @return BelongsTo<HandIn, $this> */
+    public function handIn(): BelongsTo
+    {
+        return $this->belongsTo(HandIn::class);
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Concerns\HasUuids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * A finding of a check run: a row for the desk. What was decided about it is a verdict.
+ *
+ * @property string $id
+ * @property string $check_run_id
+ * @property int $position
+ * @property string $rule
+ * @property string $weight
+ * @property string $mark
+ * @property string $file
+ * @property int $start_line
+ * @property int $start_column
+ * @property int $start_offset
+ * @property int $end_line
+ * @property int $end_column
+ * @property int $end_offset
+ * @property string $message
+ * @property string $remedy
+ * @property list<array{file: string, message: string, start: array{line: int}}> $related
+ * @property string|null $requirement
+ * @property string $fingerprint
+ * @property CheckRun $run
+ */
+final class Finding extends Model implements BelongsToCourse
+{
+    use HasUuids;
+
+    protected function casts(): array
+    {
+        return ['related' => 'array'];
+    }
+
+    public $timestamps = false;
+
+    public function courseId(): string
+    {
+        return $this->run->courseId();
+    }
+
+    /** @return BelongsTo<CheckRun, $this> */
+    public function run(): BelongsTo
+    {
+        return $this->belongsTo(CheckRun::class, 'check_run_id');
+    }
+}

@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Concerns\HasUuids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
+
+/**
+ * What one student gave for one assignment at one time. Its files are blobs, shared between attempts.
+ *
+ * @property string $id
+ * @property string $assignment_id
+ * @property string $student_id
+ * @property int $attempt
+ * @property string $archive_name
+ * @property string $archive_sha256
+ * @property string $site_name
+ * @property \Illuminate\Support\Carbon $arrived_at
+ * @property Assignment $assignment
+ * @property Student $student
+ * @property CheckRun|null $run
+ * @property \Illuminate\Database\Eloquent\Collection<int, HandInFile> $files
+ * @property \Illuminate\Database\Eloquent\Collection<int, Note> $notes
+ * @property \Illuminate\Database\Eloquent\Collection<int, Verdict> $verdicts
+ * @property \Illuminate\Database\Eloquent\Collection<int, Mark> $marks
+ * @property Reply|null $reply
+ */
+final class HandIn extends Model implements BelongsToCourse
+{
+    use HasUuids;
+
+    public $timestamps = false;
+
+    protected function casts(): array
+    {
+        return ['arrived_at' => 'datetime'];
+    }
+
+    public function courseId(): string
+    {
+        return $this->assignment->courseId();
+    }
+
+    /**
+     * Each student's last attempt at each assignment.
+     *
+     * @param  Builder<HandIn>  $query
+     */
+    public function scopeNewest(Builder $query): void
+    {
+        $query->whereRaw('attempt = (select max(other.attempt) from hand_ins other where other.assignment_id = hand_ins.assignment_id and other.student_id = hand_ins.student_id)');
+    }
+
+    /** Whether it came after the assignment's due time. */
+    public function isLate(): bool
+    {
+        return $this->assignment->due_at !== null && $this->arrived_at->greaterThan($this->assignment->due_at);
+    }
+
+    /** @return BelongsTo<Assignment, $this> */
+    public function assignment(): BelongsTo
+    {
+        return $this->belongsTo(Assignment::class);
+    }
+
+    /** @return BelongsTo<Student, $this> */
+    public function student(): BelongsTo
+    {
+        return $this->belongsTo(Student::class);
+    }
+
+    /** @return HasMany<HandInFile, $this> */
+    public function files(): HasMany
+    {
+        return $this->hasMany(HandInFile::class)->orderBy('path');
+    }
+
+    /** @return HasMany<CheckRun, $this> */
+    public function runs(): HasMany
+    {
+        return $this->hasMany(CheckRun::class);
+    }
+
+    /**
+     * The run that counts: the newest.
+     *
+     * @return HasOne<CheckRun, $this>
+     */
+    public function run(): HasOne
+    {
+        return $this->hasOne(CheckRun::class)->latestOfMany(['created_at', 'id']);
+    }
+
+    /** @return HasMany<Verdict, $this> */
+    public function verdicts(): HasMany
+    {
+        return $this->hasMany(Verdict::class);
+    }
+
+    /** @return HasMany<Note, $this> */
+    public function notes(): HasMany
+    {
+        return $this->hasMany(Note::class)->orderBy('created_at');
+    }
+
+    /** @return HasMany<Mark, $this> */
+    public function marks(): HasMany
+    {
+        return $this->hasMany(Mark::class);
+    }
+
+    /**
+     * The reply that stands: the newest released.
+     *
+     * @return HasOne<Reply, $this>
+     */
+    public function reply(): HasOne
+    {
+        return $this->hasOne(Reply::class)->ofMany('number');
+    }
+
+    /** @return HasMany<Reply, $this> */
+    public function replies(): HasMany
+    {
+        return $this->hasMany(Reply::class);
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Concerns\HasUuids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * What one requirement came to in a check run.
+ *
+ * @property string $id
+ * @property string $check_run_id
+ * @property int $position
+ * @property string $requirement
+ * @property string $title
+ * @property string $outcome
+ * @property string $measured
+ * @property string $expected
+ * @property string $awarded
+ * @property string $possible
+ * @property CheckRun $run
+ */
+final class Outcome extends Model implements BelongsToCourse
+{
+    use HasUuids;
+
+    public $timestamps = false;
+
+    public function courseId(): string
+    {
+        return $this->run->courseId();
+    }
+
+    /** @return BelongsTo<CheckRun, $this> */
+    public function run(): BelongsTo
+    {
+        return $this->belongsTo(CheckRun::class, 'check_run_id');
+    }
+}

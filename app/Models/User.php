@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Concerns\HasUuids;
+use Illuminate\Database\Eloquent\Relations\BelongsToMany;
+use Illuminate\Foundation\Auth\User as Authenticatable;
+
+/**
+ * An instructor or marker who can log in.
+ *
+ * @property string $id
+ * @property string $name
+ * @property string $email
+ * @property string $password
+ */
+final class User extends Authenticatable
+{
+    use HasUuids;
+
+    protected $hidden = ['password', 'remember_token'];
+
+    /** @var array<string, string|null> role by course, asked once a request */
+    private array $roles = [];
+
+    protected function casts(): array
+    {
+        return ['password' => 'hashed'];
+    }
+
+    /** @return BelongsToMany<Course, $this> */
+    public function courses(): BelongsToMany
+    {
+        return $this->belongsToMany(Course::class)->withPivot('role');
+    }
+
+    public function roleIn(string $courseId): ?string
+    {
+        if (! array_key_exists($courseId, $this->roles)) {
+            $role = $this->courses()->where('courses.id', $courseId)->value('course_user.role');
+            $this->roles[$courseId] = is_string($role) ? $role : null;
+        }
+
+        return $this->roles[$courseId];
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use App\Models;
+use App\Policies\CoursePolicy;
+use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\ServiceProvider;
+
+final class AppServiceProvider extends ServiceProvider
+{
+    /** Every model that a person can ask for; what belongs to a course is reached by its instructors and markers alone. */
+    public const GUARDED = [
+        Models\Course::class, Models\Student::class, Models\Assignment::class, Models\Brief::class, Models\Arrival::class,
+        Models\HandIn::class, Models\HandInFile::class, Models\CheckRun::class, Models\Finding::class, Models\Outcome::class,
+        Models\Verdict::class, Models\Note::class, Models\Mark::class, Models\Reply::class,
+    ];
+
+    public function boot(): void
+    {
+        Model::unguard();
+        Model::preventLazyLoading(! $this->app->isProduction());
+        foreach (self::GUARDED as $model) {
+            Gate::policy($model, CoursePolicy::class);
+        }
+        RateLimiter::for('log-in', fn (Request $request) => [
+            Limit::perMinute(8)->by('ip:'.$request->ip()),
+            Limit::perMinute(5)->by('email:'.mb_strtolower($request->string('email')->toString())),
+        ]);
+    }
+}

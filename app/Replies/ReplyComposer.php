@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Replies;
+
+use App\Http\Resources\ReplyContent;
+use App\Http\Resources\ReplyItem;
+use App\Http\Resources\ReplyPage;
+use App\Http\Resources\ReplyPoint;
+use App\Models\Finding;
+use App\Models\HandIn;
+use App\Models\Mark;
+use App\Models\Note;
+use App\Models\Outcome;
+use Illuminate\Support\Collection;
+
+/** Makes a reply of what was inked and written, and of nothing else. */
+final readonly class ReplyComposer
+{
+    public const NEEDS = ['student', 'assignment.course', 'run.findings', 'run.outcomes', 'verdicts', 'notes', 'marks'];
+
+    /** @param HandIn $handIn with all that NEEDS names loaded */
+    public static function compose(HandIn $handIn): ReplyContent
+    {
+        $points = self::points($handIn);
+
+        return new ReplyContent(
+            student: $handIn->student->name,
+            course: $handIn->assignment->course->title,
+            assignment: $handIn->assignment->title,
+            attempt: $handIn->attempt,
+            pages: self::pages($handIn),
+            points: $points,
+            awarded: round(array_sum(array_map(fn (ReplyPoint $point) => $point->awarded, $points)), 2),
+            possible: round(array_sum(array_map(fn (ReplyPoint $point) => $point->possible, $points)), 2),
+        );
+    }
+
+    /** @return list<ReplyPage> the whole hand-in first, then file by file, the home page first */
+    private static function pages(HandIn $handIn): array
+    {
+        $inked = $handIn->verdicts->where('state', 'inked')->pluck('fingerprint')->flip();
+        $findings = ($handIn->run->findings ?? new Collection)->filter(fn (Finding $finding) => $inked->has($finding->fingerprint));
+        $items = $findings->map(fn (Finding $finding) => [$finding->file, self::fromFinding($finding)])
+            ->concat($handIn->notes->map(fn (Note $note) => [$note->file ?? '', self::fromNote($note)]));
+
+        return $items
+            ->groupBy(fn (array $item) => $item[0])
+            ->sortBy(fn (Collection $group, string $file) => [$file !== '', $file !== 'index.html', $file])
+            ->map(fn (Collection $group, string $file) => new ReplyPage($file, array_values($group->map(fn (array $item) => $item[1])->sortBy('line')->all())))
+            ->values()->all();
+    }
+
+    private static function fromFinding(Finding $finding): ReplyItem
+    {
+        return new ReplyItem('finding', $finding->mark, $finding->start_offset === 0 && $finding->end_offset === 0 ? null : $finding->start_line, $finding->message, $finding->remedy, null);
+    }
+
+    private static function fromNote(Note $note): ReplyItem
+    {
+        return new ReplyItem($note->merit ? 'merit' : 'note', null, $note->line, $note->body, null, SafeMarkdown::html($note->body));
+    }
+
+    /** @return list<ReplyPoint> */
+    private static function points(HandIn $handIn): array
+    {
+        $marks = $handIn->marks->keyBy('requirement');
+
+        return array_values(($handIn->run->outcomes ?? new Collection)->map(function (Outcome $outcome) use ($marks): ReplyPoint {
+            /** @var Mark|null $mark */
+            $mark = $marks->get($outcome->requirement);
+
+            return new ReplyPoint(
+                $outcome->title,
+                $outcome->outcome,
+                (float) ($mark->points ?? $outcome->awarded),
+                (float) $outcome->possible,
+                $mark?->reason,
+            );
+        })->all());
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Replies;
+
+use App\Http\Resources\ReplyContent;
+use App\Http\Resources\ReplyItem;
+use App\Http\Resources\ReplyPage;
+use App\Http\Resources\ReplyPoint;
+
+/** A reply as Markdown, to be mailed or kept. */
+final readonly class ReplyMarkdown
+{
+    public static function render(ReplyContent $reply): string
+    {
+        $parts = [
+            "# {$reply->assignment}",
+            "{$reply->student} · {$reply->course} · attempt {$reply->attempt}",
+            ...array_map(self::page(...), $reply->pages),
+        ];
+        if ($reply->points !== []) {
+            $parts[] = "## Points\n\n".implode("\n", array_map(self::point(...), $reply->points))
+                ."\n\n**{$reply->awarded} of {$reply->possible} points**";
+        }
+
+        return implode("\n\n", $parts)."\n";
+    }
+
+    private static function page(ReplyPage $page): string
+    {
+        return '## '.($page->file === '' ? 'The whole hand-in' : self::plain($page->file))."\n\n".implode("\n", array_map(self::item(...), $page->items));
+    }
+
+    private static function item(ReplyItem $item): string
+    {
+        $line = $item->line === null ? '' : "*Line {$item->line}.* ";
+        $text = $item->kind === 'finding' ? self::plain("$item->text $item->remedy") : str_replace("\n", "\n  ", $item->text);
+
+        return '- '.$line.($item->kind === 'merit' ? '**Well done.** ' : '').$text;
+    }
+
+    private static function point(ReplyPoint $point): string
+    {
+        return '- '.self::plain($point->title).": {$point->awarded} of {$point->possible}".($point->reason === null ? '' : " ({$point->reason})");
+    }
+
+    /** Our own wording quotes tags and addresses, which must not be read as markup. */
+    private static function plain(string $text): string
+    {
+        return preg_replace('/([\\\\`*_<>\[\]#])/', '\\\\$1', $text) ?? $text;
+    }
+}
