@@ -31,7 +31,7 @@ final readonly class ArchiveReader
             throw new Refusal(RefusalReason::NotAnArchive, "\"$name\" is not a zip archive.");
         }
         try {
-            return SiteRoot::find(pathinfo($name, PATHINFO_FILENAME), $this->files($zip, $name));
+            return SiteRoot::find(pathinfo($name, PATHINFO_FILENAME), $this->files($zip, $name), inTopFolder: true);
         } finally {
             $zip->close();
         }

@@ -41,7 +41,7 @@ final readonly class FolderReader
             throw new Refusal(RefusalReason::Empty, "\"$folder\" holds no files.");
         }
 
-        return new Site(basename((string) realpath($folder)), $files);
+        return SiteRoot::find(basename((string) realpath($folder)), $files, inTopFolder: false);
     }
 
     /** @return \Generator<int, string> */

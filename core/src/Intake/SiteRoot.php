@@ -12,19 +12,18 @@ use InkedMargin\Core\Source\SourceFile;
 final readonly class SiteRoot
 {
     /**
-     * A single top folder is the site. A folder in that folder is, too, when the home page is in there:
-     * the shape is then wrong, but everything else can still be judged.
+     * A folder that holds everything is gone into while the home page is in there: the shape may be wrong then,
+     * but everything else can still be judged.
      *
      * @param  array<string, SourceFile>  $files
+     * @param  bool  $inTopFolder  whether a single top folder is the site in any case, as in an archive
      */
-    public static function find(string $name, array $files): Site
+    public static function find(string $name, array $files, bool $inTopFolder): Site
     {
-        $top = self::onlyFolder($files);
-        while ($top !== null) {
-            $files = self::inside($files, $top);
-            $name = $top;
-            $deeper = self::onlyFolder($files);
-            $top = $deeper !== null && isset($files["$deeper/index.html"]) ? $deeper : null;
+        while (($only = self::onlyFolder($files)) !== null && ($inTopFolder || isset($files["$only/index.html"]))) {
+            $files = self::inside($files, $only);
+            $name = $only;
+            $inTopFolder = false;
         }
 
         return new Site($name, $files);

@@ -1,0 +1,184 @@
+# What bin/start and bin/test share. Sourced, not run.
+#
+# Settings, all optional:
+#   MARGIN_DATA          folder for the database, uploads and logs   (default: .data in the project)
+#   MARGIN_PORT          web address, on 127.0.0.1                   (default: 8080)
+#   MARGIN_SEEN_PORT     where student pages are shown from          (default: MARGIN_PORT + 1)
+#   MARGIN_DB_PORT       PostgreSQL, on 127.0.0.1                    (default: MARGIN_PORT + 2)
+
+ROOT=$(cd "$(dirname "${BASH_SOURCE[0]}")/../.." && pwd)
+DATA=${MARGIN_DATA:-$ROOT/.data}
+PORT=${MARGIN_PORT:-8080}
+SEEN_PORT=${MARGIN_SEEN_PORT:-$((PORT + 1))}
+DB_PORT=${MARGIN_DB_PORT:-$((PORT + 2))}
+PG_BIN=/usr/lib/postgresql/15/bin
+JOBS=()
+
+say() { printf '%s\n' "$*"; }
+fail() { printf '%s\n' "$*" >&2; exit 1; }
+
+# Debian packages that are not installed yet, of those named.
+missing_packages() {
+    local name
+    for name in "$@"; do
+        [ "$(dpkg-query -W -f='${db:Status-Status}' "$name" 2>/dev/null)" = installed ] || printf '%s ' "$name"
+    done
+}
+
+ensure_packages() {
+    local missing
+    missing=$(missing_packages "$@")
+    [ -z "$missing" ] && return
+    if [ "$(id -u)" -ne 0 ]; then
+        fail "These Debian packages are missing, and only root can install them:
+    apt-get install --no-install-recommends $missing"
+    fi
+    say "Installing ${missing}"
+    # One call for all of them: installing the extensions may raise PHP itself, and they have to match.
+    { apt-get update -q && DEBIAN_FRONTEND=noninteractive apt-get install -q -y --no-install-recommends $missing; } >"$DATA/apt.log" 2>&1 \
+        || { tail -20 "$DATA/apt.log" >&2; fail "The packages could not be installed."; }
+}
+
+ensure_tools() {
+    local tool
+    for tool in php node npm composer; do
+        command -v "$tool" >/dev/null || fail "\"$tool\" is missing. PHP 8.2, Node 20, npm 11 and Composer have to be there."
+    done
+}
+
+# Runs a command only when the named inputs have changed since it last succeeded.
+when_changed() {
+    local stamp=$DATA/stamps/$1 inputs=$2 sum
+    shift 2
+    sum=$(cd "$ROOT" && find $inputs -type f -print0 2>/dev/null | sort -z | xargs -0 sha256sum | sha256sum)
+    [ -f "$stamp" ] && [ "$(cat "$stamp")" = "$sum" ] && return
+    "$@"
+    mkdir -p "$DATA/stamps"
+    printf '%s' "$sum" >"$stamp"
+}
+
+install_libraries() {
+    cd "$ROOT" || exit 1
+    [ -f vendor/autoload.php ] || rm -f "$DATA/stamps/composer"
+    [ -d node_modules/vite ] || rm -f "$DATA/stamps/npm"
+    when_changed composer "composer.json core/composer.json packages/registry-gaps/composer.json" install_php
+    when_changed npm "package.json package-lock.json" install_node
+}
+
+install_php() {
+    say "Installing PHP libraries"
+    composer update --no-interaction --no-progress -q || fail "Composer could not install the libraries."
+}
+
+install_node() {
+    say "Installing JavaScript libraries"
+    npm ci --silent || fail "npm could not install the libraries."
+}
+
+build_interface() {
+    [ -f "$ROOT/public/build/manifest.json" ] || rm -f "$DATA/stamps/build"
+    when_changed build "resources package.json vite.config.ts" build_now
+}
+
+build_now() {
+    say "Building the interface"
+    (cd "$ROOT" && npm run --silent build >"$DATA/build.log" 2>&1) || { tail -30 "$DATA/build.log" >&2; fail "The interface could not be built."; }
+}
+
+# PostgreSQL refuses to run as root: then the account that its package brings runs it.
+as_pg() {
+    if [ "$(id -u)" -eq 0 ]; then
+        runuser -u postgres -- "$@"
+    else
+        "$@"
+    fi
+}
+
+choose_pg_folder() {
+    PG_DATA=$DATA/postgres
+    if [ "$(id -u)" -eq 0 ]; then
+        mkdir -p "$PG_DATA"
+        chown postgres "$PG_DATA"
+        if ! runuser -u postgres -- test -w "$PG_DATA" 2>/dev/null; then
+            # The project lies where the postgres account may not go, such as root's own home.
+            PG_DATA=/var/lib/inked-margin/$(printf '%s' "$DATA" | sha256sum | cut -c1-12)
+            mkdir -p "$PG_DATA"
+            chown postgres "$PG_DATA"
+            say "The database lies in $PG_DATA, as the account that runs it cannot enter $DATA."
+        fi
+    fi
+}
+
+start_database() {
+    choose_pg_folder
+    local secret=$DATA/db-password
+    [ -s "$secret" ] || (umask 077 && head -c 24 /dev/urandom | base64 | tr '+/' '-_' >"$secret")
+    DB_PASSWORD=$(cat "$secret")
+    if [ ! -s "$PG_DATA/PG_VERSION" ]; then
+        as_pg "$PG_BIN/initdb" -D "$PG_DATA" -U inked_margin --auth=scram-sha-256 --pwfile=/dev/stdin -E UTF8 --locale=C.UTF-8 <"$secret" >"$DATA/initdb.log" 2>&1 \
+            || { cat "$DATA/initdb.log" >&2; fail "The database could not be set up."; }
+    fi
+    if ! as_pg "$PG_BIN/pg_ctl" -D "$PG_DATA" status >/dev/null 2>&1; then
+        as_pg "$PG_BIN/pg_ctl" -D "$PG_DATA" -w -l "$PG_DATA/server.log" \
+            -o "-p $DB_PORT -c listen_addresses=127.0.0.1 -c unix_socket_directories='' ${PG_OPTIONS:-}" start >/dev/null \
+            || fail "PostgreSQL did not start on port $DB_PORT; see $PG_DATA/server.log. Is the port taken? Choose another with MARGIN_DB_PORT."
+    fi
+}
+
+stop_database() {
+    [ -n "${PG_DATA:-}" ] && as_pg "$PG_BIN/pg_ctl" -D "$PG_DATA" -m fast stop >/dev/null 2>&1
+}
+
+# Everything the application reads of its surroundings. $1: the name of the database.
+set_environment() {
+    mkdir -p "$DATA/storage/app" "$DATA/storage/logs" "$DATA/storage/framework/views" "$DATA/storage/framework/cache"
+    [ -s "$DATA/app-key" ] || (umask 077 && printf 'base64:%s' "$(head -c 32 /dev/urandom | base64)" >"$DATA/app-key")
+    export APP_KEY APP_NAME="Inked Margin" APP_ENV=${APP_ENV:-production} APP_DEBUG=false
+    APP_KEY=$(cat "$DATA/app-key")
+    export APP_URL=http://127.0.0.1:$PORT SEEN_URL=http://localhost:$SEEN_PORT
+    export DB_CONNECTION=pgsql DB_HOST=127.0.0.1 DB_PORT DB_DATABASE=$1 DB_USERNAME=inked_margin DB_PASSWORD
+    export LARAVEL_STORAGE_PATH=$DATA/storage LOG_CHANNEL=single QUEUE_CONNECTION=database SESSION_DRIVER=database CACHE_STORE=database
+    export BCRYPT_ROUNDS=${BCRYPT_ROUNDS:-12}
+    PGPASSWORD=$DB_PASSWORD psql -h 127.0.0.1 -p "$DB_PORT" -U inked_margin -d postgres -Atqc "select 1 from pg_database where datname = '$1'" | grep -q 1 \
+        || PGPASSWORD=$DB_PASSWORD psql -h 127.0.0.1 -p "$DB_PORT" -U inked_margin -d postgres -qc "create database $1"
+}
+
+php_here() {
+    php -d variables_order=EGPCS -d memory_limit=512M "$@"
+}
+
+# $1: host and port. Several requests are answered at once.
+serve() {
+    (cd "$ROOT/public" && PHP_CLI_SERVER_WORKERS=${MARGIN_WORKERS:-4} exec php -d variables_order=EGPCS -d memory_limit=512M \
+        -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M \
+        -d upload_max_filesize=64M -d post_max_size=512M -d max_file_uploads=60 -d display_errors=0 \
+        -S "$1" ../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php) >>"$DATA/web.log" 2>&1 &
+    JOBS+=($!)
+}
+
+work() {
+    (cd "$ROOT" && exec php -d variables_order=EGPCS -d memory_limit=512M \
+        -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M \
+        artisan queue:work --sleep=0.3 --max-time=3600 --tries=3) >>"$DATA/worker.log" 2>&1 &
+    JOBS+=($!)
+    WORKER=$!
+}
+
+wait_for_web() {
+    local try
+    for try in $(seq 1 100); do
+        curl -fso /dev/null "$APP_URL/log-in" && return
+        sleep 0.1
+    done
+    fail "The web server did not answer at $APP_URL; see $DATA/web.log."
+}
+
+port_free() { ! (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
+
+# Each job leads a process group of its own (set -m), so that a web server's workers go with it.
+stop_jobs() {
+    local job
+    for job in "${JOBS[@]}"; do kill -TERM -- "-$job" 2>/dev/null; done
+    for job in "${JOBS[@]}"; do wait "$job" 2>/dev/null; done
+    JOBS=()
+}
