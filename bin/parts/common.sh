@@ -115,8 +115,13 @@ start_database() {
     [ -s "$secret" ] || (umask 077 && head -c 24 /dev/urandom | base64 | tr '+/' '-_' >"$secret")
     DB_PASSWORD=$(cat "$secret")
     if [ ! -s "$PG_DATA/PG_VERSION" ]; then
-        as_pg "$PG_BIN/initdb" -D "$PG_DATA" -U inked_margin --auth=scram-sha-256 --pwfile=/dev/stdin -E UTF8 --locale=C.UTF-8 <"$secret" >"$DATA/initdb.log" 2>&1 \
-            || { cat "$DATA/initdb.log" >&2; fail "The database could not be set up."; }
+        local pwfile
+        pwfile=$(mktemp)
+        cat "$secret" >"$pwfile"
+        [ "$(id -u)" -eq 0 ] && chown postgres "$pwfile"
+        as_pg "$PG_BIN/initdb" -D "$PG_DATA" -U inked_margin --auth=scram-sha-256 --pwfile="$pwfile" -E UTF8 --locale=C.UTF-8 >"$DATA/initdb.log" 2>&1 \
+            || { rm -f "$pwfile"; cat "$DATA/initdb.log" >&2; fail "The database could not be set up."; }
+        rm -f "$pwfile"
     fi
     if ! as_pg "$PG_BIN/pg_ctl" -D "$PG_DATA" status >/dev/null 2>&1; then
         as_pg "$PG_BIN/pg_ctl" -D "$PG_DATA" -w -l "$PG_DATA/server.log" \

@@ -1,0 +1,54 @@
+import createClient, {type Middleware} from 'openapi-fetch'
+import type {components, paths} from './schema'
+
+export type Schemas = components['schemas']
+
+/** Laravel puts the CSRF token into a cookie, and reads it back from this header. */
+const sessionGuard: Middleware = {
+  onRequest({request}) {
+    const token = /(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1]
+    if (token !== undefined) request.headers.set('X-XSRF-TOKEN', decodeURIComponent(token))
+    request.headers.set('Accept', 'application/json')
+    return request
+  },
+}
+
+export const api = createClient<paths>({baseUrl: location.origin})
+api.use(sessionGuard)
+
+/** What went wrong, in words that can be shown as they are. */
+export class Trouble extends Error {
+  constructor(
+    message: string,
+    readonly status: number,
+  ) {
+    super(message)
+  }
+}
+
+interface Answer<T> {
+  data?: T
+  error?: unknown
+  response: Response
+}
+
+/** The data of an answer; throws `Trouble` when there is none. */
+export async function ask<T>(call: Promise<Answer<T>>): Promise<T> {
+  let answer: Answer<T>
+  try {
+    answer = await call
+  } catch {
+    throw new Trouble('The server cannot be reached. What you typed is still here; try again in a moment.', 0)
+  }
+  if (!answer.response.ok) throw new Trouble(wordsFor(answer.error, answer.response.status), answer.response.status)
+  return answer.data as T
+}
+
+function wordsFor(error: unknown, status: number): string {
+  const {errors, message} = (error ?? {}) as {errors?: Record<string, string[]>; message?: string}
+  if (errors !== undefined) return Object.values(errors).flat().join('\n')
+  if (status === 401) return 'You are not logged in any more. Log in again; nothing that was kept is lost.'
+  if (status === 403) return 'This belongs to a course that is not yours.'
+  if (status === 404 && !message?.startsWith('There')) return 'There is nothing at this address.'
+  return message ?? `The server answered with ${status}.`
+}

@@ -1,0 +1,57 @@
+import {CssBaseline, ThemeProvider} from '@mui/material'
+import {MutationCache, QueryCache, QueryClient, QueryClientProvider} from '@tanstack/react-query'
+import {StrictMode} from 'react'
+import {createRoot} from 'react-dom/client'
+import {createBrowserRouter, RouterProvider} from 'react-router'
+import {Trouble} from './api/client'
+import {KeyboardProvider} from './parts/keys'
+import {Problem} from './screens/Problem'
+import {theme} from './theme/theme'
+
+const router = createBrowserRouter([
+  {
+    ErrorBoundary: Problem,
+    HydrateFallback: () => null,
+    children: [
+      {path: '/log-in', lazy: async () => ({Component: (await import('./screens/log-in/LogIn')).LogIn})},
+      {path: '/', lazy: async () => ({Component: (await import('./screens/shelf/Shelf')).Shelf})},
+      {path: '/courses/:id', lazy: async () => ({Component: (await import('./screens/course/Course')).Course})},
+      {path: '/assignments/:id', lazy: async () => ({Component: (await import('./screens/assignment/Assignment')).Assignment})},
+      {path: '/assignments/:id/in-tray', lazy: async () => ({Component: (await import('./screens/in-tray/InTray')).InTray})},
+      {path: '/hand-ins/:id', lazy: async () => ({Component: (await import('./screens/desk/Desk')).Desk})},
+      {path: '/hand-ins/:id/reply', lazy: async () => ({Component: (await import('./screens/reply/Reply')).Reply})},
+      {path: '*', Component: Problem},
+    ],
+  },
+])
+
+/** Whoever is logged out is brought to the log-in, and back to where they were. */
+function logInAgain(error: Error) {
+  if (error instanceof Trouble && error.status === 401 && location.pathname !== '/log-in') {
+    void router.navigate(`/log-in?to=${encodeURIComponent(location.pathname + location.search)}`)
+  }
+}
+
+const queries = new QueryClient({
+  queryCache: new QueryCache({onError: logInAgain}),
+  mutationCache: new MutationCache({onError: logInAgain}),
+  defaultOptions: {
+    queries: {retry: (failures, error) => failures < 2 && error instanceof Trouble && error.status === 0},
+  },
+})
+
+const place = document.getElementById('desk')
+if (place !== null) {
+  createRoot(place).render(
+    <StrictMode>
+      <QueryClientProvider client={queries}>
+        <ThemeProvider theme={theme}>
+          <CssBaseline />
+          <KeyboardProvider>
+            <RouterProvider router={router} />
+          </KeyboardProvider>
+        </ThemeProvider>
+      </QueryClientProvider>
+    </StrictMode>,
+  )
+}

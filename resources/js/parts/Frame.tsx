@@ -1,0 +1,97 @@
+import {Box, Dialog, DialogContent, DialogTitle, LinearProgress, Link, Typography, useColorScheme} from '@mui/material'
+import {useIsFetching, useIsMutating, useQueryClient, useSuspenseQuery} from '@tanstack/react-query'
+import {useEffect, useState, type ReactNode} from 'react'
+import {Link as RouterLink, useNavigate} from 'react-router'
+import {api, ask} from '../api/client'
+import {me} from '../api/queries'
+import {useShownKeys} from './keys'
+
+export interface Step {
+  name: string
+  to?: string
+}
+
+/** The running head over a screen, the paper, and the foot line with the keys that work here. */
+export function Frame({steps, children, foot, wide = false}: {steps: Step[]; children: ReactNode; foot?: ReactNode; wide?: boolean}) {
+  const title = steps.at(-1)?.name
+  useEffect(() => {
+    document.title = title === undefined ? 'Inked Margin' : `${title} · Inked Margin`
+  }, [title])
+  return (
+    <Box sx={{height: '100%', display: 'flex', flexDirection: 'column', '@media print': {display: 'block', height: 'auto'}}}>
+      <RunningHead steps={steps} />
+      <Box component="main" sx={wide ? {flex: 1, minHeight: 0, display: 'flex', flexDirection: 'column'} : {flex: 1, overflow: 'auto', '@media print': {overflow: 'visible'}}}>
+        {wide ? children : <Box sx={{maxWidth: 1040, mx: 'auto', px: 4, py: 4}}>{children}</Box>}
+      </Box>
+      <FootLine>{foot}</FootLine>
+    </Box>
+  )
+}
+
+function RunningHead({steps}: {steps: Step[]}) {
+  const {data} = useSuspenseQuery(me)
+  const {mode, setMode} = useColorScheme()
+  const navigate = useNavigate()
+  const queries = useQueryClient()
+  const leave = async () => {
+    await ask(api.POST('/api/log-out'))
+    queries.clear()
+    await navigate('/log-in')
+  }
+  const lamp = mode === 'dark'
+  return (
+    <Box component="header" className="not-printed" sx={{display: 'flex', alignItems: 'baseline', gap: 3, px: 4, py: 1, borderBottom: 1, borderColor: 'divider'}}>
+      <Box component="nav" aria-label="Where you are" sx={{flex: 1, minWidth: 0, whiteSpace: 'nowrap', overflow: 'hidden', textOverflow: 'ellipsis'}}>
+        <Typography variant="h3" component="span">
+          <Link component={RouterLink} to="/">Inked Margin</Link>
+        </Typography>
+        {steps.map(({name, to}) => (
+          <Typography variant="body2" component="span" key={name} color="text.secondary">
+            <Box component="span" aria-hidden sx={{mx: 1}}>—</Box>
+            {to === undefined ? <span aria-current="page">{name}</span> : <Link component={RouterLink} to={to}>{name}</Link>}
+          </Typography>
+        ))}
+      </Box>
+      <Typography variant="body2" color="text.secondary">{data.name}</Typography>
+      <Link component="button" variant="body2" onClick={() => setMode(lamp ? 'light' : 'dark')}>{lamp ? 'Daylight' : 'Lamp'}</Link>
+      <Link component="button" variant="body2" onClick={() => void leave()}>Log out</Link>
+    </Box>
+  )
+}
+
+function FootLine({children}: {children?: ReactNode}) {
+  const keys = useShownKeys()
+  const [listed, setListed] = useState(false)
+  const fetching = useIsFetching() + useIsMutating() > 0
+  useEffect(() => {
+    const press = (event: KeyboardEvent) => {
+      if (event.key === '?' && (event.target as HTMLElement).closest('input, textarea') === null) setListed(true)
+    }
+    addEventListener('keydown', press)
+    return () => removeEventListener('keydown', press)
+  }, [])
+  return (
+    <Box component="footer" className="not-printed" sx={{position: 'relative', display: 'flex', alignItems: 'center', gap: 2, px: 4, minHeight: 34, borderTop: 1, borderColor: 'divider', overflow: 'hidden', whiteSpace: 'nowrap'}}>
+      {fetching && <LinearProgress aria-label="Asking the server" sx={{position: 'absolute', inset: '0 0 auto 0', height: 2}} />}
+      {keys.slice(0, 8).map(({key, does}) => <KeyName key={key} name={key} does={does} />)}
+      <KeyName name="?" does="all keys" />
+      <Box sx={{flex: 1}} />
+      <Typography variant="body2" component="div" color="text.secondary" role="status">{children}</Typography>
+      <Dialog open={listed} onClose={() => setListed(false)} aria-labelledby="keys-title">
+        <DialogTitle id="keys-title">Keys that work here</DialogTitle>
+        <DialogContent sx={{display: 'grid', gap: 1, minWidth: 320}}>
+          {keys.length === 0 ? <Typography variant="body2">None on this screen but Tab and Enter.</Typography> : keys.map(({key, does}) => <KeyName key={key} name={key} does={does} />)}
+        </DialogContent>
+      </Dialog>
+    </Box>
+  )
+}
+
+function KeyName({name, does}: {name: string; does: string}) {
+  return (
+    <Typography variant="body2" component="span" color="text.secondary">
+      <Box component="kbd" sx={{fontFamily: 'inherit', fontWeight: 700, color: 'text.primary', mr: 0.75}}>{name}</Box>
+      {does}
+    </Typography>
+  )
+}

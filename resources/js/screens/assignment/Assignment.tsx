@@ -1,0 +1,114 @@
+import {Box, Button, LinearProgress, Link, Typography} from '@mui/material'
+import {useSuspenseQuery} from '@tanstack/react-query'
+import {Link as RouterLink, useNavigate, useParams} from 'react-router'
+import type {Schemas} from '../../api/client'
+import {assignment} from '../../api/queries'
+import {Frame} from '../../parts/Frame'
+import {useKeys} from '../../parts/keys'
+import {Empty} from '../../parts/Remark'
+import {Tally} from '../../parts/Tally'
+import {many, when} from '../../parts/when'
+import {Screen} from '../Screen'
+import {BriefSheet} from './BriefSheet'
+
+export const Assignment = () => <Screen><AssignmentScreen /></Screen>
+
+function AssignmentScreen() {
+  const {id = ''} = useParams()
+  const {data} = useSuspenseQuery(assignment(id))
+  const navigate = useNavigate()
+  const next = data.handIns.find(line => line.repliedAt === null)
+  useKeys([
+    {key: 't', does: 'in-tray', run: () => void navigate(`/assignments/${id}/in-tray`)},
+    ...(next === undefined ? [] : [{key: '.', does: `read ${next.student}`, run: () => void navigate(`/hand-ins/${next.id}`)}]),
+  ])
+  return (
+    <Frame steps={[{name: data.course, to: `/courses/${data.courseId}`}, {name: data.title}]}>
+      <Box sx={{display: 'flex', alignItems: 'baseline', gap: 3}}>
+        <Typography variant="h1" sx={{flex: 1}}>{data.title}</Typography>
+        <Button component={RouterLink} to={`/assignments/${id}/in-tray`} variant="outlined">Open the in-tray</Button>
+      </Box>
+      <Typography variant="body1" color="text.secondary">{data.summary} {data.dueAt !== null && `Due ${when(data.dueAt)}.`}</Typography>
+      <Box component="section" aria-labelledby="hand-ins" sx={{mt: 4}}>
+        <Typography variant="h2" id="hand-ins" gutterBottom>Hand-ins</Typography>
+        {data.handIns.length === 0
+          ? <Empty>Nothing has come in yet. Drop the students’ zips into the in-tray.</Empty>
+          : <HandIns lines={data.handIns} />}
+        {data.missing.length > 0 && (
+          <Typography variant="body2" color="text.secondary" sx={{mt: 2}}>
+            Nothing yet from {data.missing.map(student => student.name).join(', ')}.
+          </Typography>
+        )}
+      </Box>
+      <BriefSheet assignmentId={id} brief={data.brief} mayChange={data.role === 'instructor'} />
+    </Frame>
+  )
+}
+
+const cell = {py: 1, pr: 2, borderTop: 1, borderColor: 'divider', textAlign: 'left', verticalAlign: 'baseline'}
+
+function HandIns({lines}: {lines: Schemas['HandInLine'][]}) {
+  return (
+    <Box component="table" sx={{width: '100%', borderCollapse: 'collapse'}}>
+      <thead>
+        <tr>
+          {['Student', 'Came in', 'Found', 'Points', 'Reply'].map(name => (
+            <Box component="th" key={name} scope="col" sx={{...cell, border: 0, pt: 0}}>
+              <Typography variant="body2" component="span" color="text.secondary">{name}</Typography>
+            </Box>
+          ))}
+        </tr>
+      </thead>
+      <tbody>{lines.map(line => <HandIn key={line.id} line={line} />)}</tbody>
+    </Box>
+  )
+}
+
+function HandIn({line}: {line: Schemas['HandInLine']}) {
+  return (
+    <tr>
+      <Box component="td" sx={cell}>
+        <Typography variant="h3" component="span"><Link component={RouterLink} to={`/hand-ins/${line.id}`}>{line.student}</Link></Typography>
+        {line.attempt > 1 && <Typography variant="body2" component="span" color="text.secondary"> attempt {line.attempt}</Typography>}
+      </Box>
+      <Box component="td" sx={cell}>
+        <Typography variant="body2" color="text.secondary">
+          {when(line.arrivedAt)}
+          {line.late && <Box component="span" sx={{color: 'desk.waits', fontWeight: 600}}> late</Box>}
+        </Typography>
+      </Box>
+      <Box component="td" sx={cell}>
+        <RunState run={line.run}>
+          <Tally pencilled={line.pencilled} inked={line.inked} rubbedOut={line.rubbedOut} />
+          {line.notes > 0 && <Typography variant="body2" component="span" sx={{color: 'desk.ink'}}>, {many(line.notes, 'note')}</Typography>}
+        </RunState>
+      </Box>
+      <Box component="td" sx={cell}>
+        <Typography variant="body2">{line.awarded === null ? '' : `${line.awarded} of ${line.possible ?? 0}`}</Typography>
+      </Box>
+      <Box component="td" sx={{...cell, pr: 0}}>
+        <Typography variant="body2">
+          {line.repliedAt === null
+            ? <Box component="span" sx={{color: 'desk.waits'}}>waits</Box>
+            : <Link component={RouterLink} to={`/hand-ins/${line.id}/reply`}>released</Link>}
+        </Typography>
+      </Box>
+    </tr>
+  )
+}
+
+/** How far a check has come; once it is finished, what it is shown around. */
+export function RunState({run, children}: {run: Schemas['RunView']; children: React.ReactNode}) {
+  if (run.state === 'finished') return <>{children}</>
+  if (run.state === 'failed') {
+    return <Typography variant="body2" sx={{color: 'desk.fault'}}>The check failed: {run.trouble}</Typography>
+  }
+  if (run.state === 'waiting') return <Typography variant="body2" color="text.secondary">waits for a brief</Typography>
+  const value = run.steps === 0 ? 0 : (100 * run.done) / run.steps
+  return (
+    <Box sx={{display: 'flex', alignItems: 'center', gap: 1}}>
+      <LinearProgress variant="determinate" value={value} aria-label="Check" sx={{width: 90}} />
+      <Typography variant="body2" color="text.secondary">{run.state === 'queued' ? 'waits for its check' : 'is being checked'}</Typography>
+    </Box>
+  )
+}

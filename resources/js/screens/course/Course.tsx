@@ -1,0 +1,60 @@
+import {Box, Link, Typography} from '@mui/material'
+import {useSuspenseQuery} from '@tanstack/react-query'
+import {Link as RouterLink, useParams} from 'react-router'
+import type {Schemas} from '../../api/client'
+import {course} from '../../api/queries'
+import {Frame} from '../../parts/Frame'
+import {Empty} from '../../parts/Remark'
+import {many, when} from '../../parts/when'
+import {Screen} from '../Screen'
+
+export const Course = () => <Screen><CourseScreen /></Screen>
+
+function CourseScreen() {
+  const {id = ''} = useParams()
+  const {data} = useSuspenseQuery(course(id))
+  return (
+    <Frame steps={[{name: data.title}]}>
+      <Typography variant="h1">{data.title}</Typography>
+      <Typography variant="body2" color="text.secondary" gutterBottom>{data.school}, {data.term}</Typography>
+      <Box sx={{display: 'grid', gridTemplateColumns: 'minmax(0, 1fr) 16rem', gap: 6, mt: 3}}>
+        <section aria-labelledby="assignments">
+          <Typography variant="h2" id="assignments" gutterBottom>Assignments</Typography>
+          {data.assignments.length === 0 && <Empty>No work has been set yet.</Empty>}
+          {data.assignments.map(line => <AssignmentRow key={line.id} line={line} />)}
+        </section>
+        <section aria-labelledby="roster">
+          <Typography variant="h2" id="roster" gutterBottom>Roster</Typography>
+          <Box component="ul" sx={{listStyle: 'none', p: 0, m: 0}}>
+            {data.students.map(student => (
+              <Box component="li" key={student.id} sx={{py: 0.4, display: 'flex', justifyContent: 'space-between'}}>
+                <Typography variant="body2">{student.name}</Typography>
+                <Typography variant="body2" color="text.secondary">{student.handle}</Typography>
+              </Box>
+            ))}
+          </Box>
+        </section>
+      </Box>
+    </Frame>
+  )
+}
+
+function AssignmentRow({line}: {line: Schemas['AssignmentLine']}) {
+  const toAnswer = line.handedIn - line.replied
+  return (
+    <Box sx={{borderTop: 1, borderColor: 'divider', py: 2}}>
+      <Box sx={{display: 'flex', justifyContent: 'space-between', alignItems: 'baseline', gap: 2}}>
+        <Typography variant="h3"><Link component={RouterLink} to={`/assignments/${line.id}`}>{line.title}</Link></Typography>
+        <Typography variant="body2" color="text.secondary">{line.dueAt === null ? 'no due time' : `due ${when(line.dueAt)}`}</Typography>
+      </Box>
+      <Typography variant="body1" sx={{my: 0.5}}>{line.summary}</Typography>
+      <Typography variant="body2" color="text.secondary">
+        {line.handedIn} of {line.students} handed in
+        {toAnswer > 0 && <Box component="span" sx={{color: 'desk.waits'}}>, {toAnswer} to answer</Box>}
+        {line.replied > 0 && `, ${line.replied} answered`}
+        {line.unmatched > 0 && <Box component="span" sx={{color: 'desk.waits'}}>, {many(line.unmatched, 'archive')} to match</Box>}
+        {!line.hasBrief && <Box component="span" sx={{color: 'desk.waits'}}>, no brief yet</Box>}
+      </Typography>
+    </Box>
+  )
+}

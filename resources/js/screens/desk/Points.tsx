@@ -1,0 +1,68 @@
+import {Box, Button, Link, TextField, Typography} from '@mui/material'
+import {useMutation, useQueryClient} from '@tanstack/react-query'
+import {useState} from 'react'
+import {api, ask, type Schemas} from '../../api/client'
+import {desk} from '../../api/queries'
+import {TroubleText} from '../../parts/Remark'
+
+/** The requirements and their points, folded to one line until they are wanted. */
+export function Points({handIn, outcomes}: {handIn: string; outcomes: Schemas['DeskOutcome'][]}) {
+  const [open, setOpen] = useState(false)
+  const awarded = outcomes.reduce((sum, outcome) => sum + outcome.awarded, 0)
+  const possible = outcomes.reduce((sum, outcome) => sum + outcome.possible, 0)
+  const failing = outcomes.filter(outcome => outcome.outcome !== 'met').length
+  if (outcomes.length === 0) return null
+  return (
+    <Box component="section" aria-label="Points" sx={{borderBottom: 1, borderColor: 'divider', px: 2, py: 1, maxHeight: '60%', overflow: 'auto', flexShrink: 0}}>
+      <Box sx={{display: 'flex', alignItems: 'baseline', gap: 1.5}}>
+        <Typography variant="h3" component="h2">{Math.round(awarded * 100) / 100} of {possible} points</Typography>
+        <Typography variant="body2" color="text.secondary" sx={{flex: 1}}>{failing === 0 ? 'all requirements met' : `${failing} of ${outcomes.length} not met`}</Typography>
+        <Link component="button" variant="body2" aria-expanded={open} onClick={() => setOpen(!open)}>{open ? 'Fold' : 'Unfold'}</Link>
+      </Box>
+      {open && outcomes.map(outcome => <Requirement key={outcome.requirement} handIn={handIn} outcome={outcome} />)}
+    </Box>
+  )
+}
+
+function Requirement({handIn, outcome}: {handIn: string; outcome: Schemas['DeskOutcome']}) {
+  const [draft, setDraft] = useState<{points: string; reason: string} | null>(null)
+  const queries = useQueryClient()
+  const path = {handIn, requirement: outcome.requirement}
+  const settle = async () => {
+    setDraft(null)
+    await queries.invalidateQueries({queryKey: desk(handIn).queryKey})
+  }
+  const give = useMutation({
+    mutationFn: ({points, reason}: {points: string; reason: string}) =>
+      ask(api.PUT('/api/hand-ins/{handIn}/marks/{requirement}', {params: {path}, body: {points: Number(points.replace(',', '.')), reason}})),
+    onSuccess: settle,
+  })
+  const takeBack = useMutation({
+    mutationFn: () => ask(api.DELETE('/api/hand-ins/{handIn}/marks/{requirement}', {params: {path}})),
+    onSuccess: settle,
+  })
+  return (
+    <Box sx={{borderTop: 1, borderColor: 'divider', py: 0.75, mt: 0.75}}>
+      <Box sx={{display: 'flex', gap: 1, alignItems: 'baseline'}}>
+        <Typography variant="body2" sx={{flex: 1, fontWeight: 600}}>{outcome.title}</Typography>
+        <Typography variant="body2" sx={{color: outcome.reason === null ? 'desk.pencil' : 'desk.ink', fontWeight: outcome.reason === null ? 400 : 700}}>{outcome.awarded} of {outcome.possible}</Typography>
+      </Box>
+      <Typography variant="body2" color="text.secondary">{outcome.outcome}: {outcome.measured}; wanted: {outcome.expected}</Typography>
+      {outcome.reason !== null && (
+        <Typography variant="body2" sx={{color: 'desk.ink'}}>{outcome.computed} were computed. {outcome.reason} <Link component="button" onClick={() => takeBack.mutate()}>Back to {outcome.computed}</Link></Typography>
+      )}
+      {draft === null
+        ? <Link component="button" variant="body2" onClick={() => setDraft({points: String(outcome.awarded), reason: outcome.reason ?? ''})}>Give other points</Link>
+        : (
+          <Box component="form" onSubmit={event => { event.preventDefault(); give.mutate(draft) }} sx={{display: 'grid', gridTemplateColumns: '5rem 1fr', gap: 1, mt: 1}}>
+            <TextField label="Points" value={draft.points} autoFocus onChange={event => setDraft({...draft, points: event.target.value})} slotProps={{htmlInput: {inputMode: 'decimal'}}} />
+            <TextField label="Reason, for the student" value={draft.reason} onChange={event => setDraft({...draft, reason: event.target.value})} />
+            <Box sx={{gridColumn: '1 / -1'}}>
+              <TroubleText error={give.error} />
+              <Button type="submit" variant="contained" loading={give.isPending}>Keep</Button> <Button onClick={() => setDraft(null)}>Leave</Button>
+            </Box>
+          </Box>
+          )}
+    </Box>
+  )
+}

@@ -1,0 +1,47 @@
+import {Box, Button, TextField, Typography} from '@mui/material'
+import {useMutation, useQueryClient} from '@tanstack/react-query'
+import {useState, type SubmitEvent} from 'react'
+import {useNavigate, useSearchParams} from 'react-router'
+import {api, ask} from '../../api/client'
+import {me} from '../../api/queries'
+import {TroubleText} from '../../parts/Remark'
+
+export function LogIn() {
+  const [email, setEmail] = useState('')
+  const [password, setPassword] = useState('')
+  const [search] = useSearchParams()
+  const navigate = useNavigate()
+  const queries = useQueryClient()
+  const logIn = useMutation({
+    mutationFn: () => ask(api.POST('/api/log-in', {body: {email, password}})),
+    onSuccess: async who => {
+      queries.clear()
+      queries.setQueryData(me.queryKey, who)
+      const to = search.get('to') ?? '/'
+      await navigate(to.startsWith('/') && !to.startsWith('//') ? to : '/')
+    },
+  })
+  const submit = (event: SubmitEvent) => {
+    event.preventDefault()
+    logIn.mutate()
+  }
+  return (
+    <Box component="main" sx={{minHeight: '100%', display: 'grid', gridTemplateColumns: 'minmax(0, 1fr) 15rem', maxWidth: 860, mx: 'auto', pt: '16vh', px: 4}}>
+      <Box sx={{bgcolor: 'desk.sheet', borderRight: 1, borderColor: 'desk.fault', p: 6, height: 'fit-content'}}>
+        <Typography variant="h1" gutterBottom>Inked Margin</Typography>
+        <Typography variant="body1" color="text.secondary" sx={{mb: 3}}>
+          Read your students’ sites against the brief, and write in the margin.
+        </Typography>
+        <Box component="form" onSubmit={submit} sx={{display: 'grid', gap: 2, maxWidth: 340}}>
+          <TextField label="E-mail" type="email" autoComplete="username" autoFocus required value={email} onChange={event => setEmail(event.target.value)} />
+          <TextField label="Password" type="password" autoComplete="current-password" required value={password} onChange={event => setPassword(event.target.value)} />
+          <TroubleText error={logIn.error} />
+          <Button type="submit" variant="contained" loading={logIn.isPending} sx={{justifySelf: 'start'}}>Log in</Button>
+        </Box>
+      </Box>
+      <Typography variant="body2" sx={{p: 3, pt: 7, fontStyle: 'italic', color: 'desk.ink'}}>
+        What the machine finds, it pencils. What you ink, the student reads.
+      </Typography>
+    </Box>
+  )
+}
