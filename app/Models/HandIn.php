@@ -94,7 +94,8 @@ final class HandIn extends Model implements BelongsToCourse
      */
     public function run(): HasOne
     {
-        return $this->hasOne(CheckRun::class)->latestOfMany(['created_at', 'id']);
+        return $this->hasOne(CheckRun::class)
+            ->whereRaw('check_runs.id = (select other.id from check_runs other where other.hand_in_id = check_runs.hand_in_id order by other.created_at desc, other.id desc limit 1)');
     }
 
     /** @return HasMany<Verdict, $this> */
@@ -122,7 +123,8 @@ final class HandIn extends Model implements BelongsToCourse
      */
     public function reply(): HasOne
     {
-        return $this->hasOne(Reply::class)->ofMany('number');
+        return $this->hasOne(Reply::class)
+            ->whereRaw('number = (select max(other.number) from replies other where other.hand_in_id = replies.hand_in_id)');
     }
 
     /** @return HasMany<Reply, $this> */

@@ -46,13 +46,13 @@ function RunningHead({steps}: {steps: Step[]}) {
           <Link component={RouterLink} to="/">Inked Margin</Link>
         </Typography>
         {steps.map(({name, to}) => (
-          <Typography variant="body2" component="span" key={name} color="text.secondary">
+          <Typography variant="body2" component="span" key={name} color="textSecondary">
             <Box component="span" aria-hidden sx={{mx: 1}}>—</Box>
             {to === undefined ? <span aria-current="page">{name}</span> : <Link component={RouterLink} to={to}>{name}</Link>}
           </Typography>
         ))}
       </Box>
-      <Typography variant="body2" color="text.secondary">{data.name}</Typography>
+      <Typography variant="body2" color="textSecondary">{data.name}</Typography>
       <Link component="button" variant="body2" onClick={() => setMode(lamp ? 'light' : 'dark')}>{lamp ? 'Daylight' : 'Lamp'}</Link>
       <Link component="button" variant="body2" onClick={() => void leave()}>Log out</Link>
     </Box>
@@ -76,7 +76,7 @@ function FootLine({children}: {children?: ReactNode}) {
       {keys.slice(0, 8).map(({key, does}) => <KeyName key={key} name={key} does={does} />)}
       <KeyName name="?" does="all keys" />
       <Box sx={{flex: 1}} />
-      <Typography variant="body2" component="div" color="text.secondary" role="status">{children}</Typography>
+      <Typography variant="body2" component="div" color="textSecondary" role="status">{children}</Typography>
       <Dialog open={listed} onClose={() => setListed(false)} aria-labelledby="keys-title">
         <DialogTitle id="keys-title">Keys that work here</DialogTitle>
         <DialogContent sx={{display: 'grid', gap: 1, minWidth: 320}}>
@@ -89,7 +89,7 @@ function FootLine({children}: {children?: ReactNode}) {
 
 function KeyName({name, does}: {name: string; does: string}) {
   return (
-    <Typography variant="body2" component="span" color="text.secondary">
+    <Typography variant="body2" component="span" color="textSecondary">
       <Box component="kbd" sx={{fontFamily: 'inherit', fontWeight: 700, color: 'text.primary', mr: 0.75}}>{name}</Box>
       {does}
     </Typography>

@@ -8,5 +8,5 @@ export function TroubleText({error}: {error: Error | null}) {
 
 /** What to do first on an empty screen. */
 export function Empty({children}: {children: React.ReactNode}) {
-  return <Typography variant="body1" color="text.secondary" sx={{fontStyle: 'italic', my: 2}}>{children}</Typography>
+  return <Typography variant="body1" color="textSecondary" sx={{fontStyle: 'italic', my: 2}}>{children}</Typography>
 }

@@ -7,11 +7,11 @@ export function Tally({pencilled, inked, rubbedOut}: {pencilled: number; inked: 
     inked > 0 ? `${inked} in ink` : null,
     rubbedOut > 0 ? `${rubbedOut} rubbed out` : null,
   ].filter(word => word !== null)
-  if (words.length === 0) return <Typography variant="body2" component="span" color="text.secondary">nothing found</Typography>
+  if (words.length === 0) return <Typography variant="body2" component="span" color="textSecondary">nothing found</Typography>
   const strokes = [
-    ...Array.from({length: inked}, () => ({width: 3, color: 'desk.ink', opacity: 1})),
-    ...Array.from({length: pencilled}, () => ({width: 1, color: 'desk.pencil', opacity: 1})),
-    ...Array.from({length: rubbedOut}, () => ({width: 1, color: 'desk.pencil', opacity: 0.35})),
+    ...Array.from({length: inked}, () => ({width: '3px', color: 'desk.ink', opacity: 1})),
+    ...Array.from({length: pencilled}, () => ({width: '1px', color: 'desk.pencil', opacity: 1})),
+    ...Array.from({length: rubbedOut}, () => ({width: '1px', color: 'desk.pencil', opacity: 0.35})),
   ]
   return (
     <Box component="span" sx={{display: 'inline-flex', alignItems: 'center', gap: 1}}>
@@ -20,7 +20,7 @@ export function Tally({pencilled, inked, rubbedOut}: {pencilled: number; inked: 
           <Box key={index} component="span" sx={{width, height: 12, bgcolor: color, opacity, transform: 'rotate(8deg)'}} />
         ))}
       </Box>
-      <Typography variant="body2" component="span" color="text.secondary">{words.join(', ')}</Typography>
+      <Typography variant="body2" component="span" color="textSecondary">{words.join(', ')}</Typography>
     </Box>
   )
 }

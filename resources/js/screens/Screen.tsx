@@ -9,7 +9,7 @@ export function Screen({children}: {children: ReactNode}) {
   const {reset} = useQueryErrorResetBoundary()
   return (
     <Boundary retry={reset}>
-      <Suspense fallback={<Typography role="status" variant="body2" color="text.secondary" sx={{p: 6}}>Fetching the page…</Typography>}>{children}</Suspense>
+      <Suspense fallback={<Typography role="status" variant="body2" color="textSecondary" sx={{p: 6}}>Fetching the page…</Typography>}>{children}</Suspense>
     </Boundary>
   )
 }
@@ -20,7 +20,7 @@ interface Props {
 }
 
 class Boundary extends Component<Props, {error: Error | null}> {
-  override state = {error: null}
+  override state: {error: Error | null} = {error: null}
 
   static getDerivedStateFromError(error: Error) {
     return {error}

@@ -79,6 +79,7 @@ export const theme = createTheme({
     MuiCssBaseline: {
       styleOverrides: theme => ({
         'html, body, #desk': {height: '100%'},
+        body: {fontFamily: sans},
         ':focus-visible': {outline: `2px solid ${theme.vars.palette.desk.ink}`, outlineOffset: 2},
         '.unseen': {position: 'absolute', width: 1, height: 1, overflow: 'hidden', clipPath: 'inset(50%)', whiteSpace: 'nowrap'},
         '@media print': {'.not-printed': {display: 'none !important'}, 'html, body': {background: 'none'}},
@@ -87,6 +88,9 @@ export const theme = createTheme({
     MuiButtonBase: {defaultProps: {disableRipple: true}},
     MuiButton: {defaultProps: {disableElevation: true, size: 'small'}},
     MuiLink: {defaultProps: {underline: 'hover'}},
+    MuiInputBase: {styleOverrides: {root: {fontFamily: sans, lineHeight: 1.4}}},
+    MuiInputLabel: {styleOverrides: {root: {fontFamily: sans}}},
+    MuiMenuItem: {styleOverrides: {root: {fontFamily: sans}}},
     MuiTextField: {defaultProps: {size: 'small'}},
   },
 })

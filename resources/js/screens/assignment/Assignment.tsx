@@ -28,14 +28,14 @@ function AssignmentScreen() {
         <Typography variant="h1" sx={{flex: 1}}>{data.title}</Typography>
         <Button component={RouterLink} to={`/assignments/${id}/in-tray`} variant="outlined">Open the in-tray</Button>
       </Box>
-      <Typography variant="body1" color="text.secondary">{data.summary} {data.dueAt !== null && `Due ${when(data.dueAt)}.`}</Typography>
+      <Typography variant="body1" color="textSecondary">{data.summary} {data.dueAt !== null && `Due ${when(data.dueAt)}.`}</Typography>
       <Box component="section" aria-labelledby="hand-ins" sx={{mt: 4}}>
         <Typography variant="h2" id="hand-ins" gutterBottom>Hand-ins</Typography>
         {data.handIns.length === 0
           ? <Empty>Nothing has come in yet. Drop the students’ zips into the in-tray.</Empty>
           : <HandIns lines={data.handIns} />}
         {data.missing.length > 0 && (
-          <Typography variant="body2" color="text.secondary" sx={{mt: 2}}>
+          <Typography variant="body2" color="textSecondary" sx={{mt: 2}}>
             Nothing yet from {data.missing.map(student => student.name).join(', ')}.
           </Typography>
         )}
@@ -54,7 +54,7 @@ function HandIns({lines}: {lines: Schemas['HandInLine'][]}) {
         <tr>
           {['Student', 'Came in', 'Found', 'Points', 'Reply'].map(name => (
             <Box component="th" key={name} scope="col" sx={{...cell, border: 0, pt: 0}}>
-              <Typography variant="body2" component="span" color="text.secondary">{name}</Typography>
+              <Typography variant="body2" component="span" color="textSecondary">{name}</Typography>
             </Box>
           ))}
         </tr>
@@ -69,10 +69,10 @@ function HandIn({line}: {line: Schemas['HandInLine']}) {
     <tr>
       <Box component="td" sx={cell}>
         <Typography variant="h3" component="span"><Link component={RouterLink} to={`/hand-ins/${line.id}`}>{line.student}</Link></Typography>
-        {line.attempt > 1 && <Typography variant="body2" component="span" color="text.secondary"> attempt {line.attempt}</Typography>}
+        {line.attempt > 1 && <Typography variant="body2" component="span" color="textSecondary"> attempt {line.attempt}</Typography>}
       </Box>
       <Box component="td" sx={cell}>
-        <Typography variant="body2" color="text.secondary">
+        <Typography variant="body2" color="textSecondary">
           {when(line.arrivedAt)}
           {line.late && <Box component="span" sx={{color: 'desk.waits', fontWeight: 600}}> late</Box>}
         </Typography>
@@ -103,12 +103,12 @@ export function RunState({run, children}: {run: Schemas['RunView']; children: Re
   if (run.state === 'failed') {
     return <Typography variant="body2" sx={{color: 'desk.fault'}}>The check failed: {run.trouble}</Typography>
   }
-  if (run.state === 'waiting') return <Typography variant="body2" color="text.secondary">waits for a brief</Typography>
+  if (run.state === 'waiting') return <Typography variant="body2" color="textSecondary">waits for a brief</Typography>
   const value = run.steps === 0 ? 0 : (100 * run.done) / run.steps
   return (
     <Box sx={{display: 'flex', alignItems: 'center', gap: 1}}>
       <LinearProgress variant="determinate" value={value} aria-label="Check" sx={{width: 90}} />
-      <Typography variant="body2" color="text.secondary">{run.state === 'queued' ? 'waits for its check' : 'is being checked'}</Typography>
+      <Typography variant="body2" color="textSecondary">{run.state === 'queued' ? 'waits for its check' : 'is being checked'}</Typography>
     </Box>
   )
 }

@@ -49,12 +49,12 @@ export function BriefSheet({assignmentId, brief, mayChange}: {assignmentId: stri
       {brief === null && draft === null && <Empty>There is none yet. Until there is, hand-ins wait for their check.</Empty>}
       {brief !== null && (
         <>
-          <Typography variant="body2" color="text.secondary" gutterBottom>Version {brief.version}, {brief.points} points in all</Typography>
+          <Typography variant="body2" color="textSecondary" gutterBottom>Version {brief.version}, {brief.points} points in all</Typography>
           <Box component="ol" sx={{m: 0, pl: 3, maxWidth: 820}}>
             {brief.requirements.map(line => (
               <Box component="li" key={line.id} sx={{py: 0.75}}>
                 <Typography variant="body1" component="span">{line.sentence} </Typography>
-                <Typography variant="body2" component="span" color="text.secondary">{line.points} points</Typography>
+                <Typography variant="body2" component="span" color="textSecondary">{line.points} points</Typography>
               </Box>
             ))}
           </Box>

@@ -16,7 +16,7 @@ function CourseScreen() {
   return (
     <Frame steps={[{name: data.title}]}>
       <Typography variant="h1">{data.title}</Typography>
-      <Typography variant="body2" color="text.secondary" gutterBottom>{data.school}, {data.term}</Typography>
+      <Typography variant="body2" color="textSecondary" gutterBottom>{data.school}, {data.term}</Typography>
       <Box sx={{display: 'grid', gridTemplateColumns: 'minmax(0, 1fr) 16rem', gap: 6, mt: 3}}>
         <section aria-labelledby="assignments">
           <Typography variant="h2" id="assignments" gutterBottom>Assignments</Typography>
@@ -29,7 +29,7 @@ function CourseScreen() {
             {data.students.map(student => (
               <Box component="li" key={student.id} sx={{py: 0.4, display: 'flex', justifyContent: 'space-between'}}>
                 <Typography variant="body2">{student.name}</Typography>
-                <Typography variant="body2" color="text.secondary">{student.handle}</Typography>
+                <Typography variant="body2" color="textSecondary">{student.handle}</Typography>
               </Box>
             ))}
           </Box>
@@ -45,10 +45,10 @@ function AssignmentRow({line}: {line: Schemas['AssignmentLine']}) {
     <Box sx={{borderTop: 1, borderColor: 'divider', py: 2}}>
       <Box sx={{display: 'flex', justifyContent: 'space-between', alignItems: 'baseline', gap: 2}}>
         <Typography variant="h3"><Link component={RouterLink} to={`/assignments/${line.id}`}>{line.title}</Link></Typography>
-        <Typography variant="body2" color="text.secondary">{line.dueAt === null ? 'no due time' : `due ${when(line.dueAt)}`}</Typography>
+        <Typography variant="body2" color="textSecondary">{line.dueAt === null ? 'no due time' : `due ${when(line.dueAt)}`}</Typography>
       </Box>
       <Typography variant="body1" sx={{my: 0.5}}>{line.summary}</Typography>
-      <Typography variant="body2" color="text.secondary">
+      <Typography variant="body2" color="textSecondary">
         {line.handedIn} of {line.students} handed in
         {toAnswer > 0 && <Box component="span" sx={{color: 'desk.waits'}}>, {toAnswer} to answer</Box>}
         {line.replied > 0 && `, ${line.replied} answered`}

@@ -1,6 +1,6 @@
 import {Box, Button, Link, Typography} from '@mui/material'
 import {useSuspenseQuery} from '@tanstack/react-query'
-import {Suspense, useCallback, useMemo, useRef} from 'react'
+import {Suspense, useCallback, useEffect, useMemo, useRef} from 'react'
 import {Link as RouterLink, useNavigate, useParams, useSearchParams} from 'react-router'
 import type {Schemas} from '../../api/client'
 import {desk, source} from '../../api/queries'
@@ -52,12 +52,19 @@ function DeskScreen({id}: {id: string}) {
 
   const leafOrder = [WHOLE, ...data.leaves.map(one => one.path)]
   const findings = [...data.findings].sort((a, b) => leafOrder.indexOf(a.file) - leafOrder.indexOf(b.file))
-  const chosen = data.findings.find(one => one.fingerprint === current)
+  // The address follows a moment later: keys pressed in quick succession go by what was chosen last.
+  const latest = useRef(current)
+  useEffect(() => {
+    latest.current = current
+  }, [current])
+  const chosen = () => data.findings.find(one => one.fingerprint === latest.current)
   const step = (by: number) => {
-    const at = findings.findIndex(one => one.fingerprint === current)
+    const at = findings.findIndex(one => one.fingerprint === latest.current)
     const onLeaf = findings.findIndex(one => one.file === leaf)
     const next = findings[at === -1 ? Math.max(0, onLeaf) : (at + by + findings.length) % findings.length]
-    if (next !== undefined) go({leaf: next.file, mark: next.fingerprint, line: next.line === null ? null : String(next.line)})
+    if (next === undefined) return
+    latest.current = next.fingerprint
+    go({leaf: next.file, mark: next.fingerprint, line: next.line === null ? null : String(next.line)})
   }
   const turnBy = (by: number) => {
     const next = leafOrder[(leafOrder.indexOf(leaf) + by + leafOrder.length) % leafOrder.length]
@@ -66,7 +73,8 @@ function DeskScreen({id}: {id: string}) {
   const write = (at: number | null) => setDraft({id: null, file: leaf === WHOLE ? null : leaf, line: at, body: '', merit: false})
   const decide: MarginActions['decide'] = (finding, state) => feedback.verdict.mutate({finding, state})
   const toggle = (state: string) => {
-    if (chosen !== undefined) decide(chosen, chosen.state === state ? 'pencilled' : state)
+    const finding = chosen()
+    if (finding !== undefined) decide(finding, finding.state === state ? 'pencilled' : state)
   }
 
   useKeys([
@@ -74,7 +82,7 @@ function DeskScreen({id}: {id: string}) {
     {key: 'b', does: 'back', run: () => step(-1)},
     {key: 'i', does: 'ink', run: () => toggle('inked')},
     {key: 'e', does: 'rub out', run: () => toggle('rubbed-out')},
-    {key: 'm', does: 'write here', run: () => write(chosen?.file === leaf ? chosen.line : line)},
+    {key: 'm', does: 'write here', run: () => { const finding = chosen(); write(finding?.file === leaf ? finding.line : line) }},
     {key: ']', does: 'next leaf', run: () => turnBy(1)},
     {key: '[', does: 'leaf before', run: () => turnBy(-1)},
     {key: '.', does: 'next student', run: () => { if (data.nextId !== null) void navigate(`/hand-ins/${data.nextId}`) }},
@@ -103,7 +111,7 @@ function DeskScreen({id}: {id: string}) {
         <Box sx={{flex: 1, minWidth: 0, display: 'flex', flexDirection: 'column'}}>
           <Heading desk={data} view={view} onView={name => go({view: name})} onWrite={() => write(null)} />
           <TroubleText error={feedback.error} />
-          <Suspense fallback={<Typography role="status" variant="body2" color="text.secondary" sx={{p: 4}}>Turning the leaf…</Typography>}>
+          <Suspense fallback={<Typography role="status" variant="body2" color="textSecondary" sx={{p: 4}}>Turning the leaf…</Typography>}>
             <Sheet desk={data} leaf={leaf} view={view} line={line} margin={margin} onLine={number => { go({line: String(number)}); write(number) }} onTurn={turn} />
           </Suspense>
         </Box>
@@ -126,7 +134,7 @@ function Heading({desk, view, onView, onWrite}: {desk: Schemas['Desk']; view: st
         ))}
       </Box>
       <Box sx={{flex: 1, minWidth: 0, pb: 0.75}}>
-        <Typography variant="body2" color="text.secondary" component="div">
+        <Typography variant="body2" color="textSecondary" component="div">
           {desk.attempts.length > 1 && desk.attempts.map(one => (
             <Box key={one.id} component="span" sx={{mr: 1}}>
               {one.id === desk.id ? <b>attempt {one.attempt}</b> : <Link component={RouterLink} to={`/hand-ins/${one.id}`}>attempt {one.attempt}</Link>}
@@ -154,7 +162,7 @@ interface SheetProps {
   onTurn: (leaf: string) => void
 }
 
-const marginWidth = '22rem'
+const marginWidth = (view: string) => (view === 'both' ? '16rem' : '22rem')
 
 function Sheet(props: SheetProps) {
   const {desk, leaf, view, margin, onTurn} = props
@@ -164,19 +172,19 @@ function Sheet(props: SheetProps) {
   const seenBeside = isPage && view === 'both'
   if (isPage && view === 'seen') {
     return (
-      <Box sx={{flex: 1, minHeight: 0, display: 'grid', gridTemplateColumns: `minmax(0, 1fr) ${marginWidth}`}}>
+      <Box sx={{flex: 1, minHeight: 0, display: 'grid', gridTemplateColumns: `minmax(0, 1fr) ${marginWidth(view)}`}}>
         <Seen handIn={desk.id} leaf={leaf} onTurn={onTurn} />
         <SideColumn {...props} />
       </Box>
     )
   }
   return (
-    <Box sx={{flex: 1, minHeight: 0, display: 'grid', gridTemplateColumns: seenBeside ? '2fr 3fr' : 'minmax(0, 1fr)'}}>
+    <Box sx={{flex: 1, minHeight: 0, display: 'grid', gridTemplateColumns: seenBeside ? '36% minmax(0, 1fr)' : 'minmax(0, 1fr)'}}>
       {seenBeside && <Box sx={{borderRight: 1, borderColor: 'divider', minHeight: 0}}><Seen handIn={desk.id} leaf={leaf} onTurn={onTurn} /></Box>}
       {hasSource
         ? <SourceAndMargin {...props} key={leaf} />
         : (
-          <Box sx={{display: 'grid', gridTemplateColumns: `minmax(0, 1fr) ${marginWidth}`, minHeight: 0, bgcolor: 'desk.sheet'}}>
+          <Box sx={{display: 'grid', gridTemplateColumns: `minmax(0, 1fr) ${marginWidth(view)}`, minHeight: 0, bgcolor: 'desk.sheet'}}>
             <Box sx={{p: 4, overflow: 'auto'}}>
               {leaf === WHOLE && <Whole desk={desk} />}
               {there?.missing === true && <Empty>{leaf} is not in the hand-in. What was found about it stands in the margin.</Empty>}
@@ -219,7 +227,7 @@ function SideColumn({desk, margin}: SheetProps) {
 }
 
 /** The source with the margin beside it, on one sheet that scrolls as one. */
-function SourceAndMargin({desk, leaf, line, margin, onLine}: SheetProps) {
+function SourceAndMargin({desk, leaf, view, line, margin, onLine}: SheetProps) {
   const {data} = useSuspenseQuery(source(desk.id, leaf))
   const list = useRef<HTMLOListElement>(null)
   return (
@@ -227,7 +235,7 @@ function SourceAndMargin({desk, leaf, line, margin, onLine}: SheetProps) {
       <Points handIn={desk.id} outcomes={desk.outcomes} />
       <Box tabIndex={0} role="region" aria-label={`${leaf} and its margin`} sx={{overflow: 'auto', position: 'relative'}}>
         {data.remark !== null && <Typography variant="body2" sx={{color: 'desk.waits', px: 3, pt: 1}}>{data.remark}</Typography>}
-        <Box sx={{display: 'grid', gridTemplateColumns: `minmax(0, 1fr) ${marginWidth}`, position: 'relative'}}>
+        <Box sx={{display: 'grid', gridTemplateColumns: `minmax(0, 1fr) ${marginWidth(view)}`, position: 'relative'}}>
           {data.readable ? <Source ref={list} text={data.text} kind={data.kind} items={margin.items} line={line} onLine={onLine} /> : <span />}
           <Box sx={{borderLeft: 1, borderColor: 'desk.rule', py: 1.5}}>
             {data.readable ? <Margin {...margin} beside={list} /> : <Margin {...margin} />}

@@ -14,7 +14,7 @@ export function Leaves({desk, leaf, to}: {desk: Schemas['Desk']; leaf: string; t
       <LeafLink desk={desk} path={WHOLE} name="The whole hand-in" current={leaf === WHOLE} to={to(WHOLE)} />
       {kinds.map(kind => (
         <Fragment key={kind}>
-          <Typography variant="body2" component="h2" color="text.secondary" sx={{mt: 1.5, mb: 0.25, fontVariant: 'small-caps'}}>{HEADINGS[kind] ?? kind}</Typography>
+          <Typography variant="body2" component="h2" color="textSecondary" sx={{mt: 1.5, mb: 0.25, fontVariant: 'small-caps'}}>{HEADINGS[kind] ?? kind}</Typography>
           {desk.leaves.filter(one => one.kind === kind).map(one => (
             <LeafLink key={one.path} desk={desk} path={one.path} name={one.path} missing={one.missing} current={leaf === one.path} to={to(one.path)} />
           ))}

@@ -74,7 +74,7 @@ function Sidenote({item, current, actions}: {item: Exclude<MarginItem, {kind: 'd
     if (current) place.current?.scrollIntoView({block: 'nearest'})
   }, [current])
   return (
-    <Box ref={place} onClick={() => actions.choose(item.key)} sx={{display: 'grid', gridTemplateColumns: '1.1rem 1fr', gap: 0.75, scrollMargin: 80, outline: current ? '1px solid' : 'none', outlineColor: 'desk.rule', outlineOffset: 5}}>
+    <Box ref={place} onClick={() => actions.choose(item.key)} sx={{display: 'grid', gridTemplateColumns: '1.1rem 1fr', gap: 0.75, scrollMargin: 80, ml: -1, pl: '6px', borderLeft: '2px solid', borderColor: current ? 'desk.ink' : 'transparent'}}>
       <Typography variant="body2" component="span" sx={{color: 'desk.pencil', textAlign: 'right', fontSize: '0.8em'}}>{item.numeral}</Typography>
       {item.kind === 'finding' ? <Found finding={item.finding} current={current} actions={actions} /> : <Written item={item} actions={actions} />}
     </Box>

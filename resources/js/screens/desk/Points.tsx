@@ -13,10 +13,10 @@ export function Points({handIn, outcomes}: {handIn: string; outcomes: Schemas['D
   const failing = outcomes.filter(outcome => outcome.outcome !== 'met').length
   if (outcomes.length === 0) return null
   return (
-    <Box component="section" aria-label="Points" sx={{borderBottom: 1, borderColor: 'divider', px: 2, py: 1, maxHeight: '60%', overflow: 'auto', flexShrink: 0}}>
+    <Box component="section" aria-label="Points" sx={{borderBottom: 1, borderColor: 'divider', px: 2, py: 1, maxHeight: '45vh', overflow: 'auto', flexShrink: 0}}>
       <Box sx={{display: 'flex', alignItems: 'baseline', gap: 1.5}}>
         <Typography variant="h3" component="h2">{Math.round(awarded * 100) / 100} of {possible} points</Typography>
-        <Typography variant="body2" color="text.secondary" sx={{flex: 1}}>{failing === 0 ? 'all requirements met' : `${failing} of ${outcomes.length} not met`}</Typography>
+        <Typography variant="body2" color="textSecondary" sx={{flex: 1}}>{failing === 0 ? 'all requirements met' : `${failing} of ${outcomes.length} not met`}</Typography>
         <Link component="button" variant="body2" aria-expanded={open} onClick={() => setOpen(!open)}>{open ? 'Fold' : 'Unfold'}</Link>
       </Box>
       {open && outcomes.map(outcome => <Requirement key={outcome.requirement} handIn={handIn} outcome={outcome} />)}
@@ -47,7 +47,7 @@ function Requirement({handIn, outcome}: {handIn: string; outcome: Schemas['DeskO
         <Typography variant="body2" sx={{flex: 1, fontWeight: 600}}>{outcome.title}</Typography>
         <Typography variant="body2" sx={{color: outcome.reason === null ? 'desk.pencil' : 'desk.ink', fontWeight: outcome.reason === null ? 400 : 700}}>{outcome.awarded} of {outcome.possible}</Typography>
       </Box>
-      <Typography variant="body2" color="text.secondary">{outcome.outcome}: {outcome.measured}; wanted: {outcome.expected}</Typography>
+      <Typography variant="body2" color="textSecondary">{outcome.outcome}: {outcome.measured}; wanted: {outcome.expected}</Typography>
       {outcome.reason !== null && (
         <Typography variant="body2" sx={{color: 'desk.ink'}}>{outcome.computed} were computed. {outcome.reason} <Link component="button" onClick={() => takeBack.mutate()}>Back to {outcome.computed}</Link></Typography>
       )}

@@ -30,7 +30,7 @@ export function Seen({handIn, leaf, onTurn}: {handIn: string; leaf: string; onTu
   return (
     <Box sx={{display: 'flex', flexDirection: 'column', height: '100%', minHeight: 0}}>
       <Box sx={{display: 'flex', alignItems: 'center', gap: 2, px: 2, borderBottom: 1, borderColor: 'divider'}}>
-        <Typography variant="body2" color="text.secondary" sx={{flex: 1}}>{shown}</Typography>
+        <Typography variant="body2" color="textSecondary" sx={{flex: 1}}>{shown}</Typography>
         <FormControlLabel label={<Typography variant="body2">Run the student’s scripts</Typography>} control={<Switch size="small" checked={scripts} onChange={event => setScripts(event.target.checked)} />} />
       </Box>
       <Box

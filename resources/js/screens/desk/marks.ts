@@ -30,5 +30,5 @@ export function marginOf(leaf: string, findings: Finding[], notes: Note[], draft
     ...notes.filter(note => (note.file ?? WHOLE) === leaf && note.id !== draft?.id).map(note => ({kind: 'note' as const, key: note.id, line: note.line, note})),
     ...(draft !== null && (draft.file ?? WHOLE) === leaf ? [{kind: 'draft' as const, key: 'draft', line: draft.line, draft}] : []),
   ]
-  return items.sort((a, b) => (a.line ?? 0) - (b.line ?? 0)).map((item, index) => ({...item, numeral: index + 1}) as MarginItem)
+  return items.sort((a, b) => (a.line ?? 0) - (b.line ?? 0)).map((item, index) => ({...item, numeral: index + 1}))
 }

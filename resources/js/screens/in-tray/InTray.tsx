@@ -25,7 +25,7 @@ function InTrayScreen() {
       <Drop assignmentId={id} />
       {unmatched.length > 0 && (
         <Box component="section" aria-labelledby="whose" sx={{mb: 4}}>
-          <Typography variant="h2" id="whose" sx={{color: 'desk.waits'}}>Whose are these?</Typography>
+          <Typography variant="h2" id="whose" gutterBottom sx={{color: 'desk.waits'}}>Whose are these?</Typography>
           {unmatched.map(arrival => <Unmatched key={arrival.id} arrival={arrival} assignmentId={id} courseId={work.courseId} />)}
         </Box>
       )}
@@ -72,7 +72,7 @@ function Drop({assignmentId}: {assignmentId: string}) {
       sx={{border: 2, borderStyle: over ? 'solid' : 'dashed', borderColor: over ? 'desk.ink' : 'desk.rule', bgcolor: 'desk.sheet', p: 4, mb: 4, textAlign: 'center'}}
     >
       <Typography variant="body1">{drop.isPending ? 'Taking them in…' : 'Drop zips here, one for each student.'}</Typography>
-      <Typography variant="body2" color="text.secondary" gutterBottom>Each is unpacked, matched to a student by its name, and checked while you watch.</Typography>
+      <Typography variant="body2" color="textSecondary" gutterBottom>Each is unpacked, matched to a student by its name, and checked while you watch.</Typography>
       <Button component="label" variant="outlined" loading={drop.isPending} sx={{'&:focus-within': {outline: 2}}}>
         Choose files
         <input ref={input} type="file" multiple className="unseen" data-testid="zips" onChange={event => { take(event.target.files); event.target.value = '' }} />
@@ -89,26 +89,26 @@ function ArrivalLine({arrival}: {arrival: Schemas['ArrivalView']}) {
     <Box component="li" sx={row}>
       <Typography variant="body2" sx={{overflowWrap: 'anywhere'}}>{arrival.name}</Typography>
       <div>
-        {arrival.state === 'waiting' && <Typography variant="body2" color="text.secondary">is being unpacked…</Typography>}
+        {arrival.state === 'waiting' && <Typography variant="body2" color="textSecondary">is being unpacked…</Typography>}
         {arrival.state === 'refused' && <Typography variant="body2" sx={{color: 'desk.fault'}}>Refused. {arrival.reason} Nothing of it was kept as a hand-in.</Typography>}
         {arrival.state === 'repeated' && (
-          <Typography variant="body2" color="text.secondary">
+          <Typography variant="body2" color="textSecondary">
             The same file as {arrival.student?.name}’s attempt {arrival.attempt}; nothing was added.
           </Typography>
         )}
         {arrival.state === 'taken' && arrival.run !== null && (
           <Box sx={{display: 'flex', gap: 1.5, alignItems: 'baseline'}}>
             <Typography variant="h3" component="span"><Link component={RouterLink} to={`/hand-ins/${arrival.handInId ?? ''}`}>{arrival.student?.name}</Link></Typography>
-            {(arrival.attempt ?? 1) > 1 && <Typography variant="body2" component="span" color="text.secondary">attempt {arrival.attempt}</Typography>}
+            {(arrival.attempt ?? 1) > 1 && <Typography variant="body2" component="span" color="textSecondary">attempt {arrival.attempt}</Typography>}
             <RunState run={arrival.run}>
-              <Typography variant="body2" component="span" color="text.secondary">
+              <Typography variant="body2" component="span" color="textSecondary">
                 {arrival.findings === 0 ? 'checked, nothing found' : `checked, ${many(arrival.findings, 'finding')}`}
               </Typography>
             </RunState>
           </Box>
         )}
       </div>
-      <Typography variant="body2" color="text.secondary" sx={{textAlign: 'right'}}>{when(arrival.arrivedAt)}</Typography>
+      <Typography variant="body2" color="textSecondary" sx={{textAlign: 'right'}}>{when(arrival.arrivedAt)}</Typography>
     </Box>
   )
 }
@@ -134,7 +134,7 @@ function Unmatched({arrival, assignmentId, courseId}: {arrival: Schemas['Arrival
         <Button type="submit" variant="contained" disabled={student === ''} loading={match.isPending}>It is theirs</Button>
         <TroubleText error={match.error} />
       </Box>
-      <Typography variant="body2" color="text.secondary" sx={{textAlign: 'right'}}>{when(arrival.arrivedAt)}</Typography>
+      <Typography variant="body2" color="textSecondary" sx={{textAlign: 'right'}}>{when(arrival.arrivedAt)}</Typography>
     </Box>
   )
 }

@@ -29,7 +29,7 @@ export function LogIn() {
     <Box component="main" sx={{minHeight: '100%', display: 'grid', gridTemplateColumns: 'minmax(0, 1fr) 15rem', maxWidth: 860, mx: 'auto', pt: '16vh', px: 4}}>
       <Box sx={{bgcolor: 'desk.sheet', borderRight: 1, borderColor: 'desk.fault', p: 6, height: 'fit-content'}}>
         <Typography variant="h1" gutterBottom>Inked Margin</Typography>
-        <Typography variant="body1" color="text.secondary" sx={{mb: 3}}>
+        <Typography variant="body1" color="textSecondary" sx={{mb: 3}}>
           Read your students’ sites against the brief, and write in the margin.
         </Typography>
         <Box component="form" onSubmit={submit} sx={{display: 'grid', gap: 2, maxWidth: 340}}>

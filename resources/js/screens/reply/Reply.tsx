@@ -60,17 +60,17 @@ function Paper({content}: {content: Schemas['ReplyContent']}) {
   return (
     <Box component="article" sx={{bgcolor: 'desk.sheet', border: 1, borderColor: 'divider', px: 7, py: 5, maxWidth: 780, mx: 'auto', '@media print': {border: 0, p: 0, maxWidth: 'none'}}}>
       <Typography variant="h1">{content.assignment}</Typography>
-      <Typography variant="body2" color="text.secondary" sx={{mb: 3}}>{content.student}, {content.course}, attempt {content.attempt}</Typography>
+      <Typography variant="body2" color="textSecondary" sx={{mb: 3}}>{content.student}, {content.course}, attempt {content.attempt}</Typography>
       {content.pages.length === 0 && <Empty>Nothing has been inked or written yet, so there is nothing to read but the points.</Empty>}
       {content.pages.map(page => (
         <Box component="section" key={page.file} sx={{mb: 3, breakInside: 'avoid-page'}}>
-          <Typography variant="h2" sx={{borderBottom: 1, borderColor: 'divider', mb: 1}}>{page.file === '' ? 'The whole hand-in' : page.file}</Typography>
+          <Typography variant="h2" sx={{borderBottom: 1, borderColor: 'divider', pb: 0.5, mb: 1}}>{page.file === '' ? 'The whole hand-in' : page.file}</Typography>
           {page.items.map((item, index) => <Item key={index} item={item} />)}
         </Box>
       ))}
       {content.points.length > 0 && (
         <Box component="section" sx={{mt: 4, breakInside: 'avoid'}}>
-          <Typography variant="h2" sx={{borderBottom: 1, borderColor: 'divider', mb: 1}}>Points</Typography>
+          <Typography variant="h2" sx={{borderBottom: 1, borderColor: 'divider', pb: 0.5, mb: 1}}>Points</Typography>
           {content.points.map(point => (
             <Box key={point.title} sx={{display: 'flex', gap: 2, py: 0.4}}>
               <Typography variant="body1" sx={{flex: 1}}>
@@ -91,7 +91,7 @@ function Item({item}: {item: Schemas['ReplyItem']}) {
   const merit = item.kind === 'merit'
   return (
     <Box sx={{display: 'grid', gridTemplateColumns: '4.5rem 1.5rem 1fr', gap: 1.5, py: 0.75, breakInside: 'avoid'}}>
-      <Typography variant="body2" color="text.secondary" sx={{pt: 0.4}}>{item.line === null ? '' : `line ${item.line}`}</Typography>
+      <Typography variant="body2" color="textSecondary" sx={{pt: 0.4}}>{item.line === null ? '' : `line ${item.line}`}</Typography>
       <Box sx={{color: merit ? 'desk.merit' : 'desk.ink'}}>{item.mark !== null && <ProofMark mark={item.mark} />}</Box>
       <Box sx={{color: merit ? 'desk.merit' : 'text.primary'}}>
         {item.html === null

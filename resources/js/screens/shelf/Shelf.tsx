@@ -38,10 +38,10 @@ function WaitingLine({line}: {line: Schemas['Waiting']}) {
     <Box component="li" sx={{display: 'grid', gridTemplateColumns: '17rem 1fr auto', alignItems: 'baseline', gap: 3, py: 1.25, borderTop: 1, borderColor: 'divider'}}>
       <Box>
         <Typography variant="h3" component="span"><Link component={RouterLink} to={`/assignments/${line.assignmentId}`}>{line.assignment}</Link></Typography>
-        <Typography variant="body2" color="text.secondary">{line.course}</Typography>
+        <Typography variant="body2" color="textSecondary">{line.course}</Typography>
       </Box>
       <Typography variant="body1" sx={{color: 'desk.waits'}}>{waits.join(', ')}</Typography>
-      <Typography variant="body2" color="text.secondary">{line.dueAt === null ? '' : `due ${when(line.dueAt)}`}</Typography>
+      <Typography variant="body2" color="textSecondary">{line.dueAt === null ? '' : `due ${when(line.dueAt)}`}</Typography>
     </Box>
   )
 }
