@@ -52,7 +52,7 @@ final class LoadDemo extends Command
         return self::SUCCESS;
     }
 
-    /** @param Arrivals $arrivals */
+    /** @param  Arrivals  $arrivals */
     private function handIn(Assignment $assignment, string $folder, array $arrivals, BlobStore $blobs): void
     {
         foreach ($arrivals as $from) {

@@ -16,7 +16,9 @@ use InkedMargin\Core\Site\Site;
 /** Makes a hand-in of what lies in the in-tray. Doing it twice for one arrival changes nothing. */
 final readonly class HandInIntake
 {
-    public function __construct(private BlobStore $blobs) {}
+    public function __construct(private BlobStore $blobs)
+    {
+    }
 
     public function take(Arrival $arrival): void
     {

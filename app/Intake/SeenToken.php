@@ -7,7 +7,9 @@ namespace App\Intake;
 /** The right to see one hand-in's files for a while, in the address itself: student pages are shown without a session. */
 final readonly class SeenToken
 {
-    private function __construct(public string $handInId, public bool $scripts) {}
+    private function __construct(public string $handInId, public bool $scripts)
+    {
+    }
 
     public static function issue(string $handInId, bool $scripts): string
     {

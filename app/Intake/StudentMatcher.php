@@ -11,8 +11,10 @@ use InkedMargin\Core\Source\NearestName;
 /** Tells from the names of an archive and its folder whose it is, or who may be meant. */
 final readonly class StudentMatcher
 {
-    /** @param Collection<int, Student> $students of the course */
-    public function __construct(private Collection $students) {}
+    /** @param  Collection<int, Student>  $students of the course */
+    public function __construct(private Collection $students)
+    {
+    }
 
     /** The one student whose handle, or whole name, stands in one of the names; nobody when two could be meant. */
     public function match(string ...$names): ?Student
@@ -40,7 +42,7 @@ final readonly class StudentMatcher
             ->values();
     }
 
-    /** @param array<string> $given */
+    /** @param  array<string>  $given */
     private function distance(Student $student, array $given): int
     {
         $least = 3;

@@ -32,7 +32,9 @@ final class CheckHandIn implements ShouldQueue
 
     public int $timeout = 80;
 
-    public function __construct(public readonly string $runId) {}
+    public function __construct(public readonly string $runId)
+    {
+    }
 
     /** Makes sure that there is a run, and that a worker will see to it. */
     public static function request(HandIn $handIn, Brief $brief): void

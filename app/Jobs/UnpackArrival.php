@@ -18,7 +18,9 @@ final class UnpackArrival implements ShouldQueue
 
     public int $timeout = 60;
 
-    public function __construct(public readonly string $arrivalId) {}
+    public function __construct(public readonly string $arrivalId)
+    {
+    }
 
     public function handle(HandInIntake $intake): void
     {

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use InkedMargin\Core\Brief\Brief as ReadBrief;
-use InkedMargin\Core\Brief\BriefReader;
 use Illuminate\Database\Eloquent\Concerns\HasUuids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use InkedMargin\Core\Brief\Brief as ReadBrief;
+use InkedMargin\Core\Brief\BriefReader;
 
 /**
  * One version of an assignment's brief, as its author wrote it. A version never changes.

@@ -16,6 +16,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $title
  * @property string $school
  * @property string $term
+ * @property \Illuminate\Database\Eloquent\Collection<int, Student> $students
  */
 final class Course extends Model implements BelongsToCourse
 {

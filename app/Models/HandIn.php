@@ -30,6 +30,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property \Illuminate\Database\Eloquent\Collection<int, Verdict> $verdicts
  * @property \Illuminate\Database\Eloquent\Collection<int, Mark> $marks
  * @property Reply|null $reply
+ * @property \Illuminate\Database\Eloquent\Collection<int, Reply> $replies
  */
 final class HandIn extends Model implements BelongsToCourse
 {

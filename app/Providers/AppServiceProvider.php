@@ -25,7 +25,7 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::unguard();
-        Model::preventLazyLoading(! $this->app->isProduction());
+        Model::preventLazyLoading(! $this->app->environment('production'));
         foreach (self::GUARDED as $model) {
             Gate::policy($model, CoursePolicy::class);
         }

@@ -20,7 +20,7 @@ final readonly class ReplyComposer
 {
     public const NEEDS = ['student', 'assignment.course', 'run.findings', 'run.outcomes', 'verdicts', 'notes', 'marks'];
 
-    /** @param HandIn $handIn with all that NEEDS names loaded */
+    /** @param  HandIn  $handIn with all that NEEDS names loaded */
     public static function compose(HandIn $handIn): ReplyContent
     {
         $points = self::points($handIn);
@@ -42,7 +42,7 @@ final readonly class ReplyComposer
     {
         $inked = $handIn->verdicts->where('state', 'inked')->pluck('fingerprint')->flip();
         $findings = ($handIn->run->findings ?? new Collection)->filter(fn (Finding $finding) => $inked->has($finding->fingerprint));
-        $items = $findings->map(fn (Finding $finding) => [$finding->file, self::fromFinding($finding)])
+        $items = collect($findings->all())->map(fn (Finding $finding) => [$finding->file, self::fromFinding($finding)])
             ->concat($handIn->notes->map(fn (Note $note) => [$note->file ?? '', self::fromNote($note)]));
 
         return $items

@@ -48,19 +48,19 @@ ensure_tools() {
 
 # Runs a command only when the named inputs have changed since it last succeeded.
 when_changed() {
-    local stamp=$DATA/stamps/$1 inputs=$2 sum
+    local stamp=$ROOT/.stamps/$1 inputs=$2 sum
     shift 2
     sum=$(cd "$ROOT" && find $inputs -type f -print0 2>/dev/null | sort -z | xargs -0 sha256sum | sha256sum)
     [ -f "$stamp" ] && [ "$(cat "$stamp")" = "$sum" ] && return
     "$@"
-    mkdir -p "$DATA/stamps"
+    mkdir -p "$ROOT/.stamps"
     printf '%s' "$sum" >"$stamp"
 }
 
 install_libraries() {
     cd "$ROOT" || exit 1
-    [ -f vendor/autoload.php ] || rm -f "$DATA/stamps/composer"
-    [ -d node_modules/vite ] || rm -f "$DATA/stamps/npm"
+    [ -f vendor/autoload.php ] || rm -f "$ROOT/.stamps/composer"
+    [ -d node_modules/vite ] || rm -f "$ROOT/.stamps/npm"
     when_changed composer "composer.json core/composer.json packages/registry-gaps/composer.json" install_php
     when_changed npm "package.json package-lock.json" install_node
 }
@@ -76,7 +76,7 @@ install_node() {
 }
 
 build_interface() {
-    [ -f "$ROOT/public/build/manifest.json" ] || rm -f "$DATA/stamps/build"
+    [ -f "$ROOT/public/build/manifest.json" ] || rm -f "$ROOT/.stamps/build"
     when_changed build "resources package.json vite.config.ts" build_now
 }
 
@@ -161,12 +161,17 @@ serve() {
     JOBS+=($!)
 }
 
+# Keeps a worker at work: it ends by itself once an hour, so that it never grows old, and is started anew, as it is when it dies.
 work() {
-    (cd "$ROOT" && exec php -d variables_order=EGPCS -d memory_limit=512M \
-        -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M \
-        artisan queue:work --sleep=0.3 --max-time=3600 --tries=3) >>"$DATA/worker.log" 2>&1 &
+    (cd "$ROOT" && while :; do
+        php -d variables_order=EGPCS -d memory_limit=512M \
+            -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M \
+            artisan queue:work --sleep=0.3 --max-time=3600 --tries=3 &
+        echo $! >"$DATA/worker.pid"
+        wait $!
+        sleep 0.2
+    done) >>"$DATA/worker.log" 2>&1 &
     JOBS+=($!)
-    WORKER=$!
 }
 
 wait_for_web() {
@@ -180,7 +185,7 @@ wait_for_web() {
 
 port_free() { ! (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
 
-# Each job leads a process group of its own (set -m), so that a web server's workers go with it.
+# Each job leads a process group of its own (set -m), so that all its children go with it.
 stop_jobs() {
     local job
     for job in "${JOBS[@]}"; do kill -TERM -- "-$job" 2>/dev/null; done

@@ -53,7 +53,7 @@ final class AssignmentController extends Controller
         ));
     }
 
-    /** @param array<string, int> $tally by state */
+    /** @param  array<string, int>  $tally by state */
     private function line(HandIn $handIn, array $tally): HandInLine
     {
         $marks = $handIn->marks->keyBy('requirement');

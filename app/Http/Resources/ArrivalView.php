@@ -36,5 +36,6 @@ final readonly class ArrivalView
         public ?RunView $run,
         #[OA\Property]
         public int $findings,
-    ) {}
+    ) {
+    }
 }

@@ -29,5 +29,6 @@ final readonly class AssignmentLine
         public int $unmatched,
         #[OA\Property]
         public bool $hasBrief,
-    ) {}
+    ) {
+    }
 }

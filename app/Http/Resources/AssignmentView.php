@@ -35,5 +35,6 @@ final readonly class AssignmentView
         public array $handIns,
         #[OA\Property(type: 'array', items: new OA\Items(ref: StudentLine::class))]
         public array $missing,
-    ) {}
+    ) {
+    }
 }

@@ -17,5 +17,6 @@ final readonly class AttemptLine
         public int $attempt,
         #[OA\Property]
         public string $arrivedAt,
-    ) {}
+    ) {
+    }
 }

@@ -24,7 +24,8 @@ final readonly class BriefView
         public float $points,
         #[OA\Property(type: 'array', items: new OA\Items(ref: RequirementLine::class))]
         public array $requirements,
-    ) {}
+    ) {
+    }
 
     public static function of(Brief $brief): self
     {

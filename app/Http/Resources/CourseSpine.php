@@ -23,5 +23,6 @@ final readonly class CourseSpine
         public int $students,
         #[OA\Property]
         public int $assignments,
-    ) {}
+    ) {
+    }
 }

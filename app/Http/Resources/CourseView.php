@@ -29,5 +29,6 @@ final readonly class CourseView
         public array $assignments,
         #[OA\Property(type: 'array', items: new OA\Items(ref: StudentLine::class))]
         public array $students,
-    ) {}
+    ) {
+    }
 }

@@ -58,5 +58,6 @@ final readonly class Desk
         public ?string $nextId,
         #[OA\Property]
         public ?string $repliedAt,
-    ) {}
+    ) {
+    }
 }

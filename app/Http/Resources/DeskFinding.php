@@ -44,5 +44,6 @@ final readonly class DeskFinding
         public string $state,
         #[OA\Property]
         public ?string $reason,
-    ) {}
+    ) {
+    }
 }

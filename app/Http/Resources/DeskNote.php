@@ -27,7 +27,8 @@ final readonly class DeskNote
         public string $html,
         #[OA\Property]
         public string $keptAt,
-    ) {}
+    ) {
+    }
 
     public static function of(Note $note): self
     {

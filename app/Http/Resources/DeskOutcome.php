@@ -29,5 +29,6 @@ final readonly class DeskOutcome
         public float $possible,
         #[OA\Property]
         public ?string $reason,
-    ) {}
+    ) {
+    }
 }

@@ -39,5 +39,6 @@ final readonly class HandInLine
         public ?float $possible,
         #[OA\Property]
         public ?string $repliedAt,
-    ) {}
+    ) {
+    }
 }

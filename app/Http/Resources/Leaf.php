@@ -19,5 +19,6 @@ final readonly class Leaf
         public int $bytes,
         #[OA\Property]
         public bool $missing,
-    ) {}
+    ) {
+    }
 }

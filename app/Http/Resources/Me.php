@@ -17,5 +17,6 @@ final readonly class Me
         public string $name,
         #[OA\Property]
         public string $email,
-    ) {}
+    ) {
+    }
 }

@@ -13,5 +13,6 @@ final readonly class Problem
     public function __construct(
         #[OA\Property]
         public string $message,
-    ) {}
+    ) {
+    }
 }

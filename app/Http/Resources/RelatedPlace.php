@@ -17,5 +17,6 @@ final readonly class RelatedPlace
         public int $line,
         #[OA\Property]
         public string $message,
-    ) {}
+    ) {
+    }
 }

@@ -17,5 +17,6 @@ final readonly class ReleasedReply
         public string $releasedAt,
         #[OA\Property]
         public ReplyContent $content,
-    ) {}
+    ) {
+    }
 }

@@ -31,9 +31,10 @@ final readonly class ReplyContent
         public float $awarded,
         #[OA\Property]
         public float $possible,
-    ) {}
+    ) {
+    }
 
-    /** @param array<string, mixed> $kept as it was released and stored */
+    /** @param  array<string, mixed>  $kept as it was released and stored */
     public static function fromArray(array $kept): self
     {
         /** @var array{student: string, course: string, assignment: string, attempt: int, pages: list<array{file: string, items: list<array{kind: string, mark: ?string, line: ?int, text: string, remedy: ?string, html: ?string}>}>, points: list<array{title: string, outcome: string, awarded: float, possible: float, reason: ?string}>, awarded: float, possible: float} $kept */

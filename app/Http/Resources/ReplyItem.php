@@ -23,5 +23,6 @@ final readonly class ReplyItem
         public ?string $remedy,
         #[OA\Property]
         public ?string $html,
-    ) {}
+    ) {
+    }
 }

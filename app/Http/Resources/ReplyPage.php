@@ -18,5 +18,6 @@ final readonly class ReplyPage
         public string $file,
         #[OA\Property(type: 'array', items: new OA\Items(ref: ReplyItem::class))]
         public array $items,
-    ) {}
+    ) {
+    }
 }

@@ -21,5 +21,6 @@ final readonly class ReplyPoint
         public float $possible,
         #[OA\Property]
         public ?string $reason,
-    ) {}
+    ) {
+    }
 }

@@ -22,5 +22,6 @@ final readonly class ReplyView
         public array $released,
         #[OA\Property]
         public bool $changedSince,
-    ) {}
+    ) {
+    }
 }

@@ -21,5 +21,6 @@ final readonly class RequirementLine
         public string $sentence,
         #[OA\Property]
         public float $points,
-    ) {}
+    ) {
+    }
 }

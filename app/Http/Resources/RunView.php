@@ -20,7 +20,8 @@ final readonly class RunView
         public int $steps,
         #[OA\Property]
         public ?string $trouble,
-    ) {}
+    ) {
+    }
 
     /** A hand-in that nothing was asked of yet is waiting for its brief. */
     public static function of(?CheckRun $run): self

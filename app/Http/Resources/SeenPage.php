@@ -13,5 +13,6 @@ final readonly class SeenPage
     public function __construct(
         #[OA\Property]
         public string $url,
-    ) {}
+    ) {
+    }
 }

@@ -19,5 +19,6 @@ final readonly class Shelf
         public array $waiting,
         #[OA\Property(type: 'array', items: new OA\Items(ref: CourseSpine::class))]
         public array $courses,
-    ) {}
+    ) {
+    }
 }

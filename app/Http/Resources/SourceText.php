@@ -21,5 +21,6 @@ final readonly class SourceText
         public string $text,
         #[OA\Property]
         public ?string $remark,
-    ) {}
+    ) {
+    }
 }

@@ -19,7 +19,8 @@ final readonly class StudentLine
         public string $name,
         #[OA\Property]
         public string $handle,
-    ) {}
+    ) {
+    }
 
     public static function of(Student $student): self
     {

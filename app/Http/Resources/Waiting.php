@@ -25,5 +25,6 @@ final readonly class Waiting
         public bool $withoutDueTime,
         #[OA\Property]
         public ?string $dueAt,
-    ) {}
+    ) {
+    }
 }

@@ -7,8 +7,10 @@ namespace InkedMargin\Core\Brief;
 /** The requirements of one assignment. */
 final readonly class Brief
 {
-    /** @param list<Requirement> $requirements with ids that differ */
-    public function __construct(public string $title, public array $requirements) {}
+    /** @param  list<Requirement>  $requirements with ids that differ */
+    public function __construct(public string $title, public array $requirements)
+    {
+    }
 
     /** What is checked when nothing was asked for: the rules alone. */
     public static function none(): self

@@ -132,7 +132,7 @@ final readonly class BriefReader
 
             return PageScope::all();
         }
-        /** @var array<string> $globs */
+        /** @var list<string> $globs */
         $globs = array_values($globs);
 
         return isset($allBut) ? PageScope::allBut($globs) : PageScope::only($globs);

@@ -16,7 +16,9 @@ final class Fields
      * @param  array<mixed>  $values
      * @param  \ArrayObject<int, string>  $problems  shared by all maps of one brief
      */
-    public function __construct(private readonly array $values, private readonly string $where, private readonly \ArrayObject $problems) {}
+    public function __construct(private readonly array $values, private readonly string $where, private readonly \ArrayObject $problems)
+    {
+    }
 
     public function problem(string $field, string $what): void
     {

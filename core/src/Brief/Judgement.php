@@ -7,7 +7,9 @@ namespace InkedMargin\Core\Brief;
 /** What a requirement came to on one site: the share met (0 to 1; null when it cannot be told) and the words for it. */
 final readonly class Judgement
 {
-    public function __construct(public ?float $met, public string $measured, public string $expected) {}
+    public function __construct(public ?float $met, public string $measured, public string $expected)
+    {
+    }
 
     /** So many of so many; nothing to look at cannot be told. */
     public static function share(int $met, int $of, string $measured, string $expected): self

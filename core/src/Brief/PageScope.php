@@ -10,21 +10,23 @@ use InkedMargin\Core\Site\SiteReading;
 /** Which pages a requirement is about: all, the home page, names and globs, or all but some. */
 final readonly class PageScope
 {
-    /** @param list<string> $globs names, or globs in which `*` stops at a folder */
-    private function __construct(private array $globs, private bool $allBut) {}
+    /** @param  list<string>  $globs names, or globs in which `*` stops at a folder */
+    private function __construct(private array $globs, private bool $allBut)
+    {
+    }
 
     public static function all(): self
     {
         return new self([], true);
     }
 
-    /** @param list<string> $globs */
+    /** @param  list<string>  $globs */
     public static function only(array $globs): self
     {
         return new self($globs, false);
     }
 
-    /** @param list<string> $globs */
+    /** @param  list<string>  $globs */
     public static function allBut(array $globs): self
     {
         return new self($globs, true);

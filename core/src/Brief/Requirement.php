@@ -9,7 +9,9 @@ use InkedMargin\Core\Site\SiteReading;
 /** One testable line of a brief: the terms that every kind shares, and what its kind expects. */
 abstract readonly class Requirement
 {
-    public function __construct(public Terms $terms) {}
+    public function __construct(public Terms $terms)
+    {
+    }
 
     /** The `kind` that names it in YAML. */
     abstract public static function kind(): string;

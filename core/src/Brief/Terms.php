@@ -7,7 +7,7 @@ namespace InkedMargin\Core\Brief;
 /** What every requirement has, whatever its kind. */
 final readonly class Terms
 {
-    /** @param string|null $weight `fault`, `departure` or `tidy` for what fails here; null for the rule's own */
+    /** @param  string|null  $weight `fault`, `departure` or `tidy` for what fails here; null for the rule's own */
     public function __construct(
         public string $id,
         public string $title,
@@ -16,5 +16,6 @@ final readonly class Terms
         public Credit $credit = Credit::Share,
         public ?string $weight = null,
         public ?string $message = null,
-    ) {}
+    ) {
+    }
 }

@@ -11,7 +11,9 @@ final readonly class Arguments
      * @param  list<string>  $operands
      * @param  array<string, string>  $options
      */
-    private function __construct(public string $command, public array $operands, private array $options) {}
+    private function __construct(public string $command, public array $operands, private array $options)
+    {
+    }
 
     /**
      * @param  list<string>  $words
@@ -43,7 +45,7 @@ final readonly class Arguments
         return $this->options[$name] ?? null;
     }
 
-    /** @param list<string> $names */
+    /** @param  list<string>  $names */
     public function allow(array $names): void
     {
         foreach (array_keys($this->options) as $name) {

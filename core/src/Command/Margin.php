@@ -41,7 +41,9 @@ final class Margin
      * @param  resource  $out
      * @param  resource  $errors
      */
-    public function __construct(private $in, private $out, private $errors) {}
+    public function __construct(private $in, private $out, private $errors)
+    {
+    }
 
     /**
      * @param  list<string>  $arguments  without the program's name

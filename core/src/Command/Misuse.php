@@ -5,4 +5,6 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Command;
 
 /** The command line was not understood, or names what cannot be read. */
-final class Misuse extends \RuntimeException {}
+final class Misuse extends \RuntimeException
+{
+}

@@ -15,7 +15,9 @@ final readonly class ArchiveReader
 
     private const FILE_TYPE = 0o170000;
 
-    public function __construct(private Limits $limits = new Limits) {}
+    public function __construct(private Limits $limits = new Limits)
+    {
+    }
 
     /**
      * @param  string  $path  of the zip on disk
@@ -67,7 +69,7 @@ final readonly class ArchiveReader
         return $files;
     }
 
-    /** @param array{size: int, comp_size: int, encryption_method?: int} $entry */
+    /** @param  array{size: int, comp_size: int, encryption_method?: int}  $entry */
     private function entryBytes(ZipArchive $zip, int $index, string $path, array $entry): string
     {
         if (($entry['encryption_method'] ?? 0) !== ZipArchive::EM_NONE) {
@@ -77,24 +79,41 @@ final readonly class ArchiveReader
         if ($stream === false) {
             throw new Refusal(RefusalReason::Unreadable, "The entry \"$path\" cannot be unpacked.");
         }
+        // Damaged bytes are told as warnings, which must reach nobody: what did not come out is found out below.
+        set_error_handler(static fn (): bool => true);
+        try {
+            $bytes = $this->unpacked($stream, $path, $entry['comp_size']);
+        } finally {
+            restore_error_handler();
+            fclose($stream);
+        }
+        if (strlen($bytes) !== $entry['size']) {
+            throw new Refusal(RefusalReason::Unreadable, "The entry \"$path\" is damaged: ".strlen($bytes)." bytes came out of {$entry['size']}.");
+        }
+
+        return $bytes;
+    }
+
+    /**
+     * What the archive says of its own sizes is not trusted: the limits hold for what really comes out.
+     *
+     * @param  resource  $stream
+     */
+    private function unpacked($stream, string $path, int $packedBytes): string
+    {
         $bytes = '';
-        // What the archive says of its own sizes is not trusted: the limits hold for what really comes out.
         while (! feof($stream)) {
-            $chunk = @fread($stream, 65_536);
-            if ($chunk === false) {
-                throw new Refusal(RefusalReason::Unreadable, "The entry \"$path\" is damaged.");
+            $chunk = fread($stream, 65_536);
+            if ($chunk === false || $chunk === '') {
+                break;
             }
             $bytes .= $chunk;
             if (strlen($bytes) > $this->limits->fileBytes) {
                 throw new Refusal(RefusalReason::FileTooLarge, "The entry \"$path\" is larger than {$this->limits->fileBytes} bytes.");
             }
-            if (strlen($bytes) > $this->limits->ratioFrom && strlen($bytes) > $this->limits->ratio * max(1, $entry['comp_size'])) {
+            if (strlen($bytes) > $this->limits->ratioFrom && strlen($bytes) > $this->limits->ratio * max(1, $packedBytes)) {
                 throw new Refusal(RefusalReason::Ratio, "The entry \"$path\" unpacks to more than {$this->limits->ratio} times its packed size.");
             }
-        }
-        fclose($stream);
-        if (strlen($bytes) !== $entry['size']) {
-            throw new Refusal(RefusalReason::Unreadable, "The entry \"$path\" is damaged: ".strlen($bytes)." bytes came out of {$entry['size']}.");
         }
 
         return $bytes;

@@ -10,7 +10,9 @@ use InkedMargin\Core\Source\SourceFile;
 /** Reads a folder on this machine under the same limits as an archive; links are refused, not followed. */
 final readonly class FolderReader
 {
-    public function __construct(private Limits $limits = new Limits) {}
+    public function __construct(private Limits $limits = new Limits)
+    {
+    }
 
     /** @throws Refusal naming the file and the limit */
     public function read(string $folder): Site
@@ -31,7 +33,7 @@ final readonly class FolderReader
             if ($total > $this->limits->totalBytes) {
                 throw new Refusal(RefusalReason::TotalTooLarge, "\"$folder\" is larger than {$this->limits->totalBytes} bytes, at \"$path\".");
             }
-            $bytes = @file_get_contents($full);
+            $bytes = is_readable($full) ? file_get_contents($full) : false;
             if ($bytes === false) {
                 throw new Refusal(RefusalReason::Unreadable, "\"$path\" cannot be read.");
             }
@@ -47,11 +49,10 @@ final readonly class FolderReader
     /** @return \Generator<int, string> */
     private function paths(string $folder): \Generator
     {
-        $entries = @scandir($folder);
-        if ($entries === false) {
+        if (! is_dir($folder) || ! is_readable($folder)) {
             throw new Refusal(RefusalReason::Unreadable, "\"$folder\" cannot be read.");
         }
-        foreach (array_diff($entries, ['.', '..']) as $entry) {
+        foreach (array_diff(scandir($folder) ?: [], ['.', '..']) as $entry) {
             $path = "$folder/$entry";
             if (is_link($path)) {
                 throw new Refusal(RefusalReason::Link, "\"$path\" is a link to another place, not a file.");

@@ -16,5 +16,6 @@ final readonly class Limits
         public int $ratio = 200,
         public int $ratioFrom = 1_000_000,
         public int $pathBytes = 400,
-    ) {}
+    ) {
+    }
 }

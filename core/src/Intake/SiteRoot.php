@@ -29,7 +29,7 @@ final readonly class SiteRoot
         return new Site($name, $files);
     }
 
-    /** @param array<string, SourceFile> $files */
+    /** @param  array<string, SourceFile>  $files */
     private static function onlyFolder(array $files): ?string
     {
         $top = null;

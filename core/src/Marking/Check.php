@@ -17,10 +17,11 @@ final readonly class Check
     /** Changes whenever the same input may give another report. */
     public const ENGINE = '0.1.0';
 
-    /** @param \Closure(int, int): void|null $progress told how many steps of how many are done: one a page, one a rule */
+    /** @param  \Closure(int, int): void|null  $progress told how many steps of how many are done: one a page, one a rule */
     public static function run(Site $site, Brief $brief, ?\Closure $progress = null): CheckReport
     {
-        $progress ??= static function (int $done, int $of): void {};
+        $progress ??= static function (int $done, int $of): void {
+        };
         $rules = Catalogue::rules();
         $pages = 0;
         $reading = SiteReading::of($site, function (int $done, int $of) use ($progress, $rules, &$pages): void {
@@ -28,7 +29,9 @@ final readonly class Check
         });
         $findings = [];
         foreach ($rules as $done => $rule) {
-            $findings = [...$findings, ...$rule->look($reading, $brief)];
+            foreach ($rule->look($reading, $brief) as $finding) {
+                $findings[] = $finding;
+            }
             $progress($pages + $done + 1, $pages + count($rules));
         }
         $placed = self::place($findings);
@@ -55,7 +58,7 @@ final readonly class Check
         return $placed;
     }
 
-    /** @param list<PlacedFinding> $findings */
+    /** @param  list<PlacedFinding>  $findings */
     private static function outcome(Requirement $requirement, SiteReading $reading, array $findings): Outcome
     {
         $judgement = $requirement->judge($reading);

@@ -21,7 +21,8 @@ final readonly class CheckReport
         public array $findings,
         public array $outcomes,
         public Points $score,
-    ) {}
+    ) {
+    }
 
     /** Whether anything was found that is more than advice. */
     public function isClean(): bool

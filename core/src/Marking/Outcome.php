@@ -9,7 +9,7 @@ use InkedMargin\Core\Brief\Requirement;
 /** A requirement on one site: what it came to, in words and points, and the findings that show it. */
 final readonly class Outcome
 {
-    /** @param list<string> $findings fingerprints */
+    /** @param  list<string>  $findings fingerprints */
     public function __construct(
         public Requirement $requirement,
         public OutcomeKind $kind,
@@ -17,5 +17,6 @@ final readonly class Outcome
         public string $expected,
         public Points $points,
         public array $findings,
-    ) {}
+    ) {
+    }
 }

@@ -12,7 +12,7 @@ enum OutcomeKind: string
     case Unmet = 'unmet';
     case Unclear = 'unclear';
 
-    /** @param float|null $met the share that is met, 0 to 1 */
+    /** @param  float|null  $met the share that is met, 0 to 1 */
     public static function of(?float $met): self
     {
         return match (true) {

@@ -15,7 +15,8 @@ final readonly class PlacedFinding
         public string $fingerprint,
         public Position $start,
         public Position $end,
-    ) {}
+    ) {
+    }
 
     public static function of(Finding $finding, string $fingerprint): self
     {

@@ -7,9 +7,11 @@ namespace InkedMargin\Core\Marking;
 /** Points given of points that can be had. */
 final readonly class Points
 {
-    public function __construct(public float $awarded, public float $possible) {}
+    public function __construct(public float $awarded, public float $possible)
+    {
+    }
 
-    /** @param iterable<Points> $all */
+    /** @param  iterable<Points>  $all */
     public static function sum(iterable $all): self
     {
         $awarded = $possible = 0.0;

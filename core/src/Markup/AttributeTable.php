@@ -7,8 +7,10 @@ namespace InkedMargin\Core\Markup;
 /** Which attributes there are on which elements. Source: core/data/attributes.php, which says where it comes from. */
 final readonly class AttributeTable
 {
-    /** @param array<string, list<string>> $byElement `*` for the attributes of every element */
-    private function __construct(private array $byElement) {}
+    /** @param  array<string, list<string>>  $byElement `*` for the attributes of every element */
+    private function __construct(private array $byElement)
+    {
+    }
 
     public static function load(): self
     {

@@ -8,7 +8,9 @@ use InkedMargin\Core\Source\Span;
 
 final class Comment extends Node
 {
-    public function __construct(public readonly string $text, private readonly Span $span) {}
+    public function __construct(public readonly string $text, private readonly Span $span)
+    {
+    }
 
     public function span(): Span
     {

@@ -11,7 +11,8 @@ final class Doctype extends Node
     public function __construct(
         public readonly string $name,
         private readonly Span $span,
-    ) {}
+    ) {
+    }
 
     public function span(): Span
     {

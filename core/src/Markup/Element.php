@@ -22,7 +22,8 @@ final class Element extends Node
         public readonly string $name,
         public readonly ?Span $startTag,
         public array $attributes = [],
-    ) {}
+    ) {
+    }
 
     public function span(): ?Span
     {

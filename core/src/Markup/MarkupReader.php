@@ -60,7 +60,7 @@ final class MarkupReader
         return $document;
     }
 
-    /** @param non-empty-list<Document|Element> $open */
+    /** @param  non-empty-list<Document|Element>  $open */
     private static function close(array &$open, string $name, Span $endTag): void
     {
         for ($depth = count($open) - 1; $depth > 0; $depth--) {

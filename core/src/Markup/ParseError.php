@@ -7,5 +7,7 @@ namespace InkedMargin\Core\Markup;
 /** A parse error by the code of the HTML Standard (13.2.2) and the byte offset at which it is detected. */
 final readonly class ParseError
 {
-    public function __construct(public string $code, public int $offset) {}
+    public function __construct(public string $code, public int $offset)
+    {
+    }
 }

@@ -16,8 +16,10 @@ use Symfony\Component\CssSelector\Parser\Parser;
  */
 final readonly class Selector
 {
-    /** @param list<Ast\NodeInterface> $alternatives */
-    private function __construct(public string $written, private array $alternatives) {}
+    /** @param  list<Ast\NodeInterface>  $alternatives */
+    private function __construct(public string $written, private array $alternatives)
+    {
+    }
 
     /** @throws SelectorError when the text is no selector, or one of a kind that is not matched here */
     public static function parse(string $written): self

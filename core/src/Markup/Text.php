@@ -9,7 +9,9 @@ use InkedMargin\Core\Source\Span;
 /** A run of text, with character references already read. */
 final class Text extends Node
 {
-    public function __construct(public string $text, private readonly Span $span) {}
+    public function __construct(public string $text, private readonly Span $span)
+    {
+    }
 
     public function span(): Span
     {

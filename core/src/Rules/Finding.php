@@ -30,7 +30,8 @@ final readonly class Finding
         public string $anchor,
         public array $related = [],
         public ?string $requirement = null,
-    ) {}
+    ) {
+    }
 
     /**
      * Names the finding across reruns and attempts: rule, file, anchor and excerpt, without its line.

@@ -10,5 +10,7 @@ use InkedMargin\Core\Source\Span;
 /** Another place that explains a finding. */
 final readonly class Related
 {
-    public function __construct(public SourceFile $source, public Span $span, public string $message) {}
+    public function __construct(public SourceFile $source, public Span $span, public string $message)
+    {
+    }
 }

@@ -14,18 +14,19 @@ use InkedMargin\Core\Source\Span;
 /** One thing that a check looks for. Each rule keeps its id, weight, proof mark and wording in one place. */
 abstract readonly class Rule
 {
-    /** @param string $about one sentence for the rule catalogue */
+    /** @param  string  $about one sentence for the rule catalogue */
     public function __construct(
         public string $id,
         public Weight $weight,
         public ProofMark $mark,
         public string $about,
-    ) {}
+    ) {
+    }
 
     /** @return iterable<Finding> in any order */
     abstract public function look(SiteReading $reading, Brief $brief): iterable;
 
-    /** @param list<Related> $related */
+    /** @param  list<Related>  $related */
     final protected function on(
         Element $element,
         SourceFile $source,
@@ -46,7 +47,7 @@ abstract readonly class Rule
         return $this->finding($file, $source, Span::at(0), $message, $remedy, $anchor, [], $for, $mark);
     }
 
-    /** @param list<Related> $related */
+    /** @param  list<Related>  $related */
     final protected function finding(
         string $file,
         ?SourceFile $source,

@@ -18,7 +18,8 @@ final readonly class Address implements \Stringable
         public string $path,
         public ?string $query,
         public ?string $fragment,
-    ) {}
+    ) {
+    }
 
     /** Never fails: every string of characters is some reference (RFC 3986, appendix B). */
     public static function parse(string $reference): self

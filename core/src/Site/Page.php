@@ -11,8 +11,10 @@ use InkedMargin\Core\Source\SourceFile;
 /** One HTML document of a site, read once, with its references resolved once. */
 final readonly class Page
 {
-    /** @param list<Reference> $references in document order */
-    public function __construct(public SourceFile $file, public Document $document, public array $references) {}
+    /** @param  list<Reference>  $references in document order */
+    public function __construct(public SourceFile $file, public Document $document, public array $references)
+    {
+    }
 
     public function path(): string
     {

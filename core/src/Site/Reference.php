@@ -18,5 +18,6 @@ final readonly class Reference
         public Span $span,
         public ReferenceKind $kind,
         public Target $target,
-    ) {}
+    ) {
+    }
 }

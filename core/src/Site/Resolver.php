@@ -14,9 +14,11 @@ final readonly class Resolver
 {
     private const ORIGIN = 'site://hand-in/';
 
-    public function __construct(private Site $site) {}
+    public function __construct(private Site $site)
+    {
+    }
 
-    /** @param string $base the `href` of the page's `base` element, or '' (HTML Standard, 4.2.3) */
+    /** @param  string  $base the `href` of the page's `base` element, or '' (HTML Standard, 4.2.3) */
     public function resolve(string $written, SourceFile $from, string $base = ''): Target
     {
         $written = trim($written, " \t\n\f\r");

@@ -19,7 +19,7 @@ final class Site
     /** @var array<string, true> */
     private array $folders = [];
 
-    /** @param iterable<SourceFile> $files */
+    /** @param  iterable<SourceFile>  $files */
     public function __construct(public readonly string $name, iterable $files)
     {
         $byPath = [];

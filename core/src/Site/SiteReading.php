@@ -10,10 +10,12 @@ use InkedMargin\Core\Source\SourceFile;
 /** A site read for a check: every page parsed once, every address resolved once. Rules read this, never files. */
 final readonly class SiteReading
 {
-    /** @param array<string, Page> $pages by path, the home page first, then by path */
-    private function __construct(public Site $site, public array $pages) {}
+    /** @param  array<string, Page>  $pages by path, the home page first, then by path */
+    private function __construct(public Site $site, public array $pages)
+    {
+    }
 
-    /** @param \Closure(int, int): void|null $progress told how many pages of how many are read */
+    /** @param  \Closure(int, int): void|null  $progress told how many pages of how many are read */
     public static function of(Site $site, ?\Closure $progress = null): self
     {
         $reader = new PageReader($site);

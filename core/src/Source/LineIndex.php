@@ -38,7 +38,7 @@ final class LineIndex
         return count($this->starts);
     }
 
-    /** @param int $offset bytes; an offset past the end is taken for the end */
+    /** @param  int  $offset bytes; an offset past the end is taken for the end */
     public function position(int $offset): Position
     {
         $offset = max(0, min($offset, strlen($this->bytes)));

@@ -11,7 +11,7 @@ final readonly class NearestName
      * The candidate at the smallest edit distance with transpositions (optimal string alignment, from memory),
      * if it is near enough that a slip of the hand explains it: a third of the length, three at most.
      *
-     * @param iterable<string> $candidates
+     * @param  iterable<string>  $candidates
      */
     public static function of(string $word, iterable $candidates): ?string
     {

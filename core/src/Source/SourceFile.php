@@ -9,7 +9,9 @@ final class SourceFile
 {
     private ?LineIndex $lines = null;
 
-    public function __construct(public readonly string $path, public readonly string $bytes) {}
+    public function __construct(public readonly string $path, public readonly string $bytes)
+    {
+    }
 
     public function name(): string
     {

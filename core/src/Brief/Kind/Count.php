@@ -40,8 +40,11 @@ final readonly class Count extends Requirement
             $fields->wholeNumber('exactly'),
             $fields->wholeNumber('at_least'),
             $fields->wholeNumber('at_most'),
-            $fields->choice('per', Per::Page) === Per::Site,
+            $fields->text('per', 'page') === 'site',
         );
+        if (! in_array($fields->text('per', 'page'), ['page', 'site'], true)) {
+            $fields->problem('per', 'page or site was expected');
+        }
         if ($count->exactly === null && $count->atLeast === null && $count->atMost === null) {
             $fields->problem('exactly', 'one of exactly, at_least and at_most is needed');
         }

@@ -15,7 +15,7 @@ use InkedMargin\Core\Site\SiteReading;
 /** Files that must be there, by name, or a number of files that match a glob. */
 final readonly class Files extends Requirement
 {
-    /** @param list<string> $names paths from the site's root, or globs */
+    /** @param  list<string>  $names paths from the site's root, or globs */
     public function __construct(Terms $terms, public array $names, public ?int $atLeast, public ?int $atMost)
     {
         parent::__construct($terms);

@@ -13,8 +13,10 @@ use InkedMargin\Core\Markup\Walk;
 /** One part of a skeleton, such as `header` or `div#header`, with the parts that stand in it. */
 final readonly class Part
 {
-    /** @param list<Part> $parts */
-    public function __construct(public string $written, private Selector $selector, public array $parts) {}
+    /** @param  list<Part>  $parts */
+    public function __construct(public string $written, private Selector $selector, public array $parts)
+    {
+    }
 
     /**
      * A list of parts: `header` (a selector, with `,` between alternatives) or `header: [h1]`.
@@ -46,7 +48,7 @@ final readonly class Part
         return $parts;
     }
 
-    /** @param list<Part> $parts */
+    /** @param  list<Part>  $parts */
     public static function sentence(array $parts): string
     {
         $words = array_map(fn (self $part) => str_replace(',', ' or', $part->written).($part->parts === [] ? '' : ' (with '.self::sentence($part->parts).' in it)'), $parts);

@@ -15,7 +15,7 @@ use InkedMargin\Core\Site\SiteReading;
 /** The parts every page has, in order, each with the parts inside it. */
 final readonly class Skeleton extends Requirement
 {
-    /** @param list<Part> $parts inside `body` */
+    /** @param  list<Part>  $parts inside `body` */
     public function __construct(Terms $terms, public array $parts)
     {
         parent::__construct($terms);
@@ -91,7 +91,7 @@ final readonly class Skeleton extends Requirement
         return $gaps;
     }
 
-    /** @param list<Element> $parts */
+    /** @param  list<Element>  $parts */
     private static function around(Element $element, array $parts): ?Element
     {
         for ($above = $element->parent; $above instanceof Element; $above = $above->parent) {

@@ -14,7 +14,7 @@ use InkedMargin\Core\Site\SiteReading;
 /** The stylesheets every page links, in their order. */
 final readonly class Stylesheets extends Requirement
 {
-    /** @param list<string> $sheets paths from the site's root */
+    /** @param  list<string>  $sheets paths from the site's root */
     public function __construct(Terms $terms, public array $sheets)
     {
         parent::__construct($terms);

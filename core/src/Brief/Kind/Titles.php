@@ -14,7 +14,7 @@ use InkedMargin\Core\Site\SiteReading;
 /** Every page has a title, of a given form, and no two pages have the same. */
 final readonly class Titles extends Requirement
 {
-    /** @param string|null $pattern in which `*` stands for any words */
+    /** @param  string|null  $pattern in which `*` stands for any words */
     public function __construct(Terms $terms, public ?string $pattern, public bool $differ)
     {
         parent::__construct($terms);

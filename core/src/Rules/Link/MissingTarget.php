@@ -41,7 +41,7 @@ final readonly class MissingTarget extends Rule
         }
     }
 
-    /** @param list<string> $paths */
+    /** @param  list<string>  $paths */
     private static function remedy(Reference $reference, string $missing, array $paths): string
     {
         $elsewhere = array_values(array_filter($paths, fn (string $path) => basename($path) === basename($missing)));

@@ -26,7 +26,7 @@ final class NativeClock implements ClockInterface
 
     public function withTimeZone(\DateTimeZone|string $timezone): static
     {
-        return new static($timezone);
+        return new self($timezone);
     }
 
     private static function zone(\DateTimeZone|string $timezone): \DateTimeZone

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+// Arrows point one way: Source <- Markup, Style <- Site <- Brief, Rules <- Marking <- Report. The core knows no framework.
+const LAYERS = ['Source', 'Markup', 'Site', 'Brief', 'Rules', 'Marking', 'Report', 'Command'];
+
+arch('the core knows neither Laravel nor the application')
+    ->expect('InkedMargin\Core')->not->toUse(['Illuminate', 'Laravel', 'App', 'Carbon']);
+
+arch('the core has no clock, no chance and no output of its own')
+    ->expect(['time', 'microtime', 'rand', 'mt_rand', 'random_int', 'random_bytes', 'uniqid', 'date', 'echo', 'print', 'printf', 'var_dump', 'header'])
+    ->not->toBeUsedIn('InkedMargin\Core');
+
+foreach (LAYERS as $height => $layer) {
+    $above = array_map(fn (string $name) => "InkedMargin\\Core\\$name", array_slice(LAYERS, $height + 1));
+    if ($above !== []) {
+        arch("$layer uses only the layers below it")->expect("InkedMargin\\Core\\$layer")->not->toUse($above);
+    }
+}
+
+arch('intake knows only sites and sources')
+    ->expect('InkedMargin\Core\Intake')->not->toUse(array_map(fn (string $name) => "InkedMargin\\Core\\$name", ['Markup', 'Brief', 'Rules', 'Marking', 'Report', 'Command']));
+
+arch('rules never read files')
+    ->expect(['file_get_contents', 'fopen', 'scandir', 'glob', 'file'])->not->toBeUsedIn('InkedMargin\Core\Rules');
+
+arch('every file is strict')->expect('InkedMargin\Core')->toUseStrictTypes();
+
+arch('rules are small final values')
+    ->expect('InkedMargin\Core\Rules')->classes()->toBeFinal()->ignoring('InkedMargin\Core\Rules\Rule');

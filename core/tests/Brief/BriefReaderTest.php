@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+use InkedMargin\Core\Brief\BriefError;
+use InkedMargin\Core\Brief\BriefReader;
+use InkedMargin\Core\Marking\OutcomeKind;
+use InkedMargin\Core\Tests\Samples;
+
+function brief(string $requirement): string
+{
+    return "title: Trial\nrequirements:\n  - {id: it, title: It, points: 4, $requirement}\n";
+}
+
+it('says every requirement as a sentence', fn (string $requirement, string $sentence) => expect(BriefReader::read(brief($requirement))->requirements[0]->sentence())->toBe($sentence))->with([
+    ['kind: files, names: [index.html, a.html]', 'The site has the files index.html, a.html.'],
+    ['kind: files, names: "*.png", at_least: 2, at_most: 3', 'The site has at least 2 and at most 3 of *.png.'],
+    ['kind: titles, pattern: Site - *', 'Every page has a title of the form “Site - *”, and no two titles are the same.'],
+    ['kind: titles, differ: false, pages: home', 'The home page has a title.'],
+    ['kind: skeleton, parts: [{"header, div#header": [h1]}, nav, main]', 'Every page has header or div#header (with h1 in it), nav and main, in that order.'],
+    ['kind: count, selector: td, exactly: 12, pages: a.html', 'The page a.html has exactly 12 td.'],
+    ['kind: count, selector: img, at_least: 3, per: site', 'The whole site has at least 3 img.'],
+    ['kind: stylesheets, sheets: [plain.css, site.css], pages: {not: [a.html]}', 'Every page but a.html links plain.css, then site.css.'],
+]);
+
+it('names every problem and the field it stands in', function (string $source, array $problems) {
+    try {
+        BriefReader::read($source);
+        $this->fail('The brief was read.');
+    } catch (BriefError $error) {
+        expect($error->problems)->toBe($problems);
+    }
+})->with([
+    'no map' => ['just words', ['a brief is a map with a title and requirements']],
+    'nothing in it' => ['title: T', ['requirements: a list of requirements was expected']],
+    'an unknown kind' => [brief('kind: menu'), ['requirements.1.kind: "menu" is not known; the kinds are files, titles, skeleton, count, stylesheets']],
+    'a misspelt field' => [brief('kind: titles, patern: x'), ['requirements.1.patern: there is no such field here; was "pattern" meant?']],
+    'several at once' => [brief('kind: count, selector: "li >", exactly: -1'), [
+        'requirements.1.selector: "li >" is not a CSS selector: Expected selector, but <eof at 4> found.',
+        'requirements.1.exactly: a whole number of 0 or more was expected',
+        'requirements.1.exactly: one of exactly, at_least and at_most is needed',
+    ]],
+    'an id twice' => ["title: T\nrequirements:\n  - {id: a, title: A, kind: titles}\n  - {id: a, title: B, kind: titles}", ['requirements.2.id: "a" is taken by another requirement']],
+    'no list of pages' => [brief('kind: titles, pages: 7'), ['requirements.1.pages: all, home, a list of names, or "not" with a list of names was expected']],
+    'a bad weight' => [brief('kind: titles, weight: heavy'), ['requirements.1.weight: one of fault, departure, tidy was expected']],
+]);
+
+it('says on which line YAML breaks off', fn () => expect(fn () => BriefReader::read("title: T\nrequirements:\n  - {id: a\n  b: ["))->toThrow(BriefError::class, 'line '));
+
+it('judges a requirement with measured against expected and points in proportion', function (string $requirement, array $files, OutcomeKind $kind, string $measured, float $points) {
+    $outcome = Samples::check($files, BriefReader::read(brief($requirement)))->outcomes[0];
+
+    expect([$outcome->kind, $outcome->measured, $outcome->points->awarded])->toBe([$kind, $measured, $points]);
+})->with(function () {
+    $two = ['index.html' => Samples::page('<header><h1>A</h1></header><nav></nav><table><tr><td>1</td><td>2</td></tr></table>', 'Site - A', '<link rel="stylesheet" href="s.css">'), 'b.html' => Samples::page('<nav></nav><header></header>', 'Site - A'), 's.css' => ''];
+
+    yield 'files, all there' => ['kind: files, names: [index.html, "*.css"]', $two, OutcomeKind::Met, '2 of 2 files', 4.0];
+    yield 'files, half there' => ['kind: files, names: [index.html, c.html]', $two, OutcomeKind::Partly, '1 of 2 files', 2.0];
+    yield 'files, half there, all or nothing' => ['kind: files, names: [index.html, c.html], credit: all', $two, OutcomeKind::Partly, '1 of 2 files', 0.0];
+    yield 'files, too many' => ['kind: files, names: ["*.html"], at_most: 1', $two, OutcomeKind::Unmet, '2 files', 0.0];
+    yield 'titles that repeat' => ['kind: titles', $two, OutcomeKind::Partly, '1 of 2 pages', 2.0];
+    yield 'titles of another form' => ['kind: titles, pattern: Home*', $two, OutcomeKind::Unmet, '0 of 2 pages', 0.0];
+    yield 'a skeleton in order and out of it' => ['kind: skeleton, parts: [header, nav]', $two, OutcomeKind::Partly, '1 of 2 pages', 2.0];
+    yield 'a skeleton with a part inside a part' => ['kind: skeleton, parts: [{header: [h1]}, nav], pages: home', $two, OutcomeKind::Met, '1 of 1 page', 4.0];
+    yield 'elements, not tags, are counted' => ['kind: count, selector: td, exactly: 2, pages: home', $two, OutcomeKind::Met, '1 of 1 page', 4.0];
+    yield 'over the whole site' => ['kind: count, selector: nav, exactly: 3, per: site', $two, OutcomeKind::Unmet, '2', 0.0];
+    yield 'a sheet on one page of two' => ['kind: stylesheets, sheets: [s.css]', $two, OutcomeKind::Partly, '1 of 2 pages', 2.0];
+    yield 'no page to look at' => ['kind: titles, pages: [none.html]', $two, OutcomeKind::Unclear, 'no such page', 0.0];
+});

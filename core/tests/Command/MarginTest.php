@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+use InkedMargin\Core\Command\Margin;
+use InkedMargin\Core\Tests\Samples;
+
+/** @return array{int, string, string} exit code, output, errors */
+function margin(string $in, string ...$arguments): array
+{
+    [$input, $out, $errors] = [fopen('php://memory', 'r+'), fopen('php://memory', 'r+'), fopen('php://memory', 'r+')];
+    fwrite($input, $in);
+    rewind($input);
+    $code = (new Margin($input, $out, $errors))->run(array_values($arguments));
+    rewind($out);
+    rewind($errors);
+
+    return [$code, stream_get_contents($out), stream_get_contents($errors)];
+}
+
+it('leaves with 0 for a clean site, 1 for a finding that matters, 2 when it cannot be read', function (Closure $arguments, int $code, string $said) {
+    [$left, $out, $errors] = margin('', ...$arguments());
+
+    expect($left)->toBe($code)->and($out.$errors)->toContain($said)
+        ->and($code === 2 ? $out : $errors)->toBe('');
+})->with([
+    'clean' => [fn () => ['check', Samples::zip(['index.html' => Samples::page()])], 0, '0 findings on 1 page'],
+    'a fault' => [fn () => ['check', Samples::zip(['index.html' => Samples::page('<img src="index.html">')])], 1, 'markup/missing-alt'],
+    'nothing there' => [fn () => ['check', '/nowhere/at/all'], 2, 'There is no "/nowhere/at/all"'],
+    'not a zip' => [fn () => ['check', __FILE__], 2, 'is not a zip archive'],
+    'no path' => [fn () => ['check'], 2, 'takes one folder or zip'],
+    'an unknown format' => [fn () => ['check', __FILE__, '--format=xml'], 2, 'There is no format "xml"'],
+    'an unknown option' => [fn () => ['check', __FILE__, '--loud=1'], 2, 'has no option --loud'],
+    'an unknown command' => [fn () => ['mark'], 2, 'There is no command "mark"'],
+    'a brief that cannot be used' => [fn () => ['check', __DIR__, '--brief', __FILE__], 2, 'The brief cannot be used'],
+]);
+
+it('writes the fixed form of JSON, the same bytes every time', function () {
+    $zip = Samples::zip(['index.html' => Samples::page('<img src="a.png">é'), 'b.html' => Samples::page()]);
+    file_put_contents($brief = (string) tempnam(sys_get_temp_dir(), 'brief'), "title: T\nrequirements:\n  - {id: t, kind: titles, title: Titles, points: 3}");
+    [, $once] = margin('', 'check', $zip, '--format=json', "--brief=$brief");
+    [, $again] = margin('', 'check', $zip, '--format', 'json', '--brief', $brief);
+    $report = json_decode($once, true, flags: JSON_THROW_ON_ERROR);
+
+    expect($again)->toBe($once)
+        ->and(array_keys($report))->toBe(['tool', 'site', 'findings', 'requirements', 'score'])
+        ->and(array_keys($report['tool']))->toBe(['name', 'version'])
+        ->and($report['site'])->toBe(['name' => basename($zip), 'files' => 2, 'pages' => 2])
+        ->and(array_keys($report['findings'][0]))->toBe(['rule', 'weight', 'mark', 'file', 'start', 'end', 'message', 'remedy', 'related', 'requirement', 'fingerprint'])
+        ->and(array_column($report['findings'], 'rule'))->toBe(['content/same-title', 'markup/missing-alt', 'link/missing-file'])
+        ->and($report['findings'][0]['related'][0]['start'])->toBe(['line' => 5, 'column' => 1, 'offset' => 63])
+        ->and($report['findings'][0]['requirement'])->toBe('t')
+        ->and($report['requirements'][0])->toBe(['id' => 't', 'title' => 'Titles', 'outcome' => 'partly', 'measured' => '1 of 2 pages', 'expected' => 'Every page has a title, and no two titles are the same', 'points' => ['awarded' => 1.5, 'possible' => 3], 'findings' => [$report['findings'][0]['fingerprint']]])
+        ->and($report['score'])->toBe(['awarded' => 1.5, 'possible' => 3]);
+});
+
+it('parses files named as operands and on standard input, one JSON object a line', function () {
+    $folder = sys_get_temp_dir();
+    file_put_contents("$folder/one.html", '<!DOCTYPE html><html><head></head><body><p id=a>x</p></body></html>');
+    file_put_contents("$folder/two.html", '<p>');
+    [$code, $out] = margin("$folder/two.html\n", 'parse', '--files-from=-', "$folder/one.html");
+    $lines = array_map(fn (string $line) => json_decode($line, true, flags: JSON_THROW_ON_ERROR), explode("\n", rtrim($out)));
+
+    expect($code)->toBe(0)
+        ->and(array_column($lines, 'file'))->toBe(["$folder/one.html", "$folder/two.html"])
+        ->and(array_keys($lines[0]))->toBe(['file', 'tree', 'errors', 'mode'])
+        ->and($lines[0]['tree'])->toBe("| <!DOCTYPE html>\n| <html>\n|   <head>\n|   <body>\n|     <p>\n|       id=\"a\"\n|       \"x\"");
+});
+
+it('prints the catalogue that stands in docs', fn () => expect(margin('', 'rules')[1])->toBe(file_get_contents(__DIR__.'/../../../docs/rules.md')));

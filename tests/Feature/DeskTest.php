@@ -1,0 +1,146 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Finding;
+use App\Models\Reply;
+use App\Models\Verdict;
+use Illuminate\Support\Facades\DB;
+use InkedMargin\Core\Tests\Samples;
+
+beforeEach(function () {
+    $this->user = $this->instructor();
+    $this->handIn = $this->handIn($this->assignment($this->user));
+    $this->actingAs($this->user);
+    $this->at = "/api/hand-ins/{$this->handIn->id}";
+    $this->finding = Finding::query()->where('rule', 'markup/missing-alt')->firstOrFail();
+});
+
+it('shows the leaves, missing ones too, the findings at their lines and the points', function () {
+    $this->getJson($this->at)->assertOk()->assertJson([
+        'student' => 'Willa Finch', 'attempt' => 1, 'late' => false, 'run' => ['state' => 'finished'],
+        'leaves' => [['path' => 'index.html', 'missing' => false], ['path' => 'a.html', 'missing' => true]],
+        'outcomes' => [['requirement' => 'files', 'outcome' => 'partly', 'awarded' => 2, 'possible' => 4]],
+    ])->assertJsonFragment(['rule' => 'markup/unknown-attribute', 'line' => 8, 'column' => 24, 'state' => 'pencilled'])
+        ->assertJsonFragment(['rule' => 'file/missing', 'file' => 'a.html', 'line' => null]);
+});
+
+it('keeps a verdict, changes it, and takes it back', function () {
+    $at = "$this->at/verdicts/{$this->finding->fingerprint}";
+    foreach (['inked', 'rubbed-out'] as $state) {
+        $this->putJson($at, ['state' => $state])->assertNoContent();
+        $this->getJson($this->at)->assertJsonFragment(['fingerprint' => $this->finding->fingerprint, 'state' => $state]);
+    }
+    $this->putJson($at, ['state' => 'pencilled'])->assertNoContent();
+    expect(Verdict::query()->count())->toBe(0);
+});
+
+it('carries verdicts over to a rerun under a new brief', function () {
+    $this->putJson("$this->at/verdicts/{$this->finding->fingerprint}", ['state' => 'inked']);
+    $this->putJson("/api/assignments/{$this->handIn->assignment_id}/brief", ['source' => self::BRIEF."  - {id: t, title: T, kind: titles}\n"])->assertOk();
+
+    expect($this->handIn->runs()->count())->toBe(2);
+    $this->getJson($this->at)->assertJsonFragment(['rule' => 'markup/missing-alt', 'state' => 'inked'])->assertJsonCount(2, 'outcomes');
+});
+
+it('replies with what was inked and written, and with nothing else', function () {
+    $this->putJson("$this->at/verdicts/{$this->finding->fingerprint}", ['state' => 'inked']);
+    $this->postJson("$this->at/notes", ['body' => 'A **clear** page <script>alert(1)</script> [x](javascript:alert(1))', 'merit' => true])->assertCreated();
+    $this->postJson("$this->at/notes", ['body' => 'Mind this line', 'merit' => false, 'file' => 'index.html', 'line' => 3])->assertCreated();
+    $this->putJson("$this->at/marks/files", ['points' => 3.5, 'reason' => 'nearly all'])->assertNoContent();
+
+    $draft = $this->getJson("$this->at/reply")->assertOk()->json('draft');
+    expect(array_column($draft['pages'], 'file'))->toBe(['', 'index.html'])
+        ->and(array_column($draft['pages'][1]['items'], 'line'))->toBe([3, 8])
+        ->and($draft['pages'][0]['items'][0]['html'])->toContain('<strong>clear</strong>')->not->toContain('<script')->not->toContain('href="javascript:')
+        ->and($draft['points'])->toBe([['title' => 'Files', 'outcome' => 'partly', 'awarded' => 3.5, 'possible' => 4, 'reason' => 'nearly all']]);
+    $markdown = $this->get("$this->at/reply.md")->assertOk()->assertHeader('Content-Type', 'text/markdown; charset=utf-8')->getContent();
+    expect($markdown)->toContain('# Trial site', '**Well done.** A **clear** page', '- *Line 3.* Mind this line', 'has no alt text', '- Files: 3.5 of 4 (nearly all)')
+        ->not->toContain('herf')->not->toContain('none.png leads');
+});
+
+it('releases a reply that does not change any more, and supersedes it by another', function () {
+    $this->postJson("$this->at/notes", ['body' => 'First', 'merit' => false]);
+    $this->postJson("$this->at/replies")->assertNoContent();
+    $this->getJson("$this->at/reply")->assertJsonPath('changedSince', false);
+    $this->postJson("$this->at/notes", ['body' => 'Second', 'merit' => false]);
+    $this->getJson("$this->at/reply")->assertJsonPath('changedSince', true)->assertJsonCount(1, 'released.0.content.pages.0.items');
+    expect($this->get("$this->at/reply.md")->getContent())->not->toContain('Second');
+    $this->postJson("$this->at/replies")->assertNoContent();
+
+    $this->getJson("$this->at/reply")->assertJsonPath('released.0.number', 2)->assertJsonPath('released.1.number', 1);
+    expect(Reply::query()->count())->toBe(2);
+});
+
+it('says what is wrong with what was sent, and changes nothing', function (string $method, string $place, array $body, int $status, string $message) {
+    $this->json($method, $this->at.$place, $body)->assertStatus($status)->assertSee($message, false);
+})->with([
+    'an empty note' => ['POST', '/notes', ['body' => '  ', 'merit' => false], 422, 'The note is empty'],
+    'a state that is none' => ['PUT', '/verdicts/x', ['state' => 'red'], 422, 'pencilled, inked or rubbed-out'],
+    'no such finding' => ['PUT', '/verdicts/x', ['state' => 'inked'], 404, 'There is no such finding'],
+    'too many points' => ['PUT', '/marks/files', ['points' => 5, 'reason' => 'x'], 422, 'At most 4 points'],
+    'points without a reason' => ['PUT', '/marks/files', ['points' => 1], 422, 'Say why the points differ'],
+    'no such requirement' => ['PUT', '/marks/none', ['points' => 1, 'reason' => 'x'], 404, 'no such requirement'],
+]);
+
+it('shows source as text, and says so when it is not UTF-8 or no text at all', function () {
+    $handIn = $this->handIn($this->handIn->assignment, ['index.html' => "<p>caf\xe9", 'b.bin' => "\0\1"]);
+
+    $this->getJson("/api/hand-ins/$handIn->id/source/index.html")->assertOk()->assertJson(['readable' => true, 'text' => '<p>caf?', 'remark' => 'The file is not UTF-8: what could not be read is shown as �.']);
+    $this->getJson("/api/hand-ins/$handIn->id/source/b.bin")->assertJson(['readable' => false]);
+    $this->getJson("/api/hand-ins/$handIn->id/source/none.html")->assertNotFound();
+});
+
+it('shows student pages from their own host, in a sandbox, with their scripts off', function () {
+    $url = $this->getJson("$this->at/seen")->json('url');
+    $policy = $this->get("{$url}index.html")->assertOk()->assertSee('herf')->headers->get('Content-Security-Policy');
+
+    expect($url)->toStartWith(config('margin.seen_url'))->not->toStartWith(config('app.url'))
+        ->and($policy)->toContain('sandbox allow-scripts;', "default-src 'none'", "script-src 'nonce-", "form-action 'none'")->not->toContain('allow-same-origin')->not->toContain('connect-src');
+    $this->get("{$url}none.html")->assertNotFound()->assertSee('There is no file');
+    expect($this->get($url.'index.html')->headers->getCookies())->toBe([]);
+});
+
+it('shows nothing for a token that is false, changed or too old', function (Closure $change) {
+    $url = $this->getJson("$this->at/seen")->json('url');
+
+    $this->get($change($url).'index.html')->assertForbidden()->assertDontSee('herf');
+})->with([
+    'scripts turned on by hand' => [fn (string $url) => preg_replace('/\.0\./', '.1.', $url, 1)],
+    'a longer life' => [fn (string $url) => preg_replace('/\.(\d{10})\./', '.9999999999.', $url)],
+    'made up' => [fn (string $url) => preg_replace('~seen/.*~', 'seen/a.0.9999999999.b/', $url)],
+    'run out' => [function (string $url) {
+        test()->travel(1)->days();
+
+        return $url;
+    }],
+]);
+
+it('serves student pages on their own host only, and the application only on its own', function () {
+    $url = $this->getJson("$this->at/seen")->json('url');
+
+    $this->get(str_replace(config('margin.seen_url'), config('app.url'), $url).'index.html')->assertNotFound();
+    $this->get(config('margin.seen_url').'/api/me')->assertNotFound();
+});
+
+it('asks the database a fixed number of times for a list, whatever the size of the class', function (string $place) {
+    $assignment = $this->handIn->assignment;
+    $address = strtr($place, ['{course}' => $assignment->course_id, '{assignment}' => $assignment->id, '{handIn}' => $this->handIn->id]);
+    $count = function () use ($address): int {
+        DB::flushQueryLog();
+        DB::enableQueryLog();
+        $this->getJson($address)->assertOk();
+
+        return count(DB::getQueryLog());
+    };
+    $count();
+    $few = $count();
+    foreach (range(1, 6) as $number) {
+        $assignment->course->students()->create(['handle' => "more$number", 'name' => "More $number"]);
+        $arrival = $this->arrival($assignment, (string) file_get_contents(Samples::zip(['index.html' => Samples::page("<img src=\"$number.png\">")])), "more$number.zip");
+        dispatch_sync(new \App\Jobs\UnpackArrival($arrival->id));
+        $assignment->course->assignments()->create(['title' => "Trial $number", 'due_at' => now()]);
+    }
+
+    expect($count())->toBe($few)->toBeLessThanOrEqual(14);
+})->with(['/api/shelf', '/api/courses/{course}', '/api/assignments/{assignment}', '/api/assignments/{assignment}/arrivals', '/api/hand-ins/{handIn}']);

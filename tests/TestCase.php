@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests;
+
+use App\Intake\BlobStore;
+use App\Models\Arrival;
+use App\Models\Assignment;
+use App\Models\Course;
+use App\Models\HandIn;
+use App\Models\User;
+use Illuminate\Foundation\Testing\TestCase as Base;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Storage;
+use InkedMargin\Core\Tests\Samples;
+
+abstract class TestCase extends Base
+{
+    protected const BRIEF = "title: Trial\nrequirements:\n  - {id: files, title: Files, kind: files, names: [index.html, a.html], points: 4}\n";
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        Storage::fake('local');
+    }
+
+    protected function instructor(string $email = 'teacher@example.org'): User
+    {
+        return User::query()->create(['name' => 'A Teacher', 'email' => $email, 'password' => 'right-password']);
+    }
+
+    /** An assignment of a course with the given students (name by handle), taught by `$user`. */
+    protected function assignment(User $user, array $students = ['wfinch' => 'Willa Finch'], ?string $brief = self::BRIEF, string $role = 'instructor'): Assignment
+    {
+        $course = Course::query()->create(['title' => 'Trial course', 'school' => 'A school', 'term' => 'Now']);
+        $course->users()->attach($user, ['role' => $role]);
+        foreach ($students as $handle => $name) {
+            $course->students()->create(['handle' => $handle, 'name' => $name]);
+        }
+        $assignment = $course->assignments()->create(['title' => 'Trial site', 'due_at' => now()->addDay()]);
+        if ($brief !== null) {
+            $assignment->briefs()->create(['version' => 1, 'source' => $brief]);
+        }
+
+        return $assignment;
+    }
+
+    /** @param array<string, string> $files */
+    protected function upload(array $files, string $name = 'wfinch.zip'): UploadedFile
+    {
+        return new UploadedFile(Samples::zip($files), $name, test: true);
+    }
+
+    protected function arrival(Assignment $assignment, string $bytes, string $name = 'wfinch.zip'): Arrival
+    {
+        return $assignment->arrivals()->create(['name' => $name, 'sha256' => app(BlobStore::class)->put($bytes), 'state' => 'waiting', 'arrived_at' => now()]);
+    }
+
+    /** A hand-in that went through the in-tray and its check, for the first student. */
+    protected function handIn(Assignment $assignment, ?array $files = null): HandIn
+    {
+        $files ??= ['index.html' => Samples::page('<img src="none.png"><a herf="a.html">x</a>')];
+        $arrival = $this->arrival($assignment, (string) file_get_contents(Samples::zip($files)));
+        dispatch_sync(new \App\Jobs\UnpackArrival($arrival->id));
+
+        return HandIn::query()->findOrFail($arrival->refresh()->hand_in_id);
+    }
+}
