@@ -46,7 +46,7 @@ abstract class TestCase extends Base
         return $assignment;
     }
 
-    /** @param array<string, string> $files */
+    /** @param  array<string, string>  $files */
     protected function upload(array $files, string $name = 'wfinch.zip'): UploadedFile
     {
         return new UploadedFile(Samples::zip($files), $name, test: true);

@@ -6,13 +6,13 @@ import {expect, test as base, type Page} from '@playwright/test'
 
 /** Tests begin logged in as the demo's instructor. */
 export const test = base.extend({
-  page: async ({page}, use) => {
+  page: async ({page}, ready) => {
     await page.goto('/log-in')
     await page.getByLabel('E-mail').fill('rowan@wrenquay.invalid')
     await page.getByLabel('Password').fill('paper-and-ink')
     await page.getByRole('button', {name: 'Log in'}).click()
     await expect(page.getByRole('heading', {name: 'What waits for you'})).toBeVisible()
-    await use(page)
+    await ready(page)
   },
 })
 

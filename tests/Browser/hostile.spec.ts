@@ -33,12 +33,12 @@ test('a student’s script cannot read the desk, its cookies, or leave its frame
 })
 
 test('a worker killed in the middle of a check: the next one finishes it, once, with nothing doubled', async ({page}) => {
-  const pages = Object.fromEntries(Array.from({length: 700}, (_, number) => [number === 0 ? 'index.html' : `page-${number}.html`, html('<img src="none.png">'.repeat(20) + '<p>x</p>'.repeat(2000), `Storm drill - ${number}`)]))
+  const pages = Object.fromEntries(Array.from({length: 200}, (_, number) => [number === 0 ? 'index.html' : `page-${number}.html`, html('<img src="none.png">'.repeat(20) + '<p>x</p>'.repeat(800), `Storm drill - ${number}`)]))
   await openInTray(page, 'Storm drill')
   await page.getByTestId('zips').setInputFiles(zip('ethornquist.zip', pages))
   const line = page.getByRole('listitem').filter({hasText: 'Edda Thornquist'})
   await expect(line.getByText('is being checked')).toBeVisible({timeout: 40_000})
   process.kill(Number(readFileSync(process.env.MARGIN_WORKER ?? '', 'utf8')), 'SIGKILL')
-  await expect(line.getByText(/checked, 28,?\d* findings/)).toBeVisible({timeout: 50_000})
+  await expect(line.getByText(/checked, 8\d{3} findings/)).toBeVisible({timeout: 50_000})
   await expect(line).toHaveCount(1)
 })

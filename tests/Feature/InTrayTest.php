@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use App\Intake\HandInIntake;
 use App\Jobs\CheckHandIn;
 use App\Jobs\UnpackArrival;
 use App\Models\Arrival;

@@ -1,12 +1,13 @@
 import {Box, FormControlLabel, Switch, Typography} from '@mui/material'
-import {useSuspenseQuery} from '@tanstack/react-query'
+import {useQuery} from '@tanstack/react-query'
 import {useEffect, useRef, useState} from 'react'
 import {seen} from '../../api/queries'
+import {TroubleText} from '../../parts/Remark'
 
 /** The live page in its sandbox. When a link in it is followed, the desk turns to that leaf. */
 export function Seen({handIn, leaf, onTurn}: {handIn: string; leaf: string; onTurn: (leaf: string) => void}) {
   const [scripts, setScripts] = useState(false)
-  const {data} = useSuspenseQuery(seen(handIn, scripts))
+  const {data, error} = useQuery(seen(handIn, scripts))
   const frame = useRef<HTMLIFrameElement>(null)
   // The page the frame has turned to by itself: it must not be loaded anew for that.
   const [shown, setShown] = useState(leaf)
@@ -33,11 +34,12 @@ export function Seen({handIn, leaf, onTurn}: {handIn: string; leaf: string; onTu
         <Typography variant="body2" color="textSecondary" sx={{flex: 1}}>{shown}</Typography>
         <FormControlLabel label={<Typography variant="body2">Run the student’s scripts</Typography>} control={<Switch size="small" checked={scripts} onChange={event => setScripts(event.target.checked)} />} />
       </Box>
-      <Box
+      <TroubleText error={error} />
+      {data !== undefined && <Box
         component="iframe" ref={frame} title={`${shown} as seen`} sandbox="allow-scripts" referrerPolicy="no-referrer"
         src={data.url + start.split('/').map(encodeURIComponent).join('/')} key={`${data.url} ${start}`}
         sx={{border: 0, flex: 1, bgcolor: 'common.white'}}
-      />
+      />}
     </Box>
   )
 }

@@ -73,10 +73,8 @@ function Drop({assignmentId}: {assignmentId: string}) {
     >
       <Typography variant="body1">{drop.isPending ? 'Taking them in…' : 'Drop zips here, one for each student.'}</Typography>
       <Typography variant="body2" color="textSecondary" gutterBottom>Each is unpacked, matched to a student by its name, and checked while you watch.</Typography>
-      <Button component="label" variant="outlined" loading={drop.isPending} sx={{'&:focus-within': {outline: 2}}}>
-        Choose files
-        <input ref={input} type="file" multiple className="unseen" data-testid="zips" onChange={event => { take(event.target.files); event.target.value = '' }} />
-      </Button>
+      <Button variant="outlined" loading={drop.isPending} onClick={() => input.current?.click()}>Choose files</Button>
+      <input ref={input} type="file" multiple hidden data-testid="zips" onChange={event => { take(event.target.files); event.target.value = '' }} />
       <TroubleText error={drop.error} />
     </Box>
   )
