@@ -7,8 +7,8 @@ use App\Models\Course;
 use App\Models\HandIn;
 
 it('loads the demo through the intake, and only once', function () {
-    $this->artisan('demo:load --if-empty')->assertSuccessful();
-    $this->artisan('demo:load --if-empty')->assertSuccessful();
+    $this->artisan('course:open --if-empty')->assertSuccessful();
+    $this->artisan('course:open --if-empty')->assertSuccessful();
     $almanac = Arrival::query()->whereRelation('assignment', 'title', 'Island almanac')->get();
     $clean = HandIn::query()->whereRelation('student', 'handle', 'glindqvay')->with('run.findings')->get();
 

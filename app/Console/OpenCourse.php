@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use App\Intake\BlobStore;
+use App\Jobs\UnpackArrival;
+use App\Models\Assignment;
+use App\Models\Course;
+use App\Models\User;
+use Illuminate\Console\Command;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\File;
+use Symfony\Component\Yaml\Yaml;
+use ZipArchive;
+
+/**
+ * Opens a course as a YAML file describes it: who teaches it, the roster, the assignments with their briefs, and (as in the
+ * demo) what was handed in already, which goes through the same intake as a zip that is dropped.
+ *
+ * @phpstan-type Arrivals list<array{from: string, name?: string, at: float|int}>
+ * @phpstan-type Work array{title: string, summary?: string, due?: float|int|string, arrivals?: Arrivals}
+ * @phpstan-type Set array{school: string, title: string, term: string, instructor: array{name: string, email: string, password?: string}, students: array<string, string>, assignments: array<string, Work>}
+ */
+final class OpenCourse extends Command
+{
+    protected $signature = 'course:open {file=demo/course.yaml} {--if-empty : do nothing when there is a course already}';
+
+    protected $description = 'Open a course: instructor, roster, assignments and briefs, from a YAML file';
+
+    public function handle(BlobStore $blobs): int
+    {
+        if ($this->option('if-empty') && Course::query()->exists()) {
+            return self::SUCCESS;
+        }
+        $file = realpath((string) $this->argument('file'));
+        if ($file === false) {
+            $this->error("There is no file {$this->argument('file')}.");
+
+            return self::FAILURE;
+        }
+        /** @var Set $set */
+        $set = Yaml::parseFile($file);
+        DB::transaction(fn () => $this->open($set, dirname($file), $blobs));
+
+        return self::SUCCESS;
+    }
+
+    /** @param  Set  $set */
+    private function open(array $set, string $folder, BlobStore $blobs): void
+    {
+        $course = Course::query()->create(['school' => $set['school'], 'title' => $set['title'], 'term' => $set['term']]);
+        $course->users()->attach($this->instructor($set['instructor']), ['role' => 'instructor']);
+        foreach ($set['students'] as $handle => $name) {
+            $course->students()->create(['handle' => $handle, 'name' => $name]);
+        }
+        foreach ($set['assignments'] as $key => $work) {
+            $due = $work['due'] ?? null;
+            $assignment = $course->assignments()->create([
+                'title' => $work['title'],
+                'summary' => $work['summary'] ?? '',
+                'due_at' => is_string($due) ? Carbon::parse($due) : ($due === null ? null : self::day($due)->endOfDay()->startOfSecond()),
+            ]);
+            if (File::exists("$folder/briefs/$key.yaml")) {
+                $assignment->briefs()->create(['version' => 1, 'source' => File::get("$folder/briefs/$key.yaml")]);
+            }
+            $this->handIn($assignment, "$folder/hand-ins/$key", $work['arrivals'] ?? [], $blobs);
+        }
+    }
+
+    /** @param  array{name: string, email: string, password?: string}  $who */
+    private function instructor(array $who): User
+    {
+        $known = User::query()->where('email', $who['email'])->first();
+
+        return $known ?? User::query()->create($who + ['password' => (string) $this->secret("A password for {$who['email']}")]);
+    }
+
+    /** @param  Arrivals  $arrivals */
+    private function handIn(Assignment $assignment, string $folder, array $arrivals, BlobStore $blobs): void
+    {
+        foreach ($arrivals as $from) {
+            $path = "$folder/{$from['from']}";
+            $arrival = $assignment->arrivals()->create([
+                'name' => $from['name'] ?? (is_dir($path) ? $from['from'].'.zip' : $from['from']),
+                'sha256' => $blobs->put(is_dir($path) ? self::zip($path) : File::get($path)),
+                'state' => 'waiting',
+                'arrived_at' => self::day($from['at']),
+            ]);
+            UnpackArrival::dispatch($arrival->id);
+        }
+    }
+
+    private static function zip(string $folder): string
+    {
+        $path = (string) tempnam(sys_get_temp_dir(), 'demo');
+        $zip = new ZipArchive;
+        $zip->open($path, ZipArchive::OVERWRITE);
+        foreach (File::allFiles($folder, hidden: true) as $file) {
+            $zip->addFile($file->getPathname(), $file->getRelativePathname());
+        }
+        $zip->close();
+        $bytes = File::get($path);
+        unlink($path);
+
+        return $bytes;
+    }
+
+    private static function day(float|int $days): Carbon
+    {
+        return Carbon::now()->addMinutes((int) round($days * 24 * 60));
+    }
+}
