@@ -74,8 +74,12 @@ final class OpenCourse extends Command
     private function instructor(array $who): User
     {
         $known = User::query()->where('email', $who['email'])->first();
+        if ($known !== null) {
+            return $known;
+        }
+        $who['password'] ??= (string) $this->secret("A password for {$who['email']}");
 
-        return $known ?? User::query()->create($who + ['password' => (string) $this->secret("A password for {$who['email']}")]);
+        return User::query()->create($who);
     }
 
     /** @param  Arrivals  $arrivals */
