@@ -23,9 +23,9 @@ test('an instructor drops a zip, inks a finding, writes a note, gives points and
   await expect(margin.getByRole('button', {name: 'Inked', exact: true})).toBeVisible()
 
   await page.getByRole('button', {name: 'Write a note at line 5'}).click()
-  await page.getByLabel('Note at line 5').fill('A title that says *where* we are. Good.')
+  await page.getByRole('textbox', {name: 'Note at line 5'}).fill('A title that says *where* we are. Good.')
   await page.reload()
-  await expect(page.getByLabel('Note at line 5')).toHaveValue('A title that says *where* we are. Good.')
+  await expect(page.getByRole('textbox', {name: 'Note at line 5'})).toHaveValue('A title that says *where* we are. Good.')
   await page.getByLabel('Merit').check()
   await page.getByRole('button', {name: 'Keep'}).click()
   await expect(margin.locator('em')).toHaveText('where')
