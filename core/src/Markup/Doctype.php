@@ -10,6 +10,8 @@ final class Doctype extends Node
 {
     public function __construct(
         public readonly string $name,
+        public readonly string $publicId,
+        public readonly string $systemId,
         private readonly Span $span,
     ) {
     }

@@ -14,6 +14,11 @@ final class Element extends Node
 
     public ?Span $endTag = null;
 
+    public Closing $closing = Closing::EndOfFile;
+
+    /** The byte offset at which it was closed; null while it is open. */
+    public ?int $closedAt = null;
+
     /**
      * @param  Span|null  $startTag  null when nobody wrote one
      * @param  array<string, Attribute>  $attributes  by name; the first of a name counts
@@ -22,6 +27,7 @@ final class Element extends Node
         public readonly string $name,
         public readonly ?Span $startTag,
         public array $attributes = [],
+        public readonly NodeNamespace $namespace = NodeNamespace::Html,
     ) {
     }
 
@@ -44,6 +50,12 @@ final class Element extends Node
     public function value(string $name): ?string
     {
         return ($this->attributes[$name] ?? null)?->value;
+    }
+
+    /** Whether it is the HTML element of this name. */
+    public function is(string $name): bool
+    {
+        return $this->name === $name && $this->namespace === NodeNamespace::Html;
     }
 
     /** @return list<string> */

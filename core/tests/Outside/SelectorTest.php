@@ -9,7 +9,7 @@ use InkedMargin\Core\Source\SourceFile;
 use Symfony\Component\CssSelector\CssSelectorConverter;
 
 const SELECTED = <<<'HTML'
-    <html><body id="top"><header class="big wide"><h1>A</h1></header><nav><ul><li class="here">a</li><li><a href="x.html">b</a></li>
+    <html><head></head><body id="top"><header class="big wide"><h1>A</h1></header><nav><ul><li class="here">a</li><li><a href="x.html">b</a></li>
     <li lang="en-GB"><a href="https://example.org/" target="_blank">c</a></li></ul></nav><main><p>1</p><div><p class="big">2</p></div><p>3</p></main></body></html>
     HTML;
 

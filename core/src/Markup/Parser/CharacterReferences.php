@@ -21,7 +21,9 @@ final class CharacterReferences
     /** @var array<string, string>|null */
     private static ?array $names = null;
 
-    public function __construct(private readonly string $source, private readonly Errors $errors) {}
+    public function __construct(private readonly string $source, private readonly Errors $errors)
+    {
+    }
 
     /**
      * Reads the reference whose ampersand is at `$ampersand`.

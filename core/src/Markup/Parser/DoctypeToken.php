@@ -14,5 +14,6 @@ final readonly class DoctypeToken
         public bool $forceQuirks,
         public int $start,
         public int $end,
-    ) {}
+    ) {
+    }
 }

@@ -25,7 +25,7 @@ final class OpenElements
 
     private const TABLE_SCOPE = ['html' => true, 'table' => true, 'template' => true];
 
-    /** @var list<Element> */
+    /** @var array<int, Element> without gaps, the root first */
     private array $elements = [];
 
     private int $height = 0;
@@ -61,7 +61,7 @@ final class OpenElements
         return $this->height;
     }
 
-    /** @param int $depth 0 for the root */
+    /** @param  int  $depth 0 for the root */
     public function at(int $depth): Element
     {
         return $this->elements[$depth];
@@ -210,7 +210,7 @@ final class OpenElements
         return false;
     }
 
-    /** @param array<string, true> $scope */
+    /** @param  array<string, true>  $scope */
     private function search(array $scope, string ...$names): bool
     {
         foreach ($names as $name) {
@@ -235,7 +235,7 @@ final class OpenElements
         return false;
     }
 
-    /** @param array<string, true> $scope */
+    /** @param  array<string, true>  $scope */
     private function ends(Element $element, array $scope): bool
     {
         return match ($element->namespace) {

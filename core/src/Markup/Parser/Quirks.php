@@ -55,7 +55,7 @@ final readonly class Quirks
         return $doctype->name === 'html' && $doctype->publicId === null && ($doctype->systemId === null || $doctype->systemId === 'about:legacy-compat');
     }
 
-    /** @param list<string> $prefixes */
+    /** @param  list<string>  $prefixes */
     private static function begins(string $id, array $prefixes): bool
     {
         foreach ($prefixes as $prefix) {

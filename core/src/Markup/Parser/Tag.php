@@ -13,7 +13,7 @@ final class Tag
     /** Whether a start tag's `/` was asked for (13.2.5: "acknowledge the token's self-closing flag"). */
     public bool $acknowledged = false;
 
-    /** @param array<string, Attribute> $attributes by name */
+    /** @param  array<string, Attribute>  $attributes by name */
     public function __construct(
         public string $name,
         public readonly bool $isEnd,
@@ -21,7 +21,8 @@ final class Tag
         public readonly int $end,
         public array $attributes = [],
         public readonly bool $selfClosing = false,
-    ) {}
+    ) {
+    }
 
     public function span(): Span
     {

@@ -11,7 +11,7 @@ interface TokenSink
 
     public function endTag(Tag $tag): void;
 
-    /** @param string $text never empty, with character references read and newlines normalised */
+    /** @param  string  $text never empty, with character references read and newlines normalised */
     public function characters(string $text, int $start, int $end): void;
 
     public function nullCharacter(int $offset): void;

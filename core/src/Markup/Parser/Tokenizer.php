@@ -22,7 +22,7 @@ final class Tokenizer
 
     private const START_TAG = '~\G<([a-zA-Z][a-zA-Z0-9:_-]*+)((?:[ \t\n\r\f]++[^ \t\n\r\f"\'<>/=\0]++(?:[ \t\n\r\f]*+=[ \t\n\r\f]*+(?:"[^"\0]*+"(?=[ \t\n\r\f/>])|\'[^\'\0]*+\'(?=[ \t\n\r\f/>])|[^ \t\n\r\f"\'`<>=\0]++(?<!/)))?+)*+)[ \t\n\r\f]*+(/?)>~';
 
-    private const ATTRIBUTE = '~\G[ \t\n\r\f]++([^ \t\n\r\f=]++)(?:[ \t\n\r\f]*+=[ \t\n\r\f]*+(?:"([^"]*+)"|\'([^\']*+)\'|([^ \t\n\r\f"\']++)))?+~';
+    private const ATTRIBUTE = '~\G[ \t\n\r\f]++([^ \t\n\r\f=/>]++)(?:[ \t\n\r\f]*+=[ \t\n\r\f]*+(?:"([^"]*+)"|\'([^\']*+)\'|([^ \t\n\r\f"\'>]++)))?+~';
 
     private const END_TAG = '~\G</([a-zA-Z][a-zA-Z0-9:_-]*+)[ \t\n\r\f]*+>~';
 
@@ -69,9 +69,7 @@ final class Tokenizer
 
     private bool $forceQuirks = false;
 
-    private string $temporaryBuffer = '';
-
-    /** @param Closure(string): string|null $decode makes UTF-8 of a piece of the source; null when it is UTF-8 */
+    /** @param  Closure(string): string|null  $decode makes UTF-8 of a piece of the source; null when it is UTF-8 */
     public function __construct(
         private readonly string $source,
         private readonly TokenSink $sink,

@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+use InkedMargin\Core\Markup\MarkupReader;
+use InkedMargin\Core\Markup\ParseError;
+use InkedMargin\Core\Report\TreeText;
+use InkedMargin\Core\Source\SourceFile;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/**
+ * What parse5 8.1.1 (npm) makes of some pages, in the form that `seen()` gives ours.
+ *
+ * @param  array<string, string>  $pages  paths of files by name
+ * @return array<string, array{tree: string, errors: list<string>}>
+ */
+function reference(array $pages): array
+{
+    $out = (string) tempnam(sys_get_temp_dir(), 'parse5');
+    $node = proc_open(['node', __DIR__.'/parse5.mjs'], [['pipe', 'r'], ['file', $out, 'w'], STDERR], $pipes, __DIR__);
+    fwrite($pipes[0], implode("\n", $pages));
+    fclose($pipes[0]);
+    proc_close($node);
+    $seen = [];
+    foreach (file($out) as $line) {
+        $page = json_decode($line, true, flags: JSON_THROW_ON_ERROR);
+        $seen[(string) array_search($page['file'], $pages, true)] = ['tree' => $page['tree'], 'errors' => tokenizerErrors($page['errors'])];
+    }
+    unlink($out);
+
+    return $seen;
+}
+
+/** @return array{tree: string, errors: list<string>} */
+function seen(string $page): array
+{
+    $file = new SourceFile('page.html', $page);
+    $document = MarkupReader::read($file);
+    $errors = array_map(function (ParseError $error) use ($file): string {
+        $at = $file->position($error->offset);
+
+        return "$at->line:$at->column $error->code";
+    }, $document->errors);
+
+    return ['tree' => TreeText::render($document), 'errors' => tokenizerErrors($errors)];
+}
+
+/**
+ * Only those whose code the standard itself gives (13.2.2), in a fixed order; the tree builder's are every parser's own.
+ *
+ * @param  list<string>  $errors
+ * @return list<string>
+ */
+function tokenizerErrors(array $errors): array
+{
+    $own = '/ (missing-doctype$|non-conforming-doctype|misplaced-|end-tag-without-matching|closing-of-element|open-elements-left|abandoned-head|nested-(?!comment)|disallowed-content|eof-in-element|foster-|start-tag-after|end-tag-after|text-|image-|hidden-input|form-in-table|cell-without|html-)/';
+    $errors = array_values(preg_grep($own, $errors, PREG_GREP_INVERT));
+    sort($errors);
+
+    return $errors;
+}
+
+/** @return Generator<int, string> the demo's pages and a few that are full of trouble, each broken in several places from a fixed seed */
+function mutations(): Generator
+{
+    $pages = array_map(file_get_contents(...), glob(__DIR__.'/../../../demo/hand-ins/island-almanac/jashgrove/*/{.,pages}/*.html', GLOB_BRACE));
+    $pages[] = '<!DOCTYPE html><table><tr><td>a<b>c</td><p>x</table><select><option>a<optgroup><option>b</select><svg viewbox=1><foreignObject><p>x</p></foreignObject><path/></svg><math><mi>x<b>y</mi></math>';
+    $pages[] = "<script><!-- <script> x </script> --> y</script><style>a</style><textarea>\n&amp;x</textarea><title>&lt;</title><template><td>x</template><a href=a?b=c&copy=d&lt=e&notit;>&notit; &#x80; &#0; &#xD800; &#x110000; &#; &#x; &copy</a>";
+    $pages[] = '<a><p><b><a><div></b>x</a></p><nobr><nobr><button><button><form><form><h1><h2></h1><li><li><dd><dt><ruby>a<rt>b<rp>c</ruby><frameset><frame></frameset><!doctype x><br></br></p>';
+    $pages[] = "<!doctype html public \"-//W3C//DTD HTML 4.01//EN\" 'x'><p a=1 a=2 b='c'd \"e\" =f g= h/i j=`k`>é\u{1F600}\r\n\0x\x01<![CDATA[y]]><?php z ?></p x=1></q/></><!--a--!><!---><!-- b <!-- c --><3";
+    $bits = ['<', '>', '/', '"', "'", '=', '&', '&#', '&amp', '&notin', ';', '!', '-', '--', '<!--', '-->', '--!>', "\0", "\n", "\r\n", ' ', 'é', '<p>', '</p>', '<b>', '</b>', '<table>', '</table>', '<td>', '<tr>', '<a href=x>', '</a>', '<svg>', '</svg>', '<select>', '<option>', '</div>', '<div>', '<li>', '<ul>', '</ul>', '<body>', '</body>', '</html>', '<head>', '<title>', '</title>', '<script>', '</script>', '<!DOCTYPE', '<![CDATA[', ']]>', '<?', '<template>', '</template>', '<br/>', '<form>', '</form>', '<h1>', '</h2>', '<frameset>', '<noscript>', '<math>', '<mi>', '<input type=hidden>', '<textarea>', '<style>', '</style>'];
+    $chance = new Randomizer(new Mt19937(20261124));
+    for ($number = 0; $number < 420; $number++) {
+        $page = $pages[$number % count($pages)];
+        for ($change = $chance->getInt(1, 8); $change > 0; $change--) {
+            $at = $chance->getInt(0, strlen($page));
+            $page = match ($chance->getInt(0, 2)) {
+                0 => substr($page, 0, $at).substr($page, min(strlen($page), $at + $chance->getInt(1, 12))),
+                1 => substr($page, 0, $at).$bits[$chance->getInt(0, count($bits) - 1)].substr($page, $at),
+                2 => substr($page, 0, $at).substr($page, $chance->getInt(0, strlen($page)), $chance->getInt(1, 60)).substr($page, $at),
+            };
+        }
+        yield mb_scrub($page, 'UTF-8');
+    }
+}
+
+it('builds the same trees and reports the same tokenizer errors at the same places as parse5', function () {
+    $pages = iterator_to_array(mutations());
+    $paths = array_map(function (string $page): string {
+        file_put_contents($path = (string) tempnam(sys_get_temp_dir(), 'page'), $page);
+
+        return $path;
+    }, $pages);
+    $reference = reference($paths);
+    array_map(unlink(...), $paths);
+    $differences = [];
+    foreach ($pages as $number => $page) {
+        $ours = seen($page);
+        foreach (['tree', 'errors'] as $what) {
+            if ($ours[$what] !== $reference[$number][$what]) {
+                $differences[] = [$number, $what, $ours[$what], $reference[$number][$what], $page];
+            }
+        }
+    }
+    if (getenv('SHOW_DIFFERENCES') !== false) {
+        file_put_contents((string) getenv('SHOW_DIFFERENCES'), json_encode($differences, JSON_THROW_ON_ERROR));
+    }
+
+    expect(array_map(fn (array $difference) => "$difference[0] $difference[1]", $differences))->toBe([])
+        ->and($pages)->toHaveCount(420);
+});
