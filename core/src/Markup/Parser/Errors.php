@@ -6,14 +6,19 @@ namespace InkedMargin\Core\Markup\Parser;
 
 use InkedMargin\Core\Markup\ParseError;
 
-/** Collects parse errors, which do not come in order of position. */
+/** Collects parse errors, which do not come in order of position. Past a number that no reader wants to see, they are not kept. */
 final class Errors
 {
+    private const MOST = 100_000;
+
     /** @var list<ParseError> */
     private array $errors = [];
 
     public function add(string $code, int $offset): void
     {
+        if (count($this->errors) === self::MOST) {
+            return;
+        }
         $this->errors[] = new ParseError($code, $offset);
     }
 

@@ -12,20 +12,31 @@ final class FormattingElements
     /** @var array<int, Element|null> null for a marker; without gaps */
     private array $entries = [];
 
+    /** @var array<string, int> how many entries there are of each kind, so that most are added without a look at the others */
+    private array $counts = [];
+
     /** Adds an element; of three alike since the last marker the earliest goes (the "Noah's Ark clause"). */
     public function push(Element $element): void
     {
-        $alike = [];
+        $key = self::key($element);
+        if (($this->counts[$key] ?? 0) >= 3) {
+            $this->dropThird($key);
+        }
+        $this->counts[$key] = ($this->counts[$key] ?? 0) + 1;
+        $this->entries[] = $element;
+    }
+
+    private function dropThird(string $key): void
+    {
+        $alike = 0;
         for ($index = count($this->entries) - 1; $index >= 0 && $this->entries[$index] !== null; $index--) {
-            if ($this->areAlike($this->entries[$index], $element)) {
-                $alike[] = $index;
-                if (count($alike) === 3) {
-                    array_splice($this->entries, $index, 1);
-                    break;
-                }
+            if (self::key($this->entries[$index]) === $key && ++$alike === 3) {
+                array_splice($this->entries, $index, 1);
+                $this->counts[$key]--;
+
+                return;
             }
         }
-        $this->entries[] = $element;
     }
 
     public function pushMarker(): void
@@ -35,8 +46,8 @@ final class FormattingElements
 
     public function clearToLastMarker(): void
     {
-        while ($this->entries !== [] && array_pop($this->entries) !== null) {
-            continue;
+        while ($this->entries !== [] && ($element = array_pop($this->entries)) !== null) {
+            $this->counts[self::key($element)]--;
         }
     }
 
@@ -78,9 +89,11 @@ final class FormattingElements
         $index = $this->indexOf($element);
         if ($index !== null) {
             array_splice($this->entries, $index, 1);
+            $this->counts[self::key($element)]--;
         }
     }
 
+    /** @param  Element  $by a clone of the entry, and so of its kind */
     public function replace(int $index, Element $by): void
     {
         $this->entries[$index] = $by;
@@ -89,19 +102,23 @@ final class FormattingElements
     public function insert(int $index, Element $element): void
     {
         array_splice($this->entries, $index, 0, [$element]);
+        $key = self::key($element);
+        $this->counts[$key] = ($this->counts[$key] ?? 0) + 1;
     }
 
-    private function areAlike(Element $one, Element $other): bool
+    /** The same for elements with the same name and the same attributes. */
+    private static function key(Element $element): string
     {
-        if ($one->name !== $other->name || count($one->attributes) !== count($other->attributes)) {
-            return false;
+        if ($element->attributes === []) {
+            return $element->name;
         }
-        foreach ($one->attributes as $name => $attribute) {
-            if (($other->attributes[$name] ?? null)?->value !== $attribute->value) {
-                return false;
-            }
+        $attributes = $element->attributes;
+        ksort($attributes, SORT_STRING);
+        $key = $element->name;
+        foreach ($attributes as $name => $attribute) {
+            $key .= "\0$name\0$attribute->value";
         }
 
-        return true;
+        return $key;
     }
 }

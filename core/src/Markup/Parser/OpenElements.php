@@ -33,12 +33,18 @@ final class OpenElements
     /** @var array<string, int> open HTML elements by name */
     private array $counts = [];
 
+    /** @var array<string, int> open elements of other vocabularies by lower-cased name */
+    private array $foreignCounts = [];
+
     public function push(Element $element): void
     {
         $this->elements[] = $element;
         $this->height++;
         if ($element->namespace === NodeNamespace::Html) {
             $this->counts[$element->name] = ($this->counts[$element->name] ?? 0) + 1;
+        } else {
+            $name = strtolower($element->name);
+            $this->foreignCounts[$name] = ($this->foreignCounts[$name] ?? 0) + 1;
         }
     }
 
@@ -87,6 +93,12 @@ final class OpenElements
     public function holds(string $name): bool
     {
         return ($this->counts[$name] ?? 0) > 0;
+    }
+
+    /** @param string $name in lower case */
+    public function holdsForeign(string $name): bool
+    {
+        return ($this->foreignCounts[$name] ?? 0) > 0;
     }
 
     public function remove(Element $element, int $offset): void
@@ -251,6 +263,8 @@ final class OpenElements
         $element->closing = $closing;
         if ($element->namespace === NodeNamespace::Html) {
             $this->counts[$element->name]--;
+        } else {
+            $this->foreignCounts[strtolower($element->name)]--;
         }
     }
 }

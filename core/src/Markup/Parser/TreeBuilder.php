@@ -2160,6 +2160,11 @@ final class TreeBuilder implements TokenSink
         if (strtolower($current->name) !== $tag->name) {
             $this->errors->add('end-tag-without-matching-open-element', $tag->start);
         }
+        if (! $this->open->holdsForeign($tag->name)) {
+            $this->endTagIn($this->mode, $tag);
+
+            return;
+        }
         for ($depth = $this->open->height() - 1; $depth > 0; $depth--) {
             $element = $this->open->at($depth);
             if ($element->namespace === NodeNamespace::Html) {
@@ -2312,9 +2317,9 @@ final class TreeBuilder implements TokenSink
             if ($sibling instanceof Text) {
                 $sibling->add($text, $end);
             } elseif ($before === null) {
-                $parent->append(new Text($text, new Span($start, $end)));
+                $parent->append(new Text($text, $start, $end));
             } else {
-                $this->insertBefore(new Text($text, new Span($start, $end)), $parent, $before);
+                $this->insertBefore(new Text($text, $start, $end), $parent, $before);
             }
 
             return;
@@ -2323,7 +2328,7 @@ final class TreeBuilder implements TokenSink
         if ($last instanceof Text) {
             $last->add($text, $end);
         } else {
-            $target->append(new Text($text, new Span($start, $end)));
+            $target->append(new Text($text, $start, $end));
         }
     }
 
