@@ -24,7 +24,7 @@ final class Samples
     /** A page with nothing amiss, its body and head to be added to. */
     public static function page(string $body = '', string $title = 'A page', string $head = ''): string
     {
-        return "<!DOCTYPE html>\n<html lang=\"en\">\n<head>\n<meta charset=\"utf-8\">\n<title>$title</title>\n$head</head>\n<body>\n$body\n</body>\n</html>\n";
+        return "<!DOCTYPE html>\n<html lang=\"en\">\n<head>\n<meta charset=\"utf-8\">\n<title>$title</title>\n$head</head>\n<body><h1>$title</h1>\n$body\n</body>\n</html>\n";
     }
 
     /** @param  array<string, string>  $files */

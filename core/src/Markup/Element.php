@@ -14,6 +14,9 @@ final class Element extends Node
 
     public ?Span $endTag = null;
 
+    /** The element that was written, when this one goes on with it after tags that cross (13.2.4.3, 13.2.6.4.7). */
+    public ?Element $continues = null;
+
     public Closing $closing = Closing::EndOfFile;
 
     /** The byte offset at which it was closed; null while it is open. */

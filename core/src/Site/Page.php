@@ -6,14 +6,23 @@ namespace InkedMargin\Core\Site;
 
 use InkedMargin\Core\Markup\Document;
 use InkedMargin\Core\Markup\Element;
+use InkedMargin\Core\Markup\NodeNamespace;
+use InkedMargin\Core\Markup\TagPairs;
 use InkedMargin\Core\Source\SourceFile;
 
 /** One HTML document of a site, read once, with its references resolved once. */
 final readonly class Page
 {
+    /** @var list<Element> the HTML elements, in document order */
+    public array $elements;
+
+    public TagPairs $pairs;
+
     /** @param  list<Reference>  $references in document order */
     public function __construct(public SourceFile $file, public Document $document, public array $references)
     {
+        $this->elements = array_values(array_filter(iterator_to_array($document->elements(), false), fn (Element $element) => $element->namespace === NodeNamespace::Html));
+        $this->pairs = TagPairs::of($document, $file);
     }
 
     public function path(): string

@@ -12,7 +12,7 @@ it('finds what is amiss, where it stands', function (array $files, array $found,
 })->with(function () {
     $home = fn (string $body, string $head = '') => ['index.html' => Samples::page($body, head: $head)];
 
-    yield 'nothing on a clean site' => [$home('<h1>A</h1><p><a href="index.html" data-x="1" aria-label="b" onclick="c()">d</a></p><svg viewBox="0 0 1 1"><path d=""/></svg>'), []];
+    yield 'nothing on a clean site' => [$home('<h2>A</h2><p><a href="index.html" data-x="1" aria-label="b" onclick="c()">d</a></p><svg viewBox="0 0 1 1"><path d=""/></svg><ul><li>a</li></ul><br>') + ['c.html' => Samples::page("<p>a<br>\nb</p>\r\n<pre>\n</pre><table><caption>x</caption><colgroup><col></colgroup><tr><td>1</td></tr></table><form><input><button>b</button></form>", 'C')], []];
     yield 'a missing file of the brief' => [$home(''), ['file/missing a.html'], 'kind: files, names: [a.html]'];
     yield 'no home page' => [['start.html' => Samples::page()], ['file/no-home index.html']];
     yield 'a name with capitals, once for a folder' => [$home('') + ['My Pics/a.png' => '', 'My Pics/b.png' => '', 'x/B.png' => ''], ['file/name My Pics/a.png', 'file/name x/B.png']];
@@ -20,11 +20,11 @@ it('finds what is amiss, where it stands', function (array $files, array $found,
     yield 'a link to nothing' => [$home('<a href="none.html">x</a>'), ['link/missing-file index.html:8:10']];
     yield 'a sheet that is not there' => [$home('', '<link rel="stylesheet" href="none.css">'), ['link/missing-file index.html:6:30']];
     yield 'another letter case' => [$home('<img alt="" src="A.PNG">') + ['a.png' => ''], ['link/letter-case index.html:8:18']];
-    yield 'no title' => [['index.html' => "<html>\n<head>\n</head><body></body></html>"], ['markup/missing-title index.html:2:1']];
+    yield 'no title' => [['index.html' => str_replace('<title>A page</title>', '', Samples::page())], ['markup/missing-title index.html:3:1']];
     yield 'a picture without alt' => [$home('é<img src="a.png">') + ['a.png' => ''], ['markup/missing-alt index.html:8:2']];
     yield 'a misspelt attribute' => [$home('<a herf="index.html">x</a>'), ['markup/unknown-attribute index.html:8:4']];
     yield 'an attribute of another element' => [$home('<p href="x">x</p>'), ['markup/unknown-attribute index.html:8:4']];
-    yield 'bytes that are not UTF-8' => [['index.html' => "<head><title>caf\xe9</title></head>"], ['markup/encoding index.html:1:17']];
+    yield 'bytes that are not UTF-8' => [['index.html' => Samples::page("caf\xe9")], ['markup/encoding index.html:8:4']];
     yield 'a sheet most pages link and one does not' => [['index.html' => Samples::page('', 'A', '<link rel="stylesheet" href="s.css">'), 'b.html' => Samples::page('', 'B', '<link rel="stylesheet" href="s.css">'), 'c.html' => Samples::page('', 'C'), 's.css' => ''], ['style/not-on-page c.html:3:1']];
     yield 'a sheet of the brief under a wrong address is found once' => [$home('', '<link rel="stylesheet" href="../s.css">') + ['css/s.css' => ''], ['link/missing-file index.html:6:30'], 'kind: stylesheets, sheets: [css/s.css]'];
     yield 'the title of a copied page' => [['index.html' => Samples::page(), 'b.html' => Samples::page()], ['content/same-title b.html:5:1']];
@@ -34,6 +34,40 @@ it('finds what is amiss, where it stands', function (array $files, array $found,
     yield 'parts out of order' => [$home('<nav></nav><header></header>'), ['brief/skeleton index.html:8:1'], 'kind: skeleton, parts: [header, nav]'];
     yield 'one cell too many' => [$home('<table><tr><td>1</td><td>2</td></tr></table>'), ['brief/count index.html:8:22'], 'kind: count, selector: td, exactly: 1'];
 });
+
+it('finds what is amiss in the markup, once for each slip', function (string $body, array $found, string $head = '') {
+    expect(Samples::found(Samples::check(['index.html' => Samples::page($body, head: $head)])))->toBe(array_map(fn (string $one) => preg_replace('/ (?=\d)/', ' index.html:', $one), $found));
+})->with([
+    'an element never closed, whatever it swallowed' => ['<main><p>a</p><section>b</section>', ['markup/unclosed-element 8:1']],
+    'a list closed by what is around it' => ['<div><ul><li>a</li></div>', ['markup/unclosed-element 8:6']],
+    'an end tag that closes nothing' => ['<p>a</p></section>', ['markup/stray-end-tag 8:9']],
+    'crossing phrases' => ['<p><b>a<i>b</b>c</i></p>', ['markup/misnested 8:8']],
+    'crossing blocks' => ['<section><article>a</section></article>', ['markup/misnested 8:10']],
+    'a block in a paragraph' => ['<p>a<div>b</div></p>', ['markup/content-model 8:1']],
+    'an end tag that may be left out' => ['<ul><li>a<li>b</li></ul>', ['markup/optional-end-tag 8:5']],
+    'an element that is none' => ['<setcion>a</setcion><my-clock>b</my-clock>', ['markup/unknown-element 8:1']],
+    'obsolete elements and attributes' => ['<center><p align="left">a</p></center>', ['markup/obsolete-element 8:1', 'markup/obsolete-attribute 8:12']],
+    'an attribute twice' => ['<p class="a" CLASS="b">a</p>', ['markup/duplicate-attribute 8:14']],
+    'an id twice' => ['<p id="a">a</p><p id="a">b</p>', ['markup/duplicate-id 8:19']],
+    'alt text that is none' => ['<img src="index.html" alt="photo">', ['markup/poor-alt 8:23']],
+    'a second main heading and a level left out' => ['<h1>a</h1><h3>b</h3>', ['markup/second-main-heading 8:1', 'markup/heading-skips 8:11']],
+    'nothing inside' => ['<p> </p><ul><li></li></ul><h2>&nbsp;</h2><p><img src="index.html" alt=""></p>', ['markup/empty-element 8:1', 'markup/empty-element 8:13', 'markup/empty-element 8:27']],
+    'breaks in a row' => ["<p>a<br><br>\n<br>b</p>", ['markup/break-for-space 8:9']],
+    'capitals' => ['<DIV>a</DIV>', ['markup/tag-case 8:1']],
+    'a quotation mark left out' => ['<a href="index.html class="x">a</a>', ['link/missing-file 8:10', 'markup/parse-error 8:28']],
+    'a character reference that is none' => ['<p>&copyright; &nosuch;</p>', ['markup/parse-error 8:9']],
+    'a comment in a comment' => ['<!-- a <!-- b -->', ['markup/parse-error 8:12']],
+    'text in a table' => ['<table>a<tr><td>b</td></tr></table>', ['markup/parse-error 8:8']],
+    'a second title element that is empty' => ['', ['markup/empty-title 6:1'], '<title></title>'],
+]);
+
+it('finds what the skeleton of a page lacks', function (string $page, array $found) {
+    expect(Samples::found(Samples::check(['index.html' => $page])))->toBe($found);
+})->with([
+    'everything' => ['<title>A</title><h1>A</h1>', ['markup/missing-charset index.html', 'markup/missing-doctype index.html', 'markup/missing-skeleton-tag index.html', 'markup/missing-skeleton-tag index.html', 'markup/missing-skeleton-tag index.html']],
+    'language and heading' => ["<!DOCTYPE html>\n<html><head><meta charset=utf-8><title>A</title></head><body><p>a</p></body></html>", ['markup/missing-lang index.html:2:1', 'markup/no-main-heading index.html:2:56']],
+    'an old doctype' => ['<!DOCTYPE HTML PUBLIC "-//W3C//DTD HTML 3.2//EN"><html lang="en"><head><meta charset="utf-8"><title>A</title></head><body><h1>a</h1></body></html>', ['markup/quirks-doctype index.html:1:1']],
+]);
 
 it('offers the exact text to type', function (array $files, string $remedy) {
     expect(Samples::check($files)->findings[0]->finding->remedy)->toContain($remedy);

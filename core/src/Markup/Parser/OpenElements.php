@@ -95,7 +95,7 @@ final class OpenElements
         return ($this->counts[$name] ?? 0) > 0;
     }
 
-    /** @param string $name in lower case */
+    /** @param  string  $name in lower case */
     public function holdsForeign(string $name): bool
     {
         return ($this->foreignCounts[$name] ?? 0) > 0;

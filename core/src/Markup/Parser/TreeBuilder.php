@@ -2244,7 +2244,10 @@ final class TreeBuilder implements TokenSink
 
     private function cloneOf(Element $element): Element
     {
-        return new Element($element->name, null, $element->attributes, $element->namespace);
+        $clone = new Element($element->name, null, $element->attributes, $element->namespace);
+        $clone->continues = $element->continues ?? $element;
+
+        return $clone;
     }
 
     private function insert(Node $node): void

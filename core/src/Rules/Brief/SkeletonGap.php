@@ -29,6 +29,10 @@ final readonly class SkeletonGap extends Rule
         foreach ($brief->ofKind(Skeleton::class) as $requirement) {
             foreach ($requirement->terms->pages->of($reading) as $page) {
                 foreach ($requirement->gaps($page) as $gap) {
+                    // What an element that was never closed swallowed is told with that element.
+                    if ($gap->kind === GapKind::Inside && $gap->beside !== null && $page->pairs->isUnclosed($gap->beside)) {
+                        continue;
+                    }
                     yield $this->gap($gap, $page, $requirement);
                 }
             }

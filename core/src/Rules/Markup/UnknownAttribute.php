@@ -30,7 +30,8 @@ final readonly class UnknownAttribute extends Rule
                     continue;
                 }
                 foreach ($element->attributes as $attribute) {
-                    if ($table->knows($element->name, $attribute->name)) {
+                    // A name with a quotation mark or < in it is a parse error, and told as one.
+                    if ($table->knows($element->name, $attribute->name) || strpbrk($attribute->name, '"\'<=') !== false) {
                         continue;
                     }
                     $meant = NearestName::of($attribute->name, $table->namesFor($element->name));

@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Markup;
+
+use InkedMargin\Core\Source\SourceFile;
+
+/**
+ * Which start and end tags of a page belong together, and which have no partner.
+ *
+ * One slip is told once: an element that is not closed and an end tag of its name that closes nothing further down are one
+ * pair of crossing tags, or one element that was cut short, and not two findings.
+ */
+final readonly class TagPairs
+{
+    /**
+     * @param  list<Element>  $unclosed  whose end tag may not be left out, and is nowhere
+     * @param  list<array{Element, int}>  $crossed  with the offset of the end tag that comes too late
+     * @param  list<array{Element, int}>  $cutShort  whose end tag may be left out, closed by something that cannot stand inside them
+     * @param  array<int, string>  $stray  names of end tags that close nothing, by offset
+     */
+    private function __construct(
+        private SourceFile $file,
+        public array $unclosed,
+        public array $crossed,
+        public array $cutShort,
+        public array $stray,
+    ) {
+    }
+
+    public static function of(Document $document, SourceFile $file): self
+    {
+        $stray = self::strayEndTags($document, $file);
+        $continued = [];
+        foreach ($document->elements() as $element) {
+            if ($element->continues !== null && $element->endTag !== null) {
+                $continued[spl_object_id($element->continues)] = $element->endTag->start;
+            }
+        }
+        $unclosed = $crossed = $cutShort = [];
+        foreach ($document->elements() as $element) {
+            if (! self::lacksEndTag($element)) {
+                continue;
+            }
+            $late = $continued[spl_object_id($element)] ?? self::takeStray($stray, $element);
+            if ($late !== null) {
+                ElementTable::mayOmitEndTag($element->name) ? $cutShort[] = [$element, $late] : $crossed[] = [$element, $late];
+            } elseif (! ElementTable::mayOmitEndTag($element->name)) {
+                $unclosed[] = $element;
+            }
+        }
+
+        return new self($file, $unclosed, $crossed, $cutShort, array_map(fn (array $tag) => $tag[0], $stray));
+    }
+
+    public function isUnclosed(Element $element): bool
+    {
+        return in_array($element, $this->unclosed, true);
+    }
+
+    public function isCutShort(Element $element): bool
+    {
+        foreach ($this->cutShort as [$short]) {
+            if ($short === $element) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** The tag at an offset as it would be quoted, such as `</div>`; null when there is none. */
+    public function tagAt(int $offset): ?string
+    {
+        return preg_match('~\G<(/?[a-zA-Z][^\s/>]*)~', $this->file->bytes, $tag, 0, min($offset, strlen($this->file->bytes))) === 1
+            ? '<'.strtolower(mb_scrub($tag[1], 'UTF-8')).'>'
+            : null;
+    }
+
+    private static function lacksEndTag(Element $element): bool
+    {
+        return $element->namespace === NodeNamespace::Html && $element->startTag !== null && $element->endTag === null
+            && $element->closing !== Closing::Itself && ! in_array($element->name, ['html', 'head', 'body', 'frame'], true);
+    }
+
+    /** @return array<int, array{string}> by offset, in order */
+    private static function strayEndTags(Document $document, SourceFile $file): array
+    {
+        $stray = [];
+        foreach ($document->errors as $error) {
+            if ($error->code === 'end-tag-without-matching-open-element' && preg_match('~\G</([a-zA-Z][^\s/>]*)~', $file->bytes, $name, 0, $error->offset) === 1) {
+                $stray[$error->offset] = [strtolower(mb_scrub($name[1], 'UTF-8'))];
+            }
+        }
+
+        return $stray;
+    }
+
+    /** @param  array<int, array{string}>  $stray from which the end tag is taken that comes next after the element was closed */
+    private static function takeStray(array &$stray, Element $element): ?int
+    {
+        foreach ($stray as $offset => [$name]) {
+            if ($name === $element->name && $offset >= ($element->closedAt ?? 0)) {
+                unset($stray[$offset]);
+
+                return $offset;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Rules\Markup;
+
+use InkedMargin\Core\Markup\Element;
+use InkedMargin\Core\Rules\Finding;
+use InkedMargin\Core\Rules\ProofMark;
+use InkedMargin\Core\Rules\Weight;
+use InkedMargin\Core\Site\Page;
+
+/** The name of an element in capitals. Common practice. */
+final readonly class TagCase extends ElementRule
+{
+    public function __construct()
+    {
+        parent::__construct('markup/tag-case', Weight::Tidy, ProofMark::Change, 'An element is written in capitals.');
+    }
+
+    protected function lookAt(Element $element, Page $page): ?Finding
+    {
+        if ($element->startTag === null || preg_match('/^<[a-z0-9-]*[A-Z]/', $page->file->excerpt($element->startTag)) !== 1) {
+            return null;
+        }
+
+        return $this->at($element, $page, 'The name of this element is in capitals.', "Type <{$element->name}>, and small letters in the end tag too.");
+    }
+}
