@@ -25,7 +25,7 @@ for (const lamp of [false, true]) {
     await page.getByRole('link', {name: 'pages/crossings.html'}).click()
     await expect(page.getByRole('list', {name: 'Source'})).toBeVisible()
     await page.getByRole('button', {name: 'Unfold'}).click()
-    await page.getByRole('region', {name: 'Margin', exact: true}).getByRole('button', {name: /^Inked?$/}).first().click()
+    await page.getByRole('region', {name: 'Margin', exact: true}).getByRole('button', {name: /^Ink(ed)?$/}).first().click()
     await page.keyboard.press('m')
     await expect(page.getByRole('textbox', {name: /Note at line|Note on/})).toBeVisible()
     expect(await broken(page), 'desk').toEqual([])

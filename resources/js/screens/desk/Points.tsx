@@ -45,24 +45,23 @@ function Requirement({handIn, outcome}: {handIn: string; outcome: Schemas['DeskO
     <Box sx={{borderTop: 1, borderColor: 'divider', py: 0.75, mt: 0.75}}>
       <Box sx={{display: 'flex', gap: 1, alignItems: 'baseline'}}>
         <Typography variant="body2" sx={{flex: 1, fontWeight: 600}}>{outcome.title}</Typography>
+        {draft === null && <Link component="button" variant="body2" onClick={() => setDraft({points: String(outcome.awarded), reason: outcome.reason ?? ''})}>Give other points</Link>}
         <Typography variant="body2" sx={{color: outcome.reason === null ? 'desk.pencil' : 'desk.ink', fontWeight: outcome.reason === null ? 400 : 700}}>{outcome.awarded} of {outcome.possible}</Typography>
       </Box>
       <Typography variant="body2" color="textSecondary">{outcome.outcome}: {outcome.measured}; wanted: {outcome.expected}</Typography>
       {outcome.reason !== null && (
         <Typography variant="body2" sx={{color: 'desk.ink'}}>{outcome.computed} were computed. {outcome.reason} <Link component="button" onClick={() => takeBack.mutate()}>Back to {outcome.computed}</Link></Typography>
       )}
-      {draft === null
-        ? <Link component="button" variant="body2" onClick={() => setDraft({points: String(outcome.awarded), reason: outcome.reason ?? ''})}>Give other points</Link>
-        : (
-          <Box component="form" onSubmit={event => { event.preventDefault(); give.mutate(draft) }} sx={{display: 'grid', gridTemplateColumns: '5rem 1fr', gap: 1, mt: 1}}>
-            <TextField label="Points" value={draft.points} autoFocus onChange={event => setDraft({...draft, points: event.target.value})} slotProps={{htmlInput: {inputMode: 'decimal'}}} />
-            <TextField label="Reason, for the student" value={draft.reason} onChange={event => setDraft({...draft, reason: event.target.value})} />
-            <Box sx={{gridColumn: '1 / -1'}}>
-              <TroubleText error={give.error} />
-              <Button type="submit" variant="contained" loading={give.isPending}>Keep</Button> <Button onClick={() => setDraft(null)}>Leave</Button>
-            </Box>
+      {draft !== null && (
+        <Box component="form" onSubmit={event => { event.preventDefault(); give.mutate(draft) }} sx={{display: 'grid', gridTemplateColumns: '5rem 1fr', gap: 1, mt: 1}}>
+          <TextField label="Points" value={draft.points} autoFocus onChange={event => setDraft({...draft, points: event.target.value})} slotProps={{htmlInput: {inputMode: 'decimal'}}} />
+          <TextField label="Reason, for the student" value={draft.reason} onChange={event => setDraft({...draft, reason: event.target.value})} />
+          <Box sx={{gridColumn: '1 / -1'}}>
+            <TroubleText error={give.error} />
+            <Button type="submit" variant="contained" loading={give.isPending}>Keep</Button> <Button onClick={() => setDraft(null)}>Leave</Button>
           </Box>
-          )}
+        </Box>
+      )}
     </Box>
   )
 }
