@@ -54,5 +54,4 @@ return [
     'unexpected-null-character' => ['An invisible character with the code 0 stands here.', 'Delete it, and save the page as UTF-8.'],
     'unexpected-question-mark-instead-of-tag-name' => ['<? has no meaning on an HTML page.', 'Take it out.'],
     'unexpected-solidus-in-tag' => ['A slash stands in the middle of a tag.', 'Take it out.'],
-    'unknown-named-character-reference' => ['There is no character reference of this name.', 'Look at its spelling, or type &amp; for the sign itself.'],
 ];

@@ -20,13 +20,16 @@ final readonly class SiteRoot
      */
     public static function find(string $name, array $files, bool $inTopFolder): Site
     {
-        while (($only = self::onlyFolder($files)) !== null && ($inTopFolder || isset($files["$only/index.html"]))) {
+        $site = new Site($name, $files);
+        while (($only = self::onlyFolder($files)) !== null) {
             $files = self::inside($files, $only);
-            $name = $only;
+            if ($inTopFolder || isset($files['index.html'])) {
+                $site = new Site($only, $files);
+            }
             $inTopFolder = false;
         }
 
-        return new Site($name, $files);
+        return $site;
     }
 
     /** @param  array<string, SourceFile>  $files */

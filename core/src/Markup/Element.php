@@ -14,6 +14,8 @@ final class Element extends Node
 
     public ?Span $endTag = null;
 
+    private int $nth = 0;
+
     /** The element that was written, when this one goes on with it after tags that cross (13.2.4.3, 13.2.6.4.7). */
     public ?Element $continues = null;
 
@@ -89,16 +91,25 @@ final class Element extends Node
     {
         $steps = [];
         for ($element = $this; $element instanceof self; $element = $element->parent) {
-            $nth = 1;
-            foreach ($element->parent->children ?? [] as $sibling) {
-                if ($sibling === $element) {
-                    break;
-                }
-                $nth += $sibling instanceof self && $sibling->name === $element->name ? 1 : 0;
-            }
+            $nth = $element->nth();
             $steps[] = $nth === 1 ? $element->name : "$element->name:$nth";
         }
 
         return implode('/', array_reverse($steps));
+    }
+
+    /** The how-manieth it is of its name among its siblings: all of them are numbered when one is asked. */
+    private function nth(): int
+    {
+        if ($this->nth === 0) {
+            $counts = [];
+            foreach ($this->parent->children ?? [$this] as $sibling) {
+                if ($sibling instanceof self) {
+                    $sibling->nth = $counts[$sibling->name] = ($counts[$sibling->name] ?? 0) + 1;
+                }
+            }
+        }
+
+        return $this->nth;
     }
 }

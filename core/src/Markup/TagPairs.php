@@ -59,6 +59,18 @@ final readonly class TagPairs
         return in_array($element, $this->unclosed, true);
     }
 
+    /** Whether an element stands in one that was never closed, and so perhaps by that slip alone. */
+    public function isInsideUnclosed(Element $element): bool
+    {
+        for ($above = $this->unclosed === [] ? null : $element->parent; $above instanceof Element; $above = $above->parent) {
+            if ($this->isUnclosed($above)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     public function isCutShort(Element $element): bool
     {
         foreach ($this->cutShort as [$short]) {

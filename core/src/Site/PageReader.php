@@ -50,7 +50,7 @@ final readonly class PageReader
             $file,
             $element,
             $attribute->value,
-            $attribute->valueSpan ?? $attribute->nameSpan,
+            $attribute->valueSpan() ?? $attribute->nameSpan(),
             self::kind($element),
             $this->resolver->resolve($attribute->value, $file, $base),
         );

@@ -38,7 +38,7 @@ final readonly class Foreign
                 NodeNamespace::MathMl => $name === 'definitionurl' ? 'definitionURL' : $name,
                 NodeNamespace::Html => $name,
             };
-            $adjusted[$name] = new Attribute($name, $attribute->value, $attribute->nameSpan, $attribute->valueSpan);
+            $adjusted[$name] = $attribute->named($name);
         }
 
         return $adjusted;

@@ -15,6 +15,10 @@ use InkedMargin\Core\Markup\NodeNamespace;
  */
 final class OpenElements
 {
+    private const IMPLIED = ['dd' => true, 'dt' => true, 'li' => true, 'optgroup' => true, 'option' => true, 'p' => true, 'rb' => true, 'rp' => true, 'rt' => true, 'rtc' => true];
+
+    private const IMPLIED_THOROUGHLY = self::IMPLIED + ['caption' => true, 'colgroup' => true, 'tbody' => true, 'td' => true, 'tfoot' => true, 'th' => true, 'thead' => true, 'tr' => true];
+
     private const SCOPE = ['applet' => true, 'caption' => true, 'html' => true, 'table' => true, 'td' => true, 'th' => true, 'marquee' => true, 'object' => true, 'template' => true];
 
     private const FOREIGN_SCOPE = ['mi' => true, 'mo' => true, 'mn' => true, 'ms' => true, 'mtext' => true, 'annotation-xml' => true, 'foreignObject' => true, 'desc' => true, 'title' => true];
@@ -157,7 +161,7 @@ final class OpenElements
     public function generateImpliedEndTags(int $offset, string $but = ''): void
     {
         while (($current = $this->current()) !== null && $current->name !== $but && $current->namespace === NodeNamespace::Html
-            && in_array($current->name, ['dd', 'dt', 'li', 'optgroup', 'option', 'p', 'rb', 'rp', 'rt', 'rtc'], true)) {
+            && isset(self::IMPLIED[$current->name])) {
             $this->pop($offset);
         }
     }
@@ -166,7 +170,7 @@ final class OpenElements
     public function generateAllImpliedEndTags(int $offset): void
     {
         while (($current = $this->current()) !== null && $current->namespace === NodeNamespace::Html
-            && in_array($current->name, ['caption', 'colgroup', 'dd', 'dt', 'li', 'optgroup', 'option', 'p', 'rb', 'rp', 'rt', 'rtc', 'tbody', 'td', 'tfoot', 'th', 'thead', 'tr'], true)) {
+            && isset(self::IMPLIED_THOROUGHLY[$current->name])) {
             $this->pop($offset);
         }
     }

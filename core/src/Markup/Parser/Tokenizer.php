@@ -6,7 +6,6 @@ namespace InkedMargin\Core\Markup\Parser;
 
 use Closure;
 use InkedMargin\Core\Markup\Attribute;
-use InkedMargin\Core\Source\Span;
 
 /**
  * The tokenizer of the HTML Standard, 13.2.5: a method for each of its states, under the standard's names.
@@ -53,7 +52,7 @@ final class Tokenizer
 
     private string $attributeName = '';
 
-    private ?Span $attributeNameSpan = null;
+    private ?int $nameEnd = null;
 
     private bool $isDuplicate = false;
 
@@ -354,7 +353,7 @@ final class Tokenizer
                 break;
             }
         } while (true);
-        $this->attributeNameSpan = new Span($this->nameStart, $this->at);
+        $this->nameEnd = $this->at;
         $this->isDuplicate = isset($this->attributes[$this->attributeName]);
         if ($this->isDuplicate) {
             $this->errors->add('duplicate-attribute', $this->at);
@@ -363,7 +362,7 @@ final class Tokenizer
             $this->at++;
             $this->state = 'beforeAttributeValueState';
         } else {
-            $this->keepAttribute('', null);
+            $this->keepAttribute('');
             $this->state = 'afterAttributeNameState';
         }
     }
@@ -378,7 +377,7 @@ final class Tokenizer
         } elseif ($character === '/') {
             $this->at++;
             $this->state = 'selfClosingStartTagState';
-        } elseif ($character === '=' && $this->attributeNameSpan !== null) {
+        } elseif ($character === '=' && $this->nameEnd !== null) {
             // The attribute was kept without a value; it is given one now.
             $this->at++;
             if (! $this->isDuplicate) {
@@ -406,7 +405,7 @@ final class Tokenizer
             $this->quotedValue($character);
         } elseif ($character === '>') {
             $this->errors->add('missing-attribute-value', $this->at++);
-            $this->keepAttribute('', null);
+            $this->keepAttribute('');
             $this->emitTag();
         } else {
             $this->unquotedValue();
@@ -423,7 +422,7 @@ final class Tokenizer
 
             return;
         }
-        $this->keepAttribute($this->attributeValue, new Span($start, $this->at));
+        $this->keepAttribute($this->attributeValue, $start);
         $this->at++;
         $this->state = 'afterAttributeValueQuotedState';
     }
@@ -446,7 +445,7 @@ final class Tokenizer
 
             return;
         }
-        $this->keepAttribute($this->attributeValue, new Span($start, $this->at));
+        $this->keepAttribute($this->attributeValue, $start);
         $this->at++;
         $character === '>' ? $this->emitTag() : $this->state = 'beforeAttributeNameState';
     }
@@ -1093,21 +1092,25 @@ final class Tokenizer
     {
         $attributes = [];
         $end = $at + $length;
-        while ($at < $end && preg_match(self::ATTRIBUTE, $this->source, $match, PREG_OFFSET_CAPTURE, $at) === 1) {
-            $at = $match[0][1] + strlen($match[0][0]);
-            if ($at > $end) {
-                break;
-            }
-            [$name, $nameAt] = $match[1];
-            $nameSpan = new Span($nameAt, $nameAt + strlen($name));
-            $name = strtolower($this->decode === null ? $name : ($this->decode)($name));
+        while ($at < $end && preg_match(self::ATTRIBUTE, $this->source, $match, 0, $at) === 1) {
+            $nameStart = $at + strspn($this->source, self::WHITE, $at);
+            $nameEnd = $nameStart + strlen($match[1]);
+            $at += strlen($match[0]);
+            $name = strtolower($this->decode === null ? $match[1] : ($this->decode)($match[1]));
             if (isset($attributes[$name])) {
-                $this->errors->add('duplicate-attribute', $nameSpan->end);
+                $this->errors->add('duplicate-attribute', $nameEnd);
             }
-            $value = end($match);
-            $hasValue = count($match) > 2;
-            $text = $hasValue ? $this->wholeValue($value[0], $value[1]) : '';
-            $attributes[$name] ??= new Attribute($name, $text, $nameSpan, $hasValue ? new Span($value[1], $value[1] + strlen($value[0])) : null);
+            if (! isset($match[2])) {
+                $attributes[$name] ??= new Attribute($name, '', $nameStart, $nameEnd);
+
+                continue;
+            }
+            // The last group is the one that matched; a quoted value has its quote behind it.
+            $value = $match[4] ?? $match[3] ?? $match[2];
+            $valueEnd = isset($match[4]) ? $at : $at - 1;
+            $valueStart = $valueEnd - strlen($value);
+            $text = $this->wholeValue($value, $valueStart);
+            $attributes[$name] ??= new Attribute($name, $text, $nameStart, $nameEnd, $valueStart, $valueEnd);
         }
 
         return $attributes;
@@ -1140,16 +1143,17 @@ final class Tokenizer
         $this->tagName = '';
         $this->selfClosing = false;
         $this->attributes = [];
-        $this->attributeNameSpan = null;
+        $this->nameEnd = null;
     }
 
-    private function keepAttribute(string $value, ?Span $valueSpan): void
+    /** @param  int|null  $valueStart where the value begins that ends here; null for none */
+    private function keepAttribute(string $value, ?int $valueStart = null): void
     {
-        if (! $this->isDuplicate && $this->attributeNameSpan !== null) {
-            $this->attributes[$this->attributeName] = new Attribute($this->attributeName, $value, $this->attributeNameSpan, $valueSpan);
+        if (! $this->isDuplicate && $this->nameEnd !== null) {
+            $this->attributes[$this->attributeName] = new Attribute($this->attributeName, $value, $this->nameStart, $this->nameEnd, $valueStart, $valueStart === null ? null : $this->at);
         }
-        if ($valueSpan !== null) {
-            $this->attributeNameSpan = null;
+        if ($valueStart !== null) {
+            $this->nameEnd = null;
         }
     }
 

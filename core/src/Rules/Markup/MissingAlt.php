@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Markup;
 
 use InkedMargin\Core\Brief\Brief;
+use InkedMargin\Core\Markup\Element;
+use InkedMargin\Core\Markup\Walk;
 use InkedMargin\Core\Rules\ProofMark;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Rules\Weight;
@@ -22,8 +24,16 @@ final readonly class MissingAlt extends Rule
     public function look(SiteReading $reading, Brief $brief): iterable
     {
         foreach ($reading->pages as $page) {
-            foreach ($page->document->elements() as $element) {
-                if ($element->name === 'img' && $element->attribute('alt') === null) {
+            foreach ($page->elements as $element) {
+                if ($element->name === 'img' && self::isOnlyContentOfLink($element)) {
+                    yield $this->on(
+                        $element,
+                        $page->file,
+                        $element->attribute('alt')?->span() ?? $element->startTag ?? Span::at(0),
+                        'This picture is all that its link holds, and its alt text is empty: the link has no name.',
+                        'Type where the link leads, between the quotation marks.',
+                    );
+                } elseif ($element->name === 'img' && $element->attribute('alt') === null) {
                     $picture = basename($element->value('src') ?? '');
                     yield $this->on(
                         $element,
@@ -35,5 +45,21 @@ final readonly class MissingAlt extends Rule
                 }
             }
         }
+    }
+
+    /** With an empty alt, in a link without any words. */
+    private static function isOnlyContentOfLink(Element $image): bool
+    {
+        if ($image->value('alt') !== '') {
+            return false;
+        }
+        for ($above = $image->parent; $above instanceof Element; $above = $above->parent) {
+            if ($above->name === 'a') {
+                return trim($above->text()) === '' && $above->value('aria-label') === null
+                    && array_filter(iterator_to_array(Walk::elements($above), false), fn (Element $inside) => trim($inside->value('alt') ?? '') !== '') === [];
+            }
+        }
+
+        return false;
     }
 }

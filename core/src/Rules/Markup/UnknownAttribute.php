@@ -38,7 +38,7 @@ final readonly class UnknownAttribute extends Rule
                     yield $this->on(
                         $element,
                         $page->file,
-                        $attribute->nameSpan,
+                        $attribute->nameSpan(),
                         "There is no attribute “{$attribute->name}” on {$element->name}; a browser ignores it.",
                         $meant === null ? 'Take it out, or look up the attribute that does what you want.' : "Type {$meant}, if that is meant.",
                         about: "@{$attribute->name}",

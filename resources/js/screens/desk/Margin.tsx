@@ -86,7 +86,7 @@ function Found({finding, current, actions}: {finding: Finding; current: boolean;
   if (finding.state === 'rubbed-out') {
     return (
       <Typography variant="body2" sx={{color: 'text.secondary'}}>
-        <Box component="s" sx={{fontStyle: 'italic'}}>{finding.rule}</Box> rubbed out. <Link component="button" onClick={() => actions.decide(finding, 'pencilled')}>Bring back</Link>
+        <Box component="s" sx={{fontStyle: 'italic'}}>{finding.rule}</Box> rubbed out. <Link component="button" underline="always" onClick={() => actions.decide(finding, 'pencilled')}>Bring back</Link>
       </Typography>
     )
   }
@@ -102,7 +102,7 @@ function Found({finding, current, actions}: {finding: Finding; current: boolean;
       <Typography variant="body1" sx={{fontSize: '0.86rem', lineHeight: 1.45, fontStyle: 'italic', overflowWrap: 'anywhere'}}>{finding.remedy}</Typography>
       {current && finding.related.map(place => (
         <Typography key={`${place.file}:${place.line}`} variant="body2">
-          <Link component={RouterLink} to={actions.to(place.file)}>{place.file}, line {place.line}</Link>: {place.message}
+          <Link component={RouterLink} underline="always" to={actions.to(place.file)}>{place.file}, line {place.line}</Link>: {place.message}
         </Typography>
       ))}
     </Box>

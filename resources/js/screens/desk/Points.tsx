@@ -50,7 +50,7 @@ function Requirement({handIn, outcome}: {handIn: string; outcome: Schemas['DeskO
       </Box>
       <Typography variant="body2" color="textSecondary">{outcome.outcome}: {outcome.measured}; wanted: {outcome.expected}</Typography>
       {outcome.reason !== null && (
-        <Typography variant="body2" sx={{color: 'desk.ink'}}>{outcome.computed} were computed. {outcome.reason} <Link component="button" onClick={() => takeBack.mutate()}>Back to {outcome.computed}</Link></Typography>
+        <Typography variant="body2" sx={{color: 'desk.ink'}}>{outcome.computed} were computed. {outcome.reason} <Link component="button" underline="always" onClick={() => takeBack.mutate()}>Back to {outcome.computed}</Link></Typography>
       )}
       {draft !== null && (
         <Box component="form" onSubmit={event => { event.preventDefault(); give.mutate(draft) }} sx={{display: 'grid', gridTemplateColumns: '5rem 1fr', gap: 1, mt: 1}}>
