@@ -9,6 +9,8 @@ use InkedMargin\Core\Source\Span;
 /** An element, with the tags that were written for it. */
 final class Element extends Node
 {
+    private const STEPS = 24;
+
     /** @var list<Node> */
     public array $children = [];
 
@@ -86,11 +88,11 @@ final class Element extends Node
         return $text;
     }
 
-    /** The way down to this element, such as `html/body/ul:2/li:3`, counting siblings of one name. */
+    /** The way down to this element, such as `html/body/ul:2/li:3`, counting siblings of one name; the last steps of it when it is deep. */
     public function path(): string
     {
         $steps = [];
-        for ($element = $this; $element instanceof self; $element = $element->parent) {
+        for ($element = $this; $element instanceof self && count($steps) < self::STEPS; $element = $element->parent) {
             $nth = $element->nth();
             $steps[] = $nth === 1 ? $element->name : "$element->name:$nth";
         }

@@ -14,6 +14,15 @@ use InkedMargin\Core\Source\SourceFile;
  */
 final readonly class TagPairs
 {
+    /** @var array<int, true> by object id, as are the two below */
+    private array $isUnclosed;
+
+    /** @var array<int, true> */
+    private array $isCutShort;
+
+    /** @var array<int, true> */
+    private array $isInside;
+
     /**
      * @param  list<Element>  $unclosed  whose end tag may not be left out, and is nowhere
      * @param  list<array{Element, int}>  $crossed  with the offset of the end tag that comes too late
@@ -26,7 +35,18 @@ final readonly class TagPairs
         public array $crossed,
         public array $cutShort,
         public array $stray,
+        Document $document,
     ) {
+        $this->isUnclosed = self::idsOf($unclosed);
+        $this->isCutShort = self::idsOf(array_column($cutShort, 0));
+        $inside = [];
+        foreach ($unclosed === [] ? [] : $document->elements() as $element) {
+            $above = $element->parent;
+            if ($above instanceof Element && (isset($inside[spl_object_id($above)]) || $this->isUnclosed($above))) {
+                $inside[spl_object_id($element)] = true;
+            }
+        }
+        $this->isInside = $inside;
     }
 
     public static function of(Document $document, SourceFile $file): self
@@ -51,35 +71,23 @@ final readonly class TagPairs
             }
         }
 
-        return new self($file, $unclosed, $crossed, $cutShort, array_map(fn (array $tag) => $tag[0], $stray));
+        return new self($file, $unclosed, $crossed, $cutShort, array_map(fn (array $tag) => $tag[0], $stray), $document);
     }
 
     public function isUnclosed(Element $element): bool
     {
-        return in_array($element, $this->unclosed, true);
+        return isset($this->isUnclosed[spl_object_id($element)]);
     }
 
     /** Whether an element stands in one that was never closed, and so perhaps by that slip alone. */
     public function isInsideUnclosed(Element $element): bool
     {
-        for ($above = $this->unclosed === [] ? null : $element->parent; $above instanceof Element; $above = $above->parent) {
-            if ($this->isUnclosed($above)) {
-                return true;
-            }
-        }
-
-        return false;
+        return isset($this->isInside[spl_object_id($element)]);
     }
 
     public function isCutShort(Element $element): bool
     {
-        foreach ($this->cutShort as [$short]) {
-            if ($short === $element) {
-                return true;
-            }
-        }
-
-        return false;
+        return isset($this->isCutShort[spl_object_id($element)]);
     }
 
     /** The tag at an offset as it would be quoted, such as `</div>`; null when there is none. */
@@ -121,5 +129,14 @@ final readonly class TagPairs
         }
 
         return null;
+    }
+
+    /**
+     * @param  list<Element>  $elements
+     * @return array<int, true>
+     */
+    private static function idsOf(array $elements): array
+    {
+        return array_fill_keys(array_map(spl_object_id(...), $elements), true);
     }
 }

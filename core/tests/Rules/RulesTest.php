@@ -42,6 +42,7 @@ it('finds what is amiss in the markup, once for each slip', function (string $bo
     'a list closed by what is around it' => ['<div><ul><li>a</li></div>', ['markup/unclosed-element 8:6']],
     'an end tag that closes nothing' => ['<p>a</p></section>', ['markup/stray-end-tag 8:9']],
     'crossing phrases' => ['<p><b>a<i>b</b>c</i></p>', ['markup/misnested 8:8']],
+    'a phrase that ends inside a block that began in it' => ['<b><p>a</b></p>', ['markup/misnested 8:1']],
     'crossing blocks' => ['<section><article>a</section></article>', ['markup/misnested 8:10']],
     'a block in a paragraph' => ['<p>a<div>b</div></p>', ['markup/content-model 8:1']],
     'an end tag that may be left out' => ['<ul><li>a<li>b</li></ul>', ['markup/optional-end-tag 8:5']],

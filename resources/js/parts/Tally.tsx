@@ -14,8 +14,8 @@ export function Tally({pencilled, inked, rubbedOut}: {pencilled: number; inked: 
     ...Array.from({length: rubbedOut}, () => ({width: '1px', color: 'desk.pencil', opacity: 0.35})),
   ]
   return (
-    <Box component="span" sx={{display: 'inline-flex', alignItems: 'center', gap: 1}}>
-      <Box component="span" aria-hidden sx={{display: 'inline-flex', gap: '3px', alignItems: 'center', height: 14}}>
+    <Box component="span" sx={{display: 'inline-flex', alignItems: 'baseline', gap: 1}}>
+      <Box component="span" aria-hidden sx={{display: 'inline-flex', gap: '3px', alignSelf: 'center', alignItems: 'center', height: 14}}>
         {strokes.slice(0, 24).map(({width, color, opacity}, index) => (
           <Box key={index} component="span" sx={{width, height: 12, bgcolor: color, opacity, transform: 'rotate(8deg)'}} />
         ))}

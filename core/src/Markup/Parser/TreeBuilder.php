@@ -1368,8 +1368,7 @@ final class TreeBuilder implements TokenSink
         $this->formatting->insert($bookmark, $clone);
         $this->open->remove($element, $tag->start);
         if ($tag->isEnd) {
-            $element->endTag ??= $tag->span();
-            $element->closing = Closing::EndTag;
+            $clone->endTag = $tag->span();
         }
         $this->open->insertAbove(($this->open->depthOf($furthest) ?? 0) + 1, $clone);
     }

@@ -29,9 +29,11 @@ final readonly class Misnested extends Rule
                     $element,
                     $page->file,
                     $element->startTag ?? Span::at(0),
-                    "The {$element->name} that begins here crosses another element: {$by} comes before </{$element->name}>.",
+                    $element->closedAt === $endTag
+                        ? "The {$element->name} that begins here ends inside another element, which began in it."
+                        : "The {$element->name} that begins here crosses another element: {$by} comes before </{$element->name}>.",
                     'What is opened last is closed first. Put the end tags in that order.',
-                    [new Related($page->file, Span::at($element->closedAt ?? 0), "{$by} stands here"), new Related($page->file, Span::at($endTag), "</{$element->name}> stands here")],
+                    $element->closedAt === $endTag ? [new Related($page->file, Span::at($endTag), "</{$element->name}> stands here")] : [new Related($page->file, Span::at($element->closedAt ?? 0), "{$by} stands here"), new Related($page->file, Span::at($endTag), "</{$element->name}> stands here")],
                 );
             }
         }

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+use InkedMargin\Core\Markup\MarkupReader;
+use InkedMargin\Core\Source\SourceFile;
+use InkedMargin\Core\Tests\Samples;
+
+// Time is not tested (core/benchmarks does that): what is quadratic in one of these does not come back at all.
+it('reads any bytes without a warning, an exception or a limit', function (string $page) {
+    $before = memory_get_usage();
+    $document = MarkupReader::read(new SourceFile('page.html', $page));
+
+    expect($document->first('body') !== null)->toBeTrue()
+        ->and(memory_get_usage() - $before)->toBeLessThan(200_000_000);
+})->with([
+    '100,000 elements one inside the other' => fn () => str_repeat('<div>', 100_000),
+    '100,000 phrases one inside the other' => fn () => str_repeat('<b>', 100_000),
+    '20,000 phrases that all differ' => fn () => implode('', array_map(fn (int $n) => "<b id=$n>", range(1, 20_000))),
+    '100,000 attributes on a tag' => fn () => '<p '.implode(' ', array_map(fn (int $n) => "a$n=1", range(1, 100_000))).'>',
+    '100,000 times the same attribute' => fn () => '<p '.str_repeat('a=1 ', 100_000).'>',
+    '1 MB of <' => fn () => str_repeat('<', 1_000_000),
+    '1 MB of &' => fn () => str_repeat('&', 1_000_000),
+    'nul bytes' => fn () => str_repeat("\0", 500_000),
+    'lone surrogates' => fn () => str_repeat("\xed\xa0\x80", 100_000),
+    'half a UTF-8 sequence' => fn () => str_repeat("\xe2\x82", 100_000),
+    'end tags that close nothing under a deep tree' => fn () => str_repeat('<x>', 20_000).str_repeat('</y>', 20_000),
+    'the same in a drawing' => fn () => '<svg>'.str_repeat('<g>', 20_000).str_repeat('</x>', 20_000),
+    'a table that sends everything before it' => fn () => '<table>'.str_repeat('<p>x</p>', 50_000),
+    'comments in comments' => fn () => str_repeat('<!--', 100_000),
+]);
+
+it('checks a deep page and one with many findings without a limit', function (string $body) {
+    expect(count(Samples::check(["index.html" => Samples::page($body)])->findings))->toBeGreaterThan(1);
+})->with([
+    'deep' => fn () => str_repeat('<section>', 3_000),
+    'many findings in one parent' => fn () => str_repeat('<img src="none.png">', 3_000),
+]);
