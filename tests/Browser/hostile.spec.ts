@@ -1,3 +1,4 @@
+import {spawn} from 'node:child_process'
 import {readFileSync} from 'node:fs'
 import {setTimeout} from 'node:timers/promises'
 import {expect} from '@playwright/test'
@@ -41,4 +42,18 @@ test('a worker killed in the middle of a check: the next one finishes it, once, 
   process.kill(Number(readFileSync(process.env.MARGIN_WORKER ?? '', 'utf8')), 'SIGKILL')
   await expect(line.getByText(/checked, 8\d{3} findings/)).toBeVisible({timeout: 50_000})
   await expect(line).toHaveCount(1)
+})
+
+test('many archives of one student at once, and two workers: each becomes one attempt', async ({page}) => {
+  const second = spawn('php', ['artisan', 'queue:work', '--sleep=0.1', '--max-time=30'], {stdio: 'ignore'})
+  await openInTray(page, 'Storm drill')
+  const zips = Array.from({length: 8}, (_, number) => zip('iquillfeather.zip', {'index.html': html(`<p>${number}</p>`, `Storm drill - ${number}`)}))
+  await page.getByTestId('zips').setInputFiles([...zips, zips[0] ?? ''])
+  const line = page.getByRole('listitem').filter({hasText: 'iquillfeather.zip'})
+  await expect(line.filter({hasText: /checked/})).toHaveCount(8, {timeout: 30_000})
+  await expect(line.filter({hasText: 'nothing was added'})).toHaveCount(1)
+  for (let attempt = 2; attempt <= 8; attempt++) {
+    await expect(line.filter({hasText: new RegExp(`attempt ${attempt}.*checked`)})).toHaveCount(1)
+  }
+  second.kill()
 })

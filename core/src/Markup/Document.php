@@ -15,10 +15,26 @@ final class Document
 
     public Mode $mode = Mode::NoQuirks;
 
+    /** The nodes at the top have no parent: nothing points back to the document. */
     public function append(Node $child): void
     {
-        $child->parent = $this;
         $this->children[] = $child;
+    }
+
+    /**
+     * Takes the tree apart when nobody needs it any more: as nodes and parents point to each other, the memory of a page would
+     * otherwise wait for the garbage collector, which has to look at every node of every page to find it.
+     */
+    public function __destruct()
+    {
+        $waiting = $this->children;
+        while (($node = array_pop($waiting)) !== null) {
+            $node->parent = null;
+            if ($node instanceof Element) {
+                array_push($waiting, ...$node->children);
+                $node->children = [];
+            }
+        }
     }
 
     /** @return \Generator<int, Element> */

@@ -31,7 +31,7 @@ it('reads any bytes without a warning, an exception or a limit', function (strin
 ]);
 
 it('checks a deep page and one with many findings without a limit', function (string $body) {
-    expect(count(Samples::check(["index.html" => Samples::page($body)])->findings))->toBeGreaterThan(1);
+    expect(count(Samples::check(['index.html' => Samples::page($body)])->findings))->toBeGreaterThan(1);
 })->with([
     'deep' => fn () => str_repeat('<section>', 3_000),
     'many findings in one parent' => fn () => str_repeat('<img src="none.png">', 3_000),

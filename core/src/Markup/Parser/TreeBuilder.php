@@ -2276,7 +2276,7 @@ final class TreeBuilder implements TokenSink
         return $this->fosterParenting && $target->namespace === NodeNamespace::Html && in_array($target->name, ['table', 'tbody', 'tfoot', 'thead', 'tr'], true);
     }
 
-    /** @return array{Document|Element, Element|null} the parent, and the child to go before */
+    /** @return array{Element, Element|null} the parent, and the child to go before */
     private function fosterPlace(): array
     {
         for ($depth = $this->open->height() - 1; $depth > 0; $depth--) {
@@ -2292,7 +2292,7 @@ final class TreeBuilder implements TokenSink
         return [$this->open->at(0), null];
     }
 
-    private function insertBefore(Node $node, Document|Element $parent, Element $before): void
+    private function insertBefore(Node $node, Element $parent, Element $before): void
     {
         $node->parent = $parent;
         $last = count($parent->children) - 1;
@@ -2334,7 +2334,7 @@ final class TreeBuilder implements TokenSink
         }
     }
 
-    private function childBefore(Document|Element $parent, ?Element $before): ?Node
+    private function childBefore(Element $parent, ?Element $before): ?Node
     {
         $last = count($parent->children) - 1;
         if ($before === null) {
