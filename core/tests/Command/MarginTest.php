@@ -55,14 +55,14 @@ it('writes the fixed form of JSON, the same bytes every time', function () {
 });
 
 it('parses files named as operands and on standard input, one JSON object a line', function () {
-    $folder = sys_get_temp_dir();
-    file_put_contents("$folder/one.html", '<!DOCTYPE html><html><head></head><body><p id=a>x</p></body></html>');
-    file_put_contents("$folder/two.html", '<p>');
-    [$code, $out] = margin("$folder/two.html\n", 'parse', '--files-from=-', "$folder/one.html");
+    [$one, $two] = [(string) tempnam(sys_get_temp_dir(), 'one'), (string) tempnam(sys_get_temp_dir(), 'two')];
+    file_put_contents($one, '<!DOCTYPE html><html><head></head><body><p id=a>x</p></body></html>');
+    file_put_contents($two, '<p>');
+    [$code, $out] = margin("$two\n", 'parse', '--files-from=-', $one);
     $lines = array_map(fn (string $line) => json_decode($line, true, flags: JSON_THROW_ON_ERROR), explode("\n", rtrim($out)));
 
     expect($code)->toBe(0)
-        ->and(array_column($lines, 'file'))->toBe(["$folder/one.html", "$folder/two.html"])
+        ->and(array_column($lines, 'file'))->toBe([$one, $two])
         ->and(array_keys($lines[0]))->toBe(['file', 'tree', 'errors', 'mode'])
         ->and($lines[0]['tree'])->toBe("| <!DOCTYPE html>\n| <html>\n|   <head>\n|   <body>\n|     <p>\n|       id=\"a\"\n|       \"x\"");
 });

@@ -92,7 +92,7 @@ function DeskScreen({id}: {id: string}) {
   ])
 
   const actions: MarginActions = {
-    choose: key => go({mark: key}),
+    choose: key => { latest.current = key; go({mark: key}) },
     decide,
     edit: item => { if (item.kind === 'note') setDraft({id: item.note.id, file: item.note.file, line: item.note.line, body: item.note.body, merit: item.note.merit}) },
     drop: note => { const taken = data.notes.find(one => one.id === note); if (taken !== undefined) feedback.dropNote.mutate(taken) },
