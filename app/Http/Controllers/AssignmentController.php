@@ -19,7 +19,7 @@ use OpenApi\Attributes as OA;
 
 final class AssignmentController extends Controller
 {
-    /** How many findings of each hand-in's newest run are faults or departures, and what was decided about them. */
+    /** How many findings each hand-in's newest run has, by what was decided about them. */
     private const TALLIES = <<<'SQL'
         select run.hand_in_id, coalesce(verdict.state, 'pencilled') as state, count(*) as findings
         from (select distinct on (hand_in_id) id, hand_in_id from check_runs where hand_in_id = any(?) order by hand_in_id, created_at desc, id desc) run

@@ -72,7 +72,7 @@ const SourceLine = memo(function SourceLine({number, line, strokes, current, onL
         aria-label={`Write a note at line ${number}`}
         onClick={() => onLine(number)}
         sx={{
-          all: 'unset', cursor: 'pointer', width: '3.4em', flexShrink: 0, display: 'flex', alignItems: 'flex-start', justifyContent: 'flex-end', pr: 1.25, mr: 1.5, color: 'text.secondary', userSelect: 'none',
+          all: 'unset', cursor: 'pointer', width: '3.4em', flexShrink: 0, display: 'flex', alignItems: 'flex-start', justifyContent: 'flex-end', pr: 1.25, mr: inked ? 1.25 : 1.5, color: 'text.secondary', userSelect: 'none',
           borderRight: inked ? 3 : 1, borderColor: inked ? 'desk.ink' : pencilled ? 'desk.pencil' : 'desk.rule', '&:hover': {color: 'desk.ink'},
         }}
       >
