@@ -19,6 +19,7 @@ use InkedMargin\Core\Marking\PlacedFinding;
 use InkedMargin\Core\Report\JsonReport;
 use InkedMargin\Core\Site\Site;
 use InkedMargin\Core\Source\SourceFile;
+use InkedMargin\Core\Source\Utf8;
 
 /**
  * Runs the check of one hand-in under one brief. A run is one row for (hand-in, brief, engine), and its results are stored
@@ -121,8 +122,8 @@ final class CheckHandIn implements ShouldQueue
             'end_line' => $placed->end->line,
             'end_column' => $placed->end->column,
             'end_offset' => $placed->end->offset,
-            'message' => mb_scrub($finding->message),
-            'remedy' => mb_scrub($finding->remedy),
+            'message' => Utf8::scrub($finding->message),
+            'remedy' => Utf8::scrub($finding->remedy),
             'related' => json_encode(array_map(JsonReport::related(...), $finding->related), JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR),
             'requirement' => $finding->requirement,
             'fingerprint' => $placed->fingerprint,

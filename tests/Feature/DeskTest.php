@@ -86,7 +86,7 @@ it('says what is wrong with what was sent, and changes nothing', function (strin
 it('shows source as text, and says so when it is not UTF-8 or no text at all', function () {
     $handIn = $this->handIn($this->handIn->assignment, ['index.html' => "<p>caf\xe9", 'b.bin' => "\0\1"]);
 
-    $this->getJson("/api/hand-ins/$handIn->id/source/index.html")->assertOk()->assertJson(['readable' => true, 'text' => '<p>caf?', 'remark' => 'The file is not UTF-8: what could not be read is shown as �.']);
+    $this->getJson("/api/hand-ins/$handIn->id/source/index.html")->assertOk()->assertJson(['readable' => true, 'text' => '<p>caf�', 'remark' => 'The file is not UTF-8: what could not be read is shown as �.']);
     $this->getJson("/api/hand-ins/$handIn->id/source/b.bin")->assertJson(['readable' => false]);
     $this->getJson("/api/hand-ins/$handIn->id/source/none.html")->assertNotFound();
 });

@@ -17,6 +17,7 @@ use App\Models\Assignment;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\ValidationException;
+use InkedMargin\Core\Source\Utf8;
 use OpenApi\Attributes as OA;
 
 final class ArrivalController extends Controller
@@ -62,7 +63,7 @@ final class ArrivalController extends Controller
         $files = $request->file('files');
         foreach ($files as $file) {
             $arrival = $assignment->arrivals()->create([
-                'name' => basename(str_replace('\\', '/', mb_scrub($file->getClientOriginalName()))),
+                'name' => basename(str_replace('\\', '/', Utf8::scrub($file->getClientOriginalName()))),
                 'sha256' => $blobs->put($file->getContent()),
                 'state' => 'waiting',
                 'arrived_at' => now(),

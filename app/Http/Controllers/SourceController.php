@@ -11,6 +11,7 @@ use App\Models\HandInFile;
 use Illuminate\Http\JsonResponse;
 use InkedMargin\Core\Source\FileKind;
 use InkedMargin\Core\Source\SourceFile;
+use InkedMargin\Core\Source\Utf8;
 use OpenApi\Attributes as OA;
 
 final class SourceController extends Controller
@@ -31,7 +32,7 @@ final class SourceController extends Controller
             $path,
             $file->kind()->value,
             $readable,
-            $readable ? mb_scrub($file->bytes, 'UTF-8') : '',
+            $readable ? Utf8::scrub($file->bytes) : '',
             match (true) {
                 strlen($file->bytes) > self::MOST_BYTES => 'The file is too large to be shown as text.',
                 ! $readable => 'This is no text.',

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Intake;
 
+use InkedMargin\Core\Source\Utf8;
+
 /** Makes a path inside a site out of the name an archive gives, or refuses it. */
 final readonly class EntryName
 {
@@ -14,7 +16,7 @@ final readonly class EntryName
      */
     public static function clean(string $name, Limits $limits): string
     {
-        $shown = mb_scrub($name, 'UTF-8');
+        $shown = Utf8::scrub($name);
         $path = str_replace('\\', '/', $name);
         if (str_starts_with($path, '/') || preg_match('~^[A-Za-z]:~', $path) === 1) {
             throw new Refusal(RefusalReason::AbsolutePath, "The entry \"$shown\" has an absolute path. Zip the site's folder, not a whole disk.");
@@ -30,6 +32,6 @@ final readonly class EntryName
             throw new Refusal(RefusalReason::TooDeep, "The entry \"$shown\" lies more than $limits->depth folders deep.");
         }
 
-        return mb_scrub(implode('/', $segments), 'UTF-8');
+        return Utf8::scrub(implode('/', $segments));
     }
 }

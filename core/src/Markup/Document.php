@@ -15,6 +15,8 @@ final class Document
 
     public Mode $mode = Mode::NoQuirks;
 
+    public ?Encoding $encoding = null;
+
     /** The nodes at the top have no parent: nothing points back to the document. */
     public function append(Node $child): void
     {

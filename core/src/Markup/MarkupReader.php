@@ -19,10 +19,13 @@ final readonly class MarkupReader
     {
         $errors = new Errors;
         $builder = new TreeBuilder($errors);
-        $isUtf8 = $file->firstInvalidByte() === null;
-        $tokenizer = new Tokenizer($file->bytes, $builder, $errors, $isUtf8 ? null : fn (string $text): string => mb_scrub($text, 'UTF-8'));
+        $encoding = $builder->document->encoding = Encoding::of($file->bytes);
+        $isPlain = $encoding->name === 'UTF-8' && $file->firstInvalidByte() === null;
+        $tokenizer = new Tokenizer($file->bytes, $builder, $errors, $isPlain ? null : $encoding->decode(...));
         $builder->attach($tokenizer);
-        self::reportProblematicCharacters($file->bytes, $errors);
+        if ($encoding->name === 'UTF-8') {
+            self::reportProblematicCharacters($file->bytes, $errors);
+        }
         // Every node points to its parent, and nothing becomes garbage while a tree grows: looking for it takes half the time.
         $collects = gc_enabled();
         gc_disable();

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Markup;
 
 use InkedMargin\Core\Source\SourceFile;
+use InkedMargin\Core\Source\Utf8;
 
 /**
  * Which start and end tags of a page belong together, and which have no partner.
@@ -94,7 +95,7 @@ final readonly class TagPairs
     public function tagAt(int $offset): ?string
     {
         return preg_match('~\G<(/?[a-zA-Z][^\s/>]*)~', $this->file->bytes, $tag, 0, min($offset, strlen($this->file->bytes))) === 1
-            ? '<'.strtolower(mb_scrub($tag[1], 'UTF-8')).'>'
+            ? '<'.strtolower(Utf8::scrub($tag[1])).'>'
             : null;
     }
 
@@ -110,7 +111,7 @@ final readonly class TagPairs
         $stray = [];
         foreach ($document->errors as $error) {
             if ($error->code === 'end-tag-without-matching-open-element' && preg_match('~\G</([a-zA-Z][^\s/>]*)~', $file->bytes, $name, 0, $error->offset) === 1) {
-                $stray[$error->offset] = [strtolower(mb_scrub($name[1], 'UTF-8'))];
+                $stray[$error->offset] = [strtolower(Utf8::scrub($name[1]))];
             }
         }
 

@@ -50,7 +50,7 @@ final class SourceFile
     /** The text of a span, made valid UTF-8 so that it can be shown. */
     public function excerpt(Span $span): string
     {
-        return mb_scrub(substr($this->bytes, $span->start, $span->length()), 'UTF-8');
+        return Utf8::scrub(substr($this->bytes, $span->start, $span->length()));
     }
 
     public function whole(): Span

@@ -69,6 +69,17 @@ it('tells the mode of a page from its doctype', fn (string $doctype, Mode $mode)
     ['<!DOCTYPE html PUBLIC "-//W3C//DTD XHTML 1.0 Strict//EN" "http://www.w3.org/TR/xhtml1/DTD/xhtml1-strict.dtd">', Mode::NoQuirks],
 ]);
 
+it('reads a page in the encoding it declares, UTF-8 by default', fn (string $page, string $text) => expect(read($page)->first('p')?->text())->toBe($text))->with([
+    'nothing declared' => ['<p>é', 'é'],
+    'windows-1252 under one of its labels' => ["<meta charset=latin1><p>\xe9\x80", 'é€'],
+    'the old way to say it' => ["<meta http-equiv=content-type content='text/html; charset=koi8-r'><p>\xc1", 'а'],
+    'UTF-16 in a meta means UTF-8' => ['<meta charset=utf-16><p>é', 'é'],
+    'a byte order mark outdoes a meta' => ["\xEF\xBB\xBF<meta charset=latin1><p>é", 'é'],
+    'an unknown label' => ['<meta charset=klingon><p>é', 'é'],
+    'declared past the first 1024 bytes' => ['<!--'.str_repeat('x', 1024).'--><meta charset=latin1><p>é', 'é'],
+    'bytes that are not what they should be' => ["<p>a\xe9b", "a\u{FFFD}b"],
+]);
+
 it('normalises newlines in what it reads, and keeps the offsets of the file', function () {
     $document = read("<p title='a\r\nb'>c\rd\r\n</p><pre>\r\ne</pre>");
 

@@ -25,6 +25,7 @@ it('finds what is amiss, where it stands', function (array $files, array $found,
     yield 'a misspelt attribute' => [$home('<a herf="index.html">x</a>'), ['markup/unknown-attribute index.html:8:4']];
     yield 'an attribute of another element' => [$home('<p href="x">x</p>'), ['markup/unknown-attribute index.html:8:4']];
     yield 'bytes that are not UTF-8' => [['index.html' => Samples::page("caf\xe9")], ['markup/encoding index.html:8:4']];
+    yield 'another encoding than UTF-8' => [['index.html' => str_replace('utf-8', 'iso-8859-1', Samples::page("caf\xe9"))], ['markup/encoding index.html:4:16']];
     yield 'a sheet most pages link and one does not' => [['index.html' => Samples::page('', 'A', '<link rel="stylesheet" href="s.css">'), 'b.html' => Samples::page('', 'B', '<link rel="stylesheet" href="s.css">'), 'c.html' => Samples::page('', 'C'), 's.css' => ''], ['style/not-on-page c.html:3:1']];
     yield 'a sheet of the brief under a wrong address is found once' => [$home('', '<link rel="stylesheet" href="../s.css">') + ['css/s.css' => ''], ['link/missing-file index.html:6:30'], 'kind: stylesheets, sheets: [css/s.css]'];
     yield 'the title of a copied page' => [['index.html' => Samples::page(), 'b.html' => Samples::page()], ['content/same-title b.html:5:1']];

@@ -22,6 +22,19 @@ final readonly class Encoding extends Rule
     public function look(SiteReading $reading, Brief $brief): iterable
     {
         foreach ($reading->pages as $page) {
+            $encoding = $page->document->encoding;
+            if ($encoding?->declaration !== null) {
+                yield $this->finding(
+                    $page->path(),
+                    $page->file,
+                    $encoding->declaration,
+                    "The page says that it is {$encoding->declared}. Pages have to be UTF-8.",
+                    'Save the page as UTF-8, and type <meta charset="utf-8">.',
+                    'encoding',
+                );
+
+                continue;
+            }
             $at = $page->file->firstInvalidByte();
             if ($at === null) {
                 continue;
