@@ -7,9 +7,6 @@ namespace InkedMargin\Core\Markup;
 /** What the HTML Standard says of elements and their attributes as facts. Source: the tables in core/data, which say where they come from. */
 final readonly class ElementTable
 {
-    /** HTML Standard, 13.1.2, "void elements". */
-    private const VOID = ['area', 'base', 'br', 'col', 'embed', 'hr', 'img', 'input', 'link', 'meta', 'source', 'track', 'wbr'];
-
     /** HTML Standard, 13.1.2.4, "optional tags": whose end tag may be left out. */
     private const OPTIONAL_END = ['html', 'head', 'body', 'li', 'dt', 'dd', 'p', 'rt', 'rp', 'optgroup', 'option', 'colgroup', 'caption', 'thead', 'tbody', 'tfoot', 'tr', 'td', 'th'];
 
@@ -60,11 +57,6 @@ final readonly class ElementTable
     public function insteadOfAttribute(string $element, string $attribute): ?string
     {
         return $this->obsoleteAttributes[$element][$attribute] ?? null;
-    }
-
-    public static function isVoid(string $name): bool
-    {
-        return in_array($name, self::VOID, true);
     }
 
     public static function mayOmitEndTag(string $name): bool

@@ -77,11 +77,6 @@ final class OpenElements
         return $this->elements[$depth];
     }
 
-    public function contains(Element $element): bool
-    {
-        return $element->closedAt === null && $this->depthOf($element) !== null;
-    }
-
     /** How deep an element is, 0 for the root; searched from the top. */
     public function depthOf(Element $element): ?int
     {

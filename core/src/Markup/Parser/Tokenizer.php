@@ -958,7 +958,7 @@ final class Tokenizer
     // 13.2.5.21
     private function scriptDataEscapedDashState(): void
     {
-        $this->escapedDash('scriptDataEscapedDashDashState', 'scriptDataEscapedLessThanSignState', 'scriptDataEscapedState');
+        $this->escapedCharacter('scriptDataEscapedDashDashState', 'scriptDataEscapedLessThanSignState', 'scriptDataEscapedState');
     }
 
     // 13.2.5.22
@@ -994,7 +994,7 @@ final class Tokenizer
     // 13.2.5.28
     private function scriptDataDoubleEscapedDashState(): void
     {
-        $this->escapedDash('scriptDataDoubleEscapedDashDashState', 'scriptDataDoubleEscapedLessThanSignState', 'scriptDataDoubleEscapedState');
+        $this->escapedCharacter('scriptDataDoubleEscapedDashDashState', 'scriptDataDoubleEscapedLessThanSignState', 'scriptDataDoubleEscapedState');
     }
 
     // 13.2.5.29
@@ -1019,11 +1019,6 @@ final class Tokenizer
         $this->emitSource($this->at, $this->at + $run);
         $this->at += $run;
         $this->escapedCharacter($dash, $lessThan, $this->state);
-    }
-
-    private function escapedDash(string $dashDash, string $lessThan, string $otherwise): void
-    {
-        $this->escapedCharacter($dashDash, $lessThan, $otherwise);
     }
 
     private function escapedDashDash(string $lessThan, string $otherwise): void

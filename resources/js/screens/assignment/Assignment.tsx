@@ -1,4 +1,4 @@
-import {Box, Button, LinearProgress, Link, Typography} from '@mui/material'
+import {Box, Button, Link, Typography} from '@mui/material'
 import {useSuspenseQuery} from '@tanstack/react-query'
 import {Link as RouterLink, useNavigate, useParams} from 'react-router'
 import type {Schemas} from '../../api/client'
@@ -6,6 +6,7 @@ import {assignment} from '../../api/queries'
 import {Frame} from '../../parts/Frame'
 import {useKeys} from '../../parts/keys'
 import {Empty} from '../../parts/Remark'
+import {RunState} from '../../parts/RunState'
 import {Tally} from '../../parts/Tally'
 import {many, when} from '../../parts/when'
 import {Screen} from '../Screen'
@@ -94,21 +95,5 @@ function HandIn({line}: {line: Schemas['HandInLine']}) {
         </Typography>
       </Box>
     </tr>
-  )
-}
-
-/** How far a check has come; once it is finished, what it is shown around. */
-export function RunState({run, children}: {run: Schemas['RunView']; children: React.ReactNode}) {
-  if (run.state === 'finished') return <>{children}</>
-  if (run.state === 'failed') {
-    return <Typography variant="body2" sx={{color: 'desk.fault'}}>The check failed: {run.trouble}</Typography>
-  }
-  if (run.state === 'waiting') return <Typography variant="body2" color="textSecondary">waits for a brief</Typography>
-  const value = run.steps === 0 ? 0 : (100 * run.done) / run.steps
-  return (
-    <Box sx={{display: 'flex', alignItems: 'center', gap: 1}}>
-      <LinearProgress variant="determinate" value={value} aria-label="Check" sx={{width: 90}} />
-      <Typography variant="body2" color="textSecondary">{run.state === 'queued' ? 'waits for its check' : 'is being checked'}</Typography>
-    </Box>
   )
 }

@@ -7,8 +7,8 @@ import {arrivals, assignment, course} from '../../api/queries'
 import {Frame} from '../../parts/Frame'
 import {useKeys} from '../../parts/keys'
 import {Empty, TroubleText} from '../../parts/Remark'
+import {RunState} from '../../parts/RunState'
 import {many, when} from '../../parts/when'
-import {RunState} from '../assignment/Assignment'
 import {Screen} from '../Screen'
 
 export const InTray = () => <Screen><InTrayScreen /></Screen>
