@@ -67,7 +67,7 @@ final readonly class ContentModel
             return null;
         }
         for ($above = $element->parent; $above instanceof Element; $above = $above->parent) {
-            if ($above->namespace === NodeNamespace::Html && in_array($above->name, $banned, true) && $above->startTag !== null) {
+            if ($above->namespace === NodeNamespace::Html && in_array($above->name, $banned, true) && $above->isWritten()) {
                 return "{$this->a($element->name)} cannot be inside {$above->name}";
             }
         }

@@ -17,6 +17,17 @@ final class Document
 
     public ?Encoding $encoding = null;
 
+    /** @var list<Element> every element that was made for it, in that order, also those that ended up in no tree */
+    public array $made = [];
+
+    /**
+     * Elements that go on with one that was written, after tags that cross (13.2.4.3, 13.2.6.4.7).
+     *
+     * @var array<int, array{Element, Element, int|null}> such an element, the one that was written, and the offset of the end
+     *                                                    tag that came while something else was open; by the first one's object id
+     */
+    public array $continuations = [];
+
     /** The nodes at the top have no parent: nothing points back to the document. */
     public function append(Node $child): void
     {
@@ -25,17 +36,14 @@ final class Document
 
     /**
      * Takes the tree apart when nobody needs it any more: as nodes and parents point to each other, the memory of a page would
-     * otherwise wait for the garbage collector, which has to look at every node of every page to find it.
+     * otherwise wait for the garbage collector, which has to look at every node of every page to find it. Without recursion, as
+     * PHP's own way from the deepest node up would be.
      */
     public function __destruct()
     {
-        $waiting = $this->children;
-        while (($node = array_pop($waiting)) !== null) {
-            $node->parent = null;
-            if ($node instanceof Element) {
-                array_push($waiting, ...$node->children);
-                $node->children = [];
-            }
+        foreach ($this->made as $element) {
+            $element->parent = null;
+            $element->children = [];
         }
     }
 

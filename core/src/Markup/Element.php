@@ -6,7 +6,7 @@ namespace InkedMargin\Core\Markup;
 
 use InkedMargin\Core\Source\Span;
 
-/** An element, with the tags that were written for it. */
+/** An element, with the tags that were written for it. It lasts as long as its document. */
 final class Element extends Node
 {
     private const STEPS = 24;
@@ -14,33 +14,67 @@ final class Element extends Node
     /** @var list<Node> */
     public array $children = [];
 
-    public ?Span $endTag = null;
+    /** Bytes: where the end tag ends that starts where the element was closed; -1 when none was written. */
+    private int $endTagEnd = -1;
 
     private int $nth = 0;
 
-    /** The element that was written, when this one goes on with it after tags that cross (13.2.4.3, 13.2.6.4.7). */
-    public ?Element $continues = null;
-
     public Closing $closing = Closing::EndOfFile;
 
-    /** The byte offset at which it was closed; null while it is open. */
+    /** The byte offset at which it was closed; null while it is open and nothing has ended it. */
     public ?int $closedAt = null;
 
     /**
-     * @param  Span|null  $startTag  null when nobody wrote one
+     * @param  int  $tagStart  bytes, as is the end: of the start tag; -1 when nobody wrote one
      * @param  array<string, Attribute>  $attributes  by name; the first of a name counts
      */
     public function __construct(
         public readonly string $name,
-        public readonly ?Span $startTag,
+        private readonly int $tagStart = -1,
+        private readonly int $tagEnd = -1,
         public array $attributes = [],
         public readonly NodeNamespace $namespace = NodeNamespace::Html,
     ) {
     }
 
+    /** Whether its start tag was written, and not only implied. */
+    public function isWritten(): bool
+    {
+        return $this->tagStart >= 0;
+    }
+
+    /** Null when nobody wrote one. */
+    public function startTag(): ?Span
+    {
+        return $this->tagStart < 0 ? null : new Span($this->tagStart, $this->tagEnd);
+    }
+
+    /** Null when nobody wrote one. */
+    public function endTag(): ?Span
+    {
+        return $this->endTagEnd < 0 ? null : new Span($this->closedAt ?? 0, $this->endTagEnd);
+    }
+
+    /** Where to point at it: its start tag, or the beginning of the file when nobody wrote one. */
+    public function place(): Span
+    {
+        return $this->startTag() ?? Span::at(0);
+    }
+
+    /** Both in bytes; the first end tag that was written for an element counts. */
+    public function writeEndTag(int $start, int $end): void
+    {
+        if ($this->endTagEnd < 0) {
+            $this->closedAt = $start;
+            $this->endTagEnd = $end;
+        }
+    }
+
     public function span(): ?Span
     {
-        return $this->endTag === null ? $this->startTag : ($this->startTag ?? $this->endTag)->through($this->endTag);
+        $endTag = $this->endTag();
+
+        return $endTag === null ? $this->startTag() : ($this->startTag() ?? $endTag)->through($endTag);
     }
 
     public function append(Node $child): void

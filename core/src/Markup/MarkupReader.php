@@ -30,6 +30,7 @@ final readonly class MarkupReader
         $collects = gc_enabled();
         gc_disable();
         $tokenizer->run();
+        $builder->release();
         if ($collects) {
             gc_enable();
         }

@@ -54,9 +54,10 @@ final readonly class TagPairs
     {
         $stray = self::strayEndTags($document, $file);
         $continued = [];
-        foreach ($document->elements() as $element) {
-            if ($element->continues !== null && $element->endTag !== null) {
-                $continued[spl_object_id($element->continues)] = $element->endTag->start;
+        foreach ($document->continuations as [$element, $written, $late]) {
+            $endTag = $late ?? $element->endTag()?->start;
+            if ($endTag !== null) {
+                $continued[spl_object_id($written)] = $endTag;
             }
         }
         $unclosed = $crossed = $cutShort = [];
@@ -101,7 +102,7 @@ final readonly class TagPairs
 
     private static function lacksEndTag(Element $element): bool
     {
-        return $element->namespace === NodeNamespace::Html && $element->startTag !== null && $element->endTag === null
+        return $element->namespace === NodeNamespace::Html && $element->isWritten() && $element->endTag() === null
             && $element->closing !== Closing::Itself && ! in_array($element->name, ['html', 'head', 'body', 'frame'], true);
     }
 

@@ -105,6 +105,6 @@ final readonly class Skeleton extends Requirement
 
     private static function startsBefore(Element $element, Element $other): bool
     {
-        return ($element->startTag->start ?? 0) < ($other->startTag->start ?? 0);
+        return ($element->startTag()->start ?? 0) < ($other->startTag()->start ?? 0);
     }
 }

@@ -12,6 +12,9 @@ final class FormattingElements
     /** @var array<int, Element|null> null for a marker; without gaps */
     private array $entries = [];
 
+    /** @var array<int, string> the kind of each entry; '' for a marker */
+    private array $keys = [];
+
     /** @var array<string, int> how many entries there are of each kind, so that most are added without a look at the others */
     private array $counts = [];
 
@@ -24,15 +27,15 @@ final class FormattingElements
         }
         $this->counts[$key] = ($this->counts[$key] ?? 0) + 1;
         $this->entries[] = $element;
+        $this->keys[] = $key;
     }
 
     private function dropThird(string $key): void
     {
         $alike = 0;
         for ($index = count($this->entries) - 1; $index >= 0 && $this->entries[$index] !== null; $index--) {
-            if (self::key($this->entries[$index]) === $key && ++$alike === 3) {
-                array_splice($this->entries, $index, 1);
-                $this->counts[$key]--;
+            if ($this->keys[$index] === $key && ++$alike === 3) {
+                $this->removeAt($index);
 
                 return;
             }
@@ -42,12 +45,17 @@ final class FormattingElements
     public function pushMarker(): void
     {
         $this->entries[] = null;
+        $this->keys[] = '';
     }
 
     public function clearToLastMarker(): void
     {
-        while ($this->entries !== [] && ($element = array_pop($this->entries)) !== null) {
-            $this->counts[self::key($element)]--;
+        while (($key = array_pop($this->keys)) !== null) {
+            array_pop($this->entries);
+            if ($key === '') {
+                return;
+            }
+            $this->counts[$key]--;
         }
     }
 
@@ -88,8 +96,19 @@ final class FormattingElements
     {
         $index = $this->indexOf($element);
         if ($index !== null) {
+            $this->removeAt($index);
+        }
+    }
+
+    private function removeAt(int $index): void
+    {
+        $this->counts[$this->keys[$index]]--;
+        if ($index === count($this->entries) - 1) {
+            array_pop($this->entries);
+            array_pop($this->keys);
+        } else {
             array_splice($this->entries, $index, 1);
-            $this->counts[self::key($element)]--;
+            array_splice($this->keys, $index, 1);
         }
     }
 
@@ -103,6 +122,7 @@ final class FormattingElements
     {
         array_splice($this->entries, $index, 0, [$element]);
         $key = self::key($element);
+        array_splice($this->keys, $index, 0, [$key]);
         $this->counts[$key] = ($this->counts[$key] ?? 0) + 1;
     }
 
@@ -113,7 +133,9 @@ final class FormattingElements
             return $element->name;
         }
         $attributes = $element->attributes;
-        ksort($attributes, SORT_STRING);
+        if (count($attributes) > 1) {
+            ksort($attributes, SORT_STRING);
+        }
         $key = $element->name;
         foreach ($attributes as $name => $attribute) {
             $key .= "\0$name\0$attribute->value";

@@ -34,6 +34,9 @@ final class OpenElements
 
     private int $height = 0;
 
+    /** The last that was opened. A property, as it is asked for with every token. */
+    public ?Element $current = null;
+
     /** @var array<string, int> open HTML elements by name */
     private array $counts = [];
 
@@ -42,7 +45,7 @@ final class OpenElements
 
     public function push(Element $element): void
     {
-        $this->elements[] = $element;
+        $this->elements[] = $this->current = $element;
         $this->height++;
         if ($element->namespace === NodeNamespace::Html) {
             $this->counts[$element->name] = ($this->counts[$element->name] ?? 0) + 1;
@@ -56,14 +59,10 @@ final class OpenElements
     {
         $element = array_pop($this->elements) ?? throw new \LogicException('No element is open.');
         $this->height--;
+        $this->current = $this->elements[$this->height - 1] ?? null;
         $this->forget($element, $offset, $closing);
 
         return $element;
-    }
-
-    public function current(): ?Element
-    {
-        return $this->height === 0 ? null : $this->elements[$this->height - 1];
     }
 
     public function height(): int
@@ -106,6 +105,7 @@ final class OpenElements
         if ($depth !== null) {
             array_splice($this->elements, $depth, 1);
             $this->height--;
+            $this->current = $this->elements[$this->height - 1] ?? null;
             $this->forget($element, $offset, Closing::Other);
         }
     }
@@ -113,7 +113,7 @@ final class OpenElements
     public function insertAbove(int $depth, Element $element): void
     {
         array_splice($this->elements, $depth, 0, [$element]);
-        $this->height++;
+        $this->current = $this->elements[$this->height++];
         $this->counts[$element->name] = ($this->counts[$element->name] ?? 0) + 1;
     }
 
@@ -121,6 +121,7 @@ final class OpenElements
     {
         $this->forget($this->elements[$depth], $offset, Closing::Other);
         $this->elements[$depth] = $by;
+        $this->current = $this->elements[$this->height - 1];
         $this->counts[$by->name] = ($this->counts[$by->name] ?? 0) + 1;
     }
 
@@ -147,7 +148,7 @@ final class OpenElements
     /** Clears the stack back to a context (13.2.6.4.9, 13.2.6.4.13, 13.2.6.4.14): pops until one of the names is current. */
     public function clearBackTo(int $offset, string ...$names): void
     {
-        while (($current = $this->current()) !== null && ($current->namespace !== NodeNamespace::Html || ! in_array($current->name, $names, true))) {
+        while (($current = $this->current) !== null && ($current->namespace !== NodeNamespace::Html || ! in_array($current->name, $names, true))) {
             $this->pop($offset);
         }
     }
@@ -155,7 +156,7 @@ final class OpenElements
     /** 13.2.6.3: "generate implied end tags", but for one name. */
     public function generateImpliedEndTags(int $offset, string $but = ''): void
     {
-        while (($current = $this->current()) !== null && $current->name !== $but && $current->namespace === NodeNamespace::Html
+        while (($current = $this->current) !== null && $current->name !== $but && $current->namespace === NodeNamespace::Html
             && isset(self::IMPLIED[$current->name])) {
             $this->pop($offset);
         }
@@ -164,7 +165,7 @@ final class OpenElements
     /** 13.2.6.3: "generate all implied end tags thoroughly". */
     public function generateAllImpliedEndTags(int $offset): void
     {
-        while (($current = $this->current()) !== null && $current->namespace === NodeNamespace::Html
+        while (($current = $this->current) !== null && $current->namespace === NodeNamespace::Html
             && isset(self::IMPLIED_THOROUGHLY[$current->name])) {
             $this->pop($offset);
         }
@@ -258,7 +259,7 @@ final class OpenElements
 
     private function forget(Element $element, int $offset, Closing $closing): void
     {
-        $element->closedAt = $offset;
+        $element->closedAt ??= $offset;
         $element->closing = $closing;
         if ($element->namespace === NodeNamespace::Html) {
             $this->counts[$element->name]--;

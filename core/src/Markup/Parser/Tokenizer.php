@@ -25,6 +25,9 @@ final class Tokenizer
 
     private const END_TAG = '~\G</([a-zA-Z][a-zA-Z0-9:_-]*+)[ \t\n\r\f]*+>~';
 
+    /** @var array<string, string> names in lower case by how they were written, so that a page keeps each of them once */
+    private array $names = [];
+
     /** @var string the method of the state the tokenizer is in; '' when it is done */
     private string $state = 'dataState';
 
@@ -1066,7 +1069,7 @@ final class Tokenizer
             }
             $start = $this->at;
             $this->at += strlen($match[0]);
-            $this->sink->endTag(new Tag(strtolower($match[1]), true, $start, $this->at));
+            $this->sink->endTag(new Tag($this->names[$match[1]] ??= strtolower($match[1]), true, $start, $this->at));
 
             return true;
         }
@@ -1076,7 +1079,7 @@ final class Tokenizer
         $start = $this->at;
         $attributes = $match[2] === '' ? [] : $this->wholeAttributes($start + 1 + strlen($match[1]), strlen($match[2]));
         $this->at += strlen($match[0]);
-        $this->lastStartTag = strtolower($match[1]);
+        $this->lastStartTag = $this->names[$match[1]] ??= strtolower($match[1]);
         $this->sink->startTag(new Tag($this->lastStartTag, false, $start, $this->at, $attributes, $match[3] === '/'));
 
         return true;
@@ -1091,7 +1094,7 @@ final class Tokenizer
             $nameStart = $at + strspn($this->source, self::WHITE, $at);
             $nameEnd = $nameStart + strlen($match[1]);
             $at += strlen($match[0]);
-            $name = strtolower($this->decode === null ? $match[1] : ($this->decode)($match[1]));
+            $name = $this->names[$match[1]] ??= strtolower($this->decode === null ? $match[1] : ($this->decode)($match[1]));
             if (isset($attributes[$name])) {
                 $this->errors->add('duplicate-attribute', $nameEnd);
             }

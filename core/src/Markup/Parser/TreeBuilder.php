@@ -73,15 +73,21 @@ final class TreeBuilder implements TokenSink
         $this->tokenizer = $tokenizer;
     }
 
+    /** Lets go of the tokenizer, which holds on to the builder: as a ring they would keep the page until the garbage collector comes. */
+    public function release(): void
+    {
+        unset($this->tokenizer);
+    }
+
     // 13.2.6: the tree construction dispatcher
 
     public function startTag(Tag $tag): void
     {
         $this->offset = $tag->start;
         $this->skipNewline = false;
-        $current = $this->open->current();
+        $current = $this->open->current;
         if ($current === null || $current->namespace === NodeNamespace::Html || $this->isHtmlFor($current, $tag)) {
-            $this->startTagIn($this->mode, $tag);
+            $this->mode === 'inBody' ? $this->startTagInBody($tag) : $this->startTagIn($this->mode, $tag);
         } else {
             $this->startTagInForeign($tag, $current);
         }
@@ -94,7 +100,7 @@ final class TreeBuilder implements TokenSink
     {
         $this->offset = $tag->start;
         $this->skipNewline = false;
-        $current = $this->open->current();
+        $current = $this->open->current;
         if ($current === null || $current->namespace === NodeNamespace::Html) {
             $this->endTagIn($this->mode, $tag);
         } else {
@@ -115,7 +121,7 @@ final class TreeBuilder implements TokenSink
                 }
             }
         }
-        $current = $this->open->current();
+        $current = $this->open->current;
         if ($current === null || $current->namespace === NodeNamespace::Html || Foreign::isMathMlTextIntegrationPoint($current) || Foreign::isHtmlIntegrationPoint($current)) {
             $this->charactersIn($this->mode, $text, $start, $end);
 
@@ -131,7 +137,7 @@ final class TreeBuilder implements TokenSink
     {
         $this->offset = $offset;
         $this->skipNewline = false;
-        $current = $this->open->current();
+        $current = $this->open->current;
         if ($current !== null && $current->namespace !== NodeNamespace::Html && ! Foreign::isMathMlTextIntegrationPoint($current) && ! Foreign::isHtmlIntegrationPoint($current)) {
             $this->insertText("\u{FFFD}", $offset, $offset + 1);
 
@@ -148,7 +154,7 @@ final class TreeBuilder implements TokenSink
         $this->offset = $start;
         $this->skipNewline = false;
         $comment = new Comment($text, new Span($start, $end));
-        $current = $this->open->current();
+        $current = $this->open->current;
         if ($current !== null && $current->namespace !== NodeNamespace::Html) {
             $this->insert($comment);
 
@@ -206,7 +212,7 @@ final class TreeBuilder implements TokenSink
 
     public function allowsCdata(): bool
     {
-        $current = $this->open->current();
+        $current = $this->open->current;
 
         return $current !== null && $current->namespace !== NodeNamespace::Html;
     }
@@ -502,7 +508,7 @@ final class TreeBuilder implements TokenSink
 
     private function implyHtml(): void
     {
-        $this->pushRoot(new Element('html', null));
+        $this->pushRoot($this->document->made[] = new Element('html'));
         $this->mode = 'beforeHead';
     }
 
@@ -630,7 +636,7 @@ final class TreeBuilder implements TokenSink
         $this->open->generateAllImpliedEndTags($tag->start);
         $this->reportUnlessCurrent($tag);
         $template = $this->open->popUntil($tag->start, Closing::EndTag, 'template');
-        $template->endTag = $tag->span();
+        $template->writeEndTag($tag->start, $tag->end);
         $this->formatting->clearToLastMarker();
         array_pop($this->templateModes);
         $this->resetMode();
@@ -829,7 +835,7 @@ final class TreeBuilder implements TokenSink
             case 'h5':
             case 'h6':
                 $this->closePInButtonScope();
-                if ($this->isHeading($this->open->current())) {
+                if ($this->isHeading($this->open->current)) {
                     $this->errors->add('nested-heading', $tag->start);
                     $this->open->pop($tag->start);
                 }
@@ -990,7 +996,7 @@ final class TreeBuilder implements TokenSink
                 break;
             case 'optgroup':
             case 'option':
-                if ($this->open->current()?->is('option') === true) {
+                if ($this->open->current?->is('option') === true) {
                     $this->open->pop($tag->start);
                 }
                 $this->reconstructFormatting();
@@ -1144,7 +1150,7 @@ final class TreeBuilder implements TokenSink
                 if ($tag->name === 'html') {
                     $this->endTagAfterBody($tag);
                 } else {
-                    $this->open->at(1)->endTag = $tag->span();
+                    $this->open->at(1)->writeEndTag($tag->start, $tag->end);
                 }
                 break;
             case 'form':
@@ -1164,7 +1170,7 @@ final class TreeBuilder implements TokenSink
             case 'br':
                 $this->stray($tag);
                 $this->reconstructFormatting();
-                $this->insert(new Element('br', null));
+                $this->insert($this->document->made[] = new Element('br'));
                 $this->framesetOk = false;
                 break;
             default:
@@ -1193,11 +1199,11 @@ final class TreeBuilder implements TokenSink
             return;
         }
         $this->open->generateImpliedEndTags($tag->start);
-        if ($this->open->current() !== $form) {
+        if ($this->open->current !== $form) {
             $this->errors->add('closing-of-element-with-open-child-elements', $tag->start);
         }
         $this->open->remove($form, $tag->start);
-        $form->endTag = $tag->span();
+        $form->writeEndTag($tag->start, $tag->end);
         $form->closing = Closing::EndTag;
     }
 
@@ -1209,7 +1215,7 @@ final class TreeBuilder implements TokenSink
             $element = $this->open->at($depth);
             if ($element->namespace === NodeNamespace::Html && in_array($element->name, $names, true)) {
                 $this->open->generateImpliedEndTags($tag->start, $element->name);
-                if ($this->open->current() !== $element) {
+                if ($this->open->current !== $element) {
                     $this->errors->add('closing-of-element-with-open-child-elements', $tag->start);
                 }
                 $this->open->popThrough($element, $tag->start);
@@ -1230,7 +1236,7 @@ final class TreeBuilder implements TokenSink
     {
         if ($this->open->holds('p') && $this->open->hasInButtonScope('p')) {
             $this->open->generateImpliedEndTags($this->offset, 'p');
-            if ($this->open->current()?->is('p') !== true) {
+            if ($this->open->current?->is('p') !== true) {
                 $this->errors->add('closing-of-element-with-open-child-elements', $this->offset);
             }
             $this->open->popUntil($this->offset, Closing::Other, 'p');
@@ -1248,11 +1254,11 @@ final class TreeBuilder implements TokenSink
             $element = $this->open->at($depth);
             if ($element->is($name)) {
                 $this->open->generateImpliedEndTags($tag->start, $name);
-                if ($this->open->current() !== $element) {
+                if ($this->open->current !== $element) {
                     $this->errors->add('closing-of-element-with-open-child-elements', $tag->start);
                 }
                 $this->open->popThrough($element, $tag->start, Closing::EndTag);
-                $element->endTag = $tag->span();
+                $element->writeEndTag($tag->start, $tag->end);
 
                 return;
             }
@@ -1267,8 +1273,15 @@ final class TreeBuilder implements TokenSink
     /** 13.2.6.4.7, "adoption agency algorithm", for an end tag or for a start tag that may not nest. */
     private function adoptionAgency(Tag $tag, string $subject): void
     {
-        $current = $this->open->current();
+        $current = $this->open->current;
         if ($current !== null && $current->is($subject) && $this->formatting->indexOf($current) === null) {
+            $tag->isEnd ? $this->closeCurrent($tag) : $this->open->pop($tag->start);
+
+            return;
+        }
+        // Nothing is open inside the current element: when it is the entry that the algorithm finds, it is simply closed.
+        if ($current !== null && $tag->isEnd && $this->formatting->last($subject) === $current) {
+            $this->formatting->remove($current);
             $this->closeCurrent($tag);
 
             return;
@@ -1292,14 +1305,14 @@ final class TreeBuilder implements TokenSink
 
                 return;
             }
-            if ($outer === 0 && $element !== $this->open->current()) {
+            if ($outer === 0 && $element !== $this->open->current) {
                 $this->errors->add('closing-of-element-with-open-child-elements', $tag->start);
             }
             $furthest = $this->furthestBlock($depth);
             if ($furthest === null) {
                 $this->open->popThrough($element, $tag->start, $tag->isEnd ? Closing::EndTag : Closing::Other);
                 if ($tag->isEnd) {
-                    $element->endTag ??= $tag->span();
+                    $element->writeEndTag($tag->start, $tag->end);
                 }
                 $this->formatting->remove($element);
 
@@ -1368,7 +1381,7 @@ final class TreeBuilder implements TokenSink
         $this->formatting->insert($bookmark, $clone);
         $this->open->remove($element, $tag->start);
         if ($tag->isEnd) {
-            $clone->endTag = $tag->span();
+            $this->document->continuations[spl_object_id($clone)][2] = $tag->start;
         }
         $this->open->insertAbove(($this->open->depthOf($furthest) ?? 0) + 1, $clone);
     }
@@ -1427,7 +1440,7 @@ final class TreeBuilder implements TokenSink
 
     private function charactersInTable(string $text, int $start, int $end): void
     {
-        if (in_array($this->open->current()?->name, ['table', 'tbody', 'template', 'tfoot', 'thead', 'tr'], true)) {
+        if (in_array($this->open->current?->name, ['table', 'tbody', 'template', 'tfoot', 'thead', 'tr'], true)) {
             $this->pendingTableText = [[$text, $start, $end]];
             $this->originalMode = $this->mode;
             $this->mode = 'inTableText';
@@ -1524,7 +1537,7 @@ final class TreeBuilder implements TokenSink
                     $this->stray($tag);
                     break;
                 }
-                $this->open->popUntil($tag->start, Closing::EndTag, 'table')->endTag = $tag->span();
+                $this->open->popUntil($tag->start, Closing::EndTag, 'table')->writeEndTag($tag->start, $tag->end);
                 $this->resetMode();
                 break;
             case 'body':
@@ -1617,7 +1630,7 @@ final class TreeBuilder implements TokenSink
             return false;
         }
         $this->open->generateImpliedEndTags($tag->start);
-        if ($this->open->current()?->is('caption') !== true) {
+        if ($this->open->current?->is('caption') !== true) {
             $this->errors->add('closing-of-element-with-open-child-elements', $tag->start);
         }
         $this->closeTableElement($tag, 'caption');
@@ -1645,7 +1658,7 @@ final class TreeBuilder implements TokenSink
     private function endTagInColumnGroup(Tag $tag): void
     {
         if ($tag->name === 'colgroup') {
-            if ($this->open->current()?->is('colgroup') === true) {
+            if ($this->open->current?->is('colgroup') === true) {
                 $this->closeCurrent($tag);
                 $this->mode = 'inTable';
             } else {
@@ -1662,7 +1675,7 @@ final class TreeBuilder implements TokenSink
 
     private function leaveColumnGroup(int $offset): bool
     {
-        if ($this->open->current()?->is('colgroup') !== true) {
+        if ($this->open->current?->is('colgroup') !== true) {
             $this->errors->add('misplaced-content-in-column-group', $offset);
 
             return false;
@@ -1887,7 +1900,7 @@ final class TreeBuilder implements TokenSink
     private function closeCell(Tag $tag): void
     {
         $this->open->generateImpliedEndTags($tag->start);
-        $current = $this->open->current();
+        $current = $this->open->current;
         if ($current === null || (! $current->is('td') && ! $current->is('th'))) {
             $this->errors->add('closing-of-element-with-open-child-elements', $tag->start);
         }
@@ -1943,15 +1956,15 @@ final class TreeBuilder implements TokenSink
     {
         switch ($tag->name) {
             case 'optgroup':
-                $current = $this->open->current();
+                $current = $this->open->current;
                 $below = $this->open->height() > 1 ? $this->open->at($this->open->height() - 2) : null;
                 if ($current?->is('option') === true && $below?->is('optgroup') === true) {
                     $this->open->pop($tag->start);
                 }
-                $this->open->current()?->is('optgroup') === true ? $this->closeCurrent($tag) : $this->stray($tag);
+                $this->open->current?->is('optgroup') === true ? $this->closeCurrent($tag) : $this->stray($tag);
                 break;
             case 'option':
-                $this->open->current()?->is('option') === true ? $this->closeCurrent($tag) : $this->stray($tag);
+                $this->open->current?->is('option') === true ? $this->closeCurrent($tag) : $this->stray($tag);
                 break;
             case 'select':
                 $this->leaveSelect($tag);
@@ -1973,7 +1986,7 @@ final class TreeBuilder implements TokenSink
         }
         $select = $this->open->popUntil($tag->start, $tag->isEnd && $tag->name === 'select' ? Closing::EndTag : Closing::Other, 'select');
         if ($select->closing === Closing::EndTag) {
-            $select->endTag = $tag->span();
+            $select->writeEndTag($tag->start, $tag->end);
         }
         $this->resetMode();
 
@@ -2053,7 +2066,7 @@ final class TreeBuilder implements TokenSink
     private function endTagAfterBody(Tag $tag): void
     {
         if ($tag->name === 'html') {
-            $this->open->at(0)->endTag ??= $tag->span();
+            $this->open->at(0)->writeEndTag($tag->start, $tag->end);
             $this->mode = 'afterAfterBody';
 
             return;
@@ -2084,7 +2097,7 @@ final class TreeBuilder implements TokenSink
             return;
         }
         $this->closeCurrent($tag);
-        if ($this->open->current()?->is('frameset') !== true) {
+        if ($this->open->current?->is('frameset') !== true) {
             $this->mode = 'afterFrameset';
         }
     }
@@ -2103,7 +2116,7 @@ final class TreeBuilder implements TokenSink
     private function endTagAfterFrameset(Tag $tag): void
     {
         if ($tag->name === 'html') {
-            $this->open->at(0)->endTag ??= $tag->span();
+            $this->open->at(0)->writeEndTag($tag->start, $tag->end);
             $this->mode = 'afterAfterFrameset';
         } else {
             $this->stray($tag);
@@ -2173,7 +2186,7 @@ final class TreeBuilder implements TokenSink
             }
             if (strtolower($element->name) === $tag->name) {
                 $this->open->popThrough($element, $tag->start, Closing::EndTag);
-                $element->endTag = $tag->span();
+                $element->writeEndTag($tag->start, $tag->end);
 
                 return;
             }
@@ -2184,16 +2197,17 @@ final class TreeBuilder implements TokenSink
     {
         do {
             $this->open->pop($offset);
-            $current = $this->open->current();
+            $current = $this->open->current;
         } while ($current !== null && $current->namespace !== NodeNamespace::Html
             && ! Foreign::isMathMlTextIntegrationPoint($current) && ! Foreign::isHtmlIntegrationPoint($current));
     }
 
     private function insertForeign(Tag $tag, NodeNamespace $namespace): void
     {
-        $element = new Element(
+        $element = $this->document->made[] = new Element(
             Foreign::elementName($tag->name, $namespace),
-            $tag->span(),
+            $tag->start,
+            $tag->end,
             $tag->attributes === [] ? [] : Foreign::attributes($tag->attributes, $namespace),
             $namespace,
         );
@@ -2211,7 +2225,7 @@ final class TreeBuilder implements TokenSink
 
     private function elementFor(Tag $tag): Element
     {
-        return new Element($tag->name, $tag->span(), $tag->attributes);
+        return $this->document->made[] = new Element($tag->name, $tag->start, $tag->end, $tag->attributes);
     }
 
     private function insertElement(Tag $tag): Element
@@ -2234,7 +2248,7 @@ final class TreeBuilder implements TokenSink
 
     private function pushImplied(string $name): Element
     {
-        $element = new Element($name, null);
+        $element = $this->document->made[] = new Element($name);
         $this->insert($element);
         $this->open->push($element);
 
@@ -2243,15 +2257,16 @@ final class TreeBuilder implements TokenSink
 
     private function cloneOf(Element $element): Element
     {
-        $clone = new Element($element->name, null, $element->attributes, $element->namespace);
-        $clone->continues = $element->continues ?? $element;
+        $clone = $this->document->made[] = new Element($element->name, attributes: $element->attributes, namespace: $element->namespace);
+        $written = $this->document->continuations[spl_object_id($element)][1] ?? $element;
+        $this->document->continuations[spl_object_id($clone)] = [$clone, $written, null];
 
         return $clone;
     }
 
     private function insert(Node $node): void
     {
-        $current = $this->open->current();
+        $current = $this->open->current;
         if ($current === null) {
             $this->document->append($node);
         } else {
@@ -2309,7 +2324,7 @@ final class TreeBuilder implements TokenSink
 
     private function insertText(string $text, int $start, int $end): void
     {
-        $target = $this->open->current();
+        $target = $this->open->current;
         if ($target === null) {
             return;
         }
@@ -2419,7 +2434,7 @@ final class TreeBuilder implements TokenSink
 
     private function closeCurrent(Tag $tag): void
     {
-        $this->open->pop($tag->start, Closing::EndTag)->endTag = $tag->span();
+        $this->open->pop($tag->start, Closing::EndTag)->writeEndTag($tag->start, $tag->end);
     }
 
     /** Pops through the nearest element of one of the names, which the end tag was written for. */
@@ -2427,7 +2442,7 @@ final class TreeBuilder implements TokenSink
     {
         $this->reportUnlessCurrent($tag);
         $element = $this->open->popUntil($tag->start, Closing::EndTag, ...$names);
-        $element->endTag = $tag->span();
+        $element->writeEndTag($tag->start, $tag->end);
     }
 
     private function closeTableElement(Tag $tag, string $name): void
@@ -2435,13 +2450,13 @@ final class TreeBuilder implements TokenSink
         $isOwn = $tag->isEnd && $tag->name === $name;
         $element = $this->open->popUntil($tag->start, $isOwn ? Closing::EndTag : Closing::Other, $name);
         if ($isOwn) {
-            $element->endTag = $tag->span();
+            $element->writeEndTag($tag->start, $tag->end);
         }
     }
 
     private function popIfCurrent(string $name): void
     {
-        if ($this->open->current()?->is($name) === true) {
+        if ($this->open->current?->is($name) === true) {
             $this->open->pop($this->offset);
         }
     }
@@ -2453,7 +2468,7 @@ final class TreeBuilder implements TokenSink
 
     private function reportUnlessCurrent(Tag $tag): void
     {
-        if ($this->open->current()?->is($tag->name) !== true) {
+        if ($this->open->current?->is($tag->name) !== true) {
             $this->errors->add('closing-of-element-with-open-child-elements', $tag->start);
         }
     }
@@ -2461,7 +2476,7 @@ final class TreeBuilder implements TokenSink
     /** @param  list<string>  $names */
     private function reportUnlessCurrentIs(array $names, Tag $tag): void
     {
-        if (! in_array($this->open->current()?->name, $names, true)) {
+        if (! in_array($this->open->current?->name, $names, true)) {
             $this->errors->add('misplaced-start-tag', $tag->start);
         }
     }

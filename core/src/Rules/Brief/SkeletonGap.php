@@ -56,7 +56,7 @@ final readonly class SkeletonGap extends Rule
         return $this->finding(
             $page->path(),
             $page->file,
-            $place->startTag ?? Span::at(0),
+            $place?->place() ?? Span::at(0),
             $message,
             $remedy,
             ($place?->path() ?? '')."!{$gap->part}",

@@ -81,6 +81,6 @@ final readonly class WrongCount extends Rule
         $most = $requirement->exactly ?? $requirement->atMost ?? 0;
         $element = $short ? end($found) : ($found[$most] ?? false);
 
-        return ($element ?: $page->document->first('body'))->startTag ?? Span::at(0);
+        return ($element ?: $page->document->first('body'))?->startTag() ?? Span::at(0);
     }
 }

@@ -24,7 +24,7 @@ final readonly class BadAttributeValue extends Rule
         $values = require __DIR__.'/../../../data/attribute-values.php';
         foreach ($reading->pages as $page) {
             foreach ($page->elements as $element) {
-                foreach ($element->startTag === null ? [] : $element->attributes as $name => $attribute) {
+                foreach (! $element->isWritten() ? [] : $element->attributes as $name => $attribute) {
                     $allowed = $values[$name][$element->name] ?? $values[$name]['*'] ?? null;
                     if ($allowed === null || self::allows($allowed, $attribute->value)) {
                         continue;

@@ -41,7 +41,7 @@ final readonly class ContentModelBroken extends Rule
     /** @return iterable<Finding> */
     private function misplaced(Element $element, Page $page, ContentModel $model): iterable
     {
-        if ($element->startTag === null) {
+        if (! $element->isWritten()) {
             return;
         }
         $objection = $model->objection($element);
@@ -49,7 +49,7 @@ final readonly class ContentModelBroken extends Rule
         if ($objection === null || $page->pairs->isInsideUnclosed($element)) {
             return;
         }
-        yield $this->on($element, $page->file, $element->startTag, "This {$element->name} cannot stand here: {$objection}.", 'Move it to where it belongs, or put what it needs around it.');
+        yield $this->on($element, $page->file, $element->place(), "This {$element->name} cannot stand here: {$objection}.", 'Move it to where it belongs, or put what it needs around it.');
     }
 
     /** @return iterable<Finding> */
@@ -68,10 +68,10 @@ final readonly class ContentModelBroken extends Rule
     /** @return iterable<Finding> 4.4.14: one main that is not hidden */
     private function secondMain(Page $page): iterable
     {
-        $mains = array_values(array_filter($page->elements, fn (Element $element) => $element->name === 'main' && $element->startTag !== null && $element->attribute('hidden') === null));
+        $mains = array_values(array_filter($page->elements, fn (Element $element) => $element->name === 'main' && $element->isWritten() && $element->attribute('hidden') === null));
         foreach (array_slice($mains, 1) as $main) {
             if (! $page->pairs->isInsideUnclosed($main)) {
-                yield $this->on($main, $page->file, $main->startTag ?? Span::at(0), 'The page has a second main.', 'Keep one main around all that the page is about.', [new Related($page->file, $mains[0]->startTag ?? Span::at(0), 'the first stands here')], about: '#second');
+                yield $this->on($main, $page->file, $main->place(), 'The page has a second main.', 'Keep one main around all that the page is about.', [new Related($page->file, $mains[0]->place(), 'the first stands here')], about: '#second');
             }
         }
     }
@@ -84,7 +84,7 @@ final readonly class ContentModelBroken extends Rule
             yield $this->on(
                 $element,
                 $page->file,
-                $element->startTag ?? Span::at(0),
+                $element->place(),
                 "This {$element->name} ends at {$by}, which cannot stand inside it; the </{$element->name}> further down closes nothing.",
                 "Close the {$element->name} before {$by}, and take the later </{$element->name}> out.",
                 [new Related($page->file, Span::at($element->closedAt ?? 0), "{$by} ends the {$element->name}"), new Related($page->file, Span::at($endTag), "this </{$element->name}> comes too late")],

@@ -25,7 +25,7 @@ final readonly class DuplicateId extends Rule
             $first = [];
             foreach ($page->elements as $element) {
                 $id = $element->attribute('id');
-                if ($id === null || $id->value === '' || $element->startTag === null) {
+                if ($id === null || $id->value === '' || ! $element->isWritten()) {
                     continue;
                 }
                 if (! isset($first[$id->value])) {

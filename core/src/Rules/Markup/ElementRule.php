@@ -10,7 +10,6 @@ use InkedMargin\Core\Rules\Finding;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\SiteReading;
-use InkedMargin\Core\Source\Span;
 
 /** A rule that looks at the HTML elements of a page one by one. */
 abstract readonly class ElementRule extends Rule
@@ -32,6 +31,6 @@ abstract readonly class ElementRule extends Rule
     /** At the start tag of an element that was written. */
     final protected function at(Element $element, Page $page, string $message, string $remedy): Finding
     {
-        return $this->on($element, $page->file, $element->startTag ?? Span::at(0), $message, $remedy);
+        return $this->on($element, $page->file, $element->place(), $message, $remedy);
     }
 }

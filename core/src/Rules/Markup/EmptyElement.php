@@ -22,7 +22,7 @@ final readonly class EmptyElement extends ElementRule
     protected function lookAt(Element $element, Page $page): ?Finding
     {
         $named = $element->value('aria-label') !== null || $element->value('id') !== null && $element->name === 'a' && $element->value('href') === null;
-        if ($element->startTag === null || $named || preg_match('/^(?:h[1-6]|a|p|li)$/', $element->name) !== 1 || trim($element->text(), " \t\n\f\r\u{A0}") !== '') {
+        if (! $element->isWritten() || $named || preg_match('/^(?:h[1-6]|a|p|li)$/', $element->name) !== 1 || trim($element->text(), " \t\n\f\r\u{A0}") !== '') {
             return null;
         }
         foreach (Walk::elements($element) as $inside) {

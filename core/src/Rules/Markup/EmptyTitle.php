@@ -20,7 +20,7 @@ final readonly class EmptyTitle extends ElementRule
 
     protected function lookAt(Element $element, Page $page): ?Finding
     {
-        return $element->name === 'title' && $element->startTag !== null && trim($element->text()) === ''
+        return $element->name === 'title' && $element->isWritten() && trim($element->text()) === ''
             ? $this->at($element, $page, 'The title is empty.', 'Write words between <title> and </title> that name the site and this page.')
             : null;
     }

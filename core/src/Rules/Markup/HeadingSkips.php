@@ -23,11 +23,11 @@ final readonly class HeadingSkips extends Rule
         foreach ($reading->pages as $page) {
             $before = 0;
             foreach ($page->elements as $element) {
-                if (preg_match('/^h([1-6])$/', $element->name, $level) !== 1 || $element->startTag === null) {
+                if (preg_match('/^h([1-6])$/', $element->name, $level) !== 1 || ! $element->isWritten()) {
                     continue;
                 }
                 if ($before > 0 && (int) $level[1] > $before + 1) {
-                    yield $this->on($element, $page->file, $element->startTag, "An {$element->name} follows an h{$before}: a level is left out.", 'Type h'.($before + 1).' here. How large it looks is for the stylesheet.');
+                    yield $this->on($element, $page->file, $element->place(), "An {$element->name} follows an h{$before}: a level is left out.", 'Type h'.($before + 1).' here. How large it looks is for the stylesheet.');
                 }
                 $before = (int) $level[1];
             }

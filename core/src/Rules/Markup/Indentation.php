@@ -54,19 +54,19 @@ final readonly class Indentation extends Rule
     private static function trouble(Element $element, SourceFile $file): ?array
     {
         $parent = $element->parent;
-        $column = self::column($element->startTag, $file);
-        if ($column === null || $element->startTag === null || ! $parent instanceof Element) {
+        $column = self::column($element->startTag(), $file);
+        if ($column === null || ! $element->isWritten() || ! $parent instanceof Element) {
             return null;
         }
-        $around = in_array($parent->name, ['html', 'head', 'body'], true) ? null : self::column($parent->startTag, $file);
+        $around = in_array($parent->name, ['html', 'head', 'body'], true) ? null : self::column($parent->startTag(), $file);
         if ($around !== null && $column <= $around) {
-            return [$element->startTag, "This {$element->name} stands in {$parent->name}, and is not indented deeper."];
+            return [$element->place(), "This {$element->name} stands in {$parent->name}, and is not indented deeper."];
         }
-        $end = self::column($element->endTag, $file);
+        $end = self::column($element->endTag(), $file);
 
-        return $end === null || $element->endTag === null || $end === $column
+        return $end === null || $element->endTag() === null || $end === $column
             ? null
-            : [$element->endTag, "</{$element->name}> stands in column {$end}, and its start tag in column {$column}."];
+            : [$element->endTag(), "</{$element->name}> stands in column {$end}, and its start tag in column {$column}."];
     }
 
     /** The column of a tag that is the first thing on its line; null for any other. */

@@ -26,7 +26,7 @@ final readonly class MainHeading extends Rule
                 yield $this->finding(
                     $page->path(),
                     $page->file,
-                    $page->document->first('body')->startTag ?? Span::at(0),
+                    $page->document->first('body')?->startTag() ?? Span::at(0),
                     'The page has no main heading.',
                     'Write what the page is about between <h1> and </h1>.',
                     'h1',

@@ -28,7 +28,7 @@ final readonly class Misnested extends Rule
                 yield $this->on(
                     $element,
                     $page->file,
-                    $element->startTag ?? Span::at(0),
+                    $element->place(),
                     $element->closedAt === $endTag
                         ? "The {$element->name} that begins here ends inside another element, which began in it."
                         : "The {$element->name} that begins here crosses another element: {$by} comes before </{$element->name}>.",

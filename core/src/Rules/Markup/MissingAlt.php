@@ -11,7 +11,6 @@ use InkedMargin\Core\Rules\ProofMark;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Rules\Weight;
 use InkedMargin\Core\Site\SiteReading;
-use InkedMargin\Core\Source\Span;
 
 /** An `img` without an `alt` attribute (HTML Standard, 4.8.4.4; WCAG 2.2, 1.1.1). */
 final readonly class MissingAlt extends Rule
@@ -29,7 +28,7 @@ final readonly class MissingAlt extends Rule
                     yield $this->on(
                         $element,
                         $page->file,
-                        $element->attribute('alt')?->span() ?? $element->startTag ?? Span::at(0),
+                        $element->attribute('alt')?->span() ?? $element->place(),
                         'This picture is all that its link holds, and its alt text is empty: the link has no name.',
                         'Type where the link leads, between the quotation marks.',
                     );
@@ -38,7 +37,7 @@ final readonly class MissingAlt extends Rule
                     yield $this->on(
                         $element,
                         $page->file,
-                        $element->startTag ?? Span::at(0),
+                        $element->place(),
                         ($picture === '' ? 'This picture' : "The picture {$picture}").' has no alt text: whoever cannot see it learns nothing of it.',
                         'Type alt="…" inside the img tag, with what the picture shows; alt="" if it is only decoration.',
                     );

@@ -25,7 +25,7 @@ final readonly class MissingAttribute extends Rule
         $required = require __DIR__.'/../../../data/required-attributes.php';
         foreach ($reading->pages as $page) {
             foreach ($page->elements as $element) {
-                $startTag = $element->startTag;
+                $startTag = $element->startTag();
                 foreach ($startTag === null ? [] : $required[$element->name] ?? [] as $names) {
                     $names = (array) $names;
                     if (array_intersect_key(array_flip($names), $element->attributes) !== []) {

@@ -31,7 +31,7 @@ final readonly class MissingCharset extends Rule
             yield $this->finding(
                 $page->path(),
                 $page->file,
-                $page->document->first('head')->startTag ?? Span::at(0),
+                $page->document->first('head')?->startTag() ?? Span::at(0),
                 'The page does not say that it is UTF-8, so letters beyond a to z may come out wrong.',
                 'Type <meta charset="utf-8"> as the first thing in the head.',
                 'charset',

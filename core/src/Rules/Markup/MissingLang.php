@@ -20,7 +20,7 @@ final readonly class MissingLang extends ElementRule
 
     protected function lookAt(Element $element, Page $page): ?Finding
     {
-        return $element->name === 'html' && $element->startTag !== null && trim($element->value('lang') ?? '') === ''
+        return $element->name === 'html' && $element->isWritten() && trim($element->value('lang') ?? '') === ''
             ? $this->at($element, $page, 'The page does not say which language it is in; a screen reader has to guess.', 'Type lang="…" inside the html tag, such as lang="en".')
             : null;
     }

@@ -24,20 +24,20 @@ final readonly class MissingSkeletonTag extends Rule
         foreach ($reading->pages as $page) {
             foreach (['html', 'head', 'body'] as $name) {
                 $element = $page->document->first($name);
-                if ($element === null || ($element->startTag !== null && $element->endTag !== null)) {
+                if ($element === null || ($element->isWritten() && $element->endTag() !== null)) {
                     continue;
                 }
                 $missing = match (true) {
-                    $element->startTag === null && $element->endTag === null => "<{$name}> and </{$name}>",
-                    $element->startTag === null => "<{$name}>",
+                    ! $element->isWritten() && $element->endTag() === null => "<{$name}> and </{$name}>",
+                    ! $element->isWritten() => "<{$name}>",
                     default => "</{$name}>",
                 };
                 yield $this->on(
                     $element,
                     $page->file,
-                    $element->startTag ?? $element->endTag ?? Span::at(0),
+                    $element->startTag() ?? $element->endTag() ?? Span::at(0),
                     "The page has no {$missing}. A browser goes on as if it were there; whoever reads the page has to guess where it belongs.",
-                    $element->startTag === null ? "Type <{$name}> where the {$name} begins and </{$name}> where it ends." : "Type </{$name}> where the {$name} ends.",
+                    ! $element->isWritten() ? "Type <{$name}> where the {$name} begins and </{$name}> where it ends." : "Type </{$name}> where the {$name} ends.",
                 );
             }
         }

@@ -30,7 +30,7 @@ final readonly class MissingTitle extends Rule
             yield $this->finding(
                 $page->path(),
                 $page->file,
-                $head->startTag ?? Span::at(0),
+                $head?->place() ?? Span::at(0),
                 'The page has no title. The browser’s tab and every search result show the address instead.',
                 'Type <title>…</title> inside the head, with words that name the site and this page.',
                 'title',

@@ -24,7 +24,7 @@ final readonly class ObsoleteAttribute extends Rule
         $table = ElementTable::load();
         foreach ($reading->pages as $page) {
             foreach ($page->elements as $element) {
-                foreach ($element->startTag === null ? [] : $element->attributes as $attribute) {
+                foreach (! $element->isWritten() ? [] : $element->attributes as $attribute) {
                     $instead = $table->insteadOfAttribute($element->name, $attribute->name);
                     if ($instead !== null) {
                         yield $this->on(

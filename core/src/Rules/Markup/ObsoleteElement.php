@@ -22,7 +22,7 @@ final readonly class ObsoleteElement extends ElementRule
     protected function lookAt(Element $element, Page $page): ?Finding
     {
         $instead = ElementTable::load()->insteadOf($element->name);
-        if ($element->startTag === null || $instead === null) {
+        if (! $element->isWritten() || $instead === null) {
             return null;
         }
 

@@ -21,7 +21,7 @@ final readonly class OptionalEndTag extends ElementRule
 
     protected function lookAt(Element $element, Page $page): ?Finding
     {
-        if ($element->startTag === null || $element->endTag !== null || in_array($element->name, ['html', 'head', 'body'], true)
+        if (! $element->isWritten() || $element->endTag() !== null || in_array($element->name, ['html', 'head', 'body'], true)
             || ! ElementTable::mayOmitEndTag($element->name) || $page->pairs->isCutShort($element)) {
             return null;
         }

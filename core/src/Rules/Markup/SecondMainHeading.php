@@ -11,7 +11,6 @@ use InkedMargin\Core\Rules\Related;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Rules\Weight;
 use InkedMargin\Core\Site\SiteReading;
-use InkedMargin\Core\Source\Span;
 
 /** A second h1 on a page (HTML Standard, 4.3.11; common practice). */
 final readonly class SecondMainHeading extends Rule
@@ -24,15 +23,15 @@ final readonly class SecondMainHeading extends Rule
     public function look(SiteReading $reading, Brief $brief): iterable
     {
         foreach ($reading->pages as $page) {
-            $headings = array_values(array_filter($page->elements, fn (Element $element) => $element->name === 'h1' && $element->startTag !== null));
+            $headings = array_values(array_filter($page->elements, fn (Element $element) => $element->name === 'h1' && $element->isWritten()));
             foreach (array_slice($headings, 1) as $heading) {
                 yield $this->on(
                     $heading,
                     $page->file,
-                    $heading->startTag ?? Span::at(0),
+                    $heading->place(),
                     'The page has a second main heading.',
                     'Keep one h1, and make this an h2 if it heads a part of the page.',
-                    [new Related($page->file, $headings[0]->startTag ?? Span::at(0), 'the first stands here')],
+                    [new Related($page->file, $headings[0]->place(), 'the first stands here')],
                 );
             }
         }

@@ -20,7 +20,7 @@ final readonly class TagCase extends ElementRule
 
     protected function lookAt(Element $element, Page $page): ?Finding
     {
-        if ($element->startTag === null || preg_match('/^<[a-z0-9-]*[A-Z]/', $page->file->excerpt($element->startTag)) !== 1) {
+        if (! $element->isWritten() || preg_match('/^<[a-z0-9-]*[A-Z]/', $page->file->excerpt($element->place())) !== 1) {
             return null;
         }
 

@@ -29,7 +29,7 @@ final readonly class UnclosedElement extends Rule
                 yield $this->on(
                     $element,
                     $page->file,
-                    $element->startTag ?? Span::at(0),
+                    $element->place(),
                     "The {$element->name} that begins here is never closed. ".($by === null
                         ? 'It goes on to the end of the page, with everything after it inside.'
                         : "A browser closes it at {$by}."),

@@ -23,7 +23,7 @@ final readonly class UnknownElement extends ElementRule
     protected function lookAt(Element $element, Page $page): ?Finding
     {
         $table = ElementTable::load();
-        if ($element->startTag === null || $table->knows($element->name)) {
+        if (! $element->isWritten() || $table->knows($element->name)) {
             return null;
         }
         $meant = NearestName::of($element->name, $table->current());

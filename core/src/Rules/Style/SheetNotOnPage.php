@@ -38,7 +38,7 @@ final readonly class SheetNotOnPage extends Rule
                 yield $this->finding(
                     $page->path(),
                     $page->file,
-                    $head->startTag ?? Span::at(0),
+                    $head?->place() ?? Span::at(0),
                     "This page does not link the stylesheet {$sheet}, so it looks different from ".($requirement === null ? 'the others.' : 'what the brief asks for.'),
                     "In the head, type <link rel=\"stylesheet\" href=\"{$address}\">.",
                     "sheet:{$sheet}",
