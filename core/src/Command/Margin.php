@@ -114,13 +114,12 @@ final class Margin
 
     private function parseFile(string $path): void
     {
-        $file = new SourceFile($path, $this->contents($path));
-        $document = MarkupReader::read($file);
+        $document = MarkupReader::read(new SourceFile($path, $this->contents($path)));
         $this->write(json_encode([
             'file' => $path,
             'tree' => TreeText::render($document),
-            'errors' => array_map(function (ParseError $error) use ($file): array {
-                $at = $file->position($error->offset);
+            'errors' => array_map(function (ParseError $error) use ($document): array {
+                $at = $document->source->position($error->offset);
 
                 return ['code' => $error->code, 'line' => $at->line, 'column' => $at->column, 'offset' => $at->offset];
             }, $document->errors),

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Markup;
 
+use InkedMargin\Core\Source\SourceFile;
+
 /** A page as it was read: its tree, its parse errors in order of position, and its mode. */
 final class Document
 {
@@ -15,8 +17,6 @@ final class Document
 
     public Mode $mode = Mode::NoQuirks;
 
-    public ?Encoding $encoding = null;
-
     /** @var list<Element> every element that was made for it, in that order, also those that ended up in no tree */
     public array $made = [];
 
@@ -27,6 +27,14 @@ final class Document
      *                                                    tag that came while something else was open; by the first one's object id
      */
     public array $continuations = [];
+
+    /**
+     * @param  SourceFile  $source  what all offsets count in: the file, or its text as UTF-8 when the file is in another encoding
+     * @param  int|null  $firstUnreadable  the offset of the first character that is none in the page's encoding
+     */
+    public function __construct(public readonly SourceFile $source, public readonly Encoding $encoding, public readonly ?int $firstUnreadable = null)
+    {
+    }
 
     /** The nodes at the top have no parent: nothing points back to the document. */
     public function append(Node $child): void

@@ -4,49 +4,75 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Markup;
 
-use InkedMargin\Core\Source\Span;
 use InkedMargin\Core\Source\Utf8;
+use UConverter;
 
 /**
- * The encoding a page is read in: UTF-8, unless its first bytes declare another that is known here.
+ * The encoding a page is read in: what its byte order mark says, or a `meta` in its first bytes, or UTF-8.
  *
- * Source: HTML Standard, 13.2.3.2 (BOM, then the prescan of the first 1024 bytes for a `meta`, then the default; UTF-16 in a
- * `meta` means UTF-8), and the labels of the Encoding Standard for the single-byte encodings that students' editors offer.
+ * Source: HTML Standard, 13.2.3.2 "Determining the character encoding"; the default is ours, as the standard wants every page to
+ * be UTF-8 (4.2.5.4). Names and decoding: Encoding Standard.
  */
 final readonly class Encoding
 {
-    private const PRESCAN_BYTES = 1024;
+    private const MARKS = ["\xEF\xBB\xBF" => 'UTF-8', "\xFE\xFF" => 'UTF-16BE', "\xFF\xFE" => 'UTF-16LE'];
 
-    /** label => the name that mbstring has for it */
-    private const LABELS = [
-        'windows-1252' => 'Windows-1252', 'cp1252' => 'Windows-1252', 'iso-8859-1' => 'Windows-1252', 'iso8859-1' => 'Windows-1252',
-        'latin1' => 'Windows-1252', 'l1' => 'Windows-1252', 'ascii' => 'Windows-1252', 'us-ascii' => 'Windows-1252',
-        'iso-8859-2' => 'ISO-8859-2', 'latin2' => 'ISO-8859-2', 'iso-8859-15' => 'ISO-8859-15', 'latin9' => 'ISO-8859-15',
-        'windows-1251' => 'Windows-1251', 'cp1251' => 'Windows-1251', 'koi8-r' => 'KOI8-R', 'windows-1254' => 'Windows-1254', 'iso-8859-9' => 'Windows-1254',
+    /** The names of ICU's converters, where the standard's name is not one of them or stands for several. */
+    private const CONVERTERS = [
+        'windows-1250' => 'ibm-5346_P100-1998', 'windows-1251' => 'ibm-5347_P100-1998', 'windows-1252' => 'ibm-5348_P100-1997',
+        'windows-1253' => 'ibm-5349_P100-1998', 'windows-1254' => 'ibm-5350_P100-1998', 'windows-1255' => 'ibm-9447_P100-2002',
+        'windows-1256' => 'ibm-9448_X100-2005', 'windows-1257' => 'ibm-9449_P100-2002', 'windows-1258' => 'ibm-5354_P100-1998',
+        'GBK' => 'gb18030', 'Big5' => 'ibm-1375_P100-2008', 'EUC-KR' => 'windows-949-2000', 'Shift_JIS' => 'windows-31j',
+        'ISO-8859-8-I' => 'ISO-8859-8',
     ];
 
-    /** @param  Span|null  $declaration  where another encoding than UTF-8 is declared */
-    private function __construct(public string $name, public ?string $declared = null, public ?Span $declaration = null)
+    /** @param  Declaration|null  $declaration  the one that the page's first bytes hold, whether it counts or not */
+    private function __construct(public string $name, public bool $isMarked, public ?Declaration $declaration)
     {
     }
 
     public static function of(string $bytes): self
     {
-        $declares = '~<meta\s[^>]*?charset\s*=\s*["\']?\s*([a-z0-9_-]+)~i';
-        if (str_starts_with($bytes, "\xEF\xBB\xBF") || preg_match($declares, substr($bytes, 0, self::PRESCAN_BYTES), $match, PREG_OFFSET_CAPTURE) !== 1) {
-            return new self('UTF-8');
+        foreach (self::MARKS as $mark => $name) {
+            if (str_starts_with($bytes, $mark)) {
+                return new self($name, true, Prescan::declaration(Utf8::convert(substr($bytes, 0, 2 * Prescan::BYTES), $name)));
+            }
         }
-        [$label, $at] = $match[1];
-        if (in_array(strtolower($label), ['utf-8', 'utf8', 'unicode-1-1-utf-8'], true)) {
-            return new self('UTF-8');
-        }
+        $declaration = Prescan::declaration($bytes);
 
-        return new self(self::LABELS[strtolower($label)] ?? 'UTF-8', $label, new Span($at, $at + strlen($label)));
+        return new self($declaration->encoding ?? 'UTF-8', false, $declaration);
     }
 
-    /** Makes UTF-8 of a piece of the page; what cannot be read becomes U+FFFD. */
+    /** The encoding that a label stands for; null when it stands for none (Encoding Standard, 4.2 "get an encoding"). */
+    public static function named(string $label): ?string
+    {
+        /** @var array<string, string>|null $names */
+        static $names = null;
+        $names ??= require __DIR__.'/../../data/encodings.php';
+
+        return $names[strtolower(trim($label, " \t\n\f\r"))] ?? null;
+    }
+
+    public function isUtf8(): bool
+    {
+        return $this->name === 'UTF-8';
+    }
+
+    /** Whether the byte order mark and the `meta` name two encodings. A page in UTF-16 cannot say so in a `meta` (4.2.5.4). */
+    public function isContradicted(): bool
+    {
+        return $this->isMarked && $this->declaration !== null && $this->declaration->encoding !== $this->name;
+    }
+
+    /** The whole page as UTF-8; what cannot be read becomes U+FFFD. */
     public function decode(string $bytes): string
     {
-        return Utf8::convert($bytes, $this->name);
+        return match ($this->name) {
+            'UTF-8', 'UTF-16BE', 'UTF-16LE', 'ISO-8859-16', 'ISO-2022-JP' => Utf8::convert($bytes, $this->name),
+            // Encoding Standard, 14.1 and 14.5
+            'replacement' => $bytes === '' ? '' : "\u{FFFD}",
+            'x-user-defined' => preg_replace_callback('/[\x80-\xff]/', fn (array $byte) => mb_chr(0xF700 + ord($byte[0]), 'UTF-8'), $bytes) ?? '',
+            default => UConverter::transcode($bytes, 'UTF-8', self::CONVERTERS[$this->name] ?? $this->name),
+        };
     }
 }

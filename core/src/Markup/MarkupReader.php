@@ -18,14 +18,13 @@ final readonly class MarkupReader
     public static function read(SourceFile $file): Document
     {
         $errors = new Errors;
-        $builder = new TreeBuilder($errors);
-        $encoding = $builder->document->encoding = Encoding::of($file->bytes);
-        $isPlain = $encoding->name === 'UTF-8' && $file->firstInvalidByte() === null;
-        $tokenizer = new Tokenizer($file->bytes, $builder, $errors, $isPlain ? null : $encoding->decode(...));
+        $encoding = Encoding::of($file->bytes);
+        $unreadable = $encoding->isUtf8() ? $file->firstInvalidByte() : null;
+        $source = $encoding->isUtf8() && $unreadable === null ? $file : new SourceFile($file->path, $encoding->decode($file->bytes));
+        $builder = new TreeBuilder($errors, new Document($source, $encoding, $unreadable ?? self::firstReplacement($source, $file)));
+        $tokenizer = new Tokenizer($source->bytes, $builder, $errors);
         $builder->attach($tokenizer);
-        if ($encoding->name === 'UTF-8') {
-            self::reportProblematicCharacters($file->bytes, $errors);
-        }
+        self::reportProblematicCharacters($source->bytes, $errors);
         // Every node points to its parent, and nothing becomes garbage while a tree grows: looking for it takes half the time.
         $collects = gc_enabled();
         gc_disable();
@@ -37,6 +36,14 @@ final readonly class MarkupReader
         $builder->document->errors = $errors->sorted();
 
         return $builder->document;
+    }
+
+    /** Where the first character stands that decoding could not read; null when it read all, or had nothing to do. */
+    private static function firstReplacement(SourceFile $source, SourceFile $file): ?int
+    {
+        $at = $source === $file ? false : strpos($source->bytes, "\u{FFFD}");
+
+        return $at === false ? null : $at;
     }
 
     /** 13.2.3.5, "preprocessing the input stream". */

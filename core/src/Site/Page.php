@@ -13,16 +13,20 @@ use InkedMargin\Core\Source\SourceFile;
 /** One HTML document of a site, read once, with its references resolved once. */
 final readonly class Page
 {
+    /** As UTF-8: what all spans of the page count in. */
+    public SourceFile $file;
+
     /** @var list<Element> the HTML elements, in document order */
     public array $elements;
 
     public TagPairs $pairs;
 
     /** @param  list<Reference>  $references in document order */
-    public function __construct(public SourceFile $file, public Document $document, public array $references)
+    public function __construct(public Document $document, public array $references)
     {
+        $this->file = $document->source;
         $this->elements = array_values(array_filter(iterator_to_array($document->elements(), false), fn (Element $element) => $element->namespace === NodeNamespace::Html));
-        $this->pairs = TagPairs::of($document, $file);
+        $this->pairs = TagPairs::of($document, $this->file);
     }
 
     public function path(): string

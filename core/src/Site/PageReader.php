@@ -27,6 +27,7 @@ final readonly class PageReader
     public function read(SourceFile $file): Page
     {
         $document = MarkupReader::read($file);
+        $file = $document->source;
         $base = $document->first('base')?->value('href') ?? '';
         $references = [];
         foreach ($document->elements() as $element) {
@@ -36,7 +37,7 @@ final readonly class PageReader
             }
         }
 
-        return new Page($file, $document, $references);
+        return new Page($document, $references);
     }
 
     private function reference(Element $element, SourceFile $file, string $base): ?Reference

@@ -26,6 +26,10 @@ it('finds what is amiss, where it stands', function (array $files, array $found,
     yield 'an attribute of another element' => [$home('<p href="x">x</p>'), ['markup/unknown-attribute index.html:8:4']];
     yield 'bytes that are not UTF-8' => [['index.html' => Samples::page("caf\xe9")], ['markup/encoding index.html:8:4']];
     yield 'another encoding than UTF-8' => [['index.html' => str_replace('utf-8', 'iso-8859-1', Samples::page("caf\xe9"))], ['markup/encoding index.html:4:16']];
+    yield 'a page in UTF-16' => [['index.html' => "\xFF\xFE".mb_convert_encoding(Samples::page('<img src="a.png">'), 'UTF-16LE', 'UTF-8'), 'a.png' => ''], ['markup/encoding index.html:1:1', 'markup/missing-alt index.html:8:1']];
+    yield 'a mark and a meta that do not agree' => [['index.html' => "\xEF\xBB\xBF".str_replace('utf-8', 'koi8-r', Samples::page())], ['markup/encoding index.html:4:16']];
+    yield 'an encoding that is none' => [['index.html' => str_replace('utf-8', 'klingon', Samples::page())], ['markup/encoding index.html:4:16']];
+    yield 'columns behind letters of another encoding' => [['index.html' => str_replace('utf-8', 'shift_jis', Samples::page("<p>\x92\xaa\x8e\xac</p><img src=\"a.png\">")), 'a.png' => ''], ['markup/encoding index.html:4:16', 'markup/missing-alt index.html:8:10']];
     yield 'a sheet most pages link and one does not' => [['index.html' => Samples::page('', 'A', '<link rel="stylesheet" href="s.css">'), 'b.html' => Samples::page('', 'B', '<link rel="stylesheet" href="s.css">'), 'c.html' => Samples::page('', 'C'), 's.css' => ''], ['style/not-on-page c.html:3:1']];
     yield 'a sheet of the brief under a wrong address is found once' => [$home('', '<link rel="stylesheet" href="../s.css">') + ['css/s.css' => ''], ['link/missing-file index.html:6:30'], 'kind: stylesheets, sheets: [css/s.css]'];
     yield 'the title of a copied page' => [['index.html' => Samples::page(), 'b.html' => Samples::page()], ['content/same-title b.html:5:1']];

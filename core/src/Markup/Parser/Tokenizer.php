@@ -4,15 +4,13 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Markup\Parser;
 
-use Closure;
 use InkedMargin\Core\Markup\Attribute;
 
 /**
  * The tokenizer of the HTML Standard, 13.2.5: a method for each of its states, under the standard's names.
  *
- * It works on the bytes as they came, so that every offset is one in the file. Everything that has a meaning to it is ASCII,
- * and no byte of any encoding but UTF-16 that takes part in another character looks like one of them; text is decoded piece by
- * piece as it leaves. CR and CR LF count as LF (13.2.3.5). Well-formed tags and runs of text are read by one expression each;
+ * It works on UTF-8 as it came, so that every offset is one in the source: everything that has a meaning to it is ASCII, and no
+ * byte of a longer character looks like that. CR and CR LF count as LF (13.2.3.5). Well-formed tags and runs of text are read by one expression each;
  * the states are for what is left.
  */
 final class Tokenizer
@@ -71,12 +69,10 @@ final class Tokenizer
 
     private bool $forceQuirks = false;
 
-    /** @param  Closure(string): string|null  $decode makes UTF-8 of a piece of the source; null when it is UTF-8 */
     public function __construct(
         private readonly string $source,
         private readonly TokenSink $sink,
         private readonly Errors $errors,
-        private readonly ?Closure $decode = null,
     ) {
         $this->length = strlen($source);
         $this->references = new CharacterReferences($source, $errors);
@@ -1094,7 +1090,7 @@ final class Tokenizer
             $nameStart = $at + strspn($this->source, self::WHITE, $at);
             $nameEnd = $nameStart + strlen($match[1]);
             $at += strlen($match[0]);
-            $name = $this->names[$match[1]] ??= strtolower($this->decode === null ? $match[1] : ($this->decode)($match[1]));
+            $name = $this->names[$match[1]] ??= strtolower($match[1]);
             if (isset($attributes[$name])) {
                 $this->errors->add('duplicate-attribute', $nameEnd);
             }
@@ -1117,7 +1113,7 @@ final class Tokenizer
     private function wholeValue(string $value, int $at): string
     {
         if (strpbrk($value, "&\r") === false) {
-            return $this->decode === null ? $value : ($this->decode)($value);
+            return $value;
         }
         $end = $at + strlen($value);
         $text = '';
@@ -1242,9 +1238,6 @@ final class Tokenizer
     private function decoded(int $start, int $end): string
     {
         $text = substr($this->source, $start, $end - $start);
-        if ($this->decode !== null) {
-            $text = ($this->decode)($text);
-        }
 
         return str_contains($text, "\r") ? str_replace(["\r\n", "\r"], "\n", $text) : $text;
     }

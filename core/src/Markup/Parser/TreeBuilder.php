@@ -30,8 +30,6 @@ final class TreeBuilder implements TokenSink
 
     private const WHITE = " \t\n\f\r";
 
-    public readonly Document $document;
-
     private Tokenizer $tokenizer;
 
     private string $mode = 'initial';
@@ -61,9 +59,8 @@ final class TreeBuilder implements TokenSink
     /** Where the token that is being seen to starts. */
     private int $offset = 0;
 
-    public function __construct(private readonly Errors $errors)
+    public function __construct(private readonly Errors $errors, public readonly Document $document)
     {
-        $this->document = new Document;
         $this->open = new OpenElements;
         $this->formatting = new FormattingElements;
     }
