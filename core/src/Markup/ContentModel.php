@@ -4,86 +4,236 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Markup;
 
-/** Which elements may stand in which. Source: core/data/content-models.php, which says where it comes from. */
+/**
+ * Which elements may stand in which, and in which order. Source: core/data/content-models.php, which says where it comes from.
+ *
+ * A page is gone through once in document order. What an element needs to know of those around it, it has from its parent, so
+ * that the cost is linear however deep the page.
+ */
 final readonly class ContentModel
 {
+    /** @var array<string, true> */
+    private array $phrasing;
+
+    /** @var array<string, list<string>> by the name of the element that may not stand in these */
+    private array $notInside;
+
+    /** @var array<string, true> names that something asks about which is further down */
+    private array $remembered;
+
     /**
-     * @param  array<string, int>  $phrasing
-     * @param  array<string, int>  $transparent
-     * @param  array<string, int>  $phrasingOnly
-     * @param  array<string, list<string>>  $only
-     * @param  array<string, list<string>>  $parents
-     * @param  array<string, list<string>>  $notInside
+     * @param  array{phrasing: list<string>, interactiveWith: array<string, string>, scriptSupporting: list<string>, transparent: list<string>, phrasingOnly: list<string>, alsoHeadings: list<string>, only: array<string, list<string>>, parents: array<string, list<string>>, within: array<string, list<string>>, ancestors: array<string, list<string>>, without: array<string, list<string>>, order: array<string, list<list<string>>>, once: array<string, list<string>>, ends: array<string, list<string>>, bodyOk: list<string>}  $data
      */
-    private function __construct(
-        private array $phrasing,
-        private array $transparent,
-        private array $phrasingOnly,
-        private array $only,
-        private array $parents,
-        private array $notInside,
-    ) {
+    private function __construct(private array $data)
+    {
+        $this->phrasing = array_fill_keys($data['phrasing'], true);
+        $notInside = [];
+        foreach ($data['without'] as $around => $names) {
+            foreach ($names as $name) {
+                $notInside[$name][] = $around;
+            }
+        }
+        $this->notInside = $notInside;
+        $this->remembered = array_fill_keys([...array_keys($data['without']), ...array_merge(...array_values($data['within']))], true);
     }
 
     public static function load(): self
     {
-        /** @var array{phrasing: list<string>, transparent: list<string>, phrasingOnly: list<string>, only: array<string, list<string>>, parents: array<string, list<string>>, notInside: array<string, list<string>>} $data */
-        $data = require __DIR__.'/../../data/content-models.php';
+        static $model = null;
 
-        return new self(array_flip($data['phrasing']), array_flip($data['transparent']), array_flip($data['phrasingOnly']), $data['only'], $data['parents'], $data['notInside']);
+        return $model instanceof self ? $model : $model = new self(require __DIR__.'/../../data/content-models.php');
     }
 
-    /** Why an element may not stand where it does, as words that follow "… cannot stand here: "; null when it may. */
-    public function objection(Element $element): ?string
+    /** Whether an element may stand among text (3.2.5.2.5); the others are blocks. */
+    public function isPhrasing(string $name): bool
+    {
+        return isset($this->phrasing[$name]);
+    }
+
+    /** @return \Generator<int, Misplaced> in document order, one for a node at most */
+    public function misplaced(Document $document): \Generator
+    {
+        $surroundings = [];
+        foreach ($document->elements() as $element) {
+            $parent = $element->parent;
+            $around = $parent === null ? new Surroundings : $surroundings[spl_object_id($parent)];
+            $surroundings[spl_object_id($element)] = $around->inside($element, in_array($element->name, $this->data['transparent'], true), isset($this->remembered[$element->name]), $this->data['ancestors']['main']);
+            if ($parent !== null && $parent->namespace === NodeNamespace::Html && $element->namespace === NodeNamespace::Html && $element->isWritten()) {
+                $objection = $this->fromParent($element, $around) ?? $this->fromAbove($element, $around) ?? $this->fromMetadata($element);
+                if ($objection !== null) {
+                    yield new Misplaced($element, $objection);
+                }
+            }
+            if ($element->namespace === NodeNamespace::Html) {
+                yield from $this->children($element);
+            }
+        }
+    }
+
+    private function fromParent(Element $element, Surroundings $around): ?string
+    {
+        $parent = $around->opaque;
+        if ($parent === null || $parent->name === 'template') {
+            return null;
+        }
+        $parents = $this->data['parents'][$element->name] ?? null;
+        if ($parents !== null && ! in_array($parent->name, $parents, true) && ! ($parents[0] === 'head' && $this->isStrayed($element, $parent))) {
+            return "{$this->a($element->name)} belongs inside ".implode(' or ', array_slice($parents, 0, 2))." and stands in {$parent->name}";
+        }
+        $only = $this->data['only'][$parent->name] ?? null;
+        if ($only !== null && ! in_array($element->name, [...$only, ...$this->data['scriptSupporting']], true)) {
+            return "{$parent->name} holds ".implode(' or ', array_slice($only, 0, 2)).' and nothing else';
+        }
+        $isBlock = ! isset($this->phrasing[$element->name]) && $parents === null && ElementTable::load()->knows($element->name)
+            && ! str_contains($element->name, '-') && ElementTable::load()->insteadOf($element->name) === null;
+        if (! $isBlock || ! in_array($parent->name, $this->data['phrasingOnly'], true)) {
+            return null;
+        }
+
+        return in_array($parent->name, $this->data['alsoHeadings'], true) && preg_match('/^h(?:[1-6]|group)$/', $element->name) === 1
+            ? null
+            : "{$parent->name} holds text and phrases, and {$element->name} is a block";
+    }
+
+    private function fromAbove(Element $element, Surroundings $around): ?string
+    {
+        foreach ($this->isRefused($element) ? $this->notInside[$element->name] ?? [] : [] as $name) {
+            if (isset($around->names[$name])) {
+                return "{$this->a($element->name)} cannot be inside {$name}";
+            }
+        }
+        if ($element->attribute('tabindex') !== null && (isset($around->names['a']) || isset($around->names['button']))) {
+            return 'what has a tabindex cannot be inside '.(isset($around->names['a']) ? 'a' : 'button');
+        }
+        if ($element->name === 'main' && $around->barrier !== null) {
+            return "a main cannot be inside {$around->barrier}";
+        }
+        $within = $this->data['within'][$element->name] ?? [];
+
+        return $within === [] || array_intersect_key(array_flip($within), $around->names) !== []
+            ? null
+            : "{$this->a($element->name)} belongs inside ".implode(' or ', array_slice($within, 0, 1));
+    }
+
+    /** Whether an element is of the kind that another may not hold: a link without `href` or a hidden field is not interactive. */
+    private function isRefused(Element $element): bool
+    {
+        $with = $this->data['interactiveWith'][$element->name] ?? null;
+        if ($with !== null && ! in_array($element->name, ['audio', 'video'], true)) {
+            return $element->attribute($with) !== null;
+        }
+
+        return $element->name !== 'input' || strtolower($element->value('type') ?? '') !== 'hidden';
+    }
+
+    /** 4.2.4, 4.2.5: a `link` or `meta` in the body. */
+    private function fromMetadata(Element $element): ?string
     {
         $parent = $element->parent;
-        if (! $parent instanceof Element || $parent->namespace !== NodeNamespace::Html) {
+        if (! in_array($element->name, ['link', 'meta'], true) || $parent === null || in_array($parent->name, ['head', 'noscript', 'template'], true)
+            || $element->attribute('itemprop') !== null || $this->isStrayed($element, $parent)) {
             return null;
         }
-        $around = $this->opaqueParent($element);
-        if (isset($this->parents[$element->name]) && $around !== null && $around->name !== 'template' && ! in_array($around->name, $this->parents[$element->name], true)) {
-            return "{$this->a($element->name)} belongs inside ".implode(' or ', array_slice($this->parents[$element->name], 0, 2))." and stands in {$around->name}";
-        }
-        if ($around !== null && isset($this->only[$around->name]) && ! in_array($element->name, [...$this->only[$around->name], 'script', 'template'], true)) {
-            return "{$around->name} holds ".implode(' or ', array_slice($this->only[$around->name], 0, 2)).' and nothing else';
-        }
-        if ($around !== null && isset($this->phrasingOnly[$around->name]) && ! isset($this->phrasing[$element->name]) && ! isset($this->parents[$element->name]) && ElementTable::load()->knows($element->name) && ! str_contains($element->name, '-') && ElementTable::load()->insteadOf($element->name) === null) {
-            return "{$around->name} holds text and phrases, and {$element->name} is a block";
-        }
+        $types = preg_split('/\s+/', strtolower(trim($element->value('rel') ?? ''))) ?: [];
 
-        return $this->objectionFromAbove($element);
+        return $element->name === 'link' && array_diff($types, $this->data['bodyOk']) === []
+            ? null
+            : "this {$element->name} belongs in the head and stands in {$parent->name}";
     }
 
-    /** Whether text may stand right in an element; white space may in all. */
-    public function holdsText(Element $element): bool
+    /** Whether an element was written for the head, and stands in the body only because something else had ended the head. */
+    private function isStrayed(Element $element, Element $parent): bool
     {
-        return ! isset($this->only[$element->name]);
-    }
-
-    private function objectionFromAbove(Element $element): ?string
-    {
-        $banned = $this->notInside[$element->name] ?? [];
-        if ($banned === [] || ($element->name === 'a' && $element->attribute('href') === null) || ($element->name === 'input' && strtolower($element->value('type') ?? '') === 'hidden')) {
-            return null;
-        }
-        for ($above = $element->parent; $above instanceof Element; $above = $above->parent) {
-            if ($above->namespace === NodeNamespace::Html && in_array($above->name, $banned, true) && $above->isWritten()) {
-                return "{$this->a($element->name)} cannot be inside {$above->name}";
+        for ($above = $parent; $above !== null && $above->name !== 'body'; $above = $above->parent) {
+            if ($above->isWritten()) {
+                return false;
             }
         }
 
-        return null;
+        return $above?->isWritten() === false;
     }
 
-    private function opaqueParent(Element $element): ?Element
+    /** @return \Generator<int, Misplaced> what the children of an element are not, one by one or in their order */
+    private function children(Element $element): \Generator
     {
-        for ($above = $element->parent; $above instanceof Element; $above = $above->parent) {
-            if (! isset($this->transparent[$above->name])) {
-                return $above;
+        if (isset($this->data['only'][$element->name])) {
+            foreach ($element->children as $child) {
+                if ($child instanceof Text && ! $child->isBlank()) {
+                    yield new Misplaced($child, "Text stands right in {$element->name}, outside its items.");
+                }
             }
         }
+        $isOrdered = isset($this->data['order'][$element->name]) || isset($this->data['once'][$element->name]) || $element->name === 'dl';
+        if (! $isOrdered) {
+            return;
+        }
+        $children = array_values(array_filter($element->elements(), fn (Element $child) => ! in_array($child->name, $this->data['scriptSupporting'], true)));
+        yield from $this->outOfOrder($element, $children);
+        yield from $this->repeated($element, $children);
+        yield from $element->name === 'dl' ? $this->unpaired($children) : [];
+    }
 
-        return null;
+    /**
+     * @param  list<Element>  $children
+     * @return \Generator<int, Misplaced>
+     */
+    private function outOfOrder(Element $element, array $children): \Generator
+    {
+        $ends = $this->data['ends'][$element->name] ?? [];
+        foreach ($children as $index => $child) {
+            if (in_array($child->name, $ends, true) && $index > 0 && $index < count($children) - 1) {
+                yield new Misplaced($child, "{$this->a($child->name)} is the first or the last child of {$element->name}, and stands in its middle");
+            }
+        }
+        $stageOf = [];
+        foreach ($this->data['order'][$element->name] ?? [] as $stage => $names) {
+            $stageOf += array_fill_keys($names, $stage);
+        }
+        $reached = 0;
+        $by = '';
+        foreach ($stageOf === [] ? [] : $children as $child) {
+            $stage = $stageOf[$child->name] ?? $stageOf['*'] ?? $reached;
+            if ($stage < $reached) {
+                yield new Misplaced($child, "in {$element->name}, {$child->name} comes before {$by}");
+            } elseif ($stage > $reached || $by === '') {
+                [$reached, $by] = [$stage, $child->name];
+            }
+        }
+    }
+
+    /**
+     * @param  list<Element>  $children
+     * @return \Generator<int, Misplaced>
+     */
+    private function repeated(Element $element, array $children): \Generator
+    {
+        $seen = [];
+        foreach ($children as $child) {
+            if (isset($seen[$child->name]) && in_array($child->name, $this->data['once'][$element->name] ?? [], true)) {
+                yield new Misplaced($child, "{$element->name} holds one {$child->name}, and this is another");
+            }
+            $seen[$child->name] = true;
+        }
+    }
+
+    /**
+     * 4.4.9: groups of terms and the descriptions that follow them.
+     *
+     * @param  list<Element>  $children
+     * @return \Generator<int, Misplaced>
+     */
+    private function unpaired(array $children): \Generator
+    {
+        $before = null;
+        foreach ($children as $child) {
+            if ($child->name === 'dd' && $before === null) {
+                yield new Misplaced($child, 'a dd describes the dt before it, and there is none');
+            }
+            $before = $child->name === 'div' ? null : $child;
+        }
+        if ($before?->name === 'dt') {
+            yield new Misplaced($before, 'a dt is followed by the dd that describes it, and there is none');
+        }
     }
 
     private function a(string $name): string

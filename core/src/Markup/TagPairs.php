@@ -52,7 +52,7 @@ final readonly class TagPairs
 
     public static function of(Document $document, SourceFile $file): self
     {
-        $stray = self::strayEndTags($document, $file);
+        $stray = new StrayEndTags(self::endTagsAlone($document, $file));
         $continued = [];
         foreach ($document->continuations as [$element, $written, $late]) {
             $endTag = $late ?? $element->endTag()?->start;
@@ -65,15 +65,15 @@ final readonly class TagPairs
             if (! self::lacksEndTag($element)) {
                 continue;
             }
-            $late = $continued[spl_object_id($element)] ?? self::takeStray($stray, $element);
+            $late = $continued[spl_object_id($element)] ?? $stray->take($element->name, $element->closedAt ?? 0);
             if ($late !== null) {
-                ElementTable::mayOmitEndTag($element->name) ? $cutShort[] = [$element, $late] : $crossed[] = [$element, $late];
-            } elseif (! ElementTable::mayOmitEndTag($element->name)) {
+                ElementTable::load()->mayOmitEndTag($element->name) ? $cutShort[] = [$element, $late] : $crossed[] = [$element, $late];
+            } elseif (! ElementTable::load()->mayOmitEndTag($element->name)) {
                 $unclosed[] = $element;
             }
         }
 
-        return new self($file, $unclosed, $crossed, $cutShort, array_map(fn (array $tag) => $tag[0], $stray), $document);
+        return new self($file, $unclosed, $crossed, $cutShort, $stray->left(), $document);
     }
 
     public function isUnclosed(Element $element): bool
@@ -106,31 +106,17 @@ final readonly class TagPairs
             && $element->closing !== Closing::Itself && ! in_array($element->name, ['html', 'head', 'body', 'frame'], true);
     }
 
-    /** @return array<int, array{string}> by offset, in order */
-    private static function strayEndTags(Document $document, SourceFile $file): array
+    /** @return array<int, string> names by offset, in order */
+    private static function endTagsAlone(Document $document, SourceFile $file): array
     {
-        $stray = [];
+        $alone = [];
         foreach ($document->errors as $error) {
             if ($error->code === 'end-tag-without-matching-open-element' && preg_match('~\G</([a-zA-Z][^\s/>]*)~', $file->bytes, $name, 0, $error->offset) === 1) {
-                $stray[$error->offset] = [strtolower(Utf8::scrub($name[1]))];
+                $alone[$error->offset] = strtolower(Utf8::scrub($name[1]));
             }
         }
 
-        return $stray;
-    }
-
-    /** @param  array<int, array{string}>  $stray from which the end tag is taken that comes next after the element was closed */
-    private static function takeStray(array &$stray, Element $element): ?int
-    {
-        foreach ($stray as $offset => [$name]) {
-            if ($name === $element->name && $offset >= ($element->closedAt ?? 0)) {
-                unset($stray[$offset]);
-
-                return $offset;
-            }
-        }
-
-        return null;
+        return $alone;
     }
 
     /**

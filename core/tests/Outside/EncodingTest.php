@@ -56,10 +56,10 @@ it('reads text in every encoding as the reference does', function (string $label
 
 // The bytes that stand for no letter are left out: the standard gives them the control characters, the reference U+FFFD.
 it('reads the letters of the single-byte encodings that students’ editors offer as the reference does', function (string $label, string $without = '') {
-    $bytes = implode('', array_diff(array_map(chr(...), range(0x80, 0xFF)), str_split($without)));
+    $bytes = implode('', array_diff(array_map(chr(...), range(0x80, 0xFF)), str_split((string) hex2bin($without))));
 
     expectTheSame(["<meta charset=$label>$bytes"]);
 })->with([
-    ['windows-1252', "\x81\x8d\x8f\x90\x9d"], ['latin1', "\x81\x8d\x8f\x90\x9d"], ['latin2'], ['iso-8859-15'], ['iso-8859-16'],
-    ['windows-1251', "\x98"], ['koi8-r'], ['windows-1254', "\x81\x8d\x8e\x8f\x90\x9d\x9e"],
+    ['windows-1252', '818d8f909d'], ['latin1', '818d8f909d'], ['latin2'], ['iso-8859-15'], ['iso-8859-16'],
+    ['windows-1251', '98'], ['koi8-r'], ['windows-1254', '818d8e8f909d9e'],
 ]);

@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Markup;
 
 use InkedMargin\Core\Brief\Brief;
+use InkedMargin\Core\Markup\AttributeTable;
 use InkedMargin\Core\Rules\ProofMark;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Rules\Weight;
 use InkedMargin\Core\Site\SiteReading;
 
-/** A value that its attribute does not take (HTML Standard, section 4, and 2.3.3 and 2.3.4). */
+/** A value that its attribute does not take (HTML Standard, section 4 and 2.3; WAI-ARIA 1.2, sections 5 and 6). */
 final readonly class BadAttributeValue extends Rule
 {
     public function __construct()
@@ -20,16 +21,14 @@ final readonly class BadAttributeValue extends Rule
 
     public function look(SiteReading $reading, Brief $brief): iterable
     {
-        /** @var array<string, array<string, list<string>>> $values */
-        $values = require __DIR__.'/../../../data/attribute-values.php';
+        $table = AttributeTable::load();
         foreach ($reading->pages as $page) {
             foreach ($page->elements as $element) {
                 foreach (! $element->isWritten() ? [] : $element->attributes as $name => $attribute) {
-                    $allowed = $values[$name][$element->name] ?? $values[$name]['*'] ?? null;
-                    if ($allowed === null || self::allows($allowed, $attribute->value)) {
+                    $expected = $table->expected($element->name, (string) $name, $attribute->value);
+                    if ($expected === null) {
                         continue;
                     }
-                    $expected = str_starts_with($allowed[0], '/') ? $allowed[1] : 'one of '.implode(', ', $allowed);
                     yield $this->on(
                         $element,
                         $page->file,
@@ -41,13 +40,5 @@ final readonly class BadAttributeValue extends Rule
                 }
             }
         }
-    }
-
-    /** @param  list<string>  $allowed keywords, or a pattern first */
-    private static function allows(array $allowed, string $value): bool
-    {
-        return str_starts_with($allowed[0], '/')
-            ? preg_match($allowed[0], trim($value)) === 1
-            : in_array($value, $allowed, true) || in_array(strtolower($value), $allowed, true);
     }
 }

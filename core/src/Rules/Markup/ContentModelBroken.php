@@ -31,37 +31,30 @@ final readonly class ContentModelBroken extends Rule
         foreach ($reading->pages as $page) {
             yield from $this->cutShort($page);
             yield from $this->secondMain($page);
-            foreach ($page->elements as $element) {
-                yield from $this->misplaced($element, $page, $model);
-                yield from $this->text($element, $page, $model);
+            foreach ($model->misplaced($page->document) as $misplaced) {
+                yield from $misplaced->node instanceof Element
+                    ? $this->element($misplaced->node, $misplaced->reason, $page)
+                    : $this->text($misplaced->node, $misplaced->reason, $page);
             }
         }
     }
 
     /** @return iterable<Finding> */
-    private function misplaced(Element $element, Page $page, ContentModel $model): iterable
+    private function element(Element $element, string $reason, Page $page): iterable
     {
-        if (! $element->isWritten()) {
-            return;
-        }
-        $objection = $model->objection($element);
         // What an element that was never closed swallowed is told with that element.
-        if ($objection === null || $page->pairs->isInsideUnclosed($element)) {
-            return;
+        if (! $page->pairs->isInsideUnclosed($element)) {
+            yield $this->on($element, $page->file, $element->place(), "This {$element->name} cannot stand here: {$reason}.", 'Move it to where it belongs, or put what it needs around it.');
         }
-        yield $this->on($element, $page->file, $element->place(), "This {$element->name} cannot stand here: {$objection}.", 'Move it to where it belongs, or put what it needs around it.');
     }
 
     /** @return iterable<Finding> */
-    private function text(Element $element, Page $page, ContentModel $model): iterable
+    private function text(Text $text, string $reason, Page $page): iterable
     {
-        if ($model->holdsText($element)) {
-            return;
-        }
-        foreach ($element->children as $child) {
-            if ($child instanceof Text && ! $child->isBlank()) {
-                yield $this->on($element, $page->file, $child->span(), "Text stands right in {$element->name}, outside its items.", $element->name === 'dl' ? 'Put it into a dt or dd.' : 'Put it into an li.', about: '#text');
-            }
+        $parent = $text->parent;
+        if ($parent !== null) {
+            $item = ['dl' => 'a dt or dd', 'hgroup' => 'a heading or p', 'picture' => 'the alt of the img'][$parent->name] ?? 'an li';
+            yield $this->on($parent, $page->file, $text->span(), $reason, "Put it into {$item}.", about: '#text');
         }
     }
 

@@ -22,7 +22,7 @@ final readonly class OptionalEndTag extends ElementRule
     protected function lookAt(Element $element, Page $page): ?Finding
     {
         if (! $element->isWritten() || $element->endTag() !== null || in_array($element->name, ['html', 'head', 'body'], true)
-            || ! ElementTable::mayOmitEndTag($element->name) || $page->pairs->isCutShort($element)) {
+            || ! ElementTable::load()->mayOmitEndTag($element->name) || $page->pairs->isCutShort($element)) {
             return null;
         }
 

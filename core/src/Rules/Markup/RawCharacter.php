@@ -26,7 +26,7 @@ final readonly class RawCharacter extends Rule
                 if ($error->code !== 'unknown-named-character-reference') {
                     continue;
                 }
-                $start = (int) strrpos(substr($page->file->bytes, 0, $error->offset), '&');
+                $start = (int) strrpos($page->file->bytes, '&', $error->offset - strlen($page->file->bytes));
                 $name = $page->file->excerpt(new Span($start, $error->offset + 1));
                 yield $this->finding(
                     $page->path(),

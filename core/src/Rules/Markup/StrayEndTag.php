@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Markup;
 
 use InkedMargin\Core\Brief\Brief;
+use InkedMargin\Core\Markup\ElementTable;
 use InkedMargin\Core\Rules\ProofMark;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Rules\Weight;
@@ -27,8 +28,8 @@ final readonly class StrayEndTag extends Rule
                     $page->path(),
                     $page->file,
                     new Span($offset, $offset + strlen($name) + 2),
-                    "</{$name}> closes nothing: no {$name} is open here.",
-                    "Take it out, or write the <{$name}> that belongs to it.",
+                    ElementTable::load()->isVoid($name) ? "There is no end tag </{$name}>: {$name} never holds anything." : "</{$name}> closes nothing: no {$name} is open here.",
+                    ElementTable::load()->isVoid($name) ? 'Take it out.' : "Take it out, or write the <{$name}> that belongs to it.",
                     "stray:{$name}",
                 );
             }

@@ -25,8 +25,13 @@ final readonly class UnknownAttribute extends Rule
     {
         $table = AttributeTable::load();
         foreach ($reading->pages as $page) {
+            $isForeign = [];
             foreach ($page->document->elements() as $element) {
-                if (self::isForeign($element)) {
+                // Inside svg, math and custom elements other vocabularies hold.
+                $above = $element->parent;
+                $isForeign[spl_object_id($element)] = in_array($element->name, ['svg', 'math'], true) || str_contains($element->name, '-')
+                    || ($above !== null && $isForeign[spl_object_id($above)]);
+                if ($isForeign[spl_object_id($element)]) {
                     continue;
                 }
                 foreach ($element->attributes as $attribute) {
@@ -34,7 +39,7 @@ final readonly class UnknownAttribute extends Rule
                     if ($table->knows($element->name, $attribute->name) || strpbrk($attribute->name, '"\'<=') !== false) {
                         continue;
                     }
-                    $meant = NearestName::of($attribute->name, $table->namesFor($element->name));
+                    $meant = NearestName::of($attribute->name, $table->namesFor($element->name, $attribute->name));
                     yield $this->on(
                         $element,
                         $page->file,
@@ -46,16 +51,5 @@ final readonly class UnknownAttribute extends Rule
                 }
             }
         }
-    }
-
-    private static function isForeign(Element $element): bool
-    {
-        for ($above = $element; $above instanceof Element; $above = $above->parent) {
-            if ($above->name === 'svg' || $above->name === 'math' || str_contains($above->name, '-')) {
-                return true;
-            }
-        }
-
-        return false;
     }
 }
