@@ -12,7 +12,7 @@ $interactive = ['a', 'audio', 'button', 'details', 'embed', 'iframe', 'img', 'in
 
 return [
     // 3.2.5.2.5
-    'phrasing' => ['a', 'abbr', 'area', 'audio', 'b', 'bdi', 'bdo', 'br', 'button', 'canvas', 'cite', 'code', 'data', 'datalist', 'del', 'dfn', 'em', 'embed', 'i', 'iframe', 'img', 'input', 'ins', 'kbd', 'label', 'link', 'map', 'mark', 'meta', 'meter', 'noscript', 'object', 'output', 'picture', 'progress', 'q', 'ruby', 's', 'samp', 'script', 'select', 'slot', 'small', 'span', 'strong', 'style', 'sub', 'sup', 'template', 'textarea', 'time', 'u', 'var', 'video', 'wbr'],
+    'phrasing' => ['a', 'abbr', 'area', 'audio', 'b', 'bdi', 'bdo', 'br', 'button', 'canvas', 'cite', 'code', 'data', 'datalist', 'del', 'dfn', 'em', 'embed', 'i', 'iframe', 'img', 'input', 'ins', 'kbd', 'label', 'link', 'map', 'mark', 'meta', 'meter', 'noscript', 'object', 'output', 'picture', 'progress', 'q', 'ruby', 's', 'samp', 'script', 'select', 'slot', 'small', 'span', 'strong', 'sub', 'sup', 'template', 'textarea', 'time', 'u', 'var', 'video', 'wbr'],
     // 3.2.5.2.7: interactive only with one of these attributes; an input unless it is hidden
     'interactiveWith' => ['a' => 'href', 'audio' => 'controls', 'img' => 'usemap', 'object' => 'usemap', 'video' => 'controls'],
     // 3.2.5.2.9: may stand wherever children of a kind are asked for

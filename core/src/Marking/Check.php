@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Marking;
 
 use InkedMargin\Core\Brief\Brief;
+use InkedMargin\Core\Brief\JudgedByFindings;
 use InkedMargin\Core\Brief\Requirement;
 use InkedMargin\Core\Rules\Catalogue;
 use InkedMargin\Core\Rules\Finding;
@@ -61,9 +62,12 @@ final readonly class Check
     /** @param  list<PlacedFinding>  $findings */
     private static function outcome(Requirement $requirement, SiteReading $reading, array $findings): Outcome
     {
-        $judgement = $requirement->judge($reading);
         $terms = $requirement->terms;
-        $showing = array_filter($findings, fn (PlacedFinding $placed) => $placed->finding->requirement === $terms->id);
+        $showing = array_filter($findings, fn (PlacedFinding $placed) => $placed->finding->requirement === $terms->id
+            || ($requirement instanceof JudgedByFindings && $requirement->claims($placed->finding->rule, $placed->finding->weight->value, $placed->finding->file)));
+        $judgement = $requirement instanceof JudgedByFindings
+            ? $requirement->judgeBy(array_count_values(array_map(fn (PlacedFinding $placed) => $placed->finding->file, $showing)), $reading)
+            : $requirement->judge($reading);
 
         return new Outcome(
             $requirement,

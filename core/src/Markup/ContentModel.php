@@ -77,7 +77,7 @@ final readonly class ContentModel
             return null;
         }
         $parents = $this->data['parents'][$element->name] ?? null;
-        if ($parents !== null && ! in_array($parent->name, $parents, true) && ! ($parents[0] === 'head' && $this->isStrayed($element, $parent))) {
+        if ($parents !== null && ! in_array($parent->name, $parents, true) && ! in_array($element->parent->name ?? '', $parents, true) && ! ($parents[0] === 'head' && $this->isStrayed($element, $parent))) {
             return "{$this->a($element->name)} belongs inside ".implode(' or ', array_slice($parents, 0, 2))." and stands in {$parent->name}";
         }
         $only = $this->data['only'][$parent->name] ?? null;

@@ -122,6 +122,12 @@ final class Element extends Node
         return $text;
     }
 
+    /** The text below as a browser shows it: white space collapsed, none at the ends. */
+    public function words(): string
+    {
+        return trim(preg_replace('/[ \t\n\f\r]+/', ' ', $this->text()) ?? '');
+    }
+
     /** The way down to this element, such as `html/body/ul:2/li:3`, counting siblings of one name; the last steps of it when it is deep. */
     public function path(): string
     {

@@ -7,6 +7,7 @@ namespace InkedMargin\Core\Site;
 use InkedMargin\Core\Markup\Document;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\NodeNamespace;
+use InkedMargin\Core\Markup\Outline;
 use InkedMargin\Core\Markup\TagPairs;
 use InkedMargin\Core\Source\SourceFile;
 
@@ -21,12 +22,15 @@ final readonly class Page
 
     public TagPairs $pairs;
 
+    public Outline $outline;
+
     /** @param  list<Reference>  $references in document order */
     public function __construct(public Document $document, public array $references)
     {
         $this->file = $document->source;
         $this->elements = array_values(array_filter(iterator_to_array($document->elements(), false), fn (Element $element) => $element->namespace === NodeNamespace::Html));
         $this->pairs = TagPairs::of($document, $this->file);
+        $this->outline = Outline::of($document);
     }
 
     public function path(): string
@@ -42,7 +46,7 @@ final readonly class Page
     /** The title as a browser shows it: white space collapsed; '' when there is none. */
     public function titleText(): string
     {
-        return trim(preg_replace('/\s+/u', ' ', $this->title()?->text() ?? '') ?? '');
+        return $this->title()?->words() ?? '';
     }
 
     /** @return list<Reference> */

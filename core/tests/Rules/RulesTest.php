@@ -37,6 +37,10 @@ it('finds what is amiss, where it stands', function (array $files, array $found,
     yield 'a part that is missing' => [$home('<header></header>'), ['brief/skeleton index.html:7:1'], 'kind: skeleton, parts: [header, nav]'];
     yield 'a part inside another' => [$home('<header><nav></nav></header>'), ['brief/skeleton index.html:8:9'], 'kind: skeleton, parts: [header, nav]'];
     yield 'parts out of order' => [$home('<nav></nav><header></header>'), ['brief/skeleton index.html:8:1'], 'kind: skeleton, parts: [header, nav]'];
+    yield 'a step that is not the brief’s' => [$home("<ul>\n    <li>a</li>\n</ul>"), ['markup/indentation index.html:9:5'], 'kind: indentation, step: 2'];
+    yield 'a step that is the brief’s' => [$home("<ul>\n  <li>a</li>\n</ul>"), [], 'kind: indentation, step: 2'];
+    yield 'a character the brief wants as a reference' => [$home('<p>© a &copy; b &amp; c</p><script>"©"</script>'), ['markup/raw-character index.html:8:4'], 'kind: markup, references: ["©", "&"]'];
+    yield 'empty alt text where the brief wants words' => [$home('<p><img src="index.html" alt=""></p>'), ['markup/missing-alt index.html:8:26'], 'kind: pictures, at_least: 1'];
     yield 'one cell too many' => [$home('<table><tr><td>1</td><td>2</td></tr></table>'), ['brief/count index.html:8:22'], 'kind: count, selector: td, exactly: 1'];
 });
 
@@ -72,6 +76,12 @@ it('finds what is amiss in the markup, once for each slip', function (string $bo
     'what an unclosed element swallowed is no slip of its own' => ['<header><h2>a</h2><footer>b</footer>', ['markup/unclosed-element 8:1']],
     'an attribute that has to be there' => ['<img alt="a"><map><area></map>', ['markup/missing-attribute 8:1', 'markup/missing-attribute 8:14']],
     'values that are none' => ['<img src="index.html" alt="a" width="20px"><table><tr><td colspan="0">a</td></tr></table><input type="txt">', ['markup/bad-attribute-value 8:38', 'markup/bad-attribute-value 8:68', 'markup/bad-attribute-value 8:103']],
+    'a flag with a value, a role and a state that are none' => ['<input disabled="true"><p role="nav" aria-hidden="yes">a</p>', ['markup/bad-attribute-value 8:18', 'markup/bad-attribute-value 8:33', 'markup/bad-attribute-value 8:51']],
+    'an event and a state that are none' => ['<p onclik="a()" aria-lable="b" onclick="c()">a</p>', ['markup/unknown-attribute 8:4', 'markup/unknown-attribute 8:17']],
+    'a language that is none' => ['<p lang="english">a</p><p lang="de-AT">b</p>', ['markup/bad-attribute-value 8:10']],
+    'an end tag of what never holds anything' => ['<p>a<br></br></p>', ['markup/stray-end-tag 8:9']],
+    'breaks between blocks' => ['<p>a</p><br><p>b</p><p>c<br>d</p>', ['markup/break-for-space 8:9']],
+    'a step that is not the page’s own' => ["<div>\n  <ul>\n".str_repeat("    <li>a</li>\n", 9)."       <li>b</li>\n  </ul>\n</div>", ['markup/indentation 19:8']],
     'an id with a space' => ['<p id="my part">a</p>', ['markup/bad-attribute-value 8:8']],
     'a letter outside every part' => ['<header>a</header>x<main>b</main>', ['markup/stray-text 8:19']],
     'a link with a picture and no name' => ['<a href="index.html"><img src="index.html" alt=""></a>', ['markup/missing-alt 8:44']],
@@ -94,6 +104,7 @@ it('offers the exact text to type', function (array $files, string $remedy) {
     'the right way from this folder' => [['index.html' => Samples::page(), 'p/a.html' => Samples::page('<a href="index.html">x</a>', 'B')], 'type ../index.html'],
     'the real letter case' => [['index.html' => Samples::page('<a href="A.html">x</a>'), 'a.html' => Samples::page('', 'B')], 'Type a.html'],
     'the name that was meant' => [['index.html' => Samples::page('<a href="tide.html">x</a>'), 'tides.html' => Samples::page('', 'B')], 'type tides.html'],
+    'the event that was meant' => [['index.html' => Samples::page('<p onclik="a()">x</p>')], 'Type onclick'],
     'the attribute that was meant' => [['index.html' => Samples::page('<p clas="a">x</p>')], 'Type class'],
 ]);
 
@@ -113,3 +124,18 @@ it('keeps a finding’s fingerprint when lines move, and tells apart findings th
 
     expect($prints($after))->toBe($prints($before))->and(array_unique($prints($before)))->toHaveCount(2);
 });
+
+it('judges a requirement by what its rules found, on the pages it is about', function (string $fields, float $awarded, string $measured) {
+    $brief = BriefReader::read("title: T\nrequirements:\n  - {id: it, title: It, points: 4, $fields}");
+    $files = ['index.html' => Samples::page('<p>a<br><br>b</p>', 'A'), 'b.html' => Samples::page('<b><i>x</b></i>', 'B'), 'c.html' => Samples::page('<b><i>x</b></i><div>', 'C'), 'd.html' => Samples::page('', 'D')];
+    $outcome = Samples::check($files, $brief)->outcomes[0];
+
+    expect([$outcome->points->awarded, $outcome->measured])->toBe([$awarded, $measured]);
+})->with([
+    'a group, faults and departures' => ['kind: markup, rules: [markup]', 2.0, 'found: 3, on 2 of 4 pages'],
+    'so many are still well' => ['kind: markup, rules: [markup], at_most: 3', 4.0, 'found: 3, on 2 of 4 pages'],
+    'one rule, whatever it weighs' => ['kind: markup, rules: [markup/break-for-space]', 3.0, 'found: 1, on 1 of 4 pages'],
+    'on one page' => ['kind: markup, rules: [markup], pages: d.html', 4.0, 'nothing found'],
+    'indentation' => ['kind: indentation', 4.0, '4 of 4 pages'],
+    'pictures' => ['kind: pictures, at_least: 1', 0.0, '0 of 4 pages'],
+]);

@@ -48,7 +48,7 @@ final readonly class BreakForSpace extends Rule
             if ($child instanceof Text && $child->isBlank()) {
                 continue;
             }
-            if ($child instanceof Element && $child->is('br')) {
+            if ($child instanceof Element && $child->is('br') && $child->isWritten()) {
                 $run[] = $child;
 
                 continue;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Markup;
 
 use InkedMargin\Core\Brief\Brief;
+use InkedMargin\Core\Brief\Kind\Pictures;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\Walk;
 use InkedMargin\Core\Rules\ProofMark;
@@ -23,6 +24,8 @@ final readonly class MissingAlt extends Rule
     public function look(SiteReading $reading, Brief $brief): iterable
     {
         foreach ($reading->pages as $page) {
+            $asked = $brief->covering($page->path(), Pictures::class);
+            $wanted = $asked?->withAlt === true ? $asked : null;
             foreach ($page->elements as $element) {
                 if ($element->name === 'img' && self::isOnlyContentOfLink($element)) {
                     yield $this->on(
@@ -32,6 +35,15 @@ final readonly class MissingAlt extends Rule
                         'This picture is all that its link holds, and its alt text is empty: the link has no name.',
                         'Type where the link leads, between the quotation marks.',
                     );
+                } elseif ($element->name === 'img' && $wanted !== null && trim($element->value('alt') ?? '-') === '') {
+                    yield $this->on(
+                        $element,
+                        $page->file,
+                        $element->attribute('alt')?->span() ?? $element->place(),
+                        'The alt text of this picture is empty, and the brief asks for words.',
+                        'Type what the picture shows, between the quotation marks.',
+                        for: $wanted,
+                    );
                 } elseif ($element->name === 'img' && $element->attribute('alt') === null) {
                     $picture = basename($element->value('src') ?? '');
                     yield $this->on(
@@ -40,6 +52,7 @@ final readonly class MissingAlt extends Rule
                         $element->place(),
                         ($picture === '' ? 'This picture' : "The picture {$picture}").' has no alt text: whoever cannot see it learns nothing of it.',
                         'Type alt="…" inside the img tag, with what the picture shows; alt="" if it is only decoration.',
+                        for: $wanted,
                     );
                 }
             }
