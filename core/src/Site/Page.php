@@ -49,9 +49,9 @@ final readonly class Page
         return $this->title()?->words() ?? '';
     }
 
-    /** @return list<Reference> */
+    /** @return list<Reference> the sheets that `link` elements name */
     public function stylesheets(): array
     {
-        return array_values(array_filter($this->references, fn (Reference $reference) => $reference->kind === ReferenceKind::Stylesheet));
+        return array_values(array_filter($this->references, fn (Reference $reference) => $reference->kind === ReferenceKind::Stylesheet && $reference->element?->name === 'link'));
     }
 }

@@ -4,54 +4,165 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Site;
 
-use InkedMargin\Core\Source\SourceFile;
+use InkedMargin\Core\Site\Url\PercentEncoding;
+use InkedMargin\Core\Site\Url\Url;
+use InkedMargin\Core\Site\Url\UrlError;
+use InkedMargin\Core\Site\Url\UrlProblem;
 
 /**
- * Resolves addresses inside one site, as a server that shows `index.html` for a folder would (common practice).
- * The site stands at the root of an invented host, so that RFC 3986 section 5.2 does the rest.
+ * Finds out where an address leads, as a server that shows `index.html` for a folder would (common practice).
+ * The site stands at the root of an invented host, so that the URL Standard does the rest.
  */
 final readonly class Resolver
 {
-    private const ORIGIN = 'site://hand-in/';
+    private const HOST = 'hand-in.invalid';
 
-    public function __construct(private Site $site)
+    /** Endings of host names that people write without a scheme. None is the extension of a file that students hand in. */
+    private const TOP_LEVEL = 'com|org|net|edu|gov|info|io|co|eu|uk|us|de|fr|nl|it|es|ie|ch|at|be|dk|se|no|fi|au|nz|ca|in|jp|br';
+
+    private Candidates $candidates;
+
+    /** @param  \Closure(string): (array<string, true>|null)  $ids  the ids that fragments may name in a page, by its path; null when it is no page */
+    public function __construct(private Site $site, private \Closure $ids)
     {
+        $this->candidates = new Candidates($site);
     }
 
-    /** @param  string  $base the `href` of the page's `base` element, or '' (HTML Standard, 4.2.3) */
-    public function resolve(string $written, SourceFile $from, string $base = ''): Target
+    /** The address that a page's references are seen from: its own, or what its `base` element says (HTML Standard, 4.2.3). */
+    public function baseOf(string $path, ?string $href = null): Url
+    {
+        $own = Url::parse('http://'.self::HOST.'/'.implode('/', array_map(rawurlencode(...), explode('/', $path))));
+        try {
+            return $href === null ? $own : Url::parse($href, $own);
+        } catch (UrlError) {
+            return $own;
+        }
+    }
+
+    /** The path inside the site that an address stands for; null for one of another site. */
+    public function pathOf(Url $url): ?string
+    {
+        return $url->host === self::HOST && ! $url->hasOpaquePath() ? ltrim(mb_scrub(PercentEncoding::decode($url->pathText()), 'UTF-8'), '/') : null;
+    }
+
+    public function resolve(string $written, Url $base): Target
     {
         $written = trim($written, " \t\n\f\r");
-        if ($written === '' || $written === '#') {
+        if ($written === '' || $written === '#' || preg_match('/^javascript:\s*(?:void\s*\(?\s*0\s*\)?)?;?\s*$/i', $written) === 1) {
             return new Target(Verdict::Placeholder);
         }
-        $document = Address::parse(self::ORIGIN.self::encode($from->path));
-        $address = $document->resolve(Address::parse($base))->resolve(Address::parse($written));
-        if ($address->scheme !== 'site' || $address->authority !== 'hand-in') {
-            return new Target(Verdict::Elsewhere);
+        $from = $this->pathOf($base) ?? '';
+        if ($this->isLocal($written)) {
+            return $this->misled(Verdict::LocalPath, $written, $from);
+        }
+        // With one slash or none a browser takes the host for a folder of this site (4.4, "special relative or authority state").
+        if (preg_match('~^(https?):/?(?=[^/])~i', $written, $scheme) === 1) {
+            return new Target(Verdict::BadAddress, address: strtolower($scheme[1]).'://'.substr($written, strlen($scheme[0])), problem: UrlProblem::SpecialSchemeMissingFollowingSolidus);
+        }
+        try {
+            $url = Url::parse($written, $base);
+        } catch (UrlError $error) {
+            return new Target(Verdict::BadAddress, problem: $error->problem);
+        }
+        if (in_array($url->scheme, ['http', 'https'], true) && $url->host !== self::HOST) {
+            return $this->elsewhere($url);
+        }
+        $path = $this->pathOf($url);
+        if ($path === null) {
+            return new Target(Verdict::Other, address: (string) $url);
+        }
+        if ($this->climbsOut($written, $from)) {
+            return $this->misled(Verdict::OutsideSite, $written, $from);
         }
 
-        return $this->look(ltrim(rawurldecode($address->path), '/'));
+        return $this->inside($path, $url, $written, $from);
     }
 
-    private function look(string $path): Target
+    private function inside(string $path, Url $url, string $written, string $from): Target
     {
-        if ($path === '' || str_ends_with($path, '/') || $this->site->hasFolder($path)) {
-            $path = ltrim(rtrim($path, '/').'/index.html', '/');
-        }
-        if ($this->site->file($path) !== null) {
-            return new Target(Verdict::Found, $path);
-        }
-        $spelling = $this->site->spelling($path);
+        $fragment = $url->fragment === null || $url->fragment === '' ? null : PercentEncoding::decode($url->fragment);
+        $isFolder = $path === '' || str_ends_with($path, '/') || ($this->site->file($path) === null && $this->site->hasFolder($path));
+        $file = $isFolder ? ltrim(rtrim($path, '/').'/index.html', '/') : $path;
+        if ($this->site->file($file) !== null) {
+            $ids = $fragment === null ? null : ($this->ids)($file);
+            $problem = $url->problems[0] ?? null;
 
-        return $spelling === null
-            ? new Target(Verdict::MissingFile, $path)
-            : new Target(Verdict::LetterCase, $path, $spelling);
+            return new Target(match (true) {
+                $problem !== null => Verdict::BadAddress,
+                // 7.4.6.3: the top of the page needs no id
+                $ids !== null && ! isset($ids[$fragment]) && strtolower((string) $fragment) !== 'top' => Verdict::MissingFragment,
+                default => Verdict::Found,
+            }, $path, $file, $fragment, problem: $problem);
+        }
+        if (preg_match('~^(?:www\.[^/]|[a-z0-9-]+(?:\.[a-z0-9-]+)*\.(?:'.self::TOP_LEVEL.')(?:[/:?#]|$))~i', $written) === 1) {
+            return new Target(Verdict::MissingScheme, address: "https://$written");
+        }
+        if ($isFolder && $this->site->hasFolder($path)) {
+            return new Target(Verdict::FolderWithoutIndex, $path, fragment: $fragment);
+        }
+        $candidates = $this->candidates->for($file, $from);
+        $best = $candidates[0] ?? null;
+        $sameName = $best !== null && basename($best) === basename($file);
+
+        return new Target(match (true) {
+            $best !== null && mb_strtolower($best) === mb_strtolower($file) => Verdict::LetterCase,
+            $sameName && ! ($isFolder && $path !== '') => Verdict::WrongFolder,
+            default => Verdict::MissingFile,
+        }, $file, fragment: $fragment, candidates: $candidates);
     }
 
-    /** What would end the path early in an address is escaped; the rest is compared as it is. */
-    private static function encode(string $path): string
+    private function elsewhere(Url $url): Target
     {
-        return strtr($path, ['%' => '%25', '?' => '%3F', '#' => '%23']);
+        $host = (string) $url->host;
+        if ($host === 'localhost' || $host === '[::1]' || str_ends_with($host, '.localhost') || str_ends_with($host, '.local')
+            || preg_match('/^(?:127|10|0)\.|^192\.168\.|^169\.254\.|^172\.(?:1[6-9]|2\d|3[01])\./', $host) === 1) {
+            return $this->misled(Verdict::LocalPath, $url->pathText(), '');
+        }
+        $problem = array_values(array_filter($url->problems, fn (UrlProblem $problem) => $problem !== UrlProblem::InvalidCredentials))[0] ?? null;
+
+        return new Target($problem === null ? Verdict::Elsewhere : Verdict::BadAddress, address: (string) $url, problem: $problem);
+    }
+
+    /** A path of a machine and not of a site: a file address, a drive letter, a share, or reverse solidi (common practice). */
+    private function isLocal(string $written): bool
+    {
+        return preg_match('~^(?:file:|[A-Za-z]:[/\\\\]|[A-Za-z]\|/|\\\\\\\\)~i', $written) === 1
+            || (preg_match('~^[A-Za-z][A-Za-z0-9+.-]*:~', $written) !== 1 && str_contains(strtok($written, '?#') ?: '', '\\'));
+    }
+
+    /** An address from which only the file's name is of use, and as many of the folders before it as the site has. */
+    private function misled(Verdict $verdict, string $written, string $from): Target
+    {
+        $path = PercentEncoding::decode(strtr(strtok($written, '?#') ?: '', '\\', '/'));
+        $path = preg_replace('~^(?:file:)?/*(?:[A-Za-z][:|]/*)?~i', '', $path) ?? '';
+        $segments = array_values(array_filter(explode('/', $path), fn (string $segment) => ! in_array($segment, ['', '.', '..'], true)));
+        for ($skip = 0; $skip < count($segments); $skip++) {
+            $spelling = $this->site->spelling(implode('/', array_slice($segments, $skip)));
+            if ($spelling !== null) {
+                return new Target($verdict, candidates: array_values(array_unique([$spelling, ...$this->candidates->for($spelling, $from)])));
+            }
+        }
+
+        return new Target($verdict, candidates: $segments === [] ? [] : $this->candidates->for(implode('/', $segments), $from));
+    }
+
+    /** Whether `..` leads above the root of the site on the way, which browsers quietly ignore on a server's root. */
+    private function climbsOut(string $written, string $from): bool
+    {
+        if (! str_contains($written, '..') || preg_match('~^[A-Za-z][A-Za-z0-9+.-]*:~', $written) === 1) {
+            return false;
+        }
+        $path = strtok($written, '?#') ?: '';
+        $depth = str_starts_with($path, '/') ? 0 : substr_count($from, '/');
+        foreach (array_slice(explode('/', $path), 0, -1) as $segment) {
+            $depth += match ($segment) {
+                '', '.' => 0, '..' => -1, default => 1,
+            };
+            if ($depth < 0) {
+                return true;
+            }
+        }
+
+        return str_ends_with($path, '/..') && $depth < 1;
     }
 }

@@ -19,6 +19,9 @@ final class Site
     /** @var array<string, true> */
     private array $folders = [];
 
+    /** @var array<string, list<string>> paths by lower-cased file name */
+    private array $byName = [];
+
     /** @param  iterable<SourceFile>  $files */
     public function __construct(public readonly string $name, iterable $files)
     {
@@ -29,6 +32,7 @@ final class Site
         ksort($byPath, SORT_STRING);
         foreach ($byPath as $path => $file) {
             $this->caseless[mb_strtolower($path)] ??= $path;
+            $this->byName[mb_strtolower(basename($path))][] = $path;
             for ($folder = $file->folder(); $folder !== '' && ! isset($this->folders[$folder]); $folder = self::above($folder)) {
                 $this->folders[$folder] = true;
             }
@@ -62,6 +66,18 @@ final class Site
     public function spelling(string $path): ?string
     {
         return $this->caseless[mb_strtolower($path)] ?? null;
+    }
+
+    /** @return list<string> the paths of all files of a name, in any letter case and any folder */
+    public function named(string $name): array
+    {
+        return $this->byName[mb_strtolower($name)] ?? [];
+    }
+
+    /** @return list<string> the names of all files, in lower case, each once */
+    public function names(): array
+    {
+        return array_map(strval(...), array_keys($this->byName));
     }
 
     public function home(): ?SourceFile

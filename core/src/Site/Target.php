@@ -4,10 +4,33 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Site;
 
-/** Where a reference leads: the verdict, and the path inside the site that it names (also when nothing is there). */
+use InkedMargin\Core\Site\Url\UrlProblem;
+
+/** Where a reference leads. */
 final readonly class Target
 {
-    public function __construct(public Verdict $verdict, public ?string $path = null, public ?string $spelling = null)
+    /**
+     * @param  string|null  $path  the path inside the site that it names, also when nothing is there; null when it names none
+     * @param  string|null  $found  the file that it reaches: for a folder its `index.html`
+     * @param  string|null  $fragment  decoded, without the `#`
+     * @param  string|null  $address  of another site, as a browser would show it
+     * @param  list<string>  $candidates  files of the site that may be meant, the likeliest first
+     * @param  UrlProblem|null  $problem  what the URL Standard has against how it is written
+     */
+    public function __construct(
+        public Verdict $verdict,
+        public ?string $path = null,
+        public ?string $found = null,
+        public ?string $fragment = null,
+        public ?string $address = null,
+        public array $candidates = [],
+        public ?UrlProblem $problem = null,
+    ) {
+    }
+
+    /** The file that it reaches, or that it would reach but for letter case or folder; null when nobody can tell. */
+    public function meant(): ?string
     {
+        return $this->found ?? (in_array($this->verdict, [Verdict::LetterCase, Verdict::WrongFolder, Verdict::OutsideSite, Verdict::LocalPath], true) ? $this->candidates[0] ?? null : null);
     }
 }

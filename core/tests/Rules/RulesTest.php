@@ -12,7 +12,7 @@ it('finds what is amiss, where it stands', function (array $files, array $found,
 })->with(function () {
     $home = fn (string $body, string $head = '') => ['index.html' => Samples::page($body, head: $head)];
 
-    yield 'nothing on a clean site' => [$home('<h2>A</h2><p><a href="index.html" data-x="1" aria-label="b" onclick="c()">d</a></p><svg viewBox="0 0 1 1"><path d=""/></svg><ul><li>a</li></ul><br>') + ['c.html' => Samples::page("<p>a<br>\nb</p>\r\n<pre>\n</pre><table><caption>x</caption><colgroup><col></colgroup><tr><td>1</td></tr></table><form><input><button>b</button></form>", 'C')], []];
+    yield 'nothing on a clean site' => [$home('<h2>A</h2><p><a href="c.html" data-x="1" aria-label="b" onclick="d()">e</a></p><svg viewBox="0 0 1 1"><path d=""/></svg><ul><li>a</li></ul><br>') + ['c.html' => Samples::page("<p>a<br>\nb</p>\r\n<pre>\n</pre><table><caption>x</caption><colgroup><col></colgroup><tr><td>1</td></tr></table><form><input><button>b</button></form><a href='index.html'>d</a>", 'C')], []];
     yield 'a missing file of the brief' => [$home(''), ['file/missing a.html'], 'kind: files, names: [a.html]'];
     yield 'no home page' => [['start.html' => Samples::page()], ['file/no-home index.html']];
     yield 'a name with capitals, once for a folder' => [$home('') + ['My Pics/a.png' => '', 'My Pics/b.png' => '', 'x/B.png' => ''], ['file/name My Pics/a.png', 'file/name x/B.png']];
@@ -30,9 +30,9 @@ it('finds what is amiss, where it stands', function (array $files, array $found,
     yield 'a mark and a meta that do not agree' => [['index.html' => "\xEF\xBB\xBF".str_replace('utf-8', 'koi8-r', Samples::page())], ['markup/encoding index.html:4:16']];
     yield 'an encoding that is none' => [['index.html' => str_replace('utf-8', 'klingon', Samples::page())], ['markup/encoding index.html:4:16']];
     yield 'columns behind letters of another encoding' => [['index.html' => str_replace('utf-8', 'shift_jis', Samples::page("<p>\x92\xaa\x8e\xac</p><img src=\"a.png\">")), 'a.png' => ''], ['markup/encoding index.html:4:16', 'markup/missing-alt index.html:8:10']];
-    yield 'a sheet most pages link and one does not' => [['index.html' => Samples::page('', 'A', '<link rel="stylesheet" href="s.css">'), 'b.html' => Samples::page('', 'B', '<link rel="stylesheet" href="s.css">'), 'c.html' => Samples::page('', 'C'), 's.css' => ''], ['style/not-on-page c.html:3:1']];
-    yield 'a sheet of the brief under a wrong address is found once' => [$home('', '<link rel="stylesheet" href="../s.css">') + ['css/s.css' => ''], ['link/missing-file index.html:6:30'], 'kind: stylesheets, sheets: [css/s.css]'];
-    yield 'the title of a copied page' => [['index.html' => Samples::page(), 'b.html' => Samples::page()], ['content/same-title b.html:5:1']];
+    yield 'a sheet most pages link and one does not' => [['index.html' => Samples::page('<a href="b.html">B</a> and <a href="c.html">C</a>', 'A', '<link rel="stylesheet" href="s.css">'), 'b.html' => Samples::page('<a href="index.html">A</a>', 'B', '<link rel="stylesheet" href="s.css">'), 'c.html' => Samples::page('<a href="index.html">A</a>', 'C'), 's.css' => ''], ['style/not-on-page c.html:3:1']];
+    yield 'a sheet of the brief under a wrong address is found once' => [$home('', '<link rel="stylesheet" href="../s.css">') + ['css/s.css' => ''], ['link/outside-site index.html:6:30'], 'kind: stylesheets, sheets: [css/s.css]'];
+    yield 'the title of a copied page' => [['index.html' => Samples::page('<a href="b.html">b</a>'), 'b.html' => Samples::page('<a href="index.html">a</a>')], ['content/same-title b.html:5:1']];
     yield 'a title of another form' => [$home(''), ['brief/titles index.html:5:1'], 'kind: titles, pattern: Site - *'];
     yield 'a part that is missing' => [$home('<header></header>'), ['brief/skeleton index.html:7:1'], 'kind: skeleton, parts: [header, nav]'];
     yield 'a part inside another' => [$home('<header><nav></nav></header>'), ['brief/skeleton index.html:8:9'], 'kind: skeleton, parts: [header, nav]'];
@@ -101,7 +101,7 @@ it('finds what the skeleton of a page lacks', function (string $page, array $fou
 it('offers the exact text to type', function (array $files, string $remedy) {
     expect(Samples::check($files)->findings[0]->finding->remedy)->toContain($remedy);
 })->with([
-    'the right way from this folder' => [['index.html' => Samples::page(), 'p/a.html' => Samples::page('<a href="index.html">x</a>', 'B')], 'type ../index.html'],
+    'the right way from this folder' => [['index.html' => Samples::page('<a href="p/a.html">x</a>'), 'p/a.html' => Samples::page('<a href="index.html">x</a>', 'B')], 'type ../index.html'],
     'the real letter case' => [['index.html' => Samples::page('<a href="A.html">x</a>'), 'a.html' => Samples::page('', 'B')], 'Type a.html'],
     'the name that was meant' => [['index.html' => Samples::page('<a href="tide.html">x</a>'), 'tides.html' => Samples::page('', 'B')], 'type tides.html'],
     'the event that was meant' => [['index.html' => Samples::page('<p onclik="a()">x</p>')], 'Type onclick'],

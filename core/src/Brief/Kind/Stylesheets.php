@@ -56,7 +56,7 @@ final readonly class Stylesheets extends Requirement
     {
         $linked = [];
         foreach ($page->stylesheets() as $reference) {
-            $path = $reference->target->spelling ?? $reference->target->path;
+            $path = $reference->target->meant();
             if ($path !== null && in_array($path, $sheets, true)) {
                 $linked[] = $path;
             }

@@ -12,7 +12,6 @@ use InkedMargin\Core\Rules\Weight;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\RelativePath;
 use InkedMargin\Core\Site\SiteReading;
-use InkedMargin\Core\Site\Verdict;
 use InkedMargin\Core\Source\Span;
 
 /** A stylesheet that the brief, or more than half of the pages, link and this page does not. Common practice. */
@@ -54,8 +53,8 @@ final readonly class SheetNotOnPage extends Rule
         $pages = [];
         foreach ($reading->pages as $page) {
             foreach ($page->stylesheets() as $reference) {
-                if ($reference->target->verdict === Verdict::Found) {
-                    $pages[(string) $reference->target->path][$page->path()] = true;
+                if ($reference->target->found !== null) {
+                    $pages[$reference->target->found][$page->path()] = true;
                 }
             }
         }
@@ -68,7 +67,7 @@ final readonly class SheetNotOnPage extends Rule
     private static function isMisaddressed(Page $page, string $sheet): bool
     {
         foreach ($page->stylesheets() as $reference) {
-            if ($reference->target->verdict === Verdict::MissingFile && basename((string) $reference->target->path) === basename($sheet)) {
+            if ($reference->target->verdict->isBroken() && ($reference->target->meant() === $sheet || basename((string) $reference->target->path) === basename($sheet))) {
                 return true;
             }
         }

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Site;
+
+use InkedMargin\Core\Markup\Element;
+use InkedMargin\Core\Markup\Text;
+use InkedMargin\Core\Markup\Walk;
+
+/** What a link says: its words, with the alt text of the pictures in it. */
+final readonly class Label
+{
+    /** White space collapsed; '' when it says nothing. */
+    public static function of(Element $element): string
+    {
+        $said = trim($element->value('aria-label') ?? '');
+        if ($said !== '') {
+            return $said;
+        }
+        $text = '';
+        foreach (Walk::nodes($element) as $node) {
+            if ($node instanceof Text) {
+                $text .= $node->text;
+            } elseif ($node instanceof Element && $node->attribute('alt') !== null) {
+                $text .= ' '.$node->value('alt').' ';
+            }
+        }
+
+        return trim(preg_replace('/[ \t\n\f\r\x{A0}]+/u', ' ', $text) ?? '');
+    }
+
+    /** For comparing labels: small letters, no punctuation or arrows, no article before it and no "page" after it. */
+    public static function plain(string $label): string
+    {
+        $plain = trim(preg_replace('/[^\p{L}\p{N}]+/u', ' ', mb_strtolower($label)) ?? '');
+
+        return preg_replace('/^(?:the|my|our) (?=.)|(?<=.) page$/u', '', $plain) ?? $plain;
+    }
+}

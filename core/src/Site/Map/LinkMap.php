@@ -1,0 +1,243 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Site\Map;
+
+use InkedMargin\Core\Markup\PartKind;
+use InkedMargin\Core\Site\Label;
+use InkedMargin\Core\Site\Menu\MenuSurvey;
+use InkedMargin\Core\Site\Page;
+use InkedMargin\Core\Site\Reference;
+use InkedMargin\Core\Site\ReferenceKind;
+
+/** How the pages of a site link: pages as nodes, links as edges. Everything is worked out in time linear in their number. */
+final readonly class LinkMap
+{
+    public const HOME = 'index.html';
+
+    /** @var array<string, array<string, Link>> the first link from a page to another page, by both paths */
+    public array $edges;
+
+    /** @var array<string, list<Link>> by the page they stand on */
+    private array $byPage;
+
+    /** @var array<string, array<string, true>> the pages that link to a page */
+    private array $back;
+
+    /** @var array<string, int> */
+    private array $distances;
+
+    /** @var array<string, true> pages from which there is a way home */
+    private array $canGoHome;
+
+    /** @var array<string, int> pages that could be reached if every broken link led to what it most likely means */
+    private array $couldReach;
+
+    /**
+     * @param  list<string>  $pages  paths
+     * @param  list<Link>  $links  in document order, page by page
+     */
+    private function __construct(public array $pages, public array $links)
+    {
+        $isPage = array_fill_keys($pages, true);
+        $byPage = $edges = $back = array_fill_keys($pages, []);
+        foreach ($links as $link) {
+            $byPage[$link->from()][] = $link;
+            $to = $link->to();
+            if ($to !== null && $to !== $link->from() && isset($isPage[$to])) {
+                $edges[$link->from()][$to] ??= $link;
+                $back[$to][$link->from()] = true;
+            }
+        }
+        $this->byPage = $byPage;
+        $this->edges = $edges;
+        $this->back = $back;
+        $meant = $edges;
+        foreach ($links as $link) {
+            $to = $link->reference->target->candidates[0] ?? null;
+            if ($to !== null && isset($isPage[$to])) {
+                $meant[$link->from()][$to] ??= $link;
+            }
+        }
+        $this->couldReach = isset($edges[self::HOME]) ? self::walk(self::HOME, $meant) : [];
+        $this->distances = isset($edges[self::HOME]) ? self::walk(self::HOME, $edges) : [];
+        $this->canGoHome = isset($edges[self::HOME]) ? array_map(fn () => true, self::walk(self::HOME, $back)) : [];
+    }
+
+    /** @param  array<string, Page>  $pages by path */
+    public static function of(array $pages, MenuSurvey $menus): self
+    {
+        $links = [];
+        foreach ($pages as $path => $page) {
+            $inMenu = [];
+            foreach ($menus->on((string) $path)->entries ?? [] as $entry) {
+                $inMenu[spl_object_id($entry->element)] = true;
+            }
+            foreach ($page->references as $reference) {
+                if ($reference->kind === ReferenceKind::Link || $reference->kind === ReferenceKind::Refresh) {
+                    $links[] = self::link($page, $reference, $inMenu);
+                }
+            }
+        }
+
+        return new self(array_map(strval(...), array_keys($pages)), $links);
+    }
+
+    /** @return list<Link> in document order */
+    public function linksOn(string $page): array
+    {
+        return $this->byPage[$page] ?? [];
+    }
+
+    /** How many links lie between the home page and a page; null when no way leads there, or there is no home page. */
+    public function distance(string $page): ?int
+    {
+        return $this->distances[$page] ?? null;
+    }
+
+    /** @return list<string> pages that no way from the home page leads to; none when there is no home page */
+    public function unreachable(): array
+    {
+        return $this->distances === [] ? [] : array_values(array_filter($this->pages, fn (string $page) => ! isset($this->distances[$page])));
+    }
+
+    /** @return list<string> those of the unreachable that no broken link is to blame for */
+    public function unlinked(): array
+    {
+        return array_values(array_filter($this->unreachable(), fn (string $page) => ! isset($this->couldReach[$page])));
+    }
+
+    /** @return list<string> pages from which no link leads to another page */
+    public function deadEnds(): array
+    {
+        return count($this->pages) < 2 ? [] : array_values(array_filter($this->pages, fn (string $page) => $this->edges[$page] === []));
+    }
+
+    /** @return list<string> pages that lead on, but from which no way leads back to the home page */
+    public function withoutWayHome(): array
+    {
+        return $this->canGoHome === [] ? [] : array_values(array_filter($this->pages, fn (string $page) => $this->edges[$page] !== [] && ! isset($this->canGoHome[$page])));
+    }
+
+    public function links(string $from, string $to): bool
+    {
+        return isset($this->edges[$from][$to]);
+    }
+
+    public function isTwoWay(string $one, string $other): bool
+    {
+        return $this->links($one, $other) && $this->links($other, $one);
+    }
+
+    /** @return list<array{string, string}> pairs of pages of which only the first links to the second */
+    public function oneWay(): array
+    {
+        $pairs = [];
+        foreach ($this->edges as $from => $targets) {
+            foreach (array_keys($targets) as $to) {
+                if (! isset($this->edges[$to][$from])) {
+                    $pairs[] = [(string) $from, (string) $to];
+                }
+            }
+        }
+
+        return $pairs;
+    }
+
+    /** How many other pages link to a page. */
+    public function linkedFrom(string $page): int
+    {
+        return count($this->back[$page] ?? []);
+    }
+
+    /**
+     * Sets of pages from each of which every other of the set can be reached, the largest first: the strongly connected components
+     * with more than one page (Tarjan, 1972), without recursion.
+     *
+     * @return list<list<string>>
+     */
+    public function cycles(): array
+    {
+        $index = $low = $onStack = $stack = $cycles = [];
+        $next = 0;
+        foreach ($this->pages as $root) {
+            $calls = isset($index[$root]) ? [] : [[$root, array_keys($this->edges[$root])]];
+            while ($calls !== []) {
+                [$page, $targets] = $calls[count($calls) - 1];
+                if (! isset($index[$page])) {
+                    $index[$page] = $low[$page] = $next++;
+                    $stack[] = $page;
+                    $onStack[$page] = true;
+                }
+                $target = array_pop($calls[count($calls) - 1][1]);
+                if ($target !== null) {
+                    $target = (string) $target;
+                    if (! isset($index[$target])) {
+                        $calls[] = [$target, array_keys($this->edges[$target])];
+                    } elseif (isset($onStack[$target])) {
+                        $low[$page] = min($low[$page], $index[$target]);
+                    }
+
+                    continue;
+                }
+                array_pop($calls);
+                $caller = $calls === [] ? null : $calls[count($calls) - 1][0];
+                if ($caller !== null) {
+                    $low[$caller] = min($low[$caller], $low[$page]);
+                }
+                if ($low[$page] === $index[$page]) {
+                    $cycle = [];
+                    do {
+                        $member = (string) array_pop($stack);
+                        unset($onStack[$member]);
+                        $cycle[] = $member;
+                    } while ($member !== $page);
+                    if (count($cycle) > 1) {
+                        $cycles[] = array_reverse($cycle);
+                    }
+                }
+            }
+        }
+        usort($cycles, fn (array $a, array $b) => count($b) <=> count($a));
+
+        return $cycles;
+    }
+
+    /** @param  array<int, true>  $inMenu */
+    private static function link(Page $page, Reference $reference, array $inMenu): Link
+    {
+        $element = $reference->element;
+        $place = match (true) {
+            $element === null => LinkPlace::Body,
+            isset($inMenu[spl_object_id($element)]) => LinkPlace::Menu,
+            default => match ($page->outline->partOf($element)) {
+                PartKind::Header => LinkPlace::Header,
+                PartKind::Footer => LinkPlace::Footer,
+                default => LinkPlace::Body,
+            },
+        };
+
+        return new Link($page, $reference, $element === null || $reference->kind === ReferenceKind::Refresh ? '' : ($element->name === 'area' ? trim($element->value('alt') ?? '') : Label::of($element)), $place);
+    }
+
+    /**
+     * @param  array<string, array<string, mixed>>  $edges
+     * @return array<string, int> steps from the start, for every page that can be reached
+     */
+    private static function walk(string $start, array $edges): array
+    {
+        $steps = [$start => 0];
+        $waiting = [$start];
+        for ($next = 0; $next < count($waiting); $next++) {
+            foreach (array_keys($edges[$waiting[$next]]) as $to) {
+                if (! isset($steps[$to])) {
+                    $steps[$to] = $steps[$waiting[$next]] + 1;
+                    $waiting[] = (string) $to;
+                }
+            }
+        }
+
+        return $steps;
+    }
+}

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Site\Map;
+
+use InkedMargin\Core\Site\Label;
+use InkedMargin\Core\Site\Page;
+
+/**
+ * What the pages of a site are called: by their file names, by what the site's links call them, by their headings and titles.
+ *
+ * A name that two pages claim names neither of them; a file's name comes before what others call it, and that before its heading, as
+ * a heading may be left over from the page that was copied.
+ */
+final readonly class PageNames
+{
+    private const HOME_NAMES = ['home', 'homepage', 'home page', 'index', 'start', 'start page', 'main page', 'welcome', 'back home', 'back to home', 'go home', 'front page'];
+
+    /** Words that many pages are called by, or that say a direction and no page. */
+    private const NO_NAMES = ['next', 'back', 'previous', 'prev', 'on', 'onward', 'forward', 'return', 'up', 'down', 'more', 'here', 'click here', 'read more', 'page', 'link', 'top', 'continue', 'go back', 'go on'];
+
+    /**
+     * @param  array<string, string>  $pages  the page of each plain name
+     * @param  array<string, array<string, true>>  $names  all that a page may go by, also what it shares with others
+     */
+    private function __construct(private array $pages, private array $names)
+    {
+    }
+
+    /** @param  array<string, Page>  $pages by path */
+    public static function of(array $pages, LinkMap $map): self
+    {
+        $byFile = $byTitle = $names = [];
+        foreach ($pages as $path => $page) {
+            $path = (string) $path;
+            $files = self::fileNames($path);
+            $titles = self::titles($page);
+            $names[$path] = array_fill_keys([...$files, ...$titles], true);
+            foreach ($files as $name) {
+                $byFile[$name][$path] = true;
+            }
+            foreach ($titles as $name) {
+                $byTitle[$name][$path] = true;
+            }
+        }
+        $known = self::alone($byFile) + self::usualLabels($map) + self::alone($byTitle);
+
+        return new self(array_diff_key($known, array_flip(self::NO_NAMES)), $names);
+    }
+
+    /** The page that a label names; null when it names none, or nobody can tell. */
+    public function pageNamed(string $label): ?string
+    {
+        return $this->pages[Label::plain($label)] ?? null;
+    }
+
+    /** Whether a page may well be called so, also when others are too. */
+    public function maybeNames(string $label, string $page): bool
+    {
+        return isset($this->names[$page][Label::plain($label)]);
+    }
+
+    /** @return list<string> */
+    private static function fileNames(string $path): array
+    {
+        if ($path === LinkMap::HOME) {
+            return self::HOME_NAMES;
+        }
+        $stem = pathinfo($path, PATHINFO_FILENAME);
+        $name = Label::plain($stem === 'index' ? basename(dirname($path)) : $stem);
+
+        return $name === '' || ctype_digit($name) ? [] : [$name];
+    }
+
+    /** @return list<string> the main heading, and the title whole and by its parts, but for the part that names the site */
+    private static function titles(Page $page): array
+    {
+        $title = $page->titleText();
+        $parts = preg_split('/\s+[-–—|:·•]\s+|\s*[|–—]\s*|:\s+/u', $title) ?: [];
+        $heading = $page->outline->mainHeading()->text ?? '';
+
+        return array_values(array_unique(array_filter(array_map(Label::plain(...), [$heading, $title, count($parts) > 1 ? end($parts) : '']), fn (string $name) => $name !== '')));
+    }
+
+    /**
+     * What most of the links with some words lead to, when two pages or more have such a link.
+     *
+     * @return array<string, string>
+     */
+    private static function usualLabels(LinkMap $map): array
+    {
+        $uses = [];
+        foreach ($map->links as $link) {
+            $name = Label::plain($link->label);
+            $to = $link->to();
+            if ($name !== '' && $to !== null) {
+                $uses[$name][$to][$link->from()] = true;
+            }
+        }
+        $usual = [];
+        foreach ($uses as $name => $targets) {
+            $counts = array_map(count(...), $targets);
+            arsort($counts);
+            $most = (string) array_key_first($counts);
+            // Three pages of four have to agree, or a label such as "map" that means each page's own would be taken for a name.
+            if ($counts[$most] >= 2 && 4 * $counts[$most] >= 3 * array_sum($counts)) {
+                $usual[(string) $name] = $most;
+            }
+        }
+
+        return $usual;
+    }
+
+    /**
+     * @param  array<string, array<string, true>>  $claims
+     * @return array<string, string> names that one page alone claims
+     */
+    private static function alone(array $claims): array
+    {
+        return array_map(fn (array $pages) => (string) array_key_first($pages), array_filter($claims, fn (array $pages) => count($pages) === 1));
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Site\Menu;
+
+use InkedMargin\Core\Markup\Element;
+use InkedMargin\Core\Site\Reference;
+
+/** One entry of a menu: its words, and where it leads; a page's own entry may be plain words. */
+final readonly class MenuEntry
+{
+    /**
+     * @param  string  $key  what it leads to: a path in the site, or the address of another; a plain entry has the path of its page
+     * @param  Reference|null  $reference  null for plain words
+     */
+    public function __construct(public string $label, public string $key, public Element $element, public ?Reference $reference)
+    {
+    }
+
+    /** Whether it leads to a file of the site, or would but for a slip. */
+    public function isInside(): bool
+    {
+        return $this->reference === null || ($this->reference->target->path ?? $this->reference->target->meant()) !== null;
+    }
+
+    public function isBroken(): bool
+    {
+        return $this->reference?->target->verdict->isBroken() === true;
+    }
+}
