@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Link;
 
+use InkedMargin\Core\Brief\Brief;
 use InkedMargin\Core\Rules\Finding;
+use InkedMargin\Core\Rules\Nav\Expectations;
 use InkedMargin\Core\Rules\ProofMark;
 use InkedMargin\Core\Rules\Weight;
 use InkedMargin\Core\Site\Reference;
@@ -20,7 +22,7 @@ final readonly class BadAddress extends ReferenceRule
         parent::__construct('link/bad-address', Weight::Departure, ProofMark::Change, 'An address is not written as addresses are.');
     }
 
-    protected function lookAt(Reference $reference, SiteReading $reading): ?Finding
+    protected function lookAt(Reference $reference, SiteReading $reading, Brief $brief, Expectations $expectations): ?Finding
     {
         $problem = $reference->target->problem;
         if ($reference->target->verdict !== Verdict::BadAddress || $problem === null) {

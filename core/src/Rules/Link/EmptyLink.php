@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Link;
 
 use InkedMargin\Core\Brief\Brief;
+use InkedMargin\Core\Rules\Nav\Expectations;
 use InkedMargin\Core\Rules\ProofMark;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Rules\Weight;
@@ -23,10 +24,20 @@ final readonly class EmptyLink extends Rule
 
     public function look(SiteReading $reading, Brief $brief): iterable
     {
+        $expectations = Expectations::of($reading, $brief);
         foreach ($reading->references() as $reference) {
             // An empty action sends a form to its own page, and is none to fill in.
             if ($reference->target->verdict === Verdict::Placeholder && ! in_array($reference->kind, [ReferenceKind::Form, ReferenceKind::Other], true)) {
-                yield $this->finding($reference->from->path, $reference->from, $reference->span, self::message($reference), 'Type the address between the quotation marks.', $reference->anchor());
+                $to = $expectations->target($reference);
+                yield $this->finding(
+                    $reference->from->path,
+                    $reference->from,
+                    $reference->span,
+                    self::message($reference),
+                    $to === null ? 'Type the address between the quotation marks.' : "By the order of the pages it should lead to {$to}: type {$reference->textFor($to)}.",
+                    $reference->anchor(),
+                    for: $expectations->requirement($reference),
+                );
             }
         }
         foreach ($reading->pages as $page) {

@@ -21,16 +21,15 @@ final readonly class LabelMismatch extends Rule
     public function look(SiteReading $reading, Brief $brief): iterable
     {
         foreach ($reading->map()->links as $link) {
-            $to = $link->to();
-            $named = $to === null || $link->label === '' ? null : $reading->names()->pageNamed($link->label);
-            if ($named === null || $named === $to || $reading->names()->maybeNames($link->label, (string) $to)) {
+            $named = $reading->names()->belied($link);
+            if ($named === null) {
                 continue;
             }
             yield $this->finding(
                 $link->from(),
                 $link->page->file,
                 $link->reference->span,
-                "This link says “{$link->label}” and leads to {$to}; the page called so is {$named}.",
+                "This link says “{$link->label}” and leads to {$link->to()}; the page called so is {$named}.",
                 "Type {$link->reference->textFor($named)}, or change the words.",
                 $link->reference->anchor(),
             );

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Link;
 
+use InkedMargin\Core\Brief\Brief;
 use InkedMargin\Core\Rules\Finding;
+use InkedMargin\Core\Rules\Nav\Expectations;
 use InkedMargin\Core\Rules\ProofMark;
 use InkedMargin\Core\Rules\Weight;
 use InkedMargin\Core\Site\Reference;
@@ -19,7 +21,7 @@ final readonly class LetterCase extends ReferenceRule
         parent::__construct('link/letter-case', Weight::Fault, ProofMark::Change, 'An address differs from the file’s name in letter case.');
     }
 
-    protected function lookAt(Reference $reference, SiteReading $reading): ?Finding
+    protected function lookAt(Reference $reference, SiteReading $reading, Brief $brief, Expectations $expectations): ?Finding
     {
         $target = $reference->target;
         $spelling = $target->candidates[0] ?? null;

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Link;
 
+use InkedMargin\Core\Brief\Brief;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Rules\Finding;
+use InkedMargin\Core\Rules\Nav\Expectations;
 use InkedMargin\Core\Rules\ProofMark;
 use InkedMargin\Core\Rules\Weight;
 use InkedMargin\Core\Site\Reference;
@@ -21,7 +23,7 @@ final readonly class MissingFragment extends ReferenceRule
         parent::__construct('link/missing-fragment', Weight::Departure, ProofMark::Change, 'A link leads to a place on a page that is not there.');
     }
 
-    protected function lookAt(Reference $reference, SiteReading $reading): ?Finding
+    protected function lookAt(Reference $reference, SiteReading $reading, Brief $brief, Expectations $expectations): ?Finding
     {
         $target = $reference->target;
         if ($target->verdict !== Verdict::MissingFragment) {

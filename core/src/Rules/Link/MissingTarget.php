@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Link;
 
+use InkedMargin\Core\Brief\Brief;
+use InkedMargin\Core\Brief\Kind\Files;
 use InkedMargin\Core\Rules\Finding;
+use InkedMargin\Core\Rules\Nav\Expectations;
 use InkedMargin\Core\Rules\ProofMark;
 use InkedMargin\Core\Rules\Weight;
 use InkedMargin\Core\Site\Reference;
@@ -19,18 +22,36 @@ final readonly class MissingTarget extends ReferenceRule
         parent::__construct('link/missing-file', Weight::Fault, ProofMark::Change, 'An address leads to a file that is not in the site.');
     }
 
-    protected function lookAt(Reference $reference, SiteReading $reading): ?Finding
+    protected function lookAt(Reference $reference, SiteReading $reading, Brief $brief, Expectations $expectations): ?Finding
     {
         $target = $reference->target;
-        if ($target->verdict !== Verdict::MissingFile) {
+        if ($target->verdict !== Verdict::MissingFile || self::isToldAsFile((string) $target->path, $reading, $brief)) {
             return null;
         }
-        $offer = self::offer($reference);
+        $expected = $expectations->target($reference);
+        $offer = $expected === null ? self::offer($reference) : $reference->textFor($expected);
 
         return $this->at(
             $reference,
             "“{$reference->written}” leads to {$target->path}, and there is no such file in the site.",
-            $offer === null ? "Add the file {$target->path}, or link to one that is there." : "If this is meant, type {$offer} here.",
+            match (true) {
+                $expected !== null => "By the order of the pages it should lead to {$expected}: type {$offer}.",
+                $offer === null => "Add the file {$target->path}, or link to one that is there.",
+                default => "If this is meant, type {$offer} here.",
+            },
+            $expectations->requirement($reference),
         );
+    }
+
+    /** A file that the brief asks for is told as missing once, with the links to it. */
+    private static function isToldAsFile(string $path, SiteReading $reading, Brief $brief): bool
+    {
+        foreach ($brief->ofKind(Files::class) as $requirement) {
+            if (in_array($path, $requirement->missing($reading->site), true)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

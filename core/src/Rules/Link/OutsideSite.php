@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Link;
 
+use InkedMargin\Core\Brief\Brief;
 use InkedMargin\Core\Rules\Finding;
+use InkedMargin\Core\Rules\Nav\Expectations;
 use InkedMargin\Core\Rules\ProofMark;
 use InkedMargin\Core\Rules\Weight;
 use InkedMargin\Core\Site\Reference;
@@ -19,7 +21,7 @@ final readonly class OutsideSite extends ReferenceRule
         parent::__construct('link/outside-site', Weight::Fault, ProofMark::Change, 'An address climbs above the root of the site.');
     }
 
-    protected function lookAt(Reference $reference, SiteReading $reading): ?Finding
+    protected function lookAt(Reference $reference, SiteReading $reading, Brief $brief, Expectations $expectations): ?Finding
     {
         if ($reference->target->verdict !== Verdict::OutsideSite) {
             return null;

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Link;
 
+use InkedMargin\Core\Brief\Brief;
 use InkedMargin\Core\Rules\Finding;
+use InkedMargin\Core\Rules\Nav\Expectations;
 use InkedMargin\Core\Rules\ProofMark;
 use InkedMargin\Core\Rules\Weight;
 use InkedMargin\Core\Site\Reference;
@@ -19,7 +21,7 @@ final readonly class WrongFolder extends ReferenceRule
         parent::__construct('link/wrong-folder', Weight::Fault, ProofMark::Change, 'An address looks for a file in another folder than the one it stands in.');
     }
 
-    protected function lookAt(Reference $reference, SiteReading $reading): ?Finding
+    protected function lookAt(Reference $reference, SiteReading $reading, Brief $brief, Expectations $expectations): ?Finding
     {
         $target = $reference->target;
         if ($target->verdict !== Verdict::WrongFolder) {

@@ -11,6 +11,7 @@ use InkedMargin\Core\Site\Menu\MenuDifference;
 use InkedMargin\Core\Site\Menu\MenuDifferenceKind;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\SiteReading;
+use InkedMargin\Core\Site\Verdict;
 
 /** Entries, labels and addresses of a page’s menu against the menu of most pages, or the brief’s. Common practice. */
 final readonly class MenuDiffers extends MenuRule
@@ -28,7 +29,7 @@ final readonly class MenuDiffers extends MenuRule
             MenuDifferenceKind::Missing => ["The menu has no entry “{$difference->label}”, and should have one.", 'Add it in its place.'],
             MenuDifferenceKind::Extra => ["The menu’s entry “{$entry?->label}” is in the menu of no other page, or of few.", 'Take it out, or add it to every page.'],
             MenuDifferenceKind::Renamed => ["The menu says “{$entry?->label}” for {$difference->key}; it should say “{$difference->label}”.", "Type {$difference->label}."],
-            MenuDifferenceKind::Readdressed => self::isToldElsewhere($difference, $reading)
+            MenuDifferenceKind::Readdressed => self::isToldElsewhere($difference, $page, $reading)
                 ? null
                 : ["The menu’s entry “{$entry?->label}” leads to {$entry?->key}; it should lead to {$difference->key}.", "Type {$entry?->reference?->textFor((string) $difference->key)}."],
             MenuDifferenceKind::OwnLinked => ['The menu’s entry for this page is a link; the brief wants plain words.', 'Take the a tags around it out.'],
@@ -47,14 +48,18 @@ final readonly class MenuDiffers extends MenuRule
     }
 
     /** A broken address, and a label on the address of another page, have rules of their own. */
-    private static function isToldElsewhere(MenuDifference $difference, SiteReading $reading): bool
+    private static function isToldElsewhere(MenuDifference $difference, Page $page, SiteReading $reading): bool
     {
         $entry = $difference->entry;
-        if ($entry === null || $entry->isBroken() || $entry->reference === null) {
+        if ($entry?->reference === null || $entry->isBroken() || $entry->reference->target->verdict === Verdict::Placeholder) {
             return true;
         }
-        $named = $reading->names()->pageNamed($entry->label);
+        foreach ($reading->map()->linksOn($page->path()) as $link) {
+            if ($link->reference === $entry->reference) {
+                return $reading->names()->belied($link) !== null;
+            }
+        }
 
-        return $named !== null && $named !== $entry->reference->target->found && ! $reading->names()->maybeNames($entry->label, (string) $entry->reference->target->found);
+        return false;
     }
 }

@@ -29,16 +29,7 @@ final readonly class PatternBroken extends Rule
 
     public function look(SiteReading $reading, Brief $brief): iterable
     {
-        $readings = [];
-        foreach ($brief->ofKind(Navigation::class) as $requirement) {
-            if ($requirement->pattern !== null) {
-                $readings[] = [$requirement->reading($reading), $requirement];
-            }
-        }
-        foreach ($readings === [] ? [[$reading->pattern(), null]] : $readings as [$pattern, $requirement]) {
-            if ($pattern === null) {
-                continue;
-            }
+        foreach (Expectations::patterns($reading, $brief) as [$pattern, $requirement]) {
             foreach ($pattern->breaks as $break) {
                 yield from $this->tell($break, $pattern, $reading, $requirement);
             }
@@ -68,16 +59,13 @@ final readonly class PatternBroken extends Rule
         );
     }
 
-    /** A menu that differs, and an address that is broken in the only way that counts, are told by rules of their own. */
+    /** A menu that differs, and a link that leads nowhere, are told by rules of their own. */
     private static function isToldElsewhere(PatternBreak $break, PatternReading $pattern, SiteReading $reading): bool
     {
         $usual = $reading->menus()->usual;
 
-        return match ($pattern->kind) {
-            PatternKind::Menu => $usual !== null && isset($usual->entries[$break->expected->to ?? '']),
-            PatternKind::Branching => $break->link?->reference->target->verdict->isBroken() === true,
-            default => $break->link?->reference->target->meant() !== null && $break->link->reference->target->meant() === $break->expected?->to,
-        };
+        return Expectations::isOfLink($break)
+            || ($pattern->kind === PatternKind::Menu && $usual !== null && isset($usual->entries[$break->expected->to ?? '']));
     }
 
     /** @return array{string, string} */

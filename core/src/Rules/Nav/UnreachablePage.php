@@ -20,15 +20,56 @@ final readonly class UnreachablePage extends Rule
 
     public function look(SiteReading $reading, Brief $brief): iterable
     {
-        foreach ($reading->map()->unlinked() as $path) {
-            $page = $reading->pages[$path];
-            $from = $reading->map()->linkedFrom($path);
+        foreach (self::firstOfLost($reading) as $path => $following) {
+            $path = (string) $path;
+            $alone = $reading->map()->linkedFrom($path) === 0;
             yield $this->about(
                 $path,
-                $page->file,
-                $from === 0 ? 'No page links to this one: nobody finds it.' : 'No way leads from the home page to this page: it is linked only from pages that are as lost.',
+                $reading->pages[$path]->file,
+                ($alone ? 'No page links to this one: nobody finds it' : 'No way leads from the home page to this page: it is linked only from pages that are as lost')
+                    .match ($following) {
+                        0 => '.', 1 => ', nor the page that it leads to.', default => ", nor the {$following} pages that it leads to.",
+                    },
                 'Link to it from the menu, or from the page before it.',
             );
         }
+    }
+
+    /** @return array<string, int> the pages that the others are lost with, and how many of them there are; pages that a belied link was to lead to are told with it */
+    private static function firstOfLost(SiteReading $reading): array
+    {
+        $map = $reading->map();
+        $lost = array_fill_keys($map->unlinked(), true);
+        foreach ($lost === [] ? [] : $map->links as $link) {
+            $named = $reading->names()->belied($link);
+            if ($named !== null && isset($lost[$named])) {
+                self::take($named, $lost, $reading);
+            }
+        }
+        $first = [];
+        $roots = array_keys(array_filter($lost, fn (string $path) => $map->linkedFrom($path) === 0, ARRAY_FILTER_USE_KEY));
+        foreach ([...$roots, ...array_keys($lost)] as $path) {
+            if (isset($lost[$path])) {
+                $first[$path] = self::take((string) $path, $lost, $reading) - 1;
+            }
+        }
+
+        return $first;
+    }
+
+    /** @param  array<string, true>  $lost  from which a page is taken, with all that it leads to; how many they are is given back */
+    private static function take(string $path, array &$lost, SiteReading $reading): int
+    {
+        $waiting = [$path];
+        $count = 0;
+        while (($page = array_pop($waiting)) !== null) {
+            if (isset($lost[$page])) {
+                unset($lost[$page]);
+                $count++;
+                array_push($waiting, ...array_map(strval(...), array_keys($reading->map()->edges[$page])));
+            }
+        }
+
+        return $count;
     }
 }

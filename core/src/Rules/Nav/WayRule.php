@@ -29,7 +29,7 @@ abstract readonly class WayRule extends Rule
     final protected static function isToldElsewhere(string $path, SiteReading $reading): bool
     {
         $menus = $reading->menus();
-        $hasBroken = array_filter($reading->map()->linksOn($path), fn (Link $link) => $link->reference->target->verdict->isBroken()) !== [];
+        $hasBroken = array_filter($reading->map()->linksOn($path), fn (Link $link) => $link->isUnfinished()) !== [];
 
         return $hasBroken || ($menus->usual !== null && $menus->on($path) === null && $reading->map()->linkedFrom($path) > 0) || $reading->map()->linkedFrom($path) === 0;
     }

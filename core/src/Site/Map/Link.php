@@ -27,6 +27,12 @@ final readonly class Link
         return $this->reference->target->found;
     }
 
+    /** Whether it was to lead somewhere, and leads nowhere: broken, or never filled in. */
+    public function isUnfinished(): bool
+    {
+        return $this->reference->target->verdict->isBroken() || $this->reference->target->verdict === Verdict::Placeholder;
+    }
+
     /** Whether it leads to another site. */
     public function leavesSite(): bool
     {

@@ -55,10 +55,13 @@ final readonly class PageNames
         return $this->pages[Label::plain($label)] ?? null;
     }
 
-    /** Whether a page may well be called so, also when others are too. */
-    public function maybeNames(string $label, string $page): bool
+    /** The page that a link's words name while its address is another page's; null when they agree, or nobody can tell. */
+    public function belied(Link $link): ?string
     {
-        return isset($this->names[$page][Label::plain($label)]);
+        $to = $link->to();
+        $named = $to === null || $link->label === '' ? null : $this->pageNamed($link->label);
+
+        return $named === null || $named === $to || isset($this->names[$to][Label::plain($link->label)]) ? null : $named;
     }
 
     /** @return list<string> */

@@ -22,19 +22,24 @@ final readonly class MenuComparison
         $lacking = array_diff_key($usual->entries, $here);
         unset($lacking[$page]);
         $differences = [];
-        foreach ($here as $key => $entry) {
-            $key = (string) $key;
-            $wanted = $usual->entries[$key] ?? null;
-            if ($wanted !== null && Label::plain($wanted) !== Label::plain($entry->label)) {
-                $differences[] = new MenuDifference(MenuDifferenceKind::Renamed, $entry, $key, $wanted);
-            }
-            if ($wanted !== null || ($key === $page && $entry->reference === null)) {
+        foreach ($menu->entries as $entry) {
+            $wanted = $usual->entries[$entry->key] ?? null;
+            $isRight = $wanted !== null && Label::plain($wanted) === Label::plain($entry->label);
+            if ($isRight || ($entry->key === $page && $entry->reference === null)) {
                 continue;
             }
+            // The words of another entry that is not there, on this address: the address is wrong, and not the words.
             $meant = self::keyOf($entry->label, $lacking);
             if ($meant !== null) {
                 $differences[] = new MenuDifference(MenuDifferenceKind::Readdressed, $entry, $meant, $lacking[$meant]);
                 unset($lacking[$meant]);
+                if ($here[$entry->key] === $entry && $wanted !== null && ! self::isThere($entry->key, $wanted, $menu) && $entry->key !== $page) {
+                    $lacking[$entry->key] = $wanted;
+                }
+            } elseif ($wanted !== null) {
+                if (! self::isThere($entry->key, $wanted, $menu)) {
+                    $differences[] = new MenuDifference(MenuDifferenceKind::Renamed, $entry, $entry->key, $wanted);
+                }
             } elseif ($entry->isInside() && ! $entry->isBroken()) {
                 $differences[] = new MenuDifference(MenuDifferenceKind::Extra, $entry);
             }
@@ -54,6 +59,18 @@ final readonly class MenuComparison
         }
 
         return $differences;
+    }
+
+    /** Whether some entry of the menu has both the address and the words. */
+    private static function isThere(string $key, string $label, Menu $menu): bool
+    {
+        foreach ($menu->entries as $entry) {
+            if ($entry->key === $key && Label::plain($entry->label) === Label::plain($label)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @param  array<string, string>  $lacking */

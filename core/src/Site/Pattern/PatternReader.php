@@ -103,7 +103,7 @@ final readonly class PatternReader
         }
         foreach ($kind === PatternKind::Chain || $kind === PatternKind::Ring ? $spare : [] as $link) {
             $mayGoHome = $kind === PatternKind::Ring || $wishes->mayClose;
-            if (! $link->reference->target->verdict->isBroken() && ! ($mayGoHome && $link->to() === LinkMap::HOME)) {
+            if (! $link->isUnfinished() && ! ($mayGoHome && $link->to() === LinkMap::HOME)) {
                 $breaks[] = new PatternBreak(BreakKind::Surplus, $page, null, $link);
             }
         }
@@ -134,11 +134,11 @@ final readonly class PatternReader
         $spare = [];
         foreach ($this->map->linksOn($page) as $link) {
             $to = $link->to();
-            $isInside = $to !== null ? isset($among[$to]) : $link->reference->target->verdict->isBroken();
+            $isInside = $to !== null ? isset($among[$to]) : $link->isUnfinished();
             if (! $isInside || isset($targets[$to ?? '']) || ($to === $page && $kind !== PatternKind::Ring && $kind !== PatternKind::Chain)) {
                 continue;
             }
-            $spare[$to ?? $link->reference->written] ??= $link;
+            $spare[$to ?? $link->reference->written.$link->label] ??= $link;
         }
 
         return array_values($spare);
@@ -203,7 +203,7 @@ final readonly class PatternReader
                 continue;
             }
             $on = array_filter(array_keys($this->map->edges[$page]), fn (string $to) => isset($among[$to]) && ($this->map->distance($to) ?? 0) > $distance);
-            $broken = array_values(array_filter($this->map->linksOn($page), fn (Link $link) => $link->reference->target->verdict->isBroken()));
+            $broken = array_values(array_filter($this->map->linksOn($page), fn (Link $link) => $link->isUnfinished()));
             $isEnding = $wishes->depth === null ? $on === [] && $broken === [] : $distance >= $wishes->depth;
             $lacking = $isEnding ? 0 : $wishes->choices - count($on);
             for ($choice = 0; $choice < ($isEnding ? 0 : $wishes->choices); $choice++) {
