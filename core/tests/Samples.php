@@ -27,6 +27,14 @@ final class Samples
         return "<!DOCTYPE html>\n<html lang=\"en\">\n<head>\n<meta charset=\"utf-8\">\n<title>$title</title>\n$head</head>\n<body><h1>$title</h1>\n$body\n</body>\n</html>\n";
     }
 
+    /** A picture of so many pixels, of one colour. */
+    public static function png(int $width = 9, int $height = 1): string
+    {
+        $chunk = fn (string $type, string $data) => pack('N', strlen($data)).$type.$data.pack('N', crc32($type.$data));
+
+        return "\x89PNG\r\n\x1a\n".$chunk('IHDR', pack('NNC5', $width, $height, 8, 0, 0, 0, 0)).$chunk('IDAT', (string) gzcompress(str_repeat("\0".str_repeat("\x80", $width), $height))).$chunk('IEND', '');
+    }
+
     /** @param  array<string, string>  $files */
     public static function check(array $files, ?Brief $brief = null): CheckReport
     {

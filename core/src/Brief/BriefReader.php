@@ -8,9 +8,11 @@ use InkedMargin\Core\Brief\Kind\Count;
 use InkedMargin\Core\Brief\Kind\Files;
 use InkedMargin\Core\Brief\Kind\Indentation;
 use InkedMargin\Core\Brief\Kind\Markup;
+use InkedMargin\Core\Brief\Kind\Names;
 use InkedMargin\Core\Brief\Kind\Navigation;
 use InkedMargin\Core\Brief\Kind\Pictures;
 use InkedMargin\Core\Brief\Kind\Skeleton;
+use InkedMargin\Core\Brief\Kind\Starter;
 use InkedMargin\Core\Brief\Kind\Stylesheets;
 use InkedMargin\Core\Brief\Kind\Titles;
 use Symfony\Component\Yaml\Exception\ParseException;
@@ -20,7 +22,7 @@ use Symfony\Component\Yaml\Yaml;
 final readonly class BriefReader
 {
     /** @var list<class-string<Requirement>> */
-    public const KINDS = [Files::class, Titles::class, Skeleton::class, Count::class, Stylesheets::class, Navigation::class, Pictures::class, Markup::class, Indentation::class];
+    public const KINDS = [Files::class, Names::class, Titles::class, Skeleton::class, Count::class, Stylesheets::class, Navigation::class, Pictures::class, Markup::class, Indentation::class, Starter::class];
 
     /** @throws BriefError with every problem found */
     public static function read(string $source): Brief

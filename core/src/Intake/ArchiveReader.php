@@ -33,7 +33,7 @@ final readonly class ArchiveReader
             throw new Refusal(RefusalReason::NotAnArchive, "\"$name\" is not a zip archive.");
         }
         try {
-            return SiteRoot::find(pathinfo($name, PATHINFO_FILENAME), $this->files($zip, $name), inTopFolder: true);
+            return SiteRoot::find(pathinfo($name, PATHINFO_FILENAME), $this->files($zip, $name), $name);
         } finally {
             $zip->close();
         }

@@ -43,7 +43,7 @@ final readonly class FolderReader
             throw new Refusal(RefusalReason::Empty, "\"$folder\" holds no files.");
         }
 
-        return SiteRoot::find(basename((string) realpath($folder)), $files, inTopFolder: false);
+        return SiteRoot::find(basename((string) realpath($folder)), $files, null);
     }
 
     /** @return \Generator<int, string> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Intake;
 
 use InkedMargin\Core\Site\Litter;
+use InkedMargin\Core\Site\Packing;
 use InkedMargin\Core\Site\Site;
 use InkedMargin\Core\Source\SourceFile;
 
@@ -16,15 +17,18 @@ final readonly class SiteRoot
      * but everything else can still be judged.
      *
      * @param  array<string, SourceFile>  $files
-     * @param  bool  $inTopFolder  whether a single top folder is the site in any case, as in an archive
+     * @param  string|null  $archive  the name of the archive, in which a single top folder is the site in any case; null for a folder
      */
-    public static function find(string $name, array $files, bool $inTopFolder): Site
+    public static function find(string $name, array $files, ?string $archive): Site
     {
-        $site = new Site($name, $files);
+        $site = new Site($name, $files, new Packing($archive));
+        $inTopFolder = $archive !== null;
+        $folders = [];
         while (($only = self::onlyFolder($files)) !== null) {
             $files = self::inside($files, $only);
+            $folders[] = $only;
             if ($inTopFolder || isset($files['index.html'])) {
-                $site = new Site($only, $files);
+                $site = new Site($only, $files, new Packing($archive, $folders));
             }
             $inTopFolder = false;
         }

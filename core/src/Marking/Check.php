@@ -16,7 +16,7 @@ use InkedMargin\Core\Site\SiteReading;
 final readonly class Check
 {
     /** Changes whenever the same input may give another report. */
-    public const ENGINE = '0.3.0';
+    public const ENGINE = '0.4.0';
 
     /** @param  \Closure(int, int): void|null  $progress told how many steps of how many are done: one a page, one a rule */
     public static function run(Site $site, Brief $brief, ?\Closure $progress = null): CheckReport

@@ -41,6 +41,28 @@ final class StrayEndTags
         return $offsets[$index];
     }
 
+    /**
+     * Takes the first end tag of any of some names between two offsets, and says where it stands and what it is called.
+     *
+     * @param  list<string>  $names
+     * @return array{int, string}|null
+     */
+    public function takeAny(array $names, int $from, int $before): ?array
+    {
+        $first = null;
+        foreach ($names as $name) {
+            $offset = $this->offsets[$name][$this->free($name, self::firstFrom($this->offsets[$name] ?? [], $from))] ?? null;
+            if ($offset !== null && $offset < $before && ($first === null || $offset < $first[0])) {
+                $first = [$offset, $name];
+            }
+        }
+        if ($first !== null) {
+            $this->take($first[1], $first[0]);
+        }
+
+        return $first;
+    }
+
     /** The first free index at or after one; the way there is made shorter for the next who asks. */
     private function free(string $name, int $index): int
     {

@@ -15,6 +15,13 @@ use InkedMargin\Core\Source\Utf8;
  */
 final readonly class TagPairs
 {
+    /** Names that are taken for each other: who closes a ul with </ol> had the list in mind. */
+    private const ALIKE = [
+        ['ul', 'ol', 'dl', 'menu'], ['h1', 'h2', 'h3', 'h4', 'h5', 'h6'],
+        ['b', 'strong', 'i', 'em', 'u', 's', 'span', 'small', 'mark', 'code', 'cite', 'q', 'a', 'label'],
+        ['div', 'section', 'article', 'main', 'header', 'footer', 'aside', 'nav'],
+    ];
+
     /** @var array<int, true> by object id, as are the two below */
     private array $isUnclosed;
 
@@ -26,6 +33,7 @@ final readonly class TagPairs
 
     /**
      * @param  list<Element>  $unclosed  whose end tag may not be left out, and is nowhere
+     * @param  list<array{Element, int, string}>  $mistaken  closed with the end tag of another, with its offset and name
      * @param  list<array{Element, int}>  $crossed  with the offset of the end tag that comes too late
      * @param  list<array{Element, int}>  $cutShort  whose end tag may be left out, closed by something that cannot stand inside them
      * @param  array<int, string>  $stray  names of end tags that close nothing, by offset
@@ -33,15 +41,16 @@ final readonly class TagPairs
     private function __construct(
         private SourceFile $file,
         public array $unclosed,
+        public array $mistaken,
         public array $crossed,
         public array $cutShort,
         public array $stray,
         Document $document,
     ) {
-        $this->isUnclosed = self::idsOf($unclosed);
+        $this->isUnclosed = self::idsOf([...$unclosed, ...array_column($mistaken, 0)]);
         $this->isCutShort = self::idsOf(array_column($cutShort, 0));
         $inside = [];
-        foreach ($unclosed === [] ? [] : $document->elements() as $element) {
+        foreach ($this->isUnclosed === [] ? [] : $document->elements() as $element) {
             $above = $element->parent;
             if ($above instanceof Element && (isset($inside[spl_object_id($above)]) || $this->isUnclosed($above))) {
                 $inside[spl_object_id($element)] = true;
@@ -61,8 +70,14 @@ final readonly class TagPairs
             }
         }
         $unclosed = $crossed = $cutShort = [];
+        $mistaken = [];
         foreach ($document->elements() as $element) {
             if (! self::lacksEndTag($element)) {
+                $other = self::headingEndTag($element, $file);
+                if ($other !== null) {
+                    $mistaken[] = [$element, $element->endTag()->start ?? 0, $other];
+                }
+
                 continue;
             }
             $late = $continued[spl_object_id($element)] ?? $stray->take($element->name, $element->closedAt ?? 0);
@@ -73,7 +88,9 @@ final readonly class TagPairs
             }
         }
 
-        return new self($file, $unclosed, $crossed, $cutShort, $stray->left(), $document);
+        $unclosed = self::withoutMistaken($unclosed, $stray, $mistaken);
+
+        return new self($file, $unclosed, $mistaken, $crossed, $cutShort, $stray->left(), $document);
     }
 
     public function isUnclosed(Element $element): bool
@@ -104,6 +121,41 @@ final readonly class TagPairs
     {
         return $element->namespace === NodeNamespace::Html && $element->isWritten() && $element->endTag() === null
             && $element->closing !== Closing::Itself && ! in_array($element->name, ['html', 'head', 'body', 'frame'], true);
+    }
+
+    /** The end tag of a heading of another rank, which closes a heading all the same (13.2.6.4.7); null when it has its own. */
+    private static function headingEndTag(Element $element, SourceFile $file): ?string
+    {
+        $endTag = $element->endTag();
+        if ($endTag === null || preg_match('/^h[1-6]$/', $element->name) !== 1 || $element->namespace !== NodeNamespace::Html) {
+            return null;
+        }
+        $name = strtolower(substr($file->bytes, $endTag->start + 2, 2));
+
+        return $name === $element->name ? null : $name;
+    }
+
+    /**
+     * From the innermost out, as the end tag of another was meant for the last that was opened.
+     *
+     * @param  list<Element>  $unclosed
+     * @param  list<array{Element, int, string}>  $mistaken  to which those are added that have such an end tag
+     * @return list<Element> the others
+     */
+    private static function withoutMistaken(array $unclosed, StrayEndTags $stray, array &$mistaken): array
+    {
+        $left = [];
+        foreach (array_reverse($unclosed) as $element) {
+            $alike = array_values(array_filter(self::ALIKE, fn (array $names) => in_array($element->name, $names, true)))[0] ?? [];
+            $endTag = $stray->takeAny($alike, $element->place()->end, $element->closedAt ?? PHP_INT_MAX);
+            if ($endTag === null) {
+                $left[] = $element;
+            } else {
+                $mistaken[] = [$element, ...$endTag];
+            }
+        }
+
+        return array_reverse($left);
     }
 
     /** @return array<int, string> names by offset, in order */

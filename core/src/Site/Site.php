@@ -23,7 +23,7 @@ final class Site
     private array $byName = [];
 
     /** @param  iterable<SourceFile>  $files */
-    public function __construct(public readonly string $name, iterable $files)
+    public function __construct(public readonly string $name, iterable $files, public readonly Packing $packing = new Packing)
     {
         $byPath = [];
         foreach ($files as $file) {

@@ -12,6 +12,7 @@ use InkedMargin\Core\Site\Menu\MenuSurvey;
 use InkedMargin\Core\Site\Pattern\PatternReading;
 use InkedMargin\Core\Site\Pattern\PatternRecognition;
 use InkedMargin\Core\Source\FileKind;
+use InkedMargin\Core\Source\FileType;
 use InkedMargin\Core\Source\SourceFile;
 
 /** A site read for a check: every page parsed once, every address resolved once. Rules read this, never files. */
@@ -36,7 +37,7 @@ final class SiteReading
     /** @param  \Closure(int, int): void|null  $progress told how many pages of how many are read */
     public static function of(Site $site, ?\Closure $progress = null): self
     {
-        $files = array_filter($site->ofKind(FileKind::Page), fn (SourceFile $file) => ! Litter::is($file->path));
+        $files = array_filter($site->ofKind(FileKind::Page), fn (SourceFile $file) => ! Litter::is($file->path) && FileType::of($file->bytes)->isReadable());
         usort($files, fn (SourceFile $a, SourceFile $b) => [$a->path !== 'index.html', $a->path] <=> [$b->path !== 'index.html', $b->path]);
         $documents = [];
         foreach ($files as $file) {

@@ -36,7 +36,7 @@ it('leaves with 0 for a clean site, 1 for a finding that matters, 2 when it cann
 ]);
 
 it('writes the fixed form of JSON, the same bytes every time', function () {
-    $zip = Samples::zip(['index.html' => Samples::page('<img src="a.png">é'), 'b.html' => Samples::page()]);
+    $zip = Samples::zip(['index.html' => Samples::page('<img src="a.png">é<a href="b.html">b</a>'), 'b.html' => Samples::page('<a href="index.html">a</a>')]);
     file_put_contents($brief = (string) tempnam(sys_get_temp_dir(), 'brief'), "title: T\nrequirements:\n  - {id: t, kind: titles, title: Titles, points: 3}");
     [, $once] = margin('', 'check', $zip, '--format=json', "--brief=$brief");
     [, $again] = margin('', 'check', $zip, '--format', 'json', '--brief', $brief);

@@ -16,7 +16,7 @@ use InkedMargin\Core\Site\SiteReading;
 final readonly class Files extends Requirement
 {
     /** @param  list<string>  $names paths from the site's root, or globs */
-    public function __construct(Terms $terms, public array $names, public ?int $atLeast, public ?int $atMost)
+    public function __construct(Terms $terms, public array $names, public ?int $atLeast, public ?int $atMost, public bool $mayBeOthers = true)
     {
         parent::__construct($terms);
     }
@@ -33,7 +33,7 @@ final readonly class Files extends Requirement
             $fields->problem('names', 'at least one file name is needed');
         }
 
-        return new self($terms, $names, $fields->wholeNumber('at_least'), $fields->wholeNumber('at_most'));
+        return new self($terms, $names, $fields->wholeNumber('at_least'), $fields->wholeNumber('at_most'), $fields->flag('others', true));
     }
 
     public function sentence(): string
@@ -44,7 +44,7 @@ final readonly class Files extends Requirement
             $this->atMost === null ? null : "at most $this->atMost",
         ]);
 
-        return $bounds === [] ? "The site has the files $names." : 'The site has '.implode(' and ', $bounds)." of $names.";
+        return ($bounds === [] ? "The site has the files $names" : 'The site has '.implode(' and ', $bounds)." of $names").($this->mayBeOthers ? '.' : ', and no other files.');
     }
 
     public function judge(SiteReading $reading): Judgement
@@ -75,6 +75,12 @@ final readonly class Files extends Requirement
         return array_values(array_filter($this->names, fn (string $name) => $this->matching($site, $name) === []));
     }
 
+    /** Whether a file answers to any of the names. */
+    public function names(string $path): bool
+    {
+        return array_filter($this->names, fn (string $name) => $name === $path || Glob::matches($name, $path)) !== [];
+    }
+
     /** How many files answer to any of the names. */
     public function counted(Site $site): int
     {
@@ -93,6 +99,6 @@ final readonly class Files extends Requirement
             return [$name];
         }
 
-        return array_values(array_filter(array_keys($site->files()), fn (string $path) => Glob::matches($name, $path)));
+        return array_values(array_filter(array_map(strval(...), array_keys($site->files())), fn (string $path) => Glob::matches($name, $path)));
     }
 }

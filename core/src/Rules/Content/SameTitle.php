@@ -10,7 +10,7 @@ use InkedMargin\Core\Rules\ProofMark;
 use InkedMargin\Core\Rules\Related;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Rules\Weight;
-use InkedMargin\Core\Site\Page;
+use InkedMargin\Core\Site\Map\PageNames;
 use InkedMargin\Core\Site\SiteReading;
 use InkedMargin\Core\Source\Span;
 
@@ -24,34 +24,29 @@ final readonly class SameTitle extends Rule
 
     public function look(SiteReading $reading, Brief $brief): iterable
     {
-        foreach (Titles::repeated($reading->pages) as $title => $repeats) {
-            $first = self::firstWith((string) $title, $reading);
-            foreach ($repeats as $page) {
+        $byTitle = [];
+        foreach ($reading->pages as $page) {
+            if ($page->titleText() !== '') {
+                $byTitle[mb_strtolower($page->titleText())][] = $page;
+            }
+        }
+        foreach ($byTitle as $pages) {
+            $owner = PageNames::owner($pages[0]->titleText(), $pages);
+            foreach ($pages as $page) {
                 $element = $page->title();
-                if ($element === null) {
+                if ($page === $owner || $element === null) {
                     continue;
                 }
                 yield $this->on(
                     $element,
                     $page->file,
                     $element->span() ?? Span::at(0),
-                    "The title “{$page->titleText()}” is also the title of {$first->path()}. It looks left over from a page that was copied.",
+                    "The title “{$page->titleText()}” is also the title of {$owner->path()}. It looks left over from a page that was copied.",
                     'Write a title that says what this page is about.',
-                    [new Related($first->file, $first->title()?->span() ?? Span::at(0), 'the same title stands here')],
+                    [new Related($owner->file, $owner->title()?->span() ?? Span::at(0), 'the same title stands here')],
                     $brief->covering($page->path(), Titles::class),
                 );
             }
         }
-    }
-
-    private static function firstWith(string $title, SiteReading $reading): Page
-    {
-        foreach ($reading->pages as $page) {
-            if (mb_strtolower($page->titleText()) === $title) {
-                return $page;
-            }
-        }
-
-        throw new \LogicException("No page has the title \"$title\" that some page repeats.");
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\File;
 
 use InkedMargin\Core\Brief\Brief;
+use InkedMargin\Core\Brief\Kind\Names;
 use InkedMargin\Core\Rules\ProofMark;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Rules\Weight;
@@ -21,6 +22,11 @@ final readonly class FileName extends Rule
 
     public function look(SiteReading $reading, Brief $brief): iterable
     {
+        foreach ($brief->ofKind(Names::class) as $requirement) {
+            foreach ($requirement->misnamed($reading->site) as $path) {
+                yield $this->about($path, $reading->site->file($path), 'The brief wants files called '.$requirement->files?->for($reading->site->packing->handle).', and this is “'.basename($path).'”.', 'Rename it, and change every link that leads to it.', 'brief', $requirement);
+            }
+        }
         $told = [];
         foreach ($reading->site->files() as $path => $file) {
             if (Litter::is((string) $path)) {

@@ -28,6 +28,9 @@ final readonly class MissingFile extends Rule
     {
         foreach ($brief->ofKind(Files::class) as $requirement) {
             foreach ($requirement->missing($reading->site) as $name) {
+                if (self::isToldElsewhere($name, $reading)) {
+                    continue;
+                }
                 $unasked = array_diff(array_map(strval(...), array_keys($reading->site->files())), $requirement->names);
                 $near = $reading->site->spelling($name) ?? NearestName::of($name, $unasked);
                 yield $this->finding(
@@ -55,5 +58,17 @@ final readonly class MissingFile extends Rule
         }
 
         return $links;
+    }
+
+    /** Whether the file is there under its name and a second extension. */
+    private static function isToldElsewhere(string $name, SiteReading $reading): bool
+    {
+        foreach (array_keys($reading->site->files()) as $path) {
+            if (DoubleExtension::meant((string) $path) === $name) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

@@ -40,7 +40,8 @@ final readonly class Indentation extends Rule
             $step = $requirement->step ?? self::usualStep($page, $columns);
             $crooked = [];
             foreach ($page->elements as $element) {
-                $trouble = self::trouble($element, $page->file, $columns, $step);
+                // What an element that was never closed swallowed was indented for another place.
+                $trouble = $page->pairs->isInsideUnclosed($element) ? null : self::trouble($element, $page->file, $columns, $step);
                 if ($trouble !== null) {
                     $crooked[] = [$element, ...$trouble];
                 }

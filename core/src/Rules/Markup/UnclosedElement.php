@@ -17,12 +17,22 @@ final readonly class UnclosedElement extends Rule
 {
     public function __construct()
     {
-        parent::__construct('markup/unclosed-element', Weight::Fault, ProofMark::Insert, 'An end tag is missing that may not be left out.');
+        parent::__construct('markup/unclosed-element', Weight::Fault, ProofMark::Insert, 'An end tag is missing that may not be left out, or is that of another element.');
     }
 
     public function look(SiteReading $reading, Brief $brief): iterable
     {
         foreach ($reading->pages as $page) {
+            foreach ($page->pairs->mistaken as [$element, $offset, $name]) {
+                yield $this->on(
+                    $element,
+                    $page->file,
+                    $element->place(),
+                    "The {$element->name} that begins here is closed with </{$name}>.",
+                    "Type </{$element->name}> in its place, or <{$name}> here.",
+                    [new Related($page->file, new Span($offset, $offset + strlen($name) + 3), "this should be </{$element->name}>")],
+                );
+            }
             foreach ($page->pairs->unclosed as $element) {
                 $closedAt = $element->closedAt ?? strlen($page->file->bytes);
                 $by = $page->pairs->tagAt($closedAt);

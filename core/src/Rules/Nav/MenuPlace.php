@@ -24,8 +24,9 @@ final readonly class MenuPlace extends MenuRule
     {
         $usual = $reading->menus()->usual->place ?? '';
 
-        return $difference->kind === MenuDifferenceKind::Place
-            ? ["The menu stands {$menu?->place} here, and {$usual} on the other pages.", 'Move it to the same place on every page.']
+        // A part that was never closed swallowed the menu: that is told.
+        return $difference->kind === MenuDifferenceKind::Place && $menu !== null && ! $page->pairs->isInsideUnclosed($menu->element)
+            ? ["The menu stands {$menu->place} here, and {$usual} on the other pages.", 'Move it to the same place on every page.']
             : null;
     }
 }

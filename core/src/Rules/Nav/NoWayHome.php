@@ -9,7 +9,10 @@ use InkedMargin\Core\Rules\ProofMark;
 use InkedMargin\Core\Rules\Weight;
 use InkedMargin\Core\Site\SiteReading;
 
-/** A page from which no way leads home. In a branching story nobody has to come back. Common practice. */
+/**
+ * Pages from which no way leads home, told with the first of them. In a branching story nobody has to come back; in a chain or ring
+ * the link that is missing is told. Common practice.
+ */
 final readonly class NoWayHome extends WayRule
 {
     public function __construct()
@@ -19,10 +22,25 @@ final readonly class NoWayHome extends WayRule
 
     public function look(SiteReading $reading, Brief $brief): iterable
     {
-        foreach (self::isStory($reading, $brief) ? [] : $reading->map()->withoutWayHome() as $path) {
-            if (! self::isToldElsewhere($path, $reading)) {
-                yield $this->at($path, $reading, 'From this page there is no way back to the home page.', 'Link to the home page here, or on the pages that follow.');
+        $map = $reading->map();
+        $lost = self::isStory($reading, $brief) ? [] : array_values(array_filter($map->withoutWayHome(), fn (string $path) => ! self::isToldElsewhere($path, $reading)));
+        foreach (Expectations::patterns($reading, $brief) as [$pattern]) {
+            if ($pattern->breaks !== []) {
+                return;
             }
         }
+        usort($lost, fn (string $a, string $b) => ($map->distance($a) ?? PHP_INT_MAX) <=> ($map->distance($b) ?? PHP_INT_MAX));
+        if ($lost === []) {
+            return;
+        }
+        $more = count($lost) - 1;
+        yield $this->at(
+            $lost[0],
+            $reading,
+            'From this page there is no way back to the home page'.match ($more) {
+                0 => '.', 1 => ', nor from '.$lost[1].'.', default => ", nor from {$more} others.",
+            },
+            'Link to the home page here, or on the pages that follow.',
+        );
     }
 }

@@ -59,10 +59,17 @@ final readonly class PatternBroken extends Rule
         );
     }
 
-    /** A menu that differs, and a link that leads nowhere, are told by rules of their own. */
+    /** A menu that differs, a link that leads nowhere, and one whose words name the page that is missing, are told by rules of their own. */
     private static function isToldElsewhere(PatternBreak $break, PatternReading $pattern, SiteReading $reading): bool
     {
         $usual = $reading->menus()->usual;
+
+        foreach ($break->kind === BreakKind::Surplus ? [] : $reading->map()->linksOn($break->from) as $link) {
+            $named = $reading->names()->belied($link);
+            if ($named !== null && ($break->expected->to ?? $named) === $named) {
+                return true;
+            }
+        }
 
         return Expectations::isOfLink($break)
             || ($pattern->kind === PatternKind::Menu && $usual !== null && isset($usual->entries[$break->expected->to ?? '']));

@@ -55,6 +55,37 @@ final readonly class PageNames
         return $this->pages[Label::plain($label)] ?? null;
     }
 
+    /** The other page that a page's main heading names, while its file name or its title do not; null when there is none. */
+    public function misled(Page $page): ?string
+    {
+        $heading = $page->outline->mainHeading()->text ?? '';
+        $named = $heading === '' ? null : $this->pageNamed($heading);
+        if ($named === null || $named === $page->path()) {
+            return null;
+        }
+        $own = [...self::fileNames($page->path()), Label::plain($page->titleText()), Label::plain(self::ownPart($page->titleText()))];
+
+        return in_array(Label::plain($heading), $own, true) ? null : $named;
+    }
+
+    /**
+     * Of pages that share something, the one that it belongs to: the first whose file name is among its words; or else the first.
+     *
+     * @param  non-empty-list<Page>  $pages
+     */
+    public static function owner(string $words, array $pages): Page
+    {
+        foreach ($pages as $page) {
+            foreach (self::fileNames($page->path()) as $name) {
+                if (str_contains(' '.Label::plain($words).' ', " $name ")) {
+                    return $page;
+                }
+            }
+        }
+
+        return $pages[0];
+    }
+
     /** The page that a link's words name while its address is another page's; null when they agree, or nobody can tell. */
     public function belied(Link $link): ?string
     {
@@ -80,10 +111,17 @@ final readonly class PageNames
     private static function titles(Page $page): array
     {
         $title = $page->titleText();
-        $parts = preg_split('/\s+[-–—|:·•]\s+|\s*[|–—]\s*|:\s+/u', $title) ?: [];
         $heading = $page->outline->mainHeading()->text ?? '';
 
-        return array_values(array_unique(array_filter(array_map(Label::plain(...), [$heading, $title, count($parts) > 1 ? end($parts) : '']), fn (string $name) => $name !== '')));
+        return array_values(array_unique(array_filter(array_map(Label::plain(...), [$heading, $title, self::ownPart($title)]), fn (string $name) => $name !== '')));
+    }
+
+    /** The part of a title that names the page and not the site; '' when it has no parts. */
+    private static function ownPart(string $title): string
+    {
+        $parts = preg_split('/\s+[-–—|:·•]\s+|\s*[|–—]\s*|:\s+/u', $title) ?: [];
+
+        return count($parts) > 1 ? (string) end($parts) : '';
     }
 
     /**

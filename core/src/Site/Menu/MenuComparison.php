@@ -26,6 +26,11 @@ final readonly class MenuComparison
             $wanted = $usual->entries[$entry->key] ?? null;
             $isRight = $wanted !== null && Label::plain($wanted) === Label::plain($entry->label);
             if ($isRight || ($entry->key === $page && $entry->reference === null)) {
+                // Words in an a without an address: what is wrong with the tag is told, and the entry is there.
+                if ($entry->reference === null && $entry->element->name === 'a') {
+                    unset($lacking[self::keyOf($entry->label, $lacking) ?? '']);
+                }
+
                 continue;
             }
             // The words of another entry that is not there, on this address: the address is wrong, and not the words.

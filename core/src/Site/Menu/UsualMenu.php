@@ -10,6 +10,9 @@ final readonly class UsualMenu
     /** How alike the menus of a site have to be on average (share of entries in common), for one of them to be the yardstick. */
     private const ALIKE = 0.6;
 
+    /** The share of its entries that pages have to have on average, or it is no menu that they have in common. */
+    private const KEPT = 0.75;
+
     /**
      * @param  array<string, string>  $entries  labels by what they lead to, in order
      * @param  string|null  $place  null when there is no usual one
@@ -51,11 +54,28 @@ final readonly class UsualMenu
             return null;
         }
         $entries = self::agreed($menus, $best);
+        if (count($entries) < 2 || self::kept($keys, $menus, $entries) < self::KEPT) {
+            return null;
+        }
         $places = array_count_values(array_map(fn (Menu $menu) => $menu->place, $menus));
         arsort($places);
         $place = (string) array_key_first($places);
 
-        return count($entries) < 2 ? null : new self($entries, 2 * $places[$place] > count($menus) ? $place : null);
+        return new self($entries, 2 * $places[$place] > count($menus) ? $place : null);
+    }
+
+    /**
+     * How much of the common menu the pages have, on average.
+     *
+     * @param  list<array<string, true>>  $keys  of each menu
+     * @param  list<Menu>  $menus
+     * @param  array<string, string>  $entries
+     */
+    private static function kept(array $keys, array $menus, array $entries): float
+    {
+        $wanted = array_fill_keys(array_map(strval(...), array_keys($entries)), true);
+
+        return array_sum(array_map(fn (array $have, Menu $menu) => self::likeness($have, $wanted, $menu->page, $menu->page), $keys, $menus)) / count($menus);
     }
 
     /**

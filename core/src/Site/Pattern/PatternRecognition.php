@@ -18,6 +18,9 @@ final readonly class PatternRecognition
     /** The share of the links of a pattern that have to be there. */
     private const PLAIN = 0.75;
 
+    /** The share of the pages of a story that go on, and that offer as many choices as the home page: two of three. */
+    private const MOST = 0.66;
+
     public static function of(LinkMap $map): ?PatternReading
     {
         $count = count($map->pages);
@@ -25,14 +28,24 @@ final readonly class PatternRecognition
             return null;
         }
         $reader = new PatternReader($map, $map->pages);
+        $best = null;
         foreach ([PatternKind::Menu, PatternKind::Ring, PatternKind::Chain, PatternKind::Index] as $kind) {
             $reading = $reader->read($kind);
-            if ($reading->share() >= self::PLAIN && self::isPure($reading, $map)) {
-                return new PatternReading($kind, $reading->order, $reading->expected, array_values(array_filter($reading->breaks, fn (PatternBreak $break) => $break->kind !== BreakKind::Surplus)));
+            if ($reading->share() >= self::PLAIN && self::isPure($reading, $map) && self::fit($reading) > ($best === null ? 0.0 : self::fit($best))) {
+                $best = $reading;
             }
+        }
+        if ($best !== null) {
+            return new PatternReading($best->kind, $best->order, $best->expected, array_values(array_filter($best->breaks, fn (PatternBreak $break) => $break->kind !== BreakKind::Surplus)));
         }
 
         return self::branching($reader, $map);
+    }
+
+    /** How well a site fits a pattern: what is there of it, less what it has no place for. */
+    private static function fit(PatternReading $reading): float
+    {
+        return $reading->share() - $reading->surplus() / max(1, count($reading->expected));
     }
 
     /** Whether a site has little that the pattern has no place for: a menu site has every link that a ring asks for, and is none. */
@@ -64,7 +77,7 @@ final readonly class PatternRecognition
         $counts = array_count_values($goingOn);
         arsort($counts);
         $usual = array_key_first($counts);
-        if ($usual === null || $usual < 2 || count($goingOn) < 3 || 2 * (count($choices) - count($goingOn)) < count($choices) || $counts[$usual] < self::PLAIN * count($goingOn)) {
+        if ($usual === null || $usual < 2 || count($goingOn) < 3 || 2 * (count($choices) - count($goingOn)) < count($choices) || $counts[$usual] < self::MOST * count($goingOn)) {
             return null;
         }
         $reading = $reader->read(PatternKind::Branching, new PatternWishes(choices: $usual));

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Rules\Content;
+
+use InkedMargin\Core\Brief\Brief;
+use InkedMargin\Core\Rules\ProofMark;
+use InkedMargin\Core\Rules\Rule;
+use InkedMargin\Core\Rules\Weight;
+use InkedMargin\Core\Site\SiteReading;
+
+/** A title that says nothing of the page: an editor’s, or the file’s name. Common practice; WCAG 2.2, failure F25. */
+final readonly class DefaultTitle extends Rule
+{
+    private const DEFAULTS = '/^(?:document|untitled(?: document| page| \d+)?|new (?:page|document|file)|my (?:page|web ?page|web ?site|site)|(?:page |web ?page |site )?title(?: here| goes here)?|insert title here|web ?page|web ?site|page \d*|index|test|hello world)\.?$/u';
+
+    public function __construct()
+    {
+        parent::__construct('content/default-title', Weight::Departure, ProofMark::Change, 'A title is the one that an editor put there.');
+    }
+
+    public function look(SiteReading $reading, Brief $brief): iterable
+    {
+        foreach ($reading->pages as $page) {
+            $title = $page->title();
+            $text = mb_strtolower($page->titleText());
+            if ($title !== null && $text !== '' && (preg_match(self::DEFAULTS, $text) === 1 || $text === mb_strtolower($page->file->name()))) {
+                yield $this->on($title, $page->file, $title->span() ?? $title->place(), "The title “{$page->titleText()}” says nothing of this page.", 'Write a title that names the site and this page.');
+            }
+        }
+    }
+}

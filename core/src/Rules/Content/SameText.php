@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Rules\Content;
+
+use InkedMargin\Core\Brief\Brief;
+use InkedMargin\Core\Markup\PartKind;
+use InkedMargin\Core\Rules\ProofMark;
+use InkedMargin\Core\Rules\Related;
+use InkedMargin\Core\Rules\Rule;
+use InkedMargin\Core\Rules\Weight;
+use InkedMargin\Core\Site\SiteReading;
+
+/** A paragraph that stands on another page word for word, and not on most. Common practice. */
+final readonly class SameText extends Rule
+{
+    /** Characters: a shorter paragraph may well say the same twice. */
+    private const SHORTEST = 60;
+
+    public function __construct()
+    {
+        parent::__construct('content/same-text', Weight::Departure, ProofMark::Change, 'Two pages have the same paragraph.');
+    }
+
+    public function look(SiteReading $reading, Brief $brief): iterable
+    {
+        $seen = [];
+        foreach ($reading->pages as $path => $page) {
+            foreach ($page->elements as $element) {
+                if ($element->name !== 'p' || in_array($page->outline->partOf($element), [PartKind::Header, PartKind::Nav, PartKind::Footer], true)) {
+                    continue;
+                }
+                $words = $element->words();
+                if (mb_strlen($words) >= self::SHORTEST) {
+                    $seen[mb_strtolower($words)][$path] ??= [$element, $page];
+                }
+            }
+        }
+        foreach ($seen as $pages) {
+            if (2 * count($pages) > max(3, count($reading->pages))) {
+                continue;
+            }
+            $first = array_shift($pages);
+            foreach ($pages as [$element, $page]) {
+                yield $this->on(
+                    $element,
+                    $page->file,
+                    $element->span() ?? $element->place(),
+                    "This paragraph stands on {$first[1]->path()} word for word. It looks left over from a page that was copied.",
+                    'Write what belongs on this page.',
+                    [new Related($first[1]->file, $first[0]->span() ?? $first[0]->place(), 'the same paragraph stands here')],
+                );
+            }
+        }
+    }
+}
