@@ -16,11 +16,14 @@ use InkedMargin\Core\Markup\ParseError;
 use InkedMargin\Core\Report\JsonReport;
 use InkedMargin\Core\Report\RuleCatalogue;
 use InkedMargin\Core\Report\SarifReport;
+use InkedMargin\Core\Report\SiteSurvey;
 use InkedMargin\Core\Report\TextReport;
 use InkedMargin\Core\Report\TreeText;
+use InkedMargin\Core\Site\Site;
+use InkedMargin\Core\Site\SiteReading;
 use InkedMargin\Core\Source\SourceFile;
 
-/** The command line: `margin check`, `margin parse`, `margin rules`. */
+/** The command line: `margin check`, `margin map`, `margin parse`, `margin rules`. */
 final class Margin
 {
     private const CLEAN = 0;
@@ -31,6 +34,7 @@ final class Margin
 
     private const USAGE = <<<'TEXT'
         margin check PATH [--brief FILE] [--format=text|json|sarif]   check a folder or a zip
+        margin map PATH [--brief FILE]                                 how its pages link, as JSON
         margin parse [--files-from=-] FILE…                           read pages, one JSON object a line
         margin rules                                                  print the rule catalogue
 
@@ -56,6 +60,7 @@ final class Margin
 
             return match ($line->command) {
                 'check' => $this->check($line),
+                'map' => $this->map($line),
                 'parse' => $this->parse($line),
                 'rules' => $this->write(RuleCatalogue::render()),
                 default => throw new Misuse("There is no command \"$line->command\".\n".self::USAGE),
@@ -72,26 +77,43 @@ final class Margin
     private function check(Arguments $line): int
     {
         $line->allow(['brief', 'format']);
-        if (count($line->operands) !== 1) {
-            throw new Misuse("margin check takes one folder or zip.\n".self::USAGE);
-        }
-        $path = $line->operands[0];
         $render = match ($line->option('format') ?? 'text') {
             'text' => TextReport::render(...),
             'json' => JsonReport::render(...),
             'sarif' => SarifReport::render(...),
             default => throw new Misuse("There is no format \"{$line->option('format')}\"; text, json and sarif there are."),
         };
-        $briefFile = $line->option('brief');
-        $brief = $briefFile === null ? Brief::none() : BriefReader::read($this->contents($briefFile));
-        if (! file_exists($path)) {
-            throw new Misuse("There is no \"$path\".");
-        }
-        $site = is_dir($path) ? (new FolderReader)->read($path) : (new ArchiveReader)->read($path, basename($path));
-        $report = Check::run($site, $brief);
+        $report = Check::run($this->site($line), $this->brief($line));
         $this->write($render($report));
 
         return $report->isClean() ? self::CLEAN : self::FOUND;
+    }
+
+    private function map(Arguments $line): int
+    {
+        $line->allow(['brief']);
+
+        return $this->write(SiteSurvey::render(SiteReading::of($this->site($line)), $this->brief($line)));
+    }
+
+    private function site(Arguments $line): Site
+    {
+        if (count($line->operands) !== 1) {
+            throw new Misuse("margin {$line->command} takes one folder or zip.\n".self::USAGE);
+        }
+        $path = $line->operands[0];
+        if (! file_exists($path)) {
+            throw new Misuse("There is no \"$path\".");
+        }
+
+        return is_dir($path) ? (new FolderReader)->read($path) : (new ArchiveReader)->read($path, basename($path));
+    }
+
+    private function brief(Arguments $line): Brief
+    {
+        $file = $line->option('brief');
+
+        return $file === null ? Brief::none() : BriefReader::read($this->contents($file));
     }
 
     private function parse(Arguments $line): int

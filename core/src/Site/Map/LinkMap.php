@@ -120,6 +120,11 @@ final readonly class LinkMap
         return $this->canGoHome === [] ? [] : array_values(array_filter($this->pages, fn (string $page) => $this->edges[$page] !== [] && ! isset($this->canGoHome[$page])));
     }
 
+    public function hasWayHome(string $page): bool
+    {
+        return isset($this->canGoHome[$page]);
+    }
+
     public function links(string $from, string $to): bool
     {
         return isset($this->edges[$from][$to]);

@@ -1,0 +1,175 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Report;
+
+use InkedMargin\Core\Brief\Brief;
+use InkedMargin\Core\Brief\Kind\Navigation;
+use InkedMargin\Core\Markup\Element;
+use InkedMargin\Core\Markup\OutlineEntry;
+use InkedMargin\Core\Rules\Nav\Expectations;
+use InkedMargin\Core\Site\Map\Link;
+use InkedMargin\Core\Site\Map\LinkMap;
+use InkedMargin\Core\Site\Menu\Menu;
+use InkedMargin\Core\Site\Menu\MenuComparison;
+use InkedMargin\Core\Site\Menu\MenuDifference;
+use InkedMargin\Core\Site\Menu\MenuEntry;
+use InkedMargin\Core\Site\Menu\UsualMenu;
+use InkedMargin\Core\Site\Page;
+use InkedMargin\Core\Site\Pattern\ExpectedLink;
+use InkedMargin\Core\Site\Reference;
+use InkedMargin\Core\Site\ReferenceKind;
+use InkedMargin\Core\Site\SiteReading;
+
+/**
+ * What there is to see of a site as a whole, as plain data for screens and other programs: the pages side by side, how they link,
+ * their menus, and the pattern. Lines are 1-based.
+ *
+ * @phpstan-type PageRow array{path: string, title: string, heading: string, distance: int|null, deadEnd: bool, wayHome: bool, linkedFrom: int, parts: list<array{part: string, called: string, line: int}>, headings: list<array{level: int, text: string, line: int}>, pictures: list<array{source: string, alt: string|null, line: int}>, sheets: list<string>, words: int, links: int, menu: array<string, mixed>|null, lacks: list<array{key: string, label: string}>, menuDiffers: list<string>}
+ * @phpstan-type LinkRow array{from: string, to: string, label: string, place: string, verdict: string, line: int, column: int, count: int, back: bool}
+ */
+final readonly class SiteSurvey
+{
+    /** @return array{pages: list<PageRow>, links: list<LinkRow>, usualMenu: array<string, mixed>|null, pattern: array<string, mixed>|null} */
+    public static function of(SiteReading $reading, Brief $brief): array
+    {
+        return [
+            'pages' => array_values(array_map(fn (Page $page) => self::page($page, $reading, $brief), $reading->pages)),
+            'links' => self::links($reading),
+            'usualMenu' => self::usualMenu($reading, $brief),
+            'pattern' => self::pattern($reading, $brief),
+        ];
+    }
+
+    public static function render(SiteReading $reading, Brief $brief): string
+    {
+        return json_encode(self::of($reading, $brief), JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR)."\n";
+    }
+
+    /** @return PageRow */
+    private static function page(Page $page, SiteReading $reading, Brief $brief): array
+    {
+        $path = $page->path();
+        $map = $reading->map();
+        $line = fn (Element $element) => $page->file->position($element->place()->start)->line;
+        $menu = $reading->menus()->on($path);
+        $usual = self::usualFor($path, $reading, $brief);
+        $differences = $usual === null ? [] : MenuComparison::of($menu, $path, $usual);
+        $pictures = array_filter($page->references, fn (Reference $reference) => $reference->kind === ReferenceKind::Picture && $reference->element?->name === 'img' && $reference->attribute === 'src');
+
+        return [
+            'path' => $path,
+            'title' => $page->titleText(),
+            'heading' => $page->outline->mainHeading()->text ?? '',
+            'distance' => $map->distance($path),
+            'deadEnd' => $map->edges[$path] === [],
+            'wayHome' => $path === LinkMap::HOME || $map->hasWayHome($path),
+            'linkedFrom' => $map->linkedFrom($path),
+            'parts' => array_map(fn (OutlineEntry $entry) => ['part' => $entry->part->value ?? '', 'called' => $entry->text, 'line' => $line($entry->element)], $page->outline->parts()),
+            'headings' => array_map(fn (OutlineEntry $entry) => ['level' => $entry->level ?? 0, 'text' => $entry->text, 'line' => $line($entry->element)], $page->outline->headings()),
+            'pictures' => array_values(array_map(fn (Reference $reference) => ['source' => $reference->target->found ?? $reference->written, 'alt' => $reference->element?->value('alt'), 'line' => $page->file->position($reference->span->start)->line], $pictures)),
+            'sheets' => array_map(fn (Reference $reference) => $reference->target->found ?? $reference->written, $page->stylesheets()),
+            'words' => count(preg_split('/\s+/u', $page->document->first('body')?->words() ?? '', -1, PREG_SPLIT_NO_EMPTY) ?: []),
+            'links' => count($map->linksOn($path)),
+            'menu' => $menu === null ? null : self::menu($menu, $page, $differences),
+            'lacks' => array_values(array_map(
+                fn (MenuDifference $difference) => ['key' => (string) $difference->key, 'label' => (string) $difference->label],
+                array_filter($differences, fn (MenuDifference $difference) => $difference->entry === null && $difference->key !== null),
+            )),
+            'menuDiffers' => array_values(array_unique(array_map(fn (MenuDifference $difference) => $difference->kind->value, $differences))),
+        ];
+    }
+
+    /**
+     * @param  list<MenuDifference>  $differences
+     * @return array<string, mixed>
+     */
+    private static function menu(Menu $menu, Page $page, array $differences): array
+    {
+        return [
+            'line' => $page->file->position($menu->element->place()->start)->line,
+            'place' => $menu->place,
+            'entries' => array_map(fn (MenuEntry $entry) => [
+                'label' => $entry->label,
+                'key' => $entry->key,
+                'written' => $entry->reference?->written,
+                'own' => $entry->key === $page->path(),
+                'broken' => $entry->isBroken(),
+                'line' => $page->file->position($entry->reference->span->start ?? $entry->element->place()->start)->line,
+                'differs' => array_values(array_map(fn (MenuDifference $difference) => $difference->kind->value, array_filter($differences, fn (MenuDifference $difference) => $difference->entry === $entry))),
+            ], $menu->entries),
+        ];
+    }
+
+    /** @return list<LinkRow> one for each page and what it leads to inside the site, the first of several that are alike */
+    private static function links(SiteReading $reading): array
+    {
+        $map = $reading->map();
+        $rows = [];
+        foreach ($map->links as $link) {
+            $to = self::shownTarget($link);
+            if ($to === null) {
+                continue;
+            }
+            $key = $link->from()."\0".$to."\0".($link->to() === null ? $link->reference->target->verdict->value : '');
+            if (isset($rows[$key])) {
+                $rows[$key]['count']++;
+
+                continue;
+            }
+            $at = $link->page->file->position($link->reference->span->start);
+            $rows[$key] = [
+                'from' => $link->from(), 'to' => $to, 'label' => $link->label, 'place' => $link->place->value, 'verdict' => $link->reference->target->verdict->value,
+                'line' => $at->line, 'column' => $at->column, 'count' => 1, 'back' => $map->links($to, $link->from()),
+            ];
+        }
+
+        return array_values($rows);
+    }
+
+    /** The page that a link reaches or was to reach; null for another site, and for a link to its own page. */
+    private static function shownTarget(Link $link): ?string
+    {
+        $target = $link->reference->target;
+        $to = $link->to() ?? ($link->isUnfinished() ? ($target->candidates[0] ?? $target->path ?? $link->reference->written) : null);
+
+        return $to === null || $to === $link->from() || $to === '' ? null : $to;
+    }
+
+    private static function usualFor(string $page, SiteReading $reading, Brief $brief): ?UsualMenu
+    {
+        return $brief->covering($page, Navigation::class)?->usualMenu($reading) ?? $reading->menus()->usual;
+    }
+
+    /** @return array<string, mixed>|null */
+    private static function usualMenu(SiteReading $reading, Brief $brief): ?array
+    {
+        $asked = array_values(array_filter(array_map(fn (Navigation $requirement) => $requirement->menu === null ? null : $requirement->usualMenu($reading), $brief->ofKind(Navigation::class))));
+        $usual = $asked[0] ?? $reading->menus()->usual;
+
+        return $usual === null ? null : [
+            'asked' => $asked !== [],
+            'place' => $usual->place,
+            'entries' => array_map(fn (int|string $key, string $label) => ['key' => (string) $key, 'label' => $label], array_keys($usual->entries), $usual->entries),
+        ];
+    }
+
+    /** @return array<string, mixed>|null */
+    private static function pattern(SiteReading $reading, Brief $brief): ?array
+    {
+        [$pattern, $requirement] = Expectations::patterns($reading, $brief)[0] ?? [null, null];
+
+        return $pattern === null ? null : [
+            'kind' => $pattern->kind->value,
+            'asked' => $requirement !== null,
+            'order' => $pattern->order,
+            'expected' => array_values(array_map(
+                fn (ExpectedLink $link) => ['from' => $link->from, 'to' => (string) $link->to, 'way' => $link->way->value, 'there' => $reading->map()->links($link->from, (string) $link->to)],
+                array_filter($pattern->expected, fn (ExpectedLink $link) => $link->to !== null),
+            )),
+            'met' => $pattern->met(),
+            'of' => count($pattern->expected),
+        ];
+    }
+}
