@@ -14,6 +14,7 @@ use App\Http\Controllers\SeenPageController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SourceController;
+use App\Http\Controllers\SurveyController;
 use App\Http\Controllers\VerdictController;
 use Illuminate\Support\Facades\Route;
 
@@ -30,6 +31,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('assignments/{assignment}/arrivals', [ArrivalController::class, 'store']);
     Route::patch('arrivals/{arrival}', [ArrivalController::class, 'update']);
     Route::get('hand-ins/{handIn}', [HandInController::class, 'show']);
+    Route::get('hand-ins/{handIn}/survey', [SurveyController::class, 'show']);
     Route::get('hand-ins/{handIn}/source/{path}', [SourceController::class, 'show'])->where('path', '.+');
     Route::get('hand-ins/{handIn}/seen', [SeenPageController::class, 'address']);
     Route::put('hand-ins/{handIn}/verdicts/{fingerprint}', [VerdictController::class, 'update']);

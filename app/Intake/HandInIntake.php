@@ -86,6 +86,7 @@ final readonly class HandInIntake
                 'archive_name' => $arrival->name,
                 'archive_sha256' => $arrival->sha256,
                 'site_name' => $site->name,
+                'folders' => $site->packing->folders,
                 'arrived_at' => $arrival->arrived_at,
             ]);
             foreach (array_chunk($files, 500) as $chunk) {

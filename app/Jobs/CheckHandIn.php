@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
-use App\Intake\BlobStore;
+use App\Intake\SiteStore;
 use App\Models\Brief;
 use App\Models\CheckRun;
 use App\Models\HandIn;
@@ -17,8 +17,7 @@ use InkedMargin\Core\Marking\CheckReport;
 use InkedMargin\Core\Marking\Outcome;
 use InkedMargin\Core\Marking\PlacedFinding;
 use InkedMargin\Core\Report\JsonReport;
-use InkedMargin\Core\Site\Site;
-use InkedMargin\Core\Source\SourceFile;
+use InkedMargin\Core\Report\SiteSurvey;
 use InkedMargin\Core\Source\Utf8;
 
 /**
@@ -49,14 +48,14 @@ final class CheckHandIn implements ShouldQueue
         }
     }
 
-    public function handle(BlobStore $blobs): void
+    public function handle(SiteStore $sites): void
     {
-        $run = CheckRun::query()->with(['handIn.files', 'brief'])->find($this->runId);
+        $run = CheckRun::query()->with(['handIn.files', 'handIn.student', 'brief'])->find($this->runId);
         if ($run === null || $run->state === 'finished') {
             return;
         }
         $run->update(['state' => 'running', 'trouble' => null]);
-        $report = Check::run($this->site($run->handIn, $blobs), $run->brief->read(), $this->progress($run));
+        $report = Check::run($sites->read($run->handIn), $run->brief->read(), $this->progress($run));
         DB::transaction(fn () => $this->store($report));
     }
 
@@ -64,11 +63,6 @@ final class CheckHandIn implements ShouldQueue
     {
         CheckRun::query()->whereKey($this->runId)->where('state', '!=', 'finished')
             ->update(['state' => 'failed', 'trouble' => Str::limit($error->getMessage(), 500)]);
-    }
-
-    private function site(HandIn $handIn, BlobStore $blobs): Site
-    {
-        return new Site($handIn->site_name, $handIn->files->map(fn ($file) => new SourceFile($file->path, $blobs->get($file->sha256))));
     }
 
     /** Told at most ten times a second, so that telling costs next to nothing. */
@@ -100,6 +94,7 @@ final class CheckHandIn implements ShouldQueue
             'done' => $run->steps,
             'awarded' => $report->score->awarded,
             'possible' => $report->score->possible,
+            'survey' => SiteSurvey::of($report->reading, $report->brief),
         ]);
     }
 

@@ -22,6 +22,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string|null $awarded
  * @property string|null $possible
  * @property string|null $trouble
+ * @property array<string, mixed>|null $survey  what SiteSurvey::of() gives; null until it is asked for after a run of an earlier version
  * @property HandIn $handIn
  * @property Brief $brief
  * @property \Illuminate\Database\Eloquent\Collection<int, Finding> $findings
@@ -35,7 +36,7 @@ final class CheckRun extends Model implements BelongsToCourse
 
     protected function casts(): array
     {
-        return ['finished_at' => 'datetime'];
+        return ['finished_at' => 'datetime', 'survey' => 'array'];
     }
 
     /** @return BelongsTo<Brief, $this> */

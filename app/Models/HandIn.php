@@ -21,6 +21,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property string $archive_name
  * @property string $archive_sha256
  * @property string $site_name
+ * @property list<string>|null $folders  around the site in its archive; null where nobody took note of them
  * @property \Illuminate\Support\Carbon $arrived_at
  * @property Assignment $assignment
  * @property Student $student
@@ -40,7 +41,7 @@ final class HandIn extends Model implements BelongsToCourse
 
     protected function casts(): array
     {
-        return ['arrived_at' => 'datetime'];
+        return ['arrived_at' => 'datetime', 'folders' => 'array'];
     }
 
     public function courseId(): string

@@ -19,6 +19,7 @@ const router = createBrowserRouter([
       {path: '/assignments/:id', lazy: async () => ({Component: (await import('./screens/assignment/Assignment')).Assignment})},
       {path: '/assignments/:id/in-tray', lazy: async () => ({Component: (await import('./screens/in-tray/InTray')).InTray})},
       {path: '/hand-ins/:id', lazy: async () => ({Component: (await import('./screens/desk/Desk')).Desk})},
+      {path: '/hand-ins/:id/map', lazy: async () => ({Component: (await import('./screens/survey/MapScreen')).MapScreen})},
       {path: '/hand-ins/:id/reply', lazy: async () => ({Component: (await import('./screens/reply/Reply')).Reply})},
       {path: '*', Component: Problem},
     ],

@@ -11,6 +11,7 @@ use InkedMargin\Core\Rules\Catalogue;
 use InkedMargin\Core\Rules\Finding;
 use InkedMargin\Core\Site\Site;
 use InkedMargin\Core\Site\SiteReading;
+use InkedMargin\Core\Source\Collector;
 
 /** The one entry point: a site and a brief in, a report out. The same input gives the same report. */
 final readonly class Check
@@ -20,6 +21,12 @@ final readonly class Check
 
     /** @param  \Closure(int, int): void|null  $progress told how many steps of how many are done: one a page, one a rule */
     public static function run(Site $site, Brief $brief, ?\Closure $progress = null): CheckReport
+    {
+        return Collector::paused(fn () => self::report($site, $brief, $progress));
+    }
+
+    /** @param  \Closure(int, int): void|null  $progress */
+    private static function report(Site $site, Brief $brief, ?\Closure $progress): CheckReport
     {
         $progress ??= static function (int $done, int $of): void {
         };

@@ -7,6 +7,7 @@ namespace InkedMargin\Core\Markup;
 use InkedMargin\Core\Markup\Parser\Errors;
 use InkedMargin\Core\Markup\Parser\Tokenizer;
 use InkedMargin\Core\Markup\Parser\TreeBuilder;
+use InkedMargin\Core\Source\Collector;
 use InkedMargin\Core\Source\SourceFile;
 
 /** Reads a page as a browser does (HTML Standard, 13.2). It never fails: every run of bytes is some document. */
@@ -26,13 +27,8 @@ final readonly class MarkupReader
         $builder->attach($tokenizer);
         self::reportProblematicCharacters($source->bytes, $errors);
         // Every node points to its parent, and nothing becomes garbage while a tree grows: looking for it takes half the time.
-        $collects = gc_enabled();
-        gc_disable();
-        $tokenizer->run();
+        Collector::paused($tokenizer->run(...));
         $builder->release();
-        if ($collects) {
-            gc_enable();
-        }
         $builder->document->errors = $errors->sorted();
 
         return $builder->document;

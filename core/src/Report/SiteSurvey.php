@@ -21,6 +21,7 @@ use InkedMargin\Core\Site\Pattern\ExpectedLink;
 use InkedMargin\Core\Site\Reference;
 use InkedMargin\Core\Site\ReferenceKind;
 use InkedMargin\Core\Site\SiteReading;
+use InkedMargin\Core\Source\Utf8;
 
 /**
  * What there is to see of a site as a whole, as plain data for screens and other programs: the pages side by side, how they link,
@@ -34,17 +35,23 @@ final readonly class SiteSurvey
     /** @return array{pages: list<PageRow>, links: list<LinkRow>, usualMenu: array<string, mixed>|null, pattern: array<string, mixed>|null} */
     public static function of(SiteReading $reading, Brief $brief): array
     {
-        return [
+        $survey = [
             'pages' => array_values(array_map(fn (Page $page) => self::page($page, $reading, $brief), $reading->pages)),
             'links' => self::links($reading),
             'usualMenu' => self::usualMenu($reading, $brief),
             'pattern' => self::pattern($reading, $brief),
         ];
+        // Names of files may be any bytes; what is stored and sent is text, without NUL.
+        array_walk_recursive($survey, function (mixed &$value): void {
+            $value = is_string($value) ? strtr(Utf8::scrub($value), ["\0" => "\u{FFFD}"]) : $value;
+        });
+
+        return $survey;
     }
 
     public static function render(SiteReading $reading, Brief $brief): string
     {
-        return json_encode(self::of($reading, $brief), JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR)."\n";
+        return json_encode(self::of($reading, $brief), JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n";
     }
 
     /** @return PageRow */

@@ -39,6 +39,15 @@ export const source = (handIn: string, path: string) =>
     staleTime: Infinity,
   })
 
+/** On a large site the answer shows the neighbours of one page; on any other it is the same for every page. */
+export const survey = (handIn: string, around: string) =>
+  queryOptions({
+    queryKey: ['survey', handIn, around],
+    queryFn: () => ask(api.GET('/api/hand-ins/{handIn}/survey', {params: {path: {handIn}, query: {around}}})),
+    staleTime: ({state}) => (state.data?.ready === true ? Infinity : 0),
+    refetchInterval: ({state}) => (state.data?.ready === false ? 800 : false),
+  })
+
 export const seen = (handIn: string, scripts: boolean) =>
   queryOptions({
     queryKey: ['seen', handIn, scripts],

@@ -298,6 +298,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/hand-ins/{handIn}/survey": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["survey"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/hand-ins/{handIn}/verdicts/{fingerprint}": {
         parameters: {
             query?: never;
@@ -612,6 +628,99 @@ export interface components {
             id: string;
             name: string;
             handle: string;
+        };
+        SurveyLink: {
+            /** @description A page and what it leads to, with the first of the links that do. Made by the core's SiteSurvey, and sent as it is. */
+            from: string;
+            to: string;
+            label: string;
+            place: string;
+            verdict: string;
+            line: number;
+            column: number;
+            count: number;
+            back: boolean;
+        };
+        SurveyMenu: {
+            /** @description The menu of a page. Made by the core's SiteSurvey, and sent as it is. */
+            line: number;
+            place: string;
+            entries: {
+                label: string;
+                key: string;
+                written: string | null;
+                own: boolean;
+                broken: boolean;
+                line: number;
+                differs: string[];
+            }[];
+        };
+        SurveyPage: {
+            /** @description A page beside the others. Made by the core's SiteSurvey, and sent as it is. */
+            path: string;
+            title: string;
+            heading: string;
+            distance: number | null;
+            deadEnd: boolean;
+            wayHome: boolean;
+            linkedFrom: number;
+            parts: {
+                part: string;
+                called: string;
+                line: number;
+            }[];
+            headings: {
+                level: number;
+                text: string;
+                line: number;
+            }[];
+            pictures: {
+                source: string;
+                alt: string | null;
+                line: number;
+            }[];
+            sheets: string[];
+            words: number;
+            links: number;
+            menu: components["schemas"]["SurveyMenu"] | null;
+            lacks: {
+                key: string;
+                label: string;
+            }[];
+            menuDiffers: string[];
+        };
+        SurveyPattern: {
+            /** @description The pattern in which the pages link: the brief’s, or the one that is plain. Made by the core's SiteSurvey, and sent as it is. */
+            kind: string;
+            asked: boolean;
+            order: string[];
+            expected: {
+                from: string;
+                to: string;
+                way: string;
+                there: boolean;
+            }[];
+            met: number;
+            of: number;
+        };
+        SurveyUsualMenu: {
+            /** @description The menu that the pages have in common, or that the brief asks for. Made by the core's SiteSurvey, and sent as it is. */
+            asked: boolean;
+            place: string | null;
+            entries: {
+                key: string;
+                label: string;
+            }[];
+        };
+        /** @description The pages of a hand-in side by side, as SiteSurvey::of() in the core gives them. Of a large site the neighbourhood of one page. */
+        SurveyView: {
+            ready: boolean;
+            pages: components["schemas"]["SurveyPage"][];
+            links: components["schemas"]["SurveyLink"][];
+            usualMenu: components["schemas"]["SurveyUsualMenu"] | null;
+            pattern: components["schemas"]["SurveyPattern"] | null;
+            all: string[];
+            around: string | null;
         };
         /** @description What one assignment waits for. */
         Waiting: {
@@ -1103,6 +1212,31 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SourceText"];
+                };
+            };
+        };
+    };
+    survey: {
+        parameters: {
+            query?: {
+                /** @description On a large site: the page whose neighbours are wanted */
+                around?: string;
+            };
+            header?: never;
+            path: {
+                handIn: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SurveyView"];
                 };
             };
         };

@@ -37,19 +37,30 @@ final readonly class SameText extends Rule
                 }
             }
         }
+        $shared = [];
         foreach ($seen as $pages) {
             if (2 * count($pages) > max(3, count($reading->pages))) {
                 continue;
             }
             $first = array_shift($pages);
-            foreach ($pages as [$element, $page]) {
+            foreach ($pages as $path => [$element, $page]) {
+                $shared[$path][$first[1]->path()][] = [$element, $page, ...$first];
+            }
+        }
+        // Of two pages that share several paragraphs the first is told, with how many there are.
+        foreach ($shared as $others) {
+            foreach ($others as $other => $paragraphs) {
+                [$element, $page, $original, $source] = $paragraphs[0];
+                $more = count($paragraphs) - 1;
                 yield $this->on(
                     $element,
                     $page->file,
                     $element->span() ?? $element->place(),
-                    "This paragraph stands on {$first[1]->path()} word for word. It looks left over from a page that was copied.",
+                    "This paragraph stands on {$other} word for word".match ($more) {
+                        0 => '.', 1 => ', and so does another.', default => ", and so do {$more} others.",
+                    }.' It looks left over from a page that was copied.',
                     'Write what belongs on this page.',
-                    [new Related($first[1]->file, $first[0]->span() ?? $first[0]->place(), 'the same paragraph stands here')],
+                    [new Related($source->file, $original->span() ?? $original->place(), 'the same paragraph stands here')],
                 );
             }
         }

@@ -8,14 +8,14 @@ use InkedMargin\Core\Site\Label;
 use InkedMargin\Core\Site\Page;
 
 /**
- * What the pages of a site are called: by their file names, by what the site's links call them, by their headings and titles.
+ * What the pages of a site are called: by the site's links, by their file names, by their headings and titles.
  *
- * A name that two pages claim names neither of them; a file's name comes before what others call it, and that before its heading, as
- * a heading may be left over from the page that was copied.
+ * A name that two pages claim names neither of them. What nearly all links call a page comes before the names of files, as a site may
+ * have its own words, and both before headings, which may be left over from the page that was copied.
  */
 final readonly class PageNames
 {
-    private const HOME_NAMES = ['home', 'homepage', 'home page', 'index', 'start', 'start page', 'main page', 'welcome', 'back home', 'back to home', 'go home', 'front page'];
+    private const HOME_NAMES = ['home', 'homepage', 'start page', 'main page', 'front page', 'back home', 'back to home', 'go home', 'return home'];
 
     /** Words that many pages are called by, or that say a direction and no page. */
     private const NO_NAMES = ['next', 'back', 'previous', 'prev', 'on', 'onward', 'forward', 'return', 'up', 'down', 'more', 'here', 'click here', 'read more', 'page', 'link', 'top', 'continue', 'go back', 'go on'];
@@ -44,7 +44,7 @@ final readonly class PageNames
                 $byTitle[$name][$path] = true;
             }
         }
-        $known = self::alone($byFile) + self::usualLabels($map) + self::alone($byTitle);
+        $known = self::usualLabels($map) + self::alone($byFile) + self::alone($byTitle);
 
         return new self(array_diff_key($known, array_flip(self::NO_NAMES)), $names);
     }
@@ -92,7 +92,7 @@ final readonly class PageNames
         $to = $link->to();
         $named = $to === null || $link->label === '' ? null : $this->pageNamed($link->label);
 
-        return $named === null || $named === $to || isset($this->names[$to][Label::plain($link->label)]) ? null : $named;
+        return $named === null || $named === $to || $to === $link->from() || isset($this->names[$to][Label::plain($link->label)]) ? null : $named;
     }
 
     /** @return list<string> */

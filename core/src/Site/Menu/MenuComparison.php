@@ -45,7 +45,7 @@ final readonly class MenuComparison
                 if (! self::isThere($entry->key, $wanted, $menu)) {
                     $differences[] = new MenuDifference(MenuDifferenceKind::Renamed, $entry, $entry->key, $wanted);
                 }
-            } elseif ($entry->isInside() && ! $entry->isBroken()) {
+            } elseif ($entry->isInside() && ! $entry->isBroken() && ! str_starts_with($entry->key, "{$page}#")) {
                 $differences[] = new MenuDifference(MenuDifferenceKind::Extra, $entry);
             }
         }

@@ -1,6 +1,6 @@
 import {Box, Button, Link, Typography} from '@mui/material'
 import {useSuspenseQuery} from '@tanstack/react-query'
-import {Suspense, useCallback, useEffect, useMemo, useRef} from 'react'
+import {lazy, Suspense, useCallback, useEffect, useMemo, useRef} from 'react'
 import {Link as RouterLink, useNavigate, useParams, useSearchParams} from 'react-router'
 import type {Schemas} from '../../api/client'
 import {desk, source} from '../../api/queries'
@@ -23,7 +23,12 @@ export function Desk() {
   return <Screen key={id}><DeskScreen id={id} /></Screen>
 }
 
-const VIEWS = [['source', 'Source'], ['seen', 'As seen'], ['both', 'Both']] as const
+const VIEWS = [['source', 'Source'], ['seen', 'As seen'], ['both', 'Both'], ['map', 'Page map'], ['menus', 'Menus'], ['compared', 'Pages compared']] as const
+
+/** Views of the site as a whole, and not of one leaf. */
+const OF_THE_SITE = ['map', 'menus', 'compared']
+
+const SurveyView = lazy(async () => ({default: (await import('../survey/SurveyView')).SurveyView}))
 
 function DeskScreen({id}: {id: string}) {
   const {data} = useSuspenseQuery(desk(id))
@@ -112,7 +117,7 @@ function DeskScreen({id}: {id: string}) {
           <Heading desk={data} view={view} onView={name => go({view: name})} onWrite={() => write(null)} />
           <TroubleText error={feedback.error} />
           <Suspense fallback={<Typography role="status" variant="body2" color="textSecondary" sx={{p: 4}}>Turning the leaf…</Typography>}>
-            <Sheet desk={data} leaf={leaf} view={view} line={line} margin={margin} onLine={number => { go({line: String(number)}); write(number) }} onTurn={turn} />
+            <Sheet desk={data} leaf={leaf} view={view} line={line} margin={margin} onLine={number => { go({line: String(number)}); write(number) }} onTurn={turn} onGo={go} />
           </Suspense>
         </Box>
       </Box>
@@ -160,6 +165,7 @@ interface SheetProps {
   margin: {items: MarginItem[]; current: string | null; actions: MarginActions; keeping: boolean}
   onLine: (line: number) => void
   onTurn: (leaf: string) => void
+  onGo: (change: Record<string, string | null>) => void
 }
 
 const marginWidth = (view: string) => (view === 'both' ? '16rem' : '22rem')
@@ -170,6 +176,20 @@ function Sheet(props: SheetProps) {
   const isPage = there?.kind === 'page' && !there.missing
   const hasSource = leaf !== WHOLE && there !== undefined && !there.missing && there.kind !== 'picture'
   const seenBeside = isPage && view === 'both'
+  if (OF_THE_SITE.includes(view)) {
+    return (
+      <Box sx={{flex: 1, minHeight: 0, display: 'grid', gridTemplateColumns: `minmax(0, 1fr) ${view === 'map' ? '18rem' : '0'}`}}>
+        <Box tabIndex={0} role="region" aria-label={VIEWS.find(([name]) => name === view)?.[1]} sx={{overflow: 'auto', bgcolor: 'desk.sheet'}}>
+          <SurveyView
+            handIn={desk.id} view={view} findings={desk.findings} leaf={leaf} onPage={onTurn}
+            onLink={(link, finding) => props.onGo({leaf: link.from, view: 'source', line: String(link.line), mark: finding?.fingerprint ?? null})}
+            onLine={(path, line) => props.onGo({leaf: path, view: 'source', line: String(line), mark: null})}
+          />
+        </Box>
+        {view === 'map' && <SideColumn {...props} />}
+      </Box>
+    )
+  }
   if (isPage && view === 'seen') {
     return (
       <Box sx={{flex: 1, minHeight: 0, display: 'grid', gridTemplateColumns: `minmax(0, 1fr) ${marginWidth(view)}`}}>
