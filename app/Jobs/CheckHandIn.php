@@ -88,13 +88,13 @@ final class CheckHandIn implements ShouldQueue
             DB::table('findings')->insert(array_map($this->findingRow(...), $chunk, array_keys($chunk)));
         }
         DB::table('outcomes')->insert(array_map($this->outcomeRow(...), $report->outcomes, array_keys($report->outcomes)));
+        $run->survey()->updateOrCreate([], ['content' => SiteSurvey::of($report->reading, $report->brief)]);
         $run->update([
             'state' => 'finished',
             'finished_at' => now(),
             'done' => $run->steps,
             'awarded' => $report->score->awarded,
             'possible' => $report->score->possible,
-            'survey' => SiteSurvey::of($report->reading, $report->brief),
         ]);
     }
 

@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Concerns\HasUuids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 
 /**
  * One pass of the rules over one hand-in, under one version of the brief and of the engine.
@@ -22,7 +23,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string|null $awarded
  * @property string|null $possible
  * @property string|null $trouble
- * @property array<string, mixed>|null $survey  what SiteSurvey::of() gives; null until it is asked for after a run of an earlier version
+ * @property Survey|null $survey  a run of a version that made none has it when it is first asked for
  * @property HandIn $handIn
  * @property Brief $brief
  * @property \Illuminate\Database\Eloquent\Collection<int, Finding> $findings
@@ -36,7 +37,7 @@ final class CheckRun extends Model implements BelongsToCourse
 
     protected function casts(): array
     {
-        return ['finished_at' => 'datetime', 'survey' => 'array'];
+        return ['finished_at' => 'datetime'];
     }
 
     /** @return BelongsTo<Brief, $this> */
@@ -55,6 +56,12 @@ final class CheckRun extends Model implements BelongsToCourse
     public function outcomes(): HasMany
     {
         return $this->hasMany(Outcome::class)->orderBy('position');
+    }
+
+    /** @return HasOne<Survey, $this> */
+    public function survey(): HasOne
+    {
+        return $this->hasOne(Survey::class);
     }
 
     public function courseId(): string

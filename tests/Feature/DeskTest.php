@@ -143,4 +143,4 @@ it('asks the database a fixed number of times for a list, whatever the size of t
     }
 
     expect($count())->toBe($few)->toBeLessThanOrEqual(14);
-})->with(['/api/shelf', '/api/courses/{course}', '/api/assignments/{assignment}', '/api/assignments/{assignment}/arrivals', '/api/hand-ins/{handIn}']);
+})->with(['/api/shelf', '/api/courses/{course}', '/api/assignments/{assignment}', '/api/assignments/{assignment}/arrivals', '/api/hand-ins/{handIn}', '/api/hand-ins/{handIn}/survey']);

@@ -25,14 +25,14 @@ final class SurveyController extends Controller
     )]
     public function show(HandIn $handIn, SurveyRequest $request, SiteStore $sites): JsonResponse
     {
-        $handIn->load(['assignment', 'run']);
+        $handIn->load(['assignment', 'run.survey']);
         $this->authorize('view', $handIn);
         $run = $handIn->run;
         if ($run === null || $run->state !== 'finished') {
             return response()->json(SurveyView::none());
         }
 
-        return response()->json(SurveyView::of($run->survey ?? $this->survey($run, $sites), $request->around()));
+        return response()->json(SurveyView::of($run->survey->content ?? $this->survey($run, $sites), $request->around()));
     }
 
     /**
@@ -44,7 +44,7 @@ final class SurveyController extends Controller
     {
         $run->load(['handIn.files', 'handIn.student', 'brief']);
         $survey = SiteSurvey::of(SiteReading::of($sites->read($run->handIn)), $run->brief->read());
-        $run->update(['survey' => $survey]);
+        $run->survey()->updateOrCreate([], ['content' => $survey]);
 
         return $survey;
     }

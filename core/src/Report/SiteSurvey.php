@@ -28,16 +28,19 @@ use InkedMargin\Core\Source\Utf8;
  * their menus, and the pattern. Lines are 1-based.
  *
  * @phpstan-type PageRow array{path: string, title: string, heading: string, distance: int|null, deadEnd: bool, wayHome: bool, linkedFrom: int, parts: list<array{part: string, called: string, line: int}>, headings: list<array{level: int, text: string, line: int}>, pictures: list<array{source: string, alt: string|null, line: int}>, sheets: list<string>, words: int, links: int, menu: array<string, mixed>|null, lacks: list<array{key: string, label: string}>, menuDiffers: list<string>}
- * @phpstan-type LinkRow array{from: string, to: string, label: string, place: string, verdict: string, line: int, column: int, count: int, back: bool}
+ * @phpstan-type LinkRow array{from: string, to: string, label: string, place: string, verdict: string, line: int, column: int, also: list<array{line: int, column: int}>, back: bool}
  */
 final readonly class SiteSurvey
 {
+    /** Of links from one page to one other, so many more places are kept. */
+    private const MOST_ALIKE = 10;
+
     /** @return array{pages: list<PageRow>, links: list<LinkRow>, usualMenu: array<string, mixed>|null, pattern: array<string, mixed>|null} */
     public static function of(SiteReading $reading, Brief $brief): array
     {
         $survey = [
             'pages' => array_values(array_map(fn (Page $page) => self::page($page, $reading, $brief), $reading->pages)),
-            'links' => self::links($reading),
+            'links' => self::links($reading, Expectations::of($reading, $brief)),
             'usualMenu' => self::usualMenu($reading, $brief),
             'pattern' => self::pattern($reading, $brief),
         ];
@@ -110,25 +113,27 @@ final readonly class SiteSurvey
     }
 
     /** @return list<LinkRow> one for each page and what it leads to inside the site, the first of several that are alike */
-    private static function links(SiteReading $reading): array
+    private static function links(SiteReading $reading, Expectations $expectations): array
     {
         $map = $reading->map();
         $rows = [];
         foreach ($map->links as $link) {
-            $to = self::shownTarget($link);
+            $to = self::shownTarget($link, $expectations);
             if ($to === null) {
                 continue;
             }
             $key = $link->from()."\0".$to."\0".($link->to() === null ? $link->reference->target->verdict->value : '');
+            $at = $link->page->file->position($link->reference->span->start);
             if (isset($rows[$key])) {
-                $rows[$key]['count']++;
+                if (count($rows[$key]['also']) < self::MOST_ALIKE) {
+                    $rows[$key]['also'][] = ['line' => $at->line, 'column' => $at->column];
+                }
 
                 continue;
             }
-            $at = $link->page->file->position($link->reference->span->start);
             $rows[$key] = [
                 'from' => $link->from(), 'to' => $to, 'label' => $link->label, 'place' => $link->place->value, 'verdict' => $link->reference->target->verdict->value,
-                'line' => $at->line, 'column' => $at->column, 'count' => 1, 'back' => $map->links($to, $link->from()),
+                'line' => $at->line, 'column' => $at->column, 'also' => [], 'back' => $map->links($to, $link->from()),
             ];
         }
 
@@ -136,10 +141,10 @@ final readonly class SiteSurvey
     }
 
     /** The page that a link reaches or was to reach; null for another site, and for a link to its own page. */
-    private static function shownTarget(Link $link): ?string
+    private static function shownTarget(Link $link, Expectations $expectations): ?string
     {
         $target = $link->reference->target;
-        $to = $link->to() ?? ($link->isUnfinished() ? ($target->candidates[0] ?? $target->path ?? $link->reference->written) : null);
+        $to = $link->to() ?? ($link->isUnfinished() ? ($expectations->target($link->reference) ?? $target->meant() ?? $target->path ?? $link->reference->written) : null);
 
         return $to === null || $to === $link->from() || $to === '' ? null : $to;
     }

@@ -13,17 +13,20 @@ use InkedMargin\Core\Site\Url\UrlProblem;
  * Finds out where an address leads, as a server that shows `index.html` for a folder would (common practice).
  * The site stands at the root of an invented host, so that the URL Standard does the rest.
  */
-final readonly class Resolver
+final class Resolver
 {
     private const HOST = 'hand-in.invalid';
 
     /** Endings of host names that people write without a scheme. None is the extension of a file that students hand in. */
     private const TOP_LEVEL = 'com|org|net|edu|gov|info|io|co|eu|uk|us|de|fr|nl|it|es|ie|ch|at|be|dk|se|no|fi|au|nz|ca|in|jp|br';
 
-    private Candidates $candidates;
+    private readonly Candidates $candidates;
+
+    /** @var array<string, Target> by folder and address: pages of one folder say mostly the same */
+    private array $known = [];
 
     /** @param  \Closure(string): (array<string, true>|null)  $ids  the ids that fragments may name in a page, by its path; null when it is no page */
-    public function __construct(private Site $site, private \Closure $ids)
+    public function __construct(private readonly Site $site, private readonly \Closure $ids)
     {
         $this->candidates = new Candidates($site);
     }
@@ -46,6 +49,17 @@ final readonly class Resolver
     }
 
     public function resolve(string $written, Url $base): Target
+    {
+        // What begins with # or ? is about its own page, and no other of the folder.
+        if ($written === '' || $written[0] === '#' || $written[0] === '?') {
+            return $this->find($written, $base);
+        }
+        $path = $base->pathText();
+
+        return $this->known[$base->host.substr($path, 0, (int) strrpos($path, '/'))."\n".$written] ??= $this->find($written, $base);
+    }
+
+    private function find(string $written, Url $base): Target
     {
         $written = trim($written, " \t\n\f\r");
         if ($written === '' || $written === '#' || preg_match('/^javascript:\s*(?:void\s*\(?\s*0\s*\)?)?;?\s*$/i', $written) === 1) {

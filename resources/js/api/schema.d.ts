@@ -630,7 +630,7 @@ export interface components {
             handle: string;
         };
         SurveyLink: {
-            /** @description A page and what it leads to, with the first of the links that do. Made by the core's SiteSurvey, and sent as it is. */
+            /** @description A page and what it leads to, with the first of the links that do, and where the others stand. Made by the core's SiteSurvey, and sent as it is. */
             from: string;
             to: string;
             label: string;
@@ -638,7 +638,10 @@ export interface components {
             verdict: string;
             line: number;
             column: number;
-            count: number;
+            also: {
+                line: number;
+                column: number;
+            }[];
             back: boolean;
         };
         SurveyMenu: {

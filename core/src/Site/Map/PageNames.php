@@ -92,7 +92,7 @@ final readonly class PageNames
         $to = $link->to();
         $named = $to === null || $link->label === '' ? null : $this->pageNamed($link->label);
 
-        return $named === null || $named === $to || $to === $link->from() || isset($this->names[$to][Label::plain($link->label)]) ? null : $named;
+        return $named === null || $named === $to || ($to === $link->from() && $link->reference->target->fragment !== null) || isset($this->names[$to][Label::plain($link->label)]) ? null : $named;
     }
 
     /** @return list<string> */

@@ -181,7 +181,7 @@ function Sheet(props: SheetProps) {
       <Box sx={{flex: 1, minHeight: 0, display: 'grid', gridTemplateColumns: `minmax(0, 1fr) ${view === 'map' ? '18rem' : '0'}`}}>
         <Box tabIndex={0} role="region" aria-label={VIEWS.find(([name]) => name === view)?.[1]} sx={{overflow: 'auto', bgcolor: 'desk.sheet'}}>
           <SurveyView
-            handIn={desk.id} view={view} findings={desk.findings} leaf={leaf} onPage={onTurn}
+            handIn={desk.id} view={view} findings={desk.findings} leaf={leaf} onPage={onTurn} alone={`/hand-ins/${desk.id}/map?${new URLSearchParams({leaf}).toString()}`}
             onLink={(link, finding) => props.onGo({leaf: link.from, view: 'source', line: String(link.line), mark: finding?.fingerprint ?? null})}
             onLine={(path, line) => props.onGo({leaf: path, view: 'source', line: String(line), mark: null})}
           />

@@ -38,7 +38,7 @@ function Row({page, usual, place, onPage, onLine}: {page: SurveyPage; usual: {ke
   // An entry whose words are another's stands in the column of its words; the rest by what they lead to.
   const column = (entry: Entry) => (entry.differs.includes('readdressed') ? usual.find(one => same(one.label, entry.label))?.key : undefined) ?? entry.key
   const besides = entries.filter(entry => !usual.some(one => one.key === column(entry)) && !(entry.own && entry.written === null))
-  const remarks = [page.menuDiffers.includes('order') ? 'in another order' : null, page.menuDiffers.includes('place') && menu !== null ? `stands ${menu.place}, not ${place ?? 'there'}` : null].filter(word => word !== null)
+  const remarks = [page.menuDiffers.includes('order') ? `in another order: ${entries.map(entry => entry.label).join(', ')}` : null, page.menuDiffers.includes('place') && menu !== null ? `stands ${menu.place}, not ${place ?? 'there'}` : null].filter(word => word !== null)
   return (
     <tr>
       <th scope="row"><Link component="button" onClick={() => onPage(page.path)} sx={{textAlign: 'left'}}>{page.path}</Link></th>

@@ -61,16 +61,19 @@ export function draw(survey: Survey, width: number): Drawing {
   const byPath = new Map<string, Slip>()
   for (const [path, place] of places) byPath.set(path, {path, ...place, page: survey.pages.find(page => page.path === path) ?? null})
   const bendOf = (from: Slip, to: Slip) => (drawn === 'ring' ? middle(from, to) : bend(from, to))
+  const drawnLines = lines(survey, byPath, bendOf)
   return {
     slips: [...byPath.values()],
-    lines: lines(survey, byPath, bendOf),
+    lines: drawnLines,
     wanted: (survey.pattern?.expected ?? []).flatMap(({from, to, there}) => {
+      // Of a menu every line there can be is asked for: only what lacks is drawn.
+      if (there && survey.pattern?.kind === 'menu') return []
       const [start, end] = [byPath.get(from), byPath.get(to)]
       return start === undefined || end === undefined ? [] : [{from: start, to: end, there, bend: bendOf(start, end)}]
     }),
     apart,
     width,
-    height: bottom,
+    height: Math.max(...[...byPath.values()].map(slip => slip.y + SLIP.height / 2 + 14), ...drawnLines.map(line => (line.from.y + line.bend.y) / 2 + 20), EDGE),
   }
 }
 
@@ -143,7 +146,7 @@ function lines(survey: Survey, slips: Map<string, Slip>, bendOf: (from: Slip, to
     if (other !== undefined && !broken) {
       other.back = link
     } else {
-      drawn.set(`${link.from}\n${link.to}\n${broken}`, {from, to, link, back: null, broken, bend: bendOf(from, to)})
+      drawn.set(`${link.from}\n${link.to}\n${broken}`, {from, to, link, back: null, broken, bend: broken ? aside(from, to, bendOf(from, to)) : bendOf(from, to)})
     }
   }
   // What breaks is drawn last, on top.
@@ -151,6 +154,12 @@ function lines(survey: Survey, slips: Map<string, Slip>, bendOf: (from: Slip, to
 }
 
 const middle = (from: Point, to: Point): Point => ({x: (from.x + to.x) / 2, y: (from.y + to.y) / 2})
+
+/** A broken link stands beside the line of those that are not. */
+function aside(from: Point, to: Point, bent: Point): Point {
+  const length = Math.hypot(to.x - from.x, to.y - from.y) || 1
+  return {x: bent.x - ((to.y - from.y) / length) * 26, y: bent.y + ((to.x - from.x) / length) * 26}
+}
 
 /** The point that a line bends towards: below the row for two slips of one row, to the side past slips in between. */
 function bend(from: Point, to: Point): Point {
