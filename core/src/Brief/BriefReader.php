@@ -15,6 +15,7 @@ use InkedMargin\Core\Brief\Kind\Skeleton;
 use InkedMargin\Core\Brief\Kind\Starter;
 use InkedMargin\Core\Brief\Kind\Stylesheets;
 use InkedMargin\Core\Brief\Kind\Titles;
+use InkedMargin\Core\Brief\Kind\WantedLink;
 use Symfony\Component\Yaml\Exception\ParseException;
 use Symfony\Component\Yaml\Yaml;
 
@@ -22,7 +23,7 @@ use Symfony\Component\Yaml\Yaml;
 final readonly class BriefReader
 {
     /** @var list<class-string<Requirement>> */
-    public const KINDS = [Files::class, Names::class, Titles::class, Skeleton::class, Count::class, Stylesheets::class, Navigation::class, Pictures::class, Markup::class, Indentation::class, Starter::class];
+    public const KINDS = [Files::class, Names::class, Titles::class, Skeleton::class, Count::class, Stylesheets::class, Navigation::class, WantedLink::class, Pictures::class, Markup::class, Indentation::class, Starter::class];
 
     /** @throws BriefError with every problem found */
     public static function read(string $source): Brief

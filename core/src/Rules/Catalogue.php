@@ -93,6 +93,7 @@ final readonly class Catalogue
             new Brief\SkeletonGap,
             new Brief\WrongCount,
             new Brief\TitleForm,
+            new Brief\LinkWanted,
         ];
     }
 }

@@ -33,7 +33,7 @@ it('names every problem and the field it stands in', function (string $source, a
 })->with([
     'no map' => ['just words', ['a brief is a map with a title and requirements']],
     'nothing in it' => ['title: T', ['requirements: a list of requirements was expected']],
-    'an unknown kind' => [brief('kind: menu'), ['requirements.1.kind: "menu" is not known; the kinds are files, names, titles, skeleton, count, stylesheets, navigation, pictures, markup, indentation, starter']],
+    'an unknown kind' => [brief('kind: menu'), ['requirements.1.kind: "menu" is not known; the kinds are files, names, titles, skeleton, count, stylesheets, navigation, link, pictures, markup, indentation, starter']],
     'a misspelt field' => [brief('kind: titles, patern: x'), ['requirements.1.patern: there is no such field here; was "pattern" meant?']],
     'several at once' => [brief('kind: count, selector: "li >", exactly: -1'), [
         'requirements.1.selector: "li >" is not a CSS selector: Expected selector, but <eof at 4> found.',

@@ -141,3 +141,15 @@ it('tells pages that nobody gets to, that lead nowhere, and that there is no way
     'nowhere to go' => [['index.html' => Samples::page('<a href="a.html">A</a>', 'H'), 'a.html' => Samples::page('', 'A')], ['nav/dead-end a.html:7:1']],
     'no way home' => [['index.html' => Samples::page('<a href="a.html">A</a>', 'H'), 'a.html' => Samples::page('<a href="b.html">B</a>', 'A'), 'b.html' => Samples::page('<a href="a.html">A</a>', 'B')], ['nav/no-way-home a.html:7:1']],
 ]);
+
+it('finds a link that the brief asks for, and that is not there or not as it asks', function (string $fields, array $found, float $points) {
+    $brief = BriefReader::read("title: T\nrequirements:\n  - {id: it, title: It, points: 4, kind: link, $fields}");
+    $report = Samples::check(['index.html' => Samples::page('<a href="visit.html">Visit us</a> <a href="https://museum.example/hours" target="_blank">The museum</a>', 'Home'), 'visit.html' => Samples::page('<a href="index.html">Home</a>', 'Visit')], $brief);
+
+    expect(Samples::found($report))->toBe($found)->and($report->score->awarded)->toBe($points);
+})->with([
+    'to a page' => ['to: visit.html, label: visit', [], 4.0],
+    'to another site, on every page' => ['to: "https://museum.example/", new_tab: true', ['brief/link visit.html:7:1'], 2.0],
+    'under other words' => ['to: visit.html, label: Opening hours', ['brief/link index.html:8:10'], 0.0],
+    'in the same tab' => ['to: "https://museum.example", pages: home, new_tab: false', ['brief/link index.html:8:44'], 0.0],
+]);

@@ -31,7 +31,7 @@ final readonly class UnusedFile extends Rule
         }
         foreach ($reading->site->files() as $path => $file) {
             $path = (string) $path;
-            if (isset($used[$path]) || Litter::is($path) || $file->kind() === FileKind::Page || in_array(strtolower($path), self::ALWAYS, true) || DoubleExtension::meant($path) !== null) {
+            if (isset($used[$path]) || Litter::is($path) || trim($file->bytes) === '' || $file->kind() === FileKind::Page || in_array(strtolower($path), self::ALWAYS, true) || DoubleExtension::meant($path) !== null) {
                 continue;
             }
             yield $this->about($path, $file, "Nothing refers to {$path}.", 'Use it, or take it out.');
