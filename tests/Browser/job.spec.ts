@@ -55,6 +55,7 @@ test('a verdict can be undone, and going back comes back to the same leaf', asyn
   await page.getByRole('link', {name: 'Kit Oakhanger'}).click()
   await page.getByRole('navigation', {name: 'Leaves'}).getByRole('link', {name: 'pages/kitchen.html'}).click()
   const margin = page.getByRole('region', {name: 'Margin', exact: true})
+  await expect(margin.getByRole('button', {name: 'Rub out'})).toHaveCount(1)
   await margin.getByRole('button', {name: 'Rub out'}).click()
   await expect(margin).toContainText('rubbed out')
   await page.getByRole('status').getByRole('button', {name: 'Undo'}).click()

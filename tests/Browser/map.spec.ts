@@ -12,8 +12,8 @@ async function openDesk(page: Page, assignment: string, student: string, view: s
 test('the map of a ring: a break is drawn, leads to its line, and is in the table too', async ({page}) => {
   await openDesk(page, 'Lamplighter', 'Abel Fennimore', 'Page map')
   await expect(page.getByText('The brief asks for a ring: 15 of 16 links are there')).toBeVisible()
-  const slips = page.getByRole('group', {name: 'Page map'}).getByRole('button', {name: /\.html, /})
-  await expect(slips.filter({hasText: /stop-|index/})).toHaveCount(8)
+  const slips = page.getByRole('group', {name: 'Page map'}).getByRole('button', {name: /\.html, Lamplighter/})
+  await expect(slips).toHaveCount(8)
   const broken = page.getByRole('button', {name: /stop-8.html, line 19: “On” was to lead to index.html/})
   await broken.press('Enter')
   await expect(page).toHaveURL(/leaf=stop-8.html.*line=19/)
@@ -64,5 +64,5 @@ test('of a site with many pages the neighbours of one page are drawn', async ({p
   await expect(page.getByText('index.html and 1 of the 69 other pages')).toBeVisible()
   await page.getByLabel('Show the neighbours of').fill('p40.html')
   await page.getByRole('option', {name: 'p40.html'}).click()
-  await expect(page.getByRole('button', {name: /^p(39|40|41).html/})).toHaveCount(3)
+  await expect(page.getByRole('button', {name: /^p(39|40|41).html, Storm/})).toHaveCount(3)
 })

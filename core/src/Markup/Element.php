@@ -111,21 +111,28 @@ final class Element extends Node
         return array_values(array_filter($this->children, fn (Node $child) => $child instanceof self));
     }
 
-    /** All text below, in document order. */
-    public function text(): string
+    /**
+     * All text below, in document order.
+     *
+     * @param  int  $most  nodes to look at: who asks this of every element of a page must not go through what is nested again and again
+     */
+    public function text(int $most = PHP_INT_MAX): string
     {
         $text = '';
         foreach (Walk::nodes($this) as $node) {
             $text .= $node instanceof Text ? $node->text : '';
+            if (--$most <= 0) {
+                break;
+            }
         }
 
         return $text;
     }
 
     /** The text below as a browser shows it: white space collapsed, none at the ends. */
-    public function words(): string
+    public function words(int $most = PHP_INT_MAX): string
     {
-        return trim(preg_replace('/[ \t\n\f\r]+/', ' ', $this->text()) ?? '');
+        return trim(preg_replace('/[ \t\n\f\r]+/', ' ', $this->text($most)) ?? '');
     }
 
     /** The way down to this element, such as `html/body/ul:2/li:3`, counting siblings of one name; the last steps of it when it is deep. */

@@ -12,6 +12,9 @@ namespace InkedMargin\Core\Markup;
  */
 final readonly class Outline
 {
+    /** So much of a heading is read: one with more in it is none. */
+    private const MOST_NODES = 300;
+
     private const SECTIONS = ['article', 'aside', 'section', 'nav', 'main'];
 
     /**
@@ -38,7 +41,7 @@ final readonly class Outline
             if ($part !== null) {
                 $entries[] = new OutlineEntry($element, $part, null, self::called($element), $inside);
             } elseif ($element->namespace === NodeNamespace::Html && preg_match('/^h([1-6])$/', $element->name, $level) === 1) {
-                $entries[] = new OutlineEntry($element, null, (int) $level[1], $element->words(), $inside);
+                $entries[] = new OutlineEntry($element, null, (int) $level[1], $element->words(self::MOST_NODES), $inside);
             }
             if (($part ?? $inside) !== null) {
                 $around[$id] = $part ?? $inside;

@@ -11,6 +11,9 @@ use InkedMargin\Core\Markup\Walk;
 /** What a link says: its words, with the alt text of the pictures in it. */
 final readonly class Label
 {
+    /** So much of a link is read: one with more in it has no label. */
+    private const MOST_NODES = 300;
+
     /** White space collapsed; '' when it says nothing. */
     public static function of(Element $element): string
     {
@@ -19,7 +22,11 @@ final readonly class Label
             return $said;
         }
         $text = '';
+        $seen = 0;
         foreach (Walk::nodes($element) as $node) {
+            if (++$seen > self::MOST_NODES) {
+                break;
+            }
             if ($node instanceof Text) {
                 $text .= $node->text;
             } elseif ($node instanceof Element && $node->attribute('alt') !== null) {

@@ -8,6 +8,7 @@ use InkedMargin\Core\Site\Url\PercentEncoding;
 use InkedMargin\Core\Site\Url\Url;
 use InkedMargin\Core\Site\Url\UrlError;
 use InkedMargin\Core\Site\Url\UrlProblem;
+use InkedMargin\Core\Source\NearestName;
 
 /**
  * Finds out where an address leads, as a server that shows `index.html` for a folder would (common practice).
@@ -20,10 +21,16 @@ final class Resolver
     /** Endings of host names that people write without a scheme. None is the extension of a file that students hand in. */
     private const TOP_LEVEL = 'com|org|net|edu|gov|info|io|co|eu|uk|us|de|fr|nl|it|es|ie|ch|at|be|dk|se|no|fi|au|nz|ca|in|jp|br';
 
+    /** A site with more places that are not there has other troubles. */
+    private const MOST_SEARCHES = 200;
+
     private readonly Candidates $candidates;
 
     /** @var array<string, Target> by folder and address: pages of one folder say mostly the same */
     private array $known = [];
+
+    /** @var array<string, string|null> by page and fragment, as far as they were searched for */
+    private array $nearestPlaces = [];
 
     /** @param  \Closure(string): (array<string, true>|null)  $ids  the ids that fragments may name in a page, by its path; null when it is no page */
     public function __construct(private readonly Site $site, private readonly \Closure $ids)
@@ -101,12 +108,14 @@ final class Resolver
             $ids = $fragment === null ? null : ($this->ids)($file);
             $problem = $url->problems[0] ?? null;
 
+            // HTML Standard, 7.4.6.3: the top of the page needs no id.
+            $lacksPlace = $ids !== null && ! isset($ids[$fragment]) && strtolower((string) $fragment) !== 'top';
+
             return new Target(match (true) {
                 $problem !== null => Verdict::BadAddress,
-                // 7.4.6.3: the top of the page needs no id
-                $ids !== null && ! isset($ids[$fragment]) && strtolower((string) $fragment) !== 'top' => Verdict::MissingFragment,
+                $lacksPlace => Verdict::MissingFragment,
                 default => Verdict::Found,
-            }, $path, $file, $fragment, problem: $problem);
+            }, $path, $file, $fragment, problem: $problem, nearestFragment: $lacksPlace ? $this->nearestPlace((string) $fragment, $file, $ids) : null);
         }
         if (preg_match('~^(?:www\.[^/]|[a-z0-9-]+(?:\.[a-z0-9-]+)*\.(?:'.self::TOP_LEVEL.')(?:[/:?#]|$))~i', $written) === 1) {
             return new Target(Verdict::MissingScheme, address: "https://$written");
@@ -123,6 +132,20 @@ final class Resolver
             $sameName && ! ($isFolder && $path !== '') => Verdict::WrongFolder,
             default => Verdict::MissingFile,
         }, $file, fragment: $fragment, candidates: $candidates);
+    }
+
+    /** @param  array<string, true>  $ids */
+    private function nearestPlace(string $fragment, string $file, array $ids): ?string
+    {
+        $key = "$file#$fragment";
+        if (! array_key_exists($key, $this->nearestPlaces)) {
+            if (count($this->nearestPlaces) >= self::MOST_SEARCHES) {
+                return null;
+            }
+            $this->nearestPlaces[$key] = NearestName::of($fragment, array_filter(array_map(strval(...), array_keys($ids)), fn (string $id) => $id !== ''));
+        }
+
+        return $this->nearestPlaces[$key];
     }
 
     private function elsewhere(Url $url): Target

@@ -16,6 +16,7 @@ final readonly class Target
      * @param  string|null  $address  of another site, as a browser would show it
      * @param  list<string>  $candidates  files of the site that may be meant, the likeliest first
      * @param  UrlProblem|null  $problem  what the URL Standard has against how it is written
+     * @param  string|null  $nearestFragment  the place that a fragment may mean which its page does not have
      */
     public function __construct(
         public Verdict $verdict,
@@ -25,6 +26,7 @@ final readonly class Target
         public ?string $address = null,
         public array $candidates = [],
         public ?UrlProblem $problem = null,
+        public ?string $nearestFragment = null,
     ) {
     }
 

@@ -19,7 +19,7 @@ it('reads any bytes without a warning, an exception or a limit', function (strin
     '20,000 phrases that all differ' => fn () => implode('', array_map(fn (int $n) => "<b id=$n>", range(1, 20_000))),
     '100,000 attributes on a tag' => fn () => '<p '.implode(' ', array_map(fn (int $n) => "a$n=1", range(1, 100_000))).'>',
     '100,000 times the same attribute' => fn () => '<p '.str_repeat('a=1 ', 100_000).'>',
-    '1 MB of <' => fn () => str_repeat('<', 1_000_000),
+    '10 MB of <' => fn () => str_repeat('<', 10_000_000),
     '1 MB of &' => fn () => str_repeat('&', 1_000_000),
     'nul bytes' => fn () => str_repeat("\0", 500_000),
     'lone surrogates' => fn () => str_repeat("\xed\xa0\x80", 100_000),
@@ -33,6 +33,10 @@ it('reads any bytes without a warning, an exception or a limit', function (strin
 it('checks a deep page and one with many findings without a limit', function (string $body) {
     expect(count(Samples::check(['index.html' => Samples::page($body)])->findings))->toBeGreaterThan(1);
 })->with([
-    'deep' => fn () => str_repeat('<section>', 3_000),
-    'many findings in one parent' => fn () => str_repeat('<img src="none.png">', 3_000),
+    'deep' => fn () => str_repeat('<section>', 20_000),
+    'menus in menus' => fn () => str_repeat('<nav><a href="index.html">x</a>', 10_000),
+    'lists in lists' => fn () => str_repeat('<ul><li>', 10_000),
+    'links in links' => fn () => str_repeat('<a href="#x"><span>', 10_000),
+    'many findings in one parent' => fn () => str_repeat('<img src="none.png">', 10_000),
+    'many breaks, references and stray tags' => fn () => str_repeat('<br>&nosuch;</i>', 10_000),
 ]);

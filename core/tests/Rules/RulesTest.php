@@ -63,7 +63,7 @@ it('finds what is amiss in the markup, once for each slip', function (string $bo
     'a second main heading and a level left out' => ['<h1>a</h1><h3>b</h3>', ['markup/second-main-heading 8:1', 'markup/heading-skips 8:11']],
     'nothing inside' => ['<p> </p><ul><li></li></ul><h2>&nbsp;</h2><p><img src="index.html" alt=""></p>', ['markup/empty-element 8:1', 'markup/empty-element 8:13', 'markup/empty-element 8:27']],
     'breaks in a row' => ['<p>a<br><br> <br>b</p>', ['markup/break-for-space 8:9']],
-    'capitals' => ['<DIV>a</DIV>', ['markup/tag-case 8:1']],
+    'capitals' => ['<DIV>a</DIV><p CLASS="b">c</p>', ['markup/tag-case 8:1', 'markup/tag-case 8:16']],
     'a quotation mark left out' => ['<a href="index.html class="x">a</a>', ['link/missing-file 8:10', 'markup/parse-error 8:28']],
     'a character reference that is none' => ['<p>&copyright; &nosuch;</p>', ['markup/parse-error 8:9', 'markup/raw-character 8:16']],
     'a comment in a comment' => ['<!-- a <!-- b -->', ['markup/parse-error 8:12']],

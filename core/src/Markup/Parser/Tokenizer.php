@@ -125,7 +125,9 @@ final class Tokenizer
             if ($character === '&') {
                 $this->emitReference();
             } elseif ($character === '<') {
-                if (! $this->wholeTag()) {
+                if (($this->source[$this->at + 1] ?? '') === '<') {
+                    $this->lessThanSignsInARow();
+                } elseif (! $this->wholeTag()) {
                     $this->state = 'tagOpenState';
                     $this->at++;
 
@@ -136,6 +138,17 @@ final class Tokenizer
                 $this->sink->nullCharacter($this->at++);
             }
         } while ($this->state === 'dataState');
+    }
+
+    /** Each but the last of several less-than signs is text, as the tag open state (13.2.5.6) finds no name behind it. */
+    private function lessThanSignsInARow(): void
+    {
+        $end = $this->at + strspn($this->source, '<', $this->at) - 1;
+        for ($sign = $this->at + 1; $sign <= $end; $sign++) {
+            $this->errors->add('invalid-first-character-of-tag-name', $sign);
+        }
+        $this->emitSource($this->at, $end);
+        $this->at = $end;
     }
 
     // 13.2.5.2

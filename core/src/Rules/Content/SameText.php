@@ -18,6 +18,8 @@ final readonly class SameText extends Rule
     /** Characters: a shorter paragraph may well say the same twice. */
     private const SHORTEST = 60;
 
+    private const MOST_NODES = 2_000;
+
     public function __construct()
     {
         parent::__construct('content/same-text', Weight::Departure, ProofMark::Change, 'Two pages have the same paragraph.');
@@ -31,7 +33,7 @@ final readonly class SameText extends Rule
                 if ($element->name !== 'p' || in_array($page->outline->partOf($element), [PartKind::Header, PartKind::Nav, PartKind::Footer], true)) {
                     continue;
                 }
-                $words = $element->words();
+                $words = $element->words(self::MOST_NODES);
                 if (mb_strlen($words) >= self::SHORTEST) {
                     $seen[mb_strtolower($words)][$path] ??= [$element, $page];
                 }

@@ -17,6 +17,8 @@ use InkedMargin\Core\Site\Verdict;
 /** A link or address with nothing in it, or a bare `#`, that was to be filled in. Common practice. */
 final readonly class EmptyLink extends Rule
 {
+    private const MOST_NODES = 100;
+
     public function __construct()
     {
         parent::__construct('link/empty', Weight::Departure, ProofMark::Insert, 'A link has no address, or only a #.');
@@ -44,7 +46,7 @@ final readonly class EmptyLink extends Rule
             foreach ($page->elements as $element) {
                 $isTarget = $element->attribute('id') !== null || $element->attribute('name') !== null;
                 // A misspelt href is told as what it is, and the plain words of a menu's own entry are no link.
-                if ($element->name === 'a' && $element->isWritten() && $element->attribute('href') === null && ! $isTarget && $element->attributes === [] && $element->words() !== '') {
+                if ($element->name === 'a' && $element->isWritten() && $element->attribute('href') === null && ! $isTarget && $element->attributes === [] && $element->words(self::MOST_NODES) !== '') {
                     yield $this->on($element, $page->file, $element->place(), 'This a has no href, so that it is no link.', 'Type href="…" inside the tag, with the address.');
                 }
             }

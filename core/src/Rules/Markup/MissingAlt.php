@@ -7,6 +7,7 @@ namespace InkedMargin\Core\Rules\Markup;
 use InkedMargin\Core\Brief\Brief;
 use InkedMargin\Core\Brief\Kind\Pictures;
 use InkedMargin\Core\Markup\Element;
+use InkedMargin\Core\Markup\Text;
 use InkedMargin\Core\Markup\Walk;
 use InkedMargin\Core\Rules\ProofMark;
 use InkedMargin\Core\Rules\Rule;
@@ -16,6 +17,9 @@ use InkedMargin\Core\Site\SiteReading;
 /** An `img` without an `alt` attribute (HTML Standard, 4.8.4.4; WCAG 2.2, 1.1.1). */
 final readonly class MissingAlt extends Rule
 {
+    /** A link is looked for so far up, and gone through so far: what is larger is no link around a picture. */
+    private const MOST_STEPS = 200;
+
     public function __construct()
     {
         parent::__construct('markup/missing-alt', Weight::Fault, ProofMark::Insert, 'A picture has no alt attribute.');
@@ -65,13 +69,21 @@ final readonly class MissingAlt extends Rule
         if ($image->value('alt') !== '') {
             return false;
         }
-        for ($above = $image->parent; $above instanceof Element; $above = $above->parent) {
-            if ($above->name === 'a') {
-                return trim($above->text()) === '' && $above->value('aria-label') === null
-                    && array_filter(iterator_to_array(Walk::elements($above), false), fn (Element $inside) => trim($inside->value('alt') ?? '') !== '') === [];
+        $steps = self::MOST_STEPS;
+        for ($above = $image->parent; $above instanceof Element && $above->name !== 'a' && $steps > 0; $above = $above->parent) {
+            $steps--;
+        }
+        if (! $above instanceof Element || $above->name !== 'a' || $above->value('aria-label') !== null) {
+            return false;
+        }
+        $steps = self::MOST_STEPS;
+        foreach (Walk::nodes($above) as $inside) {
+            $speaks = $inside instanceof Text ? ! $inside->isBlank() : $inside instanceof Element && trim($inside->value('alt') ?? '') !== '';
+            if ($speaks || --$steps <= 0) {
+                return false;
             }
         }
 
-        return false;
+        return true;
     }
 }

@@ -10,20 +10,29 @@ use InkedMargin\Core\Rules\ProofMark;
 use InkedMargin\Core\Rules\Weight;
 use InkedMargin\Core\Site\Page;
 
-/** The name of an element in capitals. Common practice. */
+/** The name of an element or attribute in capitals. Common practice. */
 final readonly class TagCase extends ElementRule
 {
     public function __construct()
     {
-        parent::__construct('markup/tag-case', Weight::Tidy, ProofMark::Change, 'An element is written in capitals.');
+        parent::__construct('markup/tag-case', Weight::Tidy, ProofMark::Change, 'An element or attribute is written in capitals.');
     }
 
     protected function lookAt(Element $element, Page $page): ?Finding
     {
-        if (! $element->isWritten() || preg_match('/^<[a-z0-9-]*[A-Z]/', $page->file->excerpt($element->place())) !== 1) {
+        if (! $element->isWritten()) {
             return null;
         }
+        if (preg_match('/^<[a-z0-9-]*[A-Z]/', $page->file->excerpt($element->place())) === 1) {
+            return $this->at($element, $page, 'The name of this element is in capitals.', "Type <{$element->name}>, and small letters in the end tag too.");
+        }
+        foreach ($element->attributes as $attribute) {
+            $written = $page->file->excerpt($attribute->nameSpan());
+            if ($written !== strtolower($written)) {
+                return $this->on($element, $page->file, $attribute->nameSpan(), "The name of the attribute {$written} is in capitals.", "Type {$attribute->name}.", about: '@case');
+            }
+        }
 
-        return $this->at($element, $page, 'The name of this element is in capitals.', "Type <{$element->name}>, and small letters in the end tag too.");
+        return null;
     }
 }

@@ -25,6 +25,9 @@ final readonly class MenuFinder
 
     private const LONGEST_LABEL = 40;
 
+    /** Lists in lists, as far down as a menu may lie. */
+    private const DEEPEST = 8;
+
     public static function in(Page $page): ?Menu
     {
         $links = [];
@@ -46,7 +49,7 @@ final readonly class MenuFinder
     private static function best(array $elements, array $links, int $atLeast): ?Element
     {
         $best = null;
-        foreach ($elements as $element) {
+        foreach (self::notTooDeep($elements) as $element) {
             $pages = [];
             foreach (Walk::elements($element) as $inside) {
                 $path = self::pageOf($links[spl_object_id($inside)] ?? null);
@@ -61,6 +64,29 @@ final readonly class MenuFinder
         }
 
         return $best;
+    }
+
+    /**
+     * Those that stand in few of the others, so that nothing is gone through again and again.
+     *
+     * @param  list<Element>  $elements  in document order
+     * @return list<Element>
+     */
+    private static function notTooDeep(array $elements): array
+    {
+        $kept = $ends = [];
+        foreach ($elements as $element) {
+            $start = $element->place()->start;
+            while ($ends !== [] && end($ends) <= $start) {
+                array_pop($ends);
+            }
+            $ends[] = $element->closedAt ?? PHP_INT_MAX;
+            if (count($ends) <= self::DEEPEST) {
+                $kept[] = $element;
+            }
+        }
+
+        return $kept;
     }
 
     /** The page of the site that a link leads to, or would but for a slip; null for any other. */
