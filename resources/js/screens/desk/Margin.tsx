@@ -29,6 +29,7 @@ export function Margin({items, current, actions, keeping, beside}: Props & {besi
   const height = useLevelling(column, beside, items)
   return (
     <Box ref={column} component="section" aria-label="Margin" sx={{position: 'relative', minHeight: height, py: beside === undefined ? 1.5 : 0, pl: 2, pr: 2}}>
+      {items.length === 0 && <Typography variant="body2" color="textSecondary" sx={{pt: 1}}>Nothing stands in the margin of this leaf.</Typography>}
       {items.map(item => (
         <Box key={item.key} data-item={item.key} data-line={item.line ?? undefined} sx={beside === undefined ? {mb: 2} : {position: 'absolute', left: 16, right: 16}}>
           {item.kind === 'draft'
