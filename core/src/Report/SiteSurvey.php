@@ -133,7 +133,7 @@ final readonly class SiteSurvey
             }
             $rows[$key] = [
                 'from' => $link->from(), 'to' => $to, 'label' => $link->label, 'place' => $link->place->value, 'verdict' => $link->reference->target->verdict->value,
-                'line' => $at->line, 'column' => $at->column, 'also' => [], 'back' => $map->links($to, $link->from()),
+                'line' => $at->line, 'column' => $at->column, 'also' => [], 'back' => $map->isTwoWay($link->from(), $to),
             ];
         }
 

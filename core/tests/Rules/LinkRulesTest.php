@@ -46,6 +46,10 @@ it('finds addresses in stylesheets where they stand', function () {
     expect($found)->toBe(['link/missing-file css/a.css:1:10', 'link/wrong-folder css/a.css:2:24']);
 });
 
+it('takes a bare hash for an address where the words say that it leads up', function () {
+    expect(Samples::found(Samples::check(['index.html' => Samples::page('<p><a href="#">Back to the top</a></p>')])))->toBe([]);
+});
+
 it('says nothing of labels when it is not sure', function (string $label, string $titleOfOther = 'Birds') {
     $site = ['index.html' => Samples::page("<a href=\"tides.html\">$label</a> <a href=\"birds.html\">b</a>"), 'tides.html' => Samples::page('<a href="index.html">Back to the start</a>', 'Tides'), 'birds.html' => Samples::page('<a href="index.html">Home</a>', $titleOfOther)];
 

@@ -59,6 +59,14 @@ final class FormattingElements
         }
     }
 
+    /** Whether there is nothing to reconstruct: no entry, or the last is a marker or an element that is still open. */
+    public function lastIsOpen(): bool
+    {
+        $last = $this->entries === [] ? null : $this->entries[count($this->entries) - 1];
+
+        return $last === null || $last->closedAt === null;
+    }
+
     public function count(): int
     {
         return count($this->entries);

@@ -1386,14 +1386,10 @@ final class TreeBuilder implements TokenSink
     /** 13.2.4.3, "reconstruct the active formatting elements". */
     private function reconstructFormatting(): void
     {
+        if ($this->formatting->lastIsOpen()) {
+            return;
+        }
         $index = $this->formatting->count() - 1;
-        if ($index < 0) {
-            return;
-        }
-        $entry = $this->formatting->at($index);
-        if ($entry === null || $entry->closedAt === null) {
-            return;
-        }
         while ($index > 0) {
             $entry = $this->formatting->at($index - 1);
             if ($entry === null || $entry->closedAt === null) {
@@ -2228,7 +2224,14 @@ final class TreeBuilder implements TokenSink
     private function insertElement(Tag $tag): Element
     {
         $element = $this->elementFor($tag);
-        $this->insert($element);
+        $current = $this->open->current;
+        // What nearly always happens, without the way through the general case.
+        if ($current !== null && ! $this->fosterParenting) {
+            $element->parent = $current;
+            $current->children[] = $element;
+        } else {
+            $this->insert($element);
+        }
         $this->open->push($element);
 
         return $element;

@@ -9,6 +9,7 @@ use InkedMargin\Core\Rules\Nav\Expectations;
 use InkedMargin\Core\Rules\ProofMark;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Rules\Weight;
+use InkedMargin\Core\Site\Label;
 use InkedMargin\Core\Site\Reference;
 use InkedMargin\Core\Site\ReferenceKind;
 use InkedMargin\Core\Site\SiteReading;
@@ -29,7 +30,7 @@ final readonly class EmptyLink extends Rule
         $expectations = Expectations::of($reading, $brief);
         foreach ($reading->references() as $reference) {
             // An empty action sends a form to its own page, and is none to fill in.
-            if ($reference->target->verdict === Verdict::Placeholder && ! in_array($reference->kind, [ReferenceKind::Form, ReferenceKind::Other], true)) {
+            if ($reference->target->verdict === Verdict::Placeholder && ! in_array($reference->kind, [ReferenceKind::Form, ReferenceKind::Other], true) && ! self::goesToTop($reference)) {
                 $to = $expectations->target($reference);
                 yield $this->finding(
                     $reference->from->path,
@@ -51,6 +52,12 @@ final readonly class EmptyLink extends Rule
                 }
             }
         }
+    }
+
+    /** A bare `#` leads to the top of the page (HTML Standard, 7.4.6.3), which is right for a link that says so. */
+    private static function goesToTop(Reference $reference): bool
+    {
+        return $reference->element !== null && trim($reference->written) === '#' && preg_match('/\btop\b|[↑⇧▲⬆]/iu', Label::of($reference->element)) === 1;
     }
 
     private static function message(Reference $reference): string

@@ -210,17 +210,27 @@ final class UrlParser
     /** What `?`, `#` and everything else means where the path of the base has been taken over. */
     private function afterBasePath(string $character): void
     {
+        if (! $this->leavesPath($character) && $character !== '') {
+            $this->query = null;
+            $this->shortenPath();
+            $this->again('pathState');
+        }
+    }
+
+    /** Whether the character ends the path, and begins what comes after it. */
+    private function leavesPath(string $character): bool
+    {
         if ($character === '?') {
             $this->query = '';
             $this->goTo('queryState');
         } elseif ($character === '#') {
             $this->fragment = '';
             $this->goTo('fragmentState');
-        } elseif ($character !== '') {
-            $this->query = null;
-            $this->shortenPath();
-            $this->again('pathState');
+        } else {
+            return false;
         }
+
+        return true;
     }
 
     private function relativeSlashState(string $character): void
@@ -401,13 +411,7 @@ final class UrlParser
     {
         if ($this->isSpecial()) {
             $this->isReverseSolidus($character) || $character === '/' ? $this->goTo('pathState') : $this->again('pathState');
-        } elseif ($character === '?') {
-            $this->query = '';
-            $this->goTo('queryState');
-        } elseif ($character === '#') {
-            $this->fragment = '';
-            $this->goTo('fragmentState');
-        } elseif ($character !== '') {
+        } elseif (! $this->leavesPath($character) && $character !== '') {
             $character === '/' ? $this->goTo('pathState') : $this->again('pathState');
         }
     }
@@ -443,13 +447,7 @@ final class UrlParser
             $this->path[] = $this->buffer;
         }
         $this->buffer = '';
-        if ($character === '?') {
-            $this->query = '';
-            $this->goTo('queryState');
-        } elseif ($character === '#') {
-            $this->fragment = '';
-            $this->goTo('fragmentState');
-        }
+        $this->leavesPath($character);
     }
 
     /** 4.1, "shorten a url's path": a drive letter stays. */
@@ -463,13 +461,10 @@ final class UrlParser
 
     private function opaquePathState(string $character): void
     {
-        if ($character === '?') {
-            $this->query = '';
-            $this->goTo('queryState');
-        } elseif ($character === '#') {
-            $this->fragment = '';
-            $this->goTo('fragmentState');
-        } elseif ($character === ' ') {
+        if ($this->leavesPath($character)) {
+            return;
+        }
+        if ($character === ' ') {
             $next = $this->input[$this->at + 1] ?? '';
             $this->opaque .= $next === '?' || $next === '#' ? '%20' : ' ';
         } elseif ($character !== '') {
