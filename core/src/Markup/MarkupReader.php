@@ -21,7 +21,7 @@ final readonly class MarkupReader
         $errors = new Errors;
         $encoding = Encoding::of($file->bytes);
         $unreadable = $encoding->isUtf8() ? $file->firstInvalidByte() : null;
-        $source = $encoding->isUtf8() && $unreadable === null ? $file : new SourceFile($file->path, $encoding->decode($file->bytes));
+        $source = $encoding->isUtf8() && $unreadable === null ? $file : new SourceFile($file->path, $encoding->decode($file->bytes), (new OriginalOffsets($file->bytes, $encoding))->of(...));
         $builder = new TreeBuilder($errors, new Document($source, $encoding, $unreadable ?? self::firstReplacement($source, $file)));
         $tokenizer = new Tokenizer($source->bytes, $builder, $errors);
         $builder->attach($tokenizer);

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Source;
 
-/** One file of a site: its path from the site's root, with `/` between folders, and its bytes as they came. */
+/** One file of a site: its path from the site's root, with `/` between folders, and its bytes as they came, or its text as UTF-8. */
 final class SourceFile
 {
     private ?LineIndex $lines = null;
 
-    public function __construct(public readonly string $path, public readonly string $bytes)
+    /** @param  (\Closure(int): int)|null  $inFile  where a byte stands in the file, when these are not the file's own bytes but its text as UTF-8 */
+    public function __construct(public readonly string $path, public readonly string $bytes, private readonly ?\Closure $inFile = null)
     {
     }
 
@@ -42,9 +43,12 @@ final class SourceFile
         return $this->lines ??= new LineIndex($this->bytes);
     }
 
+    /** The place of a byte as people and machines name it; its offset is one in the file as it came. */
     public function position(int $offset): Position
     {
-        return $this->lines()->position($offset);
+        $position = $this->lines()->position($offset);
+
+        return $this->inFile === null ? $position : new Position($position->line, $position->column, ($this->inFile)($position->offset));
     }
 
     /** The text of a span, made valid UTF-8 so that it can be shown. */

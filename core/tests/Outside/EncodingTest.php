@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 use InkedMargin\Core\Markup\Encoding;
+use InkedMargin\Core\Markup\MarkupReader;
+use InkedMargin\Core\Source\SourceFile;
 
 // References: html-encoding-sniffer 4.0.0 (npm) for which encoding a page is in, whatwg-encoding 3.1.1 (npm) for what it says;
 // the TextDecoder of Node.js for the encodings that the latter lacks.
@@ -63,3 +65,32 @@ it('reads the letters of the single-byte encodings that students’ editors offe
     ['windows-1252', '818d8f909d'], ['latin1', '818d8f909d'], ['latin2'], ['iso-8859-15'], ['iso-8859-16'],
     ['windows-1251', '98'], ['koi8-r'], ['windows-1254', '818d8e8f909d9e'],
 ]);
+
+// What is checked against is the file itself: at the offset there stand the bytes that the encoding has for what stands there.
+it('says where in the file a place of the page is, whatever its encoding', function (string $label, string $icu, string $letters) {
+    $page = "<!DOCTYPE html><meta charset=$label>".str_repeat("<p>$letters<b>$letters</b></p>\n", 200).str_repeat("$letters<i>$letters</i>", 200);
+    // ICU has several of this name, mbstring one.
+    $encode = fn (string $text) => $icu === 'ISO-2022-JP' ? mb_convert_encoding($text, $icu, 'UTF-8') : UConverter::transcode($text, $icu, 'UTF-8');
+    $bytes = ($label === 'utf-16le' ? "\xFF\xFE" : '').$encode($page);
+    $document = MarkupReader::read(new SourceFile('page.html', $bytes));
+    $seen = 0;
+    foreach ($document->elements() as $element) {
+        if ($element->is('b') || $element->is('i')) {
+            $seen++;
+            $tag = $encode("<$element->name>$letters");
+            $tag = $label === 'iso-2022-jp' ? "<$element->name>" : $tag;
+            expect(substr($bytes, $document->source->position($element->place()->start)->offset, strlen($tag)))->toBe($tag);
+        }
+    }
+    expect($seen)->toBe(400);
+})->with([
+    ['shift_jis', 'windows-31j', '潮汐表ｱ'], ['gb18030', 'gb18030', '潮汐€𠀀'], ['euc-jp', 'EUC-JP', '潮汐'], ['big5', 'ibm-1375_P100-2008', '潮汐'], ['windows-1252', 'ibm-5348_P100-1997', 'café €'],
+    ['utf-16le', 'UTF-16LE', '潮é𠀀'], ['iso-2022-jp', 'ISO-2022-JP', '潮汐'], ['utf-8', 'UTF-8', 'plain'],
+]);
+
+it('says where in the file a place is behind bytes that are no UTF-8', function () {
+    $bytes = str_repeat("<p>caf\xe9 \xe2\x82 \u{FFFD}</p>", 500).'<b>';
+    $document = MarkupReader::read(new SourceFile('page.html', $bytes));
+
+    expect($document->source->position($document->first('b')?->place()->start ?? 0)->offset)->toBe(strlen($bytes) - 3);
+});
