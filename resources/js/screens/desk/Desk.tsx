@@ -132,21 +132,21 @@ function Heading({desk, view, onView, onWrite}: {desk: Schemas['Desk']; view: st
         {VIEWS.map(([name, label]) => (
           <Box
             key={name} component="button" type="button" role="tab" aria-selected={view === name} onClick={() => onView(name)}
-            sx={{font: 'inherit', cursor: 'pointer', px: 1.75, py: 0.5, mb: '-1px', color: 'text.primary', border: 1, borderColor: view === name ? 'divider' : 'transparent', borderBottomColor: view === name ? 'desk.sheet' : 'transparent', bgcolor: view === name ? 'desk.sheet' : 'transparent', borderRadius: '3px 9px 0 0'}}
+            sx={{font: 'inherit', cursor: 'pointer', whiteSpace: 'nowrap', px: {xs: 1, lg: 1.75}, py: 0.5, mb: '-1px', color: 'text.primary', border: 1, borderColor: view === name ? 'divider' : 'transparent', borderBottomColor: view === name ? 'desk.sheet' : 'transparent', bgcolor: view === name ? 'desk.sheet' : 'transparent', borderRadius: '3px 9px 0 0'}}
           >
             {label}
           </Box>
         ))}
       </Box>
       <Box sx={{flex: 1, minWidth: 0, pb: 0.75}}>
-        <Typography variant="body2" color="textSecondary" component="div">
+        <Typography variant="body2" color="textSecondary" component="div" noWrap title={`${desk.archiveName}, ${when(desk.arrivedAt)}`}>
           {desk.attempts.length > 1 && desk.attempts.map(one => (
             <Box key={one.id} component="span" sx={{mr: 1}}>
               {one.id === desk.id ? <b>attempt {one.attempt}</b> : <Link component={RouterLink} to={`/hand-ins/${one.id}`}>attempt {one.attempt}</Link>}
             </Box>
           ))}
+          {desk.late && <Box component="b" sx={{color: 'desk.waits', mr: 1}}>late</Box>}
           {desk.archiveName}, {when(desk.arrivedAt)}
-          {desk.late && <Box component="b" sx={{color: 'desk.waits'}}> late</Box>}
         </Typography>
       </Box>
       <Box sx={{display: 'flex', gap: 1, pb: 0.5}}>

@@ -26,7 +26,7 @@ export function Compared({survey, onPage, onLine}: {survey: Survey; onPage: (pat
             </td>
             <td>
               {page.pictures.map((picture, index) => (
-                <Box key={`${picture.source} ${index}`} sx={{overflowWrap: 'anywhere'}}>
+                <Box key={`${picture.source} ${index}`} title={picture.source} sx={{maxWidth: '9rem', overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap'}}>
                   <Mine inked={few(pictures, picture.source)}>{picture.source.split(/[/\\]/).pop()}</Mine>
                   {picture.alt === null && <Mine inked> (no alt)</Mine>}
                 </Box>
