@@ -26,12 +26,16 @@ final class SiteReading
 
     private PatternReading|false|null $pattern = null;
 
+    /** @var \WeakMap<object, mixed> */
+    private readonly \WeakMap $remembered;
+
     /**
      * @param  array<string, Page>  $pages by path, the home page first, then by path
      * @param  array<string, Sheet>  $sheets by path
      */
     private function __construct(public readonly Site $site, public readonly array $pages, public readonly array $sheets)
     {
+        $this->remembered = new \WeakMap;
     }
 
     /** @param  \Closure(int, int): void|null  $progress told how many pages of how many are read */
@@ -78,6 +82,25 @@ final class SiteReading
     public function names(): PageNames
     {
         return $this->names ??= PageNames::of($this->pages, $this->map());
+    }
+
+    /**
+     * What somebody works out of this site for an object of theirs, such as a requirement: once, however often it is asked for.
+     *
+     * @template T
+     *
+     * @param  \Closure(): T  $work
+     * @return T
+     */
+    public function remember(object $for, \Closure $work): mixed
+    {
+        if (! isset($this->remembered[$for])) {
+            $this->remembered[$for] = [$work()];
+        }
+        /** @var array{T} $kept */
+        $kept = $this->remembered[$for];
+
+        return $kept[0];
     }
 
     /** The pattern in which the pages link, where it is plain without a brief. */

@@ -44,6 +44,7 @@ it('finds what was left over, and what was not filled in', function (array $chan
     'the picture of another page' => [['birds.html' => ['birds.png', 'tides.png']], ['content/same-picture birds.html:8:125'], 'which tides.html shows too'],
     'the paragraph of another page' => [['birds.html' => ['about the birds', 'about the tides']], ['content/same-text tides.html:8:162']],
     'an editor’s title' => [['birds.html' => ['<title>Sound - Birds', '<title>Untitled Document']], ['content/default-title birds.html:5:1']],
+    'an editor’s title twice, told as that' => [['birds.html' => ['<title>Sound - Birds', '<title>Document'], 'ferry.html' => ['<title>Sound - Ferry', '<title>Document']], ['content/default-title birds.html:5:1', 'content/default-title ferry.html:5:1']],
     'text that holds a place' => [['birds.html' => ['The page about', 'Lorem ipsum about']], ['content/placeholder birds.html:8:165']],
     'text in no paragraph' => [['birds.html' => ['<main>', '<main>There are more birds here than anybody has ever counted.']], ['content/unwrapped-text birds.html:8:115']],
     'a picture far larger than it is shown' => [['birds.html' => ['alt="Seen from the birds"', 'alt="Seen" width="100"'], 'birds.png' => [Samples::png(20), Samples::png(900)]], ['content/oversize-picture birds.html:8:125'], '900 pixels wide, and is shown 100 wide'],

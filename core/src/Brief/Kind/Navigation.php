@@ -139,12 +139,12 @@ final readonly class Navigation extends Requirement
     /** The site held against the pattern; null when the brief names none. */
     public function reading(SiteReading $reading): ?PatternReading
     {
-        if ($this->pattern === null) {
+        $pattern = $this->pattern;
+        if ($pattern === null) {
             return null;
         }
-        $pages = array_map(fn (Page $page) => $page->path(), $this->terms->pages->of($reading));
 
-        return (new PatternReader($reading->map(), $pages))->read($this->pattern, $this->wishes);
+        return $reading->remember($this, fn () => (new PatternReader($reading->map(), array_map(fn (Page $page) => $page->path(), $this->terms->pages->of($reading))))->read($pattern, $this->wishes));
     }
 
     /** The menu that every page should have: the brief's, or the site's usual one; null when none is asked for, or there is none. */

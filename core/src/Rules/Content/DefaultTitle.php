@@ -8,6 +8,7 @@ use InkedMargin\Core\Brief\Brief;
 use InkedMargin\Core\Rules\ProofMark;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Rules\Weight;
+use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\SiteReading;
 
 /** A title that says nothing of the page: an editor’s, or the file’s name. Common practice; WCAG 2.2, failure F25. */
@@ -24,10 +25,16 @@ final readonly class DefaultTitle extends Rule
     {
         foreach ($reading->pages as $page) {
             $title = $page->title();
-            $text = mb_strtolower($page->titleText());
-            if ($title !== null && $text !== '' && (preg_match(self::DEFAULTS, $text) === 1 || $text === mb_strtolower($page->file->name()))) {
+            if ($title !== null && self::isOn($page)) {
                 yield $this->on($title, $page->file, $title->span() ?? $title->place(), "The title “{$page->titleText()}” says nothing of this page.", 'Write a title that names the site and this page.');
             }
         }
+    }
+
+    public static function isOn(Page $page): bool
+    {
+        $text = mb_strtolower($page->titleText());
+
+        return $text !== '' && (preg_match(self::DEFAULTS, $text) === 1 || $text === mb_strtolower($page->file->name()));
     }
 }

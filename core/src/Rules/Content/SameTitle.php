@@ -26,7 +26,8 @@ final readonly class SameTitle extends Rule
     {
         $byTitle = [];
         foreach ($reading->pages as $page) {
-            if ($page->titleText() !== '') {
+            // A title that says nothing of any page is told as that.
+            if ($page->titleText() !== '' && ! DefaultTitle::isOn($page)) {
                 $byTitle[mb_strtolower($page->titleText())][] = $page;
             }
         }

@@ -22,6 +22,11 @@ final readonly class Expectations
 
     public static function of(SiteReading $reading, Brief $brief): self
     {
+        return $reading->remember($brief, fn () => self::read($reading, $brief));
+    }
+
+    private static function read(SiteReading $reading, Brief $brief): self
+    {
         $found = [];
         foreach (self::patterns($reading, $brief) as [$pattern, $requirement]) {
             foreach ($pattern->breaks as $break) {
