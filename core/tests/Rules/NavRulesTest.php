@@ -68,6 +68,17 @@ function indexSite(array $change = []): array
     return $site;
 }
 
+/** The same site with all pages but its home in pages/. */
+function inFolder(array $site): array
+{
+    $moved = [];
+    foreach ($site as $path => $page) {
+        $moved[$path === 'index.html' ? $path : "pages/$path"] = $path === 'index.html' ? str_replace('href="', 'href="pages/', $page) : str_replace('href="index.html"', 'href="../index.html"', $page);
+    }
+
+    return $moved;
+}
+
 function asking(string $fields): InkedMargin\Core\Brief\Brief
 {
     return BriefReader::read("title: T\nrequirements:\n  - id: nav\n    kind: navigation\n    title: Navigation\n    points: 10\n    ".str_replace("\n", "\n    ", $fields));
@@ -82,11 +93,15 @@ it('finds nothing on a clean site of each pattern, with a brief or without', fun
     'a menu, with a folder of pages' => [fn () => menuSite(), 'pattern: menu'],
     'a menu that the brief spells out' => [fn () => menuSite(), "menu:\n  - index.html: Home\n  - pages/tides.html: Tides\n  - pages/birds.html: Birds\n  - pages/ferry.html: Ferry\n  - pages/kitchen.html: Kitchen\nown: plain"],
     'a ring of eight' => [fn () => chainSite(8, true), "pattern: ring\n\"on\": \"On\"\nback: Back"],
-    'a ring in a folder, all but its home' => [fn () => array_combine(array_map(fn (string $path) => $path === 'index.html' ? $path : "pages/$path", array_keys(chainSite(6, true))), array_map(fn (string $page, string $path) => str_replace('"index.html"', $path === 'index.html' ? '"index.html"' : '"../index.html"', $path === 'index.html' ? str_replace('"stop', '"pages/stop', $page) : $page), chainSite(6, true), array_keys(chainSite(6, true)))), 'pattern: ring'],
+    'a ring in a folder' => [fn () => inFolder(chainSite(6, true)), 'pattern: ring'],
     'a chain' => [fn () => chainSite(5, false), 'pattern: chain'],
     'a chain that closes onto home' => [fn () => chainSite(5, false, ['stop-5.html' => ['</nav>', '<a href="index.html">Home</a></nav>']]), 'pattern: chain'],
     'a branching story' => [fn () => storySite(), "pattern: branching\ndepth: 2"],
+    'a chain in a folder' => [fn () => inFolder(chainSite(5, false)), 'pattern: chain'],
+    'a branching story in a folder' => [fn () => inFolder(storySite()), 'pattern: branching'],
     'an index' => [fn () => indexSite(), 'pattern: index'],
+    'an index in a folder' => [fn () => inFolder(indexSite()), 'pattern: index'],
+    'a menu, flat' => [fn () => array_combine(array_map(basename(...), array_keys(menuSite())), array_map(fn (string $page) => str_replace(['../', 'pages/'], '', $page), menuSite())), 'pattern: menu'],
 ]);
 
 it('finds each thing in which a menu differs, once', function (array $change, array $found) {
