@@ -8,6 +8,8 @@ use InkedMargin\Core\Brief\Brief;
 use InkedMargin\Core\Brief\Kind\Navigation;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\OutlineEntry;
+use InkedMargin\Core\Markup\Text;
+use InkedMargin\Core\Markup\Walk;
 use InkedMargin\Core\Rules\Nav\Expectations;
 use InkedMargin\Core\Site\Map\Link;
 use InkedMargin\Core\Site\Map\LinkMap;
@@ -80,7 +82,7 @@ final readonly class SiteSurvey
             'headings' => array_map(fn (OutlineEntry $entry) => ['level' => $entry->level ?? 0, 'text' => $entry->text, 'line' => $line($entry->element)], $page->outline->headings()),
             'pictures' => array_values(array_map(fn (Reference $reference) => ['source' => $reference->target->found ?? $reference->written, 'alt' => $reference->element?->value('alt'), 'line' => $page->file->position($reference->span->start)->line], $pictures)),
             'sheets' => array_map(fn (Reference $reference) => $reference->target->found ?? $reference->written, $page->stylesheets()),
-            'words' => count(preg_split('/\s+/u', $page->document->first('body')?->words() ?? '', -1, PREG_SPLIT_NO_EMPTY) ?: []),
+            'words' => self::words($page),
             'links' => count($map->linksOn($path)),
             'menu' => $menu === null ? null : self::menu($menu, $page, $differences),
             'lacks' => array_values(array_map(
@@ -89,6 +91,19 @@ final readonly class SiteSurvey
             )),
             'menuDiffers' => array_values(array_unique(array_map(fn (MenuDifference $difference) => $difference->kind->value, $differences))),
         ];
+    }
+
+    /** How many words of text a page has. */
+    private static function words(Page $page): int
+    {
+        $words = 0;
+        foreach (Walk::nodes($page->document) as $node) {
+            if ($node instanceof Text && ! in_array($node->parent?->name, ['title', 'script', 'style'], true)) {
+                $words += count(preg_split('/\s+/u', $node->text, -1, PREG_SPLIT_NO_EMPTY) ?: []);
+            }
+        }
+
+        return $words;
     }
 
     /**

@@ -42,7 +42,8 @@ enum FileType: string
         return match (true) {
             str_starts_with($start, 'RIFF') && substr($start, 8, 4) === 'WEBP' => self::Webp,
             substr($start, 4, 8) === 'ftypavif' => self::Avif,
-            preg_match('/[\x00-\x08\x0e-\x1a\x1c-\x1f]/', $start) === 1 => self::Binary,
+            // Markup with a byte that no text has is still markup, and read with a parse error.
+            preg_match('/[\x00-\x08\x0e-\x1a\x1c-\x1f]/', $start) === 1 && preg_match('~<(?:!doctype|html|head|body|title|h[1-6]|p|div|table|script|style|meta|link|a|ul)\b~i', $start) !== 1 => self::Binary,
             preg_match('/xmlns:\w+\s*=\s*["\']urn:schemas-[a-z-]+:office/i', $start) === 1 => self::WordProcessorHtml,
             default => self::Text,
         };
