@@ -20,6 +20,9 @@ final class Document
     /** @var list<Element> every element that was made for it, in that order, also those that ended up in no tree */
     public array $made = [];
 
+    /** @var list<Element>|null of the finished tree */
+    private ?array $elements = null;
+
     /**
      * Elements that go on with one that was written, after tags that cross (13.2.4.3, 13.2.6.4.7).
      *
@@ -55,10 +58,10 @@ final class Document
         }
     }
 
-    /** @return \Generator<int, Element> */
-    public function elements(): \Generator
+    /** @return list<Element> every element of the tree, in document order; gone through once, when first asked for */
+    public function elements(): array
     {
-        return Walk::elements($this);
+        return $this->elements ??= iterator_to_array(Walk::elements($this), false);
     }
 
     public function first(string $name): ?Element

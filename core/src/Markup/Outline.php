@@ -40,7 +40,7 @@ final readonly class Outline
             $part = self::part($element, $named, $isSectioned);
             if ($part !== null) {
                 $entries[] = new OutlineEntry($element, $part, null, self::called($element), $inside);
-            } elseif ($element->namespace === NodeNamespace::Html && preg_match('/^h([1-6])$/', $element->name, $level) === 1) {
+            } elseif ($element->name[0] === 'h' && $element->namespace === NodeNamespace::Html && preg_match('/^h([1-6])$/', $element->name, $level) === 1) {
                 $entries[] = new OutlineEntry($element, null, (int) $level[1], $element->words(self::MOST_NODES), $inside);
             }
             if (($part ?? $inside) !== null) {

@@ -16,7 +16,7 @@ enum PartKind: string
     public static function of(Element $element): ?self
     {
         $named = self::tryFrom($element->name);
-        if ($named !== null) {
+        if ($named !== null || $element->attributes === []) {
             return $named;
         }
         $byRole = self::named(strtolower(trim($element->value('role') ?? '')));

@@ -28,7 +28,7 @@ final readonly class Page
     public function __construct(public Document $document, public array $references)
     {
         $this->file = $document->source;
-        $this->elements = array_values(array_filter(iterator_to_array($document->elements(), false), fn (Element $element) => $element->namespace === NodeNamespace::Html));
+        $this->elements = array_values(array_filter($document->elements(), fn (Element $element) => $element->namespace === NodeNamespace::Html));
         $this->pairs = TagPairs::of($document, $this->file);
         $this->outline = Outline::of($document);
     }

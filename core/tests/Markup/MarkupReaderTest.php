@@ -44,7 +44,7 @@ it('knows which bytes every tag, attribute and text was written with', function 
 
 it('knows what was written, what was implied, and what closed it', function (string $name, int $nth, ?string $startTag, ?string $endTag, Closing $closing, ?string $closedAt) {
     $document = read(WRITTEN);
-    $elements = array_values(array_filter(iterator_to_array($document->elements(), false), fn (Element $element) => $element->is($name)));
+    $elements = array_values(array_filter($document->elements(), fn (Element $element) => $element->is($name)));
     $element = $elements[$nth];
 
     expect(said($element->startTag()))->toBe($startTag)

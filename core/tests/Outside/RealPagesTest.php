@@ -14,7 +14,7 @@ it('finds every element of real pages, each where its tags stand', function (str
     foreach (glob('/usr/share/gocode/src/golang.org/x/net/html/testdata/*.html') ?: [] as $path) {
         $page = (string) file_get_contents($path);
         $document = MarkupReader::read(new SourceFile(basename($path), $page));
-        $found = array_filter(iterator_to_array($document->elements(), false), fn (Element $element) => $element->is($name) && $element->isWritten());
+        $found = array_filter($document->elements(), fn (Element $element) => $element->is($name) && $element->isWritten());
         $dom = new DOMDocument;
         $dom->loadHTML($page, LIBXML_NOERROR);
 

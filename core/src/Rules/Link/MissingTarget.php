@@ -47,7 +47,8 @@ final readonly class MissingTarget extends ReferenceRule
     private static function isToldAsFile(string $path, SiteReading $reading, Brief $brief): bool
     {
         foreach ($brief->ofKind(Files::class) as $requirement) {
-            if (in_array($path, $requirement->missing($reading->site), true)) {
+            $missing = $reading->remember($requirement, fn () => array_fill_keys($requirement->missing($reading->site), true));
+            if (isset($missing[$path])) {
                 return true;
             }
         }

@@ -46,7 +46,7 @@ final readonly class EmptyElement extends Rule
     private static function filled(Page $page): array
     {
         $filled = [];
-        foreach (array_reverse(iterator_to_array($page->document->elements(), false)) as $element) {
+        foreach (array_reverse($page->document->elements()) as $element) {
             foreach ($element->children as $child) {
                 if ($child instanceof Text ? trim($child->text, " \t\n\f\r\u{A0}") !== '' : $child instanceof Element && (isset($filled[spl_object_id($child)]) || isset(self::PALPABLE[$child->name]))) {
                     $filled[spl_object_id($element)] = true;

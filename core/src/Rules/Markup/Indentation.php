@@ -27,6 +27,9 @@ final readonly class Indentation extends Rule
 
     private const NEARLY_ALL = 0.75;
 
+    /** Columns. */
+    private const DEEPEST = 400;
+
     public function __construct()
     {
         parent::__construct('markup/indentation', Weight::Tidy, ProofMark::Move, 'A tag is not indented like the ones around it.');
@@ -133,16 +136,16 @@ final readonly class Indentation extends Rule
             : [$element->endTag(), "</{$element->name}> stands in column {$end}, and its start tag in column {$column}."];
     }
 
-    /** The column of a tag that is the first thing on its line; null for any other. */
+    /** The column of a tag that is the first thing on its line; null for any other, and for one that is indented past all reason. */
     private static function column(?Span $tag, SourceFile $file): ?int
     {
         if ($tag === null) {
             return null;
         }
-        // White space is one byte a column, so that as many bytes before the tag show whether it is the first on its line.
-        $position = $file->position($tag->start);
-        $before = substr($file->bytes, $tag->start - $position->column + 1, $position->column - 1);
+        // White space is one byte a column, so that nothing has to be counted but it.
+        $before = substr($file->bytes, max(0, $tag->start - self::DEEPEST), min($tag->start, self::DEEPEST));
+        $rest = rtrim($before, " \t");
 
-        return trim($before, " \t") === '' ? $position->column : null;
+        return $rest === '' ? ($tag->start < self::DEEPEST ? strlen($before) + 1 : null) : (in_array($rest[-1], ["\n", "\r"], true) ? strlen($before) - strlen($rest) + 1 : null);
     }
 }
