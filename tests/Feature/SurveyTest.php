@@ -76,3 +76,15 @@ it('keeps how a hand-in was packed, and tells who packed otherwise than the clas
     expect($assignment->handIns()->with('student')->get()->mapWithKeys(fn ($handIn) => [$handIn->student->handle => $handIn->folders])->all())->toBe(['afinch' => ['site'], 'bfinch' => ['site'], 'cfinch' => ['site'], 'dfinch' => []])
         ->and(App\Models\Finding::query()->where('rule', 'file/folder-shape')->count())->toBe(1);
 });
+
+it('has what an earlier version checked checked again, once, and keeps what was decided', function () {
+    $handIn = $this->handIn($this->assignment);
+    $finding = App\Models\Finding::query()->where('rule', 'markup/missing-alt')->firstOrFail();
+    $this->putJson("/api/hand-ins/$handIn->id/verdicts/$finding->fingerprint", ['state' => 'inked'])->assertNoContent();
+    CheckRun::query()->update(['engine' => '0.1.0', 'created_at' => now()->subDay()]);
+
+    $this->artisan('hand-ins:check-again')->expectsOutput('1 to be checked again.')->assertSuccessful();
+    $this->artisan('hand-ins:check-again')->expectsOutput('0 to be checked again.')->assertSuccessful();
+    expect($handIn->runs()->count())->toBe(2);
+    $this->getJson("/api/hand-ins/$handIn->id")->assertJsonFragment(['rule' => 'markup/missing-alt', 'state' => 'inked']);
+});
