@@ -30,6 +30,9 @@ final class TreeBuilder implements TokenSink
 
     private const WHITE = " \t\n\f\r";
 
+    /** Elements that an end tag of their name simply closes when nothing is open inside them: all the steps of 13.2.6.4.7 come to that. */
+    private const PLAIN = ['p' => 1, 'div' => 1, 'span' => 1, 'li' => 1, 'dd' => 1, 'dt' => 1, 'ul' => 1, 'ol' => 1, 'dl' => 1, 'h1' => 1, 'h2' => 1, 'h3' => 1, 'h4' => 1, 'h5' => 1, 'h6' => 1, 'section' => 1, 'article' => 1, 'header' => 1, 'footer' => 1, 'nav' => 1, 'main' => 1, 'aside' => 1, 'pre' => 1, 'blockquote' => 1, 'figure' => 1, 'figcaption' => 1, 'address' => 1, 'fieldset' => 1, 'details' => 1, 'summary' => 1, 'button' => 1, 'label' => 1, 'q' => 1, 'cite' => 1, 'dfn' => 1, 'abbr' => 1, 'kbd' => 1, 'samp' => 1, 'var' => 1, 'sub' => 1, 'sup' => 1, 'time' => 1, 'mark' => 1];
+
     private Tokenizer $tokenizer;
 
     private string $mode = 'initial';
@@ -99,7 +102,13 @@ final class TreeBuilder implements TokenSink
         $this->skipNewline = false;
         $current = $this->open->current;
         if ($current === null || $current->namespace === NodeNamespace::Html) {
-            $this->endTagIn($this->mode, $tag);
+            if ($this->mode !== 'inBody') {
+                $this->endTagIn($this->mode, $tag);
+            } elseif ($current !== null && $current->name === $tag->name && isset(self::PLAIN[$tag->name])) {
+                $this->closeCurrent($tag);
+            } else {
+                $this->endTagInBody($tag);
+            }
         } else {
             $this->endTagInForeign($tag, $current);
         }
@@ -119,6 +128,12 @@ final class TreeBuilder implements TokenSink
             }
         }
         $current = $this->open->current;
+        if ($this->mode === 'inBody' && $current !== null && $current->namespace === NodeNamespace::Html && $this->formatting->lastIsOpen()) {
+            $this->insertText($text, $start, $end);
+            $this->framesetOk = $this->framesetOk && strspn($text, self::WHITE) === strlen($text);
+
+            return;
+        }
         if ($current === null || $current->namespace === NodeNamespace::Html || Foreign::isMathMlTextIntegrationPoint($current) || Foreign::isHtmlIntegrationPoint($current)) {
             $this->charactersIn($this->mode, $text, $start, $end);
 
