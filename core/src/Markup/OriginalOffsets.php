@@ -95,7 +95,7 @@ final class OriginalOffsets
         }
         if (in_array($this->encoding->name, ['UTF-16BE', 'UTF-16LE'], true)) {
             // A surrogate pair stays together.
-            $unit = (int) hexdec(bin2hex($this->encoding->name === 'UTF-16BE' ? $this->bytes[$from] : $this->bytes[min($from + 1, $length - 1)]));
+            $unit = ord($this->encoding->name === 'UTF-16BE' ? $this->bytes[$from] : $this->bytes[min($from + 1, $length - 1)]);
 
             return $unit >= 0xDC && $unit <= 0xDF ? $from + 2 : $from;
         }

@@ -44,4 +44,10 @@ final readonly class Label
 
         return preg_replace('/^(?:the|my|our) (?=.)|(?<=.) page$/u', '', $plain) ?? $plain;
     }
+
+    /** Whether a label has some words in it, whole ones and in their order. */
+    public static function says(string $label, string $words): bool
+    {
+        return str_contains(' '.self::plain($label).' ', ' '.self::plain($words).' ');
+    }
 }

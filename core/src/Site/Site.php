@@ -16,6 +16,9 @@ final class Site
     /** @var array<string, string> lower-cased path => path */
     private array $caseless = [];
 
+    /** @var array<string, SourceFile>|null */
+    private ?array $ownFiles = null;
+
     /** @var array<string, true> */
     private array $folders = [];
 
@@ -44,6 +47,12 @@ final class Site
     public function files(): array
     {
         return $this->files;
+    }
+
+    /** @return array<string, SourceFile> by path, without what systems and editors left behind */
+    public function ownFiles(): array
+    {
+        return $this->ownFiles ??= array_filter($this->files, fn (SourceFile $file) => ! Litter::is($file->path));
     }
 
     /** @return list<SourceFile> */

@@ -24,8 +24,6 @@ final class SiteReading
 
     private ?PageNames $names = null;
 
-    private PatternReading|false|null $pattern = null;
-
     /** @var \WeakMap<object, mixed> */
     private readonly \WeakMap $remembered;
 
@@ -41,7 +39,7 @@ final class SiteReading
     /** @param  \Closure(int, int): void|null  $progress told how many pages of how many are read */
     public static function of(Site $site, ?\Closure $progress = null): self
     {
-        $files = array_filter($site->ofKind(FileKind::Page), fn (SourceFile $file) => ! Litter::is($file->path) && FileType::of($file->bytes)->isReadable());
+        $files = array_filter($site->ownFiles(), fn (SourceFile $file) => $file->kind() === FileKind::Page && FileType::of($file->bytes)->isReadable());
         usort($files, fn (SourceFile $a, SourceFile $b) => [$a->path !== 'index.html', $a->path] <=> [$b->path !== 'index.html', $b->path]);
         $documents = [];
         foreach ($files as $file) {
@@ -106,7 +104,7 @@ final class SiteReading
     /** The pattern in which the pages link, where it is plain without a brief. */
     public function pattern(): ?PatternReading
     {
-        return ($this->pattern ??= PatternRecognition::of($this->map()) ?? false) ?: null;
+        return $this->remember($this->map(), fn () => PatternRecognition::of($this->map()));
     }
 
     /**

@@ -9,7 +9,6 @@ use InkedMargin\Core\Brief\Judgement;
 use InkedMargin\Core\Brief\NamePattern;
 use InkedMargin\Core\Brief\Requirement;
 use InkedMargin\Core\Brief\Terms;
-use InkedMargin\Core\Site\Litter;
 use InkedMargin\Core\Site\Site;
 use InkedMargin\Core\Site\SiteReading;
 
@@ -80,8 +79,8 @@ final readonly class Names extends Requirement
         $pattern = $this->files;
 
         return $pattern === null ? [] : array_values(array_filter(
-            array_map(strval(...), array_keys($site->files())),
-            fn (string $path) => ! Litter::is($path) && ! $pattern->matches(basename($path), $site->packing->handle),
+            array_map(strval(...), array_keys($site->ownFiles())),
+            fn (string $path) => ! $pattern->matches(basename($path), $site->packing->handle),
         ));
     }
 }

@@ -80,7 +80,7 @@ final readonly class WantedLink extends Requirement
         $isNewTab = strtolower(trim($link->reference->element?->value('target') ?? '')) === '_blank';
 
         return $this->leadsThere($link)
-            && ($this->label === null || str_contains(' '.Label::plain($link->label).' ', ' '.Label::plain($this->label).' '))
+            && ($this->label === null || Label::says($link->label, $this->label))
             && ($this->inNewTab === null || $this->inNewTab === $isNewTab);
     }
 

@@ -9,7 +9,6 @@ use InkedMargin\Core\Brief\Kind\Files;
 use InkedMargin\Core\Rules\ProofMark;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Rules\Weight;
-use InkedMargin\Core\Site\Litter;
 use InkedMargin\Core\Site\SiteReading;
 
 /** A name with an extension behind its own, as systems that hide extensions make it: `index.html.txt`. Common practice. */
@@ -24,7 +23,7 @@ final readonly class DoubleExtension extends Rule
 
     public function look(SiteReading $reading, Brief $brief): iterable
     {
-        foreach ($reading->site->files() as $path => $file) {
+        foreach ($reading->site->ownFiles() as $path => $file) {
             $meant = self::meant((string) $path);
             if ($meant === null) {
                 continue;
@@ -43,6 +42,6 @@ final readonly class DoubleExtension extends Rule
     /** The path without the extension that is too many; null for a name that has none such. */
     public static function meant(string $path): ?string
     {
-        return ! Litter::is($path) && preg_match(self::TWO, $path, $part) === 1 ? $part[1] : null;
+        return preg_match(self::TWO, $path, $part) === 1 ? $part[1] : null;
     }
 }

@@ -8,7 +8,6 @@ use InkedMargin\Core\Brief\Brief;
 use InkedMargin\Core\Rules\ProofMark;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Rules\Weight;
-use InkedMargin\Core\Site\Litter;
 use InkedMargin\Core\Site\SiteReading;
 
 /** A file without a byte, or with nothing but white space in it. Common practice. */
@@ -23,8 +22,8 @@ final readonly class EmptyFile extends Rule
 
     public function look(SiteReading $reading, Brief $brief): iterable
     {
-        foreach ($reading->site->files() as $path => $file) {
-            if (! Litter::is((string) $path) && strlen($file->bytes) < self::LARGEST_BLANK && trim($file->bytes) === '') {
+        foreach ($reading->site->ownFiles() as $path => $file) {
+            if (strlen($file->bytes) < self::LARGEST_BLANK && trim($file->bytes) === '') {
                 yield $this->about((string) $path, $file, "{$path} is empty.", 'Hand in the file as it was meant, or take it out.');
             }
         }

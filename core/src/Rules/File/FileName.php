@@ -9,7 +9,6 @@ use InkedMargin\Core\Brief\Kind\Names;
 use InkedMargin\Core\Rules\ProofMark;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Rules\Weight;
-use InkedMargin\Core\Site\Litter;
 use InkedMargin\Core\Site\SiteReading;
 
 /** A file or folder name with capitals, spaces or other characters that addresses stumble over. Common practice. */
@@ -28,10 +27,7 @@ final readonly class FileName extends Rule
             }
         }
         $told = [];
-        foreach ($reading->site->files() as $path => $file) {
-            if (Litter::is((string) $path)) {
-                continue;
-            }
+        foreach ($reading->site->ownFiles() as $path => $file) {
             $segments = explode('/', (string) $path);
             foreach ($segments as $depth => $segment) {
                 $named = implode('/', array_slice($segments, 0, $depth + 1));

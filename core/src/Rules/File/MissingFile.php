@@ -63,7 +63,7 @@ final readonly class MissingFile extends Rule
     /** Whether the file is there under its name and a second extension. */
     private static function isToldElsewhere(string $name, SiteReading $reading): bool
     {
-        foreach (array_keys($reading->site->files()) as $path) {
+        foreach (array_keys($reading->site->ownFiles()) as $path) {
             if (DoubleExtension::meant((string) $path) === $name) {
                 return true;
             }

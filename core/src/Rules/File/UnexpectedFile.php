@@ -9,7 +9,6 @@ use InkedMargin\Core\Brief\Kind\Files;
 use InkedMargin\Core\Rules\ProofMark;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Rules\Weight;
-use InkedMargin\Core\Site\Litter;
 use InkedMargin\Core\Site\SiteReading;
 
 /** A file that the brief has no place for, where it says that there are to be no others. Common practice. */
@@ -24,9 +23,9 @@ final readonly class UnexpectedFile extends Rule
     {
         $lists = $brief->ofKind(Files::class);
         $strict = array_values(array_filter($lists, fn (Files $files) => ! $files->mayBeOthers))[0] ?? null;
-        foreach ($strict === null ? [] : $reading->site->files() as $path => $file) {
+        foreach ($strict === null ? [] : $reading->site->ownFiles() as $path => $file) {
             $isAsked = array_filter($lists, fn (Files $files) => $files->names((string) $path)) !== [];
-            if (! $isAsked && ! Litter::is((string) $path)) {
+            if (! $isAsked) {
                 yield $this->about((string) $path, $file, "The brief has no place for the file {$path}.", 'Take it out, if nothing needs it.', for: $strict);
             }
         }

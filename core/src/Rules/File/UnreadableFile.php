@@ -8,7 +8,6 @@ use InkedMargin\Core\Brief\Brief;
 use InkedMargin\Core\Rules\ProofMark;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Rules\Weight;
-use InkedMargin\Core\Site\Litter;
 use InkedMargin\Core\Site\SiteReading;
 use InkedMargin\Core\Source\FileKind;
 use InkedMargin\Core\Source\FileType;
@@ -24,9 +23,9 @@ final readonly class UnreadableFile extends Rule
 
     public function look(SiteReading $reading, Brief $brief): iterable
     {
-        foreach ($reading->site->ofKind(FileKind::Picture) as $file) {
-            $isRaster = in_array(FileType::of($file->bytes), [FileType::Png, FileType::Jpeg, FileType::Gif, FileType::Webp], true);
-            if ($isRaster && PictureSize::of($file) === null && ! Litter::is($file->path)) {
+        foreach ($reading->site->ownFiles() as $file) {
+            $isRaster = $file->kind() === FileKind::Picture && in_array(FileType::of($file->bytes), [FileType::Png, FileType::Jpeg, FileType::Gif, FileType::Webp], true);
+            if ($isRaster && PictureSize::of($file) === null) {
                 yield $this->about($file->path, $file, "{$file->path} begins like a picture, and cannot be read as one.", 'Save the picture again, and look at it in a browser.');
             }
         }

@@ -8,7 +8,6 @@ use InkedMargin\Core\Brief\Brief;
 use InkedMargin\Core\Rules\ProofMark;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Rules\Weight;
-use InkedMargin\Core\Site\Litter;
 use InkedMargin\Core\Site\SiteReading;
 use InkedMargin\Core\Source\FileKind;
 
@@ -29,9 +28,9 @@ final readonly class UnusedFile extends Rule
         foreach ($reading->references() as $reference) {
             $used[$reference->target->meant() ?? $reference->target->candidates[0] ?? ''] = true;
         }
-        foreach ($reading->site->files() as $path => $file) {
+        foreach ($reading->site->ownFiles() as $path => $file) {
             $path = (string) $path;
-            if (isset($used[$path]) || Litter::is($path) || trim($file->bytes) === '' || $file->kind() === FileKind::Page || in_array(strtolower($path), self::ALWAYS, true) || DoubleExtension::meant($path) !== null) {
+            if (isset($used[$path]) || trim($file->bytes) === '' || $file->kind() === FileKind::Page || in_array(strtolower($path), self::ALWAYS, true) || DoubleExtension::meant($path) !== null) {
                 continue;
             }
             yield $this->about($path, $file, "Nothing refers to {$path}.", 'Use it, or take it out.');

@@ -8,7 +8,6 @@ use InkedMargin\Core\Brief\Brief;
 use InkedMargin\Core\Rules\ProofMark;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Rules\Weight;
-use InkedMargin\Core\Site\Litter;
 use InkedMargin\Core\Site\SiteReading;
 use InkedMargin\Core\Source\FileKind;
 use InkedMargin\Core\Source\FileType;
@@ -23,9 +22,9 @@ final readonly class WrongType extends Rule
 
     public function look(SiteReading $reading, Brief $brief): iterable
     {
-        foreach ($reading->site->files() as $path => $file) {
+        foreach ($reading->site->ownFiles() as $path => $file) {
             $type = FileType::of($file->bytes);
-            if ($file->bytes === '' || Litter::is((string) $path) || $type->suits($file->extension())) {
+            if ($file->bytes === '' || $type->suits($file->extension())) {
                 continue;
             }
             $extension = $type->extension();

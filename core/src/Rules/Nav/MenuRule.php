@@ -6,6 +6,7 @@ namespace InkedMargin\Core\Rules\Nav;
 
 use InkedMargin\Core\Brief\Brief;
 use InkedMargin\Core\Brief\Kind\Navigation;
+use InkedMargin\Core\Rules\ProofMark;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Menu\Menu;
 use InkedMargin\Core\Site\Menu\MenuComparison;
@@ -23,12 +24,13 @@ abstract readonly class MenuRule extends Rule
     {
         foreach ($reading->pages as $page) {
             $requirement = $brief->covering($page->path(), Navigation::class);
-            $usual = $requirement?->usualMenu($reading) ?? $reading->menus()->usual;
+            $asked = $requirement?->usualMenu($reading);
+            $usual = $asked ?? $reading->menus()->usual;
             if ($usual === null || ! self::isOnePage($page, $usual, $reading)) {
                 continue;
             }
             $menu = $reading->menus()->on($page->path());
-            $counts = $requirement?->usualMenu($reading) === null ? null : $requirement;
+            $counts = $asked === null ? null : $requirement;
             foreach (MenuComparison::of($menu, $page->path(), $usual, $counts?->ownLinked) as $difference) {
                 $words = $this->words($difference, $page, $menu, $reading);
                 if ($words === null) {
@@ -53,7 +55,7 @@ abstract readonly class MenuRule extends Rule
     /** @return array{string, string}|null the message and the beginning of the remedy; null when the difference is not this rule's */
     abstract protected function words(MenuDifference $difference, Page $page, ?Menu $menu, SiteReading $reading): ?array;
 
-    protected function markOf(MenuDifference $difference): \InkedMargin\Core\Rules\ProofMark
+    protected function markOf(MenuDifference $difference): ProofMark
     {
         return $this->mark;
     }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Nav;
 
 use InkedMargin\Core\Brief\Brief;
-use InkedMargin\Core\Brief\Kind\Navigation;
 use InkedMargin\Core\Rules\Finding;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Map\Link;
@@ -19,10 +18,7 @@ abstract readonly class WayRule extends Rule
     /** The endings of a branching story lead nowhere, and nobody has to come back from them. */
     final protected static function isStory(SiteReading $reading, Brief $brief): bool
     {
-        $asked = array_filter($brief->ofKind(Navigation::class), fn (Navigation $requirement) => $requirement->pattern !== null);
-        $kinds = $asked === [] ? [$reading->pattern()?->kind] : array_map(fn (Navigation $requirement) => $requirement->pattern, $asked);
-
-        return in_array(PatternKind::Branching, $kinds, true);
+        return array_filter(Expectations::patterns($reading, $brief), fn (array $found) => $found[0]->kind === PatternKind::Branching) !== [];
     }
 
     /** Whether something that another rule tells is why no way leads on: a menu that is missing, an address that is broken. */

@@ -28,7 +28,7 @@ final readonly class LinkMap
     /** @var array<string, int> */
     private array $distances;
 
-    /** @var array<string, true> pages from which there is a way home */
+    /** @var array<string, int> pages from which there is a way home, with the steps of it */
     private array $canGoHome;
 
     /** @var array<string, int> pages that could be reached if every broken link led to what it most likely means */
@@ -60,9 +60,9 @@ final readonly class LinkMap
                 $meant[$link->from()][$to] ??= $link;
             }
         }
-        $this->couldReach = isset($edges[self::HOME]) ? self::walk(self::HOME, $meant) : [];
-        $this->distances = isset($edges[self::HOME]) ? self::walk(self::HOME, $edges) : [];
-        $this->canGoHome = isset($edges[self::HOME]) ? array_map(fn () => true, self::walk(self::HOME, $back)) : [];
+        $this->couldReach = self::walk($meant);
+        $this->distances = self::walk($edges);
+        $this->canGoHome = self::walk($back);
     }
 
     /** @param  array<string, Page>  $pages by path */
@@ -228,12 +228,12 @@ final readonly class LinkMap
 
     /**
      * @param  array<string, array<string, mixed>>  $edges
-     * @return array<string, int> steps from the start, for every page that can be reached
+     * @return array<string, int> steps from the home page, for every page that can be reached; none when there is no home page
      */
-    private static function walk(string $start, array $edges): array
+    private static function walk(array $edges): array
     {
-        $steps = [$start => 0];
-        $waiting = [$start];
+        $waiting = isset($edges[self::HOME]) ? [self::HOME] : [];
+        $steps = array_fill_keys($waiting, 0);
         for ($next = 0; $next < count($waiting); $next++) {
             foreach (array_keys($edges[$waiting[$next]]) as $to) {
                 if (! isset($steps[$to])) {

@@ -50,7 +50,7 @@ final readonly class PageNames
     }
 
     /** The page that a label names; null when it names none, or nobody can tell. */
-    public function pageNamed(string $label): ?string
+    private function pageNamed(string $label): ?string
     {
         return $this->pages[Label::plain($label)] ?? null;
     }

@@ -114,7 +114,7 @@ final readonly class PatternReader
     private function isSaid(string $page, string $to, string $label): bool
     {
         foreach ($this->map->linksOn($page) as $link) {
-            if ($link->to() === $to && str_contains(' '.Label::plain($link->label).' ', ' '.Label::plain($label).' ')) {
+            if ($link->to() === $to && Label::says($link->label, $label)) {
                 return true;
             }
         }
@@ -155,7 +155,7 @@ final readonly class PatternReader
             return null;
         }
         foreach ($spare as $index => $link) {
-            if ($label !== null ? str_contains(' '.Label::plain($link->label).' ', ' '.Label::plain($label).' ') : $way->isSaidBy($link->label)) {
+            if ($label !== null ? Label::says($link->label, $label) : $way->isSaidBy($link->label)) {
                 return $index;
             }
         }

@@ -3,7 +3,7 @@ import {useLayoutEffect, useMemo, useRef, useState} from 'react'
 import {Link as RouterLink} from 'react-router'
 import type {Finding} from '../desk/marks'
 import {LinkTable} from './LinkTable'
-import {curve, draw, half, SLIP, type Line, type Slip, type Survey, type SurveyLink} from './layout'
+import {curve, draw, half, isBroken, SLIP, type Line, type Slip, type Survey, type SurveyLink} from './layout'
 
 interface Props {
   survey: Survey
@@ -43,7 +43,7 @@ export function PageMap({survey, findings, leaf, onPage, onLink, alone}: Props) 
 
 function Summary({survey}: {survey: Survey}) {
   const {pattern, pages, all, around} = survey
-  const broken = survey.links.filter(link => !['found', 'missing-fragment', 'bad-address'].includes(link.verdict)).length
+  const broken = survey.links.filter(isBroken).length
   return (
     <>
       {around === null ? `${all.length} ${all.length === 1 ? 'page' : 'pages'}` : `${around} and ${pages.length - 1} of the ${all.length - 1} other pages: its neighbours`}
