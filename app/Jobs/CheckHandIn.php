@@ -28,6 +28,8 @@ final class CheckHandIn implements ShouldQueue
 {
     use Queueable;
 
+    private const MOST_SHORTFALLS = 50;
+
     public int $tries = 3;
 
     public int $timeout = 80;
@@ -88,7 +90,7 @@ final class CheckHandIn implements ShouldQueue
             DB::table('findings')->insert(array_map($this->findingRow(...), $chunk, array_keys($chunk)));
         }
         DB::table('outcomes')->insert(array_map($this->outcomeRow(...), $report->outcomes, array_keys($report->outcomes)));
-        $run->survey()->updateOrCreate([], ['content' => SiteSurvey::of($report->reading, $report->brief)]);
+        $run->survey()->updateOrCreate([], ['content' => SiteSurvey::of($report->site, $report->brief)]);
         $run->update([
             'state' => 'finished',
             'finished_at' => now(),
@@ -108,6 +110,7 @@ final class CheckHandIn implements ShouldQueue
             'check_run_id' => $this->runId,
             'position' => $position,
             'rule' => $finding->rule,
+            'variant' => $finding->variant,
             'weight' => $finding->weight->value,
             'mark' => $finding->mark->value,
             'file' => $finding->file,
@@ -120,9 +123,18 @@ final class CheckHandIn implements ShouldQueue
             'message' => Utf8::scrub($finding->message),
             'remedy' => Utf8::scrub($finding->remedy),
             'related' => json_encode(array_map(JsonReport::related(...), $finding->related), JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR),
+            'mend' => $finding->mend === null ? null : json_encode(JsonReport::mend($finding->mend), JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR),
             'requirement' => $finding->requirement,
             'fingerprint' => $placed->fingerprint,
         ];
+    }
+
+    /** As JSON: where the points went, as far as anybody reads. */
+    private function shortfalls(Outcome $outcome): string
+    {
+        $shown = array_map(JsonReport::shortfall(...), array_slice($outcome->shortfalls, 0, self::MOST_SHORTFALLS));
+
+        return json_encode($shown, JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR);
     }
 
     /** @return array<string, mixed> */
@@ -135,8 +147,9 @@ final class CheckHandIn implements ShouldQueue
             'requirement' => $outcome->requirement->terms->id,
             'title' => $outcome->requirement->terms->title,
             'outcome' => $outcome->kind->value,
-            'measured' => $outcome->measured,
-            'expected' => $outcome->expected,
+            'measured' => Utf8::scrub($outcome->measured),
+            'expected' => Utf8::scrub($outcome->expected),
+            'shortfalls' => $this->shortfalls($outcome),
             'awarded' => $outcome->points->awarded,
             'possible' => $outcome->points->possible,
         ];

@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $check_run_id
  * @property int $position
  * @property string $rule
+ * @property string $variant
  * @property string $weight
  * @property string $mark
  * @property string $file
@@ -27,6 +28,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $message
  * @property string $remedy
  * @property list<array{file: string, message: string, start: array{line: int}}> $related
+ * @property list<array{file: string, text: string}>|null $mend  the changes that mend it, where they are exact
  * @property string|null $requirement
  * @property string $fingerprint
  * @property CheckRun $run
@@ -37,7 +39,7 @@ final class Finding extends Model implements BelongsToCourse
 
     protected function casts(): array
     {
-        return ['related' => 'array'];
+        return ['related' => 'array', 'mend' => 'array'];
     }
 
     public $timestamps = false;

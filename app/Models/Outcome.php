@@ -19,6 +19,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $outcome
  * @property string $measured
  * @property string $expected
+ * @property list<array{file: string, line: int|null, message: string}> $shortfalls  where the points went
  * @property string $awarded
  * @property string $possible
  * @property CheckRun $run
@@ -28,6 +29,11 @@ final class Outcome extends Model implements BelongsToCourse
     use HasUuids;
 
     public $timestamps = false;
+
+    protected function casts(): array
+    {
+        return ['shortfalls' => 'array'];
+    }
 
     public function courseId(): string
     {

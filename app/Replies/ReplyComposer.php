@@ -33,7 +33,8 @@ final readonly class ReplyComposer
             pages: self::pages($handIn),
             points: $points,
             awarded: round(array_sum(array_map(fn (ReplyPoint $point) => $point->awarded, $points)), 2),
-            possible: round(array_sum(array_map(fn (ReplyPoint $point) => $point->possible, $points)), 2),
+            // What could not be judged, and nobody gave points for, is left out of the sum.
+            possible: round(array_sum(array_map(fn (ReplyPoint $point) => $point->outcome === 'unclear' && $point->reason === null ? 0.0 : $point->possible, $points)), 2),
         );
     }
 

@@ -45,9 +45,12 @@ final readonly class ReplyMarkdown
         return '- '.self::plain($point->title).": {$point->awarded} of {$point->possible}".($point->reason === null ? '' : " ({$point->reason})");
     }
 
-    /** Our own wording quotes tags and addresses, which must not be read as markup. */
+    /** Our own wording has code between backticks, which stays code; nothing else in it is markup. */
     private static function plain(string $text): string
     {
-        return preg_replace('/([\\\\`*_<>\[\]#])/', '\\\\$1', $text) ?? $text;
+        $pieces = preg_split('/(`[^`\n]+`)/', $text, -1, PREG_SPLIT_DELIM_CAPTURE) ?: [$text];
+        $escaped = fn (string $piece) => preg_replace('/([\\\\`*_<>\[\]#])/', '\\\\$1', $piece) ?? $piece;
+
+        return implode('', array_map(fn (string $piece) => preg_match('/^`[^`\n]+`$/', $piece) === 1 ? $piece : $escaped($piece), $pieces));
     }
 }

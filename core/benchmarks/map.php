@@ -12,8 +12,8 @@ declare(strict_types=1);
 use InkedMargin\Core\Brief\Brief;
 use InkedMargin\Core\Markup\MarkupReader;
 use InkedMargin\Core\Rules\Catalogue;
+use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\Site;
-use InkedMargin\Core\Site\SiteReading;
 use InkedMargin\Core\Source\SourceFile;
 
 require __DIR__.'/../../vendor/autoload.php';
@@ -61,7 +61,7 @@ $parsing = seconds(fn () => array_map(function (SourceFile $file): void {
 }, $pages));
 $reading = null;
 $reads = seconds(function () use ($files, &$reading): void {
-    $reading = SiteReading::of(new Site('apache2-doc', $files));
+    $reading = ParsedSite::of(new Site('apache2-doc', $files));
 });
 $mapping = seconds(fn () => [$reading->map(), $reading->menus(), $reading->names(), $reading->map()->cycles()]);
 $found = 0;

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-// Arrows point one way: Source <- Markup, Style <- Site <- Brief, Rules <- Marking <- Report. The core knows no framework.
-const LAYERS = ['Source', 'Markup', 'Style', 'Site', 'Brief', 'Rules', 'Marking', 'Report', 'Command'];
+// Arrows point one way: Source <- Markup, Style <- Site <- Finding <- Brief <- Rules <- Marking <- Report. The core knows no framework.
+const LAYERS = ['Source', 'Markup', 'Style', 'Site', 'Finding', 'Brief', 'Rules', 'Marking', 'Report', 'Command'];
 
 arch('the core knows neither Laravel nor the application')
     ->expect('InkedMargin\Core')->not->toUse(['Illuminate', 'Laravel', 'App', 'Carbon']);
@@ -28,4 +28,4 @@ arch('rules never read files')
 arch('every file is strict')->expect('InkedMargin\Core')->toUseStrictTypes();
 
 arch('rules are small final values')
-    ->expect('InkedMargin\Core\Rules')->classes()->toBeFinal()->ignoring(array_map(fn (string $name) => "InkedMargin\\Core\\Rules\\$name", ['Rule', 'Markup\ElementRule', 'Link\ReferenceRule', 'Nav\MenuRule', 'Nav\WayRule']));
+    ->expect('InkedMargin\Core\Rules')->classes()->toBeFinal()->ignoring(array_map(fn (string $name) => "InkedMargin\\Core\\Rules\\$name", ['Rule', 'Markup\ElementRule', 'Markup\SlipRule', 'Link\ReferenceRule', 'Nav\MenuRule', 'Nav\PathRule']));

@@ -3,7 +3,7 @@ import {MutationCache, QueryCache, QueryClient, QueryClientProvider} from '@tans
 import {StrictMode} from 'react'
 import {createRoot} from 'react-dom/client'
 import {createBrowserRouter, RouterProvider} from 'react-router'
-import {Trouble} from './api/client'
+import {ApiError} from './api/client'
 import {KeyboardProvider} from './parts/keys'
 import {Problem} from './screens/Problem'
 import {theme} from './theme/theme'
@@ -28,7 +28,7 @@ const router = createBrowserRouter([
 
 /** Whoever is logged out is brought to the log-in, and back to where they were. */
 function logInAgain(error: Error) {
-  if (error instanceof Trouble && error.status === 401 && location.pathname !== '/log-in') {
+  if (error instanceof ApiError && error.status === 401 && location.pathname !== '/log-in') {
     void router.navigate(`/log-in?to=${encodeURIComponent(location.pathname + location.search)}`)
   }
 }
@@ -37,7 +37,7 @@ const queries = new QueryClient({
   queryCache: new QueryCache({onError: logInAgain}),
   mutationCache: new MutationCache({onError: logInAgain}),
   defaultOptions: {
-    queries: {retry: (failures, error) => failures < 2 && error instanceof Trouble && error.status === 0},
+    queries: {retry: (failures, error) => failures < 2 && error instanceof ApiError && error.status === 0},
   },
 })
 

@@ -10,6 +10,7 @@ use App\Http\Resources\DeskFinding;
 use App\Http\Resources\DeskNote;
 use App\Http\Resources\DeskOutcome;
 use App\Http\Resources\Leaf;
+use App\Http\Resources\OutcomeShortfall;
 use App\Http\Resources\RelatedPlace;
 use App\Http\Resources\RunView;
 use App\Models\Finding;
@@ -83,6 +84,7 @@ final class HandInController extends Controller
             return new DeskFinding(
                 $finding->fingerprint,
                 $finding->rule,
+                $finding->variant,
                 $finding->weight,
                 $finding->mark,
                 $finding->file,
@@ -118,6 +120,7 @@ final class HandInController extends Controller
                 (float) ($mark->points ?? $outcome->awarded),
                 (float) $outcome->possible,
                 $mark?->reason,
+                array_map(fn (array $one) => new OutcomeShortfall($one['file'], $one['line'], $one['message']), $outcome->shortfalls),
             );
         })->all());
     }

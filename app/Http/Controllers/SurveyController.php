@@ -11,7 +11,7 @@ use App\Models\CheckRun;
 use App\Models\HandIn;
 use Illuminate\Http\JsonResponse;
 use InkedMargin\Core\Report\SiteSurvey;
-use InkedMargin\Core\Site\SiteReading;
+use InkedMargin\Core\Site\ParsedSite;
 use OpenApi\Attributes as OA;
 
 /** The pages of a hand-in side by side: how they link, their menus, what they hold. */
@@ -43,7 +43,7 @@ final class SurveyController extends Controller
     private function survey(CheckRun $run, SiteStore $sites): array
     {
         $run->load(['handIn.files', 'handIn.student', 'brief']);
-        $survey = SiteSurvey::of(SiteReading::of($sites->read($run->handIn)), $run->brief->read());
+        $survey = SiteSurvey::of(ParsedSite::of($sites->read($run->handIn)), $run->brief->read());
         $run->survey()->updateOrCreate([], ['content' => $survey]);
 
         return $survey;

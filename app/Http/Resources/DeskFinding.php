@@ -19,6 +19,8 @@ final readonly class DeskFinding
         #[OA\Property]
         public string $rule,
         #[OA\Property]
+        public string $variant,
+        #[OA\Property]
         public string $weight,
         #[OA\Property]
         public string $mark,

@@ -10,6 +10,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class DeskOutcome
 {
+    /** @param  list<OutcomeShortfall>  $shortfalls */
     public function __construct(
         #[OA\Property]
         public string $requirement,
@@ -29,6 +30,8 @@ final readonly class DeskOutcome
         public float $possible,
         #[OA\Property]
         public ?string $reason,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: OutcomeShortfall::class))]
+        public array $shortfalls,
     ) {
     }
 }

@@ -7,8 +7,11 @@ namespace InkedMargin\Core\Brief;
 /** The requirements of one assignment. */
 final readonly class Brief
 {
-    /** @param  list<Requirement>  $requirements with ids that differ */
-    public function __construct(public string $title, public array $requirements)
+    /**
+     * @param  list<Requirement>  $requirements  with ids that differ
+     * @param  list<Ignored>  $ignored
+     */
+    public function __construct(public string $title, public array $requirements, public array $ignored = [])
     {
     }
 
@@ -16,6 +19,12 @@ final readonly class Brief
     public static function none(): self
     {
         return new self('No brief', []);
+    }
+
+    /** @return list<Field> */
+    public static function fields(): array
+    {
+        return [Field::text('title', 'what the assignment is called', true, 200)];
     }
 
     /**
@@ -26,7 +35,7 @@ final readonly class Brief
      */
     public function ofKind(string $kind): array
     {
-        return array_values(array_filter($this->requirements, fn (Requirement $requirement) => $requirement instanceof $kind));
+        return array_values(array_filter($this->requirements, fn (Requirement $one) => $one instanceof $kind));
     }
 
     /**
@@ -46,6 +55,33 @@ final readonly class Brief
         }
 
         return null;
+    }
+
+    public function ignores(string $rule, string $variant, string $file): bool
+    {
+        foreach ($this->ignored as $ignored) {
+            if ($ignored->covers($rule, $variant, $file)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * Whether it asks for a name: a file, a folder, an element. What a brief asks for is not advised against.
+     *
+     * @param  'path'|'element'  $what
+     */
+    public function asksFor(string $what, string $name): bool
+    {
+        foreach ($this->requirements as $requirement) {
+            if ($requirement instanceof NamesThings && in_array($name, $requirement->named($what), true)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** Points that can be had in all. */

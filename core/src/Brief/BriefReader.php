@@ -4,59 +4,69 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Brief;
 
-use InkedMargin\Core\Brief\Kind\Count;
-use InkedMargin\Core\Brief\Kind\Files;
-use InkedMargin\Core\Brief\Kind\Indentation;
-use InkedMargin\Core\Brief\Kind\Markup;
-use InkedMargin\Core\Brief\Kind\Names;
-use InkedMargin\Core\Brief\Kind\Navigation;
-use InkedMargin\Core\Brief\Kind\Pictures;
-use InkedMargin\Core\Brief\Kind\Skeleton;
-use InkedMargin\Core\Brief\Kind\Starter;
-use InkedMargin\Core\Brief\Kind\Stylesheets;
-use InkedMargin\Core\Brief\Kind\Titles;
-use InkedMargin\Core\Brief\Kind\WantedLink;
+use InkedMargin\Core\Source\NearestName;
 use Symfony\Component\Yaml\Exception\ParseException;
 use Symfony\Component\Yaml\Yaml;
 
 /** Reads a brief from YAML, or from JSON, which is YAML too. The format is `docs/brief.md`. */
 final readonly class BriefReader
 {
-    /** @var list<class-string<Requirement>> */
-    public const KINDS = [Files::class, Names::class, Titles::class, Skeleton::class, Count::class, Stylesheets::class, Navigation::class, WantedLink::class, Pictures::class, Markup::class, Indentation::class, Starter::class];
+    /** Bytes. */
+    private const LONGEST = 500_000;
+
+    private const MOST_REQUIREMENTS = 5_000;
 
     /** @throws BriefError with every problem found */
     public static function read(string $source): Brief
     {
-        try {
-            $values = Yaml::parse($source);
-        } catch (ParseException $error) {
-            throw new BriefError(['line '.max(1, $error->getParsedLine()).': '.$error->getMessage()]);
-        }
-        if (! is_array($values)) {
-            throw new BriefError(['a brief is a map with a title and requirements']);
-        }
-        /** @var \ArrayObject<int, string> $problems */
-        $problems = new \ArrayObject;
-        $fields = new Fields($values, '', $problems);
-        $brief = new Brief($fields->requiredText('title'), self::requirements($fields, $problems));
-        $fields->refuseUnknown();
-        if (count($problems) > 0) {
-            throw new BriefError(array_values($problems->getArrayCopy()) ?: ['unreadable']);
+        $values = self::values($source);
+        $problems = new Problems(preg_split('/\r\n|\r|\n/', $source) ?: []);
+        $ignored = $values['ignore'] ?? null;
+        $requirements = $values['requirements'] ?? null;
+        unset($values['ignore'], $values['requirements']);
+        $fields = new Fields($values, Brief::fields(), '', $problems);
+        $brief = new Brief(
+            $fields->text('title'),
+            self::requirements($requirements, $fields, $problems),
+            $ignored === null ? [] : self::ignored($ignored, $fields, $problems),
+        );
+        if ($problems->all() !== []) {
+            throw new BriefError($problems->all());
         }
 
         return $brief;
     }
 
     /**
-     * @param  \ArrayObject<int, string>  $problems
-     * @return list<Requirement>
+     * @return array<mixed>
+     *
+     * @throws BriefError
      */
-    private static function requirements(Fields $fields, \ArrayObject $problems): array
+    private static function values(string $source): array
     {
-        $list = $fields->value('requirements');
-        if (! is_array($list) || $list === [] || ! array_is_list($list)) {
-            $fields->problem('requirements', 'a list of requirements was expected');
+        if (strlen($source) > self::LONGEST) {
+            throw new BriefError(['a brief has '.number_format(self::LONGEST).' bytes at most']);
+        }
+        if (! mb_check_encoding($source, 'UTF-8')) {
+            throw new BriefError(['the brief is not valid UTF-8']);
+        }
+        if (preg_match('/[\x00-\x08\x0b\x0c\x0e-\x1f\x7f]/', $source, $control, PREG_OFFSET_CAPTURE) === 1) {
+            throw new BriefError(['line '.(substr_count($source, "\n", 0, $control[0][1]) + 1).': there is a control character here']);
+        }
+        try {
+            $values = Yaml::parse($source);
+        } catch (ParseException $error) {
+            throw new BriefError(['line '.max(1, $error->getParsedLine()).': '.$error->getMessage()]);
+        }
+
+        return is_array($values) ? $values : throw new BriefError(['a brief is a map with a title and requirements']);
+    }
+
+    /** @return list<Requirement> */
+    private static function requirements(mixed $list, Fields $fields, Problems $problems): array
+    {
+        if (! is_array($list) || $list === [] || ! array_is_list($list) || count($list) > self::MOST_REQUIREMENTS) {
+            $problems->add('', 'requirements', 'a list of 1 to '.self::MOST_REQUIREMENTS.' requirements was expected');
 
             return [];
         }
@@ -64,84 +74,60 @@ final readonly class BriefReader
         foreach ($list as $index => $values) {
             $where = 'requirements.'.($index + 1);
             if (! is_array($values)) {
-                $problems[] = "$where: a map with id, kind and title was expected";
+                $problems->add('', $where, 'a map with id, kind and title was expected');
 
                 continue;
             }
-            $requirement = self::requirement(new Fields($values, $where, $problems));
+            $requirement = self::requirement($values, $where, $problems);
             if ($requirement === null) {
                 continue;
             }
-            if (isset($requirements[$requirement->terms->id])) {
-                $problems[] = "$where.id: \"{$requirement->terms->id}\" is taken by another requirement";
+            $key = "id {$requirement->terms->id}";
+            if (isset($requirements[$key])) {
+                $problems->add($where, 'id', "\"{$requirement->terms->id}\" is the id of another requirement");
             }
-            $requirements[$requirement->terms->id] = $requirement;
+            $requirements[$key] = $requirement;
         }
 
         return array_values($requirements);
     }
 
-    private static function requirement(Fields $fields): ?Requirement
+    /** @param  array<mixed>  $values */
+    private static function requirement(array $values, string $where, Problems $problems): ?Requirement
     {
-        $named = $fields->requiredText('kind');
-        $terms = new Terms(
-            $fields->requiredText('id'),
-            $fields->requiredText('title'),
-            self::scope($fields),
-            $fields->number('points', 0.0),
-            $fields->choice('credit', Credit::Share),
-            $fields->has('weight') ? self::weight($fields) : null,
-            $fields->has('message') ? $fields->text('message') : null,
-        );
-        foreach (self::KINDS as $kind) {
-            if ($kind::kind() === $named) {
-                $requirement = $kind::read($terms, $fields);
-                $fields->refuseUnknown();
-
-                return $requirement;
-            }
+        $id = $values['id'] ?? null;
+        if (is_string($id) && $id !== '') {
+            $problems->name($where, $id);
         }
-        if ($named !== '') {
-            $known = array_map(fn (string $kind) => $kind::kind(), self::KINDS);
-            $fields->problem('kind', "\"$named\" is not known; the kinds are ".implode(', ', $known));
-        }
+        $named = $values['kind'] ?? '';
+        $kind = is_string($named) ? Kinds::named($named) : null;
+        if ($kind === null) {
+            $known = Kinds::names();
+            $meant = is_string($named) ? NearestName::of($named, $known) : null;
+            $what = $named === '' ? 'is missing' : (is_string($named) ? "there is no kind \"$named\"" : 'text was expected');
+            $problems->add($where, 'kind', $what.($meant === null ? '; the kinds are '.implode(', ', $known) : "; did you mean \"$meant\"?"));
 
-        return null;
+            return null;
+        }
+        $fields = new Fields($values, [...Terms::fields(), ...$kind::fields()], $where, $problems);
+
+        return $kind::read(Terms::read($fields), $fields);
     }
 
-    private static function weight(Fields $fields): ?string
+    /** @return list<Ignored> */
+    private static function ignored(mixed $list, Fields $brief, Problems $problems): array
     {
-        $weight = $fields->text('weight');
-        if (in_array($weight, ['fault', 'departure', 'tidy'], true)) {
-            return $weight;
-        }
-        $fields->problem('weight', 'one of fault, departure, tidy was expected');
+        if (! is_array($list) || ! array_is_list($list)) {
+            $problems->add('', 'ignore', 'a list of rules was expected');
 
-        return null;
-    }
+            return [];
+        }
+        $ignored = [];
+        foreach ($list as $index => $item) {
+            $fields = new Fields(is_array($item) ? $item : ['rules' => $item], Ignored::fields(), 'ignore.'.($index + 1), $problems);
+            $ignored[] = new Ignored($fields->texts('rules'), PageScope::read($fields->value('pages'), $fields));
+        }
 
-    private static function scope(Fields $fields): PageScope
-    {
-        $pages = $fields->value('pages') ?? 'all';
-        if ($pages === 'all') {
-            return PageScope::all();
-        }
-        if ($pages === 'home') {
-            return PageScope::only(['index.html']);
-        }
-        if (is_array($pages) && array_keys($pages) === ['not']) {
-            $pages = $pages['not'];
-            $allBut = true;
-        }
-        $globs = is_string($pages) ? [$pages] : $pages;
-        if (! is_array($globs) || $globs === [] || array_filter($globs, fn (mixed $glob) => ! is_string($glob)) !== []) {
-            $fields->problem('pages', 'all, home, a list of names, or "not" with a list of names was expected');
-
-            return PageScope::all();
-        }
-        /** @var list<string> $globs */
-        $globs = array_values($globs);
-
-        return isset($allBut) ? PageScope::allBut($globs) : PageScope::only($globs);
+        return $ignored;
     }
 }

@@ -4,25 +4,50 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Brief;
 
+use InkedMargin\Core\Markup\Selector;
+use InkedMargin\Core\Markup\SelectorError;
 use InkedMargin\Core\Source\NearestName;
 
-/** Typed reading of one map of a brief: collects every problem under the name of its field, instead of stopping at the first. */
+/**
+ * The values of one map of a brief, held against its declared fields.
+ *
+ * Every problem is collected under the name of its field, instead of stopping at the first. A field that is asked for and was not
+ * declared is a mistake of the program.
+ */
 final class Fields
 {
-    /** @var list<string> */
-    private array $read = [];
+    /** @var array<string, Field> by name */
+    private readonly array $declared;
+
+    /** @var array<string, mixed> the values that nothing speaks against */
+    private array $good = [];
 
     /**
      * @param  array<mixed>  $values
-     * @param  \ArrayObject<int, string>  $problems  shared by all maps of one brief
+     * @param  list<Field>  $declared
+     * @param  string  $where  such as `requirements.2`; '' for the brief itself
      */
-    public function __construct(private readonly array $values, private readonly string $where, private readonly \ArrayObject $problems)
+    public function __construct(array $values, array $declared, private readonly string $where, private readonly Problems $problems)
     {
+        $this->declared = array_combine(array_map(fn (Field $field) => $field->name, $declared), $declared);
+        foreach ($this->declared as $name => $field) {
+            $value = $values[$name] ?? null;
+            $objection = match (true) {
+                $value === null => $field->required ? 'is missing' : null,
+                default => $field->objection($value),
+            };
+            if ($objection !== null) {
+                $this->problem($name, $objection);
+            } elseif ($value !== null) {
+                $this->good[$name] = $value;
+            }
+        }
+        $this->rejectUnknownFields($values);
     }
 
     public function problem(string $field, string $what): void
     {
-        $this->problems[] = ltrim("$this->where.$field", '.').": $what";
+        $this->problems->add($this->where, $field, $what);
     }
 
     public function has(string $field): bool
@@ -32,106 +57,82 @@ final class Fields
 
     public function text(string $field, string $default = ''): string
     {
-        $value = $this->value($field) ?? $default;
-        if (is_string($value) || is_int($value) || is_float($value)) {
-            return trim((string) $value);
-        }
-        $this->problem($field, 'text was expected');
-
-        return $default;
-    }
-
-    public function requiredText(string $field): string
-    {
-        $text = $this->text($field);
-        if ($text === '' && ! is_array($this->value($field))) {
-            $this->problem($field, 'is missing');
-        }
-
-        return $text;
-    }
-
-    public function number(string $field, float $default): float
-    {
-        $value = $this->value($field) ?? $default;
-        if ((is_int($value) || is_float($value)) && $value >= 0) {
-            return (float) $value;
-        }
-        $this->problem($field, 'a number of 0 or more was expected');
-
-        return $default;
-    }
-
-    public function wholeNumber(string $field): ?int
-    {
         $value = $this->value($field);
-        if ($value === null || (is_int($value) && $value >= 0)) {
-            return $value;
-        }
-        $this->problem($field, 'a whole number of 0 or more was expected');
 
-        return null;
+        return is_scalar($value) && ! is_bool($value) ? trim((string) $value) : $default;
     }
 
-    public function flag(string $field, bool $default): bool
+    /** Null when it was not given. */
+    public function optionalText(string $field): ?string
     {
-        $value = $this->value($field) ?? $default;
-        if (is_bool($value)) {
-            return $value;
-        }
-        $this->problem($field, 'yes or no (true or false) was expected');
-
-        return $default;
-    }
-
-    /**
-     * @template T of \BackedEnum
-     *
-     * @param  T  $default
-     * @return T
-     */
-    public function choice(string $field, \BackedEnum $default): \BackedEnum
-    {
-        $value = $this->value($field) ?? $default->value;
-        $choice = is_string($value) ? $default::tryFrom($value) : null;
-        if ($choice === null) {
-            $this->problem($field, 'one of '.implode(', ', array_column($default::cases(), 'value')).' was expected');
-        }
-
-        return $choice ?? $default;
+        return $this->has($field) ? $this->text($field) : null;
     }
 
     /** @return list<string> */
     public function texts(string $field): array
     {
         $value = $this->value($field) ?? [];
-        $value = is_string($value) ? [$value] : $value;
-        if (! is_array($value) || array_filter($value, fn (mixed $item) => ! is_string($item)) !== []) {
-            $this->problem($field, 'a list of names was expected');
 
-            return [];
+        return array_values(array_filter(is_array($value) ? $value : [$value], is_string(...)));
+    }
+
+    public function number(string $field, float $default): float
+    {
+        $value = $this->value($field);
+
+        return is_int($value) || is_float($value) ? (float) $value : $default;
+    }
+
+    public function wholeNumber(string $field): ?int
+    {
+        $value = $this->value($field);
+
+        return is_int($value) ? $value : null;
+    }
+
+    public function flag(string $field, bool $default): bool
+    {
+        $value = $this->value($field);
+
+        return is_bool($value) ? $value : $default;
+    }
+
+    /** Null when it was not given. */
+    public function optionalFlag(string $field): ?bool
+    {
+        return $this->has($field) ? $this->flag($field, false) : null;
+    }
+
+    /** The selector that a field holds; one that matches nothing when there is a problem with it. */
+    public function selector(string $field): Selector
+    {
+        try {
+            return Selector::parse($this->text($field, '*'));
+        } catch (SelectorError $error) {
+            $this->problem($field, $error->getMessage());
+
+            return Selector::parse('*');
         }
-
-        /** @var array<string> $value */
-        return array_values($value);
     }
 
     public function value(string $field): mixed
     {
-        $this->read[] = $field;
+        if (! isset($this->declared[$field])) {
+            throw new \LogicException("The field \"$field\" is read, but it was not declared.");
+        }
 
-        return $this->values[$field] ?? null;
+        return $this->good[$field] ?? null;
     }
 
-    /** Names every field that nothing asked for, with the nearest that there is. */
-    public function refuseUnknown(): void
+    /** @param  array<mixed>  $values */
+    private function rejectUnknownFields(array $values): void
     {
-        foreach (array_keys($this->values) as $field) {
-            if (in_array($field, $this->read, true)) {
+        foreach (array_map(strval(...), array_keys($values)) as $field) {
+            if (isset($this->declared[$field])) {
                 continue;
             }
-            $meant = NearestName::of((string) $field, array_unique($this->read));
-            $this->problem((string) $field, 'there is no such field here'.($meant === null ? '' : "; was \"$meant\" meant?"));
+            $meant = NearestName::of($field, array_keys($this->declared));
+            $this->problem($field, 'there is no such field here'.($meant === null ? '' : "; did you mean \"$meant\"?"));
         }
     }
 }

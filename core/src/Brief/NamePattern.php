@@ -24,8 +24,15 @@ final readonly class NamePattern
         return preg_match("~^$pattern\$~uD", $name) === 1;
     }
 
+    /** As the student should read it: with their own handle, or with words for it. */
     public function for(?string $handle): string
     {
-        return $handle === null ? $this->written : str_replace(self::HANDLE, $handle, $this->written);
+        return str_replace(self::HANDLE, $handle ?? 'your-name', $this->written);
+    }
+
+    /** For a sentence to people who set the work. */
+    public function inWords(): string
+    {
+        return str_replace(self::HANDLE, 'the student’s handle', $this->written);
     }
 }

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Brief;
 
 use InkedMargin\Core\Site\Page;
-use InkedMargin\Core\Site\SiteReading;
+use InkedMargin\Core\Site\ParsedSite;
+use InkedMargin\Core\Source\English;
 
 /** Which pages a requirement is about: all, the home page, names and globs, or all but some. */
 final readonly class PageScope
@@ -32,6 +33,31 @@ final readonly class PageScope
         return new self($globs, true);
     }
 
+    /** Reads the field `pages`; what is wrong with it is collected in `$fields`. */
+    public static function read(mixed $pages, Fields $fields): self
+    {
+        if ($pages === null || $pages === 'all') {
+            return self::all();
+        }
+        if ($pages === 'home') {
+            return self::only(['index.html']);
+        }
+        $isAllBut = is_array($pages) && array_keys($pages) === ['not'];
+        $globs = $isAllBut ? $pages['not'] : $pages;
+        $globs = is_string($globs) ? [$globs] : $globs;
+        $isName = fn (mixed $glob) => is_string($glob) && $glob !== '' && strlen($glob) <= 500
+            && preg_match('/^[^\x00-\x1f]+$/uD', $glob) === 1;
+        if (! is_array($globs) || $globs === [] || array_filter($globs, $isName) !== $globs) {
+            $fields->problem('pages', 'all, home, a list of names, or "not" with a list of names was expected');
+
+            return self::all();
+        }
+        /** @var list<string> $globs */
+        $globs = array_values($globs);
+
+        return new self($globs, $isAllBut);
+    }
+
     public function covers(string $path): bool
     {
         foreach ($this->globs as $glob) {
@@ -44,19 +70,27 @@ final readonly class PageScope
     }
 
     /** @return list<Page> */
-    public function of(SiteReading $reading): array
+    public function of(ParsedSite $site): array
     {
-        return array_values(array_filter($reading->pages, fn (Page $page) => $this->covers($page->path())));
+        return array_values(array_filter($site->pages, fn (Page $page) => $this->covers($page->path())));
     }
 
+    /** @return list<string> */
+    public function names(): array
+    {
+        return $this->globs;
+    }
+
+    /** The subject of a sentence about these pages. */
     public function sentence(): string
     {
         return match (true) {
             $this->globs === [] => 'Every page',
-            $this->allBut => 'Every page but '.implode(', ', $this->globs),
+            $this->allBut => 'Every page except '.English::list($this->globs),
             $this->globs === ['index.html'] => 'The home page',
+            count($this->globs) === 1 && strpbrk($this->globs[0], '*?') !== false => "Every page that matches {$this->globs[0]}",
             count($this->globs) === 1 => "The page {$this->globs[0]}",
-            default => 'Each of '.implode(', ', $this->globs),
+            default => 'Each of '.English::list($this->globs),
         };
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Brief;
 
-use InkedMargin\Core\Site\SiteReading;
+use InkedMargin\Core\Site\ParsedSite;
 
 /** One testable line of a brief: the terms that every kind shares, and what its kind expects. */
 abstract readonly class Requirement
@@ -16,11 +16,27 @@ abstract readonly class Requirement
     /** The `kind` that names it in YAML. */
     abstract public static function kind(): string;
 
+    /** What the kind is for, as a sentence for the documentation. */
+    abstract public static function about(): string;
+
+    /** @return list<Field> what this kind has besides the terms */
+    abstract public static function fields(): array;
+
+    /** @return list<string> the variants of its shortfalls, each of which one rule speaks for */
+    abstract public static function variants(): array;
+
     /** Reads what this kind needs; what is wrong is collected in `$fields`. */
     abstract public static function read(Terms $terms, Fields $fields): self;
 
     /** What is asked, as a sentence for people. */
     abstract public function sentence(): string;
 
-    abstract public function judge(SiteReading $reading): Judgement;
+    /** Asked for once for each site and requirement, by `Examination`. */
+    abstract public function assess(ParsedSite $site): Assessment;
+
+    /** The sentence without its full stop, as what was expected. */
+    final protected function expectation(): string
+    {
+        return rtrim($this->sentence(), '.');
+    }
 }

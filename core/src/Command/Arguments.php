@@ -18,7 +18,7 @@ final readonly class Arguments
     /**
      * @param  list<string>  $words
      *
-     * @throws Misuse when an option has no value
+     * @throws UsageError when an option has no value
      */
     public static function parse(array $words): self
     {
@@ -34,7 +34,7 @@ final readonly class Arguments
                 continue;
             }
             [$name, $value] = explode('=', substr($words[$i], 2), 2) + [1 => null];
-            $options[$name] = $value ?? $words[++$i] ?? throw new Misuse("The option --$name needs a value.");
+            $options[$name] = $value ?? $words[++$i] ?? throw new UsageError("The option --$name needs a value.");
         }
 
         return new self($words[0] ?? '', $operands, $options);
@@ -50,7 +50,7 @@ final readonly class Arguments
     {
         foreach (array_keys($this->options) as $name) {
             if (! in_array($name, $names, true)) {
-                throw new Misuse("margin $this->command has no option --$name.");
+                throw new UsageError("margin $this->command has no option --$name.");
             }
         }
     }

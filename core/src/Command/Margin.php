@@ -7,10 +7,13 @@ namespace InkedMargin\Core\Command;
 use InkedMargin\Core\Brief\Brief;
 use InkedMargin\Core\Brief\BriefError;
 use InkedMargin\Core\Brief\BriefReader;
+use InkedMargin\Core\Brief\Schema;
+use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Intake\ArchiveReader;
 use InkedMargin\Core\Intake\FolderReader;
 use InkedMargin\Core\Intake\Refusal;
 use InkedMargin\Core\Marking\Check;
+use InkedMargin\Core\Marking\CheckReport;
 use InkedMargin\Core\Markup\MarkupReader;
 use InkedMargin\Core\Markup\ParseError;
 use InkedMargin\Core\Report\JsonReport;
@@ -19,11 +22,13 @@ use InkedMargin\Core\Report\SarifReport;
 use InkedMargin\Core\Report\SiteSurvey;
 use InkedMargin\Core\Report\TextReport;
 use InkedMargin\Core\Report\TreeText;
+use InkedMargin\Core\Rules\Catalogue;
+use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\Site;
-use InkedMargin\Core\Site\SiteReading;
+use InkedMargin\Core\Source\NearestName;
 use InkedMargin\Core\Source\SourceFile;
 
-/** The command line: `margin check`, `margin map`, `margin parse`, `margin rules`. */
+/** The command line: `margin check`, `map`, `parse`, `rules`, `explain` and `schema`. */
 final class Margin
 {
     private const CLEAN = 0;
@@ -31,14 +36,6 @@ final class Margin
     private const FOUND = 1;
 
     private const MISUSED = 2;
-
-    private const USAGE = <<<'TEXT'
-        margin check PATH [--brief FILE] [--format=text|json|sarif]   check a folder or a zip
-        margin map PATH [--brief FILE]                                 how its pages link, as JSON
-        margin parse [--files-from=-] FILE…                           read pages, one JSON object a line
-        margin rules                                                  print the rule catalogue
-
-        TEXT;
 
     /**
      * @param  resource  $in
@@ -51,21 +48,26 @@ final class Margin
 
     /**
      * @param  list<string>  $arguments  without the program's name
-     * @return int the exit code: 0 nothing that matters, 1 something, 2 unreadable or misused
+     * @return int the exit code: 0 nothing found but advice, 1 faults or departures found, 2 unreadable or misused
      */
     public function run(array $arguments): int
     {
         try {
+            if ($arguments === [] || in_array('--help', $arguments, true) || in_array('-h', $arguments, true) || $arguments[0] === 'help') {
+                return $this->help($arguments);
+            }
             $line = Arguments::parse($arguments);
 
             return match ($line->command) {
                 'check' => $this->check($line),
                 'map' => $this->map($line),
                 'parse' => $this->parse($line),
-                'rules' => $this->write(RuleCatalogue::render()),
-                default => throw new Misuse("There is no command \"$line->command\".\n".self::USAGE),
+                'rules' => $this->rules($line),
+                'explain' => $this->explain($line),
+                'schema' => $this->schema($line),
+                default => throw new UsageError(self::noCommand($line->command)),
             };
-        } catch (Misuse|Refusal $error) {
+        } catch (UsageError|Refusal $error) {
             fwrite($this->errors, rtrim($error->getMessage())."\n");
         } catch (BriefError $error) {
             fwrite($this->errors, "The brief cannot be used:\n  ".implode("\n  ", $error->problems)."\n");
@@ -74,39 +76,107 @@ final class Margin
         return self::MISUSED;
     }
 
+    /** @param  list<string>  $arguments */
+    private function help(array $arguments): int
+    {
+        foreach ($arguments as $word) {
+            if (isset(Help::COMMANDS[$word])) {
+                return $this->write(Help::of($word));
+            }
+        }
+
+        return $this->write(Help::overview());
+    }
+
+    private static function noCommand(string $command): string
+    {
+        $meant = NearestName::of($command, array_keys(Help::COMMANDS));
+
+        return "There is no command \"$command\"".($meant === null ? '.' : "; did you mean \"$meant\"?")."\n\n".Help::overview();
+    }
+
     private function check(Arguments $line): int
     {
-        $line->allow(['brief', 'format']);
-        $render = match ($line->option('format') ?? 'text') {
-            'text' => TextReport::render(...),
+        $line->allow(['brief', 'format', 'weights', 'handle']);
+        $format = $line->option('format') ?? 'text';
+        $weights = self::weights($line->option('weights'));
+        $render = match ($format) {
+            'text' => (new TextReport($weights, stream_isatty($this->out)))->render(...),
             'json' => JsonReport::render(...),
             'sarif' => SarifReport::render(...),
-            default => throw new Misuse("There is no format \"{$line->option('format')}\"; text, json and sarif there are."),
+            default => throw new UsageError("There is no format \"$format\". The formats are text, json and sarif."),
         };
         $report = Check::run($this->site($line), $this->brief($line));
-        $this->write($render($report));
+        $this->write($render($format === 'text' ? $report : self::only($report, $weights)));
 
         return $report->isClean() ? self::CLEAN : self::FOUND;
     }
 
+    /** @return list<Weight> */
+    private static function weights(?string $named): array
+    {
+        $weights = [];
+        foreach ($named === null ? [] : explode(',', $named) as $name) {
+            $weights[] = Weight::tryFrom(trim($name)) ?? throw new UsageError("There is no weight \"$name\". The weights are fault, departure and tidy.");
+        }
+
+        return $weights ?: Weight::cases();
+    }
+
+    /** @param  list<Weight>  $weights */
+    private static function only(CheckReport $report, array $weights): CheckReport
+    {
+        $findings = array_values(array_filter($report->findings, fn ($placed) => in_array($placed->finding->weight, $weights, true)));
+
+        return new CheckReport($report->site, $report->brief, $findings, $report->outcomes, $report->score);
+    }
+
     private function map(Arguments $line): int
     {
-        $line->allow(['brief']);
+        $line->allow(['brief', 'handle']);
 
-        return $this->write(SiteSurvey::render(SiteReading::of($this->site($line)), $this->brief($line)));
+        return $this->write(SiteSurvey::render(ParsedSite::of($this->site($line)), $this->brief($line)));
+    }
+
+    private function rules(Arguments $line): int
+    {
+        $line->allow([]);
+
+        return $this->write(RuleCatalogue::render());
+    }
+
+    private function explain(Arguments $line): int
+    {
+        $line->allow([]);
+        $id = $line->operands[0] ?? throw new UsageError('margin explain takes the id of a rule, such as link/missing-file.');
+        $rule = Catalogue::rule(explode(':', $id)[0]);
+        if ($rule === null) {
+            $meant = NearestName::of($id, array_map(fn ($one) => $one->id, Catalogue::rules()));
+            throw new UsageError("There is no rule \"$id\"".($meant === null ? '. "margin rules" lists them.' : "; did you mean \"$meant\"?"));
+        }
+
+        return $this->write(RuleCatalogue::explain($rule));
+    }
+
+    private function schema(Arguments $line): int
+    {
+        $line->allow(['format']);
+
+        return $this->write($line->option('format') === 'markdown' ? Schema::documentation() : Schema::render());
     }
 
     private function site(Arguments $line): Site
     {
         if (count($line->operands) !== 1) {
-            throw new Misuse("margin {$line->command} takes one folder or zip.\n".self::USAGE);
+            throw new UsageError("margin {$line->command} takes one folder or zip.\n\n".Help::of($line->command));
         }
         $path = $line->operands[0];
         if (! file_exists($path)) {
-            throw new Misuse("There is no \"$path\".");
+            throw new UsageError("There is no file or folder \"$path\".");
         }
+        $site = is_dir($path) ? (new FolderReader)->read($path) : (new ArchiveReader)->read($path, basename($path));
 
-        return is_dir($path) ? (new FolderReader)->read($path) : (new ArchiveReader)->read($path, basename($path));
+        return $site->for($line->option('handle'));
     }
 
     private function brief(Arguments $line): Brief
@@ -121,11 +191,11 @@ final class Margin
         $line->allow(['files-from']);
         $from = $line->option('files-from');
         if ($from !== null && $from !== '-') {
-            throw new Misuse('--files-from takes "-": names are read from standard input, one a line.');
+            throw new UsageError('--files-from takes "-": names are read from standard input, one a line.');
         }
         $files = $from === null ? $line->operands : [...$line->operands, ...$this->names()];
         if ($files === []) {
-            throw new Misuse("margin parse takes files.\n".self::USAGE);
+            throw new UsageError("margin parse takes files.\n\n".Help::of('parse'));
         }
         foreach ($files as $file) {
             $this->parseFile($file);
@@ -159,7 +229,7 @@ final class Margin
     {
         $bytes = is_file($path) ? @file_get_contents($path) : false;
 
-        return $bytes === false ? throw new Misuse("The file \"$path\" cannot be read.") : $bytes;
+        return $bytes === false ? throw new UsageError("The file \"$path\" cannot be read.") : $bytes;
     }
 
     private function write(string $text): int

@@ -4,48 +4,114 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Marking;
 
+use InkedMargin\Core\Brief\AssessedByFindings;
 use InkedMargin\Core\Brief\Brief;
-use InkedMargin\Core\Brief\JudgedByFindings;
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Brief\Kind\Starter;
 use InkedMargin\Core\Brief\Requirement;
+use InkedMargin\Core\Finding\Finding;
 use InkedMargin\Core\Rules\Catalogue;
-use InkedMargin\Core\Rules\Finding;
+use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\Site;
-use InkedMargin\Core\Site\SiteReading;
 use InkedMargin\Core\Source\Collector;
+use InkedMargin\Core\Source\Span;
 
 /** The one entry point: a site and a brief in, a report out. The same input gives the same report. */
 final readonly class Check
 {
     /** Changes whenever the same input may give another report. */
-    public const ENGINE = '0.4.0';
+    public const ENGINE = '0.5.0';
 
-    /** @param  \Closure(int, int): void|null  $progress told how many steps of how many are done: one a page, one a rule */
+    /** @param  \Closure(int, int): void|null  $progress  called with the number of steps done, and of all steps: one a page, one a rule */
     public static function run(Site $site, Brief $brief, ?\Closure $progress = null): CheckReport
     {
         return Collector::paused(fn () => self::report($site, $brief, $progress));
     }
 
     /** @param  \Closure(int, int): void|null  $progress */
-    private static function report(Site $site, Brief $brief, ?\Closure $progress): CheckReport
+    private static function report(Site $files, Brief $brief, ?\Closure $progress): CheckReport
     {
         $progress ??= static function (int $done, int $of): void {
         };
         $rules = Catalogue::rules();
         $pages = 0;
-        $reading = SiteReading::of($site, function (int $done, int $of) use ($progress, $rules, &$pages): void {
+        $site = ParsedSite::of($files, function (int $done, int $of) use ($progress, $rules, &$pages): void {
             $progress($done, ($pages = $of) + count($rules));
         });
+        $exam = new Examination($site, $brief);
         $findings = [];
         foreach ($rules as $done => $rule) {
-            foreach ($rule->look($reading, $brief) as $finding) {
+            foreach ($rule->check($exam) as $finding) {
                 $findings[] = $finding;
             }
+            array_push($findings, ...$rule->checkRequirements($exam));
             $progress($pages + $done + 1, $pages + count($rules));
         }
-        $placed = self::place($findings);
-        $outcomes = array_map(fn (Requirement $requirement) => self::outcome($requirement, $reading, $placed), $brief->requirements);
+        $causes = Causes::among(self::withoutDuplicates(self::heard($findings, $exam)));
+        $folded = Fold::of($causes->kept());
+        $placed = self::place($folded->findings);
+        $outcomes = array_map(fn (Requirement $requirement) => self::outcome($requirement, $exam, $placed, $causes, $folded), $brief->requirements);
 
-        return new CheckReport($reading, $brief, $placed, $outcomes, Points::sum(array_map(fn (Outcome $outcome) => $outcome->points, $outcomes)));
+        return new CheckReport($site, $brief, $placed, $outcomes, Points::sum(self::counted($outcomes)));
+    }
+
+    /**
+     * Without what the brief tells the rules to be silent about, and what was in the starter files and had to stay.
+     *
+     * @param  list<Finding>  $findings
+     * @return list<Finding>
+     */
+    private static function heard(array $findings, Examination $exam): array
+    {
+        $kept = self::keptSpans($exam);
+        $isHeard = function (Finding $finding) use ($exam, $kept): bool {
+            if ($finding->requirement !== null) {
+                return true;
+            }
+            foreach ($kept[$finding->file] ?? [] as $span) {
+                if ($finding->span->start >= $span->start && $finding->span->end <= $span->end && $finding->span->end > 0) {
+                    return false;
+                }
+            }
+
+            return ! $exam->brief->ignores($finding->rule, $finding->variant, $finding->file);
+        };
+
+        return array_values(array_filter($findings, $isHeard));
+    }
+
+    /** @return array<string, list<Span>> by page */
+    private static function keptSpans(Examination $exam): array
+    {
+        $spans = [];
+        foreach ($exam->brief->ofKind(Starter::class) as $starter) {
+            foreach ($starter->terms->pages->of($exam->site) as $page) {
+                foreach ($starter->keptOn($page) as $span) {
+                    $spans[$page->path()][] = $span;
+                }
+            }
+        }
+
+        return $spans;
+    }
+
+    /**
+     * A rule and a requirement that it speaks for may find the same place: the requirement's word counts.
+     *
+     * @param  list<Finding>  $findings
+     * @return list<Finding>
+     */
+    private static function withoutDuplicates(array $findings): array
+    {
+        $place = fn (Finding $finding) => "{$finding->rule}\0{$finding->file}\0{$finding->span->start}";
+        $asked = [];
+        foreach ($findings as $finding) {
+            if ($finding->requirement !== null) {
+                $asked[$place($finding)] = true;
+            }
+        }
+
+        return array_values(array_filter($findings, fn (Finding $one) => $one->requirement !== null || ! isset($asked[$place($one)])));
     }
 
     /**
@@ -54,35 +120,58 @@ final readonly class Check
      */
     private static function place(array $findings): array
     {
-        usort($findings, fn (Finding $a, Finding $b) => [$a->file, $a->span->start, $a->rule, $a->span->end, $a->anchor]
-            <=> [$b->file, $b->span->start, $b->rule, $b->span->end, $b->anchor]);
+        $key = fn (Finding $one) => [$one->file, $one->span->start, $one->rule, $one->variant, $one->span->end, $one->anchor];
+        usort($findings, fn (Finding $a, Finding $b) => $key($a) <=> $key($b));
         $alike = [];
         $placed = [];
         foreach ($findings as $finding) {
-            $nth = $alike[$finding->fingerprint()] = ($alike[$finding->fingerprint()] ?? 0) + 1;
-            $placed[] = PlacedFinding::of($finding, $finding->fingerprint($nth));
+            $print = $finding->fingerprint();
+            $nth = $alike["print $print"] = ($alike["print $print"] ?? 0) + 1;
+            $placed[] = PlacedFinding::of($finding, $nth === 1 ? $print : $finding->fingerprint($nth));
         }
 
         return $placed;
     }
 
-    /** @param  list<PlacedFinding>  $findings */
-    private static function outcome(Requirement $requirement, SiteReading $reading, array $findings): Outcome
+    /** @param  list<PlacedFinding>  $placed */
+    private static function outcome(Requirement $requirement, Examination $exam, array $placed, Causes $causes, Fold $folded): Outcome
     {
         $terms = $requirement->terms;
-        $showing = array_filter($findings, fn (PlacedFinding $placed) => $placed->finding->requirement === $terms->id
-            || ($requirement instanceof JudgedByFindings && $requirement->claims($placed->finding->rule, $placed->finding->weight->value, $placed->finding->file)));
-        $judgement = $requirement instanceof JudgedByFindings
-            ? $requirement->judgeBy(array_count_values(array_map(fn (PlacedFinding $placed) => $placed->finding->file, $showing)), $reading)
-            : $requirement->judge($reading);
+        $showing = $causes->showing($terms->id);
+        if ($requirement instanceof AssessedByFindings) {
+            $claimed = array_values(array_filter($folded->findings, $requirement->claims(...)));
+            $assessment = $requirement->assessFindings($exam->site, $claimed);
+            $showing = [...$showing, ...($assessment->shortfalls === [] ? [] : $claimed)];
+        } else {
+            $assessment = $exam->assessment($requirement);
+        }
+        $shown = [];
+        foreach ($showing as $finding) {
+            $shown[spl_object_id($folded->shownAs($finding))] = true;
+        }
+        $isShown = fn (PlacedFinding $one) => isset($shown[spl_object_id($one->finding)]);
 
         return new Outcome(
             $requirement,
-            OutcomeKind::of($judgement->met),
-            $judgement->measured,
-            $judgement->expected,
-            new Points(round($terms->points * $terms->credit->of($judgement->met ?? 0.0), 2), $terms->points),
-            array_values(array_map(fn (PlacedFinding $placed) => $placed->fingerprint, $showing)),
+            OutcomeKind::of($assessment->met),
+            $assessment->measured,
+            $assessment->expected,
+            new Points(round($terms->points * $terms->credit->of($assessment->met ?? 0.0), 2), $terms->points),
+            array_values(array_map(fn (PlacedFinding $one) => $one->fingerprint, array_filter($placed, $isShown))),
+            $assessment->shortfalls,
         );
+    }
+
+    /**
+     * What cannot be told is left out of the sum.
+     *
+     * @param  list<Outcome>  $outcomes
+     * @return list<Points>
+     */
+    private static function counted(array $outcomes): array
+    {
+        $isClear = fn (Outcome $outcome) => $outcome->kind !== OutcomeKind::Unclear;
+
+        return array_values(array_map(fn (Outcome $outcome) => $outcome->points, array_filter($outcomes, $isClear)));
     }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Marking;
 
 use InkedMargin\Core\Brief\Brief;
-use InkedMargin\Core\Rules\Weight;
-use InkedMargin\Core\Site\SiteReading;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Site\ParsedSite;
 
 /** Everything one check of one site against one brief came to. */
 final readonly class CheckReport
@@ -16,12 +16,18 @@ final readonly class CheckReport
      * @param  list<Outcome>  $outcomes  in the order of the brief
      */
     public function __construct(
-        public SiteReading $reading,
+        public ParsedSite $site,
         public Brief $brief,
         public array $findings,
         public array $outcomes,
         public Points $score,
     ) {
+    }
+
+    /** How many findings there are of a weight. */
+    public function count(Weight $weight): int
+    {
+        return count(array_filter($this->findings, fn (PlacedFinding $placed) => $placed->finding->weight === $weight));
     }
 
     /** Whether anything was found that is more than advice. */

@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Marking;
 
 use InkedMargin\Core\Brief\Requirement;
+use InkedMargin\Core\Brief\Shortfall;
 
 /** A requirement on one site: what it came to, in words and points, and the findings that show it. */
 final readonly class Outcome
 {
-    /** @param  list<string>  $findings fingerprints */
+    /**
+     * @param  list<string>  $findings  fingerprints of those that show it
+     * @param  list<Shortfall>  $shortfalls  what it was lost by
+     */
     public function __construct(
         public Requirement $requirement,
         public OutcomeKind $kind,
@@ -17,6 +21,7 @@ final readonly class Outcome
         public string $expected,
         public Points $points,
         public array $findings,
+        public array $shortfalls = [],
     ) {
     }
 }

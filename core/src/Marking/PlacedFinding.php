@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Marking;
 
-use InkedMargin\Core\Rules\Finding;
+use InkedMargin\Core\Finding\Finding;
 use InkedMargin\Core\Source\Position;
 
 /** A finding of one run with its fingerprint and the lines and columns of its span. */
@@ -21,12 +21,8 @@ final readonly class PlacedFinding
     public static function of(Finding $finding, string $fingerprint): self
     {
         $nowhere = new Position(1, 1, 0);
+        [$start, $end] = $finding->source?->range($finding->span) ?? [$nowhere, $nowhere];
 
-        return new self(
-            $finding,
-            $fingerprint,
-            $finding->source?->position($finding->span->start) ?? $nowhere,
-            $finding->source?->position($finding->span->end) ?? $nowhere,
-        );
+        return new self($finding, $fingerprint, $start, $end);
     }
 }

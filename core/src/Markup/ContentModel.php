@@ -59,9 +59,9 @@ final readonly class ContentModel
             $around = $parent === null ? new Surroundings : $surroundings[spl_object_id($parent)];
             $surroundings[spl_object_id($element)] = $around->inside($element, in_array($element->name, $this->data['transparent'], true), isset($this->remembered[$element->name]), $this->data['ancestors']['main']);
             if ($parent !== null && $parent->namespace === NodeNamespace::Html && $element->namespace === NodeNamespace::Html && $element->isWritten()) {
-                $objection = $this->fromParent($element, $around) ?? $this->fromAbove($element, $around) ?? $this->fromMetadata($element);
-                if ($objection !== null) {
-                    yield new Misplaced($element, $objection);
+                $misplaced = $this->fromParent($element, $around) ?? $this->fromAbove($element, $around) ?? $this->fromMetadata($element);
+                if ($misplaced !== null) {
+                    yield $misplaced;
                 }
             }
             if ($element->namespace === NodeNamespace::Html) {
@@ -70,7 +70,7 @@ final readonly class ContentModel
         }
     }
 
-    private function fromParent(Element $element, Surroundings $around): ?string
+    private function fromParent(Element $element, Surroundings $around): ?Misplaced
     {
         $parent = $around->opaque;
         if ($parent === null || $parent->name === 'template') {
@@ -78,11 +78,11 @@ final readonly class ContentModel
         }
         $parents = $this->data['parents'][$element->name] ?? null;
         if ($parents !== null && ! in_array($parent->name, $parents, true) && ! in_array($element->parent->name ?? '', $parents, true) && ! ($parents[0] === 'head' && $this->isStrayed($element, $parent))) {
-            return "{$this->a($element->name)} belongs inside ".implode(' or ', array_slice($parents, 0, 2))." and stands in {$parent->name}";
+            return new Misplaced($element, $parents[0] === 'head' ? MisplacedKind::Metadata : MisplacedKind::NeedsParent, array_slice($parents, 0, 2));
         }
         $only = $this->data['only'][$parent->name] ?? null;
         if ($only !== null && ! in_array($element->name, [...$only, ...$this->data['scriptSupporting']], true)) {
-            return "{$parent->name} holds ".implode(' or ', array_slice($only, 0, 2)).' and nothing else';
+            return new Misplaced($element, MisplacedKind::NotAChild, array_slice($only, 0, 2));
         }
         $isBlock = ! isset($this->phrasing[$element->name]) && $parents === null && ElementTable::load()->knows($element->name)
             && ! str_contains($element->name, '-') && ElementTable::load()->insteadOf($element->name) === null;
@@ -92,27 +92,27 @@ final readonly class ContentModel
 
         return in_array($parent->name, $this->data['alsoHeadings'], true) && preg_match('/^h(?:[1-6]|group)$/', $element->name) === 1
             ? null
-            : "{$parent->name} holds text and phrases, and {$element->name} is a block";
+            : new Misplaced($element, MisplacedKind::BlockInPhrase, [$parent->name]);
     }
 
-    private function fromAbove(Element $element, Surroundings $around): ?string
+    private function fromAbove(Element $element, Surroundings $around): ?Misplaced
     {
         foreach ($this->isRefused($element) ? $this->notInside[$element->name] ?? [] : [] as $name) {
             if (isset($around->names[$name])) {
-                return "{$this->a($element->name)} cannot be inside {$name}";
+                return new Misplaced($element, MisplacedKind::Nested, [$name]);
             }
         }
         if ($element->attribute('tabindex') !== null && (isset($around->names['a']) || isset($around->names['button']))) {
-            return 'what has a tabindex cannot be inside '.(isset($around->names['a']) ? 'a' : 'button');
+            return new Misplaced($element, MisplacedKind::Nested, [isset($around->names['a']) ? 'a' : 'button']);
         }
         if ($element->name === 'main' && $around->barrier !== null) {
-            return "a main cannot be inside {$around->barrier}";
+            return new Misplaced($element, MisplacedKind::Nested, [$around->barrier]);
         }
         $within = $this->data['within'][$element->name] ?? [];
 
         return $within === [] || array_intersect_key(array_flip($within), $around->names) !== []
             ? null
-            : "{$this->a($element->name)} belongs inside ".implode(' or ', array_slice($within, 0, 1));
+            : new Misplaced($element, MisplacedKind::NeedsParent, array_slice($within, 0, 1));
     }
 
     /** Whether an element is of the kind that another may not hold: a link without `href` or a hidden field is not interactive. */
@@ -127,18 +127,18 @@ final readonly class ContentModel
     }
 
     /** 4.2.4, 4.2.5: a `link` or `meta` in the body. */
-    private function fromMetadata(Element $element): ?string
+    private function fromMetadata(Element $element): ?Misplaced
     {
         $parent = $element->parent;
         if (! in_array($element->name, ['link', 'meta'], true) || $parent === null || in_array($parent->name, ['head', 'noscript', 'template'], true)
-            || $element->attribute('itemprop') !== null || $this->isStrayed($element, $parent)) {
+            || ($element->attribute('itemprop') ?? $element->attribute('property')) !== null || $this->isStrayed($element, $parent)) {
             return null;
         }
         $types = preg_split('/\s+/', strtolower(trim($element->value('rel') ?? ''))) ?: [];
 
         return $element->name === 'link' && array_diff($types, $this->data['bodyOk']) === []
             ? null
-            : "this {$element->name} belongs in the head and stands in {$parent->name}";
+            : new Misplaced($element, MisplacedKind::Metadata, ['head']);
     }
 
     /** Whether an element was written for the head, and stands in the body only because something else had ended the head. */
@@ -159,7 +159,7 @@ final readonly class ContentModel
         if (isset($this->data['only'][$element->name])) {
             foreach ($element->children as $child) {
                 if ($child instanceof Text && ! $child->isBlank()) {
-                    yield new Misplaced($child, "Text stands right in {$element->name}, outside its items.");
+                    yield new Misplaced($child, MisplacedKind::Text, array_slice($this->data['only'][$element->name], 0, 2));
                 }
             }
         }
@@ -182,7 +182,7 @@ final readonly class ContentModel
         $ends = $this->data['ends'][$element->name] ?? [];
         foreach ($children as $index => $child) {
             if (in_array($child->name, $ends, true) && $index > 0 && $index < count($children) - 1) {
-                yield new Misplaced($child, "{$this->a($child->name)} is the first or the last child of {$element->name}, and stands in its middle");
+                yield new Misplaced($child, MisplacedKind::Order, [$element->name]);
             }
         }
         $stageOf = [];
@@ -194,7 +194,7 @@ final readonly class ContentModel
         foreach ($stageOf === [] ? [] : $children as $child) {
             $stage = $stageOf[$child->name] ?? $stageOf['*'] ?? $reached;
             if ($stage < $reached) {
-                yield new Misplaced($child, "in {$element->name}, {$child->name} comes before {$by}");
+                yield new Misplaced($child, MisplacedKind::Order, [$element->name, $by]);
             } elseif ($stage > $reached || $by === '') {
                 [$reached, $by] = [$stage, $child->name];
             }
@@ -210,7 +210,7 @@ final readonly class ContentModel
         $seen = [];
         foreach ($children as $child) {
             if (isset($seen[$child->name]) && in_array($child->name, $this->data['once'][$element->name] ?? [], true)) {
-                yield new Misplaced($child, "{$element->name} holds one {$child->name}, and this is another");
+                yield new Misplaced($child, MisplacedKind::Second, [$element->name]);
             }
             $seen[$child->name] = true;
         }
@@ -227,17 +227,12 @@ final readonly class ContentModel
         $before = null;
         foreach ($children as $child) {
             if ($child->name === 'dd' && $before === null) {
-                yield new Misplaced($child, 'a dd describes the dt before it, and there is none');
+                yield new Misplaced($child, MisplacedKind::Order, ['dl', 'dt']);
             }
             $before = $child->name === 'div' ? null : $child;
         }
         if ($before?->name === 'dt') {
-            yield new Misplaced($before, 'a dt is followed by the dd that describes it, and there is none');
+            yield new Misplaced($before, MisplacedKind::Order, ['dl', 'dd']);
         }
-    }
-
-    private function a(string $name): string
-    {
-        return (strpbrk($name[0], 'aeio') === false ? 'a ' : 'an ').$name;
     }
 }

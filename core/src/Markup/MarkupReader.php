@@ -18,20 +18,36 @@ final readonly class MarkupReader
 
     public static function read(SourceFile $file): Document
     {
-        $errors = new Errors;
         $encoding = Encoding::of($file->bytes);
         $unreadable = $encoding->isUtf8() ? $file->firstInvalidByte() : null;
-        $source = $encoding->isUtf8() && $unreadable === null ? $file : new SourceFile($file->path, $encoding->decode($file->bytes), (new OriginalOffsets($file->bytes, $encoding))->of(...));
-        $builder = new TreeBuilder($errors, new Document($source, $encoding, $unreadable ?? self::firstReplacement($source, $file)));
-        $tokenizer = new Tokenizer($source->bytes, $builder, $errors);
+        $source = $encoding->isUtf8() && $unreadable === null
+            ? $file
+            : new SourceFile($file->path, $encoding->decode($file->bytes), (new OriginalOffsets($file->bytes, $encoding))->of(...));
+
+        return self::build(new Document($source, $encoding, $unreadable ?? self::firstReplacement($source, $file)));
+    }
+
+    /** Reads a text that was made from that of a document which was read before, and is UTF-8 as it was. */
+    public static function reread(SourceFile $source, Document $before): Document
+    {
+        $unreadable = $before->firstUnreadable === null ? false : strpos($source->bytes, "\u{FFFD}");
+
+        return self::build(new Document($source, $before->encoding, $unreadable === false ? $before->firstUnreadable : $unreadable));
+    }
+
+    private static function build(Document $document): Document
+    {
+        $errors = new Errors;
+        $builder = new TreeBuilder($errors, $document);
+        $tokenizer = new Tokenizer($document->source->bytes, $builder, $errors);
         $builder->attach($tokenizer);
-        self::reportProblematicCharacters($source->bytes, $errors);
+        self::reportProblematicCharacters($document->source->bytes, $errors);
         // Every node points to its parent, and nothing becomes garbage while a tree grows: looking for it takes half the time.
         Collector::paused($tokenizer->run(...));
         $builder->release();
-        $builder->document->errors = $errors->sorted();
+        $document->errors = $errors->sorted();
 
-        return $builder->document;
+        return $document;
     }
 
     /** Where the first character stands that decoding could not read; null when it read all, or had nothing to do. */

@@ -73,7 +73,7 @@ final readonly class Outline
     }
 
     /** @return list<OutlineEntry> */
-    public function ofPart(PartKind $part): array
+    public function landmarks(PartKind $part): array
     {
         return array_values(array_filter($this->entries, fn (OutlineEntry $entry) => $entry->part === $part));
     }

@@ -30,7 +30,7 @@ final readonly class Selector
             throw new SelectorError("\"$written\" is not a CSS selector: {$error->getMessage()}");
         }
         $selector = new self($written, array_values($alternatives));
-        array_map($selector->refuseUnknown(...), $alternatives);
+        array_map($selector->refuseUnknownParts(...), $alternatives);
 
         return $selector;
     }
@@ -57,6 +57,14 @@ final readonly class Selector
         }
 
         return $found;
+    }
+
+    /** @return list<string> the names of elements that it speaks of */
+    public function elementNames(): array
+    {
+        preg_match_all('/(?<![\w.#:\[="\'-])([a-z][a-z0-9-]*)(?![\w-]*[="\'\]])/i', $this->written, $names);
+
+        return array_map(strtolower(...), $names[1]);
     }
 
     private static function match(Ast\NodeInterface $node, Element $element): bool
@@ -131,7 +139,7 @@ final readonly class Selector
         return $before;
     }
 
-    private function refuseUnknown(Ast\NodeInterface $node): void
+    private function refuseUnknownParts(Ast\NodeInterface $node): void
     {
         $parts = match (true) {
             $node instanceof Ast\ElementNode => [],
@@ -139,6 +147,6 @@ final readonly class Selector
             $node instanceof Ast\NegationNode, $node instanceof Ast\CombinedSelectorNode => [$node->getSelector(), $node->getSubSelector()],
             default => throw new SelectorError("\"$this->written\" uses a kind of selector that a brief cannot count with yet. Type, class, id, attribute, :not() and the combinators work."),
         };
-        array_map($this->refuseUnknown(...), $parts);
+        array_map($this->refuseUnknownParts(...), $parts);
     }
 }

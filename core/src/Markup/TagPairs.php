@@ -28,8 +28,8 @@ final readonly class TagPairs
     /** @var array<int, true> */
     private array $isCutShort;
 
-    /** @var array<int, true> */
-    private array $isInside;
+    /** @var array<int, Element> the outermost unclosed element around each, by object id */
+    private array $unclosedAround;
 
     /**
      * @param  list<Element>  $unclosed  whose end tag may not be left out, and is nowhere
@@ -52,11 +52,12 @@ final readonly class TagPairs
         $inside = [];
         foreach ($this->isUnclosed === [] ? [] : $document->elements() as $element) {
             $above = $element->parent;
-            if ($above instanceof Element && (isset($inside[spl_object_id($above)]) || $this->isUnclosed($above))) {
-                $inside[spl_object_id($element)] = true;
+            $around = $above === null ? null : $inside[spl_object_id($above)] ?? ($this->isUnclosed($above) ? $above : null);
+            if ($around !== null) {
+                $inside[spl_object_id($element)] = $around;
             }
         }
-        $this->isInside = $inside;
+        $this->unclosedAround = $inside;
     }
 
     public static function of(Document $document, SourceFile $file): self
@@ -101,7 +102,13 @@ final readonly class TagPairs
     /** Whether an element stands in one that was never closed, and so perhaps by that slip alone. */
     public function isInsideUnclosed(Element $element): bool
     {
-        return isset($this->isInside[spl_object_id($element)]);
+        return isset($this->unclosedAround[spl_object_id($element)]);
+    }
+
+    /** The outermost element around another that was never closed; null when there is none. */
+    public function unclosedAround(Element $element): ?Element
+    {
+        return $this->unclosedAround[spl_object_id($element)] ?? null;
     }
 
     public function isCutShort(Element $element): bool

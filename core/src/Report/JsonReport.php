@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Report;
 
+use InkedMargin\Core\Brief\Shortfall;
+use InkedMargin\Core\Finding\Edit;
+use InkedMargin\Core\Finding\Mend;
+use InkedMargin\Core\Finding\Related;
 use InkedMargin\Core\Marking\Check;
 use InkedMargin\Core\Marking\CheckReport;
 use InkedMargin\Core\Marking\Outcome;
 use InkedMargin\Core\Marking\PlacedFinding;
 use InkedMargin\Core\Marking\Points;
-use InkedMargin\Core\Rules\Related;
 use InkedMargin\Core\Source\Position;
 
 /** A report as one JSON document, for other programs. Lines and columns 1-based in code points, offsets in bytes. */
@@ -20,9 +23,9 @@ final readonly class JsonReport
         return json_encode([
             'tool' => ['name' => 'Inked Margin', 'version' => Check::ENGINE],
             'site' => [
-                'name' => $report->reading->site->name,
-                'files' => count($report->reading->site->files()),
-                'pages' => count($report->reading->pages),
+                'name' => $report->site->files->name,
+                'files' => count($report->site->files->files()),
+                'pages' => count($report->site->pages),
             ],
             'findings' => array_map(self::finding(...), $report->findings),
             'requirements' => array_map(self::outcome(...), $report->outcomes),
@@ -37,6 +40,7 @@ final readonly class JsonReport
 
         return [
             'rule' => $finding->rule,
+            'variant' => $finding->variant === '' ? null : $finding->variant,
             'weight' => $finding->weight->value,
             'mark' => $finding->mark->value,
             'file' => $finding->file,
@@ -45,6 +49,7 @@ final readonly class JsonReport
             'message' => $finding->message,
             'remedy' => $finding->remedy,
             'related' => array_map(self::related(...), $finding->related),
+            'mend' => self::mend($finding->mend),
             'requirement' => $finding->requirement,
             'fingerprint' => $placed->fingerprint,
         ];
@@ -53,11 +58,38 @@ final readonly class JsonReport
     /** @return array{file: string, start: array<string, int>, end: array<string, int>, message: string} */
     public static function related(Related $related): array
     {
+        [$start, $end] = $related->source->range($related->span);
+
         return [
             'file' => $related->source->path,
-            'start' => self::position($related->source->position($related->span->start)),
-            'end' => self::position($related->source->position($related->span->end)),
+            'start' => self::position($start),
+            'end' => self::position($end),
             'message' => $related->message,
+        ];
+    }
+
+    /** @return list<array{file: string, start: array<string, int>, end: array<string, int>, text: string}>|null the changes that mend it */
+    public static function mend(?Mend $mend): ?array
+    {
+        return $mend === null ? null : array_map(function (Edit $edit): array {
+            [$start, $end] = $edit->source->range($edit->span);
+
+            return ['file' => $edit->source->path, 'start' => self::position($start), 'end' => self::position($end), 'text' => $edit->text];
+        }, $mend->edits);
+    }
+
+    /** @return array{variant: string, file: string, line: int|null, column: int|null, message: string, remedy: string} */
+    public static function shortfall(Shortfall $shortfall): array
+    {
+        $start = $shortfall->source?->position($shortfall->span->start);
+
+        return [
+            'variant' => $shortfall->variant,
+            'file' => $shortfall->file,
+            'line' => $start?->line,
+            'column' => $start?->column,
+            'message' => $shortfall->message,
+            'remedy' => $shortfall->remedy,
         ];
     }
 
@@ -72,6 +104,7 @@ final readonly class JsonReport
             'expected' => $outcome->expected,
             'points' => self::points($outcome->points),
             'findings' => $outcome->findings,
+            'shortfalls' => array_map(self::shortfall(...), $outcome->shortfalls),
         ];
     }
 

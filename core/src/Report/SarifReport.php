@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Report;
 
+use InkedMargin\Core\Finding\Mend;
+use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Marking\Check;
 use InkedMargin\Core\Marking\CheckReport;
 use InkedMargin\Core\Marking\PlacedFinding;
 use InkedMargin\Core\Rules\Catalogue;
 use InkedMargin\Core\Rules\Rule;
-use InkedMargin\Core\Rules\Weight;
 
 /** A report as SARIF 2.1.0 (OASIS), so that other tools can show it. Columns count code points (3.14.17). */
 final readonly class SarifReport
@@ -35,7 +36,7 @@ final readonly class SarifReport
     {
         return [
             'id' => $rule->id,
-            'shortDescription' => ['text' => $rule->about],
+            'shortDescription' => ['text' => $rule->summary],
             'defaultConfiguration' => ['level' => self::level($rule->weight)],
         ];
     }
@@ -44,7 +45,7 @@ final readonly class SarifReport
     private static function result(PlacedFinding $placed): array
     {
         $finding = $placed->finding;
-        $physical = ['artifactLocation' => ['uri' => implode('/', array_map(rawurlencode(...), explode('/', $finding->file)))]];
+        $physical = ['artifactLocation' => ['uri' => self::uri($finding->file)]];
         if ($finding->source !== null) {
             $physical['region'] = [
                 'startLine' => $placed->start->line,
@@ -52,18 +53,48 @@ final readonly class SarifReport
                 'endLine' => $placed->end->line,
                 'endColumn' => $placed->end->column,
                 'byteOffset' => $placed->start->offset,
-                'byteLength' => $finding->span->length(),
+                'byteLength' => $placed->end->offset - $placed->start->offset,
+            ];
+        }
+
+        $result = [
+            'ruleId' => $finding->rule,
+            'level' => self::level($finding->weight),
+            'message' => ['text' => trim("$finding->message $finding->remedy")],
+            // A finding about the site as a whole has no file to point at (3.27.12 allows an empty list).
+            'locations' => $finding->file === '' ? [] : [['physicalLocation' => $physical]],
+            'partialFingerprints' => ['inkedMargin/v2' => $placed->fingerprint],
+            'properties' => ['variant' => $finding->variant],
+        ];
+
+        return $finding->mend === null ? $result : $result + ['fixes' => [self::fix($finding->mend, $finding->remedy)]];
+    }
+
+    /** @return array<string, mixed> 3.55: one change a file, with its replacements */
+    private static function fix(Mend $mend, string $remedy): array
+    {
+        $replacements = [];
+        foreach ($mend->edits as $edit) {
+            $span = $edit->inFile();
+            $replacements[$edit->source->path][] = [
+                'deletedRegion' => ['byteOffset' => $span->start, 'byteLength' => $span->length()],
+                'insertedContent' => ['text' => $edit->text],
             ];
         }
 
         return [
-            'ruleId' => $finding->rule,
-            'level' => self::level($finding->weight),
-            'message' => ['text' => "$finding->message $finding->remedy"],
-            // A finding about the site as a whole has no file to point at (3.27.12 allows an empty list).
-            'locations' => $finding->file === '' ? [] : [['physicalLocation' => $physical]],
-            'partialFingerprints' => ['inkedMargin/v1' => $placed->fingerprint],
+            'description' => ['text' => $remedy],
+            'artifactChanges' => array_map(
+                fn (int|string $path, array $list) => ['artifactLocation' => ['uri' => self::uri((string) $path)], 'replacements' => $list],
+                array_keys($replacements),
+                $replacements,
+            ),
         ];
+    }
+
+    private static function uri(string $path): string
+    {
+        return implode('/', array_map(rawurlencode(...), explode('/', $path)));
     }
 
     private static function level(Weight $weight): string

@@ -6,23 +6,23 @@ namespace InkedMargin\Core\Report;
 
 use InkedMargin\Core\Brief\Brief;
 use InkedMargin\Core\Brief\Kind\Navigation;
+use InkedMargin\Core\Brief\LinkExpectations;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\OutlineEntry;
 use InkedMargin\Core\Markup\Text;
 use InkedMargin\Core\Markup\Walk;
-use InkedMargin\Core\Rules\Nav\Expectations;
 use InkedMargin\Core\Site\Map\Link;
 use InkedMargin\Core\Site\Map\LinkMap;
+use InkedMargin\Core\Site\Menu\CommonMenu;
 use InkedMargin\Core\Site\Menu\Menu;
 use InkedMargin\Core\Site\Menu\MenuComparison;
 use InkedMargin\Core\Site\Menu\MenuDifference;
 use InkedMargin\Core\Site\Menu\MenuEntry;
-use InkedMargin\Core\Site\Menu\UsualMenu;
 use InkedMargin\Core\Site\Page;
+use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\Pattern\ExpectedLink;
 use InkedMargin\Core\Site\Reference;
 use InkedMargin\Core\Site\ReferenceKind;
-use InkedMargin\Core\Site\SiteReading;
 use InkedMargin\Core\Source\Utf8;
 
 /**
@@ -38,13 +38,14 @@ final readonly class SiteSurvey
     private const MOST_ALIKE = 10;
 
     /** @return array{pages: list<PageRow>, links: list<LinkRow>, usualMenu: array<string, mixed>|null, pattern: array<string, mixed>|null} */
-    public static function of(SiteReading $reading, Brief $brief): array
+    public static function of(ParsedSite $site, Brief $brief): array
     {
+        $expectations = LinkExpectations::of($site, $brief);
         $survey = [
-            'pages' => array_values(array_map(fn (Page $page) => self::page($page, $reading, $brief), $reading->pages)),
-            'links' => self::links($reading, Expectations::of($reading, $brief)),
-            'usualMenu' => self::usualMenu($reading, $brief),
-            'pattern' => self::pattern($reading, $brief),
+            'pages' => array_values(array_map(fn (Page $page) => self::page($page, $site, $brief), $site->pages)),
+            'links' => self::links($site, $expectations),
+            'usualMenu' => self::commonMenu($site, $brief),
+            'pattern' => self::pattern($site, $expectations),
         ];
         // Names of files may be any bytes; what is stored and sent is text, without NUL.
         array_walk_recursive($survey, function (mixed &$value): void {
@@ -54,19 +55,19 @@ final readonly class SiteSurvey
         return $survey;
     }
 
-    public static function render(SiteReading $reading, Brief $brief): string
+    public static function render(ParsedSite $site, Brief $brief): string
     {
-        return json_encode(self::of($reading, $brief), JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n";
+        return json_encode(self::of($site, $brief), JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n";
     }
 
     /** @return PageRow */
-    private static function page(Page $page, SiteReading $reading, Brief $brief): array
+    private static function page(Page $page, ParsedSite $site, Brief $brief): array
     {
         $path = $page->path();
-        $map = $reading->map();
+        $map = $site->map();
         $line = fn (Element $element) => $page->file->position($element->place()->start)->line;
-        $menu = $reading->menus()->on($path);
-        $usual = self::usualFor($path, $reading, $brief);
+        $menu = $site->menus()->on($path);
+        $usual = self::usualFor($path, $site, $brief);
         $differences = $usual === null ? [] : MenuComparison::of($menu, $path, $usual);
         $pictures = array_filter($page->references, fn (Reference $reference) => $reference->kind === ReferenceKind::Picture && $reference->element?->name === 'img' && $reference->attribute === 'src');
 
@@ -128,16 +129,16 @@ final readonly class SiteSurvey
     }
 
     /** @return list<LinkRow> one for each page and what it leads to inside the site, the first of several that are alike */
-    private static function links(SiteReading $reading, Expectations $expectations): array
+    private static function links(ParsedSite $site, LinkExpectations $expectations): array
     {
-        $map = $reading->map();
+        $map = $site->map();
         $rows = [];
         foreach ($map->links as $link) {
             $to = self::shownTarget($link, $expectations);
             if ($to === null) {
                 continue;
             }
-            $key = $link->from()."\0".$to."\0".($link->to() === null ? $link->reference->target->verdict->value : '');
+            $key = $link->from()."\0".$to."\0".($link->to() === null ? $link->reference->target->resolution->value : '');
             $at = $link->page->file->position($link->reference->span->start);
             if (isset($rows[$key])) {
                 if (count($rows[$key]['also']) < self::MOST_ALIKE) {
@@ -147,7 +148,7 @@ final readonly class SiteSurvey
                 continue;
             }
             $rows[$key] = [
-                'from' => $link->from(), 'to' => $to, 'label' => $link->label, 'place' => $link->place->value, 'verdict' => $link->reference->target->verdict->value,
+                'from' => $link->from(), 'to' => $to, 'label' => $link->label, 'place' => $link->place->value, 'verdict' => $link->reference->target->resolution->value,
                 'line' => $at->line, 'column' => $at->column, 'also' => [], 'back' => $map->isTwoWay($link->from(), $to),
             ];
         }
@@ -156,7 +157,7 @@ final readonly class SiteSurvey
     }
 
     /** The page that a link reaches or was to reach; null for another site, and for a link to its own page. */
-    private static function shownTarget(Link $link, Expectations $expectations): ?string
+    private static function shownTarget(Link $link, LinkExpectations $expectations): ?string
     {
         $target = $link->reference->target;
         $to = $link->to() ?? ($link->isUnfinished() ? ($expectations->target($link->reference) ?? $target->meant() ?? $target->path ?? $link->reference->written) : null);
@@ -164,39 +165,39 @@ final readonly class SiteSurvey
         return $to === null || $to === $link->from() || $to === '' ? null : $to;
     }
 
-    private static function usualFor(string $page, SiteReading $reading, Brief $brief): ?UsualMenu
+    private static function usualFor(string $page, ParsedSite $site, Brief $brief): ?CommonMenu
     {
-        return $brief->covering($page, Navigation::class)?->usualMenu($reading) ?? $reading->menus()->usual;
+        return $brief->covering($page, Navigation::class)?->commonMenu($site) ?? $site->menus()->commonFor($page);
     }
 
     /** @return array<string, mixed>|null */
-    private static function usualMenu(SiteReading $reading, Brief $brief): ?array
+    private static function commonMenu(ParsedSite $site, Brief $brief): ?array
     {
-        $asked = array_values(array_filter(array_map(fn (Navigation $requirement) => $requirement->menu === null ? null : $requirement->usualMenu($reading), $brief->ofKind(Navigation::class))));
-        $usual = $asked[0] ?? $reading->menus()->usual;
+        $asked = array_values(array_filter(array_map(fn (Navigation $requirement) => $requirement->menu === null ? null : $requirement->commonMenu($site), $brief->ofKind(Navigation::class))));
+        $usual = $asked[0] ?? $site->menus()->usual;
 
         return $usual === null ? null : [
             'asked' => $asked !== [],
             'place' => $usual->place,
-            'entries' => array_map(fn (int|string $key, string $label) => ['key' => (string) $key, 'label' => $label], array_keys($usual->entries), $usual->entries),
+            'entries' => array_map(fn (string $key) => ['key' => $key, 'label' => $usual->entries[$key] ?? basename($key)], $usual->keys()),
         ];
     }
 
     /** @return array<string, mixed>|null */
-    private static function pattern(SiteReading $reading, Brief $brief): ?array
+    private static function pattern(ParsedSite $site, LinkExpectations $expectations): ?array
     {
-        [$pattern, $requirement] = Expectations::patterns($reading, $brief)[0] ?? [null, null];
+        [$match, $requirement] = $expectations->patterns[0] ?? [null, null];
 
-        return $pattern === null ? null : [
-            'kind' => $pattern->kind->value,
+        return $match === null ? null : [
+            'kind' => $match->kind->value,
             'asked' => $requirement !== null,
-            'order' => $pattern->order,
+            'order' => $match->order,
             'expected' => array_values(array_map(
-                fn (ExpectedLink $link) => ['from' => $link->from, 'to' => (string) $link->to, 'way' => $link->way->value, 'there' => $reading->map()->links($link->from, (string) $link->to)],
-                array_filter($pattern->expected, fn (ExpectedLink $link) => $link->to !== null),
+                fn (ExpectedLink $link) => ['from' => $link->from, 'to' => (string) $link->to, 'way' => $link->direction->value, 'there' => $site->map()->links($link->from, (string) $link->to)],
+                array_filter($match->expected, fn (ExpectedLink $link) => $link->to !== null),
             )),
-            'met' => $pattern->met(),
-            'of' => count($pattern->expected),
+            'met' => $match->met(),
+            'of' => $match->count,
         ];
     }
 }

@@ -4,29 +4,105 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Report;
 
+use InkedMargin\Core\Brief\Shortfall;
+use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Marking\CheckReport;
+use InkedMargin\Core\Marking\Outcome;
+use InkedMargin\Core\Marking\PlacedFinding;
+use InkedMargin\Core\Marking\Points;
+use InkedMargin\Core\Source\English;
 
-/** A report as plain text, for a person at a terminal. */
+/** A report as text for a person at a terminal: a summary, then the findings by weight and place, then the requirements. */
 final readonly class TextReport
 {
-    public static function render(CheckReport $report): string
-    {
-        $lines = [];
-        foreach ($report->findings as $placed) {
-            $finding = $placed->finding;
-            $place = $finding->source === null ? ($finding->file ?: 'site') : "{$finding->file}:{$placed->start->line}:{$placed->start->column}";
-            $lines[] = "$place  {$finding->weight->value}  {$finding->rule}";
-            $lines[] = "    {$finding->message}";
-            $lines[] = "    {$finding->remedy}";
-        }
-        foreach ($report->outcomes as $outcome) {
-            $lines[] = "{$outcome->kind->value}  {$outcome->requirement->terms->title}: {$outcome->measured} ({$outcome->points->awarded} of {$outcome->points->possible} points)";
-        }
-        $count = count($report->findings);
-        $pages = count($report->reading->pages);
-        $lines[] = "{$count} ".($count === 1 ? 'finding' : 'findings')." on {$pages} ".($pages === 1 ? 'page' : 'pages')
-            .($report->outcomes === [] ? '' : ", {$report->score->awarded} of {$report->score->possible} points");
+    /** SGR codes (ECMA-48, 8.3.117): bold for faults, plain for departures, faint for advice. */
+    private const STYLES = ['fault' => '1', 'departure' => '4', 'tidy' => '2'];
 
-        return implode("\n", $lines)."\n";
+    private const MOST_SHORTFALLS = 5;
+
+    /**
+     * @param  list<Weight>  $weights  of the findings that are shown
+     * @param  bool  $isColoured  whether the terminal understands escape sequences
+     */
+    public function __construct(private array $weights = [Weight::Fault, Weight::Departure, Weight::Tidy], private bool $isColoured = false)
+    {
+    }
+
+    public function render(CheckReport $report): string
+    {
+        $lines = [self::summary($report)];
+        foreach ($this->weights as $weight) {
+            $found = array_values(array_filter($report->findings, fn (PlacedFinding $placed) => $placed->finding->weight === $weight));
+            if ($found !== []) {
+                $lines[] = '';
+                $lines[] = $this->styled($weight, ucfirst($weight->count(count($found))));
+            }
+            foreach ($found as $placed) {
+                array_push($lines, ...$this->finding($placed));
+            }
+        }
+        if ($report->outcomes !== []) {
+            array_push($lines, '', 'Requirements', ...array_merge(...array_map($this->outcome(...), $report->outcomes)));
+        }
+
+        return implode("\n", array_map(self::printable(...), $lines))."\n";
+    }
+
+    private static function summary(CheckReport $report): string
+    {
+        $counts = array_map(fn (Weight $weight) => $weight->count($report->count($weight)), Weight::cases());
+        $points = $report->outcomes === [] ? '' : ', '.self::points($report->score);
+
+        return "{$report->site->files->name}: ".English::count(count($report->site->pages), 'page').', '.implode(', ', $counts).$points;
+    }
+
+    /** @return list<string> */
+    private function finding(PlacedFinding $placed): array
+    {
+        $finding = $placed->finding;
+        $place = $placed->end->offset === 0 ? $finding->file : "{$finding->file}:{$placed->start->line}:{$placed->start->column}";
+
+        $lines = ["  $place  ".$this->styled($finding->weight, $finding->kind()), "      {$finding->message}"];
+
+        return $finding->remedy === '' ? $lines : [...$lines, "      {$finding->remedy}"];
+    }
+
+    /** @return list<string> */
+    private function outcome(Outcome $outcome): array
+    {
+        $lines = ["  {$outcome->kind->value}  {$outcome->requirement->terms->title}: {$outcome->measured} (expected: {$outcome->expected}), ".self::points($outcome->points)];
+        foreach (array_slice($outcome->shortfalls, 0, self::MOST_SHORTFALLS) as $shortfall) {
+            $lines[] = '      '.self::place($shortfall)."  {$shortfall->message}";
+        }
+        $more = count($outcome->shortfalls) - self::MOST_SHORTFALLS;
+
+        return $more > 0 ? [...$lines, "      and $more more"] : $lines;
+    }
+
+    private static function place(Shortfall $shortfall): string
+    {
+        $position = $shortfall->source?->position($shortfall->span->start);
+
+        return $position === null || $position->offset === 0 ? $shortfall->file : "{$shortfall->file}:{$position->line}";
+    }
+
+    private static function points(Points $points): string
+    {
+        return "{$points->awarded} of {$points->possible} ".($points->possible === 1.0 ? 'point' : 'points');
+    }
+
+    private function styled(Weight $weight, string $text): string
+    {
+        return $this->isColoured ? "\e[".self::STYLES[$weight->value]."m$text\e[0m" : $text;
+    }
+
+    /** File names and text of students are not trusted with a terminal: their control characters are shown, and not obeyed. */
+    private static function printable(string $line): string
+    {
+        return preg_replace_callback(
+            '/\e\[[0-9]+m(*SKIP)(*FAIL)|[\x00-\x08\x0b-\x1f\x7f]/',
+            fn (array $control) => sprintf('\x%02x', ord($control[0])),
+            $line,
+        ) ?? $line;
     }
 }

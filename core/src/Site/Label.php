@@ -50,4 +50,24 @@ final readonly class Label
     {
         return str_contains(' '.self::plain($label).' ', ' '.self::plain($words).' ');
     }
+
+    /** Whether two plain texts have a word in common, a plural or not. Words of one or two letters do not count. */
+    public static function shareWord(string $one, string $other): bool
+    {
+        return array_intersect_key(self::stems($one), self::stems($other)) !== [];
+    }
+
+    /** @return array<string, true> */
+    private static function stems(string $plain): array
+    {
+        $stems = [];
+        foreach (preg_split('/[^\p{L}\p{N}]+/u', $plain, -1, PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
+            // Scripts without spaces have words of one sign.
+            if (mb_strlen($word) > 2 || preg_match('/[^\x00-\x{24F}]/u', $word) === 1) {
+                $stems['word '.(preg_replace('/(?:ies|es|s|y)$/', '', $word) ?: $word)] = true;
+            }
+        }
+
+        return $stems;
+    }
 }

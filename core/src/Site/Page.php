@@ -8,14 +8,22 @@ use InkedMargin\Core\Markup\Document;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\NodeNamespace;
 use InkedMargin\Core\Markup\Outline;
+use InkedMargin\Core\Markup\Slip\Mending;
+use InkedMargin\Core\Markup\Slip\Slip;
 use InkedMargin\Core\Markup\TagPairs;
 use InkedMargin\Core\Source\SourceFile;
+use InkedMargin\Core\Source\Span;
 
-/** One HTML document of a site, read once, with its references resolved once. */
+/** One HTML document of a site, read as its author meant it: slips of the hand are mended first, and kept beside it. */
 final readonly class Page
 {
     /** As UTF-8: what all spans of the page count in. */
     public SourceFile $file;
+
+    public Document $document;
+
+    /** @var list<Slip> slips of the hand that were mended before the page was read */
+    public array $slips;
 
     /** @var list<Element> the HTML elements, in document order */
     public array $elements;
@@ -24,13 +32,26 @@ final readonly class Page
 
     public Outline $outline;
 
-    /** @param  list<Reference>  $references in document order */
-    public function __construct(public Document $document, public array $references)
+    /** @var array<string, list<Element>> */
+    private array $byName;
+
+    /** @param  list<Reference>  $references  in document order */
+    public function __construct(Mending $mending, public array $references)
     {
-        $this->file = $document->source;
-        $this->elements = array_values(array_filter($document->elements(), fn (Element $element) => $element->namespace === NodeNamespace::Html));
-        $this->pairs = TagPairs::of($document, $this->file);
-        $this->outline = Outline::of($document);
+        $this->document = $mending->document;
+        $this->slips = $mending->slips;
+        $this->pairs = $mending->pairs;
+        $this->file = $mending->document->source;
+        $elements = $byName = [];
+        foreach ($mending->document->elements() as $element) {
+            if ($element->namespace === NodeNamespace::Html) {
+                $elements[] = $element;
+                $byName[$element->name][] = $element;
+            }
+        }
+        $this->elements = $elements;
+        $this->byName = $byName;
+        $this->outline = Outline::of($mending->document);
     }
 
     public function path(): string
@@ -38,9 +59,25 @@ final readonly class Page
         return $this->file->path;
     }
 
+    /** @return list<Element> the HTML elements of a name, in document order */
+    public function named(string $name): array
+    {
+        return $this->byName[$name] ?? [];
+    }
+
+    /** @return list<string> the names of its HTML elements, each once */
+    public function names(): array
+    {
+        return array_map(strval(...), array_keys($this->byName));
+    }
+
     public function title(): ?Element
     {
-        return $this->document->first('title');
+        foreach ($this->named('title') as $title) {
+            return $title;
+        }
+
+        return null;
     }
 
     /** The title as a browser shows it: white space collapsed; '' when there is none. */
@@ -49,9 +86,35 @@ final readonly class Page
         return $this->title()?->words() ?? '';
     }
 
+    /** Where to point at for what the head lacks. */
+    public function headPlace(): Span
+    {
+        return $this->document->first('head')?->startTag() ?? $this->document->first('html')?->startTag() ?? Span::at(0);
+    }
+
+    /** Where to point at for what the body lacks. */
+    public function bodyPlace(): Span
+    {
+        return $this->document->first('body')?->startTag() ?? $this->document->first('html')?->startTag() ?? Span::at(0);
+    }
+
+    /** Whether it has any tag at all. */
+    public function hasMarkup(): bool
+    {
+        foreach ($this->elements as $element) {
+            if ($element->isWritten()) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** @return list<Reference> the sheets that `link` elements name */
     public function stylesheets(): array
     {
-        return array_values(array_filter($this->references, fn (Reference $reference) => $reference->kind === ReferenceKind::Stylesheet && $reference->element?->name === 'link'));
+        $isSheet = fn (Reference $one) => $one->kind === ReferenceKind::Stylesheet && $one->element?->name === 'link';
+
+        return array_values(array_filter($this->references, $isSheet));
     }
 }

@@ -13,13 +13,13 @@ final readonly class Reference
 {
     /**
      * @param  SourceFile  $from  the file it stands in
-     * @param  string  $seenFrom  the path it is resolved from: the file's own, or what `base` says
+     * @param  string  $basePath  the path it is resolved from: the file's own, or what `base` says
      * @param  Element|null  $element  null in a stylesheet
      * @param  string  $attribute  the attribute it is written in; `url()` or `@import` in CSS
      */
     public function __construct(
         public SourceFile $from,
-        public string $seenFrom,
+        public string $basePath,
         public ?Element $element,
         public string $attribute,
         public string $written,
@@ -30,9 +30,9 @@ final readonly class Reference
     }
 
     /** The exact text to type here to reach a file of the site; a fragment that was written stays. */
-    public function textFor(string $path): string
+    public function relativeUrlTo(string $path): string
     {
-        return RelativePath::between($this->seenFrom, $path).($this->target->fragment === null ? '' : '#'.rawurlencode($this->target->fragment));
+        return RelativePath::between($this->basePath, $path).($this->target->fragment === null ? '' : '#'.rawurlencode($this->target->fragment));
     }
 
     /** What stays the same when lines move. */

@@ -24,7 +24,7 @@ final class Resolver
     /** A site with more places that are not there has other troubles. */
     private const MOST_SEARCHES = 200;
 
-    private readonly Candidates $candidates;
+    private readonly PathSuggestions $candidates;
 
     /** @var array<string, Target> by folder and address: pages of one folder say mostly the same */
     private array $known = [];
@@ -35,7 +35,7 @@ final class Resolver
     /** @param  \Closure(string): (array<string, true>|null)  $ids  the ids that fragments may name in a page, by its path; null when it is no page */
     public function __construct(private readonly Site $site, private readonly \Closure $ids)
     {
-        $this->candidates = new Candidates($site);
+        $this->candidates = new PathSuggestions($site);
     }
 
     /** The address that a page's references are seen from: its own, or what its `base` element says (HTML Standard, 4.2.3). */
@@ -70,30 +70,34 @@ final class Resolver
     {
         $written = trim($written, " \t\n\f\r");
         if ($written === '' || $written === '#' || preg_match('/^javascript:\s*(?:void\s*\(?\s*0\s*\)?)?;?\s*$/i', $written) === 1) {
-            return new Target(Verdict::Placeholder);
+            return new Target(Resolution::Placeholder);
         }
         $from = $this->pathOf($base) ?? '';
         if ($this->isLocal($written)) {
-            return $this->misled(Verdict::LocalPath, $written, $from);
+            return $this->suggestFor(Resolution::LocalPath, $written, $from);
         }
         // With one slash or none a browser takes the host for a folder of this site (4.4, "special relative or authority state").
-        if (preg_match('~^(https?):/?(?=[^/])~i', $written, $scheme) === 1) {
-            return new Target(Verdict::BadAddress, address: strtolower($scheme[1]).'://'.substr($written, strlen($scheme[0])), problem: UrlProblem::SpecialSchemeMissingFollowingSolidus);
+        $slip = AddressSlip::in($written);
+        if ($slip === AddressSlip::Scheme) {
+            return new Target(Resolution::BadAddress, address: $slip->mended($written), slip: $slip);
+        }
+        if (($slip === AddressSlip::Mail || $slip === AddressSlip::Telephone) && $this->site->file($written) === null) {
+            return new Target(Resolution::BadAddress, slip: $slip);
         }
         try {
             $url = Url::parse($written, $base);
         } catch (UrlError $error) {
-            return new Target(Verdict::BadAddress, problem: $error->problem);
+            return new Target(Resolution::BadAddress, problem: $error->problem);
         }
         if (in_array($url->scheme, ['http', 'https'], true) && $url->host !== self::HOST) {
             return $this->elsewhere($url);
         }
         $path = $this->pathOf($url);
         if ($path === null) {
-            return new Target(Verdict::Other, address: (string) $url);
+            return new Target(Resolution::Other, address: (string) $url);
         }
         if ($this->climbsOut($written, $from)) {
-            return $this->misled(Verdict::OutsideSite, $written, $from);
+            return $this->suggestFor(Resolution::OutsideSite, $written, $from);
         }
 
         return $this->inside($path, $url, $written, $from);
@@ -112,25 +116,25 @@ final class Resolver
             $lacksPlace = $ids !== null && ! isset($ids[$fragment]) && strtolower((string) $fragment) !== 'top';
 
             return new Target(match (true) {
-                $problem !== null => Verdict::BadAddress,
-                $lacksPlace => Verdict::MissingFragment,
-                default => Verdict::Found,
+                $problem !== null => Resolution::BadAddress,
+                $lacksPlace => Resolution::MissingFragment,
+                default => Resolution::Found,
             }, $path, $file, $fragment, problem: $problem, nearestFragment: $lacksPlace ? $this->nearestPlace((string) $fragment, $file, $ids) : null);
         }
         if (preg_match('~^(?:www\.[^/]|[a-z0-9-]+(?:\.[a-z0-9-]+)*\.(?:'.self::TOP_LEVEL.')(?:[/:?#]|$))~i', $written) === 1) {
-            return new Target(Verdict::MissingScheme, address: "https://$written");
+            return new Target(Resolution::MissingScheme, address: "https://$written");
         }
         if ($isFolder && $this->site->hasFolder($path)) {
-            return new Target(Verdict::FolderWithoutIndex, $path, fragment: $fragment);
+            return new Target(Resolution::FolderWithoutIndex, $path, fragment: $fragment);
         }
         $candidates = $this->candidates->for($file, $from);
         $best = $candidates[0] ?? null;
         $sameName = $best !== null && basename($best) === basename($file);
 
         return new Target(match (true) {
-            $best !== null && mb_strtolower($best) === mb_strtolower($file) => Verdict::LetterCase,
-            $sameName && ! ($isFolder && $path !== '') => Verdict::WrongFolder,
-            default => Verdict::MissingFile,
+            $best !== null && mb_strtolower($best) === mb_strtolower($file) => Resolution::LetterCase,
+            $sameName && ! ($isFolder && $path !== '') => Resolution::WrongFolder,
+            default => Resolution::MissingFile,
         }, $file, fragment: $fragment, candidates: $candidates);
     }
 
@@ -153,11 +157,11 @@ final class Resolver
         $host = (string) $url->host;
         if ($host === 'localhost' || $host === '[::1]' || str_ends_with($host, '.localhost') || str_ends_with($host, '.local')
             || preg_match('/^(?:127|10|0)\.|^192\.168\.|^169\.254\.|^172\.(?:1[6-9]|2\d|3[01])\./', $host) === 1) {
-            return $this->misled(Verdict::LocalPath, $url->pathText(), '');
+            return $this->suggestFor(Resolution::LocalPath, $url->pathText(), '');
         }
         $problem = array_values(array_filter($url->problems, fn (UrlProblem $problem) => $problem !== UrlProblem::InvalidCredentials))[0] ?? null;
 
-        return new Target($problem === null ? Verdict::Elsewhere : Verdict::BadAddress, address: (string) $url, problem: $problem);
+        return new Target($problem === null ? Resolution::Elsewhere : Resolution::BadAddress, address: (string) $url, problem: $problem);
     }
 
     /** A path of a machine and not of a site: a file address, a drive letter, a share, or reverse solidi (common practice). */
@@ -168,7 +172,7 @@ final class Resolver
     }
 
     /** An address from which only the file's name is of use, and as many of the folders before it as the site has. */
-    private function misled(Verdict $verdict, string $written, string $from): Target
+    private function suggestFor(Resolution $resolution, string $written, string $from): Target
     {
         $path = PercentEncoding::decode(strtr(strtok($written, '?#') ?: '', '\\', '/'));
         $path = preg_replace('~^(?:file:)?/*(?:[A-Za-z][:|]/*)?~i', '', $path) ?? '';
@@ -176,11 +180,11 @@ final class Resolver
         for ($skip = 0; $skip < count($segments); $skip++) {
             $spelling = $this->site->spelling(implode('/', array_slice($segments, $skip)));
             if ($spelling !== null) {
-                return new Target($verdict, candidates: array_values(array_unique([$spelling, ...$this->candidates->for($spelling, $from)])));
+                return new Target($resolution, candidates: array_values(array_unique([$spelling, ...$this->candidates->for($spelling, $from)])));
             }
         }
 
-        return new Target($verdict, candidates: $segments === [] ? [] : $this->candidates->for(implode('/', $segments), $from));
+        return new Target($resolution, candidates: $segments === [] ? [] : $this->candidates->for(implode('/', $segments), $from));
     }
 
     /** Whether `..` leads above the root of the site on the way, which browsers quietly ignore on a server's root. */

@@ -33,7 +33,8 @@ final class Site
             $byPath[$file->path] = $file;
         }
         ksort($byPath, SORT_STRING);
-        foreach ($byPath as $path => $file) {
+        foreach ($byPath as $file) {
+            $path = $file->path;
             $this->caseless[mb_strtolower($path)] ??= $path;
             $this->byName[mb_strtolower(basename($path))][] = $path;
             for ($folder = $file->folder(); $folder !== '' && ! isset($this->folders[$folder]); $folder = self::above($folder)) {
@@ -41,6 +42,17 @@ final class Site
             }
         }
         $this->files = $byPath;
+    }
+
+    /** The same files as the hand-in of a student; null when the student is not known. */
+    public function for(?string $handle): self
+    {
+        if ($handle === null) {
+            return $this;
+        }
+        $packing = new Packing($this->packing->archive, $this->packing->folders, $handle, $this->packing->usualDepth);
+
+        return new self($this->name, $this->files, $packing);
     }
 
     /** @return array<string, SourceFile> */
@@ -53,6 +65,18 @@ final class Site
     public function ownFiles(): array
     {
         return $this->ownFiles ??= array_filter($this->files, fn (SourceFile $file) => ! Litter::is($file->path));
+    }
+
+    /** @return list<string> */
+    public function paths(): array
+    {
+        return array_map(strval(...), array_keys($this->files));
+    }
+
+    /** @return list<string> without what systems and editors left behind */
+    public function ownPaths(): array
+    {
+        return array_map(strval(...), array_keys($this->ownFiles()));
     }
 
     /** @return list<SourceFile> */

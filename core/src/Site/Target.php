@@ -16,10 +16,11 @@ final readonly class Target
      * @param  string|null  $address  of another site, as a browser would show it
      * @param  list<string>  $candidates  files of the site that may be meant, the likeliest first
      * @param  UrlProblem|null  $problem  what the URL Standard has against how it is written
+     * @param  AddressSlip|null  $slip  a slip of the hand in how it is written, where there is one
      * @param  string|null  $nearestFragment  the place that a fragment may mean which its page does not have
      */
     public function __construct(
-        public Verdict $verdict,
+        public Resolution $resolution,
         public ?string $path = null,
         public ?string $found = null,
         public ?string $fragment = null,
@@ -27,12 +28,15 @@ final readonly class Target
         public array $candidates = [],
         public ?UrlProblem $problem = null,
         public ?string $nearestFragment = null,
+        public ?AddressSlip $slip = null,
     ) {
     }
 
     /** The file that it reaches, or that it would reach but for letter case or folder; null when nobody can tell. */
     public function meant(): ?string
     {
-        return $this->found ?? (in_array($this->verdict, [Verdict::LetterCase, Verdict::WrongFolder, Verdict::OutsideSite, Verdict::LocalPath], true) ? $this->candidates[0] ?? null : null);
+        $isNear = in_array($this->resolution, [Resolution::LetterCase, Resolution::WrongFolder, Resolution::OutsideSite, Resolution::LocalPath], true);
+
+        return $this->found ?? ($isNear ? $this->candidates[0] ?? null : null);
     }
 }

@@ -9,9 +9,17 @@ final class SourceFile
 {
     private ?LineIndex $lines = null;
 
-    /** @param  (\Closure(int): int)|null  $inFile  where a byte stands in the file, when these are not the file's own bytes but its text as UTF-8 */
-    public function __construct(public readonly string $path, public readonly string $bytes, private readonly ?\Closure $inFile = null)
-    {
+    /**
+     * @param  (\Closure(int): int)|null  $inFile  where a byte is in the file, when these are not the file's own bytes but its text as
+     *                                            UTF-8
+     * @param  Patch|null  $over  the changes that were made to another text to get this one
+     */
+    public function __construct(
+        public readonly string $path,
+        public readonly string $bytes,
+        private readonly ?\Closure $inFile = null,
+        private readonly ?Patch $over = null,
+    ) {
     }
 
     public function name(): string
@@ -46,15 +54,40 @@ final class SourceFile
     /** The place of a byte as people and machines name it; its offset is one in the file as it came. */
     public function position(int $offset): Position
     {
+        if ($this->over !== null) {
+            return $this->over->before()->position($this->over->spanBefore(Span::at($offset))->start);
+        }
         $position = $this->lines()->position($offset);
 
-        return $this->inFile === null ? $position : new Position($position->line, $position->column, ($this->inFile)($position->offset));
+        return $this->inFile === null
+            ? $position
+            : new Position($position->line, $position->column, ($this->inFile)($position->offset));
     }
 
-    /** The text of a span, made valid UTF-8 so that it can be shown. */
+    /** @return array{Position, Position} where a span starts and ends */
+    public function range(Span $span): array
+    {
+        if ($this->over !== null) {
+            return $this->over->before()->range($this->over->spanBefore($span));
+        }
+
+        return [$this->position($span->start), $this->position($span->end)];
+    }
+
+    /** The text of a span as its author wrote it, made valid UTF-8 so that it can be shown. */
     public function excerpt(Span $span): string
     {
-        return Utf8::scrub(substr($this->bytes, $span->start, $span->length()));
+        return $this->over === null
+            ? Utf8::scrub(substr($this->bytes, $span->start, $span->length()))
+            : $this->over->before()->excerpt($this->over->spanBefore($span));
+    }
+
+    /** The same span in the text that no changes were made to, and that text. */
+    public function asWritten(Span $span): WrittenSpan
+    {
+        return $this->over === null
+            ? new WrittenSpan($this, $span)
+            : $this->over->before()->asWritten($this->over->spanBefore($span));
     }
 
     public function whole(): Span

@@ -24,9 +24,9 @@ it('leaves with 0 for a clean site, 1 for a finding that matters, 2 when it cann
     expect($left)->toBe($code)->and($out.$errors)->toContain($said)
         ->and($code === 2 ? $out : $errors)->toBe('');
 })->with([
-    'clean' => [fn () => ['check', Samples::zip(['index.html' => Samples::page()])], 0, '0 findings on 1 page'],
+    'clean' => [fn () => ['check', Samples::zip(['index.html' => Samples::page()])], 0, '1 page, 0 faults, 0 departures, 0 tidy'],
     'a fault' => [fn () => ['check', Samples::zip(['index.html' => Samples::page('<img src="index.html">')])], 1, 'markup/missing-alt'],
-    'nothing there' => [fn () => ['check', '/nowhere/at/all'], 2, 'There is no "/nowhere/at/all"'],
+    'nothing there' => [fn () => ['check', '/nowhere/at/all'], 2, 'There is no file or folder "/nowhere/at/all"'],
     'not a zip' => [fn () => ['check', __FILE__], 2, 'is not a zip archive'],
     'no path' => [fn () => ['check'], 2, 'takes one folder or zip'],
     'an unknown format' => [fn () => ['check', __FILE__, '--format=xml'], 2, 'There is no format "xml"'],
@@ -46,11 +46,16 @@ it('writes the fixed form of JSON, the same bytes every time', function () {
         ->and(array_keys($report))->toBe(['tool', 'site', 'findings', 'requirements', 'score'])
         ->and(array_keys($report['tool']))->toBe(['name', 'version'])
         ->and($report['site'])->toBe(['name' => basename($zip), 'files' => 2, 'pages' => 2])
-        ->and(array_keys($report['findings'][0]))->toBe(['rule', 'weight', 'mark', 'file', 'start', 'end', 'message', 'remedy', 'related', 'requirement', 'fingerprint'])
+        ->and(array_keys($report['findings'][0]))->toBe(['rule', 'variant', 'weight', 'mark', 'file', 'start', 'end', 'message', 'remedy', 'related', 'mend', 'requirement', 'fingerprint'])
         ->and(array_column($report['findings'], 'rule'))->toBe(['content/same-title', 'markup/missing-alt', 'link/missing-file'])
         ->and($report['findings'][0]['related'][0]['start'])->toBe(['line' => 5, 'column' => 1, 'offset' => 63])
         ->and($report['findings'][0]['requirement'])->toBe('t')
-        ->and($report['requirements'][0])->toBe(['id' => 't', 'title' => 'Titles', 'outcome' => 'partly', 'measured' => '1 of 2 pages', 'expected' => 'Every page has a title, and no two titles are the same', 'points' => ['awarded' => 1.5, 'possible' => 3], 'findings' => [$report['findings'][0]['fingerprint']]])
+        ->and(array_diff_key($report['requirements'][0], ['shortfalls' => 0]))->toBe([
+            'id' => 't', 'title' => 'Titles', 'outcome' => 'partly', 'measured' => '1 of 2 pages',
+            'expected' => 'Every page has a title, and no two titles are the same',
+            'points' => ['awarded' => 1.5, 'possible' => 3], 'findings' => [$report['findings'][0]['fingerprint']],
+        ])
+        ->and(array_column($report['requirements'][0]['shortfalls'], 'variant', 'file'))->toBe(['b.html' => 'repeated'])
         ->and($report['score'])->toBe(['awarded' => 1.5, 'possible' => 3]);
 });
 

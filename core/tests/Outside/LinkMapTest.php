@@ -3,10 +3,10 @@
 declare(strict_types=1);
 
 use InkedMargin\Core\Site\Map\LinkMap;
+use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\ReferenceKind;
+use InkedMargin\Core\Site\Resolution;
 use InkedMargin\Core\Site\Site;
-use InkedMargin\Core\Site\SiteReading;
-use InkedMargin\Core\Site\Verdict;
 use InkedMargin\Core\Source\SourceFile;
 use InkedMargin\Core\Tests\Samples;
 
@@ -61,13 +61,13 @@ it('maps a real site as an independent count does', function (string $folder) {
     foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($folder, FilesystemIterator::SKIP_DOTS | FilesystemIterator::FOLLOW_SYMLINKS)) as $file) {
         $files[] = new SourceFile(substr($file->getPathname(), strlen($folder) + 1), (string) file_get_contents($file->getPathname()));
     }
-    $map = SiteReading::of(new Site('docs', $files))->map();
+    $map = ParsedSite::of(new Site('docs', $files))->map();
     $ours = array_filter($map->links, fn ($link) => $link->reference->kind === ReferenceKind::Link);
 
     expect([
         'pages' => count($map->pages), 'links' => count($ours),
         // the count looks at no address with a scheme, not even at one of the author’s own machine
-        'broken' => count(array_filter($ours, fn ($link) => $link->reference->target->verdict->isBroken() && $link->reference->target->verdict !== Verdict::LocalPath)),
+        'broken' => count(array_filter($ours, fn ($link) => $link->reference->target->resolution->isBroken() && $link->reference->target->resolution !== Resolution::LocalPath)),
         'reached' => count($map->pages) - count($map->unreachable()),
     ])->toBe($counted)->and($counted['links'])->toBeGreaterThan(1000);
 })->with(['debian-policy' => '/usr/share/doc/debian-policy/policy.html', 'git-doc' => '/usr/share/doc/git-doc']);
@@ -75,7 +75,7 @@ it('maps a real site as an independent count does', function (string $folder) {
 it('finds the parts of a graph that lead round, the pages that lead nowhere, and what goes one way', function () {
     $link = fn (string ...$to) => implode('', array_map(fn (string $page) => "<a href=\"$page.html\">$page</a>", $to));
     $pages = ['index' => ['a', 'd'], 'a' => ['b'], 'b' => ['c', 'd'], 'c' => ['a', 'index'], 'd' => [], 'e' => ['f'], 'f' => ['e']];
-    $map = SiteReading::of(Samples::site(array_combine(array_map(fn (string $name) => "$name.html", array_keys($pages)), array_map(fn (array $to) => $link(...$to), $pages))))->map();
+    $map = ParsedSite::of(Samples::site(array_combine(array_map(fn (string $name) => "$name.html", array_keys($pages)), array_map(fn (array $to) => $link(...$to), $pages))))->map();
 
     expect($map->cycles())->toHaveCount(2)
         ->and(array_map(fn (array $cycle) => count($cycle), $map->cycles()))->toBe([4, 2])
@@ -91,8 +91,8 @@ it('knows the entry page, and how far a story of 1 + 2 + 4 pages goes', function
     foreach ($pages as $page => $on) {
         $site["$page.html"] = implode('', array_map(fn (string $to) => $to === '' ? '' : "<a href=\"$to.html\">$to</a>", str_split($on)));
     }
-    $reading = SiteReading::of(Samples::site($site));
+    $reading = ParsedSite::of(Samples::site($site));
     $distances = array_count_values(array_map(fn (string $page) => (int) $reading->map()->distance($page), $reading->map()->pages));
 
-    expect($distances)->toBe([0 => 1, 1 => 2, 2 => 4])->and(LinkMap::HOME)->toBe('index.html')->and($reading->pattern()?->kind->value)->toBe('branching');
+    expect($distances)->toBe([0 => 1, 1 => 2, 2 => 4])->and(LinkMap::HOME)->toBe('index.html')->and($reading->fact(InkedMargin\Core\Site\Pattern\PatternRecognition::class)->match?->kind->value)->toBe('branching');
 });

@@ -5,13 +5,13 @@ declare(strict_types=1);
 use InkedMargin\Core\Brief\Brief;
 use InkedMargin\Core\Brief\BriefReader;
 use InkedMargin\Core\Report\SiteSurvey;
-use InkedMargin\Core\Site\SiteReading;
+use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Tests\Samples;
 
 /** @param  array<string, string>  $site */
 function surveyOf(array $site, ?Brief $brief = null): array
 {
-    return SiteSurvey::of(SiteReading::of(Samples::site($site)), $brief ?? Brief::none());
+    return SiteSurvey::of(ParsedSite::of(Samples::site($site)), $brief ?? Brief::none());
 }
 
 it('sets a page beside the others with what can be compared of it', function () {
@@ -27,11 +27,11 @@ it('sets a page beside the others with what can be compared of it', function () 
     ]);
 });
 
-it('draws each pair of pages once, with where else the link stands, and what it was to lead to when it is broken', function (string $link, string $to, string $verdict) {
+it('draws each pair of pages once, with where else the link stands, and what it was to lead to when it is broken', function (string $link, string $to, string $resolution) {
     $survey = surveyOf(['index.html' => Samples::page("$link\n$link"), 'a.html' => Samples::page('<a href="index.html">back</a>'), 'p/b.html' => Samples::page('')]);
     $row = $survey['links'][0];
 
-    expect([$row['from'], $row['to'], $row['verdict'], $row['back']])->toBe(['index.html', $to, $verdict, $verdict === 'found'])
+    expect([$row['from'], $row['to'], $row['verdict'], $row['back']])->toBe(['index.html', $to, $resolution, $resolution === 'found'])
         ->and($row['also'])->toHaveCount(1)->and($row['also'][0]['line'])->toBe(9);
 })->with([
     'there, and back' => ['<a href="a.html">a</a>', 'a.html', 'found'],

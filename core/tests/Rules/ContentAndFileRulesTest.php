@@ -38,16 +38,16 @@ it('finds what was left over, and what was not filled in', function (array $chan
     }
 })->with([
     'nothing on a clean site' => [[], []],
-    'the title of another page' => [['birds.html' => ['<title>Sound - Birds', '<title>Sound - Tides']], ['content/same-title birds.html:5:1'], 'also the title of tides.html'],
-    'the heading of another page' => [['birds.html' => ['<h1>Birds', '<h1>Tides']], ['content/title-not-heading birds.html:7:7'], 'the page called so is tides.html'],
+    'the title of another page' => [['birds.html' => ['<title>Sound - Birds', '<title>Sound - Tides']], ['content/same-title birds.html:5:1'], 'the same title as `tides.html`'],
+    'the heading of another page' => [['birds.html' => ['<h1>Birds', '<h1>Tides']], ['content/title-not-heading birds.html:7:7'], 'the name of `tides.html`'],
     'the same heading, where it names no page' => [['birds.html' => ['<h1>Birds', '<h1>Along the shore'], 'ferry.html' => ['<h1>Ferry', '<h1>Along the shore']], ['content/same-heading ferry.html:7:7']],
-    'the picture of another page' => [['birds.html' => ['birds.png', 'tides.png']], ['content/same-picture birds.html:8:125'], 'which tides.html shows too'],
-    'the paragraph of another page' => [['birds.html' => ['about the birds', 'about the tides']], ['content/same-text tides.html:8:162']],
+    'the picture of another page' => [['birds.html' => ['birds.png', 'tides.png']], ['content/same-picture birds.html:8:125'], 'which `tides.html` shows too'],
+    'the paragraph of another page' => [['birds.html' => ['about the birds', 'about the tides']], ['content/same-text birds.html:8:162']],
     'an editor’s title' => [['birds.html' => ['<title>Sound - Birds', '<title>Untitled Document']], ['content/default-title birds.html:5:1']],
     'an editor’s title twice, told as that' => [['birds.html' => ['<title>Sound - Birds', '<title>Document'], 'ferry.html' => ['<title>Sound - Ferry', '<title>Document']], ['content/default-title birds.html:5:1', 'content/default-title ferry.html:5:1']],
     'text that holds a place' => [['birds.html' => ['The page about', 'Lorem ipsum about']], ['content/placeholder birds.html:8:165']],
     'text in no paragraph' => [['birds.html' => ['<main>', '<main>There are more birds here than anybody has ever counted.']], ['content/unwrapped-text birds.html:8:115']],
-    'a picture far larger than it is shown' => [['birds.html' => ['alt="Seen from the birds"', 'alt="Seen" width="100"'], 'birds.png' => [Samples::png(20), Samples::png(900)]], ['content/oversize-picture birds.html:8:125'], '900 pixels wide, and is shown 100 wide'],
+    'a picture far larger than it is shown' => [['birds.html' => ['alt="Seen from the birds"', 'alt="Seen" width="100"'], 'birds.png' => [Samples::png(20), Samples::png(900)]], ['content/oversize-picture birds.html:8:125'], '900 pixels wide, but it is shown 100 pixels wide'],
     'a picture of more than a megabyte' => [['birds.png' => [Samples::png(20), Samples::png(20).str_repeat("\0", 1_000_000)]], ['content/heavy-picture birds.html:8:125'], '1.0 MB'],
 ]);
 
@@ -62,9 +62,9 @@ it('finds what is amiss with files and how they are packed', function (array $fi
     'a second extension' => [['b.html.txt' => 'x'], ['file/double-extension b.html.txt']],
     'a second extension of a file that the brief asks for, told once' => [['b.html.txt' => 'x'], ['file/double-extension b.html.txt'], 'kind: files, names: [b.html]'],
     'a document in place of a page' => [['b.html' => "PK\3\4\24\0"], ['file/wrong-type b.html']],
-    'a JPEG called png' => [['a.png' => "\xff\xd8\xff\xe0\0\x10JFIF\0"], ['file/unreadable a.png', 'file/wrong-type a.png']],
+    'a JPEG called png' => [['a.png' => "\xff\xd8\xff\xe0\0\x10JFIF\0"], ['file/wrong-type a.png']],
     'a page that a word processor wrote' => [['index.html' => str_replace('<html', '<html xmlns:o="urn:schemas-word-processor:office:office"', Samples::page('<img src="a.png" alt="b">', head: '<link rel="stylesheet" href="s.css">'))], ['file/wrong-type index.html']],
-    'litter, a folder of it once' => [['.DS_Store' => 'x', '__MACOSX/._a' => 'x', '__MACOSX/._b' => 'x', 'img/Thumbs.db' => 'x'], ['file/litter .DS_Store', 'file/litter __MACOSX/._a', 'file/litter img/Thumbs.db']],
+    'litter, once a site' => [['.DS_Store' => 'x', '__MACOSX/._a' => 'x', '__MACOSX/._b' => 'x', 'img/Thumbs.db' => 'x'], ['file/litter .DS_Store']],
     'a file nothing refers to' => [['b.png' => Samples::png(9), 'readme.txt' => 'x'], ['file/unused b.png']],
     'an empty file' => [['s.css' => " \n"], ['file/empty s.css']],
     'a picture that breaks off' => [['a.png' => substr(Samples::png(9), 0, 12)], ['file/unreadable a.png']],

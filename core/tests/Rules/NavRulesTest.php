@@ -121,7 +121,7 @@ it('finds a page that has no menu, and says what it should be', function () {
     $report = Samples::check($site);
 
     expect(Samples::found($report))->toBe(['nav/missing-menu pages/tides.html:7:1'])
-        ->and($report->findings[0]->finding->remedy)->toContain('Home (../index.html), Tides (this page), Birds (birds.html)');
+        ->and($report->findings[0]->finding->remedy)->toContain('Home (`../index.html`), Tides (this page), Birds (`birds.html`)');
 });
 
 it('finds where a pattern is broken, with a brief or without', function (array $site, string $fields, array $found, string $remedy) {
@@ -132,11 +132,11 @@ it('finds where a pattern is broken, with a brief or without', function (array $
     }
 })->with([
     // job.md: in a ring of eight, page 8's way on is the home page, and the home page's way back is page 8.
-    'a ring whose last way on leads to a page that is not there' => [fn () => chainSite(8, true, ['stop-8.html' => ['href="index.html"', 'href="stop-9.html"']]), "pattern: ring\n\"on\": \"On\"\nback: Back", ['link/missing-file stop-8.html:8:46'], 'type index.html'],
-    'a ring with a way that was not edited' => [fn () => chainSite(8, true, ['stop-5.html' => ['href="stop-6.html"', 'href="stop-7.html"']]), 'pattern: ring', ['nav/pattern stop-5.html:8:46'], 'Type stop-6.html'],
-    'a chain with a gap' => [fn () => chainSite(6, false, ['stop-3.html' => ['<a href="stop-2.html">Back</a>', '']]), 'pattern: chain', ['nav/pattern stop-3.html:8:1'], 'Add a link to stop-2.html'],
-    'a story with a choice missing' => [fn () => storySite(['b.html' => ['<a href="ba.html">Go to the ba scene</a>', '']]), 'pattern: branching', ['nav/pattern b.html:8:1', 'nav/unreachable-page ba.html'], 'Add a link to the page that follows'],
-    'an index that leaves one out' => [fn () => indexSite(['index.html' => ['<li><a href="c.html">C</a></li>', ''], 'a.html' => ['</p>', ' <a href="c.html">C</a></p>']]), 'pattern: index', ['nav/pattern index.html:8:1'], 'Add a link to c.html'],
+    'a ring whose last way on leads to a page that is not there' => [fn () => chainSite(8, true, ['stop-8.html' => ['href="index.html"', 'href="stop-9.html"']]), "pattern: ring\n\"on\": \"On\"\nback: Back", ['link/missing-file stop-8.html:8:46'], 'type `href="index.html"`'],
+    'a ring with a way that was not edited' => [fn () => chainSite(8, true, ['stop-5.html' => ['href="stop-6.html"', 'href="stop-7.html"']]), 'pattern: ring', ['nav/pattern stop-5.html:8:46'], 'Type `href="stop-6.html"`'],
+    'a chain with a gap' => [fn () => chainSite(6, false, ['stop-3.html' => ['<a href="stop-2.html">Back</a>', '']]), 'pattern: chain', ['nav/pattern stop-3.html:8:1'], 'Add `<a href="stop-2.html">'],
+    'a story with a choice missing' => [fn () => storySite(['b.html' => ['<a href="ba.html">Go to the ba scene</a>', '']]), 'pattern: branching', ['nav/unreachable-page ba.html'], 'Link to it from the menu, or from the page before it'],
+    'an index that leaves one out' => [fn () => indexSite(['index.html' => ['<li><a href="c.html">C</a></li>', ''], 'a.html' => ['</p>', ' <a href="c.html">C</a></p>']]), 'pattern: index', ['nav/pattern index.html:8:1'], 'Add `<a href="c.html">'],
 ]);
 
 it('says what a brief asks of the ways: their words, and no others', function (string $fields, array $change, array $found, float $points) {

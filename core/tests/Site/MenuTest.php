@@ -5,7 +5,7 @@ declare(strict_types=1);
 use InkedMargin\Core\Site\Menu\Menu;
 use InkedMargin\Core\Site\Menu\MenuEntry;
 use InkedMargin\Core\Site\Page;
-use InkedMargin\Core\Site\SiteReading;
+use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Tests\Samples;
 
 /** The menu of the home page of a site of four pages with some body. */
@@ -16,7 +16,7 @@ function menuOf(string $body): ?Menu
         $site["$page.html"] = Samples::page('', ucfirst($page));
     }
 
-    return SiteReading::of(Samples::site($site))->menus()->on('index.html');
+    return ParsedSite::of(Samples::site($site))->menus()->on('index.html');
 }
 
 it('finds the menu of a page without being told, and what its entries are', function (string $body, ?array $entries, string $place = 'before every other part') {
@@ -46,7 +46,7 @@ it('takes for the usual menu what most pages have, in the order most have it in'
     foreach ($menus as $page => $entries) {
         $site["$page.html"] = Samples::page('<nav>'.implode(' ', array_map(fn (string $to) => "<a href=\"$to.html\">".strtoupper($to).'</a>', str_split($entries))).'</nav>', $page);
     }
-    $reading = SiteReading::of(Samples::site($site));
+    $reading = ParsedSite::of(Samples::site($site));
 
     expect($reading->menus()->usual === null ? null : implode('', array_map(fn (string $key) => substr($key, 0, 1), array_keys($reading->menus()->usual->entries))))->toBe($usual)
         ->and($reading->pages)->each->toBeInstanceOf(Page::class);

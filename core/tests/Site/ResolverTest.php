@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
+use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\Reference;
 use InkedMargin\Core\Site\RelativePath;
+use InkedMargin\Core\Site\Resolution;
 use InkedMargin\Core\Site\Resolver;
-use InkedMargin\Core\Site\SiteReading;
-use InkedMargin\Core\Site\Verdict;
 use InkedMargin\Core\Style\AddressScanner;
 use InkedMargin\Core\Style\SheetAddress;
 use InkedMargin\Core\Tests\Samples;
@@ -17,44 +17,44 @@ function resolver(array $files): Resolver
     return new Resolver(Samples::site($files), fn (string $path) => str_ends_with($path, '.html') ? ['low' => true] : null);
 }
 
-it('tells where an address leads, and what may be meant', function (string $written, string $from, Verdict $verdict, ?string $path, array $candidates = []) {
+it('tells where an address leads, and what may be meant', function (string $written, string $from, Resolution $resolution, ?string $path, array $candidates = []) {
     $resolver = resolver(['index.html' => '', 'pages/tides.html' => '', 'pages/index.html' => '', 'pages/old/birds.htm' => '', 'images/Heron.png' => '', 'a b.html' => '', 'styles/site.css' => '']);
     $target = $resolver->resolve($written, $resolver->baseOf($from));
 
-    expect([$target->verdict, $target->path, $target->candidates])->toBe([$verdict, $path, $candidates]);
+    expect([$target->resolution, $target->path, $target->candidates])->toBe([$resolution, $path, $candidates]);
 })->with([
-    'a page beside this one' => ['tides.html', 'pages/index.html', Verdict::Found, 'pages/tides.html'],
-    'a page above' => ['../index.html', 'pages/tides.html', Verdict::Found, 'index.html'],
-    'a folder with a home page' => ['pages/', 'index.html', Verdict::Found, 'pages/'],
-    'a folder without its slash' => ['pages', 'index.html', Verdict::Found, 'pages'],
-    'the root' => ['/', 'pages/tides.html', Verdict::Found, ''],
-    'the top of this page' => ['#top', 'pages/tides.html', Verdict::Found, 'pages/tides.html'],
-    'a place on another page' => ['tides.html?print=1#low', 'pages/index.html', Verdict::Found, 'pages/tides.html'],
-    'a place that is not there' => ['tides.html#high', 'pages/index.html', Verdict::MissingFragment, 'pages/tides.html'],
-    'an escaped space' => ['a%20b.html', 'index.html', Verdict::Found, 'a b.html'],
-    'a raw space' => ['a b.html', 'index.html', Verdict::BadAddress, 'a b.html'],
-    'white space around it' => [" index.html\n", 'index.html', Verdict::Found, 'index.html'],
-    'the wrong letter case' => ['../images/heron.png', 'pages/tides.html', Verdict::LetterCase, 'images/heron.png', ['images/Heron.png']],
-    'a file that stands elsewhere' => ['tides.html', 'index.html', Verdict::WrongFolder, 'tides.html', ['pages/tides.html']],
-    'a slip of the hand' => ['tidse.html', 'pages/index.html', Verdict::MissingFile, 'pages/tidse.html', ['pages/tides.html']],
-    'another extension' => ['old/birds.html', 'pages/tides.html', Verdict::MissingFile, 'pages/old/birds.html', ['pages/old/birds.htm']],
-    'nothing like it' => ['volcanoes.html', 'index.html', Verdict::MissingFile, 'volcanoes.html'],
-    'a folder without a home page' => ['images/', 'index.html', Verdict::FolderWithoutIndex, 'images/'],
-    'above the root' => ['../styles/site.css', 'index.html', Verdict::OutsideSite, null, ['styles/site.css']],
-    'a file of a machine' => ['file:///C:/Users/me/site/pages/tides.html', 'index.html', Verdict::LocalPath, null, ['pages/tides.html']],
-    'a drive' => ['C:\\site\\images\\heron.png', 'index.html', Verdict::LocalPath, null, ['images/Heron.png']],
-    'reverse solidi' => ['..\\styles\\site.css', 'pages/tides.html', Verdict::LocalPath, null, ['styles/site.css']],
-    'a server of the author’s own' => ['http://localhost:3000/pages/tides.html', 'index.html', Verdict::LocalPath, null, ['pages/tides.html']],
-    'another site' => ['https://example.org/index.html', 'index.html', Verdict::Elsewhere, null],
-    'another host' => ['//example.org/', 'index.html', Verdict::Elsewhere, null],
-    'another site without its scheme' => ['www.example.org/a', 'index.html', Verdict::MissingScheme, null],
-    'a host without www' => ['example.org', 'pages/index.html', Verdict::MissingScheme, null],
-    'a host name that is none' => ['https://exa mple.org/', 'index.html', Verdict::BadAddress, null],
-    'one slash too few' => ['http:/example.org/', 'index.html', Verdict::BadAddress, null],
-    'mail' => ['mailto:a@example.org', 'index.html', Verdict::Other, null],
-    'a bare hash' => ['#', 'index.html', Verdict::Placeholder, null],
-    'nothing' => ['', 'index.html', Verdict::Placeholder, null],
-    'a script that does nothing' => ['javascript:void(0)', 'index.html', Verdict::Placeholder, null],
+    'a page beside this one' => ['tides.html', 'pages/index.html', Resolution::Found, 'pages/tides.html'],
+    'a page above' => ['../index.html', 'pages/tides.html', Resolution::Found, 'index.html'],
+    'a folder with a home page' => ['pages/', 'index.html', Resolution::Found, 'pages/'],
+    'a folder without its slash' => ['pages', 'index.html', Resolution::Found, 'pages'],
+    'the root' => ['/', 'pages/tides.html', Resolution::Found, ''],
+    'the top of this page' => ['#top', 'pages/tides.html', Resolution::Found, 'pages/tides.html'],
+    'a place on another page' => ['tides.html?print=1#low', 'pages/index.html', Resolution::Found, 'pages/tides.html'],
+    'a place that is not there' => ['tides.html#high', 'pages/index.html', Resolution::MissingFragment, 'pages/tides.html'],
+    'an escaped space' => ['a%20b.html', 'index.html', Resolution::Found, 'a b.html'],
+    'a raw space' => ['a b.html', 'index.html', Resolution::BadAddress, 'a b.html'],
+    'white space around it' => [" index.html\n", 'index.html', Resolution::Found, 'index.html'],
+    'the wrong letter case' => ['../images/heron.png', 'pages/tides.html', Resolution::LetterCase, 'images/heron.png', ['images/Heron.png']],
+    'a file that stands elsewhere' => ['tides.html', 'index.html', Resolution::WrongFolder, 'tides.html', ['pages/tides.html']],
+    'a slip of the hand' => ['tidse.html', 'pages/index.html', Resolution::MissingFile, 'pages/tidse.html', ['pages/tides.html']],
+    'another extension' => ['old/birds.html', 'pages/tides.html', Resolution::MissingFile, 'pages/old/birds.html', ['pages/old/birds.htm']],
+    'nothing like it' => ['volcanoes.html', 'index.html', Resolution::MissingFile, 'volcanoes.html'],
+    'a folder without a home page' => ['images/', 'index.html', Resolution::FolderWithoutIndex, 'images/'],
+    'above the root' => ['../styles/site.css', 'index.html', Resolution::OutsideSite, null, ['styles/site.css']],
+    'a file of a machine' => ['file:///C:/Users/me/site/pages/tides.html', 'index.html', Resolution::LocalPath, null, ['pages/tides.html']],
+    'a drive' => ['C:\\site\\images\\heron.png', 'index.html', Resolution::LocalPath, null, ['images/Heron.png']],
+    'reverse solidi' => ['..\\styles\\site.css', 'pages/tides.html', Resolution::LocalPath, null, ['styles/site.css']],
+    'a server of the author’s own' => ['http://localhost:3000/pages/tides.html', 'index.html', Resolution::LocalPath, null, ['pages/tides.html']],
+    'another site' => ['https://example.org/index.html', 'index.html', Resolution::Elsewhere, null],
+    'another host' => ['//example.org/', 'index.html', Resolution::Elsewhere, null],
+    'another site without its scheme' => ['www.example.org/a', 'index.html', Resolution::MissingScheme, null],
+    'a host without www' => ['example.org', 'pages/index.html', Resolution::MissingScheme, null],
+    'a host name that is none' => ['https://exa mple.org/', 'index.html', Resolution::BadAddress, null],
+    'one slash too few' => ['http:/example.org/', 'index.html', Resolution::BadAddress, null],
+    'mail' => ['mailto:a@example.org', 'index.html', Resolution::Other, null],
+    'a bare hash' => ['#', 'index.html', Resolution::Placeholder, null],
+    'nothing' => ['', 'index.html', Resolution::Placeholder, null],
+    'a script that does nothing' => ['javascript:void(0)', 'index.html', Resolution::Placeholder, null],
 ]);
 
 it('resolves against the base element', function () {
@@ -64,7 +64,7 @@ it('resolves against the base element', function () {
 });
 
 it('finds every address of a page, each where it is written', function (string $body, array $written) {
-    $page = SiteReading::of(Samples::site(['index.html' => Samples::page($body)]))->pages['index.html'];
+    $page = ParsedSite::of(Samples::site(['index.html' => Samples::page($body)]))->pages['index.html'];
     $seen = array_map(fn (Reference $reference) => "{$reference->kind->value} {$reference->written}", $page->references);
 
     expect($seen)->toBe($written);

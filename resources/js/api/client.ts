@@ -17,7 +17,7 @@ export const api = createClient<paths>({baseUrl: location.origin})
 api.use(sessionGuard)
 
 /** What went wrong, in words that can be shown as they are. */
-export class Trouble extends Error {
+export class ApiError extends Error {
   constructor(
     message: string,
     readonly status: number,
@@ -26,21 +26,21 @@ export class Trouble extends Error {
   }
 }
 
-interface Answer<T> {
+interface ApiResult<T> {
   data?: T
   error?: unknown
   response: Response
 }
 
-/** The data of an answer; throws `Trouble` when there is none. */
-export async function ask<T>(call: Promise<Answer<T>>): Promise<T> {
-  let answer: Answer<T>
+/** The data of an answer; throws `ApiError` when there is none. */
+export async function unwrap<T>(call: Promise<ApiResult<T>>): Promise<T> {
+  let answer: ApiResult<T>
   try {
     answer = await call
   } catch {
-    throw new Trouble('The server cannot be reached. What you typed is still here; try again in a moment.', 0)
+    throw new ApiError('The server cannot be reached. What you typed is still here; try again in a moment.', 0)
   }
-  if (!answer.response.ok) throw new Trouble(wordsFor(answer.error, answer.response.status), answer.response.status)
+  if (!answer.response.ok) throw new ApiError(wordsFor(answer.error, answer.response.status), answer.response.status)
   return answer.data as T
 }
 

@@ -1,26 +1,26 @@
 import {queryOptions} from '@tanstack/react-query'
-import {api, ask, type Schemas} from './client'
+import {api, unwrap, type Schemas} from './client'
 
 const busy = (run: Schemas['RunView'] | null) => run?.state === 'queued' || run?.state === 'running'
 
-export const me = queryOptions({queryKey: ['me'], queryFn: () => ask(api.GET('/api/me')), staleTime: Infinity})
+export const me = queryOptions({queryKey: ['me'], queryFn: () => unwrap(api.GET('/api/me')), staleTime: Infinity})
 
-export const shelf = queryOptions({queryKey: ['shelf'], queryFn: () => ask(api.GET('/api/shelf'))})
+export const shelf = queryOptions({queryKey: ['shelf'], queryFn: () => unwrap(api.GET('/api/shelf'))})
 
 export const course = (id: string) =>
-  queryOptions({queryKey: ['course', id], queryFn: () => ask(api.GET('/api/courses/{course}', {params: {path: {course: id}}}))})
+  queryOptions({queryKey: ['course', id], queryFn: () => unwrap(api.GET('/api/courses/{course}', {params: {path: {course: id}}}))})
 
 export const assignment = (id: string) =>
   queryOptions({
     queryKey: ['assignment', id],
-    queryFn: () => ask(api.GET('/api/assignments/{assignment}', {params: {path: {assignment: id}}})),
+    queryFn: () => unwrap(api.GET('/api/assignments/{assignment}', {params: {path: {assignment: id}}})),
     refetchInterval: ({state}) => (state.data?.handIns.some(line => busy(line.run)) === true ? 800 : false),
   })
 
 export const arrivals = (id: string) =>
   queryOptions({
     queryKey: ['arrivals', id],
-    queryFn: () => ask(api.GET('/api/assignments/{assignment}/arrivals', {params: {path: {assignment: id}}})),
+    queryFn: () => unwrap(api.GET('/api/assignments/{assignment}/arrivals', {params: {path: {assignment: id}}})),
     refetchInterval: ({state}) =>
       state.data?.some(arrival => arrival.state === 'waiting' || busy(arrival.run)) === true ? 500 : false,
   })
@@ -28,14 +28,14 @@ export const arrivals = (id: string) =>
 export const desk = (id: string) =>
   queryOptions({
     queryKey: ['desk', id],
-    queryFn: () => ask(api.GET('/api/hand-ins/{handIn}', {params: {path: {handIn: id}}})),
+    queryFn: () => unwrap(api.GET('/api/hand-ins/{handIn}', {params: {path: {handIn: id}}})),
     refetchInterval: ({state}) => (busy(state.data?.run ?? null) ? 800 : false),
   })
 
 export const source = (handIn: string, path: string) =>
   queryOptions({
     queryKey: ['source', handIn, path],
-    queryFn: () => ask(api.GET('/api/hand-ins/{handIn}/source/{path}', {params: {path: {handIn, path}}})),
+    queryFn: () => unwrap(api.GET('/api/hand-ins/{handIn}/source/{path}', {params: {path: {handIn, path}}})),
     staleTime: Infinity,
   })
 
@@ -43,7 +43,7 @@ export const source = (handIn: string, path: string) =>
 export const survey = (handIn: string, around: string) =>
   queryOptions({
     queryKey: ['survey', handIn, around],
-    queryFn: () => ask(api.GET('/api/hand-ins/{handIn}/survey', {params: {path: {handIn}, query: {around}}})),
+    queryFn: () => unwrap(api.GET('/api/hand-ins/{handIn}/survey', {params: {path: {handIn}, query: {around}}})),
     staleTime: ({state}) => (state.data?.ready === true ? Infinity : 0),
     refetchInterval: ({state}) => (state.data?.ready === false ? 800 : false),
   })
@@ -51,12 +51,12 @@ export const survey = (handIn: string, around: string) =>
 export const seen = (handIn: string, scripts: boolean) =>
   queryOptions({
     queryKey: ['seen', handIn, scripts],
-    queryFn: () => ask(api.GET('/api/hand-ins/{handIn}/seen', {params: {path: {handIn}, query: {scripts: scripts ? 1 : 0}}})),
+    queryFn: () => unwrap(api.GET('/api/hand-ins/{handIn}/seen', {params: {path: {handIn}, query: {scripts: scripts ? 1 : 0}}})),
     staleTime: 60 * 60 * 1000,
   })
 
 export const reply = (handIn: string) =>
   queryOptions({
     queryKey: ['reply', handIn],
-    queryFn: () => ask(api.GET('/api/hand-ins/{handIn}/reply', {params: {path: {handIn}}})),
+    queryFn: () => unwrap(api.GET('/api/hand-ins/{handIn}/reply', {params: {path: {handIn}}})),
   })

@@ -459,6 +459,7 @@ export interface components {
         DeskFinding: {
             fingerprint: string;
             rule: string;
+            variant: string;
             weight: string;
             mark: string;
             file: string;
@@ -497,6 +498,7 @@ export interface components {
             /** Format: float */
             possible: number;
             reason: string | null;
+            shortfalls: components["schemas"]["OutcomeShortfall"][];
         };
         /** @description A student's last hand-in, and how much of it is decided. */
         HandInLine: {
@@ -529,6 +531,12 @@ export interface components {
             id: string;
             name: string;
             email: string;
+        };
+        /** @description One place that shows why a requirement was not met in full. */
+        OutcomeShortfall: {
+            file: string;
+            line: number | null;
+            message: string;
         };
         /** @description What went wrong, in words. */
         Problem: {

@@ -2,7 +2,7 @@ import {Box, Dialog, DialogContent, DialogTitle, LinearProgress, Link, Typograph
 import {useIsFetching, useIsMutating, useQueryClient, useSuspenseQuery} from '@tanstack/react-query'
 import {useEffect, useState, type ReactNode} from 'react'
 import {Link as RouterLink, useNavigate} from 'react-router'
-import {api, ask} from '../api/client'
+import {api, unwrap} from '../api/client'
 import {me} from '../api/queries'
 import {useShownKeys} from './keys'
 
@@ -34,7 +34,7 @@ function RunningHead({steps}: {steps: Step[]}) {
   const navigate = useNavigate()
   const queries = useQueryClient()
   const leave = async () => {
-    await ask(api.POST('/api/log-out'))
+    await unwrap(api.POST('/api/log-out'))
     queries.clear()
     await navigate('/log-in')
   }

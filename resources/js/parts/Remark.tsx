@@ -1,7 +1,7 @@
 import {Typography} from '@mui/material'
 
 /** What went wrong, in oxblood, with every line of it. */
-export function TroubleText({error}: {error: Error | null}) {
+export function ErrorText({error}: {error: Error | null}) {
   if (error === null) return null
   return <Typography role="alert" variant="body2" sx={{color: 'desk.fault', whiteSpace: 'pre-line', my: 1}}>{error.message}</Typography>
 }

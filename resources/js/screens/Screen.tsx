@@ -2,7 +2,7 @@ import {Box, Link, Typography} from '@mui/material'
 import {useQueryErrorResetBoundary} from '@tanstack/react-query'
 import {Component, Suspense, type ReactNode} from 'react'
 import {Link as RouterLink} from 'react-router'
-import {TroubleText} from '../parts/Remark'
+import {ErrorText} from '../parts/Remark'
 
 /** Waits for what a screen reads, and says what happened when it cannot be read. */
 export function Screen({children}: {children: ReactNode}) {
@@ -35,7 +35,7 @@ class Boundary extends Component<Props, {error: Error | null}> {
     return (
       <Box component="main" sx={{maxWidth: 560, mx: 'auto', p: 6}}>
         <Typography variant="h1" gutterBottom>This page could not be shown</Typography>
-        <TroubleText error={this.state.error} />
+        <ErrorText error={this.state.error} />
         <Typography variant="body2">
           <Link component="button" onClick={again}>Try again</Link>, or go <Link component={RouterLink} to="/">back to the shelf</Link>.
         </Typography>

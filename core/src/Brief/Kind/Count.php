@@ -4,26 +4,27 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Brief\Kind;
 
+use InkedMargin\Core\Brief\Assessment;
+use InkedMargin\Core\Brief\Field;
 use InkedMargin\Core\Brief\Fields;
-use InkedMargin\Core\Brief\Judgement;
+use InkedMargin\Core\Brief\NamesThings;
 use InkedMargin\Core\Brief\Requirement;
+use InkedMargin\Core\Brief\Shortfall;
 use InkedMargin\Core\Brief\Terms;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Related;
+use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\Selector;
-use InkedMargin\Core\Markup\SelectorError;
 use InkedMargin\Core\Site\Page;
-use InkedMargin\Core\Site\SiteReading;
+use InkedMargin\Core\Site\ParsedSite;
 
 /** How many elements match a selector, on each page or on all of them together. Elements are counted, not tags. */
-final readonly class Count extends Requirement
+final readonly class Count extends Requirement implements NamesThings
 {
-    public function __construct(
-        Terms $terms,
-        public Selector $selector,
-        public ?int $exactly,
-        public ?int $atLeast,
-        public ?int $atMost,
-        public bool $perSite,
-    ) {
+    private const MOST_RELATED = 12;
+
+    public function __construct(Terms $terms, public Selector $selector, public Bounds $bounds, public bool $perSite)
+    {
         parent::__construct($terms);
     }
 
@@ -32,92 +33,132 @@ final readonly class Count extends Requirement
         return 'count';
     }
 
+    public static function about(): string
+    {
+        return 'How many of an element there are, on each page or in the whole site.';
+    }
+
+    public static function fields(): array
+    {
+        return [
+            Field::selector('selector', 'which elements are counted'),
+            ...Bounds::fields(),
+            Field::choice('per', '`page` or `site`; `page` when it is left out', ['page', 'site']),
+        ];
+    }
+
+    public static function variants(): array
+    {
+        return ['too-few', 'too-many'];
+    }
+
     public static function read(Terms $terms, Fields $fields): self
     {
-        $count = new self(
-            $terms,
-            self::selector($fields),
-            $fields->wholeNumber('exactly'),
-            $fields->wholeNumber('at_least'),
-            $fields->wholeNumber('at_most'),
-            $fields->text('per', 'page') === 'site',
-        );
-        if (! in_array($fields->text('per', 'page'), ['page', 'site'], true)) {
-            $fields->problem('per', 'page or site was expected');
-        }
-        if ($count->exactly === null && $count->atLeast === null && $count->atMost === null) {
+        $bounds = Bounds::read($fields);
+        if ($bounds->isOpen()) {
             $fields->problem('exactly', 'one of exactly, at_least and at_most is needed');
         }
 
-        return $count;
+        return new self($terms, $fields->selector('selector'), $bounds, $fields->text('per') === 'site');
     }
 
     public function sentence(): string
     {
         $where = $this->perSite ? 'The whole site' : $this->terms->pages->sentence();
 
-        return "$where has {$this->bounds()} {$this->selector->written}.";
+        return "$where has {$this->wanted()}.";
     }
 
-    public function judge(SiteReading $reading): Judgement
+    public function named(string $what): array
     {
-        $counts = $this->counts($reading);
+        return $what === 'element' ? $this->selector->elementNames() : [];
+    }
+
+    public function assess(ParsedSite $site): Assessment
+    {
+        $pages = $this->terms->pages->of($site);
+        $found = array_map(fn (Page $page) => $this->selector->all($page->document), $pages);
         if ($this->perSite) {
-            $there = array_sum($counts);
-
-            return new Judgement($this->allows($there) ? 1.0 : 0.0, (string) $there, $this->bounds());
+            return $this->assessSite($pages, $found);
         }
-        $good = count(array_filter($counts, $this->allows(...)));
-
-        return Judgement::pages($good, count($counts), "{$this->bounds()} a page");
-    }
-
-    /** @return array<string, int> by page */
-    public function counts(SiteReading $reading): array
-    {
-        $counts = [];
-        foreach ($this->terms->pages->of($reading) as $page) {
-            $counts[$page->path()] = $this->countOn($page);
+        $shortfalls = [];
+        foreach ($pages as $index => $page) {
+            if (! $this->bounds->allow(count($found[$index]))) {
+                $shortfalls[] = $this->shortfall($page, $found[$index], count($found[$index]), 'This page', $page->path());
+            }
+        }
+        if (count($pages) === 1) {
+            return Assessment::of(1, $shortfalls, count($found[0]).' '.$this->shown(), $this->wanted());
         }
 
-        return $counts;
+        return Assessment::ofPages(count($pages), $shortfalls, "{$this->wanted()} on each page");
     }
 
-    public function countOn(Page $page): int
+    /**
+     * @param  list<Page>  $pages
+     * @param  list<list<Element>>  $found
+     */
+    private function assessSite(array $pages, array $found): Assessment
     {
-        return count($this->selector->all($page->document));
-    }
-
-    public function allows(int $count): bool
-    {
-        return ($this->exactly === null || $count === $this->exactly)
-            && ($this->atLeast === null || $count >= $this->atLeast)
-            && ($this->atMost === null || $count <= $this->atMost);
-    }
-
-    /** Whether so many are fewer than asked, so that the remedy is to add some. */
-    public function isShort(int $count): bool
-    {
-        return $count < max($this->exactly ?? 0, $this->atLeast ?? 0);
-    }
-
-    public function bounds(): string
-    {
-        return implode(' and ', array_filter([
-            $this->exactly === null ? null : "exactly $this->exactly",
-            $this->atLeast === null ? null : "at least $this->atLeast",
-            $this->atMost === null ? null : "at most $this->atMost",
-        ]));
-    }
-
-    private static function selector(Fields $fields): Selector
-    {
-        try {
-            return Selector::parse($fields->requiredText('selector') ?: '*');
-        } catch (SelectorError $error) {
-            $fields->problem('selector', $error->getMessage());
-
-            return Selector::parse('*');
+        $sum = array_sum(array_map(count(...), $found));
+        if ($pages === []) {
+            return Assessment::unclear('no such page', $this->wanted());
         }
+        if ($this->bounds->allow($sum)) {
+            return Assessment::of(1, [], "$sum {$this->shown()}", $this->wanted());
+        }
+        // Too many are shown where the first one past the limit is, too few where the last one is.
+        $seen = 0;
+        $at = 0;
+        foreach ($found as $index => $elements) {
+            $seen += count($elements);
+            $at = $elements === [] ? $at : $index;
+            if ($seen > $this->bounds->most()) {
+                break;
+            }
+        }
+        $shortfall = $this->shortfall($pages[$at], $found[$at], $sum, 'The whole site', 'site', $seen - count($found[$at]));
+
+        return Assessment::of(1, [$shortfall], "$sum {$this->shown()}", $this->wanted());
+    }
+
+    /**
+     * @param  list<Element>  $found  on the page
+     * @param  int  $before  how many there are on the pages before it
+     */
+    private function shortfall(Page $page, array $found, int $count, string $subject, string $item, int $before = 0): Shortfall
+    {
+        $isShort = $this->bounds->isShort($count);
+        $surplus = $isShort ? [] : array_slice($found, max(0, $this->bounds->most() - $before));
+        $element = $isShort ? end($found) : ($surplus[0] ?? false);
+        $place = $element === false ? $page->bodyPlace() : $element->place();
+        $missing = $this->bounds->distance($count);
+        $shown = $this->shown();
+
+        return new Shortfall(
+            $isShort ? 'too-few' : 'too-many',
+            $isShort ? ProofMark::Insert : ProofMark::TakeOut,
+            $item,
+            $page->path(),
+            $page->file,
+            $place,
+            "$subject has ".($count === 0 ? 'no' : $count)." $shown; the brief asks for {$this->bounds->sentence()}.",
+            $isShort ? "Add $missing more $shown." : "Remove $missing $shown.",
+            "count:{$this->terms->id}",
+            related: array_map(
+                fn (Element $one) => new Related($page->file, $one->place(), 'one too many'),
+                array_slice($surplus, 1, self::MOST_RELATED),
+            ),
+        );
+    }
+
+    private function wanted(): string
+    {
+        return "{$this->bounds->sentence()} {$this->shown()}";
+    }
+
+    private function shown(): string
+    {
+        return "`{$this->selector->written}`";
     }
 }

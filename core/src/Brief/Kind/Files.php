@@ -4,19 +4,32 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Brief\Kind;
 
+use InkedMargin\Core\Brief\Assessment;
+use InkedMargin\Core\Brief\Field;
 use InkedMargin\Core\Brief\Fields;
 use InkedMargin\Core\Brief\Glob;
-use InkedMargin\Core\Brief\Judgement;
+use InkedMargin\Core\Brief\NamesThings;
 use InkedMargin\Core\Brief\Requirement;
+use InkedMargin\Core\Brief\Shortfall;
 use InkedMargin\Core\Brief\Terms;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Related;
+use InkedMargin\Core\Finding\Subject;
+use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\Site;
-use InkedMargin\Core\Site\SiteReading;
+use InkedMargin\Core\Source\English;
+use InkedMargin\Core\Source\NearestName;
+use InkedMargin\Core\Source\Span;
 
-/** Files that must be there, by name, or a number of files that match a glob. */
-final readonly class Files extends Requirement
+/** Files that must be there, by name, or a number of files that match. */
+final readonly class Files extends Requirement implements NamesThings
 {
-    /** @param  list<string>  $names paths from the site's root, or globs */
-    public function __construct(Terms $terms, public array $names, public ?int $atLeast, public ?int $atMost, public bool $mayBeOthers = true)
+    private const MOST_LINKS = 12;
+
+    private const MOST_SHOWN = 100;
+
+    /** @param  list<string>  $names  paths from the site's root, or globs */
+    public function __construct(Terms $terms, public array $names, public Bounds $bounds, public bool $mayBeOthers = true)
     {
         parent::__construct($terms);
     }
@@ -26,79 +39,193 @@ final readonly class Files extends Requirement
         return 'files';
     }
 
+    public static function about(): string
+    {
+        return 'Files that must be there, by name; or how many files match a pattern.';
+    }
+
+    public static function fields(): array
+    {
+        return [
+            Field::texts('names', 'paths from the root of the site, or globs (`*`, `**`, `?`)', true),
+            Field::wholeNumber('at_least', 'so many files match any of the names, or more'),
+            Field::wholeNumber('at_most', 'so many match, or fewer'),
+            Field::flag('others', 'whether other files may be there; yes when it is left out'),
+        ];
+    }
+
+    public static function variants(): array
+    {
+        return ['missing', 'unexpected', 'too-few', 'too-many'];
+    }
+
     public static function read(Terms $terms, Fields $fields): self
     {
-        $names = $fields->texts('names');
-        if ($names === []) {
-            $fields->problem('names', 'at least one file name is needed');
-        }
+        $bounds = new Bounds(null, $fields->wholeNumber('at_least'), $fields->wholeNumber('at_most'));
 
-        return new self($terms, $names, $fields->wholeNumber('at_least'), $fields->wholeNumber('at_most'), $fields->flag('others', true));
+        return new self($terms, $fields->texts('names'), $bounds, $fields->flag('others', true));
     }
 
     public function sentence(): string
     {
-        $names = implode(', ', $this->names);
-        $bounds = array_filter([
-            $this->atLeast === null ? null : "at least $this->atLeast",
-            $this->atMost === null ? null : "at most $this->atMost",
-        ]);
+        $names = English::list($this->names);
+        $files = $this->bounds->isOpen()
+            ? 'The site has '.(count($this->names) === 1 ? "the file $names" : "the files $names")
+            : "The site has {$this->bounds->sentence()} of the files $names";
 
-        return ($bounds === [] ? "The site has the files $names" : 'The site has '.implode(' and ', $bounds)." of $names").($this->mayBeOthers ? '.' : ', and no other files.');
+        return $files.($this->mayBeOthers ? '.' : ', and no other files.');
     }
 
-    public function judge(SiteReading $reading): Judgement
+    public function named(string $what): array
     {
-        if ($this->atLeast === null && $this->atMost === null) {
-            $wanted = count($this->names);
-            $there = $wanted - count($this->missing($reading->site));
-
-            return Judgement::share($there, $wanted, "$there of $wanted files", "$wanted of $wanted files");
-        }
-        $there = $this->counted($reading->site);
-        $met = match (true) {
-            $this->atLeast !== null && $there < $this->atLeast => $there / $this->atLeast,
-            $this->atMost !== null && $there > $this->atMost => 0.0,
-            default => 1.0,
-        };
-
-        return new Judgement($met, $there === 1 ? '1 file' : "$there files", rtrim($this->sentence(), '.'));
+        return $what === 'path' ? array_merge(...array_map(fn (string $name) => explode('/', $name), $this->names)) : [];
     }
 
-    /** @return list<string> the names that no file of the site answers to */
-    public function missing(Site $site): array
+    public function assess(ParsedSite $site): Assessment
     {
-        if ($this->atLeast !== null || $this->atMost !== null) {
-            return [];
-        }
+        $files = $site->files;
+        $others = $this->mayBeOthers ? [] : $this->unexpected($files);
+        $items = ($this->bounds->isOpen() ? count($this->names) : 1) + ($this->mayBeOthers ? 0 : 1);
+        if (! $this->bounds->isOpen()) {
+            $count = $this->counted($files);
+            $wrong = $this->bounds->allow($count) ? [] : [$this->wrongNumber($count, $site)];
+            $expected = $this->bounds->sentence().' of '.English::list($this->names);
 
-        return array_values(array_filter($this->names, fn (string $name) => $this->matching($site, $name) === []));
+            return Assessment::of($items, [...$wrong, ...$others], English::count($count, 'file'), $expected);
+        }
+        $missing = $this->missing($files);
+        $measured = count($this->names) - count($missing).' of '.English::count(count($this->names), 'file');
+        if ($others !== []) {
+            $measured .= ', and '.English::count(count($others), 'other file');
+        }
+        $shortfalls = array_map(fn (string $name) => $this->missingFile($name, $site), $missing);
+
+        return Assessment::of($items, [...$shortfalls, ...$others], $measured, $this->expectation());
     }
 
-    /** Whether a file answers to any of the names. */
+    /** @return list<string> the names that no file of the site has */
+    public function missing(Site $files): array
+    {
+        return $this->bounds->isOpen()
+            ? array_values(array_filter($this->names, fn (string $name) => $this->matching($files, $name) === []))
+            : [];
+    }
+
+    /** Whether a path is one of the names or matches one. */
     public function names(string $path): bool
     {
-        return array_filter($this->names, fn (string $name) => $name === $path || Glob::matches($name, $path)) !== [];
-    }
-
-    /** How many files answer to any of the names. */
-    public function counted(Site $site): int
-    {
-        $found = [];
         foreach ($this->names as $name) {
-            $found += array_flip($this->matching($site, $name));
+            if (Glob::matches($name, $path)) {
+                return true;
+            }
         }
 
-        return count($found);
+        return false;
+    }
+
+    private function counted(Site $files): int
+    {
+        return count(array_filter($files->paths(), $this->names(...)));
     }
 
     /** @return list<string> */
-    private function matching(Site $site, string $name): array
+    private function matching(Site $files, string $name): array
     {
-        if ($site->file($name) !== null) {
-            return [$name];
+        if ($files->file($name) !== null || strpbrk($name, '*?') === false) {
+            return $files->file($name) === null ? [] : [$name];
         }
 
-        return array_values(array_filter(array_map(strval(...), array_keys($site->files())), fn (string $path) => Glob::matches($name, $path)));
+        return array_values(array_filter($files->paths(), fn (string $path) => Glob::matches($name, $path)));
+    }
+
+    private function missingFile(string $name, ParsedSite $site): Shortfall
+    {
+        $isGlob = strpbrk($name, '*?') !== false;
+        $files = $site->files;
+        $unasked = array_filter($files->ownPaths(), fn (string $path) => ! $this->names($path));
+        $near = $isGlob ? null : $files->spelling($name) ?? self::withSecondExtension($name, $files) ?? NearestName::of($name, $unasked);
+
+        return new Shortfall(
+            'missing',
+            ProofMark::Insert,
+            $name,
+            $name,
+            null,
+            Span::at(0),
+            $isGlob ? "There is no file that matches `$name`; the brief asks for one." : "The brief asks for the file `$name`, and it is missing.",
+            match (true) {
+                $near !== null => "If `$near` is meant to be this file, rename it to `$name`. Otherwise add `$name`.",
+                $isGlob => 'Add the file.',
+                default => "Add `$name`, spelled exactly like that.",
+            },
+            related: self::linksTo($name, $site),
+            subjects: [Subject::file($name), Subject::page($name)],
+            causes: $near === null ? [] : [Subject::file($near)],
+        );
+    }
+
+    /** `index.html.txt` for `index.html`. */
+    private static function withSecondExtension(string $name, Site $files): ?string
+    {
+        foreach ($files->ownPaths() as $path) {
+            if (str_starts_with(strtolower($path), strtolower("$name."))) {
+                return $path;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<Related> the first links that lead to a file that is missing */
+    private static function linksTo(string $name, ParsedSite $site): array
+    {
+        $links = [];
+        foreach ($site->referencesTo($name) as $reference) {
+            if (count($links) < self::MOST_LINKS) {
+                $links[] = new Related($reference->from, $reference->span, "this link leads to `$name`");
+            }
+        }
+
+        return $links;
+    }
+
+    private function wrongNumber(int $count, ParsedSite $site): Shortfall
+    {
+        $isShort = $this->bounds->isShort($count);
+        $difference = $this->bounds->distance($count);
+        $names = English::list(array_map(fn (string $name) => "`$name`", $this->names), 'or');
+        $home = $site->files->home();
+
+        return new Shortfall(
+            $isShort ? 'too-few' : 'too-many',
+            $isShort ? ProofMark::Insert : ProofMark::TakeOut,
+            'number',
+            $home->path ?? 'index.html',
+            $home,
+            Span::at(0),
+            'There '.($count === 1 ? 'is 1 file' : "are $count files")." named $names; the brief asks for {$this->bounds->sentence()}.",
+            $isShort ? "Add $difference more." : "Remove $difference.",
+            "files:{$this->terms->id}",
+        );
+    }
+
+    /** @return list<Shortfall> */
+    private function unexpected(Site $files): array
+    {
+        $paths = array_values(array_filter($files->ownPaths(), fn (string $path) => ! $this->names($path)));
+        $shown = array_slice($paths, 0, self::MOST_SHOWN);
+
+        return array_map(fn (string $path) => new Shortfall(
+            'unexpected',
+            ProofMark::TakeOut,
+            'others',
+            $path,
+            $files->file($path),
+            Span::at(0),
+            "`$path` is not one of the files that the brief asks for, and it allows no others.",
+            'Remove the file from your hand-in.',
+            cost: 1 / count($shown),
+            subjects: [Subject::file($path)],
+        ), $shown);
     }
 }

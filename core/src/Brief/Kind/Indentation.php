@@ -4,19 +4,22 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Brief\Kind;
 
+use InkedMargin\Core\Brief\Assessment;
+use InkedMargin\Core\Brief\Field;
 use InkedMargin\Core\Brief\Fields;
-use InkedMargin\Core\Brief\JudgedByFindings;
-use InkedMargin\Core\Brief\Judgement;
 use InkedMargin\Core\Brief\Requirement;
+use InkedMargin\Core\Brief\Shortfall;
 use InkedMargin\Core\Brief\Terms;
-use InkedMargin\Core\Site\SiteReading;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Subject;
+use InkedMargin\Core\Markup\Indent;
+use InkedMargin\Core\Site\ParsedSite;
+use InkedMargin\Core\Source\English;
 
 /** Markup is indented by one step a level. */
-final readonly class Indentation extends Requirement implements JudgedByFindings
+final readonly class Indentation extends Requirement
 {
-    public const RULE = 'markup/indentation';
-
-    /** @param  int|null  $step  columns; null when any will do that a page keeps to */
+    /** @param  int|null  $step  columns; null when any step will do that a page keeps to */
     public function __construct(Terms $terms, public ?int $step)
     {
         parent::__construct($terms);
@@ -27,36 +30,55 @@ final readonly class Indentation extends Requirement implements JudgedByFindings
         return 'indentation';
     }
 
+    public static function about(): string
+    {
+        return 'Nested tags are indented, by one step a level.';
+    }
+
+    public static function fields(): array
+    {
+        return [Field::wholeNumber('step', 'columns a level; any regular step when it is left out', 1, 16)];
+    }
+
+    public static function variants(): array
+    {
+        return ['indented'];
+    }
+
     public static function read(Terms $terms, Fields $fields): self
     {
-        $step = $fields->wholeNumber('step');
-        if ($step === 0) {
-            $fields->problem('step', 'a whole number of 1 or more was expected');
-        }
-
-        return new self($terms, $step);
+        return new self($terms, $fields->wholeNumber('step'));
     }
 
     public function sentence(): string
     {
-        return $this->terms->pages->sentence().' is indented'.($this->step === null ? ' regularly.' : " by {$this->step} ".($this->step === 1 ? 'space' : 'spaces').' a level.');
+        $how = $this->step === null ? 'regularly' : 'by '.English::count($this->step, 'space').' a level';
+
+        return "{$this->terms->pages->sentence()} is indented $how.";
     }
 
-    public function judge(SiteReading $reading): Judgement
+    public function assess(ParsedSite $site): Assessment
     {
-        return $this->judgeBy([], $reading);
-    }
+        $pages = $this->terms->pages->of($site);
+        $shortfalls = [];
+        foreach ($pages as $page) {
+            $slips = Indent::slips($page->elements, $page->pairs, $page->file, $this->step);
+            if ($slips !== []) {
+                $shortfalls[] = new Shortfall(
+                    'indented',
+                    ProofMark::Move,
+                    $page->path(),
+                    $page->path(),
+                    $page->file,
+                    $slips[0]->span,
+                    $slips[0]->message.Indent::more(count($slips) - 1),
+                    Indent::remedy($this->step),
+                    "{$slips[0]->element->path()}#indent",
+                    subjects: [Subject::element($page->path(), $slips[0]->element)],
+                );
+            }
+        }
 
-    public function claims(string $rule, string $weight, string $file): bool
-    {
-        return $rule === self::RULE && $this->terms->pages->covers($file);
-    }
-
-    public function judgeBy(array $found, SiteReading $reading): Judgement
-    {
-        $pages = $this->terms->pages->of($reading);
-        $straight = array_filter($pages, fn ($page) => ! isset($found[$page->path()]));
-
-        return Judgement::pages(count($straight), count($pages), $this->step === null ? 'indented regularly' : "{$this->step} a level");
+        return Assessment::ofPages(count($pages), $shortfalls, $this->expectation());
     }
 }

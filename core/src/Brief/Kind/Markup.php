@@ -4,26 +4,42 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Brief\Kind;
 
+use InkedMargin\Core\Brief\AssessedByFindings;
+use InkedMargin\Core\Brief\Assessment;
+use InkedMargin\Core\Brief\Field;
 use InkedMargin\Core\Brief\Fields;
-use InkedMargin\Core\Brief\JudgedByFindings;
-use InkedMargin\Core\Brief\Judgement;
 use InkedMargin\Core\Brief\Requirement;
+use InkedMargin\Core\Brief\Shortfall;
 use InkedMargin\Core\Brief\Terms;
-use InkedMargin\Core\Site\SiteReading;
+use InkedMargin\Core\Finding\Edit;
+use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\Mend;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Markup\CharacterNames;
+use InkedMargin\Core\Markup\Text;
+use InkedMargin\Core\Markup\Walk;
+use InkedMargin\Core\Site\Page;
+use InkedMargin\Core\Site\ParsedSite;
+use InkedMargin\Core\Source\English;
+use InkedMargin\Core\Source\Span;
 
 /** Rules, or groups of rules, that are to find nothing, and characters that are to be written as character references. */
-final readonly class Markup extends Requirement implements JudgedByFindings
+final readonly class Markup extends Requirement implements AssessedByFindings
 {
-    public const REFERENCES_RULE = 'markup/raw-character';
-
     /**
      * @param  list<string>  $rules  ids such as `markup/misnested`, or groups such as `markup`
-     * @param  list<string>  $weights  what counts of a group; a rule named by its id counts in any weight
-     * @param  int  $atMost  so many findings are still well
+     * @param  list<Weight>  $weights  what counts of a group; a rule named by its id counts in any weight
+     * @param  int  $atMost  so many findings are allowed
      * @param  list<string>  $references  characters
      */
-    public function __construct(Terms $terms, public array $rules, private array $weights, private int $atMost, public array $references)
-    {
+    public function __construct(
+        Terms $terms,
+        private array $rules,
+        private array $weights,
+        private int $atMost,
+        public array $references,
+    ) {
         parent::__construct($terms);
     }
 
@@ -32,65 +48,131 @@ final readonly class Markup extends Requirement implements JudgedByFindings
         return 'markup';
     }
 
+    public static function about(): string
+    {
+        return 'Rules that must find nothing, and characters that are written as character references.';
+    }
+
+    public static function fields(): array
+    {
+        return [
+            Field::texts('rules', 'ids of rules (`markup/misnested`), or groups (`markup`)'),
+            Field::texts('weights', 'what counts of a group; fault and departure when it is left out', choices: array_column(Weight::cases(), 'value')),
+            Field::wholeNumber('at_most', 'so many findings are allowed; 0 when it is left out'),
+            Field::texts('references', 'characters such as `©`'),
+        ];
+    }
+
+    public static function variants(): array
+    {
+        return ['reference'];
+    }
+
     public static function read(Terms $terms, Fields $fields): self
     {
         $rules = $fields->texts('rules');
         $references = $fields->texts('references');
         if ($rules === [] && $references === []) {
-            $fields->problem('rules', 'at least one rule or group is needed, such as markup or markup/misnested, or characters in "references"');
+            $fields->problem('rules', 'rules, or characters in "references", are needed');
         }
         foreach ($references as $character) {
             if (mb_strlen($character) !== 1) {
                 $fields->problem('references', "\"$character\" is not one character");
             }
         }
-        $weights = $fields->texts('weights') ?: ['fault', 'departure'];
-        foreach (array_diff($weights, ['fault', 'departure', 'tidy']) as $unknown) {
-            $fields->problem('weights', "\"$unknown\" is none of fault, departure, tidy");
-        }
+        $weights = array_values(array_filter(array_map(Weight::tryFrom(...), $fields->texts('weights'))));
 
-        return new self($terms, $rules, $weights, $fields->wholeNumber('at_most') ?? 0, $references);
+        return new self($terms, $rules, $weights ?: [Weight::Fault, Weight::Departure], $fields->wholeNumber('at_most') ?? 0, $references);
     }
 
     public function sentence(): string
     {
+        $limit = $this->atMost === 0 ? 'no findings' : 'at most '.English::count($this->atMost, 'finding');
         $wishes = array_filter([
-            $this->rules === [] ? '' : implode(', ', $this->rules).' '.($this->atMost === 0 ? 'finds nothing' : "finds at most {$this->atMost}"),
-            $this->references === [] ? '' : implode(' ', $this->references).' is written as a character reference',
+            $this->rules === [] ? '' : "has $limit of ".English::list($this->rules, 'or'),
+            $this->references === [] ? '' : 'writes '.English::list($this->references).' as character references',
         ]);
 
-        return $this->terms->pages->sentence().': '.implode(', and ', $wishes).'.';
+        return $this->terms->pages->sentence().' '.implode(', and ', $wishes).'.';
     }
 
-    public function judge(SiteReading $reading): Judgement
+    /** What was found is asked for by `assessFindings`; without findings, the characters alone. */
+    public function assess(ParsedSite $site): Assessment
     {
-        return $this->judgeBy([], $reading);
+        return $this->assessFindings($site, []);
     }
 
-    public function claims(string $rule, string $weight, string $file): bool
+    public function claims(Finding $finding): bool
     {
-        if (! $this->terms->pages->covers($file)) {
+        if (! $this->terms->pages->covers($finding->file)) {
             return false;
         }
-        if ($this->references !== [] && $rule === self::REFERENCES_RULE) {
-            return true;
-        }
+        $isNamed = in_array($finding->rule, $this->rules, true) || in_array($finding->kind(), $this->rules, true);
+        $isInGroup = in_array(explode('/', $finding->rule)[0], $this->rules, true);
 
-        return in_array($rule, $this->rules, true)
-            || (in_array(explode('/', $rule)[0], $this->rules, true) && in_array($weight, $this->weights, true));
+        return $isNamed || ($isInGroup && in_array($finding->weight, $this->weights, true));
     }
 
-    public function judgeBy(array $found, SiteReading $reading): Judgement
+    public function assessFindings(ParsedSite $site, array $findings): Assessment
     {
-        $pages = $this->terms->pages->of($reading);
-        $sum = array_sum($found);
-        $expected = 'found: '.($this->atMost === 0 ? 'nothing' : "at most {$this->atMost}");
-        if ($pages === []) {
-            return Judgement::pages(0, 0, $expected);
-        }
-        $marred = count(array_filter($pages, fn ($page) => isset($found[$page->path()])));
-        $met = $sum <= $this->atMost ? 1.0 : min(1 - $marred / count($pages), 0.99);
+        $pages = $this->terms->pages->of($site);
+        $found = array_map(fn (Finding $finding) => Shortfall::of($finding, $finding->file), $findings);
+        $all = [...$this->rawCharacters($pages), ...$found];
+        $marred = count(array_unique(array_map(fn (Shortfall $one) => $one->item, $all)));
+        $measured = match (true) {
+            $pages === [] => 'no such page',
+            $all === [] => 'nothing found',
+            default => count($all)." found, on $marred of ".English::count(count($pages), 'page'),
+        };
+        $expected = $this->atMost === 0 ? 'nothing found' : "at most {$this->atMost} found";
 
-        return new Judgement($met, $sum === 0 ? 'nothing found' : "found: {$sum}, on {$marred} of ".count($pages).' pages', $expected);
+        return Assessment::of(count($pages), count($all) > $this->atMost ? $all : [], $measured, $expected);
+    }
+
+    /**
+     * @param  list<Page>  $pages
+     * @return list<Shortfall>
+     */
+    private function rawCharacters(array $pages): array
+    {
+        if ($this->references === []) {
+            return [];
+        }
+        // An ampersand that begins a reference is what the brief wants.
+        $one = fn (string $character) => preg_quote($character, '~').($character === '&' ? '(?!#?\w+;)' : '');
+        $pattern = '~'.implode('|', array_map($one, $this->references)).'~';
+        $shortfalls = [];
+        foreach ($pages as $page) {
+            foreach (Walk::nodes($page->document) as $node) {
+                if (! $node instanceof Text || in_array($node->parent?->name, ['script', 'style'], true)) {
+                    continue;
+                }
+                $start = $node->span()->start;
+                preg_match_all($pattern, substr($page->file->bytes, $start, $node->span()->length()), $matches, PREG_OFFSET_CAPTURE);
+                foreach ($matches[0] as [$character, $at]) {
+                    $shortfalls[] = self::rawCharacter($character, new Span($start + $at, $start + $at + strlen($character)), $page);
+                }
+            }
+        }
+
+        return $shortfalls;
+    }
+
+    private static function rawCharacter(string $character, Span $span, Page $page): Shortfall
+    {
+        $reference = CharacterNames::reference($character);
+
+        return new Shortfall(
+            'reference',
+            ProofMark::Change,
+            $page->path(),
+            $page->path(),
+            $page->file,
+            $span,
+            "`$character` is typed directly; the brief asks for a character reference.",
+            "Type `$reference` instead.",
+            "raw:$character",
+            mend: Mend::of(new Edit($page->file, $span, $reference)),
+        );
     }
 }

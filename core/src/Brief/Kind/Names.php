@@ -4,19 +4,31 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Brief\Kind;
 
+use InkedMargin\Core\Brief\Assessment;
+use InkedMargin\Core\Brief\Field;
 use InkedMargin\Core\Brief\Fields;
-use InkedMargin\Core\Brief\Judgement;
 use InkedMargin\Core\Brief\NamePattern;
+use InkedMargin\Core\Brief\NamesThings;
 use InkedMargin\Core\Brief\Requirement;
+use InkedMargin\Core\Brief\Shortfall;
 use InkedMargin\Core\Brief\Terms;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Subject;
+use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\Site;
-use InkedMargin\Core\Site\SiteReading;
+use InkedMargin\Core\Source\Span;
 
 /** How the archive, the folder in it and the files are named. */
-final readonly class Names extends Requirement
+final readonly class Names extends Requirement implements NamesThings
 {
-    public function __construct(Terms $terms, public ?NamePattern $archive, public ?NamePattern $folder, public ?NamePattern $files)
-    {
+    private const MOST_SHOWN = 100;
+
+    public function __construct(
+        Terms $terms,
+        public ?NamePattern $archive,
+        public ?NamePattern $folder,
+        public ?NamePattern $files,
+    ) {
         parent::__construct($terms);
     }
 
@@ -25,9 +37,30 @@ final readonly class Names extends Requirement
         return 'names';
     }
 
+    public static function about(): string
+    {
+        return 'How the archive, the folder in it, and the files are named.';
+    }
+
+    public static function fields(): array
+    {
+        $pattern = 'a pattern with `*` and `{student.handle}`';
+
+        return [
+            Field::text('archive', "the archive: $pattern"),
+            Field::text('folder', "the folder around the site, or several with `/` between them: $pattern"),
+            Field::text('files', "every file: $pattern"),
+        ];
+    }
+
+    public static function variants(): array
+    {
+        return ['archive', 'folder', 'file'];
+    }
+
     public static function read(Terms $terms, Fields $fields): self
     {
-        $pattern = fn (string $field) => $fields->has($field) ? new NamePattern($fields->requiredText($field)) : null;
+        $pattern = fn (string $field) => $fields->has($field) ? new NamePattern(trim($fields->text($field), '/')) : null;
         $names = new self($terms, $pattern('archive'), $pattern('folder'), $pattern('files'));
         if ($names->archive === null && $names->folder === null && $names->files === null) {
             $fields->problem('archive', 'a pattern is needed for the archive, the folder or the files');
@@ -39,48 +72,95 @@ final readonly class Names extends Requirement
     public function sentence(): string
     {
         $wishes = array_filter([
-            $this->archive === null ? null : "the archive is called {$this->archive->written}",
-            $this->folder === null ? null : "the folder in it {$this->folder->written}",
-            $this->files === null ? null : "the files {$this->files->written}",
+            $this->archive === null ? null : "the archive is named {$this->archive->inWords()}",
+            $this->folder === null ? null : "the folder in it {$this->folder->inWords()}",
+            $this->files === null ? null : "the files {$this->files->inWords()}",
         ]);
 
         return ucfirst(implode(', ', $wishes)).'.';
     }
 
-    public function judge(SiteReading $reading): Judgement
+    public function named(string $what): array
     {
-        $site = $reading->site;
-        $checks = array_filter([
-            $this->archive === null ? null : $this->archiveFits($site),
-            $this->folder === null ? null : $this->folderFits($site),
-            $this->files === null ? null : $this->misnamed($site) === [],
-        ], fn (?bool $fits) => $fits !== null);
-
-        return Judgement::share(count(array_filter($checks)), count($checks), count(array_filter($checks)).' of '.count($checks), rtrim($this->sentence(), '.'));
+        return $what === 'path' && $this->folder !== null ? explode('/', $this->folder->written) : [];
     }
 
-    /** Null when the site did not come as an archive, or nothing is asked of its name. */
-    public function archiveFits(Site $site): ?bool
+    public function assess(ParsedSite $site): Assessment
     {
-        return $site->packing->archive === null ? null : $this->archive?->matches($site->packing->archive, $site->packing->handle);
+        $files = $site->files;
+        $isArchive = $this->archive !== null && $files->packing->archive !== null;
+        $items = ($isArchive ? 1 : 0) + ($this->folder === null ? 0 : 1) + ($this->files === null ? 0 : 1);
+        $shortfalls = array_values(array_filter([
+            $isArchive ? $this->archiveName($files) : null,
+            $this->folderName($files),
+            ...$this->fileNames($files),
+        ]));
+        $wrong = count(array_unique(array_map(fn (Shortfall $one) => $one->item, $shortfalls)));
+        $handle = $files->packing->handle ?? 'your-name';
+        $expected = str_replace('the student’s handle', $handle, $this->expectation());
+
+        return Assessment::of($items, $shortfalls, $items === 0 ? 'not sent as an archive' : ($items - $wrong)." of $items", $expected);
     }
 
-    /** Null when nothing is asked of the folder. */
-    public function folderFits(Site $site): ?bool
+    private function archiveName(Site $files): ?Shortfall
     {
-        $folders = $site->packing->folders;
+        $archive = (string) $files->packing->archive;
+        if ($this->archive === null || $this->archive->matches($archive, $files->packing->handle)) {
+            return null;
+        }
+        $wanted = $this->archive->for($files->packing->handle);
 
-        return $this->folder === null ? null : count($folders) === 1 && $this->folder->matches($folders[0], $site->packing->handle);
+        return self::aboutSite('archive', ProofMark::Change, $files, "The archive is named `$archive`; the brief asks for `$wanted`.", "Rename it to `$wanted`.");
     }
 
-    /** @return list<string> paths of files whose names are not as asked */
-    public function misnamed(Site $site): array
+    private function folderName(Site $files): ?Shortfall
+    {
+        $folders = $files->packing->folders;
+        $around = implode('/', $folders);
+        if ($this->folder === null || $this->folder->matches($around, $files->packing->handle)) {
+            return null;
+        }
+        $wanted = $this->folder->for($files->packing->handle);
+        $isSameDepth = count($folders) === count(explode('/', $wanted));
+        [$message, $remedy] = match (true) {
+            $folders === [] => ['Your files are not in a folder.', "Put them all into a folder named `$wanted`, and zip that folder."],
+            $isSameDepth => ["The folder is named `$around`; the brief asks for `$wanted`.", "Rename it to `$wanted`."],
+            default => ["Your site is inside the folders `$around`; the brief asks for `$wanted`.", "Put the site into `$wanted`, and zip that."],
+        };
+
+        return self::aboutSite('folder', ProofMark::Move, $files, $message, $remedy);
+    }
+
+    private static function aboutSite(string $variant, ProofMark $mark, Site $files, string $message, string $remedy): Shortfall
+    {
+        $home = $files->home();
+
+        return new Shortfall($variant, $mark, $variant, $home->path ?? 'index.html', $home, Span::at(0), $message, $remedy, $variant);
+    }
+
+    /** @return list<Shortfall> */
+    private function fileNames(Site $files): array
     {
         $pattern = $this->files;
+        if ($pattern === null) {
+            return [];
+        }
+        $handle = $files->packing->handle;
+        $wrong = array_values(array_filter($files->ownPaths(), fn (string $path) => ! $pattern->matches(basename($path), $handle)));
+        $shown = array_slice($wrong, 0, self::MOST_SHOWN);
 
-        return $pattern === null ? [] : array_values(array_filter(
-            array_map(strval(...), array_keys($site->ownFiles())),
-            fn (string $path) => ! $pattern->matches(basename($path), $site->packing->handle),
-        ));
+        return array_map(fn (string $path) => new Shortfall(
+            'file',
+            ProofMark::Change,
+            'files',
+            $path,
+            $files->file($path),
+            Span::at(0),
+            "The brief asks for files named `{$pattern->for($handle)}`; this one is `".basename($path).'`.',
+            'Rename it, and change the links that lead to it.',
+            'brief',
+            cost: 1 / count($shown),
+            subjects: [Subject::file($path)],
+        ), $shown);
     }
 }

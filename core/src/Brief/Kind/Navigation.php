@@ -4,29 +4,40 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Brief\Kind;
 
+use InkedMargin\Core\Brief\Assessment;
+use InkedMargin\Core\Brief\Field;
 use InkedMargin\Core\Brief\Fields;
-use InkedMargin\Core\Brief\Judgement;
+use InkedMargin\Core\Brief\NamesThings;
 use InkedMargin\Core\Brief\Requirement;
+use InkedMargin\Core\Brief\Shortfall;
 use InkedMargin\Core\Brief\Terms;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Site\Menu\CommonMenu;
 use InkedMargin\Core\Site\Menu\MenuComparison;
-use InkedMargin\Core\Site\Menu\UsualMenu;
 use InkedMargin\Core\Site\Page;
+use InkedMargin\Core\Site\ParsedSite;
+use InkedMargin\Core\Site\Pattern\Direction;
 use InkedMargin\Core\Site\Pattern\PatternKind;
+use InkedMargin\Core\Site\Pattern\PatternMatch;
+use InkedMargin\Core\Site\Pattern\PatternOptions;
 use InkedMargin\Core\Site\Pattern\PatternReader;
-use InkedMargin\Core\Site\Pattern\PatternReading;
-use InkedMargin\Core\Site\Pattern\PatternWishes;
-use InkedMargin\Core\Site\Pattern\Way;
-use InkedMargin\Core\Site\SiteReading;
+use InkedMargin\Core\Source\English;
 
 /** How the pages link together: a pattern, a menu that is the same everywhere, or both. */
-final readonly class Navigation extends Requirement
+final readonly class Navigation extends Requirement implements NamesThings
 {
     /**
      * @param  array<string, string>|null  $menu  labels by page, in order; null when the brief gives no menu
      * @param  bool|null  $ownLinked  whether a page's own entry has to be a link; null when either will do
      */
-    public function __construct(Terms $terms, public ?PatternKind $pattern, public PatternWishes $wishes, public ?array $menu, public ?bool $ownLinked, public bool $sameEverywhere)
-    {
+    public function __construct(
+        Terms $terms,
+        public ?PatternKind $pattern,
+        public PatternOptions $options,
+        public ?array $menu,
+        public ?bool $ownLinked,
+        public bool $sameEverywhere,
+    ) {
         parent::__construct($terms);
     }
 
@@ -35,34 +46,57 @@ final readonly class Navigation extends Requirement
         return 'navigation';
     }
 
+    public static function about(): string
+    {
+        return 'How the pages link together: a pattern, a menu that is the same everywhere, or both.';
+    }
+
+    public static function fields(): array
+    {
+        return [
+            Field::choice('pattern', 'the pattern of the links', array_column(PatternKind::cases(), 'value')),
+            Field::entries('menu', 'the entries of the menu in order, each as `page: label`'),
+            Field::choice('own', 'a page’s own entry; `either` when it is left out', ['linked', 'plain', 'either']),
+            Field::flag('same_everywhere', 'whether the menu is the same on every page; yes with a menu or the pattern `menu`'),
+            Field::texts('order', 'the pages of a chain or ring in order; found out when it is left out'),
+            Field::text('on', 'the words of the way on'),
+            Field::text('back', 'the words of the way back'),
+            Field::flag('may_close', 'whether the ends of a chain may link to the home page; yes when it is left out'),
+            Field::wholeNumber('choices', 'choices on a page of a branching story; 2 when it is left out', 1, 50),
+            Field::wholeNumber('depth', 'choices from the home page to an ending', 0, 50),
+            Field::text('index', 'the page that lists the others; `index.html` when it is left out'),
+        ];
+    }
+
+    public static function variants(): array
+    {
+        return [...PatternShortfall::VARIANTS, ...MenuShortfall::VARIANTS, 'no-common-menu'];
+    }
+
     public static function read(Terms $terms, Fields $fields): self
     {
-        $named = $fields->has('pattern') ? $fields->text('pattern') : null;
-        $pattern = $named === null ? null : PatternKind::tryFrom($named);
-        if ($named !== null && $pattern === null) {
-            $fields->problem('pattern', "\"$named\" is none of ".implode(', ', array_column(PatternKind::cases(), 'value')));
-        }
+        $pattern = PatternKind::tryFrom($fields->text('pattern'));
         $menu = $fields->has('menu') ? self::readMenu($fields) : null;
         $same = $fields->flag('same_everywhere', $menu !== null || $pattern === PatternKind::Menu);
-        if ($named === null && $menu === null && ! $same) {
+        if (! $fields->has('pattern') && $menu === null && ! $same) {
             $fields->problem('pattern', 'a pattern, a menu, or same_everywhere is needed');
         }
-        $own = $fields->has('own') ? $fields->text('own') : 'either';
-        if (! in_array($own, ['linked', 'plain', 'either'], true)) {
-            $fields->problem('own', "\"$own\" is none of linked, plain, either");
-        }
-        $wishes = new PatternWishes(
+        $labels = [Direction::On->value => $fields->text('on'), Direction::Back->value => $fields->text('back')];
+        $options = new PatternOptions(
             $fields->texts('order'),
-            array_filter([Way::On->value => $fields->text('on'), Way::Back->value => $fields->text('back')], fn (string $label) => $label !== ''),
+            array_filter($labels, fn (string $label) => $label !== ''),
             $fields->flag('may_close', true),
-            max(1, $fields->wholeNumber('choices') ?? 2),
+            $fields->wholeNumber('choices') ?? 2,
             $fields->wholeNumber('depth'),
-            $fields->has('index') ? $fields->requiredText('index') : 'index.html',
+            $fields->text('index', 'index.html'),
         );
+        $own = match ($fields->text('own')) {
+            'linked' => true,
+            'plain' => false,
+            default => null,
+        };
 
-        return new self($terms, $pattern, $wishes, $menu, match ($own) {
-            'linked' => true, 'plain' => false, default => null,
-        }, $same);
+        return new self($terms, $pattern, $options, $menu, $own, $same);
     }
 
     /** @return array<string, string> */
@@ -71,10 +105,10 @@ final readonly class Navigation extends Requirement
         $menu = [];
         $list = $fields->value('menu');
         foreach (is_array($list) ? $list : [] as $page => $entry) {
-            if (is_array($entry) && count($entry) === 1 && is_string(reset($entry)) && is_string(key($entry))) {
-                [$page, $entry] = [key($entry), reset($entry)];
+            if (is_array($entry) && count($entry) === 1) {
+                [$page, $entry] = [(string) key($entry), reset($entry)];
             }
-            if (! is_string($page) || ! is_string($entry)) {
+            if (! is_string($page) || ! is_string($entry) || mb_strlen($page.$entry) > 500) {
                 $fields->problem('menu', 'a list of entries was expected, each as "page: label"');
 
                 return [];
@@ -90,70 +124,115 @@ final readonly class Navigation extends Requirement
 
     public function sentence(): string
     {
+        $labels = $this->options->labels;
+        $words = fn (Direction $way) => isset($labels[$way->value]) ? " (“{$labels[$way->value]}”)" : '';
+        $ways = 'a way on'.$words(Direction::On).' and a way back'.$words(Direction::Back);
         $pages = $this->terms->pages->sentence();
-        $labels = $this->wishes->labels;
-        $said = fn (Way $way) => isset($labels[$way->value]) ? " (“{$labels[$way->value]}”)" : '';
-        $ways = 'a way on'.$said(Way::On).' and a way back'.$said(Way::Back);
-        $sentences = array_filter([
+        $depth = $this->options->depth === null ? '' : ", {$this->options->depth} choices deep";
+        $choices = English::count($this->options->choices, 'choice');
+
+        return implode(' ', array_filter([
             match ($this->pattern) {
-                PatternKind::Menu => "{$pages} links to every other.",
-                PatternKind::Chain => "{$pages} but the ends of the chain has {$ways}.",
-                PatternKind::Ring => "{$pages} has {$ways}; the last is joined to the first.",
-                PatternKind::Branching => "{$pages} offers {$this->wishes->choices} choices until an ending".($this->wishes->depth === null ? '.' : ", {$this->wishes->depth} choices deep."),
-                PatternKind::Index => "{$this->wishes->index} lists every other page.",
+                PatternKind::Menu => "$pages links to every other.",
+                PatternKind::Chain => "$pages has $ways, except at the ends of the chain.",
+                PatternKind::Ring => "$pages has $ways; the last page is joined to the first.",
+                PatternKind::Branching => "$pages offers $choices until an ending$depth.",
+                PatternKind::Index => "{$this->options->index} links to every other page.",
                 null => null,
             },
-            $this->menu === null ? null : 'The menu is '.implode(', ', $this->menu).'.',
+            $this->menu === null ? null : 'The menu is '.English::list(array_values($this->menu)).'.',
             $this->sameEverywhere ? 'The menu is the same on every page.' : null,
             match ($this->ownLinked) {
-                true => 'A page’s own entry is a link.', false => 'A page’s own entry is plain.', null => null,
+                true => 'A page’s own entry is a link.',
+                false => 'A page’s own entry is plain text.',
+                null => null,
             },
-        ]);
-
-        return implode(' ', $sentences);
+        ]));
     }
 
-    public function judge(SiteReading $reading): Judgement
+    public function named(string $what): array
     {
-        $pages = $this->terms->pages->of($reading);
-        $pattern = $this->reading($reading);
-        $shares = $measured = [];
-        if ($pattern !== null) {
-            $shares[] = max(0.0, $pattern->share() - $pattern->surplus() / max(1, count($pattern->expected)));
-            $measured[] = "{$pattern->met()} of ".count($pattern->expected).' links'.($pattern->surplus() === 0 ? '' : ", {$pattern->surplus()} too many");
+        $paths = [...array_map(strval(...), array_keys($this->menu ?? [])), ...$this->options->order, $this->options->index];
+
+        return $what === 'path' ? array_merge(...array_map(fn (string $path) => explode('/', $path), $paths)) : [];
+    }
+
+    public function assess(ParsedSite $site): Assessment
+    {
+        $pages = $this->terms->pages->of($site);
+        if ($pages === []) {
+            return Assessment::unclear('no such page', $this->expectation());
         }
-        $usual = $this->usualMenu($reading);
-        if ($usual !== null && $pages !== []) {
-            $good = count(array_filter($pages, fn (Page $page) => MenuComparison::of($reading->menus()->on($page->path()), $page->path(), $usual, $this->ownLinked) === []));
-            $shares[] = $good / count($pages);
-            $measured[] = "the menu right on {$good} of ".count($pages).' pages';
-        } elseif ($this->sameEverywhere) {
-            // A menu was asked for, and the pages have none in common.
-            $shares[] = 0.0;
-            $measured[] = 'no menu in common';
+        $match = $this->match($site);
+        $items = 0;
+        $shortfalls = $measured = [];
+        if ($match !== null && $match->count > 0) {
+            $items++;
+            $shortfalls = array_map(fn ($violation) => PatternShortfall::of($violation, $match, $site), $match->violations);
+            $surplus = $match->surplus() === 0 ? '' : ", {$match->surplus()} too many";
+            $measured[] = "{$match->met()} of ".English::count($match->count, 'link').$surplus;
+        }
+        if ($this->sameEverywhere || $this->menu !== null) {
+            $items++;
+            $ofMenu = $this->menuShortfalls($pages, $site);
+            $good = count($pages) - count(array_unique(array_map(fn (Shortfall $one) => $one->file, $ofMenu)));
+            $shortfalls = [...$shortfalls, ...$ofMenu];
+            $measured[] = "the right menu on $good of ".English::count(count($pages), 'page');
         }
 
-        return new Judgement($pages === [] || $shares === [] ? null : array_sum($shares) / count($shares), $pages === [] ? 'no such page' : implode(', ', $measured), rtrim($this->sentence(), '.'));
+        return Assessment::of($items, $shortfalls, implode(', ', $measured), $this->expectation());
+    }
+
+    /**
+     * @param  non-empty-list<Page>  $pages
+     * @return list<Shortfall>
+     */
+    private function menuShortfalls(array $pages, ParsedSite $site): array
+    {
+        $common = $this->commonMenu($site);
+        if ($common === null) {
+            return count($pages) < 2 ? [] : [new Shortfall(
+                'no-common-menu',
+                ProofMark::Look,
+                'menu',
+                $pages[0]->path(),
+                $pages[0]->file,
+                $pages[0]->bodyPlace(),
+                'The pages have no menu in common; the brief asks for the same menu on every page.',
+                'Copy one menu to every page, and adjust its paths to the folder of the page.',
+                'no-common-menu',
+            )];
+        }
+        $shortfalls = [];
+        foreach ($pages as $page) {
+            $differences = MenuComparison::of($site->menus()->on($page->path()), $page->path(), $common, $this->ownLinked);
+            foreach ($differences as $difference) {
+                $cost = 1 / (count($pages) * count($differences));
+                $shortfalls[] = MenuShortfall::of($difference, $page, $common, $site, $cost);
+            }
+        }
+
+        return $shortfalls;
     }
 
     /** The site held against the pattern; null when the brief names none. */
-    public function reading(SiteReading $reading): ?PatternReading
+    public function match(ParsedSite $site): ?PatternMatch
     {
-        $pattern = $this->pattern;
-        if ($pattern === null) {
+        if ($this->pattern === null) {
             return null;
         }
+        $pages = array_map(fn (Page $page) => $page->path(), $this->terms->pages->of($site));
 
-        return $reading->remember($this, fn () => (new PatternReader($reading->map(), array_map(fn (Page $page) => $page->path(), $this->terms->pages->of($reading))))->read($pattern, $this->wishes));
+        return (new PatternReader($site->map(), $pages))->read($this->pattern, $this->options);
     }
 
-    /** The menu that every page should have: the brief's, or the site's usual one; null when none is asked for, or there is none. */
-    public function usualMenu(SiteReading $reading): ?UsualMenu
+    /** The menu that every page should have: the brief's, or the common one; null when none is asked for, or there is none. */
+    public function commonMenu(ParsedSite $site): ?CommonMenu
     {
         if ($this->menu !== null) {
-            return new UsualMenu($this->menu, $reading->menus()->usual?->place);
+            return new CommonMenu($this->menu, $site->menus()->usual?->place);
         }
 
-        return $this->sameEverywhere ? $reading->menus()->usual : null;
+        return $this->sameEverywhere ? $site->menus()->usual : null;
     }
 }

@@ -9,10 +9,13 @@ use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\Selector;
 use InkedMargin\Core\Markup\SelectorError;
 use InkedMargin\Core\Markup\Walk;
+use InkedMargin\Core\Source\English;
 
 /** One part of a skeleton, such as `header` or `div#header`, with the parts that stand in it. */
 final readonly class Part
 {
+    private const DEEPEST = 20;
+
     /** @param  list<Part>  $parts */
     public function __construct(public string $written, private Selector $selector, public array $parts)
     {
@@ -23,12 +26,17 @@ final readonly class Part
      *
      * @return list<self>
      */
-    public static function readList(mixed $list, Fields $fields): array
+    public static function readList(mixed $list, Fields $fields, int $depth = 0): array
     {
+        if ($depth > self::DEEPEST) {
+            $fields->problem('parts', 'parts are nested deeper than '.self::DEEPEST.' levels');
+
+            return [];
+        }
         $parts = [];
         foreach (is_array($list) ? $list : [$list] as $name => $item) {
             if (is_array($item) && is_int($name)) {
-                $parts = [...$parts, ...self::readList($item, $fields)];
+                $parts = [...$parts, ...self::readList($item, $fields, $depth + 1)];
 
                 continue;
             }
@@ -39,7 +47,7 @@ final readonly class Part
                 continue;
             }
             try {
-                $parts[] = new self($written, Selector::parse($written), $inside === [] ? [] : self::readList($inside, $fields));
+                $parts[] = new self($written, Selector::parse($written), $inside === [] ? [] : self::readList($inside, $fields, $depth + 1));
             } catch (SelectorError $error) {
                 $fields->problem('parts', $error->getMessage());
             }
@@ -51,10 +59,24 @@ final readonly class Part
     /** @param  list<Part>  $parts */
     public static function sentence(array $parts): string
     {
-        $words = array_map(fn (self $part) => str_replace(',', ' or', $part->written).($part->parts === [] ? '' : ' (with '.self::sentence($part->parts).' in it)'), $parts);
-        $last = array_pop($words);
+        return English::list(array_map(
+            fn (self $part) => $part->shown().($part->parts === [] ? '' : ' (with '.self::sentence($part->parts).' inside)'),
+            $parts,
+        ));
+    }
 
-        return $words === [] ? (string) $last : implode(', ', $words)." and $last";
+    /** As a sentence names it: `header` or `div#header`. */
+    public function shown(): string
+    {
+        $alternatives = array_map(fn (string $one) => '`'.trim($one).'`', explode(',', $this->written));
+
+        return English::list($alternatives, 'or');
+    }
+
+    /** @return list<string> */
+    public function elementNames(): array
+    {
+        return array_merge($this->selector->elementNames(), ...array_map(fn (self $part) => $part->elementNames(), $this->parts));
     }
 
     public function firstIn(Element $parent): ?Element

@@ -4,19 +4,30 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Brief\Kind;
 
+use InkedMargin\Core\Brief\Assessment;
+use InkedMargin\Core\Brief\Field;
 use InkedMargin\Core\Brief\Fields;
-use InkedMargin\Core\Brief\Judgement;
 use InkedMargin\Core\Brief\Requirement;
+use InkedMargin\Core\Brief\Shortfall;
 use InkedMargin\Core\Brief\Terms;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Related;
+use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Markup\Element;
+use InkedMargin\Core\Markup\Selector;
+use InkedMargin\Core\Site\Copy\SharedPictures;
 use InkedMargin\Core\Site\Page;
-use InkedMargin\Core\Site\SiteReading;
+use InkedMargin\Core\Site\ParsedSite;
+use InkedMargin\Core\Source\English;
 
-/** So many pictures a page, with words for whoever cannot see them, and different ones on different pages. */
+/** How many pictures a page has, with alt text, and different ones on different pages. */
 final readonly class Pictures extends Requirement
 {
-    /** @param  bool  $withAlt  whether every picture has to have alt text that is not empty */
-    public function __construct(Terms $terms, private int $atLeast, private ?int $atMost, public bool $withAlt, private bool $differ)
+    /**
+     * @param  bool  $withAlt  whether every picture has to have alt text that is not empty
+     * @param  Selector|null  $selector  which pictures count; null for every `img`
+     */
+    public function __construct(Terms $terms, private Bounds $bounds, public bool $withAlt, private bool $differ, private ?Selector $selector)
     {
         parent::__construct($terms);
     }
@@ -26,54 +37,142 @@ final readonly class Pictures extends Requirement
         return 'pictures';
     }
 
+    public static function about(): string
+    {
+        return 'How many pictures a page has, with alt text, and different ones on different pages.';
+    }
+
+    public static function fields(): array
+    {
+        return [
+            Field::wholeNumber('at_least', 'so many pictures a page, or more'),
+            Field::wholeNumber('at_most', 'so many a page, or fewer'),
+            Field::flag('alt', 'whether each has alt text with words; yes when it is left out'),
+            Field::flag('differ', 'whether no two pages may show the same; what most pages show is left out'),
+            Field::text('selector', 'which pictures count, as a CSS selector; every `img` when it is left out'),
+        ];
+    }
+
+    public static function variants(): array
+    {
+        return ['too-few', 'too-many', 'no-alt', 'same'];
+    }
+
     public static function read(Terms $terms, Fields $fields): self
     {
-        return new self($terms, $fields->wholeNumber('at_least') ?? 0, $fields->wholeNumber('at_most'), $fields->flag('alt', true), $fields->flag('differ', false));
+        return new self(
+            $terms,
+            new Bounds(null, $fields->wholeNumber('at_least'), $fields->wholeNumber('at_most')),
+            $fields->flag('alt', true),
+            $fields->flag('differ', false),
+            $fields->has('selector') ? $fields->selector('selector') : null,
+        );
     }
 
     public function sentence(): string
     {
-        $count = match (true) {
-            $this->atMost !== null && $this->atMost === $this->atLeast => "{$this->atLeast} ".($this->atLeast === 1 ? 'picture' : 'pictures'),
-            $this->atMost !== null => "{$this->atLeast} to {$this->atMost} pictures",
-            $this->atLeast > 0 => "at least {$this->atLeast} ".($this->atLeast === 1 ? 'picture' : 'pictures'),
-            default => 'pictures',
-        };
+        $pictures = $this->bounds->isOpen() ? 'pictures' : "{$this->bounds->sentence()} ".($this->bounds->most() === 1 || $this->bounds->sentence() === 'at least 1' ? 'picture' : 'pictures');
 
-        return $this->terms->pages->sentence()." has {$count}".($this->withAlt ? ', each with alt text' : '').($this->differ ? ', and no two pages show the same.' : '.');
+        return "{$this->terms->pages->sentence()} has $pictures"
+            .($this->selector === null ? '' : " (`{$this->selector->written}`)")
+            .($this->withAlt ? ', each with alt text' : '')
+            .($this->differ ? ', and no two pages show the same.' : '.');
     }
 
-    public function judge(SiteReading $reading): Judgement
+    public function assess(ParsedSite $site): Assessment
     {
-        $pages = $this->terms->pages->of($reading);
-        $shownOn = $this->differ ? array_count_values(array_merge(...array_map(self::shown(...), $pages))) : [];
-        $good = array_filter($pages, fn (Page $page) => $this->hasEnough($page) && (! $this->withAlt || self::allHaveAlt($page))
-            && array_filter(self::shown($page), fn (string $picture) => ($shownOn[$picture] ?? 1) > 1) === []);
+        $pages = $this->terms->pages->of($site);
+        $shortfalls = [];
+        foreach ($pages as $page) {
+            $pictures = $this->on($page);
+            $count = count($pictures);
+            if (! $this->bounds->allow($count)) {
+                $shortfalls[] = $this->wrongNumber($page, $pictures);
+            }
+            foreach ($this->withAlt ? $pictures : [] as $picture) {
+                if (trim($picture->value('alt') ?? '') === '') {
+                    $shortfalls[] = self::withoutAlt($page, $picture);
+                }
+            }
+        }
+        if ($this->differ) {
+            $shortfalls = [...$shortfalls, ...$this->repeated($pages)];
+        }
 
-        return Judgement::pages(count($good), count($pages), rtrim($this->sentence(), '.'));
-    }
-
-    private function hasEnough(Page $page): bool
-    {
-        $count = count(self::on($page));
-
-        return $count >= $this->atLeast && ($this->atMost === null || $count <= $this->atMost);
-    }
-
-    private static function allHaveAlt(Page $page): bool
-    {
-        return array_filter(self::on($page), fn (Element $picture) => trim($picture->value('alt') ?? '') === '') === [];
+        return Assessment::ofPages(count($pages), $shortfalls, $this->expectation());
     }
 
     /** @return list<Element> */
-    private static function on(Page $page): array
+    private function on(Page $page): array
     {
-        return array_values(array_filter($page->elements, fn (Element $element) => $element->name === 'img' && $element->isWritten()));
+        $isCounted = fn (Element $picture) => $picture->isWritten() && ($this->selector === null || $this->selector->matches($picture));
+
+        return array_values(array_filter($page->named('img'), $isCounted));
     }
 
-    /** @return list<string> the addresses of a page's pictures, each once */
-    private static function shown(Page $page): array
+    /** @param  list<Element>  $pictures */
+    private function wrongNumber(Page $page, array $pictures): Shortfall
     {
-        return array_values(array_unique(array_map(fn (Element $picture) => basename($picture->value('src') ?? ''), self::on($page))));
+        $count = count($pictures);
+        $isShort = $this->bounds->isShort($count);
+        $element = $isShort ? end($pictures) : $pictures[$this->bounds->most()];
+        $where = $this->selector === null ? '' : " (`{$this->selector->written}`)";
+        $difference = English::count($this->bounds->distance($count), 'picture');
+
+        return new Shortfall(
+            $isShort ? 'too-few' : 'too-many',
+            $isShort ? ProofMark::Insert : ProofMark::TakeOut,
+            $page->path(),
+            $page->path(),
+            $page->file,
+            $element === false ? $page->bodyPlace() : $element->place(),
+            'This page has '.($count === 0 ? 'no picture' : English::count($count, 'picture'))."$where; the brief asks for {$this->bounds->sentence()}.",
+            $isShort ? "Add $difference with `<img src=\"…\" alt=\"…\">`." : "Remove $difference.",
+            "pictures:{$this->terms->id}",
+        );
+    }
+
+    private static function withoutAlt(Page $page, Element $picture): Shortfall
+    {
+        $alt = $picture->attribute('alt');
+
+        return new Shortfall(
+            'no-alt',
+            ProofMark::Insert,
+            $page->path(),
+            $page->path(),
+            $page->file,
+            $alt?->span() ?? $picture->place(),
+            $alt === null ? 'This picture has no alt text; the brief asks for it.' : 'The alt text of this picture is empty; the brief asks for words.',
+            'Write what the picture shows: `alt="…"`.',
+            "{$picture->path()}@alt",
+            subjects: [Subject::element($page->path(), $picture)],
+        );
+    }
+
+    /**
+     * @param  list<Page>  $pages
+     * @return list<Shortfall>
+     */
+    private function repeated(array $pages): array
+    {
+        $shortfalls = [];
+        foreach (SharedPictures::among($pages, $this->on(...)) as $copy) {
+            $shortfalls[] = new Shortfall(
+                'same',
+                ProofMark::Change,
+                $copy->page->path(),
+                $copy->page->path(),
+                $copy->page->file,
+                $copy->reference->span,
+                "This page shows `{$copy->picture}`, which `{$copy->owner->path()}` shows too.",
+                'Use a picture that belongs to this page.',
+                "{$copy->reference->anchor()}#same",
+                related: [new Related($copy->owner->file, $copy->original->span, 'the same picture')],
+                subjects: [Subject::place($copy->page->path(), $copy->reference->span->start)],
+            );
+        }
+
+        return $shortfalls;
     }
 }

@@ -4,18 +4,23 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Brief\Kind;
 
+use InkedMargin\Core\Brief\Assessment;
+use InkedMargin\Core\Brief\Field;
 use InkedMargin\Core\Brief\Fields;
-use InkedMargin\Core\Brief\Judgement;
+use InkedMargin\Core\Brief\NamesThings;
 use InkedMargin\Core\Brief\Requirement;
+use InkedMargin\Core\Brief\Shortfall;
 use InkedMargin\Core\Brief\Terms;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Site\Page;
-use InkedMargin\Core\Site\SiteReading;
+use InkedMargin\Core\Site\ParsedSite;
 
 /** The parts every page has, in order, each with the parts inside it. */
-final readonly class Skeleton extends Requirement
+final readonly class Skeleton extends Requirement implements NamesThings
 {
-    /** @param  list<Part>  $parts inside `body` */
+    /** @param  list<Part>  $parts  inside `body` */
     public function __construct(Terms $terms, public array $parts)
     {
         parent::__construct($terms);
@@ -26,10 +31,25 @@ final readonly class Skeleton extends Requirement
         return 'skeleton';
     }
 
+    public static function about(): string
+    {
+        return 'The parts that every page has, in order and nested.';
+    }
+
+    public static function fields(): array
+    {
+        return [Field::parts('parts', 'selectors, with `,` between alternatives; `header: [h1]` for a part with parts inside it')];
+    }
+
+    public static function variants(): array
+    {
+        return ['missing', 'order', 'inside'];
+    }
+
     public static function read(Terms $terms, Fields $fields): self
     {
-        $parts = Part::readList($fields->value('parts'), $fields);
-        if ($parts === []) {
+        $parts = Part::readList($fields->value('parts') ?? [], $fields);
+        if ($parts === [] && $fields->has('parts')) {
             $fields->problem('parts', 'at least one part is needed, such as header, nav, main, footer');
         }
 
@@ -38,57 +58,59 @@ final readonly class Skeleton extends Requirement
 
     public function sentence(): string
     {
-        return $this->terms->pages->sentence().' has '.Part::sentence($this->parts).(count($this->parts) > 1 ? ', in that order.' : '.');
+        $order = count($this->parts) > 1 ? ', in that order' : '';
+
+        return "{$this->terms->pages->sentence()} has ".Part::sentence($this->parts)."$order.";
     }
 
-    public function judge(SiteReading $reading): Judgement
+    public function named(string $what): array
     {
-        $pages = $this->terms->pages->of($reading);
-        $good = array_filter($pages, fn (Page $page) => $this->gaps($page) === []);
-
-        return Judgement::pages(count($good), count($pages), Part::sentence($this->parts));
+        return $what === 'element' ? array_merge(...array_map(fn (Part $part) => $part->elementNames(), $this->parts)) : [];
     }
 
-    /** @return list<Gap> */
-    public function gaps(Page $page): array
+    public function assess(ParsedSite $site): Assessment
     {
-        $body = $page->document->first('body');
-        if ($body === null) {
-            return [new Gap('body', null, GapKind::Missing, $page->document->first('html'))];
+        $pages = $this->terms->pages->of($site);
+        $shortfalls = [];
+        foreach ($pages as $page) {
+            $body = $page->document->first('body') ?? $page->document->first('html');
+            if ($body !== null) {
+                $shortfalls = [...$shortfalls, ...$this->in($body, $this->parts, $page)];
+            }
         }
 
-        return self::gapsIn($body, $this->parts);
+        return Assessment::ofPages(count($pages), $shortfalls, Part::sentence($this->parts));
     }
 
     /**
      * @param  list<Part>  $parts
-     * @return list<Gap>
+     * @return list<Shortfall>
      */
-    private static function gapsIn(Element $parent, array $parts): array
+    private function in(Element $parent, array $parts, Page $page): array
     {
-        $gaps = [];
+        $shortfalls = [];
         /** @var list<Element> $found */
         $found = [];
         foreach ($parts as $part) {
             $element = $part->firstIn($parent);
+            $last = end($found) ?: null;
             if ($element === null) {
-                $gaps[] = new Gap($part->written, end($found) ?: null, GapKind::Missing, $parent);
+                $shortfalls[] = $this->missing($part, $parent, $last, $page);
 
                 continue;
             }
             $around = self::around($element, $found);
-            $after = end($found) ?: null;
             if ($around !== null) {
-                $gaps[] = new Gap($part->written, $element, GapKind::Inside, $around);
-            } elseif ($after !== null && self::startsBefore($element, $after)) {
-                $gaps[] = new Gap($part->written, $element, GapKind::OutOfOrder, $after);
+                $shortfalls[] = $this->inside($part, $element, $around, $page);
+            } elseif ($last !== null && $element->place()->start < $last->place()->start) {
+                $shortfalls[] = $this->outOfOrder($part, $element, $last, $page);
             } else {
                 $found[] = $element;
             }
-            $gaps = [...$gaps, ...self::gapsIn($element, $part->parts)];
+            $shortfalls = [...$shortfalls, ...$this->in($element, $part->parts, $page)];
         }
 
-        return $gaps;
+        return $shortfalls;
     }
 
     /** @param  list<Element>  $parts */
@@ -103,8 +125,70 @@ final readonly class Skeleton extends Requirement
         return null;
     }
 
-    private static function startsBefore(Element $element, Element $other): bool
+    private function missing(Part $part, Element $parent, ?Element $after, Page $page): Shortfall
     {
-        return ($element->startTag()->start ?? 0) < ($other->startTag()->start ?? 0);
+        $where = in_array($parent->name, ['body', 'html'], true) ? 'This page' : "This `<{$parent->name}>`";
+        $inside = "`<{$parent->name}>`";
+        $place = match (true) {
+            $after !== null => $after->place(),
+            in_array($parent->name, ['body', 'html'], true) => $page->bodyPlace(),
+            default => $parent->place(),
+        };
+
+        return new Shortfall(
+            'missing',
+            ProofMark::Insert,
+            $page->path(),
+            $page->path(),
+            $page->file,
+            $place,
+            "$where has no {$part->shown()}; the brief asks for one.",
+            $after === null ? "Add it at the start of $inside." : "Add it after the `<{$after->name}>`.",
+            "{$parent->path()}!{$part->written}",
+            subjects: [Subject::page($page->path())."!{$part->written}"],
+        );
+    }
+
+    private function outOfOrder(Part $part, Element $element, Element $after, Page $page): Shortfall
+    {
+        return $this->wrong(
+            'order',
+            $part,
+            $element,
+            $page,
+            "{$part->shown()} comes before `<{$after->name}>`; the brief asks for it after.",
+            "Move the whole `<{$element->name}>` to after `</{$after->name}>`.",
+        );
+    }
+
+    private function inside(Part $part, Element $element, Element $around, Page $page): Shortfall
+    {
+        return $this->wrong(
+            'inside',
+            $part,
+            $element,
+            $page,
+            "{$part->shown()} is inside `<{$around->name}>`; the brief asks for it after `</{$around->name}>`.",
+            "Close `<{$around->name}>` with `</{$around->name}>` before this tag.",
+        );
+    }
+
+    private function wrong(string $variant, Part $part, Element $element, Page $page, string $message, string $remedy): Shortfall
+    {
+        $unclosed = $page->pairs->unclosedAround($element);
+
+        return new Shortfall(
+            $variant,
+            ProofMark::Move,
+            $page->path(),
+            $page->path(),
+            $page->file,
+            $element->place(),
+            $message,
+            $remedy,
+            "{$element->path()}!{$part->written}",
+            subjects: [Subject::element($page->path(), $element)],
+            causes: $unclosed === null ? [] : [Subject::element($page->path(), $unclosed)],
+        );
     }
 }

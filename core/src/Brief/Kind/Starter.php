@@ -4,19 +4,27 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Brief\Kind;
 
+use InkedMargin\Core\Brief\Assessment;
+use InkedMargin\Core\Brief\Field;
 use InkedMargin\Core\Brief\Fields;
-use InkedMargin\Core\Brief\Judgement;
 use InkedMargin\Core\Brief\Requirement;
+use InkedMargin\Core\Brief\Shortfall;
 use InkedMargin\Core\Brief\Terms;
-use InkedMargin\Core\Markup\Element;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Site\Page;
-use InkedMargin\Core\Site\SiteReading;
+use InkedMargin\Core\Site\ParsedSite;
+use InkedMargin\Core\Source\English;
+use InkedMargin\Core\Source\Span;
 
-/** Passages of the starter files that are to be replaced, and passages that are to stay. */
+/**
+ * Passages of the starter files that are to be replaced, and passages that are to stay. A passage with tags in it is looked for in the
+ * source, any other in the text of a page. White space does not matter.
+ */
 final readonly class Starter extends Requirement
 {
     /**
-     * @param  list<string>  $replaced  passages as they stand in the starter files, white space collapsed
+     * @param  list<string>  $replaced  white space collapsed
      * @param  list<string>  $kept
      */
     public function __construct(Terms $terms, public array $replaced, public array $kept)
@@ -29,15 +37,36 @@ final readonly class Starter extends Requirement
         return 'starter';
     }
 
+    public static function about(): string
+    {
+        return 'Passages of the starter files that are to be replaced, or kept.';
+    }
+
+    public static function fields(): array
+    {
+        return [
+            Field::texts('replaced', 'passages that must no longer be there'),
+            Field::texts('kept', 'passages that must still be there'),
+        ];
+    }
+
+    public static function variants(): array
+    {
+        return ['unchanged', 'lost'];
+    }
+
     public static function read(Terms $terms, Fields $fields): self
     {
-        $passages = fn (string $field) => array_map(self::collapse(...), $fields->texts($field));
-        $starter = new self($terms, $passages('replaced'), $passages('kept'));
+        $starter = new self(
+            $terms,
+            array_map(self::collapse(...), $fields->texts('replaced')),
+            array_map(self::collapse(...), $fields->texts('kept')),
+        );
         if ($starter->replaced === [] && $starter->kept === []) {
             $fields->problem('replaced', 'at least one passage of the starter files is needed, in "replaced" or in "kept"');
         }
         if (in_array('', [...$starter->replaced, ...$starter->kept], true)) {
-            $fields->problem('replaced', 'a passage has words');
+            $fields->problem('replaced', 'a passage cannot be empty');
         }
 
         return $starter;
@@ -45,47 +74,121 @@ final readonly class Starter extends Requirement
 
     public function sentence(): string
     {
-        $quote = fn (array $passages) => implode(', ', array_map(fn (string $passage) => "“{$passage}”", $passages));
+        $quote = fn (array $passages) => English::list(array_values(array_map(
+            fn (string $passage) => '“'.English::excerpt($passage, 60).'”',
+            $passages,
+        )));
 
         return implode(' ', array_filter([
-            $this->replaced === [] ? '' : "{$quote($this->replaced)} of the starter is replaced.",
-            $this->kept === [] ? '' : "{$quote($this->kept)} is kept.",
+            $this->replaced === [] ? '' : "{$quote($this->replaced)} of the starter files is replaced.",
+            $this->kept === [] ? '' : "{$quote($this->kept)} of the starter files is kept.",
         ]));
     }
 
-    public function judge(SiteReading $reading): Judgement
+    public function assess(ParsedSite $site): Assessment
     {
-        $pages = $this->terms->pages->of($reading);
-        $standing = array_filter($this->replaced, fn (string $passage) => array_filter($pages, fn (Page $page) => str_contains(self::textOf($page), $passage)) !== []);
-        $lost = array_filter($this->kept, fn (string $passage) => array_filter($pages, fn (Page $page) => str_contains(self::textOf($page), $passage)) === []);
-        $of = count($this->replaced) + count($this->kept);
-        $met = $of - count($standing) - count($lost);
-
-        return $pages === [] ? Judgement::pages(0, 0, rtrim($this->sentence(), '.')) : Judgement::share($met, $of, "{$met} of {$of} passages", rtrim($this->sentence(), '.'));
-    }
-
-    /** @return list<array{Element, string}> the innermost elements of a page that still hold a passage to be replaced */
-    public function standingIn(Page $page): array
-    {
-        $found = [];
+        $pages = $this->terms->pages->of($site);
+        if ($pages === []) {
+            return Assessment::unclear('no such page', $this->expectation());
+        }
+        $shortfalls = [];
         foreach ($this->replaced as $passage) {
-            $innermost = null;
-            foreach ($page->elements as $element) {
-                if (($innermost === null || $element->parent === $innermost) && str_contains(self::collapse($element->text()), $passage)) {
-                    $innermost = $element;
+            foreach ($pages as $page) {
+                $span = self::find($passage, $page);
+                if ($span !== null) {
+                    $shortfalls[] = self::unchanged($passage, $page, $span);
                 }
             }
-            if ($innermost !== null) {
-                $found[] = [$innermost, $passage];
+        }
+        foreach ($this->kept as $passage) {
+            if (! self::isOnAny($passage, $pages)) {
+                $shortfalls[] = self::lost($passage, $pages[0]);
+            }
+        }
+        $items = count($this->replaced) * count($pages) + count($this->kept);
+        $good = $items - count($shortfalls);
+
+        return Assessment::of($items, $shortfalls, "$good of ".English::count($items, 'place').' as asked', $this->expectation());
+    }
+
+    /** @return list<Span> where the passages that are to be kept stand on a page: what is in them is not the student's */
+    public function keptOn(Page $page): array
+    {
+        return array_values(array_filter(array_map(fn (string $passage) => self::find($passage, $page), $this->kept)));
+    }
+
+    /** @param  list<Page>  $pages */
+    private static function isOnAny(string $passage, array $pages): bool
+    {
+        foreach ($pages as $page) {
+            if (self::find($passage, $page) !== null) {
+                return true;
             }
         }
 
-        return $found;
+        return false;
     }
 
-    private static function textOf(Page $page): string
+    /** Where a passage stands, in the source or in the smallest element that holds its text. */
+    private static function find(string $passage, Page $page): ?Span
     {
-        return self::collapse(implode(' ', array_map(fn ($node) => $node instanceof Element ? $node->text() : '', $page->document->children)));
+        if (str_contains($passage, '<')) {
+            $pattern = implode('\s*+', array_map(fn (string $word) => preg_quote($word, '~'), self::pieces($passage)));
+
+            return preg_match("~$pattern~u", $page->file->bytes, $match, PREG_OFFSET_CAPTURE) === 1
+                ? new Span($match[0][1], $match[0][1] + strlen($match[0][0]))
+                : null;
+        }
+        $innermost = null;
+        foreach ($page->elements as $element) {
+            $isNext = $innermost === null ? $element->parent === null : $element->parent === $innermost;
+            if ($isNext && str_contains(self::collapse($element->text()), $passage)) {
+                $innermost = $element;
+            }
+        }
+
+        return $innermost === null ? null : $innermost->span() ?? Span::at(0);
+    }
+
+    /** @return list<string> the words and tags of a passage, between which there may be any white space */
+    private static function pieces(string $passage): array
+    {
+        return preg_split('/\s+|(?=<)|(?<=>)/u', $passage, -1, PREG_SPLIT_NO_EMPTY) ?: [];
+    }
+
+    private static function unchanged(string $passage, Page $page, Span $span): Shortfall
+    {
+        $short = English::excerpt($passage, 60);
+
+        return new Shortfall(
+            'unchanged',
+            ProofMark::Change,
+            "replaced:{$page->path()}:$passage",
+            $page->path(),
+            $page->file,
+            $span,
+            "“{$short}” comes from the starter files; the brief asks you to replace it.",
+            'Write your own in its place.',
+            '#'.substr(sha1($passage), 0, 8),
+            subjects: [Subject::place($page->path(), $span->start)],
+        );
+    }
+
+    private static function lost(string $passage, Page $page): Shortfall
+    {
+        $short = English::excerpt($passage, 60);
+
+        return new Shortfall(
+            'lost',
+            ProofMark::Insert,
+            "kept:$passage",
+            $page->path(),
+            $page->file,
+            $page->bodyPlace(),
+            "“{$short}” of the starter files is gone; the brief asks you to keep it.",
+            'Copy it back from the starter files.',
+            '#'.substr(sha1($passage), 0, 8),
+        );
     }
 
     private static function collapse(string $text): string

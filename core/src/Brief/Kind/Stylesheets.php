@@ -4,17 +4,26 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Brief\Kind;
 
+use InkedMargin\Core\Brief\Assessment;
+use InkedMargin\Core\Brief\Field;
 use InkedMargin\Core\Brief\Fields;
-use InkedMargin\Core\Brief\Judgement;
+use InkedMargin\Core\Brief\NamesThings;
 use InkedMargin\Core\Brief\Requirement;
+use InkedMargin\Core\Brief\Shortfall;
 use InkedMargin\Core\Brief\Terms;
+use InkedMargin\Core\Finding\Edit;
+use InkedMargin\Core\Finding\Mend;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Site\Page;
-use InkedMargin\Core\Site\SiteReading;
+use InkedMargin\Core\Site\ParsedSite;
+use InkedMargin\Core\Site\Reference;
+use InkedMargin\Core\Site\RelativePath;
 
 /** The stylesheets every page links, in their order. */
-final readonly class Stylesheets extends Requirement
+final readonly class Stylesheets extends Requirement implements NamesThings
 {
-    /** @param  list<string>  $sheets paths from the site's root */
+    /** @param  list<string>  $sheets  paths from the site's root */
     public function __construct(Terms $terms, public array $sheets)
     {
         parent::__construct($terms);
@@ -25,43 +34,125 @@ final readonly class Stylesheets extends Requirement
         return 'stylesheets';
     }
 
+    public static function about(): string
+    {
+        return 'The stylesheets that every page links, in order.';
+    }
+
+    public static function fields(): array
+    {
+        return [Field::texts('sheets', 'paths from the root of the site, in the order of their links', true)];
+    }
+
+    public static function variants(): array
+    {
+        return ['missing', 'order'];
+    }
+
     public static function read(Terms $terms, Fields $fields): self
     {
-        $sheets = $fields->texts('sheets');
-        if ($sheets === []) {
-            $fields->problem('sheets', 'at least one stylesheet is needed');
-        }
-
-        return new self($terms, $sheets);
+        return new self($terms, $fields->texts('sheets'));
     }
 
     public function sentence(): string
     {
-        return $this->terms->pages->sentence().' links '.implode(', then ', $this->sheets).'.';
+        return "{$this->terms->pages->sentence()} links {$this->inOrder()}.";
     }
 
-    public function judge(SiteReading $reading): Judgement
+    public function named(string $what): array
     {
-        $pages = $this->terms->pages->of($reading);
-        $good = array_filter($pages, fn (Page $page) => self::linked($page, $this->sheets) === $this->sheets);
+        return $what === 'path' ? array_merge(...array_map(fn (string $sheet) => explode('/', $sheet), $this->sheets)) : [];
+    }
 
-        return Judgement::pages(count($good), count($pages), implode(', then ', $this->sheets));
+    public function assess(ParsedSite $site): Assessment
+    {
+        $pages = $this->terms->pages->of($site);
+        $shortfalls = [];
+        foreach ($pages as $page) {
+            foreach (self::missingOn($page, $this->sheets) as $sheet) {
+                $shortfalls[] = self::missing($page, $sheet);
+            }
+            $shortfall = $this->order($page);
+            if ($shortfall !== null) {
+                $shortfalls[] = $shortfall;
+            }
+        }
+
+        return Assessment::ofPages(count($pages), $shortfalls, $this->inOrder());
+    }
+
+    private function inOrder(): string
+    {
+        return implode(', then ', $this->sheets);
     }
 
     /**
      * @param  list<string>  $sheets
-     * @return list<string> those of `$sheets` that the page links, in the page's order
+     * @return list<string> those of the sheets that a page does not link
      */
-    public static function linked(Page $page, array $sheets): array
+    private static function missingOn(Page $page, array $sheets): array
     {
-        $linked = [];
+        $linked = array_map(fn (Reference $reference) => $reference->target->found, $page->stylesheets());
+
+        return array_values(array_diff($sheets, $linked));
+    }
+
+    private static function missing(Page $page, string $sheet): Shortfall
+    {
+        $address = RelativePath::between($page->path(), $sheet);
+        $line = "<link rel=\"stylesheet\" href=\"$address\">";
+        $headEnd = $page->document->first('head')?->endTag();
+        $causes = [Subject::file($sheet)];
         foreach ($page->stylesheets() as $reference) {
-            $path = $reference->target->meant();
-            if ($path !== null && in_array($path, $sheets, true)) {
-                $linked[] = $path;
+            $isMeant = $reference->target->meant() === $sheet || basename((string) $reference->target->path) === basename($sheet);
+            if ($reference->target->resolution->isBroken() && $isMeant) {
+                $causes[] = Subject::place($page->path(), $reference->span->start);
             }
         }
 
-        return array_values(array_unique($linked));
+        return new Shortfall(
+            'missing',
+            ProofMark::Insert,
+            $page->path(),
+            $page->path(),
+            $page->file,
+            $page->headPlace(),
+            "This page does not link the stylesheet `$sheet`; the brief asks for it.",
+            "Type `$line` inside `<head>`.",
+            "sheet:$sheet",
+            mend: $headEnd === null ? null : Mend::of(Edit::insert($page->file, $headEnd->start, "$line\n")),
+            subjects: [Subject::page($page->path()).":$sheet"],
+            causes: $causes,
+        );
+    }
+
+    private function order(Page $page): ?Shortfall
+    {
+        $before = null;
+        foreach ($page->stylesheets() as $reference) {
+            $place = array_search($reference->target->found, $this->sheets, true);
+            if ($place === false) {
+                continue;
+            }
+            if ($before !== null && $place < $before[0]) {
+                [, $earlier] = $before;
+
+                return new Shortfall(
+                    'order',
+                    ProofMark::Move,
+                    $page->path(),
+                    $page->path(),
+                    $page->file,
+                    $reference->element?->place() ?? $reference->span,
+                    "`{$this->sheets[$place]}` is linked after `{$earlier}`; the brief asks for {$this->inOrder()}.",
+                    "Move this `<link>` above the one for `{$earlier}`.",
+                    'sheet-order',
+                    subjects: [Subject::place($page->path(), $reference->span->start)],
+                );
+            }
+            $before = [$place, $this->sheets[$place]];
+        }
+
+        return null;
     }
 }

@@ -4,17 +4,23 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Brief\Kind;
 
+use InkedMargin\Core\Brief\Assessment;
+use InkedMargin\Core\Brief\Field;
 use InkedMargin\Core\Brief\Fields;
-use InkedMargin\Core\Brief\Judgement;
 use InkedMargin\Core\Brief\Requirement;
+use InkedMargin\Core\Brief\Shortfall;
 use InkedMargin\Core\Brief\Terms;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Related;
+use InkedMargin\Core\Finding\Subject;
+use InkedMargin\Core\Site\Copy\SharedTitles;
 use InkedMargin\Core\Site\Page;
-use InkedMargin\Core\Site\SiteReading;
+use InkedMargin\Core\Site\ParsedSite;
 
 /** Every page has a title, of a given form, and no two pages have the same. */
 final readonly class Titles extends Requirement
 {
-    /** @param  string|null  $pattern in which `*` stands for any words */
+    /** @param  string|null  $pattern  in which `*` stands for any words */
     public function __construct(Terms $terms, public ?string $pattern, public bool $differ)
     {
         parent::__construct($terms);
@@ -25,9 +31,27 @@ final readonly class Titles extends Requirement
         return 'titles';
     }
 
+    public static function about(): string
+    {
+        return 'Every page has a title, of a given form, and no two are the same.';
+    }
+
+    public static function fields(): array
+    {
+        return [
+            Field::text('pattern', 'the form of a title, with `*` for the page’s own words'),
+            Field::flag('differ', 'whether no two pages may have the same; yes when it is left out'),
+        ];
+    }
+
+    public static function variants(): array
+    {
+        return ['missing', 'empty', 'form', 'repeated'];
+    }
+
     public static function read(Terms $terms, Fields $fields): self
     {
-        return new self($terms, $fields->has('pattern') ? $fields->requiredText('pattern') : null, $fields->flag('differ', true));
+        return new self($terms, $fields->optionalText('pattern'), $fields->flag('differ', true));
     }
 
     public function sentence(): string
@@ -37,44 +61,105 @@ final readonly class Titles extends Requirement
             .($this->differ ? ', and no two titles are the same.' : '.');
     }
 
-    public function judge(SiteReading $reading): Judgement
+    public function assess(ParsedSite $site): Assessment
     {
-        $pages = $this->terms->pages->of($reading);
-        $repeated = $this->differ ? array_merge(...array_values(self::repeated($pages))) : [];
-        $good = array_filter($pages, fn (Page $page) => $page->titleText() !== '' && $this->fits($page) && ! in_array($page, $repeated, true));
+        $pages = $this->terms->pages->of($site);
+        $shortfalls = [];
+        foreach ($pages as $page) {
+            $text = $page->titleText();
+            $shortfall = match (true) {
+                $page->title() === null => self::missing($page),
+                $text === '' => self::empty($page),
+                ! $this->fits($text) => $this->misshapen($page, $text),
+                default => null,
+            };
+            if ($shortfall !== null) {
+                $shortfalls[] = $shortfall;
+            }
+        }
+        if ($this->differ) {
+            $covered = array_fill_keys(array_map(fn (Page $page) => $page->path(), $pages), true);
+            foreach ($site->fact(SharedTitles::class)->copies as [$page, $owner]) {
+                if (isset($covered[$page->path()])) {
+                    $shortfalls[] = self::repeated($page, $owner);
+                }
+            }
+        }
 
-        return Judgement::pages(count($good), count($pages), rtrim($this->sentence(), '.'));
+        return Assessment::ofPages(count($pages), $shortfalls, $this->expectation());
     }
 
-    public function fits(Page $page): bool
+    private function fits(string $text): bool
     {
         if ($this->pattern === null) {
             return true;
         }
         $pattern = str_replace('\*', '.+', preg_quote($this->pattern, '~'));
 
-        return preg_match("~^$pattern\$~iuD", $page->titleText()) === 1;
+        return preg_match("~^$pattern\$~iuD", $text) === 1;
     }
 
-    /**
-     * @param  iterable<Page>  $pages
-     * @return array<string, list<Page>> by title, each with the pages that use it after the first that did
-     */
-    public static function repeated(iterable $pages): array
+    private static function missing(Page $page): Shortfall
     {
-        $seen = [];
-        $repeated = [];
-        foreach ($pages as $page) {
-            $title = mb_strtolower($page->titleText());
-            if ($title === '') {
-                continue;
-            }
-            if (isset($seen[$title])) {
-                $repeated[$title][] = $page;
-            }
-            $seen[$title] = true;
-        }
+        return new Shortfall(
+            'missing',
+            ProofMark::Insert,
+            $page->path(),
+            $page->path(),
+            $page->file,
+            $page->headPlace(),
+            'This page has no `<title>`, so the browser tab shows the address instead.',
+            'Type `<title>…</title>` inside `<head>`, with the name of the site and of this page.',
+            'title',
+            subjects: [Subject::page($page->path())],
+        );
+    }
 
-        return $repeated;
+    private static function empty(Page $page): Shortfall
+    {
+        return self::atTitle($page, 'empty', 'The `<title>` is empty.', 'Type the name of the site and of this page between `<title>` and `</title>`.');
+    }
+
+    private function misshapen(Page $page, string $text): Shortfall
+    {
+        $wanted = $this->pattern ?? '';
+
+        return self::atTitle(
+            $page,
+            'form',
+            "The title is “{$text}”; the brief asks for the form “{$wanted}”.",
+            "Write it as “{$wanted}”".(str_contains($wanted, '*') ? ', with the page’s own words in place of the star.' : '.'),
+        );
+    }
+
+    private static function repeated(Page $page, Page $owner): Shortfall
+    {
+        return self::atTitle(
+            $page,
+            'repeated',
+            SharedTitles::message($page, $owner),
+            SharedTitles::REMEDY,
+            [new Related($owner->file, $owner->title()?->span() ?? $owner->headPlace(), 'the same title')],
+        );
+    }
+
+    /** @param  list<Related>  $related */
+    private static function atTitle(Page $page, string $variant, string $message, string $remedy, array $related = []): Shortfall
+    {
+        $title = $page->title();
+
+        return new Shortfall(
+            $variant,
+            $variant === 'empty' ? ProofMark::Insert : ProofMark::Change,
+            $page->path(),
+            $page->path(),
+            $page->file,
+            $title?->span() ?? $page->headPlace(),
+            $message,
+            $remedy,
+            $title?->path() ?? 'title',
+            related: $related,
+            subjects: $title === null ? [] : [Subject::element($page->path(), $title)],
+        );
     }
 }

@@ -4,34 +4,47 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Content;
 
-use InkedMargin\Core\Brief\Brief;
-use InkedMargin\Core\Rules\ProofMark;
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
-use InkedMargin\Core\Rules\Weight;
 use InkedMargin\Core\Site\Page;
-use InkedMargin\Core\Site\SiteReading;
 
-/** A title that says nothing of the page: an editor’s, or the file’s name. Common practice; WCAG 2.2, failure F25. */
+/** A title that says nothing about the page: an editor's, or the file's name. Common practice; WCAG 2.2, failure F25. */
 final readonly class DefaultTitle extends Rule
 {
-    private const DEFAULTS = '/^(?:document|untitled(?: document| page| \d+)?|new (?:page|document|file)|my (?:page|web ?page|web ?site|site)|(?:page |web ?page |site )?title(?: here| goes here)?|insert title here|web ?page|web ?site|page \d*|index|test|hello world)\.?$/u';
+    private const DEFAULTS = '/^(?:document|untitled(?: document| page| \d+)?|new (?:page|document|file)|my (?:page|web ?page|web ?site|site)|(?:page |web ?page |site )?title(?: here| goes here)?|insert title here|your title(?: here)?|web ?page|web ?site|page \d*|index|test|hello world)\.?$/u';
 
     public function __construct()
     {
         parent::__construct('content/default-title', Weight::Departure, ProofMark::Change, 'A title is the one that an editor put there.');
     }
 
-    public function look(SiteReading $reading, Brief $brief): iterable
+    public function examples(): array
     {
-        foreach ($reading->pages as $page) {
+        $page = fn (string $title) => ['index.html' => str_replace('<title>Marrow Sound', "<title>$title", Example::page('<p>Puffins nest here.</p>'))];
+
+        return [new Example('', $page('Document'), $page('Marrow Sound'))];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        foreach ($exam->site->pages as $page) {
             $title = $page->title();
             if ($title !== null && self::isOn($page)) {
-                yield $this->on($title, $page->file, $title->span() ?? $title->place(), "The title “{$page->titleText()}” says nothing of this page.", 'Write a title that names the site and this page.');
+                yield $this->elementFinding(
+                    $page,
+                    $title,
+                    "The title “{$page->titleText()}” says nothing about this page.",
+                    'Write a title that names the site and this page.',
+                    span: $title->span(),
+                );
             }
         }
     }
 
-    public static function isOn(Page $page): bool
+    private static function isOn(Page $page): bool
     {
         $text = mb_strtolower($page->titleText());
 

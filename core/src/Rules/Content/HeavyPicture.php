@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Content;
 
-use InkedMargin\Core\Brief\Brief;
-use InkedMargin\Core\Rules\ProofMark;
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
-use InkedMargin\Core\Rules\Weight;
 use InkedMargin\Core\Site\ReferenceKind;
-use InkedMargin\Core\Site\SiteReading;
 use InkedMargin\Core\Source\FileKind;
 
 /** A picture of more than a million bytes, told where it is first shown. Common practice. */
@@ -23,18 +23,31 @@ final readonly class HeavyPicture extends Rule
         parent::__construct('content/heavy-picture', Weight::Tidy, ProofMark::Change, 'A picture is larger than a megabyte.');
     }
 
-    public function look(SiteReading $reading, Brief $brief): iterable
+    public function examples(): array
     {
-        $told = [];
-        foreach ($reading->references() as $reference) {
-            $path = $reference->kind === ReferenceKind::Picture || $reference->kind === ReferenceKind::Style ? $reference->target->found : null;
-            $file = $path === null || isset($told[$path]) ? null : $reading->site->file($path);
+        $files = fn (int $bytes) => ['index.html' => '<p><img src="gull.svg" alt="A gull"></p>', 'gull.svg' => '<svg xmlns="http://www.w3.org/2000/svg"/>'.str_repeat("\n", $bytes)];
+
+        return [new Example('', $files(self::HEAVY), $files(10))];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        $seen = [];
+        foreach ($exam->site->references() as $reference) {
+            $isPicture = $reference->kind === ReferenceKind::Picture || $reference->kind === ReferenceKind::Style;
+            $path = $isPicture ? $reference->target->found : null;
+            $file = $path === null || isset($seen["path $path"]) ? null : $exam->site->files->file($path);
             if ($file === null || $file->kind() !== FileKind::Picture || strlen($file->bytes) <= self::HEAVY) {
                 continue;
             }
-            $told[$path] = true;
+            $seen["path $path"] = true;
             $size = number_format(strlen($file->bytes) / 1_000_000, 1);
-            yield $this->finding($reference->from->path, $reference->from, $reference->span, "{$path} weighs {$size} MB. On a telephone it comes slowly.", 'Save it smaller, or as a JPEG with a lower quality.', $reference->anchor().'#heavy');
+            yield $this->referenceFinding(
+                $reference,
+                "`$path` is $size MB, which loads slowly on a phone.",
+                'Save it smaller, or as a JPEG with lower quality.',
+                about: '#heavy',
+            );
         }
     }
 }

@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Content;
 
-use InkedMargin\Core\Brief\Brief;
-use InkedMargin\Core\Rules\ProofMark;
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
-use InkedMargin\Core\Rules\Weight;
 use InkedMargin\Core\Site\ReferenceKind;
-use InkedMargin\Core\Site\SiteReading;
 use InkedMargin\Core\Source\PictureSize;
 
 /** A picture with far more pixels than it is shown with, by its width attribute or by what a screen has. Common practice. */
 final readonly class OversizePicture extends Rule
 {
-    /** Pixels: narrower pictures are never told of. */
+    /** Pixels: narrower pictures are never told. */
     private const SMALL = 800;
 
-    /** Pixels: what is taken for the width of a picture that gives none. */
+    /** Pixels: the assumed width of a picture that gives none. */
     private const WIDEST = 1_300;
 
     /** Twice as wide is right for fine screens; more than this is too much. */
@@ -26,28 +26,38 @@ final readonly class OversizePicture extends Rule
 
     public function __construct()
     {
-        parent::__construct('content/oversize-picture', Weight::Tidy, ProofMark::Change, 'A picture is much larger than it is shown.');
+        parent::__construct('content/oversize-picture', Weight::Tidy, ProofMark::Change, 'A picture has far more pixels than it is shown with.');
     }
 
-    public function look(SiteReading $reading, Brief $brief): iterable
+    public function examples(): array
     {
-        foreach ($reading->references() as $reference) {
-            $file = $reference->kind === ReferenceKind::Picture && $reference->element?->name === 'img' && $reference->attribute === 'src' ? $reading->site->file($reference->target->found ?? '') : null;
+        $picture = fn (int $width) => 'GIF89a'.pack('vv', $width, 1)."\x80\x00\x00\x00\x00\x00\xff\xff\xff,\x00\x00\x00\x00\x01\x00\x01\x00\x00\x02\x02D\x01\x00;";
+        $files = fn (int $width) => ['index.html' => '<p><img src="gull.gif" alt="A gull" width="200"></p>', 'gull.gif' => $picture($width)];
+
+        return [new Example('', $files(3000), $files(400))];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        foreach ($exam->site->references() as $reference) {
+            $isShown = $reference->kind === ReferenceKind::Picture && $reference->element?->name === 'img' && $reference->attribute === 'src';
+            $file = $isShown ? $exam->site->files->file($reference->target->found ?? '') : null;
             $size = $file === null ? null : PictureSize::of($file);
             if ($size === null) {
                 continue;
             }
-            $width = preg_match('/^\d+$/', $reference->element->value('width') ?? '') === 1 ? (int) $reference->element->value('width') : null;
+            $written = $reference->element->value('width') ?? '';
+            $width = preg_match('/^\d{1,6}$/', $written) === 1 && (int) $written > 0 ? (int) $written : null;
             $shown = $width ?? self::WIDEST;
             if ($size->width <= max(self::SMALL, self::TIMES * $shown)) {
                 continue;
             }
-            yield $this->on(
-                $reference->element,
-                $reference->from,
-                $reference->span,
-                "{$reference->target->found} is {$size->width} pixels wide".($width === null ? ', wider than any screen needs.' : ", and is shown {$width} wide."),
-                'Make a smaller copy of it in a picture program, '.(2 * $shown <= $size->width ? 2 * $shown : $shown).' wide at most.',
+            $enough = 2 * $shown <= $size->width ? 2 * $shown : $shown;
+            yield $this->referenceFinding(
+                $reference,
+                "`{$reference->target->found}` is {$size->width} pixels wide".($width === null ? ', wider than any screen needs.' : ", but it is shown $width pixels wide."),
+                "Make a smaller copy in an image editor, at most $enough pixels wide.",
+                about: '#size',
             );
         }
     }

@@ -4,43 +4,90 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Content;
 
-use InkedMargin\Core\Brief\Brief;
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Text;
 use InkedMargin\Core\Markup\Walk;
-use InkedMargin\Core\Rules\ProofMark;
+use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
-use InkedMargin\Core\Rules\Weight;
-use InkedMargin\Core\Site\SiteReading;
+use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Source\Span;
 
-/** Text that holds a place: lorem ipsum, “text goes here”. Common practice. */
+/** Text that holds a place: lorem ipsum, “text goes here”. Prose about such text is none. Common practice. */
 final readonly class Placeholder extends Rule
 {
-    private const PLACEHOLDER = '/\blorem ipsum\b|\bdolor sit amet\b|\b(?:text|content|image|picture|heading|title|paragraph|words|name|description|link)s? goe?s? here\b|\b(?:your|some|more|insert|add|put|type|write|enter) (?:your |some |the |a )?(?:own )?(?:text|content|heading|title|paragraph|name|words|description|caption|image|picture) here\b|\[(?:placeholder|your [a-z ]{2,30}|insert [a-z ]{2,30})\]|\bplaceholder text\b|\bblah blah\b/iu';
+    private const LATIN = '\blorem ipsum dolor\b|\bdolor sit amet\b|^\s*lorem ipsum\b';
+
+    private const HERE = '\b(?:your|some|more|insert|add|put|type|write|enter) (?:your |some |the |a )?(?:own )?(?:text|content|heading|title|paragraph|name|words|description|caption|image|picture)s? here\b';
+
+    private const GOES = '^\s*(?:(?:your|the|some|a|main|more) )?(?:[a-z]+ )?(?:text|content|image|picture|heading|title|paragraph|words|name|description|link)s? goe?s? here\b';
+
+    private const BRACKETS = '\[(?:placeholder|your [a-z ]{2,30}|insert [a-z ]{2,30})\]|^\s*(?:placeholder(?: text)?|blah blah(?: blah)*)\W*$';
+
+    private const SIGNS = ['lorem', 'dolor', ' here', 'placeholder', 'blah', '[your', '[insert'];
+
+    private const NOT_PROSE = ['script', 'style', 'code', 'pre', 'title', 'kbd', 'samp', 'q', 'textarea'];
 
     public function __construct()
     {
-        parent::__construct('content/placeholder', Weight::Departure, ProofMark::Change, 'Placeholder text was not replaced.');
+        parent::__construct('content/placeholder', Weight::Departure, ProofMark::Change, 'Placeholder text was not replaced.', ['content/starter-unchanged']);
     }
 
-    public function look(SiteReading $reading, Brief $brief): iterable
+    public function examples(): array
     {
-        foreach ($reading->pages as $page) {
-            foreach (Walk::nodes($page->document) as $node) {
-                if (! $node instanceof Text || $node->parent === null || in_array($node->parent->name, ['script', 'style', 'code', 'pre', 'title'], true) || ! self::mayHold($node->text) || preg_match(self::PLACEHOLDER, $node->text, $match) !== 1) {
-                    continue;
-                }
-                $at = strpos(substr($page->file->bytes, $node->span()->start, $node->span()->length()), $match[0]);
-                $span = $at === false ? $node->span() : new Span($node->span()->start + $at, $node->span()->start + $at + strlen($match[0]));
-                yield $this->on($node->parent, $page->file, $span, "“{$match[0]}” only holds the place of text.", 'Write the text that belongs here.');
+        return [new Example('', '<p>Lorem ipsum dolor sit amet.</p>', '<p>Puffins nest here.</p>')];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        foreach ($exam->site->pages as $page) {
+            if (self::mayHold($page->file->bytes)) {
+                yield from $this->onPage($page);
             }
         }
+    }
+
+    /** @return iterable<Finding> */
+    private function onPage(Page $page): iterable
+    {
+        $pattern = '/'.implode('|', [self::LATIN, self::HERE, self::GOES, self::BRACKETS]).'/iu';
+        foreach (Walk::nodes($page->document) as $node) {
+            if (! $node instanceof Text || $node->parent === null || in_array($node->parent->name, self::NOT_PROSE, true)) {
+                continue;
+            }
+            if (! self::mayHold($node->text) || preg_match($pattern, $node->text, $match) !== 1 || self::isProseAboutIt($node->text, $match[0])) {
+                continue;
+            }
+            $start = $node->span()->start;
+            $words = ltrim($match[0]);
+            $at = strpos(substr($page->file->bytes, $start, $node->span()->length()), $words);
+            yield $this->elementFinding(
+                $page,
+                $node->parent,
+                "“{$words}” is placeholder text.",
+                'Write the text that belongs here.',
+                span: $at === false ? $node->span() : new Span($start + $at, $start + $at + strlen($words)),
+                fold: 'placeholder',
+            );
+        }
+    }
+
+    /** A sentence that quotes or explains the words, such as one that says who invented them. */
+    private static function isProseAboutIt(string $text, string $match): bool
+    {
+        $at = stripos($text, trim($match));
+        $before = $at === false ? '' : substr($text, 0, $at);
+        $isQuoted = preg_match('/["“‘«\'(]\s*$/u', $before) === 1;
+
+        return $isQuoted || preg_match('/\b(?:called|word|words|phrase|text|says|said|about|like|such as|known as|with|of|the)\s*$/i', $before) === 1;
     }
 
     /** A quick look, as every text of every page is asked: each of the phrases has one of these in it. */
     private static function mayHold(string $text): bool
     {
-        foreach (['here', 'lorem', 'dolor', 'placeholder', 'blah', '['] as $sign) {
+        foreach (self::SIGNS as $sign) {
             if (stripos($text, $sign) !== false) {
                 return true;
             }

@@ -4,51 +4,116 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Content;
 
-use InkedMargin\Core\Brief\Brief;
-use InkedMargin\Core\Rules\ProofMark;
-use InkedMargin\Core\Rules\Related;
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Related;
+use InkedMargin\Core\Finding\Subject;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Markup\OutlineEntry;
+use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
-use InkedMargin\Core\Rules\Weight;
 use InkedMargin\Core\Site\Map\PageNames;
-use InkedMargin\Core\Site\SiteReading;
+use InkedMargin\Core\Site\Page;
 
-/** A main heading that another page has, where most pages have one of their own: left over from the page that was copied. Common practice. */
+/**
+ * A heading that another page has, where most pages have one of their own: left over from the page that was copied. A main heading
+ * that names the site is none, and a smaller one counts only where it names the page that it came from. Common practice.
+ */
 final readonly class SameHeading extends Rule
 {
     public function __construct()
     {
-        parent::__construct('content/same-heading', Weight::Departure, ProofMark::Change, 'Two pages have the same main heading.');
+        parent::__construct('content/same-heading', Weight::Departure, ProofMark::Change, 'Two pages have the same heading.', ['content/title-not-heading']);
     }
 
-    public function look(SiteReading $reading, Brief $brief): iterable
+    public function examples(): array
+    {
+        $page = fn (string $heading, string $more = '') => Example::page("<h1>$heading</h1>$more<p><a href=\"index.html\">Home</a></p>", '%');
+        $titled = fn (string $title, string $page) => str_replace('%', $title, $page);
+        $site = fn (string $seals) => [
+            'index.html' => '<p><a href="tides.html">Tides</a> <a href="birds.html">Birds</a> <a href="seals.html">Seals</a></p>',
+            'tides.html' => $titled('Tides', $page('Ebb and flow')),
+            'birds.html' => $titled('Birds', $page('Puffins and gulls', '<h2>How birds nest</h2><p>On the ground.</p>')),
+            'seals.html' => $titled('Seals', $seals),
+        ];
+
+        return [
+            new Example('main', $site($page('Puffins and gulls')), $site($page('Grey seals'))),
+            new Example('section', $site($page('Grey seals', '<h2>How birds nest</h2><p>On the rocks.</p>')), $site($page('Grey seals', '<h2>How seals rest</h2><p>On the rocks.</p>'))),
+        ];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        yield from $this->mainHeadings($exam);
+        yield from $this->sections($exam);
+    }
+
+    /** @return iterable<Finding> */
+    private function mainHeadings(Examination $exam): iterable
     {
         $byHeading = [];
-        foreach ($reading->pages as $page) {
+        foreach ($exam->site->pages as $page) {
             $heading = $page->outline->mainHeading();
             if ($heading !== null && $heading->text !== '') {
-                $byHeading[mb_strtolower($heading->text)][] = [$page, $heading];
+                $byHeading['text '.mb_strtolower($heading->text)][] = [$page, $heading];
             }
         }
+        $names = $exam->site->names();
         foreach ($byHeading as $same) {
             // A heading that many pages share names the site.
-            if (count($same) < 2 || 2 * count($same) > count($reading->pages) || 2 * count($byHeading) <= count($reading->pages)) {
+            $isCommon = 2 * count($same) > count($exam->site->pages) || 2 * count($byHeading) <= count($exam->site->pages);
+            if (count($same) < 2 || $isCommon || $names->isSiteName($same[0][1]->text)) {
                 continue;
             }
             $owner = PageNames::owner($same[0][1]->text, array_column($same, 0));
+            $original = $owner->outline->mainHeading();
             foreach ($same as [$page, $heading]) {
-                if ($page === $owner || $reading->names()->misled($page) !== null) {
-                    continue;
+                if ($page !== $owner && $original !== null) {
+                    yield $this->copy('main', $page, $heading, $owner, $original);
                 }
-                $original = $owner->outline->mainHeading();
-                yield $this->on(
-                    $heading->element,
-                    $page->file,
-                    $heading->span(),
-                    "“{$heading->text}” is also the main heading of {$owner->path()}. It looks left over from a page that was copied.",
-                    'Write a heading that says what this page is about.',
-                    $original === null ? [] : [new Related($owner->file, $original->span(), 'the same heading stands here')],
-                );
             }
         }
+    }
+
+    /** @return iterable<Finding> */
+    private function sections(Examination $exam): iterable
+    {
+        $byHeading = [];
+        foreach ($exam->site->pages as $page) {
+            foreach ($page->outline->headings() as $heading) {
+                if ($heading->level === 2 && $heading->text !== '' && $heading->inside?->value !== 'footer' && $heading->inside?->value !== 'nav') {
+                    $byHeading['text '.mb_strtolower($heading->text)][$page->path()] ??= [$page, $heading];
+                }
+            }
+        }
+        foreach ($byHeading as $same) {
+            if (count($same) !== 2 || count($exam->site->pages) < 4) {
+                continue;
+            }
+            foreach ($same as [$page, $heading]) {
+                foreach ($same as [$owner, $original]) {
+                    $isTaken = $page !== $owner && PageNames::isAbout($owner, $heading->text) && ! PageNames::isAbout($page, $heading->text);
+                    if ($isTaken && $owner->path() !== 'index.html') {
+                        yield $this->copy('section', $page, $heading, $owner, $original);
+                    }
+                }
+            }
+        }
+    }
+
+    private function copy(string $variant, Page $page, OutlineEntry $heading, Page $owner, OutlineEntry $original): Finding
+    {
+        return $this->elementFinding(
+            $page,
+            $heading->element,
+            "“{$heading->text}” is also a heading of `{$owner->path()}`; it looks left over from a copied page.",
+            'Write a heading that says what is on this page.',
+            $variant,
+            $heading->span(),
+            [new Related($owner->file, $original->span(), 'the same heading')],
+            causes: [Subject::element($page->path(), $heading->element)],
+        );
     }
 }

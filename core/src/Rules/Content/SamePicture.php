@@ -4,58 +4,150 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Content;
 
-use InkedMargin\Core\Brief\Brief;
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Brief\Kind\Pictures;
+use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Related;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\PartKind;
-use InkedMargin\Core\Rules\ProofMark;
-use InkedMargin\Core\Rules\Related;
+use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
-use InkedMargin\Core\Rules\Weight;
+use InkedMargin\Core\Site\Copy\SharedPictures;
+use InkedMargin\Core\Site\Label;
 use InkedMargin\Core\Site\Map\PageNames;
+use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\ReferenceKind;
-use InkedMargin\Core\Site\SiteReading;
 
-/** A picture that another page shows too, where nearly every page has one of its own. Common practice. */
+/**
+ * A picture, or the alt text of one, that belongs to another page, where nearly every page has its own. Banners, logos and arrows are
+ * on several pages on purpose. Common practice.
+ */
 final readonly class SamePicture extends Rule
 {
+    private const DECORATION = '/logo|banner|arrow|icon|button|back|next|prev|home|bullet|divider|background|spacer|rule|line|header|footer/i';
+
     public function __construct()
     {
-        parent::__construct('content/same-picture', Weight::Departure, ProofMark::Change, 'Two pages show the same picture.');
+        parent::__construct('content/same-picture', Weight::Departure, ProofMark::Change, 'Two pages show the same picture, or the same alt text for different pictures.', ['link/missing-file', 'link/letter-case', 'link/wrong-folder']);
     }
 
-    public function look(SiteReading $reading, Brief $brief): iterable
+    public function examples(): array
     {
-        $shown = [];
-        foreach ($reading->pages as $path => $page) {
-            foreach ($page->references as $reference) {
-                $isContent = $reference->kind === ReferenceKind::Picture && $reference->element?->name === 'img' && ! in_array($page->outline->partOf($reference->element), [PartKind::Header, PartKind::Nav, PartKind::Footer], true);
-                if ($isContent && $reference->target->found !== null) {
-                    $shown[$reference->target->found][$path] ??= $reference;
+        $svg = fn (string $colour) => "<svg xmlns=\"http://www.w3.org/2000/svg\" fill=\"$colour\"/>";
+        $site = fn (string $picture, string $alt) => [
+            'index.html' => '<p><a href="tides.html">Tides</a> <a href="birds.html">Birds</a> <a href="seals.html">Seals</a></p>',
+            'tides.html' => '<p><img src="tides.svg" alt="The quay at ebb"></p><p><a href="index.html">Home</a></p>',
+            'birds.html' => '<p><img src="birds.svg" alt="A puffin"></p><p><a href="index.html">Home</a></p>',
+            'seals.html' => "<p><img src=\"$picture.svg\" alt=\"$alt\"></p><p><a href=\"index.html\">Home</a></p>",
+            'tides.svg' => $svg('blue'), 'birds.svg' => $svg('red'),
+        ] + ($picture === 'seals' ? ['seals.svg' => $svg('grey')] : []);
+
+        return [
+            new Example('picture', $site('birds', 'A grey seal'), $site('seals', 'A grey seal')),
+            new Example('alt', $site('seals', 'A puffin'), $site('seals', 'A grey seal')),
+        ];
+    }
+
+    public function speaksFor(): array
+    {
+        return [Pictures::class => ['same']];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        $pages = array_values($exam->site->pages);
+        $own = array_filter($pages, fn (Page $page) => self::content($page) !== []);
+        // Where few pages show pictures, two that show the same say nothing.
+        if (3 * count($own) < count($pages) || count($pages) < 3) {
+            return;
+        }
+        $taken = [];
+        foreach (SharedPictures::among($pages, self::content(...)) as $copy) {
+            $isAsked = $exam->brief->covering($copy->page->path(), Pictures::class) !== null;
+            if ($isAsked || $copy->reference->element === null || self::hasAnother($copy->page, $copy->picture)) {
+                continue;
+            }
+            $taken[$copy->page->path()] = true;
+            yield $this->elementFinding(
+                $copy->page,
+                $copy->reference->element,
+                "This page shows `{$copy->picture}`, which `{$copy->owner->path()}` shows too.",
+                'Use a picture that belongs to this page.',
+                'picture',
+                $copy->reference->span,
+                [new Related($copy->owner->file, $copy->original->span, 'the same picture')],
+            );
+        }
+        yield from $this->altTexts($pages, $taken);
+    }
+
+    /**
+     * @param  list<Page>  $pages
+     * @param  array<string, true>  $taken  pages whose picture is told already
+     * @return iterable<Finding>
+     */
+    private function altTexts(array $pages, array $taken): iterable
+    {
+        $byAlt = [];
+        foreach ($pages as $page) {
+            foreach (self::content($page) as $image) {
+                $alt = Label::plain($image->value('alt') ?? '');
+                if ($alt !== '') {
+                    $byAlt["alt $alt"][$page->path()] ??= [$page, $image];
                 }
             }
         }
-        $ownPicture = [];
-        foreach ($shown as $pages) {
-            if (count($pages) === 1) {
-                $ownPicture[array_key_first($pages)] = true;
+        foreach ($byAlt as $same) {
+            if (count($same) !== 2) {
+                continue;
+            }
+            [$one, $other] = array_values($same);
+            if (basename((string) $one[1]->value('src')) === basename((string) $other[1]->value('src'))) {
+                continue;
+            }
+            $words = (string) $one[1]->value('alt');
+            $owner = PageNames::owner($words.' '.pathinfo((string) $one[1]->value('src'), PATHINFO_FILENAME), [$one[0], $other[0]]);
+            // The picture whose name has nothing of the words is the one whose alt text was not changed.
+            [$page, $image, $source] = $owner === $one[0] ? [$other[0], $other[1], $one] : [$one[0], $one[1], $other];
+            if (isset($taken[$page->path()]) || Label::shareWord(Label::plain(pathinfo((string) $image->value('src'), PATHINFO_FILENAME)), Label::plain($words))) {
+                continue;
+            }
+            yield $this->elementFinding(
+                $page,
+                $image,
+                "The alt text “{$words}” is also on a different picture on `{$source[0]->path()}`; it looks left over from a copied page.",
+                'Write what this picture shows.',
+                'alt',
+                $image->attribute('alt')?->span(),
+                [new Related($source[0]->file, $source[1]->place(), 'the same alt text')],
+                about: '@alt',
+            );
+        }
+    }
+
+    /** @return list<Element> the pictures that are about what the page is about */
+    private static function content(Page $page): array
+    {
+        $outer = [PartKind::Header, PartKind::Nav, PartKind::Footer];
+        $isContent = fn (Element $image) => ! in_array($page->outline->partOf($image), $outer, true)
+            && preg_match(self::DECORATION, basename($image->value('src') ?? '')) !== 1 && $image->parent?->name !== 'a';
+
+        return array_values(array_filter($page->named('img'), $isContent));
+    }
+
+    /** A page with a picture of its own may show another one again. */
+    private static function hasAnother(Page $page, string $picture): bool
+    {
+        $content = array_fill_keys(array_map(spl_object_id(...), self::content($page)), true);
+        foreach ($page->references as $reference) {
+            $isOther = $reference->kind === ReferenceKind::Picture && $reference->target->found !== null && $reference->target->found !== $picture;
+            if ($isOther && $reference->element !== null && isset($content[spl_object_id($reference->element)])) {
+                return true;
             }
         }
-        foreach ($shown as $picture => $pages) {
-            $isRare = 3 * count($ownPicture) >= count($reading->pages) && 2 * count($pages) <= count($reading->pages);
-            $owner = PageNames::owner(pathinfo((string) $picture, PATHINFO_FILENAME), array_map(fn (int|string $path) => $reading->pages[$path], array_keys($pages)));
-            foreach ($isRare ? $pages : [] as $path => $reference) {
-                // A page with a picture of its own may show another one again.
-                if ($path === $owner->path() || $reference->element === null || isset($ownPicture[$path])) {
-                    continue;
-                }
-                yield $this->on(
-                    $reference->element,
-                    $reference->from,
-                    $reference->span,
-                    "This page shows {$picture}, which {$owner->path()} shows too.",
-                    'Show a picture of what this page is about.',
-                    [new Related($owner->file, $pages[$owner->path()]->span, 'the same picture stands here')],
-                );
-            }
-        }
+
+        return false;
     }
 }

@@ -4,67 +4,117 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Content;
 
-use InkedMargin\Core\Brief\Brief;
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Related;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\PartKind;
-use InkedMargin\Core\Rules\ProofMark;
-use InkedMargin\Core\Rules\Related;
+use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
-use InkedMargin\Core\Rules\Weight;
-use InkedMargin\Core\Site\SiteReading;
+use InkedMargin\Core\Site\Map\PageNames;
+use InkedMargin\Core\Site\Page;
+use InkedMargin\Core\Source\English;
 
-/** A paragraph that stands on another page word for word, and not on most. Common practice. */
+/** A paragraph that another page has word for word, and that few pages have. Common practice. */
 final readonly class SameText extends Rule
 {
-    /** Characters: a shorter paragraph may well say the same twice. */
-    private const SHORTEST = 60;
+    /** Characters: a shorter paragraph counts only where it names the page that it came from. */
+    private const LONG = 60;
+
+    private const SHORTEST = 12;
 
     private const MOST_NODES = 2_000;
 
+    /** What pages say on purpose: who made them, when, and how to reach whom. */
+    private const BOILERPLATE = '/©|\(c\)|&copy;|copyright|all rights reserved|this (?:document|page|site) (?:was|is) (?:generated|last)|generated (?:by|on|from)|last (?:updated|modified|changed)|@\w+\.|\bhttps?:|\+?\d[\d ()-]{7,}\d|\b(?:licen[cs]e|cookies?|javascript|terms|privacy)\b/iu';
+
     public function __construct()
     {
-        parent::__construct('content/same-text', Weight::Departure, ProofMark::Change, 'Two pages have the same paragraph.');
+        parent::__construct('content/same-text', Weight::Departure, ProofMark::Change, 'Two pages have the same paragraph.', ['content/placeholder', 'content/starter-unchanged']);
     }
 
-    public function look(SiteReading $reading, Brief $brief): iterable
+    public function examples(): array
     {
-        $seen = [];
-        foreach ($reading->pages as $path => $page) {
-            foreach ($page->elements as $element) {
-                if ($element->name !== 'p' || in_array($page->outline->partOf($element), [PartKind::Header, PartKind::Nav, PartKind::Footer], true)) {
-                    continue;
-                }
-                $words = $element->words(self::MOST_NODES);
-                if (mb_strlen($words) >= self::SHORTEST) {
-                    $seen[mb_strtolower($words)][$path] ??= [$element, $page];
-                }
-            }
-        }
+        $text = 'Puffins come to the island in April, nest in old rabbit holes, and leave in August.';
+        $site = fn (string $seals) => [
+            'index.html' => '<p><a href="tides.html">Tides</a> <a href="birds.html">Birds</a> <a href="seals.html">Seals</a></p>',
+            'tides.html' => '<p>Ebb at noon.</p><p><a href="index.html">Home</a></p>',
+            'birds.html' => "<p>$text</p><p><a href=\"index.html\">Home</a></p>",
+            'seals.html' => "<p>$seals</p><p><a href=\"index.html\">Home</a></p>",
+        ];
+
+        return [new Example('', $site($text), $site('Grey seals lie on the western rocks from October to December.'))];
+    }
+
+    public function check(Examination $exam): iterable
+    {
         $shared = [];
-        foreach ($seen as $pages) {
-            if (2 * count($pages) > max(3, count($reading->pages))) {
+        foreach ($this->paragraphs($exam) as $words => $pages) {
+            $words = substr((string) $words, strlen('text '));
+            $count = count($pages);
+            if ($count < 2 || 2 * $count > max(4, count($exam->site->pages))) {
                 continue;
             }
-            $first = array_shift($pages);
-            foreach ($pages as $path => [$element, $page]) {
-                $shared[$path][$first[1]->path()][] = [$element, $page, ...$first];
+            $owner = PageNames::owner($words, array_values(array_map(fn (array $one) => $one[1], $pages)));
+            if (mb_strlen($words) < self::LONG && ! ($count === 2 && PageNames::isAbout($owner, $words))) {
+                continue;
+            }
+            foreach ($pages as [$element, $page]) {
+                if ($page !== $owner) {
+                    $shared[$page->path()][$owner->path()][] = [$element, $page, $pages[$owner->path()][0], $owner];
+                }
             }
         }
         // Of two pages that share several paragraphs the first is told, with how many there are.
         foreach ($shared as $others) {
-            foreach ($others as $other => $paragraphs) {
+            foreach ($others as $paragraphs) {
+                usort($paragraphs, fn (array $a, array $b) => $a[0]->place()->start <=> $b[0]->place()->start);
                 [$element, $page, $original, $source] = $paragraphs[0];
                 $more = count($paragraphs) - 1;
-                yield $this->on(
+                yield $this->elementFinding(
+                    $page,
                     $element,
-                    $page->file,
-                    $element->span() ?? $element->place(),
-                    "This paragraph stands on {$other} word for word".match ($more) {
-                        0 => '.', 1 => ', and so does another.', default => ", and so do {$more} others.",
-                    }.' It looks left over from a page that was copied.',
+                    'This paragraph is word for word the same on `'.$source->path().'`'.($more === 0 ? '' : ', and so '.($more === 1 ? 'is ' : 'are ').English::count($more, 'other'))
+                        .'; it looks left over from a copied page.',
                     'Write what belongs on this page.',
-                    [new Related($source->file, $original->span() ?? $original->place(), 'the same paragraph stands here')],
+                    span: $element->span(),
+                    related: [new Related($source->file, $original->span() ?? $original->place(), 'the same paragraph')],
                 );
             }
         }
+    }
+
+    /** @return array<string, array<string, array{Element, Page}>> by text and page */
+    private function paragraphs(Examination $exam): array
+    {
+        $outer = [PartKind::Header, PartKind::Nav, PartKind::Footer];
+        $seen = [];
+        foreach ($exam->site->pages as $page) {
+            foreach ($page->named('p') as $element) {
+                if (in_array($page->outline->partOf($element), $outer, true) || self::isMostlyLinks($element)) {
+                    continue;
+                }
+                $words = $element->words(self::MOST_NODES);
+                if (strlen($words) >= self::SHORTEST && preg_match(self::BOILERPLATE, $words) !== 1) {
+                    $seen['text '.mb_strtolower($words)][$page->path()] ??= [$element, $page];
+                }
+            }
+        }
+
+        return $seen;
+    }
+
+    /** A way on, a call to action, a credit: what is nearly all link is no text of the page. */
+    private static function isMostlyLinks(Element $paragraph): bool
+    {
+        $linked = 0;
+        foreach ($paragraph->children as $child) {
+            if ($child instanceof Element && $child->name === 'a') {
+                $linked += strlen($child->text(self::MOST_NODES));
+            }
+        }
+
+        return $linked > 0 && 2 * $linked > strlen(trim($paragraph->text(self::MOST_NODES)));
     }
 }

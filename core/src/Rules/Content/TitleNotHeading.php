@@ -4,34 +4,48 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Content;
 
-use InkedMargin\Core\Brief\Brief;
-use InkedMargin\Core\Rules\ProofMark;
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
-use InkedMargin\Core\Rules\Weight;
-use InkedMargin\Core\Site\SiteReading;
 
-/** A main heading by which another page of the site is called. Common practice. */
+/** A main heading that is the name of another page of the site. Common practice. */
 final readonly class TitleNotHeading extends Rule
 {
     public function __construct()
     {
-        parent::__construct('content/title-not-heading', Weight::Departure, ProofMark::Look, 'The main heading names another page of the site than the title or the file name does.');
+        parent::__construct('content/title-not-heading', Weight::Departure, ProofMark::Look, 'The main heading is the name of another page of the site.');
     }
 
-    public function look(SiteReading $reading, Brief $brief): iterable
+    public function examples(): array
     {
-        foreach ($reading->pages as $page) {
+        $home = '<p><a href="index.html">Home</a></p>';
+        $site = fn (string $heading) => [
+            'index.html' => '<p><a href="tides.html">Tides</a> <a href="birds.html">Birds</a> <a href="seals.html">Seals</a></p>',
+            'tides.html' => $home,
+            'birds.html' => $home,
+            'seals.html' => Example::page("<h1>$heading</h1>$home", 'Seals'),
+        ];
+
+        return [new Example('', $site('Birds'), $site('Seals'))];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        foreach ($exam->site->pages as $page) {
             $heading = $page->outline->mainHeading();
-            $named = $reading->names()->misled($page);
-            if ($heading !== null && $named !== null) {
-                yield $this->on(
-                    $heading->element,
-                    $page->file,
-                    $heading->span(),
-                    "The heading of this page says “{$heading->text}”, and the page called so is {$named}. It looks left over from a page that was copied.",
-                    'Write a heading that says what this page is about.',
-                );
+            $named = $exam->site->names()->pageNamedByHeading($page);
+            if ($heading === null || $named === null) {
+                continue;
             }
+            yield $this->elementFinding(
+                $page,
+                $heading->element,
+                "The main heading of this page is “{$heading->text}”, which is the name of `$named`; it looks left over from a copied page.",
+                'Write a heading that says what this page is about.',
+                span: $heading->span(),
+            );
         }
     }
 }

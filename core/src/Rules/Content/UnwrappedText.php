@@ -4,15 +4,19 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Content;
 
-use InkedMargin\Core\Brief\Brief;
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\Text;
-use InkedMargin\Core\Rules\ProofMark;
+use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
-use InkedMargin\Core\Rules\Weight;
-use InkedMargin\Core\Site\SiteReading;
+use InkedMargin\Core\Site\Page;
+use InkedMargin\Core\Source\English;
 use InkedMargin\Core\Source\Span;
 
-/** Running text outside a paragraph, list, heading or table cell (HTML Standard, 3.2.5.4, which takes it for a paragraph nobody marked up). Common practice. */
+/** Running text outside a paragraph, list, heading or table cell (HTML Standard, 3.2.5.4: a paragraph nobody marked up). Common practice. */
 final readonly class UnwrappedText extends Rule
 {
     /** The text of body is told by markup/stray-text where a page has parts. */
@@ -23,25 +27,47 @@ final readonly class UnwrappedText extends Rule
 
     public function __construct()
     {
-        parent::__construct('content/unwrapped-text', Weight::Tidy, ProofMark::Insert, 'Running text stands outside a paragraph.');
+        parent::__construct('content/unwrapped-text', Weight::Tidy, ProofMark::Insert, 'Running text is outside a paragraph.', ['markup/unclosed-element', 'markup/stray-end-tag', 'markup/content-model', 'markup/parse-error']);
     }
 
-    public function look(SiteReading $reading, Brief $brief): iterable
+    public function examples(): array
     {
-        foreach ($reading->pages as $page) {
-            foreach ($page->elements as $element) {
-                if (! in_array($element->name, self::HOLDERS, true) || $page->pairs->isInsideUnclosed($element)) {
-                    continue;
-                }
-                foreach ($element->children as $child) {
-                    $words = $child instanceof Text ? trim(preg_replace('/\s+/u', ' ', $child->text) ?? '') : '';
-                    if (! $child instanceof Text || count(explode(' ', $words)) < self::RUNNING) {
-                        continue;
+        $text = 'Puffins come to the island in April and leave it in August.';
+
+        return [new Example('', "<main>$text</main>", "<main><p>$text</p></main>")];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        foreach ($exam->site->pages as $page) {
+            foreach (self::HOLDERS as $name) {
+                foreach ($page->named($name) as $element) {
+                    foreach ($element->children as $child) {
+                        $finding = $child instanceof Text ? $this->text($child, $element, $page) : null;
+                        if ($finding !== null) {
+                            yield $finding;
+                        }
                     }
-                    $start = $child->span()->start + strspn($child->text, " \t\n\f\r");
-                    yield $this->on($element, $page->file, new Span(min($start, $child->span()->end), $child->span()->end), '“'.mb_strimwidth($words, 0, 50, '…').'” stands in no paragraph.', 'Put <p> before it and </p> behind it.', about: '#text');
                 }
             }
         }
+    }
+
+    private function text(Text $text, Element $element, Page $page): ?Finding
+    {
+        if (strlen($text->text) < 2 * self::RUNNING || count(preg_split('/\s+/u', trim($text->text)) ?: []) < self::RUNNING) {
+            return null;
+        }
+        $start = min($text->span()->end, $text->span()->start + strspn($text->text, " \t\n\f\r"));
+
+        return $this->elementFinding(
+            $page,
+            $element,
+            '“'.English::excerpt($text->text, 50).'” is not inside a paragraph.',
+            'Put `<p>` before it and `</p>` after it.',
+            span: new Span($start, max($start, $text->span()->end)),
+            about: '#text',
+            fold: 'text',
+        );
     }
 }

@@ -4,30 +4,52 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\File;
 
-use InkedMargin\Core\Brief\Brief;
+use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Brief\Kind\Names;
-use InkedMargin\Core\Rules\ProofMark;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
-use InkedMargin\Core\Rules\Weight;
-use InkedMargin\Core\Site\SiteReading;
 
-/** The name of the archive against the brief, and an extension twice. Common practice. */
+/** The name of the archive against the brief, or with an extension twice. Common practice. */
 final readonly class ArchiveName extends Rule
 {
     public function __construct()
     {
-        parent::__construct('file/archive-name', Weight::Departure, ProofMark::Change, 'The archive is not named as it should be.');
+        parent::__construct('file/archive-name', Weight::Departure, ProofMark::Change, 'The archive does not have the right name.');
     }
 
-    public function look(SiteReading $reading, Brief $brief): iterable
+    public function examples(): array
     {
-        $archive = $reading->site->packing->archive;
-        $asked = array_values(array_filter($brief->ofKind(Names::class), fn (Names $names) => $names->archiveFits($reading->site) === false))[0] ?? null;
-        $place = $reading->site->home()->path ?? 'index.html';
-        if ($archive !== null && $asked?->archive !== null) {
-            yield $this->about($place, $reading->site->home(), "The archive is called {$archive}.", "Call it {$asked->archive->for($reading->site->packing->handle)}.", 'archive', $asked);
-        } elseif ($archive !== null && preg_match('/^(.*\.zip)\.zip$/i', $archive, $once) === 1) {
-            yield $this->about($place, $reading->site->home(), "The archive is called {$archive}: its extension stands twice.", "Call it {$once[1]}. Show extensions in your file manager first.", 'archive');
+        $page = ['index.html' => '<p>Puffins nest here.</p>'];
+
+        return [new Example('archive', $page, $page, 'kind: names, archive: imre.zip', ['marrow.zip', 'imre.zip']), new Example('twice', $page, $page, packing: ['imre.zip.zip', 'imre.zip'])];
+    }
+
+    public function speaksFor(): array
+    {
+        return [Names::class => ['archive']];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        $archive = $exam->site->files->packing->archive;
+        foreach ($exam->brief->ofKind(Names::class) as $requirement) {
+            if ($requirement->archive !== null) {
+                return;
+            }
         }
+        if ($archive === null || preg_match('/^(.*\.zip)\.zip$/i', $archive, $once) !== 1) {
+            return;
+        }
+        $home = $exam->site->files->home();
+        yield $this->fileFinding(
+            $home->path ?? 'index.html',
+            $home,
+            "The archive is named `$archive`, with the extension twice.",
+            "Rename it to `{$once[1]}`. Turn on file name extensions in your file manager to see them.",
+            'twice',
+            'archive',
+        );
     }
 }

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\File;
 
-use InkedMargin\Core\Brief\Brief;
-use InkedMargin\Core\Brief\Kind\Files;
-use InkedMargin\Core\Rules\ProofMark;
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Subject;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
-use InkedMargin\Core\Rules\Weight;
-use InkedMargin\Core\Site\SiteReading;
 
-/** A name with an extension behind its own, as systems that hide extensions make it: `index.html.txt`. Common practice. */
+/** A name with a second extension, as systems that hide extensions make it: `index.html.txt`. Common practice. */
 final readonly class DoubleExtension extends Rule
 {
     private const TWO = '/^(.*\.(?:html?|css|js|png|jpe?g|gif|svg|webp|pdf))\.(txt|rtf|docx?|odt|html?|css|js|png|jpe?g|gif|svg|webp|zip)$/i';
@@ -21,20 +21,26 @@ final readonly class DoubleExtension extends Rule
         parent::__construct('file/double-extension', Weight::Fault, ProofMark::Change, 'A file name has a second extension.');
     }
 
-    public function look(SiteReading $reading, Brief $brief): iterable
+    public function examples(): array
     {
-        foreach ($reading->site->ownFiles() as $path => $file) {
-            $meant = self::meant((string) $path);
+        $files = fn (string $name) => ['index.html' => "<p><a href=\"$name\">Tides</a></p>", $name => Example::page('<p><a href="index.html">Home</a></p>', 'Tides')];
+
+        return [new Example('', $files('tides.html.txt'), $files('tides.html'))];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        foreach ($exam->site->files->ownFiles() as $file) {
+            $meant = self::meant($file->path);
             if ($meant === null) {
                 continue;
             }
-            $asked = array_values(array_filter($brief->ofKind(Files::class), fn (Files $files) => $files->names($meant)))[0] ?? null;
-            yield $this->about(
-                (string) $path,
+            yield $this->fileFinding(
+                $file->path,
                 $file,
-                "“{$file->name()}” has a second extension: a server and a browser go by the last, .{$file->extension()}.",
-                'Call it '.basename($meant).'. Show extensions in your file manager first.',
-                for: $asked,
+                "`{$file->name()}` has two extensions; servers and browsers use the last one, `.{$file->extension()}`.",
+                'Rename it to `'.basename($meant).'`. Turn on file name extensions in your file manager to see them.',
+                subjects: [Subject::file($meant)],
             );
         }
     }

@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\File;
 
-use InkedMargin\Core\Brief\Brief;
-use InkedMargin\Core\Rules\ProofMark;
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
-use InkedMargin\Core\Rules\Weight;
-use InkedMargin\Core\Site\SiteReading;
 
-/** A file without a byte, or with nothing but white space in it. Common practice. */
+/** `file/empty`: a file without a byte, or with nothing but white space in it. Common practice. */
 final readonly class EmptyFile extends Rule
 {
+    /** Bytes. */
     private const LARGEST_BLANK = 100_000;
 
     public function __construct()
@@ -20,11 +21,18 @@ final readonly class EmptyFile extends Rule
         parent::__construct('file/empty', Weight::Fault, ProofMark::Look, 'A file is empty.');
     }
 
-    public function look(SiteReading $reading, Brief $brief): iterable
+    public function examples(): array
     {
-        foreach ($reading->site->ownFiles() as $path => $file) {
-            if (strlen($file->bytes) < self::LARGEST_BLANK && trim($file->bytes) === '') {
-                yield $this->about((string) $path, $file, "{$path} is empty.", 'Hand in the file as it was meant, or take it out.');
+        $files = fn (string $tides) => ['index.html' => '<p><a href="tides.html">Tides</a></p>', 'tides.html' => $tides];
+
+        return [new Example('', $files(''), $files('<p><a href="index.html">Home</a></p>'))];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        foreach ($exam->site->files->ownFiles() as $file) {
+            if (strlen($file->bytes) < self::LARGEST_BLANK && trim($file->bytes) === '' && basename($file->path) !== '.gitkeep') {
+                yield $this->fileFinding($file->path, $file, "`{$file->path}` is empty.", 'Hand in the file with its content, or remove it.');
             }
         }
     }

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\File;
 
-use InkedMargin\Core\Brief\Brief;
+use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Brief\Kind\Names;
-use InkedMargin\Core\Rules\ProofMark;
+use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
-use InkedMargin\Core\Rules\Weight;
-use InkedMargin\Core\Site\SiteReading;
 
 /** A folder in a folder, or none, against the brief or most of the class. Common practice. */
 final readonly class FolderShape extends Rule
@@ -19,27 +20,40 @@ final readonly class FolderShape extends Rule
         parent::__construct('file/folder-shape', Weight::Departure, ProofMark::Move, 'The site is not packed in one folder.');
     }
 
-    public function look(SiteReading $reading, Brief $brief): iterable
+    public function examples(): array
     {
-        $packing = $reading->site->packing;
-        $asked = array_values(array_filter($brief->ofKind(Names::class), fn (Names $names) => $names->folder !== null))[0] ?? null;
-        $place = $reading->site->home()->path ?? 'index.html';
+        $page = ['index.html' => '<p>Puffins nest here.</p>'];
+
+        return [new Example('', $page, $page, folders: [['imre', 'marrow'], ['marrow']])];
+    }
+
+    public function speaksFor(): array
+    {
+        return [Names::class => ['folder']];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        foreach ($exam->brief->ofKind(Names::class) as $requirement) {
+            if ($requirement->folder !== null) {
+                return;
+            }
+        }
+        $packing = $exam->site->files->packing;
         $depth = count($packing->folders);
         $around = implode('/', $packing->folders);
-        if ($asked?->folder !== null && $asked->folderFits($reading->site) === false) {
-            $wanted = $asked->folder->for($packing->handle);
-            [$message, $remedy] = match ($depth) {
-                0 => ['The files lie in no folder.', "Put them all into one folder called {$wanted}, and pack that."],
-                1 => ["The folder is called {$around}.", "Call it {$wanted}."],
-                default => ["The site lies in a folder in a folder: {$around}.", "Pack the inner folder alone, and call it {$wanted}."],
-            };
-        } elseif ($asked === null && $depth > max(1, $packing->usualDepth ?? 1)) {
-            [$message, $remedy] = ["The site lies in a folder in a folder: {$around}.", 'Pack the inner folder alone.'];
-        } elseif ($asked === null && $packing->archive !== null && $packing->usualDepth !== null && $depth < $packing->usualDepth) {
-            [$message, $remedy] = ['The files lie in no folder, as those of the class do.', 'Put them all into one folder, and pack that.'];
-        } else {
-            return;
+        $usual = $packing->usualDepth;
+        if ($depth > max(1, $usual ?? 1)) {
+            yield $this->shape($exam, "Your site is in a folder inside a folder: `$around`.", "Zip only the inner folder, `{$packing->folders[$depth - 1]}`.");
+        } elseif ($packing->archive !== null && $usual !== null && $depth < $usual) {
+            yield $this->shape($exam, 'Your files are not in a folder, like those of the rest of the class.', 'Put them all into one folder, and zip that folder.');
         }
-        yield $this->about($place, $reading->site->home(), $message, $remedy, 'shape', $asked);
+    }
+
+    private function shape(Examination $exam, string $message, string $remedy): Finding
+    {
+        $home = $exam->site->files->home();
+
+        return $this->fileFinding($home->path ?? 'index.html', $home, $message, $remedy, anchor: 'folder');
     }
 }

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\File;
 
-use InkedMargin\Core\Brief\Brief;
-use InkedMargin\Core\Rules\ProofMark;
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Subject;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
-use InkedMargin\Core\Rules\Weight;
-use InkedMargin\Core\Site\SiteReading;
 use InkedMargin\Core\Source\NearestName;
 use InkedMargin\Core\Source\SourceFile;
 
@@ -17,21 +18,31 @@ final readonly class NoHome extends Rule
 {
     public function __construct()
     {
-        parent::__construct('file/no-home', Weight::Fault, ProofMark::Insert, 'There is no index.html at the root of the site.');
+        parent::__construct('file/no-home', Weight::Fault, ProofMark::Insert, 'There is no index.html at the root of the site.', ['file/double-extension', 'file/name']);
     }
 
-    public function look(SiteReading $reading, Brief $brief): iterable
+    public function examples(): array
     {
-        if ($reading->site->home() !== null) {
+        return [new Example('', ['start.html' => '<p>Puffins nest here.</p>'], ['index.html' => '<p>Puffins nest here.</p>'])];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        $files = $exam->site->files;
+        if ($files->home() !== null) {
             return;
         }
-        $atRoot = array_filter($reading->site->files(), fn (SourceFile $file) => $file->folder() === '');
-        $near = $reading->site->spelling('index.html') ?? NearestName::of('index.html', array_map(strval(...), array_keys($atRoot)));
-        yield $this->about(
+        $atRoot = array_filter($files->ownFiles(), fn (SourceFile $file) => $file->folder() === '');
+        $near = $files->spelling('index.html') ?? NearestName::of('index.html', array_map(fn (SourceFile $file) => $file->path, array_values($atRoot)));
+        $pages = array_values(array_filter($atRoot, fn (SourceFile $file) => in_array($file->extension(), ['html', 'htm'], true)));
+        $near ??= count($pages) === 1 ? $pages[0]->path : null;
+        yield $this->fileFinding(
             'index.html',
             null,
-            'The site has no home page: a server shows index.html when it is asked for the site, and there is none at its root.',
-            $near === null ? 'Name the first page index.html and keep it outside every folder.' : "Rename {$near} to index.html.",
+            'The site has no home page: servers show `index.html` first, and it is missing.',
+            $near === null ? 'Name your first page `index.html`, and keep it outside all folders.' : "Rename `$near` to `index.html`.",
+            subjects: $near === null ? [] : [Subject::file($near)],
+            causes: $near === null ? [] : [Subject::file($near)],
         );
     }
 }

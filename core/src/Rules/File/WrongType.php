@@ -4,40 +4,99 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\File;
 
-use InkedMargin\Core\Brief\Brief;
-use InkedMargin\Core\Rules\ProofMark;
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
-use InkedMargin\Core\Rules\Weight;
-use InkedMargin\Core\Site\SiteReading;
+use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Source\FileKind;
 use InkedMargin\Core\Source\FileType;
+use InkedMargin\Core\Source\SourceFile;
 
-/** A file whose bytes are of another kind than its extension (MIME Sniffing Standard, section 6). A page in UTF-16 is a finding of `markup/encoding`. */
+/**
+ * A file whose bytes are of another kind than its extension (MIME Sniffing Standard, section 6), or a page that is no page: plain text,
+ * or what a word processor wrote. A page in UTF-16 is a finding of `markup/encoding`.
+ */
 final readonly class WrongType extends Rule
 {
+    /** What word processors write into the pages that they save, and nobody types. */
+    private const WORD_PROCESSOR = '/urn:schemas-microsoft-com:office|class="?Mso[A-Z]|<meta[^>]*(?:name="?generator"?[^>]*content="?(?:Microsoft Word|LibreOffice|OpenOffice|Apple Pages|Cocoa HTML Writer)|content="?(?:Microsoft Word|LibreOffice|OpenOffice|Cocoa HTML Writer)[^>]*name="?generator)/i';
+
+    /** Bytes that are looked at for the above. */
+    private const START = 20_000;
+
     public function __construct()
     {
-        parent::__construct('file/wrong-type', Weight::Fault, ProofMark::Change, 'The bytes of a file are not what its extension says.');
+        parent::__construct('file/wrong-type', Weight::Fault, ProofMark::Change, 'A file is not what its extension says.');
     }
 
-    public function look(SiteReading $reading, Brief $brief): iterable
+    public function examples(): array
     {
-        foreach ($reading->site->ownFiles() as $path => $file) {
+        $picture = fn (string $name) => ['index.html' => "<p><img src=\"$name\" alt=\"A gull\"></p>", $name => (string) base64_decode('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAAAAAA6fptVAAAACklEQVQI12NgAAAAAgAB4iG8MwAAAABJRU5ErkJggg==', true)];
+        $page = fn (string $tides) => ['index.html' => '<p><a href="tides.html">Tides</a></p>', 'tides.html' => $tides];
+        $right = $page('<p><a href="index.html">Home</a></p>');
+
+        return [
+            new Example('', $picture('gull.jpg'), $picture('gull.png')),
+            new Example('text', $page("Ebb at noon,\nflow at six."), $right),
+            new Example('word-processor', $page('<html xmlns:o="urn:schemas-microsoft-com:office:office"><body><p class=MsoNormal>Ebb at noon</p></body></html>'), $right),
+        ];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        foreach ($exam->site->files->ownFiles() as $file) {
             $type = FileType::of($file->bytes);
-            if ($file->bytes === '' || $type->suits($file->extension())) {
-                continue;
+            if ($type === FileType::WordProcessorHtml && $file->kind() === FileKind::Page) {
+                yield $this->wordProcessor($file);
+            } elseif ($file->bytes !== '' && ! $type->suits($file->extension())) {
+                yield $this->wrong($file, $type);
+            } else {
+                yield from $this->noPage($file, $exam->site->page($file->path));
             }
-            $extension = $type->extension();
-            yield $this->about(
-                (string) $path,
-                $file,
-                "{$file->name()} is called .{$file->extension()}, and its content is {$type->value}.",
-                match (true) {
-                    $extension !== null => "Save it as .{$file->extension()} in a picture program, or call it ".pathinfo($file->name(), PATHINFO_FILENAME).".{$extension} and change the links to it.",
-                    $file->kind() === FileKind::Page => 'Write the page in a plain text editor, and save it as plain text with the encoding UTF-8.',
-                    default => 'Make the file again in the program that it is for.',
-                },
-            );
         }
+    }
+
+    private function wrong(SourceFile $file, FileType $type): Finding
+    {
+        $extension = $type->extension();
+        $stem = pathinfo($file->name(), PATHINFO_FILENAME);
+
+        return $this->fileFinding(
+            $file->path,
+            $file,
+            "`{$file->name()}` is named `.{$file->extension()}`, but its content is {$type->value}.",
+            match (true) {
+                $extension !== null => "Rename it to `$stem.$extension` and change the links to it, or save it as `.{$file->extension()}` in an image editor.",
+                $file->kind() === FileKind::Page => 'Write the page in a plain text editor, and save it as plain text in UTF-8.',
+                default => 'Save the file again from the program that it is for.',
+            },
+        );
+    }
+
+    /** @return iterable<Finding> */
+    private function noPage(SourceFile $file, ?Page $page): iterable
+    {
+        if ($page === null || trim(substr($file->bytes, 0, self::START)) === '') {
+            return;
+        }
+        if (! $page->hasMarkup()) {
+            yield $this->fileFinding($file->path, $file, "`{$file->name()}` has no HTML tags in it; it is plain text.", 'Write the page with tags, starting with `<!DOCTYPE html>`.', 'text');
+        } elseif (preg_match(self::WORD_PROCESSOR, substr($page->file->bytes, 0, self::START)) === 1) {
+            yield $this->wordProcessor($file);
+        }
+    }
+
+    private function wordProcessor(SourceFile $file): Finding
+    {
+        return $this->fileFinding(
+            $file->path,
+            $file,
+            "`{$file->name()}` was saved from a word processor, which writes markup that nobody can maintain.",
+            'Write the page yourself in a plain text editor.',
+            'word-processor',
+        );
     }
 }

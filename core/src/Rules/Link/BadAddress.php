@@ -4,42 +4,158 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Link;
 
-use InkedMargin\Core\Brief\Brief;
-use InkedMargin\Core\Rules\Finding;
-use InkedMargin\Core\Rules\Nav\Expectations;
-use InkedMargin\Core\Rules\ProofMark;
-use InkedMargin\Core\Rules\Weight;
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Related;
+use InkedMargin\Core\Finding\Subject;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Example;
+use InkedMargin\Core\Site\AddressSlip;
 use InkedMargin\Core\Site\Reference;
-use InkedMargin\Core\Site\SiteReading;
+use InkedMargin\Core\Site\Resolution;
 use InkedMargin\Core\Site\Url\UrlProblem;
-use InkedMargin\Core\Site\Verdict;
 
-/** An address that the URL Standard cannot parse, or has something against (4.4, validation errors). */
+/** An address that the URL Standard cannot parse or warns about (4.4, validation errors), or that is not written as one. */
 final readonly class BadAddress extends ReferenceRule
 {
+    private const MOST_RELATED = 12;
+
     public function __construct()
     {
-        parent::__construct('link/bad-address', Weight::Departure, ProofMark::Change, 'An address is not written as addresses are.');
+        parent::__construct('link/bad-address', Weight::Departure, ProofMark::Change, 'An address is not written as addresses are.', ['file/name']);
     }
 
-    protected function lookAt(Reference $reference, SiteReading $reading, Brief $brief, Expectations $expectations): ?Finding
+    public function examples(): array
     {
-        $problem = $reference->target->problem;
-        if ($reference->target->verdict !== Verdict::BadAddress || $problem === null) {
-            return null;
+        $link = fn (string $address) => "<p><a href=\"$address\" target=\"_blank\" rel=\"noopener\">Gulls</a></p>";
+        $right = $link('https://gulls.example/quay');
+        $two = ['tides.html' => '<p><a href="index.html">Home</a></p>'];
+        $page = fn (string $from, string $to) => ['index.html' => "<p><a href=\"$to\">Tides</a></p><p><img src=\"gull.svg\" alt=\"A gull\"></p>", 'gull.svg' => '<svg xmlns="http://www.w3.org/2000/svg"/>'] + $two;
+
+        return [
+            new Example('scheme', $link('htp://gulls.example/quay'), $right),
+            new Example('mail', '<p><a href="imre@gulls.example">Write to Imre</a></p>', '<p><a href="mailto:imre@gulls.example">Write to Imre</a></p>'),
+            new Example('telephone', '<p><a href="+44 1632 960001">Call us</a></p>', '<p><a href="tel:+441632960001">Call us</a></p>'),
+            new Example('space-around', $page('', ' tides.html'), $page('', 'tides.html')),
+            new Example('root', $page('', '/tides.html'), $page('', 'tides.html')),
+            new Example('space', $link('https://gulls.example/the quay'), $link('https://gulls.example/the%20quay')),
+            new Example('character', $link('https://gulls.example/quay|pier'), $link('https://gulls.example/quay%7Cpier')),
+            new Example('backslash', $link('https:\\\\gulls.example\\quay'), $right),
+            new Example('port', $link('https://gulls.example:99999/quay'), $right),
+            new Example('host', $link('https://gulls<.example/quay'), $right),
+            new Example('no-host', $link('https://:80/'), $right),
+        ];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        yield from parent::check($exam);
+        foreach ($exam->site->references() as $reference) {
+            if ($reference->element !== null && $reference->target->resolution !== Resolution::BadAddress && $this->hasSpaceAround($reference)) {
+                yield $this->slip($reference, AddressSlip::SpaceAround);
+            }
         }
-        $found = $reference->target->found;
-        [$message, $remedy] = match ($problem) {
-            UrlProblem::InvalidUrlUnit => str_contains(trim($reference->written), ' ')
-                ? ['has a space in it, which an address may not', $found === null ? 'Type %20 for the space.' : "Call the file by a name without spaces; until then type {$reference->textFor($found)}."]
-                : ['has a character that an address has to escape', $found === null ? 'Type % and the two digits of its code in its place.' : "Type {$reference->textFor($found)}."],
-            UrlProblem::SpecialSchemeMissingFollowingSolidus => ['does not have two slashes after its scheme', "Type {$reference->target->address}."],
-            UrlProblem::InvalidReverseSolidus => ['has reverse solidi (\\) where slashes belong', "Type {$reference->target->address}."],
-            UrlProblem::PortInvalid, UrlProblem::PortOutOfRange => ['has a port that is none', 'Take out what stands between : and the next /.'],
-            UrlProblem::HostMissing => ['names no host', 'Type the name of the site after //.'],
-            default => ['has a host name that is none', 'Look at the name between // and the next /.'],
+        yield from $this->rooted($exam);
+    }
+
+    protected function resolution(): Resolution
+    {
+        return Resolution::BadAddress;
+    }
+
+    protected function checkReference(Reference $reference, Examination $exam): Finding
+    {
+        $target = $reference->target;
+        $found = $target->found;
+        if ($target->slip !== null) {
+            return $this->slip($reference, $target->slip);
+        }
+        [$variant, $message, $mended] = $this->problem($reference, $target->problem ?? UrlProblem::InvalidUrlUnit);
+
+        return $this->referenceFinding(
+            $reference,
+            $message,
+            $mended === null ? 'Check it against the address bar of a browser.' : 'Type '.self::written($reference, $mended).'.',
+            $variant,
+            $mended === null ? null : self::rewrite($reference, $mended),
+            causes: $found === null ? [] : [Subject::file($found)],
+        );
+    }
+
+    /** @return array{string, string, string|null} variant, message, and the address as it should be */
+    private function problem(Reference $reference, UrlProblem $problem): array
+    {
+        $target = $reference->target;
+        $quoted = "`{$reference->written}`";
+        $inside = $target->found === null ? null : $reference->relativeUrlTo($target->found);
+        if (str_contains($reference->written, '\\')) {
+            return ['backslash', "The address $quoted has backslashes (`\\`) in place of slashes.", strtr(trim($reference->written), '\\', '/')];
+        }
+        if ($problem === UrlProblem::InvalidUrlUnit && str_contains(trim($reference->written), ' ')) {
+            return ['space', "The address $quoted has a space in it.", $inside ?? str_replace(' ', '%20', trim($reference->written))];
+        }
+
+        return match ($problem) {
+            UrlProblem::InvalidUrlUnit => ['character', "The address $quoted has a character in it that addresses have to escape.", $inside ?? self::escaped($reference->written)],
+            UrlProblem::SpecialSchemeMissingFollowingSolidus => ['scheme', "There should be two slashes after the colon in $quoted.", $target->address],
+            UrlProblem::PortInvalid, UrlProblem::PortOutOfRange => ['port', "The address $quoted has an invalid port, the number after the colon.", null],
+            UrlProblem::HostMissing => ['no-host', "The address $quoted names no site after `//`.", null],
+            default => ['host', "The address $quoted has an invalid site name.", null],
+        };
+    }
+
+    /** With percent signs for what is no URL code point (URL Standard, 4.3). */
+    private static function escaped(string $address): string
+    {
+        return preg_replace_callback('/[^\p{L}\p{N}!$&\'()*+,\-.\/:;=?@_~#%]/u', fn (array $one) => rawurlencode($one[0]), trim($address)) ?? $address;
+    }
+
+    private function slip(Reference $reference, AddressSlip $slip): Finding
+    {
+        $mended = $slip->mended($reference->written);
+        $message = match ($slip) {
+            AddressSlip::Scheme => "`{$reference->written}` does not start with `http://` or `https://`, so browsers look for a file of that name.",
+            AddressSlip::Mail => "`{$reference->written}` is an e-mail address, but browsers take it for a file name.",
+            AddressSlip::Telephone => "`{$reference->written}` is a telephone number, but browsers take it for a file name.",
+            AddressSlip::SpaceAround => 'There is a space before or after this address.',
         };
 
-        return $this->at($reference, "“{$reference->written}” {$message}.", $remedy);
+        return $this->referenceFinding($reference, $message, 'Type '.self::written($reference, $mended).'.', $slip->value, self::rewrite($reference, $mended), about: '#'.$slip->value);
+    }
+
+    private function hasSpaceAround(Reference $reference): bool
+    {
+        return trim($reference->written) !== '' && $reference->written !== trim($reference->written, " \t\n\f\r")
+            && ! in_array($reference->attribute, ['srcset', 'style', 'content'], true);
+    }
+
+    /** @return iterable<Finding> addresses from the root of the server, where the others are relative: they break in a folder */
+    private function rooted(Examination $exam): iterable
+    {
+        $inside = $rooted = [];
+        foreach ($exam->site->references() as $reference) {
+            if ($reference->target->found === null || $reference->written === '' || in_array($reference->written[0], ['#', '?'], true)) {
+                continue;
+            }
+            $inside[] = $reference;
+            if ($reference->written[0] === '/') {
+                $rooted[] = $reference;
+            }
+        }
+        if ($rooted === [] || 2 * count($rooted) > count($inside)) {
+            return;
+        }
+        $first = $rooted[0];
+        $meant = $first->relativeUrlTo((string) $first->target->found);
+        yield $this->referenceFinding(
+            $first,
+            "`{$first->written}` starts at the root of the server, so it breaks when the site is in a folder or opened from a disk.",
+            'Type '.self::written($first, $meant).'.',
+            'root',
+            self::rewrite($first, $meant),
+            array_map(fn (Reference $one) => new Related($one->from, $one->span, 'the same here'), array_slice($rooted, 1, self::MOST_RELATED)),
+            about: '#root',
+        );
     }
 }

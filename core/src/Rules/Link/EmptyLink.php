@@ -4,70 +4,148 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Link;
 
-use InkedMargin\Core\Brief\Brief;
-use InkedMargin\Core\Rules\Nav\Expectations;
-use InkedMargin\Core\Rules\ProofMark;
-use InkedMargin\Core\Rules\Rule;
-use InkedMargin\Core\Rules\Weight;
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Related;
+use InkedMargin\Core\Finding\Subject;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Markup\Element;
+use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Label;
+use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\Reference;
 use InkedMargin\Core\Site\ReferenceKind;
-use InkedMargin\Core\Site\SiteReading;
-use InkedMargin\Core\Site\Verdict;
+use InkedMargin\Core\Site\Resolution;
 
-/** A link or address with nothing in it, or a bare `#`, that was to be filled in. Common practice. */
-final readonly class EmptyLink extends Rule
+/** `link/empty`: an address with nothing in it, or a bare `#`, that was to be filled in. Common practice. */
+final readonly class EmptyLink extends ReferenceRule
 {
     private const MOST_NODES = 100;
 
+    private const MOST_RELATED = 12;
+
+    /** Attributes with which scripts turn a link into a button. */
+    private const TOGGLES = ['onclick', 'aria-expanded', 'aria-haspopup', 'aria-controls', 'data-toggle', 'data-bs-toggle', 'data-target', 'role'];
+
     public function __construct()
     {
-        parent::__construct('link/empty', Weight::Departure, ProofMark::Insert, 'A link has no address, or only a #.');
+        parent::__construct('link/empty', Weight::Departure, ProofMark::Insert, 'A link has no address, or only a #.', ['nav/pattern']);
     }
 
-    public function look(SiteReading $reading, Brief $brief): iterable
+    public function examples(): array
     {
-        $expectations = Expectations::of($reading, $brief);
-        foreach ($reading->references() as $reference) {
+        $page = fn (string $href) => ['index.html' => "<p><a href=\"$href\">Tides</a></p>", 'tides.html' => '<p><a href="index.html">Home</a></p>'];
+
+        return [
+            new Example('placeholder', '<p><a href="#">Tides</a></p>', $page('tides.html')),
+            new Example('empty', '<p><a href="">Tides</a></p>', $page('tides.html')),
+            new Example('no-href', '<p><a>Tides</a></p>', $page('tides.html')),
+            new Example('toggle', '<p><a href="#" onclick="show()">Tides</a></p>', '<p><button type="button" onclick="show()">Tides</button></p>'),
+        ];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        $toggles = [];
+        foreach ($exam->site->resolvedAs(Resolution::Placeholder) as $reference) {
             // An empty action sends a form to its own page, and is none to fill in.
-            if ($reference->target->verdict === Verdict::Placeholder && ! in_array($reference->kind, [ReferenceKind::Form, ReferenceKind::Other], true) && ! self::goesToTop($reference)) {
-                $to = $expectations->target($reference);
-                yield $this->finding(
-                    $reference->from->path,
-                    $reference->from,
-                    $reference->span,
-                    self::message($reference),
-                    $to === null ? 'Type the address between the quotation marks.' : "By the order of the pages it should lead to {$to}: type {$reference->textFor($to)}.",
-                    $reference->anchor(),
-                    for: $expectations->requirement($reference),
-                );
+            if (in_array($reference->kind, [ReferenceKind::Form, ReferenceKind::Other], true) || self::goesToTop($reference)) {
+                continue;
             }
+            if (self::isToggle($reference)) {
+                $toggles[] = $reference;
+
+                continue;
+            }
+            yield $this->checkReference($reference, $exam);
         }
-        foreach ($reading->pages as $page) {
-            foreach ($page->elements as $element) {
-                $isTarget = $element->attribute('id') !== null || $element->attribute('name') !== null;
-                // A misspelt href is told as what it is, and the plain words of a menu's own entry are no link.
-                if ($element->name === 'a' && $element->isWritten() && $element->attribute('href') === null && ! $isTarget && $element->attributes === [] && $element->words(self::MOST_NODES) !== '') {
-                    yield $this->on($element, $page->file, $element->place(), 'This a has no href, so that it is no link.', 'Type href="…" inside the tag, with the address.');
+        if ($toggles !== []) {
+            yield $this->toggle($toggles);
+        }
+        foreach ($exam->site->pages as $page) {
+            foreach ($page->named('a') as $element) {
+                $finding = $this->withoutHref($element, $page);
+                if ($finding !== null) {
+                    yield $finding;
                 }
             }
         }
     }
 
+    protected function resolution(): Resolution
+    {
+        return Resolution::Placeholder;
+    }
+
+    protected function checkReference(Reference $reference, Examination $exam): Finding
+    {
+        $to = $exam->expectations()->target($reference);
+        $isEmpty = trim($reference->written) === '';
+
+        return $this->referenceFinding(
+            $reference,
+            match (true) {
+                $reference->kind !== ReferenceKind::Link => "The attribute `{$reference->attribute}` is empty.",
+                $isEmpty => 'The address of this link is empty, so it leads to its own page.',
+                default => "`{$reference->written}` is not an address yet, so this link leads nowhere.",
+            },
+            $to === null
+                ? 'Type the address of the page that it should lead to.'
+                : "By the order of the pages it should lead to `$to`: type ".self::written($reference, $reference->relativeUrlTo($to)).'.',
+            $isEmpty ? 'empty' : 'placeholder',
+            self::changeTo($reference, $to),
+            subjects: $reference->element === null ? [] : [Subject::element($reference->from->path, $reference->element)],
+        );
+    }
+
+    /** @param  non-empty-list<Reference>  $toggles  told once a site, as advice */
+    private function toggle(array $toggles): Finding
+    {
+        return $this->referenceFinding(
+            $toggles[0],
+            'This link only runs a script, so it should be a button.',
+            'Use `<button type="button">` in place of `<a href="#">`.',
+            'toggle',
+            related: array_map(fn (Reference $one) => new Related($one->from, $one->span, 'the same here'), array_slice($toggles, 1, self::MOST_RELATED)),
+            weight: Weight::Tidy,
+        );
+    }
+
+    private function withoutHref(Element $element, Page $page): ?Finding
+    {
+        // What has attributes of another use is a target, or told as a misspelling; plain words of a menu's own entry are no link.
+        if (! $element->isWritten() || $element->attributes !== [] || $element->words(self::MOST_NODES) === '') {
+            return null;
+        }
+
+        return $this->elementFinding($page, $element, 'This `<a>` has no `href`, so it is not a link.', 'Add `href="…"` with the address to the tag.', 'no-href');
+    }
+
     /** A bare `#` leads to the top of the page (HTML Standard, 7.4.6.3), which is right for a link that says so. */
     private static function goesToTop(Reference $reference): bool
     {
-        return $reference->element !== null && trim($reference->written) === '#' && preg_match('/\btop\b|[↑⇧▲⬆]/iu', Label::of($reference->element)) === 1;
+        return $reference->element !== null && trim($reference->written) === '#'
+            && preg_match('/\b(?:top|haut|oben|arriba|inicio)\b|[↑⇧▲⬆]|トップ|上/iu', Label::of($reference->element)) === 1;
     }
 
-    private static function message(Reference $reference): string
+    /** The head of a dropdown, or a link with a click handler. */
+    private static function isToggle(Reference $reference): bool
     {
-        $written = trim($reference->written);
+        $element = $reference->element;
+        if ($element === null || $reference->kind !== ReferenceKind::Link) {
+            return false;
+        }
+        if (str_starts_with(strtolower(trim($reference->written)), 'javascript:') || array_intersect_key(array_flip(self::TOGGLES), $element->attributes) !== []) {
+            return true;
+        }
+        // A list beside it in the same item is what it opens.
+        foreach ($element->parent?->name === 'li' ? $element->parent->elements() : [] as $beside) {
+            if (in_array($beside->name, ['ul', 'ol', 'menu', 'div'], true)) {
+                return true;
+            }
+        }
 
-        return match (true) {
-            $reference->kind !== ReferenceKind::Link => "This {$reference->attribute} is empty.",
-            $written === '' => 'This link has an empty address, and leads to its own page.',
-            default => "“{$written}” stands where an address was to be filled in.",
-        };
+        return preg_match('/dropdown|toggle|hamburger|menu-?(?:button|icon)|accordion|tab/i', ($element->value('class') ?? '').' '.($element->value('id') ?? '')) === 1;
     }
 }

@@ -4,29 +4,51 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Link;
 
-use InkedMargin\Core\Brief\Brief;
-use InkedMargin\Core\Rules\ProofMark;
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Brief\Kind\Link as LinkRequirement;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
-use InkedMargin\Core\Rules\Weight;
-use InkedMargin\Core\Site\SiteReading;
 
-/** Links within the site stay in the tab. Common practice. */
+/** Links within the site stay in the same tab. Common practice. */
 final readonly class InsideNewTab extends Rule
 {
     public function __construct()
     {
-        parent::__construct('link/inside-new-tab', Weight::Tidy, ProofMark::TakeOut, 'A link within the site opens a new tab.');
+        parent::__construct('link/inside-new-tab', Weight::Tidy, ProofMark::TakeOut, 'A link within the site opens a new tab.', ['markup/bad-attribute-value', 'brief/link']);
     }
 
-    public function look(SiteReading $reading, Brief $brief): iterable
+    public function examples(): array
     {
-        foreach ($reading->map()->links as $link) {
+        $files = fn (string $target) => ['index.html' => "<p><a href=\"tides.html\"$target>Tides</a></p>", 'tides.html' => '<p><a href="index.html">Home</a></p>'];
+
+        return [new Example('', $files(' target="_blank"'), $files(''))];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        $asked = [];
+        foreach ($exam->brief->ofKind(LinkRequirement::class) as $requirement) {
+            if ($requirement->inNewTab === true) {
+                $asked[$requirement->to] = true;
+            }
+        }
+        foreach ($exam->site->map()->links as $link) {
             $element = $link->reference->element;
             $target = $element?->attribute('target');
-            if ($element === null || $target === null || $link->to() === null || ! isset($reading->pages[$link->to()]) || strtolower(trim($target->value)) !== '_blank') {
+            if ($element === null || $target === null || ! $link->opensNewTab() || $exam->site->page($link->to()) === null || isset($asked[(string) $link->to()])) {
                 continue;
             }
-            yield $this->on($element, $link->page->file, $target->span(), 'This link stays in the site and opens a new tab, so that the reader collects copies of it.', 'Take target="_blank" out.', about: '@target');
+            yield $this->elementFinding(
+                $link->page,
+                $element,
+                'This link stays in the site but opens a new tab, so readers collect copies of the site.',
+                "Remove `target=\"{$target->value}\"`.",
+                span: $target->span(),
+                about: '@target',
+                fold: 'target',
+            );
         }
     }
 }

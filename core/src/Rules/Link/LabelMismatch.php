@@ -4,34 +4,48 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Link;
 
-use InkedMargin\Core\Brief\Brief;
-use InkedMargin\Core\Rules\ProofMark;
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Edit;
+use InkedMargin\Core\Finding\Mend;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Subject;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
-use InkedMargin\Core\Rules\Weight;
-use InkedMargin\Core\Site\SiteReading;
 
-/** A label that names one page on the address of another: by file name, by what other links call it, by heading or title. Silent when more than one page is called so. Common practice. */
+/**
+ * A label that names one page on the address of another: by file name, by what other links call it, by heading or title. Silent when
+ * more than one page has that name. Common practice.
+ */
 final readonly class LabelMismatch extends Rule
 {
     public function __construct()
     {
-        parent::__construct('link/label-mismatch', Weight::Departure, ProofMark::Look, 'A link’s words name one page, and its address is another’s.');
+        parent::__construct('link/label-mismatch', Weight::Departure, ProofMark::Look, 'A link says the name of one page and leads to another.');
     }
 
-    public function look(SiteReading $reading, Brief $brief): iterable
+    public function examples(): array
     {
-        foreach ($reading->map()->links as $link) {
-            $named = $reading->names()->belied($link);
+        $page = '<p><a href="index.html">Home</a></p>';
+        $files = fn (string $href) => ['index.html' => "<p><a href=\"tides.html\">Tides</a> <a href=\"$href\">Birds</a></p>", 'tides.html' => $page, 'birds.html' => $page];
+
+        return [new Example('', ['tides.html' => str_replace('</p>', ' <a href="birds.html">On</a></p>', Example::page($page, 'Tides'))] + $files('tides.html'), ['tides.html' => str_replace('</p>', ' <a href="birds.html">On</a></p>', Example::page($page, 'Tides'))] + $files('birds.html'))];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        foreach ($exam->site->map()->links as $link) {
+            $named = $exam->site->names()->pageNamedByLabel($link);
             if ($named === null) {
                 continue;
             }
-            yield $this->finding(
-                $link->from(),
-                $link->page->file,
-                $link->reference->span,
-                "This link says “{$link->label}” and leads to {$link->to()}; the page called so is {$named}.",
-                "Type {$link->reference->textFor($named)}, or change the words.",
-                $link->reference->anchor(),
+            $address = $link->reference->relativeUrlTo($named);
+            yield $this->referenceFinding(
+                $link->reference,
+                "This link says “{$link->label}” but leads to `{$link->to()}`; the page with that name is `$named`.",
+                "Type `href=\"$address\"`, or change the words.",
+                mend: Mend::of(new Edit($link->reference->from, $link->reference->span, $address)),
+                subjects: [Subject::way($link->from(), $named)],
             );
         }
     }

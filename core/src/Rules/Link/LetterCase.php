@@ -4,35 +4,48 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Link;
 
-use InkedMargin\Core\Brief\Brief;
-use InkedMargin\Core\Rules\Finding;
-use InkedMargin\Core\Rules\Nav\Expectations;
-use InkedMargin\Core\Rules\ProofMark;
-use InkedMargin\Core\Rules\Weight;
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Subject;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Reference;
-use InkedMargin\Core\Site\SiteReading;
-use InkedMargin\Core\Site\Verdict;
+use InkedMargin\Core\Site\Resolution;
 
-/** An address that is right but for letter case, which most servers keep apart. Common practice. */
+/** An address that differs from the file's name in letter case alone, which most servers tell apart. Common practice. */
 final readonly class LetterCase extends ReferenceRule
 {
     public function __construct()
     {
-        parent::__construct('link/letter-case', Weight::Fault, ProofMark::Change, 'An address differs from the file’s name in letter case.');
+        parent::__construct('link/letter-case', Weight::Fault, ProofMark::Change, 'An address differs from the file’s name in letter case.', ['file/name']);
     }
 
-    protected function lookAt(Reference $reference, SiteReading $reading, Brief $brief, Expectations $expectations): ?Finding
+    public function examples(): array
     {
-        $target = $reference->target;
-        $spelling = $target->candidates[0] ?? null;
-        if ($target->verdict !== Verdict::LetterCase || $spelling === null) {
-            return null;
-        }
+        $files = fn (string $href) => ['index.html' => "<p><a href=\"$href\">Tides</a></p>", 'tides.html' => '<p><a href="index.html">Home</a></p>'];
 
-        return $this->at(
+        return [new Example('', $files('Tides.html'), $files('tides.html'))];
+    }
+
+    protected function resolution(): Resolution
+    {
+        return Resolution::LetterCase;
+    }
+
+    protected function checkReference(Reference $reference, Examination $exam): Finding
+    {
+        $spelling = $reference->target->candidates[0];
+        $address = $reference->relativeUrlTo($spelling);
+        $wanted = $reference->target->path;
+
+        return $this->referenceFinding(
             $reference,
-            "“{$reference->written}” names {$target->path}, but the file is spelled {$spelling}. It works on some machines at home and fails on a server.",
-            "Type {$reference->textFor($spelling)} here, or rename the file in small letters.",
+            "`{$reference->written}` and the file name `$spelling` differ in letter case: this may work on your computer, but it fails on a server.",
+            'Type '.self::written($reference, $address).'.',
+            mend: self::changeTo($reference, $spelling),
+            // A file with capitals in its name, which the links write without, is the one to rename.
+            causes: $wanted === mb_strtolower($spelling) ? [Subject::file($spelling)] : [],
         );
     }
 }

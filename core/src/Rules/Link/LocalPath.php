@@ -4,36 +4,50 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Link;
 
-use InkedMargin\Core\Brief\Brief;
-use InkedMargin\Core\Rules\Finding;
-use InkedMargin\Core\Rules\Nav\Expectations;
-use InkedMargin\Core\Rules\ProofMark;
-use InkedMargin\Core\Rules\Weight;
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Reference;
-use InkedMargin\Core\Site\SiteReading;
-use InkedMargin\Core\Site\Verdict;
+use InkedMargin\Core\Site\Resolution;
 
-/** A file address, a drive letter, a share, reverse solidi, or a host of the author’s own network (RFC 6761, RFC 1918; common practice). */
+/** A file address, a drive letter, a share, backslashes, or a host of the author's own network (RFC 6761, RFC 1918; common practice). */
 final readonly class LocalPath extends ReferenceRule
 {
     public function __construct()
     {
-        parent::__construct('link/local-path', Weight::Fault, ProofMark::Change, 'An address names a place on the author’s own machine.');
+        parent::__construct('link/local-path', Weight::Fault, ProofMark::Change, 'An address names a place on the author’s own computer.');
     }
 
-    protected function lookAt(Reference $reference, SiteReading $reading, Brief $brief, Expectations $expectations): ?Finding
+    public function examples(): array
     {
-        if ($reference->target->verdict !== Verdict::LocalPath) {
-            return null;
-        }
-        $offer = self::offer($reference);
+        $files = fn (string $href) => ['index.html' => "<p><a href=\"$href\">Tides</a></p>", 'pages/tides.html' => '<p><a href="../index.html">Home</a></p>'];
 
-        return $this->at(
+        return [
+            new Example('own-computer', $files('file:///C:/Users/imre/site/pages/tides.html'), $files('pages/tides.html')),
+            new Example('backslash', $files('pages\\tides.html'), $files('pages/tides.html')),
+        ];
+    }
+
+    protected function resolution(): Resolution
+    {
+        return Resolution::LocalPath;
+    }
+
+    protected function checkReference(Reference $reference, Examination $exam): Finding
+    {
+        $offer = self::offer($reference);
+        $isBackslash = str_contains($reference->written, '\\') && preg_match('~^(?:file:|[A-Za-z]:|\\\\\\\\)~i', $reference->written) !== 1;
+
+        return $this->referenceFinding(
             $reference,
-            str_contains($reference->written, '\\') && preg_match('~^(?:file:|[A-Za-z]:|\\\\\\\\)~i', $reference->written) !== 1
-                ? "“{$reference->written}” has reverse solidi (\\), which are paths of one kind of machine and no addresses."
-                : "“{$reference->written}” is a place on the author’s own machine. Nobody else gets there.",
-            $offer === null ? 'Put the file into the site, and type its way from this file with / between folders.' : "Type {$offer}.",
+            $isBackslash
+                ? "`{$reference->written}` has backslashes (`\\`); in addresses, folders are separated by `/`."
+                : "`{$reference->written}` is a place on your own computer, so nobody else can open it.",
+            $offer === null ? 'Put the file into your site, and type its path from this file.' : "Type $offer.",
+            $isBackslash ? 'backslash' : 'own-computer',
+            self::changeTo($reference, $reference->target->candidates[0] ?? null),
         );
     }
 }

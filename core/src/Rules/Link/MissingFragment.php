@@ -4,34 +4,45 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Link;
 
-use InkedMargin\Core\Brief\Brief;
-use InkedMargin\Core\Rules\Finding;
-use InkedMargin\Core\Rules\Nav\Expectations;
-use InkedMargin\Core\Rules\ProofMark;
-use InkedMargin\Core\Rules\Weight;
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Reference;
-use InkedMargin\Core\Site\SiteReading;
-use InkedMargin\Core\Site\Verdict;
+use InkedMargin\Core\Site\Resolution;
 
-/** A fragment that is the id, or the name of an `a`, of nothing in its page (HTML Standard, 7.4.6.3). */
+/** A fragment that is the id, or the name of an `a`, of nothing on its page (HTML Standard, 7.4.6.3). */
 final readonly class MissingFragment extends ReferenceRule
 {
     public function __construct()
     {
-        parent::__construct('link/missing-fragment', Weight::Departure, ProofMark::Change, 'A link leads to a place on a page that is not there.');
+        parent::__construct('link/missing-fragment', Weight::Departure, ProofMark::Change, 'A link leads to a place on a page that does not exist.', ['markup/bad-attribute-value']);
     }
 
-    protected function lookAt(Reference $reference, SiteReading $reading, Brief $brief, Expectations $expectations): ?Finding
+    public function examples(): array
+    {
+        return [new Example('', '<p><a href="#tide">Tides</a></p><h2 id="tides">Tides</h2>', '<p><a href="#tides">Tides</a></p><h2 id="tides">Tides</h2>')];
+    }
+
+    protected function resolution(): Resolution
+    {
+        return Resolution::MissingFragment;
+    }
+
+    protected function checkReference(Reference $reference, Examination $exam): Finding
     {
         $target = $reference->target;
-        if ($target->verdict !== Verdict::MissingFragment) {
-            return null;
-        }
+        $near = $target->nearestFragment;
+        $mended = $near === null ? null : preg_replace('/#.*$/s', '#'.rawurlencode($near), $reference->written);
 
-        return $this->at(
+        return $this->referenceFinding(
             $reference,
-            "“{$reference->written}” looks for the place “{$target->fragment}”, and nothing on {$target->found} has that id.",
-            $target->nearestFragment === null ? "Write id=\"{$target->fragment}\" into the tag that is meant." : "Type #{$target->nearestFragment} at the end, if that is meant, or write id=\"{$target->fragment}\" into the tag that is.",
+            "Nothing on `{$target->found}` has the id `{$target->fragment}`.",
+            $near === null
+                ? "Add `id=\"{$target->fragment}\"` to the tag that this link should lead to."
+                : "If `$near` is meant, type `#$near`. Otherwise add `id=\"{$target->fragment}\"` to the tag.",
+            mend: $mended === null ? null : self::rewrite($reference, $mended),
         );
     }
 }

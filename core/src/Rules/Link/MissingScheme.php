@@ -4,33 +4,43 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Link;
 
-use InkedMargin\Core\Brief\Brief;
-use InkedMargin\Core\Rules\Finding;
-use InkedMargin\Core\Rules\Nav\Expectations;
-use InkedMargin\Core\Rules\ProofMark;
-use InkedMargin\Core\Rules\Weight;
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Reference;
-use InkedMargin\Core\Site\SiteReading;
-use InkedMargin\Core\Site\Verdict;
+use InkedMargin\Core\Site\Resolution;
 
 /** The address of another site without `https://`, which makes it a file name (URL Standard, 4.3). Common practice. */
 final readonly class MissingScheme extends ReferenceRule
 {
     public function __construct()
     {
-        parent::__construct('link/missing-scheme', Weight::Fault, ProofMark::Insert, 'The address of another site lacks its scheme.');
+        parent::__construct('link/missing-scheme', Weight::Fault, ProofMark::Insert, 'The address of another site does not start with https://.');
     }
 
-    protected function lookAt(Reference $reference, SiteReading $reading, Brief $brief, Expectations $expectations): ?Finding
+    public function examples(): array
     {
-        if ($reference->target->verdict !== Verdict::MissingScheme) {
-            return null;
-        }
+        $link = fn (string $address) => "<p><a href=\"$address\" target=\"_blank\" rel=\"noopener\">Gulls</a></p>";
 
-        return $this->at(
+        return [new Example('', $link('www.gulls.example'), $link('https://www.gulls.example'))];
+    }
+
+    protected function resolution(): Resolution
+    {
+        return Resolution::MissingScheme;
+    }
+
+    protected function checkReference(Reference $reference, Examination $exam): Finding
+    {
+        $address = 'https://'.trim($reference->written);
+
+        return $this->referenceFinding(
             $reference,
-            "“{$reference->written}” is looked for as a file of this site, as nothing says that it is another site.",
-            "Type https://{$reference->written}.",
+            "Browsers look for `{$reference->written}` as a file of your site, because `https://` is missing.",
+            'Type '.self::written($reference, $address).'.',
+            mend: self::rewrite($reference, $address),
         );
     }
 }

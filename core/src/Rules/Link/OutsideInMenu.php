@@ -4,28 +4,52 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Link;
 
-use InkedMargin\Core\Brief\Brief;
-use InkedMargin\Core\Rules\ProofMark;
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Related;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
-use InkedMargin\Core\Rules\Weight;
+use InkedMargin\Core\Site\Map\Link;
 use InkedMargin\Core\Site\Map\LinkPlace;
-use InkedMargin\Core\Site\SiteReading;
 
-/** An outside address among the pages of the menu. Common practice. */
+/** An outside address among the pages of the menu. An address in the menus of several pages is told once. Common practice. */
 final readonly class OutsideInMenu extends Rule
 {
+    private const MOST_RELATED = 12;
+
     public function __construct()
     {
-        parent::__construct('link/outside-in-menu', Weight::Tidy, ProofMark::Move, 'A link to another site stands among the menu’s own.');
+        parent::__construct('link/outside-in-menu', Weight::Tidy, ProofMark::Move, 'A link to another site is among the links of the menu.');
     }
 
-    public function look(SiteReading $reading, Brief $brief): iterable
+    public function examples(): array
     {
-        foreach ($reading->map()->links as $link) {
-            if ($link->place !== LinkPlace::Menu || ! $link->leavesSite()) {
-                continue;
+        $files = fn (string $nav, string $text) => ['index.html' => "<nav><a href=\"tides.html\">Tides</a>$nav</nav><p>See also$text.</p>", 'tides.html' => '<nav><a href="index.html">Home</a></nav>'];
+        $link = ' <a href="https://gulls.example/" target="_blank" rel="noopener">Gulls</a>';
+
+        return [new Example('', $files($link, ''), $files('', $link))];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        $byAddress = [];
+        foreach ($exam->site->map()->links as $link) {
+            if ($link->place === LinkPlace::Menu && $link->leavesSite()) {
+                $byAddress["address {$link->reference->target->address}"][] = $link;
             }
-            yield $this->finding($link->from(), $link->page->file, $link->reference->span, "“{$link->label}” leads to another site, and stands in the menu as if it were a page of this one.", 'Put it where the text speaks of it, or into the footer.', $link->reference->anchor());
+        }
+        foreach ($byAddress as $links) {
+            yield $this->referenceFinding(
+                $links[0]->reference,
+                "“{$links[0]->label}” leads to another site, but it is in the menu like a page of this one.",
+                'Move it to the text that is about it, or to the footer.',
+                related: array_map(
+                    fn (Link $link) => new Related($link->page->file, $link->reference->span, 'the same link'),
+                    array_slice($links, 1, self::MOST_RELATED),
+                ),
+                about: '#menu',
+            );
         }
     }
 }

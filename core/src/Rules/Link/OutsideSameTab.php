@@ -4,29 +4,48 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Link;
 
-use InkedMargin\Core\Brief\Brief;
-use InkedMargin\Core\Rules\ProofMark;
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Brief\Kind\Link as LinkRequirement;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
-use InkedMargin\Core\Rules\Weight;
 use InkedMargin\Core\Site\ReferenceKind;
-use InkedMargin\Core\Site\SiteReading;
 
-/** Links to other sites open a new tab. Common practice. */
+/** Links to other sites open a new tab. Told once a page. Common practice. */
 final readonly class OutsideSameTab extends Rule
 {
     public function __construct()
     {
-        parent::__construct('link/outside-same-tab', Weight::Tidy, ProofMark::Insert, 'A link to another site opens in the same tab.');
+        parent::__construct('link/outside-same-tab', Weight::Tidy, ProofMark::Insert, 'A link to another site opens in the same tab.', ['brief/link']);
     }
 
-    public function look(SiteReading $reading, Brief $brief): iterable
+    public function examples(): array
     {
-        foreach ($reading->map()->links as $link) {
+        $link = fn (string $target) => "<p><a href=\"https://gulls.example/\"$target>Gulls</a></p>";
+
+        return [new Example('', $link(''), $link(' target="_blank" rel="noopener"'))];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        foreach ($exam->brief->ofKind(LinkRequirement::class) as $requirement) {
+            if ($requirement->inNewTab === false) {
+                return;
+            }
+        }
+        foreach ($exam->site->map()->links as $link) {
             $element = $link->reference->element;
-            if ($element === null || ! $link->leavesSite() || $link->reference->kind !== ReferenceKind::Link || strtolower(trim($element->value('target') ?? '')) === '_blank') {
+            if ($element === null || ! $link->leavesSite() || $link->reference->kind !== ReferenceKind::Link || $link->opensNewTab()) {
                 continue;
             }
-            yield $this->on($element, $link->page->file, $element->place(), 'This link leaves the site in the same tab, and the reader has to find the way back.', 'Type target="_blank" rel="noopener" inside the tag.');
+            yield $this->elementFinding(
+                $link->page,
+                $element,
+                'This link leaves the site in the same tab, so readers have to find their way back.',
+                'Add `target="_blank" rel="noopener"` to the tag.',
+                fold: 'target',
+            );
         }
     }
 }

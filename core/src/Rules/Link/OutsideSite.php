@@ -4,34 +4,43 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Link;
 
-use InkedMargin\Core\Brief\Brief;
-use InkedMargin\Core\Rules\Finding;
-use InkedMargin\Core\Rules\Nav\Expectations;
-use InkedMargin\Core\Rules\ProofMark;
-use InkedMargin\Core\Rules\Weight;
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Reference;
-use InkedMargin\Core\Site\SiteReading;
-use InkedMargin\Core\Site\Verdict;
+use InkedMargin\Core\Site\Resolution;
 
 /** An address with more `../` than there are folders above the file (RFC 3986, 5.4.2: what is above the root is ignored). Common practice. */
 final readonly class OutsideSite extends ReferenceRule
 {
     public function __construct()
     {
-        parent::__construct('link/outside-site', Weight::Fault, ProofMark::Change, 'An address climbs above the root of the site.');
+        parent::__construct('link/outside-site', Weight::Fault, ProofMark::Change, 'An address leads out of the site’s folder.');
     }
 
-    protected function lookAt(Reference $reference, SiteReading $reading, Brief $brief, Expectations $expectations): ?Finding
+    public function examples(): array
     {
-        if ($reference->target->verdict !== Verdict::OutsideSite) {
-            return null;
-        }
+        $files = fn (string $href) => ['index.html' => "<p><a href=\"$href\">Tides</a></p>", 'tides.html' => '<p><a href="index.html">Home</a></p>'];
+
+        return [new Example('', $files('../tides.html'), $files('tides.html'))];
+    }
+
+    protected function resolution(): Resolution
+    {
+        return Resolution::OutsideSite;
+    }
+
+    protected function checkReference(Reference $reference, Examination $exam): Finding
+    {
         $offer = self::offer($reference);
 
-        return $this->at(
+        return $this->referenceFinding(
             $reference,
-            "“{$reference->written}” climbs out of the site: there are not so many folders above this file.",
-            $offer === null ? 'Take out each ../ that is too many.' : "From this file, type {$offer}.",
+            "`{$reference->written}` leads out of your site: it has more `../` than there are folders above this file.",
+            $offer === null ? 'Remove each `../` that is too many.' : "Type $offer.",
+            mend: self::changeTo($reference, $reference->target->candidates[0] ?? null),
         );
     }
 }

@@ -4,40 +4,53 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Link;
 
-use InkedMargin\Core\Brief\Brief;
-use InkedMargin\Core\Brief\Requirement;
-use InkedMargin\Core\Rules\Finding;
-use InkedMargin\Core\Rules\Nav\Expectations;
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Edit;
+use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\Mend;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Reference;
-use InkedMargin\Core\Site\SiteReading;
+use InkedMargin\Core\Site\Resolution;
+use InkedMargin\Core\Source\English;
 
-/** A rule that looks at the addresses of a site one by one. */
+/** A rule about the addresses of which one thing became when they were resolved. */
 abstract readonly class ReferenceRule extends Rule
 {
-    final public function look(SiteReading $reading, Brief $brief): iterable
+    public function check(Examination $exam): iterable
     {
-        $expectations = Expectations::of($reading, $brief);
-        foreach ($reading->references() as $reference) {
-            $finding = $this->lookAt($reference, $reading, $brief, $expectations);
-            if ($finding !== null) {
-                yield $finding;
-            }
+        foreach ($exam->site->resolvedAs($this->resolution()) as $reference) {
+            yield $this->checkReference($reference, $exam);
         }
     }
 
-    abstract protected function lookAt(Reference $reference, SiteReading $reading, Brief $brief, Expectations $expectations): ?Finding;
+    abstract protected function resolution(): Resolution;
 
-    final protected function at(Reference $reference, string $message, string $remedy, ?Requirement $for = null): Finding
-    {
-        return $this->finding($reference->from->path, $reference->from, $reference->span, $message, $remedy, $reference->anchor(), for: $for);
-    }
+    abstract protected function checkReference(Reference $reference, Examination $exam): Finding;
 
-    /** Words for the files that may be meant, each as the exact text to type; null when there are none. */
+    /** The files that may be meant, each as the exact text to type; null when there are none. */
     final protected static function offer(Reference $reference): ?string
     {
-        $offers = array_map($reference->textFor(...), array_slice($reference->target->candidates, 0, 3));
+        $offers = array_map(fn (string $path) => '`'.$reference->relativeUrlTo($path).'`', array_slice($reference->target->candidates, 0, 3));
 
-        return $offers === [] ? null : implode(' or ', $offers);
+        return $offers === [] ? null : English::list($offers, 'or');
+    }
+
+    /** The address changed to that of a file of the site. */
+    final protected static function changeTo(Reference $reference, ?string $path): ?Mend
+    {
+        return $path === null ? null : self::rewrite($reference, $reference->relativeUrlTo($path));
+    }
+
+    final protected static function rewrite(Reference $reference, string $address): Mend
+    {
+        return Mend::of(new Edit($reference->from, $reference->span, $address));
+    }
+
+    /** Where an address is quoted in an attribute: `href="…"`. */
+    final protected static function written(Reference $reference, string $address): string
+    {
+        return $reference->element === null || str_contains($reference->attribute, 'srcset') || $reference->attribute === 'style' || $reference->attribute === 'url()'
+            ? "`$address`"
+            : "`{$reference->attribute}=\"$address\"`";
     }
 }

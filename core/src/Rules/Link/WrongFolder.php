@@ -4,34 +4,45 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Link;
 
-use InkedMargin\Core\Brief\Brief;
-use InkedMargin\Core\Rules\Finding;
-use InkedMargin\Core\Rules\Nav\Expectations;
-use InkedMargin\Core\Rules\ProofMark;
-use InkedMargin\Core\Rules\Weight;
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Subject;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Reference;
-use InkedMargin\Core\Site\SiteReading;
-use InkedMargin\Core\Site\Verdict;
+use InkedMargin\Core\Site\Resolution;
 
 /** An address with the right file name on the wrong path: mostly `../` missing, or one too many. Common practice. */
 final readonly class WrongFolder extends ReferenceRule
 {
     public function __construct()
     {
-        parent::__construct('link/wrong-folder', Weight::Fault, ProofMark::Change, 'An address looks for a file in another folder than the one it stands in.');
+        parent::__construct('link/wrong-folder', Weight::Fault, ProofMark::Change, 'An address looks for a file in the wrong folder.', ['file/missing']);
     }
 
-    protected function lookAt(Reference $reference, SiteReading $reading, Brief $brief, Expectations $expectations): ?Finding
+    public function examples(): array
+    {
+        $files = fn (string $href) => ['index.html' => "<p><a href=\"$href\">Tides</a></p>", 'pages/tides.html' => '<p><a href="../index.html">Home</a></p>'];
+
+        return [new Example('', $files('tides.html'), $files('pages/tides.html'))];
+    }
+
+    protected function resolution(): Resolution
+    {
+        return Resolution::WrongFolder;
+    }
+
+    protected function checkReference(Reference $reference, Examination $exam): Finding
     {
         $target = $reference->target;
-        if ($target->verdict !== Verdict::WrongFolder) {
-            return null;
-        }
 
-        return $this->at(
+        return $this->referenceFinding(
             $reference,
-            "“{$reference->written}” leads to {$target->path}, where nothing is; {$target->candidates[0]} is in the site.",
+            "`{$reference->written}` leads to `{$target->path}`, but the file is `{$target->candidates[0]}`.",
             'From this file, type '.self::offer($reference).'.',
+            mend: self::changeTo($reference, $target->candidates[0]),
+            causes: [Subject::file((string) $target->path)],
         );
     }
 }

@@ -4,41 +4,132 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Markup;
 
-use InkedMargin\Core\Brief\Brief;
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Edit;
+use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\Mend;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Markup\Attribute;
 use InkedMargin\Core\Markup\AttributeTable;
-use InkedMargin\Core\Rules\ProofMark;
-use InkedMargin\Core\Rules\Rule;
-use InkedMargin\Core\Rules\Weight;
-use InkedMargin\Core\Site\SiteReading;
+use InkedMargin\Core\Markup\Element;
+use InkedMargin\Core\Markup\Slip\Slip;
+use InkedMargin\Core\Markup\Slip\SlipKind;
+use InkedMargin\Core\Rules\Example;
+use InkedMargin\Core\Site\Page;
 
 /** A value that its attribute does not take (HTML Standard, section 4 and 2.3; WAI-ARIA 1.2, sections 5 and 6). */
-final readonly class BadAttributeValue extends Rule
+final readonly class BadAttributeValue extends SlipRule
 {
     public function __construct()
     {
         parent::__construct('markup/bad-attribute-value', Weight::Departure, ProofMark::Change, 'The value of an attribute is not one that it takes.');
     }
 
-    public function look(SiteReading $reading, Brief $brief): iterable
+    public function examples(): array
     {
+        return [
+            new Example('', '<p><input type="txt" aria-label="Your name"></p>', '<p><input type="text" aria-label="Your name"></p>'),
+            new Example(
+                'misspelt',
+                ['index.html' => Example::page('', head: '<link rel="styelsheet" href="site.css">'), 'site.css' => 'p { margin: 0 }'],
+                ['index.html' => Example::page('', head: '<link rel="stylesheet" href="site.css">'), 'site.css' => 'p { margin: 0 }'],
+            ),
+            new Example('target', ['index.html' => '<p><a href="https://gulls.example/" target="blank" rel="noopener">Gulls</a></p>'], '<p><a href="https://gulls.example/" target="_blank" rel="noopener">Gulls</a></p>'),
+            new Example('sign', '<p class=".big">Tides</p>', '<p class="big">Tides</p>'),
+        ];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        yield from $this->slipFindings($exam);
         $table = AttributeTable::load();
-        foreach ($reading->pages as $page) {
+        foreach ($exam->site->pages as $page) {
             foreach ($page->elements as $element) {
-                foreach (! $element->isWritten() ? [] : $element->attributes as $name => $attribute) {
-                    $expected = $table->expected($element->name, (string) $name, $attribute->value);
-                    if ($expected === null) {
-                        continue;
+                foreach ($element->isWritten() ? $element->attributes : [] as $attribute) {
+                    $finding = $this->checkAttribute($attribute, $element, $page, $table);
+                    if ($finding !== null) {
+                        yield $finding;
                     }
-                    yield $this->on(
-                        $element,
-                        $page->file,
-                        $attribute->valueSpan() ?? $attribute->nameSpan(),
-                        "The {$name} of this {$element->name} is “{$attribute->value}”; {$expected} was expected.",
-                        "Type {$expected}.",
-                        about: "@{$name}",
-                    );
                 }
             }
         }
+    }
+
+    protected function wordsFor(Slip $slip): ?array
+    {
+        return $slip->kind !== SlipKind::MisspeltValue ? null : [
+            'misspelt',
+            "`{$slip->inside}=\"{$slip->written}\"` is misspelt, so browsers ignore the link.",
+            "Type `{$slip->inside}=\"{$slip->meant}\"`.",
+        ];
+    }
+
+    private function checkAttribute(Attribute $attribute, Element $element, Page $page, AttributeTable $table): ?Finding
+    {
+        $name = $attribute->name;
+        if ($name === 'target') {
+            return $this->checkTarget($attribute, $element, $page);
+        }
+        $sign = $name === 'class' || $name === 'id' ? $this->checkSign($attribute, $element, $page) : null;
+        if ($sign !== null) {
+            return $sign;
+        }
+        $expected = $table->expected($element->name, $name, $attribute->value);
+
+        return $expected === null ? null : $this->elementFinding(
+            $page,
+            $element,
+            "`$name=\"{$attribute->value}\"` is not a value that `$name` takes.",
+            "Use $expected.",
+            span: $attribute->valueSpan() ?? $attribute->nameSpan(),
+            about: "@$name",
+            fold: "$name={$attribute->value}",
+        );
+    }
+
+    /** `blank` without the underscore is the name of a window: it opens one, and every other such link reuses it. */
+    private function checkTarget(Attribute $attribute, Element $element, Page $page): ?Finding
+    {
+        $value = $attribute->valueSpan();
+        if ($value === null || preg_match('/^\s*(blank|self|parent|top)\s*$/i', $attribute->value, $keyword) !== 1) {
+            return null;
+        }
+        $meant = '_'.strtolower($keyword[1]);
+
+        return $this->elementFinding(
+            $page,
+            $element,
+            "`target=\"{$attribute->value}\"` is the name of a window, because the underscore is missing.",
+            "Type `target=\"$meant\"`.",
+            'target',
+            $value,
+            mend: Mend::of(new Edit($page->file, $value, $meant)),
+            about: '@target',
+            fold: 'target',
+        );
+    }
+
+    /** The sign of a selector in the attribute itself: `class=".big"`. */
+    private function checkSign(Attribute $attribute, Element $element, Page $page): ?Finding
+    {
+        $value = $attribute->valueSpan();
+        $sign = $attribute->name === 'id' ? '#' : '.';
+        if ($value === null || preg_match('/(?:^|\s)'.preg_quote($sign, '/').'[a-z_-]/i', $attribute->value) !== 1) {
+            return null;
+        }
+        $meant = preg_replace('/(^|\s)'.preg_quote($sign, '/').'(?=[a-z_-])/i', '$1', $attribute->value) ?? '';
+
+        return $this->elementFinding(
+            $page,
+            $element,
+            "The `$sign` belongs in the stylesheet only: this {$attribute->name} is now named “{$attribute->value}”, with the sign.",
+            "Type `{$attribute->name}=\"$meant\"`.",
+            'sign',
+            $value,
+            mend: Mend::of(new Edit($page->file, $value, $meant)),
+            about: "@{$attribute->name}",
+            fold: "sign:{$attribute->value}",
+        );
     }
 }

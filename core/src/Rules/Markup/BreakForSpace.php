@@ -4,47 +4,73 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Markup;
 
-use InkedMargin\Core\Brief\Brief;
-use InkedMargin\Core\Markup\ContentModel;
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Markup\ContentModel as Model;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\Node;
 use InkedMargin\Core\Markup\Text;
-use InkedMargin\Core\Rules\ProofMark;
+use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
-use InkedMargin\Core\Rules\Weight;
-use InkedMargin\Core\Site\SiteReading;
+use InkedMargin\Core\Site\Page;
 
-/** Line breaks in a row, or one between two blocks, to make room (HTML Standard, 4.5.27). Common practice. */
+/** Line breaks in a row, or between two blocks, used as spacing (HTML Standard, 4.5.27). Common practice. */
 final readonly class BreakForSpace extends Rule
 {
     public function __construct()
     {
-        parent::__construct('markup/break-for-space', Weight::Tidy, ProofMark::TakeOut, 'Line breaks stand in a row, or between blocks, to make room.');
+        parent::__construct('markup/break-for-space', Weight::Tidy, ProofMark::TakeOut, 'Line breaks are used as spacing.');
     }
 
-    public function look(SiteReading $reading, Brief $brief): iterable
+    public function examples(): array
     {
-        foreach ($reading->pages as $page) {
-            foreach ($page->elements as $element) {
-                foreach (self::spacersIn($element) as $break) {
-                    yield $this->on(
-                        $break,
-                        $page->file,
-                        $break->place(),
-                        'This line break only makes room.',
-                        'Take it out, and make room with the CSS property margin.',
-                    );
+        return [new Example('', '<p>Puffins nest here.<br><br>So do gulls.</p>', '<p>Puffins nest here.</p><p>So do gulls.</p>')];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        // A brief that asks for line breaks is not advised against.
+        if ($exam->brief->asksFor('element', 'br')) {
+            return;
+        }
+        foreach ($exam->site->pages as $page) {
+            $parents = [];
+            foreach ($page->named('br') as $break) {
+                if ($break->parent !== null) {
+                    $parents[spl_object_id($break->parent)] = $break->parent;
+                }
+            }
+            foreach ($parents as $parent) {
+                foreach (self::runsIn($parent) as $run) {
+                    yield $this->run($run, $page);
                 }
             }
         }
     }
 
-    /** @return iterable<Element> one of each run: its second, or the only one between two blocks */
-    private static function spacersIn(Element $parent): iterable
+    /** @param  non-empty-list<Element>  $run */
+    private function run(array $run, Page $page): Finding
+    {
+        $isOne = count($run) === 1;
+
+        return $this->elementFinding(
+            $page,
+            $run[0],
+            ($isOne ? 'This line break is' : 'These line breaks are').' only used for spacing.',
+            'Remove '.($isOne ? 'it' : 'them').' and use `margin` in your stylesheet.',
+            span: $run[0]->place()->through($run[count($run) - 1]->place()),
+            fold: 'br',
+        );
+    }
+
+    /** @return iterable<non-empty-list<Element>> two or more in a row, or one between two blocks */
+    private static function runsIn(Element $parent): iterable
     {
         $before = null;
         $run = [];
-        foreach ($parent->children as $child) {
+        foreach ([...$parent->children, null] as $child) {
             if ($child instanceof Text && $child->isBlank()) {
                 continue;
             }
@@ -54,18 +80,15 @@ final readonly class BreakForSpace extends Rule
                 continue;
             }
             if (count($run) > 1 || (count($run) === 1 && self::isBlock($before) && self::isBlock($child))) {
-                yield $run[1] ?? $run[0];
+                yield $run;
             }
             $run = [];
             $before = $child;
-        }
-        if (count($run) > 1) {
-            yield $run[1];
         }
     }
 
     private static function isBlock(?Node $node): bool
     {
-        return $node instanceof Element && ! ContentModel::load()->isPhrasing($node->name);
+        return $node instanceof Element && ! Model::load()->isPhrasing($node->name);
     }
 }

@@ -4,37 +4,46 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Markup;
 
-use InkedMargin\Core\Brief\Brief;
-use InkedMargin\Core\Rules\ProofMark;
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
-use InkedMargin\Core\Rules\Weight;
-use InkedMargin\Core\Site\SiteReading;
 use InkedMargin\Core\Source\Span;
 
 /** An attribute twice in one tag: the second is ignored (HTML Standard, 13.2.2, duplicate-attribute). */
 final readonly class DuplicateAttribute extends Rule
 {
+    private const LONGEST_NAME = 200;
+
     public function __construct()
     {
         parent::__construct('markup/duplicate-attribute', Weight::Fault, ProofMark::TakeOut, 'A tag has the same attribute twice.');
     }
 
-    public function look(SiteReading $reading, Brief $brief): iterable
+    public function examples(): array
     {
-        foreach ($reading->pages as $page) {
+        return [new Example('', '<p class="wide" class="warm">Tides</p>', '<p class="wide warm">Tides</p>')];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        foreach ($exam->site->pages as $page) {
             foreach ($page->document->errors as $error) {
-                if ($error->code === 'duplicate-attribute') {
-                    preg_match('/[^\\s"\'<>\\/=]*$/D', substr($page->file->bytes, max(0, $error->offset - 200), min(200, $error->offset)), $name);
-                    $start = $error->offset - strlen($name[0] ?? '');
-                    yield $this->finding(
-                        $page->path(),
-                        $page->file,
-                        new Span($start, $error->offset),
-                        'This tag has the attribute “'.strtolower($name[0] ?? '').'” already; a browser ignores the second.',
-                        'Keep one of the two.',
-                        'attribute:'.strtolower($name[0] ?? ''),
-                    );
+                if ($error->code !== 'duplicate-attribute') {
+                    continue;
                 }
+                $before = substr($page->file->bytes, max(0, $error->offset - self::LONGEST_NAME), min(self::LONGEST_NAME, $error->offset));
+                preg_match('/[^\s"\'<>\/=]*$/D', $before, $name);
+                $written = strtolower($name[0] ?? '');
+                yield $this->pageFinding(
+                    $page,
+                    new Span($error->offset - strlen($name[0] ?? ''), $error->offset),
+                    "This tag already has the attribute `$written`; browsers ignore the second one.",
+                    $written === 'class' ? 'Put both names into one attribute: `class="one two"`.' : "Keep one `$written` and remove the other.",
+                    "attribute:$written",
+                    fold: $written,
+                );
             }
         }
     }

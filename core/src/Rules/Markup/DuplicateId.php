@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Markup;
 
-use InkedMargin\Core\Brief\Brief;
-use InkedMargin\Core\Rules\ProofMark;
-use InkedMargin\Core\Rules\Related;
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Related;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
-use InkedMargin\Core\Rules\Weight;
-use InkedMargin\Core\Site\SiteReading;
 
 /** Two elements of one page with the same id (HTML Standard, 3.2.6). */
 final readonly class DuplicateId extends Rule
@@ -19,27 +19,34 @@ final readonly class DuplicateId extends Rule
         parent::__construct('markup/duplicate-id', Weight::Fault, ProofMark::Change, 'Two elements of a page have the same id.');
     }
 
-    public function look(SiteReading $reading, Brief $brief): iterable
+    public function examples(): array
     {
-        foreach ($reading->pages as $page) {
+        return [new Example('', '<p id="tides">Ebb</p><p id="tides">Flow</p>', '<p id="ebb">Ebb</p><p id="flow">Flow</p>')];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        foreach ($exam->site->pages as $page) {
             $first = [];
             foreach ($page->elements as $element) {
-                $id = $element->attribute('id');
-                if ($id === null || $id->value === '' || ! $element->isWritten()) {
+                $id = $element->attributes === [] || ! $element->isWritten() ? null : $element->attribute('id');
+                if ($id === null || $id->value === '') {
                     continue;
                 }
-                if (! isset($first[$id->value])) {
-                    $first[$id->value] = $id;
+                $key = "id {$id->value}";
+                if (! isset($first[$key])) {
+                    $first[$key] = $id;
 
                     continue;
                 }
-                yield $this->on(
+                yield $this->elementFinding(
+                    $page,
                     $element,
-                    $page->file,
-                    $id->span(),
-                    "The id “{$id->value}” is on another element of this page already; a link or a style finds only the first.",
-                    'Give this one an id of its own, or use a class for what several share.',
-                    [new Related($page->file, $first[$id->value]->span(), 'the same id stands here')],
+                    "The id `{$id->value}` is used twice on this page; links and styles find only the first.",
+                    'Give this element its own id, or use `class` for a name that several elements share.',
+                    span: $id->span(),
+                    related: [new Related($page->file, $first[$key]->span(), 'the first element with this id')],
+                    fold: $key,
                 );
             }
         }

@@ -4,33 +4,31 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Markup;
 
-use InkedMargin\Core\Brief\Brief;
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Finding;
 use InkedMargin\Core\Markup\Element;
-use InkedMargin\Core\Rules\Finding;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Page;
-use InkedMargin\Core\Site\SiteReading;
 
-/** A rule that looks at the HTML elements of a page one by one. */
+/** A rule that looks at the written elements of some names, one by one. */
 abstract readonly class ElementRule extends Rule
 {
-    final public function look(SiteReading $reading, Brief $brief): iterable
+    public function check(Examination $exam): iterable
     {
-        foreach ($reading->pages as $page) {
-            foreach ($page->elements as $element) {
-                $finding = $this->lookAt($element, $page);
-                if ($finding !== null) {
-                    yield $finding;
+        foreach ($exam->site->pages as $page) {
+            foreach (array_filter($page->names(), $this->concerns(...)) as $name) {
+                foreach ($page->named($name) as $element) {
+                    $finding = $element->isWritten() ? $this->checkElement($element, $page, $exam) : null;
+                    if ($finding !== null) {
+                        yield $finding;
+                    }
                 }
             }
         }
     }
 
-    abstract protected function lookAt(Element $element, Page $page): ?Finding;
+    /** Whether the rule is about elements of a name. */
+    abstract protected function concerns(string $name): bool;
 
-    /** At the start tag of an element that was written. */
-    final protected function at(Element $element, Page $page, string $message, string $remedy): Finding
-    {
-        return $this->on($element, $page->file, $element->place(), $message, $remedy);
-    }
+    abstract protected function checkElement(Element $element, Page $page, Examination $exam): ?Finding;
 }

@@ -4,51 +4,128 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Markup;
 
-use InkedMargin\Core\Brief\Brief;
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Subject;
+use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\Text;
-use InkedMargin\Core\Rules\ProofMark;
+use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
-use InkedMargin\Core\Rules\Weight;
 use InkedMargin\Core\Site\Page;
-use InkedMargin\Core\Site\SiteReading;
 
 /** A heading, link, paragraph or list item with nothing in it (HTML Standard, 3.2.5.3, "palpable content"). */
 final readonly class EmptyElement extends Rule
 {
-    private const PALPABLE = ['img' => true, 'svg' => true, 'input' => true, 'button' => true, 'iframe' => true, 'video' => true, 'audio' => true, 'object' => true, 'canvas' => true, 'embed' => true, 'picture' => true, 'math' => true, 'select' => true, 'textarea' => true, 'hr' => true];
+    private const NAMES = ['h1', 'h2', 'h3', 'h4', 'h5', 'h6', 'a', 'p', 'li'];
+
+    private const PALPABLE = [
+        'img', 'svg', 'input', 'button', 'iframe', 'video', 'audio', 'object', 'canvas', 'embed', 'picture', 'math', 'select',
+        'textarea', 'hr', 'slot', 'template', 'script', 'meter', 'progress',
+    ];
 
     public function __construct()
     {
-        parent::__construct('markup/empty-element', Weight::Departure, ProofMark::Look, 'A heading, link, paragraph or list item is empty.');
+        parent::__construct(
+            'markup/empty-element',
+            Weight::Departure,
+            ProofMark::Look,
+            'A heading, link, paragraph or list item is empty.',
+            ['markup/stray-end-tag', 'markup/misnested', 'markup/content-model', 'markup/unclosed-element', 'link/empty', 'markup/missing-alt'],
+        );
     }
 
-    public function look(SiteReading $reading, Brief $brief): iterable
+    public function examples(): array
     {
-        foreach ($reading->pages as $page) {
-            $filled = self::filled($page);
-            foreach ($page->elements as $element) {
-                if (isset($filled[spl_object_id($element)]) || ! $element->isWritten() || preg_match('/^(?:h[1-6]|a|p|li)$/', $element->name) !== 1 || self::isNamed($element)) {
-                    continue;
+        return [new Example('', '<h2></h2><p>Puffins nest here.</p>', '<h2>Birds</h2><p>Puffins nest here.</p>')];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        foreach ($exam->site->pages as $page) {
+            $found = null;
+            foreach (self::NAMES as $name) {
+                foreach ($page->named($name) as $element) {
+                    if (! $element->isWritten() || self::isNamed($element)) {
+                        continue;
+                    }
+                    // Most pages have no empty element at all, and are not gone through whole.
+                    if ($found === null && self::hasText($element)) {
+                        continue;
+                    }
+                    $found ??= self::filled($page);
+                    if (isset($found[spl_object_id($element)]) || self::isFilledByScript($element, $page)) {
+                        continue;
+                    }
+                    yield $this->elementFinding(
+                        $page,
+                        $element,
+                        "This `<$name>` has nothing in it.",
+                        $name === 'a' ? 'Write the words of the link between the tags.' : 'Write what belongs there, or remove the tags.',
+                        causes: [Subject::place($page->path(), $element->closedAt ?? 0)],
+                        fold: $name,
+                    );
                 }
-                yield $this->on($element, $page->file, $element->place(), "This {$element->name} has nothing in it.", 'Write what belongs there, or take the tags out.');
             }
         }
+    }
+
+    private static function hasText(Element $element): bool
+    {
+        foreach ($element->children as $child) {
+            if ($child instanceof Text && trim($child->text, " \t\n\f\r\u{A0}") !== '') {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** An element with a name for assistive software, or a place that links lead to. */
     private static function isNamed(Element $element): bool
     {
-        return $element->value('aria-label') !== null || ($element->value('id') !== null && $element->name === 'a' && $element->value('href') === null);
+        $name = $element->value('aria-label') ?? $element->value('aria-labelledby') ?? $element->value('title') ?? '';
+        $isTarget = $element->name === 'a' && $element->value('href') === null && ($element->value('id') ?? $element->value('name')) !== null;
+
+        return trim($name) !== '' || $isTarget || $element->value('hidden') !== null || $element->value('aria-hidden') === 'true';
     }
 
-    /** @return array<int, true> the elements that have something in them, by object id: found from the last to the first, so that each is looked at once */
+    /** Whether its id or a class occurs in a script of the page, which may fill it. */
+    private static function isFilledByScript(Element $element, Page $page): bool
+    {
+        if ($page->named('script') === []) {
+            return false;
+        }
+        $names = array_filter([$element->value('id') ?? '', ...$element->classes()], fn (string $name) => $name !== '');
+        foreach ($page->named('script') as $script) {
+            // A script in a file of its own may do the same.
+            if ($names !== [] && $script->attribute('src') !== null) {
+                return true;
+            }
+            $text = $script->text();
+            foreach ($names as $name) {
+                if (str_contains($text, $name)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /** @return array<int, true> the elements that have something in them, by object id: from the last to the first, each looked at once */
     private static function filled(Page $page): array
     {
+        $palpable = array_fill_keys(self::PALPABLE, true);
         $filled = [];
         foreach (array_reverse($page->document->elements()) as $element) {
             foreach ($element->children as $child) {
-                if ($child instanceof Text ? trim($child->text, " \t\n\f\r\u{A0}") !== '' : $child instanceof Element && (isset($filled[spl_object_id($child)]) || isset(self::PALPABLE[$child->name]))) {
+                $isFilled = $child instanceof Text
+                    ? trim($child->text, " \t\n\f\r\u{A0}") !== ''
+                    : $child instanceof Element && (isset($filled[spl_object_id($child)]) || isset($palpable[$child->name]) || str_contains($child->name, '-'));
+                // An icon of a font is an empty element with a class, and a picture all the same.
+                $isIcon = $child instanceof Element && in_array($child->name, ['i', 'span'], true) && $child->attribute('class') !== null;
+                if ($isFilled || $isIcon) {
                     $filled[spl_object_id($element)] = true;
                     break;
                 }

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Markup;
 
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Brief\Kind\Titles;
+use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
-use InkedMargin\Core\Rules\Finding;
-use InkedMargin\Core\Rules\ProofMark;
-use InkedMargin\Core\Rules\Weight;
+use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Page;
 
 /** A title with nothing in it (HTML Standard, 4.2.2). */
@@ -18,10 +21,27 @@ final readonly class EmptyTitle extends ElementRule
         parent::__construct('markup/empty-title', Weight::Fault, ProofMark::Insert, 'A title is empty.');
     }
 
-    protected function lookAt(Element $element, Page $page): ?Finding
+    public function examples(): array
     {
-        return $element->name === 'title' && $element->isWritten() && trim($element->text()) === ''
-            ? $this->at($element, $page, 'The title is empty.', 'Write words between <title> and </title> that name the site and this page.')
+        $page = Example::page('<p>Puffins nest here.</p>');
+
+        return [new Example('', ['index.html' => str_replace('<title>Marrow Sound', '<title>', $page)], ['index.html' => $page])];
+    }
+
+    public function speaksFor(): array
+    {
+        return [Titles::class => ['empty']];
+    }
+
+    protected function concerns(string $name): bool
+    {
+        return $name === 'title';
+    }
+
+    protected function checkElement(Element $element, Page $page, Examination $exam): ?Finding
+    {
+        return trim($element->text()) === ''
+            ? $this->elementFinding($page, $element, 'The `<title>` is empty.', 'Type the name of the site and of this page between `<title>` and `</title>`.', span: $element->span())
             : null;
     }
 }

@@ -4,18 +4,20 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Markup;
 
-use InkedMargin\Core\Brief\Brief;
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Edit;
+use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\Mend;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Attribute;
 use InkedMargin\Core\Markup\Encoding as PageEncoding;
-use InkedMargin\Core\Rules\Finding;
-use InkedMargin\Core\Rules\ProofMark;
+use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
-use InkedMargin\Core\Rules\Weight;
 use InkedMargin\Core\Site\Page;
-use InkedMargin\Core\Site\SiteReading;
 use InkedMargin\Core\Source\Span;
 
-/** Another encoding than UTF-8, the one that a page may have, or bytes that are none in it (HTML Standard, 4.2.5.4). */
+/** Another encoding than UTF-8, or bytes that are not valid in the page's encoding (HTML Standard, 4.2.5.4). */
 final readonly class Encoding extends Rule
 {
     private const REMEDY = 'Save the page again with the encoding UTF-8.';
@@ -25,40 +27,60 @@ final readonly class Encoding extends Rule
         parent::__construct('markup/encoding', Weight::Fault, ProofMark::Change, 'A page is not saved as UTF-8.');
     }
 
-    public function look(SiteReading $reading, Brief $brief): iterable
+    public function examples(): array
     {
-        foreach ($reading->pages as $page) {
+        $page = Example::page('<p>Puffins nest here.</p>');
+        $latin = str_replace(['utf-8', 'here'], ['iso-8859-1', "caf\xE9"], $page);
+
+        return [
+            new Example('unreadable', ['index.html' => str_replace('here', "caf\xE9", $page)], ['index.html' => $page]),
+            new Example('other', ['index.html' => $latin], ['index.html' => $page]),
+            new Example('contradicted', ['index.html' => "\xEF\xBB\xBF".str_replace('utf-8', 'koi8-r', $page)], ['index.html' => $page]),
+            new Example('unknown', ['index.html' => str_replace('utf-8', 'utf-88', $page)], ['index.html' => $page]),
+        ];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        foreach ($exam->site->pages as $page) {
             yield from $this->declaration($page);
             $at = $page->document->firstUnreadable;
             if ($at !== null) {
                 $name = $page->document->encoding->name;
-                yield $this->finding($page->path(), $page->file, new Span($at, $at + strlen("\u{FFFD}")), "From here on there are bytes that are not {$name}, so letters come out wrong on other machines.", self::REMEDY, 'unreadable');
+                yield $this->pageFinding(
+                    $page,
+                    new Span($at, $at + strlen("\u{FFFD}")),
+                    "From here on there are bytes that are not valid $name, so letters look wrong on other machines.",
+                    self::REMEDY,
+                    'unreadable',
+                    'unreadable',
+                );
             }
         }
     }
 
-    /** @return iterable<Finding> one for the page's mark and its declaration together */
+    /** @return iterable<Finding> one for the page's byte order mark and its declaration together */
     private function declaration(Page $page): iterable
     {
         $encoding = $page->document->encoding;
         $declaration = $encoding->declaration;
         $unknown = $this->unknownLabel($page);
         if ($encoding->isMarked && ! $encoding->isUtf8()) {
-            $says = $declaration === null ? '' : " Its meta says {$declaration->label}, which nobody can read before the page is decoded.";
-            yield $this->finding($page->path(), $page->file, new Span(0, strlen("\u{FEFF}")), "The page is saved as {$encoding->name}.$says Pages have to be UTF-8.", self::REMEDY, 'encoding');
+            yield $this->pageFinding($page, new Span(0, strlen("\u{FEFF}")), "The page is saved as {$encoding->name}; web pages have to be UTF-8.", self::REMEDY, 'encoding', 'other');
         } elseif ($declaration !== null && $encoding->isContradicted()) {
-            yield $this->finding($page->path(), $page->file, $declaration->span, "The page begins with the mark of UTF-8 and says here that it is {$declaration->label}.", 'Type utf-8 here.', 'encoding');
+            yield $this->pageFinding($page, $declaration->span, "The page is saved as UTF-8, but it says here that it is {$declaration->label}.", 'Type `utf-8`.', 'encoding', 'contradicted');
         } elseif ($declaration !== null && ! str_starts_with(self::plain($declaration->label), 'utf8')) {
-            yield $this->finding($page->path(), $page->file, $declaration->span, "The page says that it is {$declaration->label}. Pages have to be UTF-8.", 'Save the page as UTF-8, and type <meta charset="utf-8">.', 'encoding');
+            yield $this->pageFinding($page, $declaration->span, "The page says that it is {$declaration->label}; web pages have to be UTF-8.", 'Save the page as UTF-8, and type `<meta charset="utf-8">`.', 'encoding', 'other');
         } elseif ($unknown !== null) {
-            yield $this->finding($page->path(), $page->file, $unknown->valueSpan() ?? $unknown->nameSpan(), "“{$unknown->value}” is the name of no encoding.", 'Type utf-8 here.', 'encoding');
+            $span = $unknown->valueSpan() ?? $unknown->nameSpan();
+            yield $this->pageFinding($page, $span, "There is no encoding named “{$unknown->value}”.", 'Type `utf-8`.', 'encoding', 'unknown', mend: $unknown->valueSpan() === null ? null : Mend::of(new Edit($page->file, $span, 'utf-8')));
         }
     }
 
     private function unknownLabel(Page $page): ?Attribute
     {
-        foreach ($page->elements as $element) {
-            $charset = $element->name === 'meta' ? $element->attribute('charset') : null;
+        foreach ($page->named('meta') as $meta) {
+            $charset = $meta->attribute('charset');
             if ($charset !== null && PageEncoding::named($charset->value) === null) {
                 return $charset;
             }

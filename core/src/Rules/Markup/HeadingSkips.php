@@ -4,32 +4,43 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Markup;
 
-use InkedMargin\Core\Brief\Brief;
-use InkedMargin\Core\Rules\ProofMark;
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
-use InkedMargin\Core\Rules\Weight;
-use InkedMargin\Core\Site\SiteReading;
 
-/** A heading that leaves out a level (HTML Standard, 4.3.11). */
+/** A heading that skips a level (HTML Standard, 4.3.11). */
 final readonly class HeadingSkips extends Rule
 {
     public function __construct()
     {
-        parent::__construct('markup/heading-skips', Weight::Tidy, ProofMark::Change, 'A heading leaves out a level.');
+        parent::__construct('markup/heading-skips', Weight::Tidy, ProofMark::Change, 'A heading skips a level.', ['markup/misnested', 'markup/unclosed-element']);
     }
 
-    public function look(SiteReading $reading, Brief $brief): iterable
+    public function examples(): array
     {
-        foreach ($reading->pages as $page) {
+        return [new Example('', '<h3>Puffins</h3><p>They nest here.</p>', '<h2>Puffins</h2><p>They nest here.</p>')];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        foreach ($exam->site->pages as $page) {
             $before = 0;
-            foreach ($page->elements as $element) {
-                if (preg_match('/^h([1-6])$/', $element->name, $level) !== 1 || ! $element->isWritten()) {
-                    continue;
+            foreach ($page->outline->headings() as $heading) {
+                $element = $heading->element;
+                $level = $heading->level ?? 0;
+                if ($before > 0 && $level > $before + 1 && $element->isWritten()) {
+                    $right = 'h'.($before + 1);
+                    yield $this->elementFinding(
+                        $page,
+                        $element,
+                        "`<{$element->name}>` follows `<h$before>`, so a level is skipped.",
+                        "Use `<$right>` here, and set its size in the stylesheet.",
+                        fold: "$before>$level",
+                    );
                 }
-                if ($before > 0 && (int) $level[1] > $before + 1) {
-                    yield $this->on($element, $page->file, $element->place(), "An {$element->name} follows an h{$before}: a level is left out.", 'Type h'.($before + 1).' here. How large it looks is for the stylesheet.');
-                }
-                $before = (int) $level[1];
+                $before = $level;
             }
         }
     }

@@ -4,38 +4,73 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Markup;
 
-use InkedMargin\Core\Brief\Brief;
-use InkedMargin\Core\Rules\ProofMark;
-use InkedMargin\Core\Rules\Related;
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Related;
+use InkedMargin\Core\Finding\Subject;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Markup\Element;
+use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
-use InkedMargin\Core\Rules\Weight;
-use InkedMargin\Core\Site\SiteReading;
+use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Source\Span;
 
-/** Tags that cross: an element is closed by the end of another before its own end tag comes (HTML Standard, 13.1.2.3). */
+/** Tags that overlap: an element is closed by the end of another before its own end tag comes (HTML Standard, 13.1.2.3). */
 final readonly class Misnested extends Rule
 {
     public function __construct()
     {
-        parent::__construct('markup/misnested', Weight::Fault, ProofMark::Move, 'Tags cross each other.');
+        parent::__construct('markup/misnested', Weight::Fault, ProofMark::Move, 'Two elements overlap: the one that was opened last is not closed first.');
     }
 
-    public function look(SiteReading $reading, Brief $brief): iterable
+    public function examples(): array
     {
-        foreach ($reading->pages as $page) {
+        return [new Example('', '<p><em>Low <strong>tide</em></strong> at noon.</p>', '<p><em>Low <strong>tide</strong></em> at noon.</p>')];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        foreach ($exam->site->pages as $page) {
             foreach ($page->pairs->crossed as [$element, $endTag]) {
-                $by = $page->pairs->tagAt($element->closedAt ?? 0) ?? 'the end of another element';
-                yield $this->on(
-                    $element,
-                    $page->file,
-                    $element->place(),
-                    $element->closedAt === $endTag
-                        ? "The {$element->name} that begins here ends inside another element, which began in it."
-                        : "The {$element->name} that begins here crosses another element: {$by} comes before </{$element->name}>.",
-                    'What is opened last is closed first. Put the end tags in that order.',
-                    $element->closedAt === $endTag ? [new Related($page->file, Span::at($endTag), "</{$element->name}> stands here")] : [new Related($page->file, Span::at($element->closedAt ?? 0), "{$by} stands here"), new Related($page->file, Span::at($endTag), "</{$element->name}> stands here")],
-                );
+                yield $this->crossing($element, $endTag, $page);
             }
         }
+    }
+
+    private function crossing(Element $element, int $endTag, Page $page): Finding
+    {
+        $name = $element->name;
+        $closedAt = $element->closedAt ?? 0;
+        $isLate = $closedAt !== $endTag;
+        $by = $isLate ? $page->pairs->tagAt($closedAt) : null;
+        $other = $by === null ? null : trim($by, '</>');
+        $related = [new Related($page->file, Span::at($endTag), "`</$name>` is here")];
+        if ($by !== null) {
+            array_unshift($related, new Related($page->file, Span::at($closedAt), "`$by` is here"));
+        }
+        [$message, $remedy] = match (true) {
+            $other !== null && str_starts_with((string) $by, '</') => [
+                "`<$name>` and `<$other>` overlap: `<$name>` was opened last, so it must be closed first.",
+                "Put `</$name>` before `</$other>`.",
+            ],
+            $by !== null => [
+                "`<$name>` is still open where `$by` begins, and they overlap.",
+                "Close `<$name>` with `</$name>` before `$by`.",
+            ],
+            default => [
+                "`<$name>` ends inside an element that was opened in it, so the two overlap.",
+                "Close the inner element before `</$name>`.",
+            ],
+        };
+
+        return $this->elementFinding(
+            $page,
+            $element,
+            $message,
+            $remedy,
+            related: $related,
+            subjects: [Subject::place($page->path(), $endTag), Subject::place($page->path(), $closedAt)],
+        );
     }
 }

@@ -4,86 +4,116 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Markup;
 
-use InkedMargin\Core\Brief\Brief;
+use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Brief\Kind\Pictures;
+use InkedMargin\Core\Finding\Edit;
+use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\Mend;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Subject;
+use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\Text;
 use InkedMargin\Core\Markup\Walk;
-use InkedMargin\Core\Rules\ProofMark;
-use InkedMargin\Core\Rules\Rule;
-use InkedMargin\Core\Rules\Weight;
-use InkedMargin\Core\Site\SiteReading;
+use InkedMargin\Core\Rules\Example;
+use InkedMargin\Core\Site\Page;
 
-/** An `img` without an `alt` attribute (HTML Standard, 4.8.4.4; WCAG 2.2, 1.1.1). */
-final readonly class MissingAlt extends Rule
+/** An `img` without an `alt` attribute, or a link without any words (HTML Standard, 4.8.4.4; WCAG 2.2, 1.1.1 and 2.4.4). */
+final readonly class MissingAlt extends ElementRule
 {
     /** A link is looked for so far up, and gone through so far: what is larger is no link around a picture. */
     private const MOST_STEPS = 200;
 
     public function __construct()
     {
-        parent::__construct('markup/missing-alt', Weight::Fault, ProofMark::Insert, 'A picture has no alt attribute.');
+        parent::__construct('markup/missing-alt', Weight::Fault, ProofMark::Insert, 'A picture has no alt text.');
     }
 
-    public function look(SiteReading $reading, Brief $brief): iterable
+    public function examples(): array
     {
-        foreach ($reading->pages as $page) {
-            $asked = $brief->covering($page->path(), Pictures::class);
-            $wanted = $asked?->withAlt === true ? $asked : null;
-            foreach ($page->elements as $element) {
-                if ($element->name === 'img' && self::isOnlyContentOfLink($element)) {
-                    yield $this->on(
-                        $element,
-                        $page->file,
-                        $element->attribute('alt')?->span() ?? $element->place(),
-                        'This picture is all that its link holds, and its alt text is empty: the link has no name.',
-                        'Type where the link leads, between the quotation marks.',
-                    );
-                } elseif ($element->name === 'img' && $wanted !== null && trim($element->value('alt') ?? '-') === '') {
-                    yield $this->on(
-                        $element,
-                        $page->file,
-                        $element->attribute('alt')?->span() ?? $element->place(),
-                        'The alt text of this picture is empty, and the brief asks for words.',
-                        'Type what the picture shows, between the quotation marks.',
-                        for: $wanted,
-                    );
-                } elseif ($element->name === 'img' && $element->attribute('alt') === null) {
-                    $picture = basename($element->value('src') ?? '');
-                    yield $this->on(
-                        $element,
-                        $page->file,
-                        $element->place(),
-                        ($picture === '' ? 'This picture' : "The picture {$picture}").' has no alt text: whoever cannot see it learns nothing of it.',
-                        'Type alt="…" inside the img tag, with what the picture shows; alt="" if it is only decoration.',
-                        for: $wanted,
-                    );
-                }
-            }
-        }
+        $files = fn (string $alt) => ['index.html' => "<p><img src=\"gull.svg\"$alt></p>", 'gull.svg' => '<svg xmlns="http://www.w3.org/2000/svg"/>'];
+        $link = fn (string $alt) => ['index.html' => "<p><a href=\"birds.html\"><img src=\"gull.svg\" alt=\"$alt\"></a></p>", 'birds.html' => '<p><a href="index.html">Home</a></p>', 'gull.svg' => '<svg xmlns="http://www.w3.org/2000/svg"/>'];
+
+        return [
+            new Example('none', $files(''), $files(' alt="A gull on the quay"')),
+            new Example('link', $link(''), $link('Birds')),
+            new Example('no-alt', $files(' alt=""'), $files(' alt="A gull on the quay"'), 'kind: pictures, at_least: 1'),
+        ];
     }
 
-    /** With an empty alt, in a link without any words. */
-    private static function isOnlyContentOfLink(Element $image): bool
+    public function speaksFor(): array
     {
-        if ($image->value('alt') !== '') {
-            return false;
+        return [Pictures::class => ['no-alt']];
+    }
+
+    protected function concerns(string $name): bool
+    {
+        return $name === 'img';
+    }
+
+    protected function checkElement(Element $element, Page $page, Examination $exam): ?Finding
+    {
+        $alt = $element->attribute('alt');
+        if ($alt !== null) {
+            $link = $alt->value === '' ? self::linkWithoutWords($element) : null;
+
+            return $link === null ? null : $this->elementFinding(
+                $page,
+                $element,
+                'This picture is the only thing in its link, and its alt text is empty, so the link has no name.',
+                'Write where the link leads: `alt="…"`.',
+                'link',
+                $alt->span(),
+                subjects: [Subject::element($page->path(), $link)],
+            );
         }
+        if ($element->value('aria-label') !== null || $element->value('role') === 'presentation' || $element->value('role') === 'none') {
+            return null;
+        }
+        $picture = basename($element->value('src') ?? '');
+        $tag = $element->place();
+        $bytes = rtrim(substr($page->file->bytes, $tag->start, $tag->length() - 1), " \t\r\n/");
+
+        return $this->elementFinding(
+            $page,
+            $element,
+            ($picture === '' ? 'This picture' : "The picture `$picture`").' has no alt text, so people who cannot see it learn nothing about it.',
+            'Add `alt="…"` with what the picture shows, or `alt=""` if it is only decoration.',
+            'none',
+            mend: Mend::of(Edit::insert($page->file, $tag->start + strlen($bytes), ' alt=""')),
+        );
+    }
+
+    /** The link around a picture, when nothing in it has words. */
+    private static function linkWithoutWords(Element $image): ?Element
+    {
         $steps = self::MOST_STEPS;
         for ($above = $image->parent; $above instanceof Element && $above->name !== 'a' && $steps > 0; $above = $above->parent) {
             $steps--;
         }
-        if (! $above instanceof Element || $above->name !== 'a' || $above->value('aria-label') !== null) {
-            return false;
+        if (! $above instanceof Element || $above->name !== 'a' || $above->value('href') === null) {
+            return null;
         }
         $steps = self::MOST_STEPS;
+        if (self::speaks($above)) {
+            return null;
+        }
         foreach (Walk::nodes($above) as $inside) {
-            $speaks = $inside instanceof Text ? ! $inside->isBlank() : $inside instanceof Element && trim($inside->value('alt') ?? '') !== '';
-            if ($speaks || --$steps <= 0) {
-                return false;
+            if (--$steps <= 0 || self::speaks($inside)) {
+                return null;
             }
         }
 
-        return true;
+        return $above;
+    }
+
+    private static function speaks(mixed $node): bool
+    {
+        if ($node instanceof Text) {
+            return ! $node->isBlank();
+        }
+
+        return $node instanceof Element
+            && trim(($node->value('alt') ?? '').($node->value('aria-label') ?? '').($node->value('aria-labelledby') ?? '').($node->value('title') ?? '')) !== '';
     }
 }

@@ -4,43 +4,66 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Markup;
 
-use InkedMargin\Core\Brief\Brief;
-use InkedMargin\Core\Rules\ProofMark;
-use InkedMargin\Core\Rules\Rule;
-use InkedMargin\Core\Rules\Weight;
-use InkedMargin\Core\Site\SiteReading;
-use InkedMargin\Core\Source\Span;
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Markup\Element;
+use InkedMargin\Core\Rules\Example;
+use InkedMargin\Core\Site\Page;
 
-/** An attribute that the standard requires on its element and that is not there (HTML Standard, section 4). */
-final readonly class MissingAttribute extends Rule
+/** An attribute that the standard requires on its element (HTML Standard, section 4). */
+final readonly class MissingAttribute extends ElementRule
 {
     public function __construct()
     {
-        parent::__construct('markup/missing-attribute', Weight::Fault, ProofMark::Insert, 'An attribute is missing that its element has to have.');
+        parent::__construct('markup/missing-attribute', Weight::Fault, ProofMark::Insert, 'A required attribute is missing.');
     }
 
-    public function look(SiteReading $reading, Brief $brief): iterable
+    public function examples(): array
     {
-        /** @var array<string, list<string|list<string>>> $required */
-        $required = require __DIR__.'/../../../data/required-attributes.php';
-        foreach ($reading->pages as $page) {
-            foreach ($page->elements as $element) {
-                $startTag = $element->startTag();
-                foreach ($startTag === null ? [] : $required[$element->name] ?? [] as $names) {
-                    $names = (array) $names;
-                    if (array_intersect_key(array_flip($names), $element->attributes) !== []) {
-                        continue;
-                    }
-                    yield $this->on(
-                        $element,
-                        $page->file,
-                        $startTag ?? Span::at(0),
-                        "This {$element->name} has no {$names[0]}, and does nothing without it.",
-                        "Type {$names[0]}=\"…\" inside the tag.",
-                        about: "!{$names[0]}",
-                    );
-                }
+        $gull = ['gull.svg' => '<svg xmlns="http://www.w3.org/2000/svg"/>'];
+
+        return [new Example('', ['index.html' => '<p><img alt="A gull"></p>'], ['index.html' => '<p><img src="gull.svg" alt="A gull"></p>'] + $gull)];
+    }
+
+    protected function concerns(string $name): bool
+    {
+        return isset(self::required()[$name]);
+    }
+
+    protected function checkElement(Element $element, Page $page, Examination $exam): ?Finding
+    {
+        foreach (self::required()[$element->name] as $names) {
+            $names = (array) $names;
+            if (array_intersect_key(array_flip($names), $element->attributes) !== [] || self::isOtherwiseUsed($element)) {
+                continue;
             }
+
+            return $this->elementFinding(
+                $page,
+                $element,
+                "`<{$element->name}>` needs the attribute `{$names[0]}`, and does nothing without it.",
+                "Add `{$names[0]}=\"…\"` to the tag.",
+                about: "!{$names[0]}",
+            );
         }
+
+        return null;
+    }
+
+    /** Microdata and RDFa give `meta` and `link` a use of their own. */
+    private static function isOtherwiseUsed(Element $element): bool
+    {
+        return in_array($element->name, ['meta', 'link'], true) && ($element->attribute('property') ?? $element->attribute('itemprop')) !== null;
+    }
+
+    /** @return array<string, list<string|list<string>>> */
+    private static function required(): array
+    {
+        /** @var array<string, list<string|list<string>>>|null $required */
+        static $required = null;
+
+        return $required ??= require __DIR__.'/../../../data/required-attributes.php';
     }
 }

@@ -4,38 +4,58 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Markup;
 
-use InkedMargin\Core\Brief\Brief;
-use InkedMargin\Core\Markup\Element;
-use InkedMargin\Core\Rules\ProofMark;
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Edit;
+use InkedMargin\Core\Finding\Mend;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
-use InkedMargin\Core\Rules\Weight;
-use InkedMargin\Core\Site\SiteReading;
-use InkedMargin\Core\Source\Span;
+use InkedMargin\Core\Site\Page;
 
 /** A page that does not say that it is UTF-8 (HTML Standard, 4.2.5.4). */
 final readonly class MissingCharset extends Rule
 {
+    private const TAG = '<meta charset="utf-8">';
+
     public function __construct()
     {
-        parent::__construct('markup/missing-charset', Weight::Departure, ProofMark::Insert, 'A page does not declare its encoding.');
+        parent::__construct('markup/missing-charset', Weight::Departure, ProofMark::Insert, 'A page does not declare its encoding.', ['markup/encoding', 'markup/missing-attribute']);
     }
 
-    public function look(SiteReading $reading, Brief $brief): iterable
+    public function examples(): array
     {
-        foreach ($reading->pages as $page) {
-            $declares = fn (Element $element) => $element->name === 'meta'
-                && ($element->attribute('charset') !== null || strtolower($element->value('http-equiv') ?? '') === 'content-type');
-            if (str_starts_with($page->file->bytes, "\xEF\xBB\xBF") || array_filter($page->elements, $declares) !== []) {
+        $page = Example::page('<p>Puffins nest here.</p>');
+
+        return [new Example('', ['index.html' => str_replace(self::TAG."\n", '', $page)], ['index.html' => $page])];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        foreach ($exam->site->pages as $page) {
+            if ($page->document->encoding->isMarked || self::declares($page)) {
                 continue;
             }
-            yield $this->finding(
-                $page->path(),
-                $page->file,
-                $page->document->first('head')?->startTag() ?? Span::at(0),
-                'The page does not say that it is UTF-8, so letters beyond a to z may come out wrong.',
-                'Type <meta charset="utf-8"> as the first thing in the head.',
+            $head = $page->document->first('head')?->startTag();
+            yield $this->pageFinding(
+                $page,
+                $page->headPlace(),
+                'The page does not declare its encoding, so letters such as é may look wrong.',
+                'Type `'.self::TAG.'` right after `<head>`.',
                 'charset',
+                mend: $head === null ? null : Mend::of(Edit::insert($page->file, $head->end, "\n".self::TAG)),
             );
         }
+    }
+
+    private static function declares(Page $page): bool
+    {
+        foreach ($page->named('meta') as $meta) {
+            if ($meta->attribute('charset') !== null || strtolower($meta->value('http-equiv') ?? '') === 'content-type') {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Markup;
 
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
-use InkedMargin\Core\Rules\Finding;
-use InkedMargin\Core\Rules\ProofMark;
-use InkedMargin\Core\Rules\Weight;
+use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Page;
 
 /** A page that does not say which language it is in (HTML Standard, 3.2.6.2; WCAG 2.2, 3.1.1). */
@@ -15,13 +17,26 @@ final readonly class MissingLang extends ElementRule
 {
     public function __construct()
     {
-        parent::__construct('markup/missing-lang', Weight::Departure, ProofMark::Insert, 'A page does not say which language it is in.');
+        parent::__construct('markup/missing-lang', Weight::Departure, ProofMark::Insert, 'A page does not declare its language.');
     }
 
-    protected function lookAt(Element $element, Page $page): ?Finding
+    public function examples(): array
     {
-        return $element->name === 'html' && $element->isWritten() && trim($element->value('lang') ?? '') === ''
-            ? $this->at($element, $page, 'The page does not say which language it is in; a screen reader has to guess.', 'Type lang="…" inside the html tag, such as lang="en".')
+        $page = Example::page('<p>Puffins nest here.</p>');
+
+        return [new Example('', ['index.html' => str_replace(' lang="en"', '', $page)], ['index.html' => $page])];
+    }
+
+    protected function concerns(string $name): bool
+    {
+        return $name === 'html';
+    }
+
+    protected function checkElement(Element $element, Page $page, Examination $exam): ?Finding
+    {
+        // XHTML's attribute says the same to whoever reads it.
+        return trim($element->value('lang') ?? $element->value('xml:lang') ?? '') === ''
+            ? $this->elementFinding($page, $element, 'The page does not declare its language, so screen readers have to guess.', 'Add the language to the tag, such as `<html lang="en">` for English.')
             : null;
     }
 }

@@ -4,42 +4,177 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Markup;
 
-use InkedMargin\Core\Brief\Brief;
-use InkedMargin\Core\Rules\ProofMark;
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Edit;
+use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\Mend;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Subject;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Markup\Doctype;
+use InkedMargin\Core\Markup\Document;
+use InkedMargin\Core\Markup\Element;
+use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
-use InkedMargin\Core\Rules\Weight;
-use InkedMargin\Core\Site\SiteReading;
+use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Source\Span;
 
-/** A start or end tag of html, head or body was not written. The parser implies it (HTML Standard, 13.1.2.4); a beginner’s brief wants it seen. Common practice. */
+/**
+ * A start or end tag of html, head or body was not written. The parser implies it (HTML Standard, 13.1.2.4); beginners learn to
+ * write it. A tag that is in the file in the wrong place is not said to be missing. Common practice.
+ */
 final readonly class MissingSkeletonTag extends Rule
 {
     public function __construct()
     {
-        parent::__construct('markup/missing-skeleton-tag', Weight::Departure, ProofMark::Insert, 'A start or end tag of html, head or body is not written.');
+        parent::__construct(
+            'markup/missing-skeleton-tag',
+            Weight::Departure,
+            ProofMark::Insert,
+            'A start or end tag of `html`, `head` or `body` is missing.',
+            ['markup/misnested', 'markup/stray-end-tag'],
+        );
     }
 
-    public function look(SiteReading $reading, Brief $brief): iterable
+    public function examples(): array
     {
-        foreach ($reading->pages as $page) {
+        $page = Example::page('<p>Puffins nest here.</p>');
+        $examples = [];
+        foreach (['html', 'head', 'body'] as $name) {
+            $examples[] = new Example("$name-start", ['index.html' => preg_replace("/<$name( [^>]*)?>\\n/", '', $page) ?? ''], ['index.html' => $page]);
+            $examples[] = new Example("$name-end", ['index.html' => str_replace("</$name>\n", '', $page)], ['index.html' => $page]);
+        }
+
+        return [...$examples, new Example('both', ['index.html' => preg_replace('~</?body>\n~', '', $page) ?? ''], ['index.html' => $page]), new Example('all', ['index.html' => preg_replace('~</?(?:html|head|body)[^>]*>\n~', '', $page) ?? ''], ['index.html' => $page])];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        foreach ($exam->site->pages as $page) {
+            if (self::hasNone($page)) {
+                yield $this->all($page);
+
+                continue;
+            }
             foreach (['html', 'head', 'body'] as $name) {
                 $element = $page->document->first($name);
-                if ($element === null || ($element->isWritten() && $element->endTag() !== null)) {
-                    continue;
+                if ($element !== null && ! ($name === 'body' && $page->named('frameset') !== [])) {
+                    yield from $this->tags($element, $page);
                 }
-                $missing = match (true) {
-                    ! $element->isWritten() && $element->endTag() === null => "<{$name}> and </{$name}>",
-                    ! $element->isWritten() => "<{$name}>",
-                    default => "</{$name}>",
-                };
-                yield $this->on(
-                    $element,
-                    $page->file,
-                    $element->startTag() ?? $element->endTag() ?? Span::at(0),
-                    "The page has no {$missing}. A browser goes on as if it were there; whoever reads the page has to guess where it belongs.",
-                    ! $element->isWritten() ? "Type <{$name}> where the {$name} begins and </{$name}> where it ends." : "Type </{$name}> where the {$name} ends.",
-                );
             }
         }
+    }
+
+    /** @return iterable<Finding> */
+    private function tags(Element $element, Page $page): iterable
+    {
+        $name = $element->name;
+        $lacksStart = ! $element->isWritten() && ! self::isWritten("<$name", $page);
+        $lacksEnd = $element->endTag() === null && ! self::isWritten("</$name", $page);
+        $start = self::startPlace($element, $page->document);
+        $end = self::endPlace($element, $page);
+        if ($lacksStart && $lacksEnd) {
+            yield $this->tag('both', $element, $page, $start, "The page has no `<$name>` and `</$name>` tags.", self::where($name), $name === 'html' ? null : Mend::of(
+                Edit::insert($page->file, $start, "<$name>\n"),
+                Edit::insert($page->file, $end, "</$name>\n"),
+            ));
+        } elseif ($lacksStart) {
+            yield $this->tag("$name-start", $element, $page, $start, "The page has no `<$name>` tag.", self::where($name), $name === 'html' ? null : Mend::of(Edit::insert($page->file, $start, "<$name>\n")));
+        } elseif ($lacksEnd) {
+            yield $this->tag("$name-end", $element, $page, $end, "The page has no `</$name>` tag.", self::where($name), Mend::of(Edit::insert($page->file, $end, "</$name>\n")));
+        }
+    }
+
+    private static function hasNone(Page $page): bool
+    {
+        foreach (['<html', '</html', '<head', '</head', '<body', '</body', '<frameset'] as $tag) {
+            if (self::isWritten($tag, $page)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    private function all(Page $page): Finding
+    {
+        $html = $page->document->first('html');
+
+        return $this->pageFinding(
+            $page,
+            Span::at($html === null ? 0 : self::startPlace($html, $page->document)),
+            'The page has no `<html>`, `<head>` and `<body>` tags. Browsers add them for you, but write them yourself.',
+            'Type `<html lang="en">` and `<head>` after the doctype, `</head>` and `<body>` before the content, `</body>` and `</html>` at the end.',
+            'skeleton',
+            'all',
+        );
+    }
+
+    private function tag(string $variant, Element $element, Page $page, int $offset, string $message, string $remedy, ?Mend $mend): Finding
+    {
+        return $this->pageFinding(
+            $page,
+            Span::at($offset),
+            "$message Browsers add it for you, but write it yourself.",
+            $remedy,
+            "{$element->name}:$variant",
+            $variant,
+            mend: $mend,
+            subjects: [Subject::element($page->path(), $element)],
+        );
+    }
+
+    private static function where(string $name): string
+    {
+        return match ($name) {
+            'html' => 'Type `<html lang="en">` after the doctype and `</html>` at the very end.',
+            'head' => 'Type `<head>` after `<html>`, and `</head>` before `<body>`.',
+            default => 'Type `<body>` after `</head>`, and `</body>` before `</html>`.',
+        };
+    }
+
+    /** Whether a tag is in the file after all, where a parser ignores it; in comments and text it does not count. */
+    private static function isWritten(string $tag, Page $page): bool
+    {
+        $bytes = preg_replace('~<!--.*?-->|<(script|style|title|textarea)\b.*?</\1~is', '', $page->file->bytes) ?? '';
+
+        return preg_match('~'.preg_quote($tag, '~').'(?=[\s>/])~i', $bytes) === 1;
+    }
+
+    /** Where a start tag belongs: before the first thing that would be in the element. */
+    private static function startPlace(Element $element, Document $document): int
+    {
+        foreach ($element->children as $child) {
+            $span = $child->span();
+            if ($span !== null && trim(substr($document->source->bytes, $span->start, $span->length())) !== '') {
+                return $span->start + strspn($document->source->bytes, " \t\r\n", $span->start);
+            }
+            if ($child instanceof Element && ! $child->isWritten()) {
+                return self::startPlace($child, $document);
+            }
+        }
+        if ($element->name === 'body') {
+            return $document->first('head')?->endTag()->end ?? strlen($document->source->bytes);
+        }
+        foreach ($document->children as $node) {
+            if ($node instanceof Doctype) {
+                return $node->span()->end;
+            }
+        }
+
+        return 0;
+    }
+
+    /** Where an end tag belongs: before what closes the element around it, or what follows the element. */
+    private static function endPlace(Element $element, Page $page): int
+    {
+        $document = $page->document;
+        $bytes = $document->source->bytes;
+
+        return match ($element->name) {
+            'head' => $document->first('body')?->startTag()->start ?? self::startPlace($document->first('body') ?? $element, $document),
+            'body' => $document->first('html')?->endTag()->start ?? strlen($bytes),
+            default => strlen($bytes),
+        };
     }
 }

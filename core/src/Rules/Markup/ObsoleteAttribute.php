@@ -4,38 +4,45 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Markup;
 
-use InkedMargin\Core\Brief\Brief;
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\ElementTable;
-use InkedMargin\Core\Rules\ProofMark;
+use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
-use InkedMargin\Core\Rules\Weight;
-use InkedMargin\Core\Site\SiteReading;
 
-/** An attribute that is obsolete on its element (HTML Standard, 16.2). */
+/** An attribute that is obsolete on its element (HTML Standard, 16.2). Told once a page for each attribute. */
 final readonly class ObsoleteAttribute extends Rule
 {
     public function __construct()
     {
-        parent::__construct('markup/obsolete-attribute', Weight::Departure, ProofMark::Change, 'An attribute is obsolete.');
+        parent::__construct('markup/obsolete-attribute', Weight::Departure, ProofMark::Change, 'An attribute is obsolete.', ['markup/obsolete-element']);
     }
 
-    public function look(SiteReading $reading, Brief $brief): iterable
+    public function examples(): array
+    {
+        return [new Example('', '<p align="center">Puffins nest here.</p>', '<p class="centred">Puffins nest here.</p>')];
+    }
+
+    public function check(Examination $exam): iterable
     {
         $table = ElementTable::load();
-        foreach ($reading->pages as $page) {
+        foreach ($exam->site->pages as $page) {
             foreach ($page->elements as $element) {
-                foreach (! $element->isWritten() ? [] : $element->attributes as $attribute) {
+                foreach ($element->isWritten() ? $element->attributes : [] as $attribute) {
                     $instead = $table->insteadOfAttribute($element->name, $attribute->name);
-                    if ($instead !== null) {
-                        yield $this->on(
-                            $element,
-                            $page->file,
-                            $attribute->span(),
-                            "The attribute {$attribute->name} on {$element->name} is obsolete.",
-                            "Use {$instead}.",
-                            about: "@{$attribute->name}",
-                        );
+                    if ($instead === null) {
+                        continue;
                     }
+                    yield $this->elementFinding(
+                        $page,
+                        $element,
+                        "The attribute `{$attribute->name}` on `<{$element->name}>` is obsolete.",
+                        $instead === 'nothing' ? 'Remove it.' : "Use $instead.",
+                        span: $attribute->span(),
+                        about: "@{$attribute->name}",
+                        fold: $attribute->name,
+                    );
                 }
             }
         }

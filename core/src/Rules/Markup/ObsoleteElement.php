@@ -4,14 +4,16 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Markup;
 
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\ElementTable;
-use InkedMargin\Core\Rules\Finding;
-use InkedMargin\Core\Rules\ProofMark;
-use InkedMargin\Core\Rules\Weight;
+use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Page;
 
-/** An element that is obsolete (HTML Standard, 16.2). */
+/** An element that is obsolete (HTML Standard, 16.2). Told once a page for each name. */
 final readonly class ObsoleteElement extends ElementRule
 {
     public function __construct()
@@ -19,13 +21,24 @@ final readonly class ObsoleteElement extends ElementRule
         parent::__construct('markup/obsolete-element', Weight::Departure, ProofMark::Change, 'An element is obsolete.');
     }
 
-    protected function lookAt(Element $element, Page $page): ?Finding
+    public function examples(): array
     {
-        $instead = ElementTable::load()->insteadOf($element->name);
-        if (! $element->isWritten() || $instead === null) {
-            return null;
-        }
+        return [new Example('', '<p><font color="red">Puffins</font> nest here.</p>', '<p><span class="warm">Puffins</span> nest here.</p>')];
+    }
 
-        return $this->at($element, $page, "The element {$element->name} is obsolete.", "Use {$instead}.");
+    protected function concerns(string $name): bool
+    {
+        return ElementTable::load()->insteadOf($name) !== null;
+    }
+
+    protected function checkElement(Element $element, Page $page, Examination $exam): ?Finding
+    {
+        return $exam->brief->asksFor('element', $element->name) ? null : $this->elementFinding(
+            $page,
+            $element,
+            "`<{$element->name}>` is obsolete.",
+            'Use '.ElementTable::load()->insteadOf($element->name).'.',
+            fold: $element->name,
+        );
     }
 }

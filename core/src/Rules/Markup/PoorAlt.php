@@ -4,32 +4,57 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Markup;
 
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
-use InkedMargin\Core\Rules\Finding;
-use InkedMargin\Core\Rules\ProofMark;
-use InkedMargin\Core\Rules\Weight;
+use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Page;
 
 /** Alt text that says nothing of the picture: a file name, or that it is one (WCAG 2.2, failure F30). */
 final readonly class PoorAlt extends ElementRule
 {
+    private const SAYS_NOTHING = ['image', 'picture', 'photo', 'img', 'pic', 'graphic', 'alt', 'alt text', 'my image', 'my picture', 'an image', 'a picture', 'a photo', 'image here'];
+
     public function __construct()
     {
         parent::__construct('markup/poor-alt', Weight::Tidy, ProofMark::Change, 'Alt text is a file name, or says only that there is a picture.');
     }
 
-    protected function lookAt(Element $element, Page $page): ?Finding
+    public function examples(): array
     {
-        $alt = $element->name === 'img' ? $element->attribute('alt') : null;
+        $files = fn (string $alt) => ['index.html' => "<p><img src=\"gull.svg\" alt=\"$alt\"></p>", 'gull.svg' => '<svg xmlns="http://www.w3.org/2000/svg"/>'];
+
+        return [new Example('', $files('gull.svg'), $files('A gull on the quay'))];
+    }
+
+    protected function concerns(string $name): bool
+    {
+        return $name === 'img';
+    }
+
+    protected function checkElement(Element $element, Page $page, Examination $exam): ?Finding
+    {
+        $alt = $element->attribute('alt');
         $text = strtolower(trim($alt->value ?? ''));
         if ($alt === null || $text === '') {
             return null;
         }
-        $isFileName = preg_match('/\.(?:png|jpe?g|gif|svg|webp|avif|bmp)$/', $text) === 1 || $text === strtolower(pathinfo($element->value('src') ?? '', PATHINFO_FILENAME));
-        if (! $isFileName && ! in_array($text, ['image', 'picture', 'photo', 'img', 'pic', 'graphic', 'alt', 'alt text', 'my image', 'my picture'], true)) {
+        // "Dogs" on dogs.png may be all there is to say; "img_2041" is not.
+        $stem = strtolower(pathinfo($element->value('src') ?? '', PATHINFO_FILENAME));
+        $isFileName = preg_match('/\.(?:png|jpe?g|gif|svg|webp|avif|bmp)$/', $text) === 1
+            || ($text === $stem && preg_match('/[\d_]|-.*-/', $text) === 1);
+        if (! $isFileName && ! in_array($text, self::SAYS_NOTHING, true)) {
             return null;
         }
 
-        return $this->on($element, $page->file, $alt->span(), "The alt text “{$alt->value}” does not say what the picture shows.", 'Write what somebody who cannot see it should know.');
+        return $this->elementFinding(
+            $page,
+            $element,
+            "The alt text “{$alt->value}” does not say what the picture shows.",
+            'Write what someone who cannot see it should know.',
+            span: $alt->span(),
+        );
     }
 }

@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Markup;
 
-use InkedMargin\Core\Brief\Brief;
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Edit;
+use InkedMargin\Core\Finding\Mend;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Doctype;
 use InkedMargin\Core\Markup\Mode;
-use InkedMargin\Core\Rules\ProofMark;
+use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
-use InkedMargin\Core\Rules\Weight;
-use InkedMargin\Core\Site\SiteReading;
 
 /** A doctype that puts the page in quirks mode (HTML Standard, 13.2.6.4.1). */
 final readonly class QuirksDoctype extends Rule
@@ -20,12 +22,26 @@ final readonly class QuirksDoctype extends Rule
         parent::__construct('markup/quirks-doctype', Weight::Departure, ProofMark::Change, 'A doctype puts the page in quirks mode.');
     }
 
-    public function look(SiteReading $reading, Brief $brief): iterable
+    public function examples(): array
     {
-        foreach ($reading->pages as $page) {
-            foreach ($page->document->children as $node) {
-                if ($node instanceof Doctype && $page->document->mode === Mode::Quirks) {
-                    yield $this->finding($page->path(), $page->file, $node->span(), 'With this doctype browsers lay the page out by the rules of old.', 'Type <!DOCTYPE html> in its place.', 'doctype');
+        $page = Example::page('<p>Puffins nest here.</p>');
+
+        return [new Example('', ['index.html' => str_replace('<!DOCTYPE html>', '<!DOCTYPE html PUBLIC "-//W3C//DTD HTML 4.01 Transitional//EN">', $page)], ['index.html' => $page])];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        foreach ($exam->site->pages as $page) {
+            foreach ($page->document->mode === Mode::Quirks ? $page->document->children : [] as $node) {
+                if ($node instanceof Doctype) {
+                    yield $this->pageFinding(
+                        $page,
+                        $node->span(),
+                        'With this doctype, browsers lay the page out by the rules of the 1990s.',
+                        'Type `<!DOCTYPE html>` instead.',
+                        'doctype',
+                        mend: Mend::of(new Edit($page->file, $node->span(), '<!DOCTYPE html>')),
+                    );
                 }
             }
         }

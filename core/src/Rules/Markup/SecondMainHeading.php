@@ -4,34 +4,41 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Markup;
 
-use InkedMargin\Core\Brief\Brief;
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Related;
+use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
-use InkedMargin\Core\Rules\ProofMark;
-use InkedMargin\Core\Rules\Related;
+use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
-use InkedMargin\Core\Rules\Weight;
-use InkedMargin\Core\Site\SiteReading;
 
 /** A second h1 on a page (HTML Standard, 4.3.11; common practice). */
 final readonly class SecondMainHeading extends Rule
 {
     public function __construct()
     {
-        parent::__construct('markup/second-main-heading', Weight::Departure, ProofMark::Change, 'A page has more than one h1.');
+        parent::__construct('markup/second-main-heading', Weight::Departure, ProofMark::Change, 'A page has more than one main heading.', ['markup/misnested', 'markup/unclosed-element', 'markup/empty-element']);
     }
 
-    public function look(SiteReading $reading, Brief $brief): iterable
+    public function examples(): array
     {
-        foreach ($reading->pages as $page) {
-            $headings = array_values(array_filter($page->elements, fn (Element $element) => $element->name === 'h1' && $element->isWritten()));
+        return [new Example('', '<h1>Birds</h1><p>Gulls.</p><h1>Seals</h1><p>Grey seals.</p>', '<h1>Birds</h1><p>Gulls.</p><h2>Seals</h2><p>Grey seals.</p>')];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        foreach ($exam->site->pages as $page) {
+            // The title of an article or section may be an h1 of its own, as older pages were taught.
+            $isOfPage = fn (Element $heading) => $heading->isWritten() && ! in_array($heading->parent?->name, ['section', 'article'], true);
+            $headings = array_values(array_filter($page->named('h1'), $isOfPage));
             foreach (array_slice($headings, 1) as $heading) {
-                yield $this->on(
+                yield $this->elementFinding(
+                    $page,
                     $heading,
-                    $page->file,
-                    $heading->place(),
-                    'The page has a second main heading.',
-                    'Keep one h1, and make this an h2 if it heads a part of the page.',
-                    [new Related($page->file, $headings[0]->place(), 'the first stands here')],
+                    'The page has a second main heading (`<h1>`).',
+                    'Use `<h2>` if this is the heading of a part of the page.',
+                    related: [new Related($page->file, $headings[0]->place(), 'the first main heading')],
+                    fold: 'h1',
                 );
             }
         }

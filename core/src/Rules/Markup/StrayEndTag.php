@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Markup;
 
-use InkedMargin\Core\Brief\Brief;
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Edit;
+use InkedMargin\Core\Finding\Mend;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Subject;
+use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\ElementTable;
-use InkedMargin\Core\Rules\ProofMark;
+use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
-use InkedMargin\Core\Rules\Weight;
-use InkedMargin\Core\Site\SiteReading;
 use InkedMargin\Core\Source\Span;
 
 /** An end tag with nothing open that it could close (HTML Standard, 13.2.6). */
@@ -17,20 +20,41 @@ final readonly class StrayEndTag extends Rule
 {
     public function __construct()
     {
-        parent::__construct('markup/stray-end-tag', Weight::Fault, ProofMark::TakeOut, 'An end tag has nothing to close.');
+        parent::__construct(
+            'markup/stray-end-tag',
+            Weight::Fault,
+            ProofMark::TakeOut,
+            'An end tag has nothing to close.',
+            ['markup/misnested', 'markup/unclosed-element', 'markup/content-model'],
+        );
     }
 
-    public function look(SiteReading $reading, Brief $brief): iterable
+    public function examples(): array
     {
-        foreach ($reading->pages as $page) {
+        return [
+            new Example('', '<section><p>Puffins nest here.</p></section></section>', '<section><p>Puffins nest here.</p></section>'),
+            new Example('void', '<p>Ebb<br></br>Flow</p>', '<p>Ebb<br>Flow</p>'),
+        ];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        foreach ($exam->site->pages as $page) {
             foreach ($page->pairs->stray as $offset => $name) {
-                yield $this->finding(
-                    $page->path(),
-                    $page->file,
-                    new Span($offset, $offset + strlen($name) + 2),
-                    ElementTable::load()->isVoid($name) ? "There is no end tag </{$name}>: {$name} never holds anything." : "</{$name}> closes nothing: no {$name} is open here.",
-                    ElementTable::load()->isVoid($name) ? 'Take it out.' : "Take it out, or write the <{$name}> that belongs to it.",
-                    "stray:{$name}",
+                $end = strpos($page->file->bytes, '>', $offset);
+                $span = new Span($offset, $end === false ? strlen($page->file->bytes) : $end + 1);
+                $isVoid = ElementTable::load()->isVoid($name);
+                yield $this->pageFinding(
+                    $page,
+                    $span,
+                    $isVoid ? "`<$name>` has no end tag, because there is never anything in it." : "`</$name>` closes nothing: no `<$name>` is open here.",
+                    $isVoid ? "Remove `</$name>`." : "Remove it, or add the `<$name>` that it belongs to.",
+                    "stray:$name",
+                    $isVoid ? 'void' : '',
+                    mend: Mend::of(Edit::remove($page->file, $span)),
+                    subjects: [Subject::place($page->path(), $offset)],
+                    causes: [Subject::place($page->path(), $offset)],
+                    fold: $name,
                 );
             }
         }

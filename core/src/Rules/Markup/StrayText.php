@@ -4,47 +4,141 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Markup;
 
-use InkedMargin\Core\Brief\Brief;
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Edit;
+use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\Mend;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Subject;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Markup\ContentModel as Model;
 use InkedMargin\Core\Markup\Element;
+use InkedMargin\Core\Markup\Slip\Slip;
+use InkedMargin\Core\Markup\Slip\SlipKind;
 use InkedMargin\Core\Markup\Text;
-use InkedMargin\Core\Rules\ProofMark;
-use InkedMargin\Core\Rules\Rule;
-use InkedMargin\Core\Rules\Weight;
-use InkedMargin\Core\Site\SiteReading;
+use InkedMargin\Core\Rules\Example;
+use InkedMargin\Core\Site\Page;
+use InkedMargin\Core\Source\English;
 use InkedMargin\Core\Source\Span;
 
-/** Text right in body, outside all the parts of the page. Common practice. */
-final readonly class StrayText extends Rule
+/** Text directly in body, outside all the parts of the page, or a stray sign between elements. Common practice. */
+final readonly class StrayText extends SlipRule
 {
-    public function __construct()
-    {
-        parent::__construct('markup/stray-text', Weight::Departure, ProofMark::Move, 'Text stands right in body, outside every part of the page.');
-    }
-
     private const PARTS = ['header', 'nav', 'main', 'footer', 'section', 'article', 'aside', 'div'];
 
-    public function look(SiteReading $reading, Brief $brief): iterable
+    /** Elements whose children are blocks: a single letter among them slipped in. */
+    private const HOLDERS = ['main', 'header', 'footer', 'section', 'article', 'aside', 'div', 'body'];
+
+    public function __construct()
     {
-        foreach ($reading->pages as $page) {
+        parent::__construct('markup/stray-text', Weight::Departure, ProofMark::Move, 'Text is outside every part of the page, or slipped in between.', ['markup/unclosed-element', 'markup/parse-error', 'markup/content-model']);
+    }
+
+    public function examples(): array
+    {
+        $page = Example::page('<p>Puffins nest here.</p>');
+
+        return [
+            new Example('', '<header><p>Sound</p></header>Puffins and gulls<main><p>Birds.</p></main>', '<header><p>Sound</p></header><main><p>Puffins and gulls</p><p>Birds.</p></main>'),
+            new Example('sign', '<main><p>Puffins nest here.</p>><p>So do gulls.</p></main>', '<main><p>Puffins nest here.</p><p>So do gulls.</p></main>'),
+            new Example('code-fence', ['index.html' => "```html\n$page```\n"], ['index.html' => $page]),
+            new Example('before-doctype', ['index.html' => "html\n$page"], ['index.html' => $page]),
+        ];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        yield from $this->slipFindings($exam);
+        foreach ($exam->site->pages as $page) {
+            foreach (self::HOLDERS as $name) {
+                foreach ($page->named($name) as $holder) {
+                    yield from $this->signs($holder, $page);
+                }
+            }
             $body = $page->document->first('body');
-            if ($body === null) {
+            $parts = $body === null ? [] : array_filter($body->elements(), fn (Element $element) => in_array($element->name, self::PARTS, true));
+            if ($body === null || count($parts) < 2) {
                 continue;
             }
-            $parts = array_filter($body->elements(), fn (Element $element) => in_array($element->name, self::PARTS, true));
-            foreach (count($parts) < 2 ? [] : $body->children as $child) {
-                if ($child instanceof Text && ! $child->isBlank()) {
-                    $start = $child->span()->start + strspn($child->text, " \t\n\f\r");
-                    $words = trim($child->text);
-                    yield $this->on(
-                        $body,
-                        $page->file,
-                        new Span($start, min($start + strlen($words), $child->span()->end)),
-                        '“'.mb_strimwidth(preg_replace('/\s+/u', ' ', $words) ?? '', 0, 40, '…').'” stands outside every part of the page.',
-                        'Take it out if it slipped in, or move it into the part it belongs to.',
-                        about: '#text',
-                    );
+            foreach ($body->children as $child) {
+                if ($child instanceof Text && ! $child->isBlank() && ! self::isSign($child)) {
+                    yield $this->outside($child, $body, $page);
                 }
             }
         }
+    }
+
+    protected function wordsFor(Slip $slip): ?array
+    {
+        return match ($slip->kind) {
+            SlipKind::CodeFence => ['code-fence', "`{$slip->written}` is not HTML: it marks code in a chat or a note, and was copied along.", 'Delete this line, and the closing line of backticks if there is one.'],
+            SlipKind::TextBeforeDoctype => ['before-doctype', '“'.English::excerpt($slip->written).'” is before the doctype, so browsers ignore the doctype.', 'Delete it: `<!DOCTYPE html>` is the first thing on the page.'],
+            default => null,
+        };
+    }
+
+    private function outside(Text $text, Element $body, Page $page): Finding
+    {
+        $span = self::wordsOf($text);
+
+        return $this->elementFinding(
+            $page,
+            $body,
+            '“'.English::excerpt($text->text).'” is outside every part of the page.',
+            'Remove it if it slipped in, or move it into the part that it belongs to.',
+            span: $span,
+            about: '#text',
+            causes: [Subject::page($page->path()).'#table'],
+            subjects: [Subject::place($page->path(), $span->start)],
+        );
+    }
+
+    /** @return iterable<Finding> a `>` or a letter alone between blocks */
+    private function signs(Element $holder, Page $page): iterable
+    {
+        foreach ($holder->children as $index => $child) {
+            if (! $child instanceof Text || ! self::isSign($child)) {
+                continue;
+            }
+            $before = $holder->children[$index - 1] ?? null;
+            $after = $holder->children[$index + 1] ?? null;
+            if (! $before instanceof Element && ! $after instanceof Element) {
+                continue;
+            }
+            if (self::isPhrase($before) || self::isPhrase($after)) {
+                continue;
+            }
+            $span = self::wordsOf($child);
+            yield $this->elementFinding(
+                $page,
+                $holder,
+                '`'.trim($child->text).'` is between two elements and shows on the page.',
+                'Remove it.',
+                'sign',
+                $span,
+                mend: Mend::of(Edit::remove($page->file, $span)),
+                mark: ProofMark::TakeOut,
+                about: '#sign',
+                causes: [Subject::page($page->path()).'#table'],
+                subjects: [Subject::place($page->path(), $span->start)],
+            );
+        }
+    }
+
+    private static function isSign(Text $text): bool
+    {
+        return preg_match('~^\s*(?:[<>/"\'=;,}{\]\[)(\\\\]{1,3}|[a-z])\s*$~Di', $text->text) === 1;
+    }
+
+    private static function isPhrase(mixed $node): bool
+    {
+        return $node instanceof Element && Model::load()->isPhrasing($node->name);
+    }
+
+    private static function wordsOf(Text $text): Span
+    {
+        $start = $text->span()->start + strspn($text->text, " \t\n\f\r");
+
+        return new Span(min($start, $text->span()->end), min($start + strlen(trim($text->text)), max($start, $text->span()->end)));
     }
 }

@@ -4,35 +4,83 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Markup;
 
-use InkedMargin\Core\Markup\Element;
-use InkedMargin\Core\Rules\Finding;
-use InkedMargin\Core\Rules\ProofMark;
-use InkedMargin\Core\Rules\Weight;
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Example;
+use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Page;
+use InkedMargin\Core\Source\Span;
 
-/** The name of an element or attribute in capitals. Common practice. */
-final readonly class TagCase extends ElementRule
+/** The name of an element or attribute in capitals. Told once a page for elements, once for attributes. Common practice. */
+final readonly class TagCase extends Rule
 {
     public function __construct()
     {
-        parent::__construct('markup/tag-case', Weight::Tidy, ProofMark::Change, 'An element or attribute is written in capitals.');
+        parent::__construct('markup/tag-case', Weight::Tidy, ProofMark::Change, 'An element or attribute is written in capitals.', ['markup/duplicate-attribute']);
     }
 
-    protected function lookAt(Element $element, Page $page): ?Finding
+    public function examples(): array
     {
-        if (! $element->isWritten()) {
-            return null;
+        return [
+            new Example('element', '<P>Puffins nest here.</P>', '<p>Puffins nest here.</p>'),
+            new Example('attribute', '<p CLASS="wide">Puffins nest here.</p>', '<p class="wide">Puffins nest here.</p>'),
+        ];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        foreach ($exam->site->pages as $page) {
+            // Most pages have no capital right after a < or before an =.
+            if (preg_match('~<[a-z0-9]*[A-Z]|\s[a-z-]*[A-Z][a-zA-Z-]*\s*=~', $page->file->bytes) !== 1) {
+                continue;
+            }
+            yield from $this->elements($page);
+            yield from $this->attributes($page);
         }
-        if (preg_match('/^<[a-z0-9-]*[A-Z]/', $page->file->excerpt($element->place())) === 1) {
-            return $this->at($element, $page, 'The name of this element is in capitals.', "Type <{$element->name}>, and small letters in the end tag too.");
-        }
-        foreach ($element->attributes as $attribute) {
-            $written = $page->file->excerpt($attribute->nameSpan());
+    }
+
+    /** @return iterable<Finding> */
+    private function elements(Page $page): iterable
+    {
+        foreach ($page->elements as $element) {
+            $tag = $element->startTag();
+            $written = $tag === null ? '' : substr($page->file->bytes, $tag->start + 1, strlen($element->name));
             if ($written !== strtolower($written)) {
-                return $this->on($element, $page->file, $attribute->nameSpan(), "The name of the attribute {$written} is in capitals.", "Type {$attribute->name}.", about: '@case');
+                yield $this->elementFinding(
+                    $page,
+                    $element,
+                    "`<$written>` is written in capitals.",
+                    "Use lower case: `<{$element->name}>`.",
+                    'element',
+                    new Span($element->place()->start + 1, $element->place()->start + 1 + strlen($written)),
+                    fold: 'element',
+                );
             }
         }
+    }
 
-        return null;
+    /** @return iterable<Finding> */
+    private function attributes(Page $page): iterable
+    {
+        foreach ($page->elements as $element) {
+            foreach ($element->isWritten() ? $element->attributes : [] as $attribute) {
+                $span = $attribute->nameSpan();
+                $written = substr($page->file->bytes, $span->start, $span->length());
+                if ($written !== strtolower($written)) {
+                    yield $this->elementFinding(
+                        $page,
+                        $element,
+                        "The attribute `$written` is written in capitals.",
+                        "Use lower case: `{$attribute->name}`.",
+                        'attribute',
+                        $span,
+                        about: '@case',
+                        fold: 'attribute',
+                    );
+                }
+            }
+        }
     }
 }

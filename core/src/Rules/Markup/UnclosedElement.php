@@ -4,49 +4,100 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Markup;
 
-use InkedMargin\Core\Brief\Brief;
-use InkedMargin\Core\Rules\ProofMark;
-use InkedMargin\Core\Rules\Related;
-use InkedMargin\Core\Rules\Rule;
-use InkedMargin\Core\Rules\Weight;
-use InkedMargin\Core\Site\SiteReading;
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Edit;
+use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\Mend;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Related;
+use InkedMargin\Core\Finding\Subject;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Markup\Element;
+use InkedMargin\Core\Markup\Slip\Slip;
+use InkedMargin\Core\Markup\Slip\SlipKind;
+use InkedMargin\Core\Rules\Example;
+use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Source\Span;
 
-/** An element whose end tag may not be left out, and was (HTML Standard, 13.1.2.4). */
-final readonly class UnclosedElement extends Rule
+/** An element whose end tag may not be left out, and was, or is that of another element (HTML Standard, 13.1.2.4). */
+final readonly class UnclosedElement extends SlipRule
 {
     public function __construct()
     {
-        parent::__construct('markup/unclosed-element', Weight::Fault, ProofMark::Insert, 'An end tag is missing that may not be left out, or is that of another element.');
+        parent::__construct('markup/unclosed-element', Weight::Fault, ProofMark::Insert, 'An end tag is missing, has no slash, or is that of another element.', ['markup/misnested']);
     }
 
-    public function look(SiteReading $reading, Brief $brief): iterable
+    public function examples(): array
     {
-        foreach ($reading->pages as $page) {
+        $page = Example::page('<p>Puffins nest here.</p>');
+
+        return [
+            new Example('', '<main><section><p>Puffins nest here.</p></main>', '<main><section><p>Puffins nest here.</p></section></main>'),
+            new Example('other', '<ul><li>Puffins</li><li>Gulls</li></ol>', '<ul><li>Puffins</li><li>Gulls</li></ul>'),
+            new Example('no-slash', '<h2>Birds<h2><p>Puffins nest here.</p>', '<h2>Birds</h2><p>Puffins nest here.</p>'),
+            new Example('self-closed', '<div class="line"/><p>Puffins nest here.</p>', '<div class="line"></div><p>Puffins nest here.</p>'),
+            new Example('raw-text', ['index.html' => str_replace('</title>', '', $page)], ['index.html' => $page]),
+        ];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        yield from $this->slipFindings($exam);
+        foreach ($exam->site->pages as $page) {
             foreach ($page->pairs->mistaken as [$element, $offset, $name]) {
-                yield $this->on(
-                    $element,
-                    $page->file,
-                    $element->place(),
-                    "The {$element->name} that begins here is closed with </{$name}>.",
-                    "Type </{$element->name}> in its place, or <{$name}> here.",
-                    [new Related($page->file, new Span($offset, $offset + strlen($name) + 3), "this should be </{$element->name}>")],
-                );
+                yield $this->mistaken($element, $offset, $name, $page);
             }
             foreach ($page->pairs->unclosed as $element) {
-                $closedAt = $element->closedAt ?? strlen($page->file->bytes);
-                $by = $page->pairs->tagAt($closedAt);
-                yield $this->on(
-                    $element,
-                    $page->file,
-                    $element->place(),
-                    "The {$element->name} that begins here is never closed. ".($by === null
-                        ? 'It goes on to the end of the page, with everything after it inside.'
-                        : "A browser closes it at {$by}."),
-                    "Type </{$element->name}> where it ends.",
-                    $by === null ? [] : [new Related($page->file, Span::at($closedAt), "{$element->name} is closed here")],
-                );
+                yield $this->unclosed($element, $page);
             }
         }
+    }
+
+    protected function wordsFor(Slip $slip): ?array
+    {
+        $name = $slip->inside;
+
+        return match ($slip->kind) {
+            SlipKind::MissingSlash => ['no-slash', "This should be an end tag, but the slash is missing, so a second `<$name>` begins here.", "Type `{$slip->meant}`."],
+            SlipKind::SelfClosed => $slip->meant === ''
+                ? ['self-closed', "`<$name/>` does not close itself in HTML: everything after it is inside it.", "Type `<$name></$name>`."]
+                : ['self-closed', 'The slash is in the wrong place, so this is a start tag.', "Type `{$slip->meant}`."],
+            SlipKind::UnclosedRawText => ['raw-text', "`<$name>` is never closed, so the rest of the page is inside it.", "Type `{$slip->meant}` where it ends."],
+            default => null,
+        };
+    }
+
+    private function mistaken(Element $element, int $offset, string $name, Page $page): Finding
+    {
+        $wrong = new Span($offset + 2, $offset + 2 + strlen($name));
+
+        return $this->elementFinding(
+            $page,
+            $element,
+            "`<{$element->name}>` is closed with `</$name>`.",
+            "Type `</{$element->name}>` there, or `<$name>` here.",
+            'other',
+            related: [new Related($page->file, new Span($offset, $wrong->end), "this should be `</{$element->name}>`")],
+            mend: Mend::of(new Edit($page->file, $wrong, $element->name)),
+            mark: ProofMark::Change,
+            subjects: [Subject::place($page->path(), $offset)],
+        );
+    }
+
+    private function unclosed(Element $element, Page $page): Finding
+    {
+        $name = $element->name;
+        $closedAt = $element->closedAt ?? strlen($page->file->bytes);
+        $by = $page->pairs->tagAt($closedAt);
+
+        return $this->elementFinding(
+            $page,
+            $element,
+            "`<$name>` is never closed. ".($by === null ? 'Everything after it, to the end of the page, is inside it.' : "Browsers close it at `$by`."),
+            "Type `</$name>` where it ends.",
+            related: $by === null ? [] : [new Related($page->file, Span::at($closedAt), "`<$name>` is closed here")],
+            mend: $by === null || ! str_starts_with($by, '</') ? null : Mend::of(Edit::insert($page->file, $closedAt, "</$name>")),
+            subjects: [Subject::place($page->path(), $closedAt)],
+        );
     }
 }

@@ -4,52 +4,94 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Markup;
 
-use InkedMargin\Core\Brief\Brief;
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Markup\Attribute;
 use InkedMargin\Core\Markup\AttributeTable;
 use InkedMargin\Core\Markup\Element;
-use InkedMargin\Core\Rules\ProofMark;
-use InkedMargin\Core\Rules\Rule;
-use InkedMargin\Core\Rules\Weight;
-use InkedMargin\Core\Site\SiteReading;
-use InkedMargin\Core\Source\NearestName;
+use InkedMargin\Core\Markup\ElementTable;
+use InkedMargin\Core\Markup\Slip\Slip;
+use InkedMargin\Core\Markup\Slip\SlipKind;
+use InkedMargin\Core\Rules\Example;
+use InkedMargin\Core\Site\Page;
 
-/** An attribute that the HTML Standard does not know on this element (index of attributes). */
-final readonly class UnknownAttribute extends Rule
+/** An attribute that the HTML Standard does not have on this element (index of attributes). */
+final readonly class UnknownAttribute extends SlipRule
 {
+    /** RDFa (W3C Recommendation RDFa Core 1.1) and Open Graph use these on any element. */
+    private const RDFA = ['property', 'typeof', 'resource', 'prefix', 'vocab', 'about', 'datatype', 'inlist', 'rev', 'content', 'rel'];
+
     public function __construct()
     {
-        parent::__construct('markup/unknown-attribute', Weight::Fault, ProofMark::Change, 'An attribute is not in the standard, or not on this element.');
+        parent::__construct('markup/unknown-attribute', Weight::Fault, ProofMark::Change, 'An attribute does not exist, or not on this element.', ['markup/parse-error', 'markup/obsolete-attribute']);
     }
 
-    public function look(SiteReading $reading, Brief $brief): iterable
+    public function examples(): array
     {
+        return [
+            new Example('', '<p size="big">Puffins nest here.</p>', '<p class="big">Puffins nest here.</p>'),
+            new Example('misspelt', ['index.html' => '<p><a herf="tides.html">Tides</a></p>', 'tides.html' => '<p><a href="index.html">Home</a></p>'], ['index.html' => '<p><a href="tides.html">Tides</a></p>', 'tides.html' => '<p><a href="index.html">Home</a></p>']),
+        ];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        yield from $this->slipFindings($exam);
         $table = AttributeTable::load();
-        foreach ($reading->pages as $page) {
-            $isForeign = [];
-            foreach ($page->document->elements() as $element) {
-                // Inside svg, math and custom elements other vocabularies hold.
-                $above = $element->parent;
-                $isForeign[spl_object_id($element)] = in_array($element->name, ['svg', 'math'], true) || str_contains($element->name, '-')
-                    || ($above !== null && $isForeign[spl_object_id($above)]);
-                if ($isForeign[spl_object_id($element)]) {
-                    continue;
-                }
+        foreach ($exam->site->pages as $page) {
+            foreach ($page->elements as $element) {
                 foreach ($element->attributes as $attribute) {
-                    // A name with a quotation mark or < in it is a parse error, and told as one.
-                    if ($table->knows($element->name, $attribute->name) || strpbrk($attribute->name, '"\'<=') !== false) {
-                        continue;
+                    if (! $table->knows($element->name, $attribute->name) && ! self::isAllowed($element, $attribute)) {
+                        yield $this->unknown($element, $attribute, $page);
                     }
-                    $meant = NearestName::of($attribute->name, $table->namesFor($element->name, $attribute->name));
-                    yield $this->on(
-                        $element,
-                        $page->file,
-                        $attribute->nameSpan(),
-                        "There is no attribute “{$attribute->name}” on {$element->name}; a browser ignores it.",
-                        $meant === null ? 'Take it out, or look up the attribute that does what you want.' : "Type {$meant}, if that is meant.",
-                        about: "@{$attribute->name}",
-                    );
                 }
             }
         }
+    }
+
+    protected function wordsFor(Slip $slip): ?array
+    {
+        if ($slip->kind !== SlipKind::MisspeltAttribute) {
+            return null;
+        }
+        $meant = str_contains($slip->meant, '=') ? $slip->meant : "{$slip->meant}=\"…\"";
+
+        return ['misspelt', "`<{$slip->inside}>` has no attribute `{$slip->written}`, so browsers ignore it.", "Type `$meant`."];
+    }
+
+    private function unknown(Element $element, Attribute $attribute, Page $page): Finding
+    {
+        return $this->elementFinding(
+            $page,
+            $element,
+            "`<{$element->name}>` has no attribute `{$attribute->name}`, so browsers ignore it.",
+            'Remove it, or use the attribute that does what you want.',
+            span: $attribute->nameSpan(),
+            about: "@{$attribute->name}",
+            fold: $attribute->name,
+        );
+    }
+
+    /** What is no misspelling: a sign in the name is a parse error, other vocabularies have names of their own, old ones are obsolete. */
+    private static function isAllowed(Element $element, Attribute $attribute): bool
+    {
+        if (strpbrk($attribute->name, '"\'<=') !== false || str_contains($element->name, '-') || self::isInForeign($element)) {
+            return true;
+        }
+        if ($attribute->name === 'xmlns') {
+            return $element->name === 'html' && trim($attribute->value) === 'http://www.w3.org/1999/xhtml';
+        }
+
+        return in_array($attribute->name, self::RDFA, true) || ElementTable::load()->insteadOfAttribute($element->name, $attribute->name) !== null;
+    }
+
+    /** Inside custom elements other vocabularies hold. */
+    private static function isInForeign(Element $element): bool
+    {
+        $parent = $element->parent;
+
+        return $parent !== null && str_contains($parent->name, '-');
     }
 }

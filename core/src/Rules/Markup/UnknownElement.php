@@ -4,35 +4,56 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Markup;
 
-use InkedMargin\Core\Markup\Element;
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\ElementTable;
-use InkedMargin\Core\Rules\Finding;
-use InkedMargin\Core\Rules\ProofMark;
-use InkedMargin\Core\Rules\Weight;
-use InkedMargin\Core\Site\Page;
-use InkedMargin\Core\Source\NearestName;
+use InkedMargin\Core\Markup\Slip\Slip;
+use InkedMargin\Core\Markup\Slip\SlipKind;
+use InkedMargin\Core\Rules\Example;
 
-/** An element that the HTML Standard does not know (section 4), with the nearest that it does. */
-final readonly class UnknownElement extends ElementRule
+/** An element that the HTML Standard does not have (section 4), or an end tag with a misspelt name. */
+final readonly class UnknownElement extends SlipRule
 {
     public function __construct()
     {
-        parent::__construct('markup/unknown-element', Weight::Fault, ProofMark::Change, 'An element is not in the standard.');
+        parent::__construct('markup/unknown-element', Weight::Fault, ProofMark::Change, 'An element does not exist, or its name is misspelt.');
     }
 
-    protected function lookAt(Element $element, Page $page): ?Finding
+    public function examples(): array
     {
-        $table = ElementTable::load();
-        if (! $element->isWritten() || $table->knows($element->name)) {
-            return null;
-        }
-        $meant = NearestName::of($element->name, $table->current());
+        return [
+            new Example('', '<birdwatch><p>Puffins nest here.</p></birdwatch>', '<section><p>Puffins nest here.</p></section>'),
+            new Example('misspelt', '<setcion><p>Puffins nest here.</p></setcion>', '<section><p>Puffins nest here.</p></section>'),
+            new Example('end-tag', '<footer><p>Puffins nest here.</p></foter>', '<footer><p>Puffins nest here.</p></footer>'),
+        ];
+    }
 
-        return $this->at(
-            $element,
-            $page,
-            "There is no element “{$element->name}”; a browser shows its content as if the tag were not there.",
-            $meant === null ? 'Use an element that says what this is, or take the tags out.' : "Type {$meant}, in the start tag and in the end tag, if that is meant.",
-        );
+    public function check(Examination $exam): iterable
+    {
+        yield from $this->slipFindings($exam);
+        $table = ElementTable::load();
+        foreach ($exam->site->pages as $page) {
+            foreach (array_filter($page->names(), fn (string $name) => ! $table->knows($name)) as $name) {
+                foreach ($page->named($name) as $element) {
+                    yield $this->elementFinding(
+                        $page,
+                        $element,
+                        "There is no element `<$name>` in HTML.",
+                        'Use an element that says what this is, such as `<section>` or `<p>`.',
+                        fold: $name,
+                    );
+                }
+            }
+        }
+    }
+
+    protected function wordsFor(Slip $slip): ?array
+    {
+        return match ($slip->kind) {
+            SlipKind::MisspeltElement => ['misspelt', "There is no element `<{$slip->written}>` in HTML.", "Type `<{$slip->meant}>`".(ElementTable::load()->isVoid($slip->meant) ? '.' : ", and `</{$slip->meant}>` at its end.")],
+            SlipKind::MisspeltEndTag => ['end-tag', "`{$slip->written}` does not close `<{$slip->inside}>`, because its name is misspelt.", "Type `{$slip->meant}`."],
+            default => null,
+        };
     }
 }

@@ -4,24 +4,34 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Nav;
 
-use InkedMargin\Core\Brief\Brief;
-use InkedMargin\Core\Rules\ProofMark;
-use InkedMargin\Core\Rules\Weight;
-use InkedMargin\Core\Site\SiteReading;
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Example;
+use InkedMargin\Core\Site\SpecialPage;
 
 /** A page without a link to another page of the site. The endings of a branching story may be such. Common practice. */
-final readonly class DeadEnd extends WayRule
+final readonly class DeadEnd extends PathRule
 {
     public function __construct()
     {
-        parent::__construct('nav/dead-end', Weight::Departure, ProofMark::Insert, 'A page leads nowhere.');
+        parent::__construct('nav/dead-end', Weight::Departure, ProofMark::Insert, 'A page has no link to another page of the site.', self::EXPLAINED_BY);
     }
 
-    public function look(SiteReading $reading, Brief $brief): iterable
+    public function examples(): array
     {
-        foreach (self::isStory($reading, $brief) ? [] : $reading->map()->deadEnds() as $path) {
-            if (! self::isToldElsewhere($path, $reading)) {
-                yield $this->at($path, $reading, 'This page leads nowhere: no link on it goes to another page of the site.', 'Give it the menu of the other pages, or at least a link to the home page.');
+        $files = fn (string $tides) => ['index.html' => '<p><a href="tides.html">Tides</a></p>', 'tides.html' => $tides];
+
+        return [new Example('', $files('<p>Ebb at noon.</p>'), $files('<p><a href="index.html">Home</a></p>'))];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        $map = $exam->site->map();
+        foreach (self::isStory($exam) ? [] : $map->deadEnds() as $path) {
+            // One that nobody gets to is told as such.
+            if ($map->linkedFrom($path) > 0 && ! SpecialPage::is($path, $exam->site)) {
+                yield $this->pathFinding($path, $exam->site, 'No link on this page leads to another page of the site.', 'Add the menu of the other pages, or at least a link to the home page.');
             }
         }
     }

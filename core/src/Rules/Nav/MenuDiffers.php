@@ -4,62 +4,56 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Nav;
 
-use InkedMargin\Core\Rules\ProofMark;
-use InkedMargin\Core\Rules\Weight;
-use InkedMargin\Core\Site\Menu\Menu;
-use InkedMargin\Core\Site\Menu\MenuDifference;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Menu\MenuDifferenceKind;
-use InkedMargin\Core\Site\Page;
-use InkedMargin\Core\Site\SiteReading;
-use InkedMargin\Core\Site\Verdict;
 
-/** Entries, labels and addresses of a page’s menu against the menu of most pages, or the brief’s. Common practice. */
+/** Entries, labels and addresses of a page’s menu against the other pages’, or the brief’s. Common practice. */
 final readonly class MenuDiffers extends MenuRule
 {
     public function __construct()
     {
-        parent::__construct('nav/menu-differs', Weight::Departure, ProofMark::Change, 'An entry of the menu is missing, too many, under other words or on another address.');
+        parent::__construct('nav/menu-differs', Weight::Departure, ProofMark::Change, 'An entry of the menu is missing, extra, renamed or leads elsewhere.', self::EXPLAINED_BY);
     }
 
-    protected function words(MenuDifference $difference, Page $page, ?Menu $menu, SiteReading $reading): ?array
+    public function examples(): array
     {
-        $entry = $difference->entry;
+        $asked = 'kind: navigation, same_everywhere: true, pages: tides.html, own: ';
+        $map = ['map.html' => str_replace(['<li>Home</li>', 'the home'], ['<li><a href="index.html">Home</a></li>', 'the map'], self::site()['index.html'])];
+        $linked = self::site('<li>Tides</li>', '<li><a href="tides.html">Tides</a></li>');
 
-        return match ($difference->kind) {
-            MenuDifferenceKind::Missing => ["The menu has no entry “{$difference->label}”, and should have one.", 'Add it in its place.'],
-            MenuDifferenceKind::Extra => ["The menu’s entry “{$entry?->label}” is in the menu of no other page, or of few.", 'Take it out, or add it to every page.'],
-            MenuDifferenceKind::Renamed => ["The menu says “{$entry?->label}” for {$difference->key}; it should say “{$difference->label}”.", "Type {$difference->label}."],
-            MenuDifferenceKind::Readdressed => self::isToldElsewhere($difference, $page, $reading)
-                ? null
-                : ["The menu’s entry “{$entry?->label}” leads to {$entry?->key}; it should lead to {$difference->key}.", "Type {$entry?->reference?->textFor((string) $difference->key)}."],
-            MenuDifferenceKind::OwnLinked => ['The menu’s entry for this page is a link; the brief wants plain words.', 'Take the a tags around it out.'],
-            MenuDifferenceKind::OwnPlain => ['The menu’s entry for this page is plain words; the brief wants a link.', 'Put <a href="…"> and </a> around it.'],
-            default => null,
-        };
+        return [
+            new Example('missing-entry', self::site('<li><a href="ferry.html">Ferry</a></li>', ''), self::site()),
+            new Example('extra-entry', self::site('</ul>', '<li><a href="map.html">Map</a></li></ul>') + $map, self::site()),
+            new Example('renamed', self::site('>Ferry<', '>Boats<'), self::site()),
+            new Example('readdressed', self::withParts('index.html#shop'), self::withParts('index.html#news')),
+            new Example('own-linked', $linked, self::site(), $asked.'plain'),
+            new Example('own-plain', self::site(), $linked, $asked.'linked'),
+        ];
     }
 
-    protected function markOf(MenuDifference $difference): ProofMark
+    /** @return array<string, string> the site with two parts of its home page in the menu, one of them changed on one page */
+    private static function withParts(string $news): array
     {
-        return match ($difference->kind) {
-            MenuDifferenceKind::Missing => ProofMark::Insert,
-            MenuDifferenceKind::Extra => ProofMark::TakeOut,
-            default => ProofMark::Change,
-        };
-    }
-
-    /** A broken address, and a label on the address of another page, have rules of their own. */
-    private static function isToldElsewhere(MenuDifference $difference, Page $page, SiteReading $reading): bool
-    {
-        $entry = $difference->entry;
-        if ($entry?->reference === null || $entry->isBroken() || $entry->reference->target->verdict === Verdict::Placeholder) {
-            return true;
-        }
-        foreach ($reading->map()->linksOn($page->path()) as $link) {
-            if ($link->reference === $entry->reference) {
-                return $reading->names()->belied($link) !== null;
-            }
+        $site = [];
+        foreach (self::site() as $path => $body) {
+            $address = $path === 'tides.html' ? $news : 'index.html#news';
+            $site[$path] = str_replace('</ul>', "<li><a href=\"$address\">News</a></li><li><a href=\"index.html#shop\">Shop</a></li></ul>", $body);
         }
 
-        return false;
+        return ['index.html' => "{$site['index.html']}<p id=\"news\">New</p><p id=\"shop\">Shop</p>"] + $site;
+    }
+
+    protected function menuVariants(): array
+    {
+        return self::variantsOf(
+            MenuDifferenceKind::Missing,
+            MenuDifferenceKind::Extra,
+            MenuDifferenceKind::Renamed,
+            MenuDifferenceKind::Readdressed,
+            MenuDifferenceKind::OwnLinked,
+            MenuDifferenceKind::OwnPlain,
+        );
     }
 }

@@ -4,26 +4,29 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Nav;
 
-use InkedMargin\Core\Rules\ProofMark;
-use InkedMargin\Core\Rules\Weight;
-use InkedMargin\Core\Site\Menu\Menu;
-use InkedMargin\Core\Site\Menu\MenuDifference;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Menu\MenuDifferenceKind;
-use InkedMargin\Core\Site\Page;
-use InkedMargin\Core\Site\SiteReading;
 
-/** The order of a page’s menu against that of most pages, or the brief’s. Common practice. */
+/** The order of a menu’s entries against the other pages’. Common practice. */
 final readonly class MenuOrder extends MenuRule
 {
     public function __construct()
     {
-        parent::__construct('nav/menu-order', Weight::Departure, ProofMark::Move, 'The menu’s entries stand in another order than on the other pages.');
+        parent::__construct('nav/menu-order', Weight::Departure, ProofMark::Move, 'The entries of the menu are in a different order from the other pages.', self::EXPLAINED_BY);
     }
 
-    protected function words(MenuDifference $difference, Page $page, ?Menu $menu, SiteReading $reading): ?array
+    public function examples(): array
     {
-        return $difference->kind === MenuDifferenceKind::Order
-            ? ['The entries of this menu stand in another order than they should.', 'Put them in the same order on every page.']
-            : null;
+        $birds = '<li><a href="birds.html">Birds</a></li>';
+        $ferry = '<li><a href="ferry.html">Ferry</a></li>';
+
+        return [new Example('', self::site($birds.$ferry, $ferry.$birds), self::site())];
+    }
+
+    protected function menuVariants(): array
+    {
+        return self::variantsOf(MenuDifferenceKind::Order);
     }
 }

@@ -4,77 +4,97 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Nav;
 
-use InkedMargin\Core\Brief\Brief;
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Brief\Kind\MenuShortfall;
 use InkedMargin\Core\Brief\Kind\Navigation;
-use InkedMargin\Core\Rules\ProofMark;
+use InkedMargin\Core\Brief\Requirement;
 use InkedMargin\Core\Rules\Rule;
-use InkedMargin\Core\Site\Menu\Menu;
+use InkedMargin\Core\Site\Menu\CommonMenu;
 use InkedMargin\Core\Site\Menu\MenuComparison;
-use InkedMargin\Core\Site\Menu\MenuDifference;
-use InkedMargin\Core\Site\Menu\UsualMenu;
+use InkedMargin\Core\Site\Menu\MenuDifferenceKind;
 use InkedMargin\Core\Site\Page;
-use InkedMargin\Core\Site\RelativePath;
-use InkedMargin\Core\Site\SiteReading;
-use InkedMargin\Core\Source\Span;
+use InkedMargin\Core\Site\ParsedSite;
+use InkedMargin\Core\Site\SpecialPage;
 
-/** A rule about how the menu of a page differs from the menu that it should be: the brief's, or that of most pages. Common practice. */
+/**
+ * A rule about how the menu of a page differs from the one that it should be: the brief's, or what the pages that share a menu have in
+ * common. Pages with a menu of their own are held against nothing. Common practice.
+ */
 abstract readonly class MenuRule extends Rule
 {
-    final public function look(SiteReading $reading, Brief $brief): iterable
+    /** @var list<string> rules that explain a menu that differs */
+    protected const EXPLAINED_BY = [
+        'markup/unclosed-element', 'link/label-mismatch', 'link/missing-file', 'link/letter-case', 'link/wrong-folder', 'link/outside-site',
+        'link/local-path', 'link/empty', 'link/bad-address', 'link/missing-scheme', 'link/folder-without-index', 'file/missing', 'file/name',
+        'nav/missing-menu',
+    ];
+
+    /** @return list<string> variants of a navigation requirement's shortfalls */
+    abstract protected function menuVariants(): array;
+
+    /** @return array<class-string<Requirement>, list<string>> */
+    final public function speaksFor(): array
     {
-        foreach ($reading->pages as $page) {
-            $requirement = $brief->covering($page->path(), Navigation::class);
-            $asked = $requirement?->usualMenu($reading);
-            $usual = $asked ?? $reading->menus()->usual;
-            if ($usual === null || ! self::isOnePage($page, $usual, $reading)) {
+        return [Navigation::class => $this->menuVariants()];
+    }
+
+    final public function check(Examination $exam): iterable
+    {
+        foreach ($exam->site->pages as $page) {
+            $requirement = $exam->brief->covering($page->path(), Navigation::class);
+            if ($requirement?->commonMenu($exam->site) !== null) {
                 continue;
             }
-            $menu = $reading->menus()->on($page->path());
-            $counts = $asked === null ? null : $requirement;
-            foreach (MenuComparison::of($menu, $page->path(), $usual, $counts?->ownLinked) as $difference) {
-                $words = $this->words($difference, $page, $menu, $reading);
-                if ($words === null) {
-                    continue;
+            $common = self::commonFor($page, $exam->site);
+            if ($common === null) {
+                continue;
+            }
+            $menu = $exam->site->menus()->on($page->path());
+            foreach (MenuComparison::of($menu, $page->path(), $common) as $difference) {
+                if (in_array(MenuShortfall::variant($difference->kind), $this->menuVariants(), true)) {
+                    yield $this->shortfallFinding(MenuShortfall::of($difference, $page, $common, $exam->site), null);
                 }
-                $entry = $difference->entry;
-                $element = $entry->element ?? $menu->element ?? $page->document->first('body');
-                yield $this->finding(
-                    $page->path(),
-                    $page->file,
-                    $entry?->reference->span ?? $element?->place() ?? Span::at(0),
-                    $words[0],
-                    $words[1].' The menu should be: '.self::written($usual, $page).'.',
-                    "menu:{$difference->kind->value}:".($difference->key ?? $entry->key ?? ''),
-                    for: $counts,
-                    mark: $this->markOf($difference),
-                );
             }
         }
     }
 
-    /** @return array{string, string}|null the message and the beginning of the remedy; null when the difference is not this rule's */
-    abstract protected function words(MenuDifference $difference, Page $page, ?Menu $menu, SiteReading $reading): ?array;
-
-    protected function markOf(MenuDifference $difference): ProofMark
+    /** The menu that a page is held against; null for none. */
+    private static function commonFor(Page $page, ParsedSite $site): ?CommonMenu
     {
-        return $this->mark;
+        $menus = $site->menus();
+        if ($menus->on($page->path()) !== null) {
+            return $menus->commonFor($page->path());
+        }
+        $usual = $menus->usual;
+        // A page without a menu lacks one only where nearly all have the same, and that menu leads to it.
+        $isOneOfThem = $usual !== null && array_key_exists($page->path(), $usual->entries);
+        $areNearlyAll = 3 * $menus->usualPages >= 2 * (count($site->pages) - 1);
+        $isEntrance = $page->path() === 'index.html' && $site->map()->unreachable() === [];
+
+        return $isOneOfThem && $areNearlyAll && ! $isEntrance && ! SpecialPage::is($page->path(), $site) ? $usual : null;
     }
 
-    /** Whether the menu is about this page: one that nobody links to and that has no menu stands apart, and is told as such. */
-    private static function isOnePage(Page $page, UsualMenu $usual, SiteReading $reading): bool
+    /** @return list<string> */
+    final protected static function variantsOf(MenuDifferenceKind ...$kinds): array
     {
-        return $reading->menus()->on($page->path()) !== null || isset($usual->entries[$page->path()]) || $reading->map()->linkedFrom($page->path()) > 0;
+        return array_values(array_map(MenuShortfall::variant(...), $kinds));
     }
 
-    private static function written(UsualMenu $usual, Page $page): string
+    /**
+     * A site of five pages with a menu, one of them changed.
+     *
+     * @return array<string, string>
+     */
+    final protected static function site(string $from = '', string $to = ''): array
     {
-        $entries = [];
-        foreach ($usual->entries as $key => $label) {
-            $isFile = preg_match('~^[a-z][a-z0-9+.-]*:~i', (string) $key) !== 1;
-            $address = $isFile ? RelativePath::between($page->path(), (string) $key) : $key;
-            $entries[] = (string) $key === $page->path() ? "{$label} (this page)" : "{$label} ({$address})";
+        $names = ['index' => 'Home', 'tides' => 'Tides', 'birds' => 'Birds', 'ferry' => 'Ferry', 'seals' => 'Seals'];
+        $site = [];
+        foreach ($names as $own => $title) {
+            $items = array_map(fn (string $file, string $label) => $file === $own ? "<li>$label</li>" : "<li><a href=\"$file.html\">$label</a></li>", array_keys($names), $names);
+            $body = '<header><p>Marrow Sound</p></header><nav><ul>'.implode('', $items).'</ul></nav><main><p>All about the '.strtolower($title).'.</p></main>';
+            $site["$own.html"] = $own === 'tides' && $from !== '' ? str_replace($from, $to, $body) : $body;
         }
 
-        return implode(', ', $entries);
+        return $site;
     }
 }

@@ -4,26 +4,32 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Nav;
 
-use InkedMargin\Core\Rules\ProofMark;
-use InkedMargin\Core\Rules\Weight;
-use InkedMargin\Core\Site\Menu\Menu;
-use InkedMargin\Core\Site\Menu\MenuDifference;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Menu\MenuDifferenceKind;
-use InkedMargin\Core\Site\Page;
-use InkedMargin\Core\Site\SiteReading;
 
-/** A page without the menu that most pages have. Common practice. */
+/** A page without the menu that the others have, or pages with no menu in common where the brief asks for one. Common practice. */
 final readonly class MissingMenu extends MenuRule
 {
     public function __construct()
     {
-        parent::__construct('nav/missing-menu', Weight::Departure, ProofMark::Insert, 'A page has no menu, and the others have one.');
+        parent::__construct('nav/missing-menu', Weight::Departure, ProofMark::Insert, 'A page does not have the menu of the other pages.', ['markup/unclosed-element', 'markup/content-model']);
     }
 
-    protected function words(MenuDifference $difference, Page $page, ?Menu $menu, SiteReading $reading): ?array
+    public function examples(): array
     {
-        return $difference->kind === MenuDifferenceKind::NoMenu
-            ? ['This page has no menu, and the others have one.', 'Copy the menu of another page here, and mind the way from this folder.']
-            : null;
+        $nav = '<nav><ul><li><a href="index.html">Home</a></li><li>Tides</li><li><a href="birds.html">Birds</a></li><li><a href="ferry.html">Ferry</a></li><li><a href="seals.html">Seals</a></li></ul></nav>';
+        $none = ['index.html' => '<p><a href="tides.html">Tides</a></p>', 'tides.html' => '<p><a href="index.html">Home</a></p>'];
+
+        return [
+            new Example('no-menu', self::site($nav), self::site()),
+            new Example('no-common-menu', $none, self::site(), 'kind: navigation, same_everywhere: true'),
+        ];
+    }
+
+    protected function menuVariants(): array
+    {
+        return [...self::variantsOf(MenuDifferenceKind::NoMenu), 'no-common-menu'];
     }
 }

@@ -4,28 +4,37 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Nav;
 
-use InkedMargin\Core\Brief\Brief;
-use InkedMargin\Core\Rules\ProofMark;
-use InkedMargin\Core\Rules\Weight;
-use InkedMargin\Core\Site\SiteReading;
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Example;
+use InkedMargin\Core\Site\Map\Link;
 
 /**
- * Pages from which no way leads home, told with the first of them. In a branching story nobody has to come back; in a chain or ring
- * the link that is missing is told. Common practice.
+ * Pages from which readers cannot get back to the home page, told with the first of them. In a branching story nobody has to come
+ * back; in a chain or ring the link that is missing is told. Common practice.
  */
-final readonly class NoWayHome extends WayRule
+final readonly class NoWayHome extends PathRule
 {
     public function __construct()
     {
-        parent::__construct('nav/no-way-home', Weight::Departure, ProofMark::Insert, 'No way leads from a page back to the home page.');
+        parent::__construct('nav/no-way-home', Weight::Departure, ProofMark::Insert, 'Readers cannot get from a page back to the home page.', self::EXPLAINED_BY);
     }
 
-    public function look(SiteReading $reading, Brief $brief): iterable
+    public function examples(): array
     {
-        $map = $reading->map();
-        $lost = self::isStory($reading, $brief) ? [] : array_values(array_filter($map->withoutWayHome(), fn (string $path) => ! self::isToldElsewhere($path, $reading)));
-        foreach (Expectations::patterns($reading, $brief) as [$pattern]) {
-            if ($pattern->breaks !== []) {
+        $files = fn (string $more) => ['index.html' => '<p><a href="tides.html">Tides</a></p>', 'tides.html' => '<p><a href="birds.html">Birds</a></p>', 'birds.html' => "<p><a href=\"tides.html\">Tides</a>$more</p>"];
+
+        return [new Example('', $files(''), $files(' <a href="index.html">Home</a>'))];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        $map = $exam->site->map();
+        $isUnfinished = fn (string $path) => array_filter($map->linksOn($path), fn (Link $link) => $link->isUnfinished()) !== [];
+        $lost = self::isStory($exam) ? [] : array_values(array_filter($map->withoutWayHome(), fn (string $path) => $map->linkedFrom($path) > 0 && ! $isUnfinished($path)));
+        foreach ($exam->expectations()->patterns as [$match]) {
+            if ($match->violations !== []) {
                 return;
             }
         }
@@ -34,13 +43,15 @@ final readonly class NoWayHome extends WayRule
             return;
         }
         $more = count($lost) - 1;
-        yield $this->at(
+        yield $this->pathFinding(
             $lost[0],
-            $reading,
-            'From this page there is no way back to the home page'.match ($more) {
-                0 => '.', 1 => ', nor from '.$lost[1].'.', default => ", nor from {$more} others.",
+            $exam->site,
+            'Readers cannot get from this page back to the home page'.match ($more) {
+                0 => '.',
+                1 => ", nor from `{$lost[1]}`.",
+                default => ", nor from $more other pages.",
             },
-            'Link to the home page here, or on the pages that follow.',
+            'Add a link to the home page here, or on the pages that follow.',
         );
     }
 }

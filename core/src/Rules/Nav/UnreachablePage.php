@@ -4,61 +4,75 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Nav;
 
-use InkedMargin\Core\Brief\Brief;
-use InkedMargin\Core\Rules\ProofMark;
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Subject;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
-use InkedMargin\Core\Rules\Weight;
-use InkedMargin\Core\Site\SiteReading;
+use InkedMargin\Core\Site\ParsedSite;
+use InkedMargin\Core\Site\SpecialPage;
 
-/** A page that nobody gets to by following links from the home page, and that no broken link was to lead to. Common practice. */
+/** A page that readers cannot get to from the home page, and that no broken link was to lead to. Common practice. */
 final readonly class UnreachablePage extends Rule
 {
     public function __construct()
     {
-        parent::__construct('nav/unreachable-page', Weight::Departure, ProofMark::Insert, 'No way leads to a page from the home page.');
+        parent::__construct('nav/unreachable-page', Weight::Departure, ProofMark::Insert, 'Readers cannot get to a page from the home page.', ['file/unexpected', 'file/double-extension', 'file/name', 'link/folder-without-index']);
     }
 
-    public function look(SiteReading $reading, Brief $brief): iterable
+    public function examples(): array
     {
-        foreach (self::firstOfLost($reading) as $path => $following) {
+        $tides = ['tides.html' => '<p><a href="index.html">Home</a></p>'];
+
+        return [new Example('', ['index.html' => '<p>Puffins nest here.</p>'] + $tides, ['index.html' => '<p><a href="tides.html">Tides</a></p>'] + $tides)];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        foreach (self::firstOfLost($exam->site) as $path => $following) {
             $path = (string) $path;
-            $alone = $reading->map()->linkedFrom($path) === 0;
-            yield $this->about(
+            $isAlone = $exam->site->map()->linkedFrom($path) === 0;
+            yield $this->fileFinding(
                 $path,
-                $reading->pages[$path]->file,
-                ($alone ? 'No page links to this one: nobody finds it' : 'No way leads from the home page to this page: it is linked only from pages that are as lost')
+                $exam->site->pages[$path]->file,
+                ($isAlone ? 'No page links to this one, so readers cannot find it' : 'You cannot get to this page from the home page')
                     .match ($following) {
-                        0 => '.', 1 => ', nor the page that it leads to.', default => ", nor the {$following} pages that it leads to.",
+                        0 => '.',
+                        1 => ', nor to the page that it links to.',
+                        default => ", nor to the $following pages that it links to.",
                     },
                 'Link to it from the menu, or from the page before it.',
+                // A home page that links to nothing is the same slip.
+                subjects: [Subject::way('', 'lost'), ...($exam->site->map()->edges['index.html'] === [] ? [Subject::page('index.html')] : [])],
             );
         }
     }
 
-    /** @return array<string, int> the pages that the others are lost with, and how many of them there are; pages that a belied link was to lead to are told with it */
-    private static function firstOfLost(SiteReading $reading): array
+    /** @return array<string, int> the pages that others are lost with, and how many; what a wrong link was to lead to is told with it */
+    private static function firstOfLost(ParsedSite $site): array
     {
-        $map = $reading->map();
-        $lost = array_fill_keys($map->unlinked(), true);
+        $map = $site->map();
+        $lost = array_fill_keys(array_filter($map->unlinked(), fn (string $path) => ! SpecialPage::is($path, $site)), true);
         foreach ($lost === [] ? [] : $map->links as $link) {
-            $named = $reading->names()->belied($link);
+            $named = $site->names()->pageNamedByLabel($link);
             if ($named !== null && isset($lost[$named])) {
-                self::take($named, $lost, $reading);
+                self::take($named, $lost, $site);
             }
         }
         $first = [];
-        $roots = array_keys(array_filter($lost, fn (string $path) => $map->linkedFrom($path) === 0, ARRAY_FILTER_USE_KEY));
-        foreach ([...$roots, ...array_keys($lost)] as $path) {
+        $roots = array_filter(array_map(strval(...), array_keys($lost)), fn (string $path) => $map->linkedFrom($path) === 0);
+        foreach ([...$roots, ...array_map(strval(...), array_keys($lost))] as $path) {
             if (isset($lost[$path])) {
-                $first[$path] = self::take((string) $path, $lost, $reading) - 1;
+                $first[$path] = self::take($path, $lost, $site) - 1;
             }
         }
 
         return $first;
     }
 
-    /** @param  array<string, true>  $lost  from which a page is taken, with all that it leads to; how many they are is given back */
-    private static function take(string $path, array &$lost, SiteReading $reading): int
+    /** @param  array<string, true>  $lost  from which a page is taken, with all that it leads to; their number is given back */
+    private static function take(string $path, array &$lost, ParsedSite $site): int
     {
         $waiting = [$path];
         $count = 0;
@@ -66,7 +80,7 @@ final readonly class UnreachablePage extends Rule
             if (isset($lost[$page])) {
                 unset($lost[$page]);
                 $count++;
-                array_push($waiting, ...array_map(strval(...), array_keys($reading->map()->edges[$page])));
+                array_push($waiting, ...array_map(strval(...), array_keys($site->map()->edges[$page])));
             }
         }
 

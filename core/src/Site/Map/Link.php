@@ -6,7 +6,7 @@ namespace InkedMargin\Core\Site\Map;
 
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\Reference;
-use InkedMargin\Core\Site\Verdict;
+use InkedMargin\Core\Site\Resolution;
 
 /** A link of a page that a reader can follow. */
 final readonly class Link
@@ -30,12 +30,20 @@ final readonly class Link
     /** Whether it was to lead somewhere, and leads nowhere: broken, or never filled in. */
     public function isUnfinished(): bool
     {
-        return $this->reference->target->verdict->isBroken() || $this->reference->target->verdict === Verdict::Placeholder;
+        return $this->reference->target->resolution->isBroken() || $this->reference->target->resolution === Resolution::Placeholder;
+    }
+
+    /** Whether it asks for a new tab: `_blank`, or any other name that is no keyword, as that opens a window too (7.3.1.7). */
+    public function opensNewTab(): bool
+    {
+        $target = strtolower(trim($this->reference->element?->value('target') ?? ''));
+
+        return $target === '_blank' || ($target !== '' && $target[0] !== '_');
     }
 
     /** Whether it leads to another site. */
     public function leavesSite(): bool
     {
-        return $this->reference->target->verdict === Verdict::Elsewhere;
+        return $this->reference->target->resolution === Resolution::Elsewhere;
     }
 }

@@ -6,13 +6,14 @@ namespace InkedMargin\Core\Site\Map;
 
 use InkedMargin\Core\Markup\PartKind;
 use InkedMargin\Core\Site\Label;
-use InkedMargin\Core\Site\Menu\MenuSurvey;
 use InkedMargin\Core\Site\Page;
+use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\Reference;
 use InkedMargin\Core\Site\ReferenceKind;
+use InkedMargin\Core\Site\SiteFact;
 
 /** How the pages of a site link: pages as nodes, links as edges. Everything is worked out in time linear in their number. */
-final readonly class LinkMap
+final readonly class LinkMap implements SiteFact
 {
     public const HOME = 'index.html';
 
@@ -37,8 +38,9 @@ final readonly class LinkMap
     /**
      * @param  list<string>  $pages  paths
      * @param  list<Link>  $links  in document order, page by page
+     * @param  array<string, array<string, true>>  $sent  pages that a form leads to, by the page it is on
      */
-    private function __construct(public array $pages, public array $links)
+    private function __construct(public array $pages, public array $links, array $sent)
     {
         $isPage = array_fill_keys($pages, true);
         $byPage = $edges = $back = array_fill_keys($pages, []);
@@ -60,28 +62,34 @@ final readonly class LinkMap
                 $meant[$link->from()][$to] ??= $link;
             }
         }
+        foreach ($sent as $from => $targets) {
+            foreach (array_keys($targets) as $to) {
+                $meant[$from][$to] ??= true;
+            }
+        }
         $this->couldReach = self::walk($meant);
         $this->distances = self::walk($edges);
         $this->canGoHome = self::walk($back);
     }
 
-    /** @param  array<string, Page>  $pages by path */
-    public static function of(array $pages, MenuSurvey $menus): self
+    public static function of(ParsedSite $site): self
     {
-        $links = [];
-        foreach ($pages as $path => $page) {
+        $links = $sent = [];
+        foreach ($site->pages as $page) {
             $inMenu = [];
-            foreach ($menus->on((string) $path)->entries ?? [] as $entry) {
+            foreach ($site->menus()->on($page->path())->entries ?? [] as $entry) {
                 $inMenu[spl_object_id($entry->element)] = true;
             }
             foreach ($page->references as $reference) {
                 if ($reference->kind === ReferenceKind::Link || $reference->kind === ReferenceKind::Refresh) {
                     $links[] = self::link($page, $reference, $inMenu);
+                } elseif ($reference->kind === ReferenceKind::Form && $reference->target->found !== null) {
+                    $sent[$page->path()][$reference->target->found] = true;
                 }
             }
         }
 
-        return new self(array_map(strval(...), array_keys($pages)), $links);
+        return new self($site->pagePaths(), $links, $sent);
     }
 
     /** @return list<Link> in document order */
@@ -102,7 +110,7 @@ final readonly class LinkMap
         return $this->distances === [] ? [] : array_values(array_filter($this->pages, fn (string $page) => ! isset($this->distances[$page])));
     }
 
-    /** @return list<string> those of the unreachable that no broken link is to blame for */
+    /** @return list<string> those of the unreachable that neither a broken link nor a form would lead to */
     public function unlinked(): array
     {
         return array_values(array_filter($this->unreachable(), fn (string $page) => ! isset($this->couldReach[$page])));
@@ -235,8 +243,8 @@ final readonly class LinkMap
         $waiting = isset($edges[self::HOME]) ? [self::HOME] : [];
         $steps = array_fill_keys($waiting, 0);
         for ($next = 0; $next < count($waiting); $next++) {
-            foreach (array_keys($edges[$waiting[$next]]) as $to) {
-                if (! isset($steps[$to])) {
+            foreach (array_keys($edges[$waiting[$next]] ?? []) as $to) {
+                if (! isset($steps[$to]) && isset($edges[$to])) {
                     $steps[$to] = $steps[$waiting[$next]] + 1;
                     $waiting[] = (string) $to;
                 }

@@ -6,6 +6,8 @@ namespace InkedMargin\Core\Site\Map;
 
 use InkedMargin\Core\Site\Label;
 use InkedMargin\Core\Site\Page;
+use InkedMargin\Core\Site\ParsedSite;
+use InkedMargin\Core\Site\SiteFact;
 
 /**
  * What the pages of a site are called: by the site's links, by their file names, by their headings and titles.
@@ -13,27 +15,31 @@ use InkedMargin\Core\Site\Page;
  * A name that two pages claim names neither of them. What nearly all links call a page comes before the names of files, as a site may
  * have its own words, and both before headings, which may be left over from the page that was copied.
  */
-final readonly class PageNames
+final readonly class PageNames implements SiteFact
 {
     private const HOME_NAMES = ['home', 'homepage', 'start page', 'main page', 'front page', 'back home', 'back to home', 'go home', 'return home'];
 
     /** Words that many pages are called by, or that say a direction and no page. */
     private const NO_NAMES = ['next', 'back', 'previous', 'prev', 'on', 'onward', 'forward', 'return', 'up', 'down', 'more', 'here', 'click here', 'read more', 'page', 'link', 'top', 'continue', 'go back', 'go on'];
 
+    /** Headings that say what a page is for, and not which it is. */
+    private const GENERIC = ['table of contents', 'contents', 'index', 'welcome', 'about', 'about us', 'home', 'overview', 'introduction', 'gallery', 'contact', 'news', 'search'];
+
     /**
      * @param  array<string, string>  $pages  the page of each plain name
      * @param  array<string, array<string, true>>  $names  all that a page may go by, also what it shares with others
+     * @param  array<string, list<string>>  $byFile  the pages that a plain file name belongs to
+     * @param  array<string, true>  $siteNames  what names the site and not a page
      */
-    private function __construct(private array $pages, private array $names)
+    private function __construct(private array $pages, private array $names, private array $byFile, private array $siteNames)
     {
     }
 
-    /** @param  array<string, Page>  $pages by path */
-    public static function of(array $pages, LinkMap $map): self
+    public static function of(ParsedSite $site): self
     {
         $byFile = $byTitle = $names = [];
-        foreach ($pages as $path => $page) {
-            $path = (string) $path;
+        foreach ($site->pages as $page) {
+            $path = $page->path();
             $files = self::fileNames($path);
             $titles = self::titles($page);
             $names[$path] = array_fill_keys([...$files, ...$titles], true);
@@ -44,40 +50,73 @@ final readonly class PageNames
                 $byTitle[$name][$path] = true;
             }
         }
-        $known = self::usualLabels($map) + self::alone($byFile) + self::alone($byTitle);
+        $known = self::usualLabels($site->map()) + self::alone($byFile) + self::alone($byTitle);
 
-        return new self(array_diff_key($known, array_flip(self::NO_NAMES)), $names);
+        return new self(
+            array_diff_key($known, array_flip(self::NO_NAMES)),
+            $names,
+            array_map(fn (array $pages) => array_map(strval(...), array_keys($pages)), $byFile),
+            self::siteNames($site),
+        );
     }
 
-    /** The page that a label names; null when it names none, or nobody can tell. */
-    private function pageNamed(string $label): ?string
+    /** The page that a label on a page names; null when it names none, or when that cannot be told. */
+    private function pageNamed(string $label, string $from): ?string
     {
-        return $this->pages[Label::plain($label)] ?? null;
+        $plain = Label::plain($label);
+        // A page of that name in the label's own folder wins over one elsewhere: "Home" in lab1/ is lab1/index.html.
+        $folder = dirname($from);
+        foreach ($this->byFile[$plain] ?? [] as $path) {
+            if (dirname($path) === $folder) {
+                return $path;
+            }
+        }
+
+        return $this->pages[$plain] ?? null;
     }
 
-    /** The other page that a page's main heading names, while its file name or its title do not; null when there is none. */
-    public function misled(Page $page): ?string
+    /** Whether words name the site and not one of its pages: they are on most of its titles, or the main heading of several pages. */
+    public function isSiteName(string $words): bool
+    {
+        return isset($this->siteNames[Label::plain($words)]);
+    }
+
+    /** The other page that a page's main heading names, while neither its file name nor its title does; null when there is none. */
+    public function pageNamedByHeading(Page $page): ?string
     {
         $heading = $page->outline->mainHeading()->text ?? '';
-        $named = $heading === '' ? null : $this->pageNamed($heading);
-        if ($named === null || $named === $page->path()) {
+        $plain = Label::plain($heading);
+        $isTooShort = preg_match('/^[\x00-\x7f]{0,2}$/', $plain) === 1;
+        $saysNothing = ctype_digit(str_replace(' ', '', $plain)) || in_array($plain, self::GENERIC, true);
+        if ($isTooShort || $saysNothing || $this->isSiteName($heading)) {
             return null;
         }
-        $own = [...self::fileNames($page->path()), Label::plain($page->titleText()), Label::plain(self::ownPart($page->titleText()))];
+        $named = $this->pageNamed($heading, $page->path());
+        if ($named === null || $named === $page->path() || basename($named) === basename($page->path())) {
+            return null;
+        }
+        $own = implode(' ', [...self::fileNames($page->path()), Label::plain($page->titleText())]);
+        $title = Label::plain($page->titleText());
+        // A title with no words of its own says nothing against the heading.
+        if ($title === '' || $this->isSiteName($title)) {
+            return null;
+        }
 
-        return in_array(Label::plain($heading), $own, true) ? null : $named;
+        return Label::shareWord($own, $plain) ? null : $named;
     }
 
     /**
-     * Of pages that share something, the one that it belongs to: the first whose file name is among its words; or else the first.
+     * Of pages that share something, the one that it belongs to: the first whose file name, heading or title has a word of it that no
+     * other page has; or else the first.
      *
      * @param  non-empty-list<Page>  $pages
      */
     public static function owner(string $words, array $pages): Page
     {
-        foreach ($pages as $page) {
-            foreach (self::fileNames($page->path()) as $name) {
-                if (str_contains(' '.Label::plain($words).' ', " $name ")) {
+        foreach ([self::fileNames(...), self::headings(...)] as $namesOf) {
+            foreach ($pages as $page) {
+                $names = implode(' ', $namesOf($page->path(), $page));
+                if ($names !== '' && Label::shareWord($names, Label::plain($words))) {
                     return $page;
                 }
             }
@@ -86,17 +125,40 @@ final readonly class PageNames
         return $pages[0];
     }
 
-    /** The page that a link's words name while its address is another page's; null when they agree, or nobody can tell. */
-    public function belied(Link $link): ?string
+    /** Whether words have one in common with the file name of a page. */
+    public static function isAbout(Page $page, string $words): bool
     {
-        $to = $link->to();
-        $named = $to === null || $link->label === '' ? null : $this->pageNamed($link->label);
-
-        return $named === null || $named === $to || ($to === $link->from() && $link->reference->target->fragment !== null) || isset($this->names[$to][Label::plain($link->label)]) ? null : $named;
+        return Label::shareWord(implode(' ', self::fileNames($page->path())), Label::plain($words));
     }
 
     /** @return list<string> */
-    private static function fileNames(string $path): array
+    private static function headings(string $path, Page $page): array
+    {
+        return [Label::plain($page->outline->mainHeading()->text ?? '')];
+    }
+
+    /** The page that a link's words name while its address is another page's; null when they agree, or when that cannot be told. */
+    public function pageNamedByLabel(Link $link): ?string
+    {
+        $target = $link->reference->target;
+        $to = $link->to();
+        // A part of a page, and a file that is no page, may be called what a page is called.
+        if ($to === null || $link->label === '' || $target->fragment !== null || ! isset($this->names[$to])) {
+            return null;
+        }
+        $plain = Label::plain($link->label);
+        $named = $this->pageNamed($link->label, $link->from());
+        if ($named === null || $named === $to || isset($this->names[$to][$plain]) || $this->isSiteName($link->label)) {
+            return null;
+        }
+        // A name that both pages have a word of names neither for sure.
+        $ownWords = implode(' ', array_map(strval(...), array_keys($this->names[$to])));
+
+        return basename($named) === basename($to) || Label::shareWord($ownWords, $plain) ? null : $named;
+    }
+
+    /** @return list<string> what a page may be called by its path: its file name, or the words for a home page; in plain form */
+    public static function fileNames(string $path): array
     {
         if ($path === LinkMap::HOME) {
             return self::HOME_NAMES;
@@ -122,6 +184,27 @@ final readonly class PageNames
         $parts = preg_split('/\s+[-–—|:·•]\s+|\s*[|–—]\s*|:\s+/u', $title) ?: [];
 
         return count($parts) > 1 ? (string) end($parts) : '';
+    }
+
+    /** @return array<string, true> */
+    private static function siteNames(ParsedSite $site): array
+    {
+        $inTitles = $asHeading = [];
+        foreach ($site->pages as $page) {
+            $parts = preg_split('/\s+[-–—|:·•]\s+|\s*[|–—]\s*|:\s+/u', $page->titleText()) ?: [];
+            foreach (array_unique(array_map(Label::plain(...), $parts)) as $part) {
+                $inTitles[$part] = ($inTitles[$part] ?? 0) + 1;
+            }
+            $heading = Label::plain($page->outline->mainHeading()->text ?? '');
+            $asHeading[$heading] = ($asHeading[$heading] ?? 0) + 1;
+        }
+        $count = count($site->pages);
+        $isOnHalf = fn (int $pages) => $pages > 1 && 2 * $pages >= $count;
+        $isOnMost = fn (int $pages) => $pages > 1 && 2 * $pages > $count;
+        $names = array_filter($inTitles, $count > 3 ? $isOnHalf : $isOnMost) + array_filter($asHeading, $isOnMost);
+        unset($names['']);
+
+        return array_map(fn () => true, $names);
     }
 
     /**

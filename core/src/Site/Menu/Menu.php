@@ -5,16 +5,25 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Site\Menu;
 
 use InkedMargin\Core\Markup\Element;
+use InkedMargin\Core\Site\Label;
 
 /** The menu of one page, reduced to its entries. */
 final readonly class Menu
 {
     /**
-     * @param  list<MenuEntry>  $entries
-     * @param  string  $place  where it stands among the parts of its page, in words
+     * @param  list<MenuEntry>  $entries  its links in order; the page's own may be plain words
+     * @param  string  $place  where it is among the parts of its page, in words
+     * @param  list<MenuEntry>  $plain  words in it that are no links, some of which may be the page's own entry
+     * @param  bool  $isInNav  whether a `nav`, or what serves as one, holds it
      */
-    public function __construct(public string $page, public Element $element, public array $entries, public string $place)
-    {
+    public function __construct(
+        public string $page,
+        public Element $element,
+        public array $entries,
+        public string $place,
+        public array $plain = [],
+        public bool $isInNav = true,
+    ) {
     }
 
     /** @return array<string, MenuEntry> the first entry for each key */
@@ -26,5 +35,45 @@ final readonly class Menu
         }
 
         return $byKey;
+    }
+
+    /** @return array<string, true> what it leads to, but for its own page */
+    public function targets(): array
+    {
+        $targets = [];
+        foreach ($this->entries as $entry) {
+            if ($entry->key !== $this->page) {
+                $targets[$entry->key] = true;
+            }
+        }
+
+        return $targets;
+    }
+
+    /**
+     * With the plain words that are the page's own entry, put in their place: those that say what the page is usually called.
+     *
+     * @param  list<string>  $labels  what other menus call this page, in plain form
+     */
+    public function withOwnEntry(array $labels): self
+    {
+        if (isset($this->byKey()[$this->page])) {
+            return $this;
+        }
+        foreach ($this->plain as $plain) {
+            if (in_array(Label::plain($plain->label), $labels, true)) {
+                return $this->with($plain);
+            }
+        }
+
+        return $this;
+    }
+
+    private function with(MenuEntry $own): self
+    {
+        $entries = [...$this->entries, $own];
+        usort($entries, fn (MenuEntry $a, MenuEntry $b) => $a->offset <=> $b->offset);
+
+        return new self($this->page, $this->element, $entries, $this->place, $this->plain, $this->isInNav);
     }
 }

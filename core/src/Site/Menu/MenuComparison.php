@@ -13,49 +13,48 @@ final readonly class MenuComparison
      * @param  bool|null  $ownLinked  whether a page's own entry has to be a link, or plain; null when either will do
      * @return list<MenuDifference> one for each thing that differs
      */
-    public static function of(?Menu $menu, string $page, UsualMenu $usual, ?bool $ownLinked = null): array
+    public static function of(?Menu $menu, string $page, CommonMenu $common, ?bool $ownLinked = null): array
     {
         if ($menu === null) {
             return [new MenuDifference(MenuDifferenceKind::NoMenu)];
         }
         $here = $menu->byKey();
-        $lacking = array_diff_key($usual->entries, $here);
+        $lacking = array_diff_key($common->entries, $here);
         unset($lacking[$page]);
         $differences = [];
         foreach ($menu->entries as $entry) {
-            $wanted = $usual->entries[$entry->key] ?? null;
-            $isRight = $wanted !== null && Label::plain($wanted) === Label::plain($entry->label);
-            if ($isRight || ($entry->key === $page && $entry->reference === null)) {
-                // Words in an a without an address: what is wrong with the tag is told, and the entry is there.
-                if ($entry->reference === null && $entry->element->name === 'a') {
-                    unset($lacking[self::keyOf($entry->label, $lacking) ?? '']);
-                }
-
+            $isKnown = array_key_exists($entry->key, $common->entries);
+            $wanted = $common->entries[$entry->key] ?? null;
+            $isRight = $isKnown && ($wanted === null || Label::plain($wanted) === Label::plain($entry->label));
+            if ($isRight || $entry->key === $page) {
                 continue;
             }
-            // The words of another entry that is not there, on this address: the address is wrong, and not the words.
+            // The words of another entry that is missing, on this address: the address is wrong, and not the words.
             $meant = self::keyOf($entry->label, $lacking);
             if ($meant !== null) {
                 $differences[] = new MenuDifference(MenuDifferenceKind::Readdressed, $entry, $meant, $lacking[$meant]);
                 unset($lacking[$meant]);
-                if ($here[$entry->key] === $entry && $wanted !== null && ! self::isThere($entry->key, $wanted, $menu) && $entry->key !== $page) {
+                if ($here[$entry->key] === $entry && $isKnown && ! self::isThere($entry->key, $wanted, $menu)) {
                     $lacking[$entry->key] = $wanted;
                 }
             } elseif ($wanted !== null) {
                 if (! self::isThere($entry->key, $wanted, $menu)) {
                     $differences[] = new MenuDifference(MenuDifferenceKind::Renamed, $entry, $entry->key, $wanted);
                 }
-            } elseif ($entry->isInside() && ! $entry->isBroken() && ! str_starts_with($entry->key, "{$page}#")) {
-                $differences[] = new MenuDifference(MenuDifferenceKind::Extra, $entry);
+            } elseif (self::isExtra($entry, $page)) {
+                $differences[] = new MenuDifference(MenuDifferenceKind::Extra, $entry, $entry->key);
             }
         }
         foreach ($lacking as $key => $label) {
-            $differences[] = new MenuDifference(MenuDifferenceKind::Missing, null, (string) $key, $label);
+            // Words without an address: what is wrong with the tag is told, and the entry is there.
+            if (! self::isPlain($label, $menu)) {
+                $differences[] = new MenuDifference(MenuDifferenceKind::Missing, null, (string) $key, $label);
+            }
         }
-        if (self::isOutOfOrder(array_keys($here), array_keys($usual->entries))) {
+        if ($common->hasOrder && CommonMenu::isOutOfOrder(array_keys($here), array_flip($common->keys()))) {
             $differences[] = new MenuDifference(MenuDifferenceKind::Order);
         }
-        if ($usual->place !== null && $usual->place !== $menu->place) {
+        if ($common->place !== null && $common->place !== $menu->place) {
             $differences[] = new MenuDifference(MenuDifferenceKind::Place);
         }
         $own = $here[$page] ?? null;
@@ -66,11 +65,17 @@ final readonly class MenuComparison
         return $differences;
     }
 
+    /** An entry for a page of the site that the common menu has not: nested ones show where the reader is. */
+    private static function isExtra(MenuEntry $entry, string $page): bool
+    {
+        return $entry->isInside() && ! $entry->isBroken() && ! $entry->isNested && ! str_starts_with($entry->key, "$page#");
+    }
+
     /** Whether some entry of the menu has both the address and the words. */
-    private static function isThere(string $key, string $label, Menu $menu): bool
+    private static function isThere(string $key, ?string $label, Menu $menu): bool
     {
         foreach ($menu->entries as $entry) {
-            if ($entry->key === $key && Label::plain($entry->label) === Label::plain($label)) {
+            if ($entry->key === $key && ($label === null || Label::plain($entry->label) === Label::plain($label))) {
                 return true;
             }
         }
@@ -78,37 +83,27 @@ final readonly class MenuComparison
         return false;
     }
 
-    /** @param  array<string, string>  $lacking */
+    private static function isPlain(?string $label, Menu $menu): bool
+    {
+        foreach ($label === null ? [] : $menu->plain as $plain) {
+            if ($plain->element->name === 'a' && Label::plain($plain->label) === Label::plain($label ?? '')) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @param  array<string, string|null>  $lacking */
     private static function keyOf(string $label, array $lacking): ?string
     {
+        $plain = Label::plain($label);
         foreach ($lacking as $key => $wanted) {
-            if (Label::plain($wanted) === Label::plain($label) && Label::plain($label) !== '') {
+            if ($plain !== '' && $wanted !== null && Label::plain($wanted) === $plain) {
                 return (string) $key;
             }
         }
 
         return null;
-    }
-
-    /**
-     * @param  list<int|string>  $here
-     * @param  list<int|string>  $usual
-     */
-    private static function isOutOfOrder(array $here, array $usual): bool
-    {
-        $places = array_flip($usual);
-        $last = -1;
-        foreach ($here as $key) {
-            $place = $places[$key] ?? null;
-            if ($place === null) {
-                continue;
-            }
-            if ($place < $last) {
-                return true;
-            }
-            $last = $place;
-        }
-
-        return false;
     }
 }

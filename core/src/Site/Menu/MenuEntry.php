@@ -13,9 +13,17 @@ final readonly class MenuEntry
     /**
      * @param  string  $key  what it leads to: a path in the site, or the address of another; a plain entry has the path of its page
      * @param  Reference|null  $reference  null for plain words
+     * @param  int  $offset  bytes: where it begins
+     * @param  bool  $isNested  whether it is in a list inside an item of the menu
      */
-    public function __construct(public string $label, public string $key, public Element $element, public ?Reference $reference)
-    {
+    public function __construct(
+        public string $label,
+        public string $key,
+        public Element $element,
+        public ?Reference $reference,
+        public int $offset,
+        public bool $isNested = false,
+    ) {
     }
 
     /** Whether it leads to a file of the site, or would but for a slip. */
@@ -26,6 +34,6 @@ final readonly class MenuEntry
 
     public function isBroken(): bool
     {
-        return $this->reference?->target->verdict->isBroken() === true;
+        return $this->reference?->target->resolution->isBroken() === true;
     }
 }

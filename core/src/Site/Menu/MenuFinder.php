@@ -16,58 +16,92 @@ use InkedMargin\Core\Site\ReferenceKind;
 use InkedMargin\Core\Source\FileKind;
 
 /**
- * Finds the menu of a page without being told: a `nav` or what serves as one, or else the list or run of links that leads to most
- * of the site's pages, two at least. Common practice.
+ * Finds what may be the menu of a page: every `nav` or what serves as one; where there is none, the lists and runs of links before or
+ * after the running text. Common practice.
  */
-final readonly class MenuFinder
+final class MenuFinder
 {
     private const SEPARATORS = " \t\n\f\r|/\\·•–—-»›>«‹<:,\u{A0}";
 
     private const LONGEST_LABEL = 40;
 
-    /** Lists in lists, as far down as a menu may lie. */
+    /** Lists in lists, as far down as a menu may be. */
     private const DEEPEST = 8;
 
-    public static function in(Page $page): ?Menu
+    private const MOST_CANDIDATES = 6;
+
+    private const MOST_NODES = 400;
+
+    /** Characters of text outside links that make a paragraph running text. */
+    private const RUNNING = 60;
+
+    /** @var array<int, Reference> the links of the page, by the object id of their element */
+    private array $links = [];
+
+    private function __construct(private readonly Page $page)
     {
-        $links = [];
         foreach ($page->references as $reference) {
             if ($reference->kind === ReferenceKind::Link && $reference->element !== null) {
-                $links[spl_object_id($reference->element)] = $reference;
+                $this->links[spl_object_id($reference->element)] = $reference;
             }
         }
-        $navs = array_map(fn (OutlineEntry $entry) => $entry->element, $page->outline->ofPart(PartKind::Nav));
-        $element = self::best($navs, $links, 1) ?? self::best(self::listsAndRuns($page, $links), $links, 2);
+    }
 
-        return $element === null ? null : new Menu($page->path(), $element, self::entries($element, $links, $page->path()), self::place($element, $page));
+    /** @return list<Menu> those that lead to most pages first */
+    public static function in(Page $page): array
+    {
+        $finder = new self($page);
+
+        return $finder->links === [] ? [] : $finder->candidates();
+    }
+
+    /** @return list<Menu> */
+    private function candidates(): array
+    {
+        $navs = array_map(fn (OutlineEntry $entry) => $entry->element, $this->page->outline->landmarks(PartKind::Nav));
+        $found = $this->leading($navs, 1);
+        $isInNav = $found !== [];
+        if (! $isInNav) {
+            $found = $this->leading($this->listsAndRuns(), 2);
+        }
+
+        return array_map(fn (Element $element) => $this->menu($element, $isInNav), array_slice($found, 0, self::MOST_CANDIDATES));
+    }
+
+    private function menu(Element $element, bool $isInNav): Menu
+    {
+        [$entries, $plain] = $this->entries($element);
+
+        return new Menu($this->page->path(), $element, $entries, $this->place($element), $plain, $isInNav);
     }
 
     /**
      * @param  list<Element>  $elements
-     * @param  array<int, Reference>  $links
+     * @return list<Element> those that lead to as many pages as asked, those with most first
      */
-    private static function best(array $elements, array $links, int $atLeast): ?Element
+    private function leading(array $elements, int $atLeast): array
     {
-        $best = null;
-        foreach (self::notTooDeep($elements) as $element) {
+        $counts = [];
+        $kept = self::notTooDeep($elements);
+        foreach ($kept as $index => $element) {
             $pages = [];
             foreach (Walk::elements($element) as $inside) {
-                $path = self::pageOf($links[spl_object_id($inside)] ?? null);
+                $path = self::pageOf($this->links[spl_object_id($inside)] ?? null);
                 if ($path !== null) {
-                    $pages[$path] = true;
+                    $pages["path $path"] = true;
                 }
             }
             if (count($pages) >= $atLeast) {
-                $best = $element;
-                $atLeast = count($pages) + 1;
+                $counts[$index] = count($pages);
             }
         }
+        arsort($counts);
 
-        return $best;
+        return array_map(fn (int $index) => $kept[$index], array_keys($counts));
     }
 
     /**
-     * Those that stand in few of the others, so that nothing is gone through again and again.
+     * Those that are in few of the others, so that nothing is gone through again and again.
      *
      * @param  list<Element>  $elements  in document order
      * @return list<Element>
@@ -97,85 +131,90 @@ final readonly class MenuFinder
         return $path !== null && FileKind::ofExtension(pathinfo($path, PATHINFO_EXTENSION)) === FileKind::Page ? $path : null;
     }
 
-    /**
-     * Lists whose items are mostly links, and elements that hold links side by side with nothing but separators between them.
-     *
-     * @param  array<int, Reference>  $links
-     * @return list<Element>
-     */
-    private static function listsAndRuns(Page $page, array $links): array
+    /** @return list<Element> lists of links, and elements that hold links side by side, which no running text is around */
+    private function listsAndRuns(): array
     {
         $found = [];
-        foreach ($page->elements as $element) {
-            if (in_array($element->name, ['ul', 'ol', 'menu'], true)) {
-                $items = $element->elements();
-                $linked = array_filter($items, fn (Element $item) => self::isLinkAlone($item, $links));
-                if (count($linked) >= 2 && 3 * count($linked) >= 2 * count($items)) {
-                    $found[] = $element;
-                }
-            } elseif ($element->name !== 'a' && self::isRun($element, $links)) {
+        foreach ($this->page->elements as $element) {
+            if (in_array($element->name, ['ul', 'ol', 'menu'], true) ? $this->isListOfLinks($element) : $element->name !== 'a' && $this->isRun($element)) {
                 $found[] = $element;
             }
         }
+        if ($found === []) {
+            return [];
+        }
+        [$first, $last] = $this->runningText();
 
-        return $found;
+        return array_values(array_filter($found, fn (Element $one) => $one->place()->start <= $first || $one->place()->start >= $last));
     }
 
-    /** @param  array<int, Reference>  $links */
-    private static function isLinkAlone(Element $item, array $links): bool
+    /** @return array{int, int} the offsets of the first and the last paragraph of running text */
+    private function runningText(): array
+    {
+        $first = PHP_INT_MAX;
+        $last = 0;
+        foreach ($this->page->named('p') as $paragraph) {
+            if (! isset($this->links[spl_object_id($paragraph)]) && mb_strlen($paragraph->words(self::MOST_NODES)) >= self::RUNNING && ! $this->isRun($paragraph)) {
+                $first = min($first, $paragraph->place()->start);
+                $last = $paragraph->place()->start;
+            }
+        }
+
+        return [$first, $last];
+    }
+
+    private function isListOfLinks(Element $list): bool
+    {
+        $items = $list->elements();
+        $linked = array_filter($items, $this->isLinkAlone(...));
+
+        return count($linked) >= 2 && 3 * count($linked) >= 2 * count($items);
+    }
+
+    private function isLinkAlone(Element $item): bool
     {
         $children = array_values(array_filter($item->children, fn ($child) => ! ($child instanceof Text && $child->isBlank())));
 
-        return count($children) === 1 && $children[0] instanceof Element && isset($links[spl_object_id($children[0])]);
+        return count($children) === 1 && $children[0] instanceof Element && isset($this->links[spl_object_id($children[0])]);
     }
 
-    /** @param  array<int, Reference>  $links */
-    private static function isRun(Element $element, array $links): bool
+    private function isRun(Element $element): bool
     {
         $count = 0;
         foreach ($element->children as $child) {
             if ($child instanceof Text && trim($child->text, self::SEPARATORS) !== '') {
                 return false;
             }
-            $count += $child instanceof Element && isset($links[spl_object_id($child)]) ? 1 : 0;
+            $count += $child instanceof Element && isset($this->links[spl_object_id($child)]) ? 1 : 0;
         }
 
         return $count >= 2;
     }
 
-    /**
-     * @param  array<int, Reference>  $links
-     * @return list<MenuEntry>
-     */
-    private static function entries(Element $menu, array $links, string $page): array
+    /** @return array{list<MenuEntry>, list<MenuEntry>} its links, and its plain words */
+    private function entries(Element $menu): array
     {
-        $entries = [];
-        $waiting = [$menu];
+        $entries = $plain = [];
+        $waiting = [[$menu, 0]];
         while ($waiting !== []) {
-            $node = array_pop($waiting);
-            $reference = $links[spl_object_id($node)] ?? null;
+            [$node, $lists] = array_pop($waiting);
+            $reference = $this->links[spl_object_id($node)] ?? null;
             if ($reference !== null && $node instanceof Element) {
-                $entries[] = new MenuEntry(Label::of($node), self::key($reference), $node, $reference);
-
-                continue;
-            }
-            if ($node instanceof Text) {
+                $entries[] = new MenuEntry(Label::of($node), self::key($reference), $node, $reference, $node->place()->start, $lists > 1);
+            } elseif ($node instanceof Text) {
                 $words = preg_replace('/\s+/u', ' ', trim($node->text, self::SEPARATORS)) ?? '';
                 if ($words !== '' && mb_strlen($words) <= self::LONGEST_LABEL && $node->parent !== null && ! self::isHeading($node->parent)) {
-                    $entries[] = new MenuEntry($words, $page, $node->parent, null);
+                    $plain[] = new MenuEntry($words, $this->page->path(), $node->parent, null, $node->span()->start, $lists > 1);
                 }
-
-                continue;
-            }
-            if ($node instanceof Element && $node !== $menu && $node->is('nav')) {
-                continue;
-            }
-            if ($node instanceof Element) {
-                array_push($waiting, ...array_reverse($node->children));
+            } elseif ($node instanceof Element && ($node === $menu || ! $node->is('nav'))) {
+                $inside = $lists + (in_array($node->name, ['ul', 'ol', 'menu'], true) ? 1 : 0);
+                foreach (array_reverse($node->children) as $child) {
+                    $waiting[] = [$child, $inside];
+                }
             }
         }
 
-        return $entries;
+        return [$entries, $plain];
     }
 
     private static function isHeading(Element $element): bool
@@ -198,15 +237,16 @@ final readonly class MenuFinder
         return ($target->meant() ?? $target->candidates[0] ?? $target->path ?? $target->address ?? $reference->written).$fragment;
     }
 
-    private static function place(Element $menu, Page $page): string
+    private function place(Element $menu): string
     {
         $before = null;
-        foreach ($page->outline->parts() as $entry) {
-            if ($entry->element === $menu || ($menu->startTag()->start ?? 0) <= ($entry->element->startTag()->start ?? 0)) {
+        $start = $menu->place()->start;
+        foreach ($this->page->outline->parts() as $entry) {
+            if ($entry->element === $menu || $start <= $entry->element->place()->start) {
                 break;
             }
             $end = $entry->element->endTag()->start ?? PHP_INT_MAX;
-            if ($end >= ($menu->startTag()->start ?? 0) && $entry->part !== PartKind::Nav) {
+            if ($end >= $start && $entry->part !== PartKind::Nav) {
                 return "in the {$entry->part?->value}";
             }
             $before = $entry->part === PartKind::Nav ? $before : $entry->part;

@@ -8,7 +8,7 @@ namespace InkedMargin\Core\Site\Pattern;
 final readonly class ExpectedLink
 {
     /** @param  string|null  $to  null where any page that lies further on will do */
-    public function __construct(public string $from, public ?string $to, public Way $way)
+    public function __construct(public string $from, public ?string $to, public Direction $direction)
     {
     }
 }

@@ -11,104 +11,135 @@ use InkedMargin\Core\Site\Map\LinkMap;
 /** Holds the links of a site against a pattern. */
 final readonly class PatternReader
 {
+    /** Of the pages that a page does not link to, so many are named. */
+    private const MOST_NAMED = 12;
+
     /** @param  list<string>  $pages  the pages the pattern is about */
     public function __construct(private LinkMap $map, private array $pages)
     {
     }
 
-    public function read(PatternKind $kind, PatternWishes $wishes = new PatternWishes): PatternReading
+    public function read(PatternKind $kind, PatternOptions $options = new PatternOptions): PatternMatch
     {
         return match ($kind) {
-            PatternKind::Menu => $this->each($kind, $this->pages, $this->everyPair(), $wishes),
-            PatternKind::Index => $this->each($kind, $this->pages, $this->listed($wishes->index), $wishes),
-            PatternKind::Branching => $this->branching($wishes),
-            PatternKind::Chain, PatternKind::Ring => $this->inOrder($kind, $wishes),
+            PatternKind::Menu => $this->menu(),
+            PatternKind::Index => $this->each($kind, $this->pages, $this->listed($options->index), $options),
+            PatternKind::Branching => $this->branching($options),
+            PatternKind::Chain, PatternKind::Ring => $this->inOrder($kind, $options),
         };
     }
 
-    private function inOrder(PatternKind $kind, PatternWishes $wishes): PatternReading
+    private function inOrder(PatternKind $kind, PatternOptions $options): PatternMatch
     {
-        if ($wishes->order !== []) {
-            return $this->along($kind, $wishes->order, $wishes);
+        if ($options->order !== []) {
+            return $this->along($kind, $options->order, $options);
         }
         // File names that are numbered give the order; where the links say otherwise all along, they do.
-        $byName = $this->along($kind, $this->orderOfNames(), $wishes);
-        $byLinks = $this->along($kind, $this->orderOfLinks(), $wishes);
+        $byName = $this->along($kind, $this->orderOfNames(), $options);
+        $byLinks = $this->along($kind, $this->orderOfLinks(), $options);
 
         return $byLinks->share() > $byName->share() ? $byLinks : $byName;
     }
 
     /** @param  list<string>  $order */
-    private function along(PatternKind $kind, array $order, PatternWishes $wishes): PatternReading
+    private function along(PatternKind $kind, array $order, PatternOptions $options): PatternMatch
     {
         $last = count($order) - 1;
         $expected = [];
         foreach ($order as $place => $page) {
             $on = $order[$place + 1] ?? ($kind === PatternKind::Ring && $last > 0 ? $order[0] : null);
             $back = $order[$place - 1] ?? ($kind === PatternKind::Ring && $last > 0 ? $order[$last] : null);
-            foreach ([[$on, Way::On], [$back, Way::Back]] as [$to, $way]) {
+            foreach ([[$on, Direction::On], [$back, Direction::Back]] as [$to, $direction]) {
                 if ($to !== null) {
-                    $expected[] = new ExpectedLink($page, $to, $way);
+                    $expected[] = new ExpectedLink($page, $to, $direction);
                 }
             }
         }
 
-        return $this->each($kind, $order, $expected, $wishes);
+        return $this->each($kind, $order, $expected, $options);
     }
 
     /**
      * @param  list<string>  $order
      * @param  list<ExpectedLink>  $expected
      */
-    private function each(PatternKind $kind, array $order, array $expected, PatternWishes $wishes): PatternReading
+    private function each(PatternKind $kind, array $order, array $expected, PatternOptions $options): PatternMatch
     {
         $byPage = array_fill_keys($order, []);
         foreach ($expected as $link) {
             $byPage[$link->from][] = $link;
         }
-        $breaks = [];
+        $violations = [];
         foreach ($byPage as $page => $wanted) {
-            array_push($breaks, ...$this->onPage((string) $page, $wanted, $kind, array_fill_keys($order, true), $wishes));
+            array_push($violations, ...$this->onPage((string) $page, $wanted, $kind, array_fill_keys($order, true), $options));
         }
 
-        return new PatternReading($kind, $order, $expected, $breaks);
+        return new PatternMatch($kind, $order, $expected, count($expected), $violations);
     }
 
     /**
      * @param  list<ExpectedLink>  $wanted
      * @param  array<string, true>  $among
-     * @return list<PatternBreak>
+     * @return list<PatternViolation>
      */
-    private function onPage(string $page, array $wanted, PatternKind $kind, array $among, PatternWishes $wishes): array
+    private function onPage(string $page, array $wanted, PatternKind $kind, array $among, PatternOptions $options): array
     {
-        $breaks = $lacking = [];
+        $violations = $lacking = [];
         $targets = array_fill_keys(array_map(fn (ExpectedLink $link) => (string) $link->to, $wanted), true);
         foreach ($wanted as $link) {
             $there = $this->map->edges[$page][$link->to] ?? null;
-            $label = $wishes->labels[$link->way->value] ?? null;
+            $label = $options->labels[$link->direction->value] ?? null;
             if ($there === null) {
                 $lacking[] = $link;
             } elseif ($label !== null && ! $this->isSaid($page, (string) $link->to, $label)) {
-                $breaks[] = new PatternBreak(BreakKind::Mislabelled, $page, $link, $there, $label);
+                $violations[] = new PatternViolation(ViolationKind::Mislabelled, $page, $link, $there, $label);
             }
+        }
+        if ($lacking === [] && $violations === [] && ($kind === PatternKind::Chain || $kind === PatternKind::Ring)) {
+            $violations = $this->swapped($page, $wanted);
         }
         $spare = $this->spareLinks($page, $targets, $among, $kind);
         foreach ($lacking as $link) {
-            $label = $wishes->labels[$link->way->value] ?? null;
-            $index = $this->standIn($spare, $link->way, $label, $kind, count($lacking));
-            $breaks[] = new PatternBreak($index === null ? BreakKind::Missing : BreakKind::Wrong, $page, $link, $index === null ? null : $spare[$index], $label);
+            $label = $options->labels[$link->direction->value] ?? null;
+            $index = $this->standIn($spare, $link->direction, $label, $kind, count($lacking));
+            $violations[] = new PatternViolation($index === null ? ViolationKind::Missing : ViolationKind::Wrong, $page, $link, $index === null ? null : $spare[$index], $label);
             if ($index !== null) {
                 unset($spare[$index]);
             }
         }
         foreach ($kind === PatternKind::Chain || $kind === PatternKind::Ring ? $spare : [] as $link) {
-            $mayGoHome = $kind === PatternKind::Ring || $wishes->mayClose;
+            $mayGoHome = $kind === PatternKind::Ring || $options->mayClose;
             if (! $link->isUnfinished() && ! ($mayGoHome && $link->to() === LinkMap::HOME)) {
-                $breaks[] = new PatternBreak(BreakKind::Surplus, $page, null, $link);
+                $violations[] = new PatternViolation(ViolationKind::Surplus, $page, null, $link);
             }
         }
 
-        return $breaks;
+        return $violations;
+    }
+
+    /**
+     * Ways on and back that are there, each under the words of the other.
+     *
+     * @param  list<ExpectedLink>  $wanted
+     * @return list<PatternViolation>
+     */
+    private function swapped(string $page, array $wanted): array
+    {
+        if (count($wanted) !== 2 || $wanted[0]->to === $wanted[1]->to) {
+            return [];
+        }
+        $violations = [];
+        foreach ($wanted as $index => $link) {
+            $there = $this->map->edges[$page][$link->to] ?? null;
+            $other = $wanted[1 - $index];
+            if ($there === null || $link->direction->isSaidBy($there->label) || ! $other->direction->isSaidBy($there->label)) {
+                return [];
+            }
+            $violations[] = new PatternViolation(ViolationKind::Swapped, $page, $other, $there);
+        }
+
+        // One slip: the first of the two is told, and what it should lead to.
+        return [$violations[0]];
     }
 
     private function isSaid(string $page, string $to, string $label): bool
@@ -149,53 +180,66 @@ final readonly class PatternReader
      *
      * @param  array<int, Link>  $spare
      */
-    private function standIn(array $spare, Way $way, ?string $label, PatternKind $kind, int $lacking): ?int
+    private function standIn(array $spare, Direction $direction, ?string $label, PatternKind $kind, int $lacking): ?int
     {
         if ($kind !== PatternKind::Chain && $kind !== PatternKind::Ring) {
             return null;
         }
         foreach ($spare as $index => $link) {
-            if ($label !== null ? Label::says($link->label, $label) : $way->isSaidBy($link->label)) {
+            if ($label !== null ? Label::says($link->label, $label) : $direction->isSaidBy($link->label)) {
                 return $index;
             }
         }
         $only = array_key_first($spare);
 
-        return $only !== null && count($spare) === 1 && $lacking === 1 && ! $this->saysOther($spare[$only], $way) ? $only : null;
+        return $only !== null && count($spare) === 1 && $lacking === 1 && ! $this->saysOther($spare[$only], $direction) ? $only : null;
     }
 
-    private function saysOther(Link $link, Way $way): bool
+    private function saysOther(Link $link, Direction $direction): bool
     {
-        $other = $way === Way::On ? Way::Back : Way::On;
+        $other = $direction === Direction::On ? Direction::Back : Direction::On;
 
         return $other->isSaidBy($link->label) || ($link->to() === LinkMap::HOME && preg_match('/\bhome\b/i', $link->label) === 1);
     }
 
-    /** @return list<ExpectedLink> */
-    private function everyPair(): array
+    /** Every page links to every other: what a page lacks is told at once. Linear in the links. */
+    private function menu(): PatternMatch
     {
-        $expected = [];
-        foreach ($this->pages as $from) {
+        $among = array_fill_keys($this->pages, true);
+        $others = count($this->pages) - 1;
+        $violations = [];
+        foreach ($this->pages as $page) {
+            $linked = array_intersect_key($this->map->edges[$page] ?? [], $among);
+            $lacking = $others - count($linked);
+            if ($lacking === 0) {
+                continue;
+            }
+            $named = [];
             foreach ($this->pages as $to) {
-                if ($from !== $to) {
-                    $expected[] = new ExpectedLink($from, $to, Way::Menu);
+                if ($to !== $page && ! isset($linked[$to])) {
+                    $named[] = $to;
+                    if (count($named) > self::MOST_NAMED) {
+                        break;
+                    }
                 }
             }
+            $first = new ExpectedLink($page, array_shift($named), Direction::Menu);
+            $violations[] = new PatternViolation(ViolationKind::Missing, $page, $first, null, null, $lacking, $named);
         }
 
-        return $expected;
+        return new PatternMatch(PatternKind::Menu, $this->pages, [], count($this->pages) * max(0, $others), $violations);
     }
 
     /** @return list<ExpectedLink> */
     private function listed(string $index): array
     {
-        return array_values(array_map(fn (string $page) => new ExpectedLink($index, $page, Way::Entry), array_filter($this->pages, fn (string $page) => $page !== $index)));
+        return array_values(array_map(fn (string $page) => new ExpectedLink($index, $page, Direction::Entry), array_filter($this->pages, fn (string $page) => $page !== $index)));
     }
 
     /** Pages that are not endings offer so many choices: links to pages that lie further from the home page. */
-    private function branching(PatternWishes $wishes): PatternReading
+    private function branching(PatternOptions $options): PatternMatch
     {
-        $expected = $breaks = [];
+        $expected = $violations = [];
         $among = array_fill_keys($this->pages, true);
         foreach ($this->pages as $page) {
             $distance = $this->map->distance($page);
@@ -204,21 +248,21 @@ final readonly class PatternReader
             }
             $on = array_filter(array_keys($this->map->edges[$page]), fn (string $to) => isset($among[$to]) && ($this->map->distance($to) ?? 0) > $distance);
             $broken = array_values(array_filter($this->map->linksOn($page), fn (Link $link) => $link->isUnfinished()));
-            $isEnding = $wishes->depth === null ? $on === [] && $broken === [] : $distance >= $wishes->depth;
-            $lacking = $isEnding ? 0 : $wishes->choices - count($on);
-            for ($choice = 0; $choice < ($isEnding ? 0 : $wishes->choices); $choice++) {
-                $expected[] = $link = new ExpectedLink($page, null, Way::Choice);
-                if ($choice >= $wishes->choices - $lacking) {
+            $isEnding = $options->depth === null ? $on === [] && $broken === [] : $distance >= $options->depth;
+            $lacking = $isEnding ? 0 : $options->choices - count($on);
+            for ($choice = 0; $choice < ($isEnding ? 0 : $options->choices); $choice++) {
+                $expected[] = $link = new ExpectedLink($page, null, Direction::Choice);
+                if ($choice >= $options->choices - $lacking) {
                     $stand = array_shift($broken);
-                    $breaks[] = new PatternBreak($stand === null ? BreakKind::Missing : BreakKind::Wrong, $page, $link, $stand);
+                    $violations[] = new PatternViolation($stand === null ? ViolationKind::Missing : ViolationKind::Wrong, $page, $link, $stand);
                 }
             }
-            foreach (array_slice(array_values($on), $isEnding ? 0 : $wishes->choices) as $to) {
-                $breaks[] = new PatternBreak(BreakKind::Surplus, $page, null, $this->map->edges[$page][$to]);
+            foreach (array_slice(array_values($on), $isEnding ? 0 : $options->choices) as $to) {
+                $violations[] = new PatternViolation(ViolationKind::Surplus, $page, null, $this->map->edges[$page][$to]);
             }
         }
 
-        return new PatternReading(PatternKind::Branching, $this->pages, $expected, $breaks);
+        return new PatternMatch(PatternKind::Branching, $this->pages, $expected, count($expected), $violations);
     }
 
     /** @return list<string> the home page first, then by name, numbers as numbers */
@@ -234,20 +278,24 @@ final readonly class PatternReader
     private function orderOfLinks(): array
     {
         $order = [];
+        $among = array_fill_keys($this->pages, true);
         $page = in_array(LinkMap::HOME, $this->pages, true) ? LinkMap::HOME : ($this->pages[0] ?? null);
         while ($page !== null && ! isset($order[$page])) {
             $order[$page] = true;
-            $page = $this->next($page, $order);
+            $page = $this->next($page, $order, $among);
         }
 
         return array_map(strval(...), [...array_keys($order), ...array_filter($this->orderOfNames(), fn (string $one) => ! isset($order[$one]))]);
     }
 
-    /** @param  array<string, true>  $been */
-    private function next(string $page, array $been): ?string
+    /**
+     * @param  array<string, true>  $been
+     * @param  array<string, true>  $among
+     */
+    private function next(string $page, array $been, array $among): ?string
     {
         foreach ($this->map->linksOn($page) as $link) {
-            if ($link->to() !== null && ! isset($been[$link->to()]) && in_array($link->to(), $this->pages, true) && Way::On->isSaidBy($link->label)) {
+            if ($link->to() !== null && ! isset($been[$link->to()]) && isset($among[$link->to()]) && Direction::On->isSaidBy($link->label)) {
                 return $link->to();
             }
         }

@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Site\Pattern;
 
 use InkedMargin\Core\Site\Map\LinkMap;
+use InkedMargin\Core\Site\ParsedSite;
+use InkedMargin\Core\Site\SiteFact;
+use InkedMargin\Core\Site\SpecialPage;
 
 /** Recognises the pattern of a site where it is plain. Where it is not, nobody is told of breaks. */
-final readonly class PatternRecognition
+final readonly class PatternRecognition implements SiteFact
 {
     /** Fewer pages make no pattern that is plain. */
     private const LEAST_PAGES = 4;
@@ -21,40 +24,65 @@ final readonly class PatternRecognition
     /** The share of the pages of a story that go on, and that offer as many choices as the home page: two of three. */
     private const MOST = 0.66;
 
-    public static function of(LinkMap $map): ?PatternReading
+    private function __construct(public ?PatternMatch $match)
     {
-        $count = count($map->pages);
+    }
+
+    public static function of(ParsedSite $site): self
+    {
+        $map = $site->map();
+        $pages = self::taking($site);
+        $count = count($pages);
         if ($count < self::LEAST_PAGES || $count > self::MOST_PAGES || ! isset($map->edges[LinkMap::HOME])) {
-            return null;
+            return new self(null);
         }
-        $reader = new PatternReader($map, $map->pages);
+        $reader = new PatternReader($map, $pages);
         $best = null;
         foreach ([PatternKind::Menu, PatternKind::Ring, PatternKind::Chain, PatternKind::Index] as $kind) {
-            $reading = $reader->read($kind);
-            if ($reading->share() >= self::PLAIN && self::isPure($reading, $map) && self::fit($reading) > ($best === null ? 0.0 : self::fit($best))) {
-                $best = $reading;
+            $match = $reader->read($kind);
+            if ($match->share() >= self::PLAIN && self::isPure($match, $map) && self::fit($match) > ($best === null ? 0.0 : self::fit($best))) {
+                $best = $match;
             }
         }
-        if ($best !== null) {
-            return new PatternReading($best->kind, $best->order, $best->expected, array_values(array_filter($best->breaks, fn (PatternBreak $break) => $break->kind !== BreakKind::Surplus)));
+        // What differs between menus is told by the rules of menus; a page that is reached from the text alone breaks nothing.
+        if ($best?->kind === PatternKind::Menu || ($best?->kind === PatternKind::Index && $best->share() < 1.0 && ! self::isListed($best, $map))) {
+            $best = new PatternMatch($best->kind, $best->order, $best->expected, $best->count, []);
         }
 
-        return self::branching($reader, $map);
+        return new self($best === null ? self::branching($reader, $map) : $best->withoutSurplus());
+    }
+
+    /** @return list<string> the pages that take part in a pattern: a page for a mistake or for thanks does not */
+    private static function taking(ParsedSite $site): array
+    {
+        return array_values(array_filter($site->pagePaths(), fn (string $path) => ! SpecialPage::is($path, $site)));
+    }
+
+    /** Whether the pages that an index leaves out are linked from pages that it lists, and so plainly forgotten. */
+    private static function isListed(PatternMatch $match, LinkMap $map): bool
+    {
+        foreach ($match->violations as $violation) {
+            if ($violation->kind === ViolationKind::Missing && $map->linkedFrom((string) $violation->expected?->to) === 0) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** How well a site fits a pattern: what is there of it, less what it has no place for. */
-    private static function fit(PatternReading $reading): float
+    private static function fit(PatternMatch $match): float
     {
-        return $reading->share() - $reading->surplus() / max(1, count($reading->expected));
+        return $match->share() - $match->surplus() / max(1, $match->count);
     }
 
     /** Whether a site has little that the pattern has no place for: a menu site has every link that a ring asks for, and is none. */
-    private static function isPure(PatternReading $reading, LinkMap $map): bool
+    private static function isPure(PatternMatch $match, LinkMap $map): bool
     {
-        return match ($reading->kind) {
+        return match ($match->kind) {
             PatternKind::Menu => true,
             PatternKind::Index => self::edgesBetweenOthers($map) * 5 <= count($map->pages),
-            default => $reading->surplus() * 4 <= count($reading->expected),
+            default => $match->surplus() * 4 <= $match->count,
         };
     }
 
@@ -68,20 +96,28 @@ final readonly class PatternRecognition
         return $count;
     }
 
-    /** Plain when the home page offers two choices or more, the pages with as many are most of those that go on, and half the pages are endings. */
-    private static function branching(PatternReader $reader, LinkMap $map): ?PatternReading
+    /**
+     * Plain when the home page offers two choices or more, most pages that go on offer as many, half the pages are endings, and pages as
+     * far from home hardly link to each other, as those of a section with a menu of its own do.
+     */
+    private static function branching(PatternReader $reader, LinkMap $map): ?PatternMatch
     {
-        $further = fn (string $page) => count(array_filter(array_keys($map->edges[$page]), fn (string $to) => ($map->distance($to) ?? 0) > ($map->distance($page) ?? PHP_INT_MAX)));
-        $choices = array_map($further, array_combine($map->pages, $map->pages));
+        $choices = [];
+        $siblings = 0;
+        foreach ($map->pages as $page) {
+            $distance = $map->distance($page) ?? PHP_INT_MAX;
+            $choices[$page] = 0;
+            foreach (array_map(strval(...), array_keys($map->edges[$page])) as $to) {
+                $choices[$page] += ($map->distance($to) ?? 0) > $distance ? 1 : 0;
+                $siblings += $map->distance($to) === $distance ? 1 : 0;
+            }
+        }
         $goingOn = array_filter($choices);
         $counts = array_count_values($goingOn);
-        arsort($counts);
-        $usual = array_key_first($counts);
-        if ($usual === null || $usual < 2 || count($goingOn) < 3 || 2 * (count($choices) - count($goingOn)) < count($choices) || $counts[$usual] < self::MOST * count($goingOn)) {
-            return null;
-        }
-        $reading = $reader->read(PatternKind::Branching, new PatternWishes(choices: $usual));
+        $usual = $choices[LinkMap::HOME];
+        $isPlain = $usual >= 2 && count($goingOn) >= 3 && 2 * count($goingOn) <= count($choices)
+            && $counts[$usual] >= self::MOST * count($goingOn) && 5 * $siblings <= count($choices);
 
-        return new PatternReading($reading->kind, $reading->order, $reading->expected, array_values(array_filter($reading->breaks, fn (PatternBreak $break) => $break->kind !== BreakKind::Surplus)));
+        return $isPlain ? $reader->read(PatternKind::Branching, new PatternOptions(choices: $usual))->withoutSurplus() : null;
     }
 }

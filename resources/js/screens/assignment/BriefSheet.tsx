@@ -1,9 +1,9 @@
 import {Box, Button, Link, TextField, Typography} from '@mui/material'
 import {useMutation, useQueryClient} from '@tanstack/react-query'
 import {useState, type ChangeEvent} from 'react'
-import {api, ask, type Schemas} from '../../api/client'
+import {api, unwrap, type Schemas} from '../../api/client'
 import {assignment} from '../../api/queries'
-import {Empty, TroubleText} from '../../parts/Remark'
+import {Empty, ErrorText} from '../../parts/Remark'
 import {mono} from '../../theme/theme'
 
 /** The brief in sentences; for whoever sets it, also as YAML to be changed or replaced by a file. */
@@ -11,7 +11,7 @@ export function BriefSheet({assignmentId, brief, mayChange}: {assignmentId: stri
   const [draft, setDraft] = useState<string | null>(null)
   const queries = useQueryClient()
   const keep = useMutation({
-    mutationFn: (source: string) => ask(api.PUT('/api/assignments/{assignment}/brief', {params: {path: {assignment: assignmentId}}, body: {source}})),
+    mutationFn: (source: string) => unwrap(api.PUT('/api/assignments/{assignment}/brief', {params: {path: {assignment: assignmentId}}, body: {source}})),
     onSuccess: async () => {
       setDraft(null)
       await queries.invalidateQueries({queryKey: assignment(assignmentId).queryKey})
@@ -39,7 +39,7 @@ export function BriefSheet({assignmentId, brief, mayChange}: {assignmentId: stri
       {draft !== null && (
         <Box component="form" sx={{my: 2}} onSubmit={event => { event.preventDefault(); keep.mutate(draft) }}>
           <TextField label="The brief as YAML" multiline fullWidth minRows={12} maxRows={28} value={draft} onChange={event => setDraft(event.target.value)} slotProps={{htmlInput: {style: {fontFamily: mono, fontSize: 13}, spellCheck: false}}} />
-          <TroubleText error={keep.error} />
+          <ErrorText error={keep.error} />
           <Box sx={{display: 'flex', gap: 2, mt: 1}}>
             <Button type="submit" variant="contained" loading={keep.isPending}>Put in force and check again</Button>
             <Button onClick={() => { keep.reset(); setDraft(null) }}>Leave as it was</Button>

@@ -6,7 +6,7 @@ import type {Schemas} from '../../api/client'
 import {desk, source} from '../../api/queries'
 import {Frame} from '../../parts/Frame'
 import {useKeys} from '../../parts/keys'
-import {Empty, TroubleText} from '../../parts/Remark'
+import {Empty, ErrorText} from '../../parts/Remark'
 import {RunState} from '../../parts/RunState'
 import {when} from '../../parts/when'
 import {Screen} from '../Screen'
@@ -115,7 +115,7 @@ function DeskScreen({id}: {id: string}) {
         <Leaves desk={data} leaf={leaf} to={to} />
         <Box sx={{flex: 1, minWidth: 0, display: 'flex', flexDirection: 'column'}}>
           <Heading desk={data} view={view} onView={name => go({view: name})} onWrite={() => write(null)} />
-          <TroubleText error={feedback.error} />
+          <ErrorText error={feedback.error} />
           <Suspense fallback={<Typography role="status" variant="body2" color="textSecondary" sx={{p: 4}}>Turning the leaf…</Typography>}>
             <Sheet desk={data} leaf={leaf} view={view} line={line} margin={margin} onLine={number => { go({line: String(number)}); write(number) }} onTurn={turn} onGo={go} />
           </Suspense>

@@ -1,6 +1,7 @@
 import {Box, Button, FormControlLabel, Link, Switch, TextField, Typography} from '@mui/material'
 import {useEffect, useLayoutEffect, useRef, useState, type RefObject} from 'react'
 import {Link as RouterLink} from 'react-router'
+import {Coded} from '../../parts/Coded'
 import {ProofMark} from '../../parts/ProofMark'
 import {hour} from '../../parts/when'
 import type {Draft, Finding, MarginItem} from './marks'
@@ -29,7 +30,7 @@ export function Margin({items, current, actions, keeping, beside}: Props & {besi
   const height = useLevelling(column, beside, items)
   return (
     <Box ref={column} component="section" aria-label="Margin" sx={{position: 'relative', minHeight: height, py: beside === undefined ? 1.5 : 0, pl: 2, pr: 2}}>
-      {items.length === 0 && <Typography variant="body2" color="textSecondary" sx={{pt: 1}}>Nothing stands in the margin of this leaf.</Typography>}
+      {items.length === 0 && <Typography variant="body2" color="textSecondary" sx={{pt: 1}}>There is nothing in the margin of this page.</Typography>}
       {items.map(item => (
         <Box key={item.key} data-item={item.key} data-line={item.line ?? undefined} sx={beside === undefined ? {mb: 2} : {position: 'absolute', left: 16, right: 16}}>
           {item.kind === 'draft'
@@ -99,11 +100,11 @@ function Found({finding, current, actions}: {finding: Finding; current: boolean;
         <Link component="button" variant="body2" aria-pressed={inked} onClick={() => actions.decide(finding, inked ? 'pencilled' : 'inked')}>{inked ? 'Inked' : 'Ink'}</Link>
         {!inked && <Link component="button" variant="body2" onClick={() => actions.decide(finding, 'rubbed-out')}>Rub out</Link>}
       </Box>
-      <Typography variant="body1" sx={{fontSize: '0.86rem', lineHeight: 1.45, fontWeight: inked ? 600 : 400, overflowWrap: 'anywhere'}}>{finding.message}</Typography>
-      <Typography variant="body1" sx={{fontSize: '0.86rem', lineHeight: 1.45, fontStyle: 'italic', overflowWrap: 'anywhere'}}>{finding.remedy}</Typography>
+      <Typography variant="body1" sx={{fontSize: '0.86rem', lineHeight: 1.45, fontWeight: inked ? 600 : 400, overflowWrap: 'anywhere'}}><Coded>{finding.message}</Coded></Typography>
+      <Typography variant="body1" sx={{fontSize: '0.86rem', lineHeight: 1.45, fontStyle: 'italic', overflowWrap: 'anywhere'}}><Coded>{finding.remedy}</Coded></Typography>
       {current && finding.related.map(place => (
         <Typography key={`${place.file}:${place.line}`} variant="body2">
-          <Link component={RouterLink} underline="always" to={actions.to(place.file)}>{place.file}, line {place.line}</Link>: {place.message}
+          <Link component={RouterLink} underline="always" to={actions.to(place.file)}>{place.file}, line {place.line}</Link>: <Coded>{place.message}</Coded>
         </Typography>
       ))}
     </Box>

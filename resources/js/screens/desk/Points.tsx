@@ -1,15 +1,21 @@
 import {Box, Button, Link, TextField, Typography} from '@mui/material'
 import {useMutation, useQueryClient} from '@tanstack/react-query'
 import {useState} from 'react'
-import {api, ask, type Schemas} from '../../api/client'
+import {api, unwrap, type Schemas} from '../../api/client'
 import {desk} from '../../api/queries'
-import {TroubleText} from '../../parts/Remark'
+import {Coded} from '../../parts/Coded'
+import {ErrorText} from '../../parts/Remark'
+
+/** Places that are shown for one requirement; the rest is in the margin. */
+const MOST_SHOWN = 6
 
 /** The requirements and their points, folded to one line until they are wanted. */
 export function Points({handIn, outcomes}: {handIn: string; outcomes: Schemas['DeskOutcome'][]}) {
   const [open, setOpen] = useState(false)
   const awarded = outcomes.reduce((sum, outcome) => sum + outcome.awarded, 0)
-  const possible = outcomes.reduce((sum, outcome) => sum + outcome.possible, 0)
+  // What could not be judged, and nobody gave points for, is left out of the sum.
+  const counted = outcomes.filter(outcome => outcome.outcome !== 'unclear' || outcome.reason !== null)
+  const possible = counted.reduce((sum, outcome) => sum + outcome.possible, 0)
   const failing = outcomes.filter(outcome => outcome.outcome !== 'met').length
   if (outcomes.length === 0) return null
   return (
@@ -34,11 +40,11 @@ function Requirement({handIn, outcome}: {handIn: string; outcome: Schemas['DeskO
   }
   const give = useMutation({
     mutationFn: ({points, reason}: {points: string; reason: string}) =>
-      ask(api.PUT('/api/hand-ins/{handIn}/marks/{requirement}', {params: {path}, body: {points: Number(points.replace(',', '.')), reason}})),
+      unwrap(api.PUT('/api/hand-ins/{handIn}/marks/{requirement}', {params: {path}, body: {points: Number(points.replace(',', '.')), reason}})),
     onSuccess: settle,
   })
   const takeBack = useMutation({
-    mutationFn: () => ask(api.DELETE('/api/hand-ins/{handIn}/marks/{requirement}', {params: {path}})),
+    mutationFn: () => unwrap(api.DELETE('/api/hand-ins/{handIn}/marks/{requirement}', {params: {path}})),
     onSuccess: settle,
   })
   return (
@@ -48,7 +54,13 @@ function Requirement({handIn, outcome}: {handIn: string; outcome: Schemas['DeskO
         {draft === null && <Link component="button" variant="body2" onClick={() => setDraft({points: String(outcome.awarded), reason: outcome.reason ?? ''})}>Give other points</Link>}
         <Typography variant="body2" sx={{color: outcome.reason === null ? 'desk.pencil' : 'desk.ink', fontWeight: outcome.reason === null ? 400 : 700}}>{outcome.awarded} of {outcome.possible}</Typography>
       </Box>
-      <Typography variant="body2" color="textSecondary">{outcome.outcome}: {outcome.measured}; wanted: {outcome.expected}</Typography>
+      <Typography variant="body2" color="textSecondary">{outcome.outcome}: <Coded>{outcome.measured}</Coded>; expected: <Coded>{outcome.expected}</Coded></Typography>
+      {outcome.shortfalls.slice(0, MOST_SHOWN).map(place => (
+        <Typography key={`${place.file} ${place.line} ${place.message}`} variant="body2" sx={{pl: 1.5, overflowWrap: 'anywhere'}}>
+          {place.file}{place.line === null ? '' : `, line ${place.line}`}: <Coded>{place.message}</Coded>
+        </Typography>
+      ))}
+      {outcome.shortfalls.length > MOST_SHOWN && <Typography variant="body2" sx={{pl: 1.5}}>and {outcome.shortfalls.length - MOST_SHOWN} more</Typography>}
       {outcome.reason !== null && (
         <Typography variant="body2" sx={{color: 'desk.ink'}}>{outcome.computed} were computed. {outcome.reason} <Link component="button" underline="always" onClick={() => takeBack.mutate()}>Back to {outcome.computed}</Link></Typography>
       )}
@@ -57,7 +69,7 @@ function Requirement({handIn, outcome}: {handIn: string; outcome: Schemas['DeskO
           <TextField label="Points" value={draft.points} autoFocus onChange={event => setDraft({...draft, points: event.target.value})} slotProps={{htmlInput: {inputMode: 'decimal'}}} />
           <TextField label="Reason, for the student" value={draft.reason} onChange={event => setDraft({...draft, reason: event.target.value})} />
           <Box sx={{gridColumn: '1 / -1'}}>
-            <TroubleText error={give.error} />
+            <ErrorText error={give.error} />
             <Button type="submit" variant="contained" loading={give.isPending}>Keep</Button> <Button onClick={() => setDraft(null)}>Leave</Button>
           </Box>
         </Box>

@@ -2,7 +2,7 @@ import {Box, FormControlLabel, Switch, Typography} from '@mui/material'
 import {useQuery} from '@tanstack/react-query'
 import {useEffect, useRef, useState} from 'react'
 import {seen} from '../../api/queries'
-import {TroubleText} from '../../parts/Remark'
+import {ErrorText} from '../../parts/Remark'
 
 /** The live page in its sandbox. When a link in it is followed, the desk turns to that leaf. */
 export function Seen({handIn, leaf, onTurn}: {handIn: string; leaf: string; onTurn: (leaf: string) => void}) {
@@ -34,7 +34,7 @@ export function Seen({handIn, leaf, onTurn}: {handIn: string; leaf: string; onTu
         <Typography variant="body2" color="textSecondary" sx={{flex: 1}}>{shown}</Typography>
         <FormControlLabel label={<Typography variant="body2">Run the student’s scripts</Typography>} control={<Switch size="small" checked={scripts} onChange={event => setScripts(event.target.checked)} />} />
       </Box>
-      <TroubleText error={error} />
+      <ErrorText error={error} />
       {data !== undefined && <Box
         component="iframe" ref={frame} title={`${shown} as seen`} sandbox="allow-scripts" referrerPolicy="no-referrer"
         src={data.url + start.split('/').map(encodeURIComponent).join('/')} key={`${data.url} ${start}`}

@@ -1,6 +1,6 @@
 import {useMutation, useQueryClient} from '@tanstack/react-query'
 import {useEffect, useState} from 'react'
-import {api, ask, type Schemas} from '../../api/client'
+import {api, unwrap, type Schemas} from '../../api/client'
 import {desk} from '../../api/queries'
 import {hour} from '../../parts/when'
 import type {Draft, Finding} from './marks'
@@ -19,7 +19,7 @@ export function useFeedback(handIn: string) {
   const refresh = () => queries.invalidateQueries({queryKey})
   const verdict = useMutation({
     mutationFn: ({finding, state}: {finding: Finding; state: string}) =>
-      ask(api.PUT('/api/hand-ins/{handIn}/verdicts/{fingerprint}', {
+      unwrap(api.PUT('/api/hand-ins/{handIn}/verdicts/{fingerprint}', {
         params: {path: {handIn, fingerprint: finding.fingerprint}},
         body: {state: state as 'pencilled' | 'inked' | 'rubbed-out'},
       })),
@@ -41,8 +41,8 @@ export function useFeedback(handIn: string) {
   const note = useMutation({
     mutationFn: ({id, ...body}: Draft) =>
       id === null
-        ? ask(api.POST('/api/hand-ins/{handIn}/notes', {params: {path: {handIn}}, body}))
-        : ask(api.PUT('/api/notes/{note}', {params: {path: {note: id}}, body})),
+        ? unwrap(api.POST('/api/hand-ins/{handIn}/notes', {params: {path: {handIn}}, body}))
+        : unwrap(api.PUT('/api/notes/{note}', {params: {path: {note: id}}, body})),
     onSuccess: async () => {
       await refresh()
       setDraft(null)
@@ -50,7 +50,7 @@ export function useFeedback(handIn: string) {
     },
   })
   const dropNote = useMutation({
-    mutationFn: (taken: Schemas['DeskNote']) => ask(api.DELETE('/api/notes/{note}', {params: {path: {note: taken.id}}})),
+    mutationFn: (taken: Schemas['DeskNote']) => unwrap(api.DELETE('/api/notes/{note}', {params: {path: {note: taken.id}}})),
     onSuccess: async (_data, {merit, file, line, body}) => {
       await refresh()
       setUndo({words: 'Note taken out', back: () => note.mutate({id: null, merit, file, line, body})})

@@ -2,11 +2,11 @@ import {Box, Button, Link, MenuItem, TextField, Typography} from '@mui/material'
 import {useMutation, useQueryClient, useSuspenseQuery} from '@tanstack/react-query'
 import {useRef, useState, type DragEvent} from 'react'
 import {Link as RouterLink, useParams} from 'react-router'
-import {api, ask, type Schemas} from '../../api/client'
+import {api, unwrap, type Schemas} from '../../api/client'
 import {arrivals, assignment, course} from '../../api/queries'
 import {Frame} from '../../parts/Frame'
 import {useKeys} from '../../parts/keys'
-import {Empty, TroubleText} from '../../parts/Remark'
+import {Empty, ErrorText} from '../../parts/Remark'
 import {RunState} from '../../parts/RunState'
 import {many, when} from '../../parts/when'
 import {Screen} from '../Screen'
@@ -44,7 +44,7 @@ function Drop({assignmentId}: {assignmentId: string}) {
   const queries = useQueryClient()
   const drop = useMutation({
     mutationFn: (files: File[]) =>
-      ask(api.POST('/api/assignments/{assignment}/arrivals', {
+      unwrap(api.POST('/api/assignments/{assignment}/arrivals', {
         params: {path: {assignment: assignmentId}},
         body: {},
         bodySerializer: () => {
@@ -75,7 +75,7 @@ function Drop({assignmentId}: {assignmentId: string}) {
       <Typography variant="body2" color="textSecondary" gutterBottom>Each is unpacked, matched to a student by its name, and checked while you watch.</Typography>
       <Button variant="outlined" loading={drop.isPending} onClick={() => input.current?.click()}>Choose files</Button>
       <input ref={input} type="file" multiple hidden data-testid="zips" onChange={event => { take(event.target.files); event.target.value = '' }} />
-      <TroubleText error={drop.error} />
+      <ErrorText error={drop.error} />
     </Box>
   )
 }
@@ -115,7 +115,7 @@ function Unmatched({arrival, assignmentId, courseId}: {arrival: Schemas['Arrival
   const [student, setStudent] = useState(arrival.likely[0]?.id ?? '')
   const queries = useQueryClient()
   const match = useMutation({
-    mutationFn: () => ask(api.PATCH('/api/arrivals/{arrival}', {params: {path: {arrival: arrival.id}}, body: {student}})),
+    mutationFn: () => unwrap(api.PATCH('/api/arrivals/{arrival}', {params: {path: {arrival: arrival.id}}, body: {student}})),
     onSettled: () => queries.invalidateQueries({queryKey: arrivals(assignmentId).queryKey}),
   })
   const {data: all} = useSuspenseQuery(course(courseId))
@@ -130,7 +130,7 @@ function Unmatched({arrival, assignmentId, courseId}: {arrival: Schemas['Arrival
           {others.map(one => <MenuItem key={one.id} value={one.id}>{one.name}</MenuItem>)}
         </TextField>
         <Button type="submit" variant="contained" disabled={student === ''} loading={match.isPending}>It is theirs</Button>
-        <TroubleText error={match.error} />
+        <ErrorText error={match.error} />
       </Box>
       <Typography variant="body2" color="textSecondary" sx={{textAlign: 'right'}}>{when(arrival.arrivedAt)}</Typography>
     </Box>

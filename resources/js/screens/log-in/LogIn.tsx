@@ -2,9 +2,9 @@ import {Box, Button, TextField, Typography} from '@mui/material'
 import {useMutation, useQueryClient} from '@tanstack/react-query'
 import {useState, type SubmitEvent} from 'react'
 import {useNavigate, useSearchParams} from 'react-router'
-import {api, ask} from '../../api/client'
+import {api, unwrap} from '../../api/client'
 import {me} from '../../api/queries'
-import {TroubleText} from '../../parts/Remark'
+import {ErrorText} from '../../parts/Remark'
 
 export function LogIn() {
   const [email, setEmail] = useState('')
@@ -13,7 +13,7 @@ export function LogIn() {
   const navigate = useNavigate()
   const queries = useQueryClient()
   const logIn = useMutation({
-    mutationFn: () => ask(api.POST('/api/log-in', {body: {email, password}})),
+    mutationFn: () => unwrap(api.POST('/api/log-in', {body: {email, password}})),
     onSuccess: async who => {
       queries.clear()
       queries.setQueryData(me.queryKey, who)
@@ -35,7 +35,7 @@ export function LogIn() {
         <Box component="form" onSubmit={submit} sx={{display: 'grid', gap: 2, maxWidth: 340}}>
           <TextField label="E-mail" type="email" autoComplete="username" autoFocus required value={email} onChange={event => setEmail(event.target.value)} />
           <TextField label="Password" type="password" autoComplete="current-password" required value={password} onChange={event => setPassword(event.target.value)} />
-          <TroubleText error={logIn.error} />
+          <ErrorText error={logIn.error} />
           <Button type="submit" variant="contained" loading={logIn.isPending} sx={{justifySelf: 'start'}}>Log in</Button>
         </Box>
       </Box>

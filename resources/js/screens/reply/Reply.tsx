@@ -1,12 +1,13 @@
 import {Box, Button, Link, Typography} from '@mui/material'
 import {useMutation, useQueryClient, useSuspenseQuery} from '@tanstack/react-query'
 import {useNavigate, useParams} from 'react-router'
-import {api, ask, type Schemas} from '../../api/client'
+import {api, unwrap, type Schemas} from '../../api/client'
 import {desk, reply} from '../../api/queries'
+import {Coded} from '../../parts/Coded'
 import {Frame} from '../../parts/Frame'
 import {useKeys} from '../../parts/keys'
 import {ProofMark} from '../../parts/ProofMark'
-import {Empty, TroubleText} from '../../parts/Remark'
+import {Empty, ErrorText} from '../../parts/Remark'
 import {when} from '../../parts/when'
 import {Screen} from '../Screen'
 
@@ -19,7 +20,7 @@ function ReplyScreen() {
   const navigate = useNavigate()
   const queries = useQueryClient()
   const release = useMutation({
-    mutationFn: () => ask(api.POST('/api/hand-ins/{handIn}/replies', {params: {path: {handIn: id}}})),
+    mutationFn: () => unwrap(api.POST('/api/hand-ins/{handIn}/replies', {params: {path: {handIn: id}}})),
     onSuccess: () => queries.invalidateQueries(),
   })
   useKeys([
@@ -49,7 +50,7 @@ function ReplyScreen() {
           <Button variant="contained" loading={release.isPending} onClick={() => release.mutate()}>{last === undefined ? 'Release' : 'Release again'}</Button>
         )}
       </Box>
-      <TroubleText error={release.error} />
+      <ErrorText error={release.error} />
       <Paper content={data.draft} />
     </Frame>
   )
@@ -95,7 +96,7 @@ function Item({item}: {item: Schemas['ReplyItem']}) {
       <Box sx={{color: merit ? 'desk.merit' : 'desk.ink'}}>{item.mark !== null && <ProofMark mark={item.mark} />}</Box>
       <Box sx={{color: merit ? 'desk.merit' : 'text.primary'}}>
         {item.html === null
-          ? <Typography variant="body1">{item.text} <Box component="span" sx={{color: 'desk.ink'}}>{item.remedy}</Box></Typography>
+          ? <Typography variant="body1"><Coded>{item.text}</Coded> <Box component="span" sx={{color: 'desk.ink'}}><Coded>{item.remedy ?? ''}</Coded></Box></Typography>
           : <Typography variant="body1" component="div" sx={{'& p': {m: 0}}} dangerouslySetInnerHTML={{__html: item.html}} />}
       </Box>
     </Box>

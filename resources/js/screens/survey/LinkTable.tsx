@@ -2,12 +2,12 @@ import {Box, Link} from '@mui/material'
 import type {Finding} from '../desk/marks'
 import {isBroken, type Survey, type SurveyLink} from './layout'
 import {findingOf} from './PageMap'
-import {Sheetlike} from './Sheetlike'
+import {RuledTable} from './RuledTable'
 
 /** The facts of the page map in words: a row a page, with every link from it. */
 export function LinkTable({survey, findings, onPage, onLink}: {survey: Survey; findings: Finding[]; onPage: (path: string) => void; onLink: (link: SurveyLink, finding: Finding | null) => void}) {
   return (
-    <Sheetlike caption="How the pages link" heads={['Page', 'From home', 'Links to', 'Linked from', 'Remarks']}>
+    <RuledTable caption="How the pages link" heads={['Page', 'From home', 'Links to', 'Linked from', 'Remarks']}>
       {survey.pages.map(page => (
         <tr key={page.path}>
           <th scope="row"><Link component="button" onClick={() => onPage(page.path)}>{page.path}</Link></th>
@@ -26,6 +26,6 @@ export function LinkTable({survey, findings, onPage, onLink}: {survey: Survey; f
           <td>{[page.distance === null ? 'nobody gets here' : null, page.deadEnd ? 'leads nowhere' : null, page.wayHome ? null : 'no way home'].filter(word => word !== null).join(', ')}</td>
         </tr>
       ))}
-    </Sheetlike>
+    </RuledTable>
   )
 }

@@ -2,7 +2,7 @@ import {Box, Link, Typography} from '@mui/material'
 import {ProofMark} from '../../parts/ProofMark'
 import {Empty} from '../../parts/Remark'
 import type {Survey, SurveyPage} from './layout'
-import {Sheetlike} from './Sheetlike'
+import {RuledTable} from './RuledTable'
 
 type Entry = NonNullable<SurveyPage['menu']>['entries'][number]
 
@@ -24,9 +24,9 @@ export function Menus({survey, onPage, onLine}: Props) {
           : `${usual.asked ? 'The menu that the brief asks for' : 'The menu that the pages have in common'} stands at the top${usual.place === null ? '' : `; mostly it stands ${usual.place}`}. ${survey.pages.every(page => page.menuDiffers.length === 0) ? 'Every page has it as it should be.' : 'What differs is in ink.'}`}
       </Typography>
       {usual === null ? <Plain survey={survey} onPage={onPage} onLine={onLine} /> : (
-        <Sheetlike caption="The menus of all pages" heads={['Page', ...usual.entries.map(entry => entry.label), 'Besides']}>
+        <RuledTable caption="The menus of all pages" heads={['Page', ...usual.entries.map(entry => entry.label), 'Besides']}>
           {survey.pages.map(page => <Row key={page.path} page={page} usual={usual.entries} place={usual.place} onPage={onPage} onLine={onLine} />)}
-        </Sheetlike>
+        </RuledTable>
       )}
     </Box>
   )
@@ -46,7 +46,7 @@ function Row({page, usual, place, onPage, onLine}: {page: SurveyPage; usual: {ke
         ? <Box component="td" colSpan={usual.length} sx={{color: 'desk.ink', fontWeight: 700}}>no menu</Box>
         : usual.map(one => (
             <td key={one.key}>
-              {entries.filter(entry => column(entry) === one.key).map(entry => <Said key={`${entry.key} ${entry.line}`} entry={entry} onLine={line => onLine(page.path, line)} />)}
+              {entries.filter(entry => column(entry) === one.key).map(entry => <MenuCell key={`${entry.key} ${entry.line}`} entry={entry} onLine={line => onLine(page.path, line)} />)}
               {page.lacks.some(lacking => lacking.key === one.key) && (
                 <Box component="span" sx={{color: 'desk.ink', fontWeight: 700, display: 'inline-flex', alignItems: 'center', gap: 0.25}}><ProofMark mark="insert" /> missing</Box>
               )}
@@ -54,7 +54,7 @@ function Row({page, usual, place, onPage, onLine}: {page: SurveyPage; usual: {ke
             </td>
           ))}
       <td>
-        {besides.map(entry => <Said key={`${entry.key} ${entry.line}`} entry={entry} onLine={line => onLine(page.path, line)} />)}
+        {besides.map(entry => <MenuCell key={`${entry.key} ${entry.line}`} entry={entry} onLine={line => onLine(page.path, line)} />)}
         {remarks.length > 0 && <Box sx={{color: 'desk.ink', fontWeight: 700}}>{remarks.join('; ')}</Box>}
       </td>
     </tr>
@@ -63,7 +63,7 @@ function Row({page, usual, place, onPage, onLine}: {page: SurveyPage; usual: {ke
 
 const same = (one: string, other: string) => one.trim().toLowerCase() === other.trim().toLowerCase()
 
-function Said({entry, onLine}: {entry: Entry; onLine: (line: number) => void}) {
+function MenuCell({entry, onLine}: {entry: Entry; onLine: (line: number) => void}) {
   const differs = entry.differs.length > 0 || entry.broken
   const why = [
     entry.broken ? 'broken' : null, entry.differs.includes('renamed') ? 'other words' : null,
@@ -79,14 +79,14 @@ function Said({entry, onLine}: {entry: Entry; onLine: (line: number) => void}) {
 
 function Plain({survey, onPage, onLine}: Props) {
   return (
-    <Sheetlike caption="The menus of all pages" heads={['Page', 'Its menu', 'Where it stands']}>
+    <RuledTable caption="The menus of all pages" heads={['Page', 'Its menu', 'Where it stands']}>
       {survey.pages.map(page => (
         <tr key={page.path}>
           <th scope="row"><Link component="button" onClick={() => onPage(page.path)}>{page.path}</Link></th>
-          <Box component="td"><Box sx={{display: 'flex', gap: 2, flexWrap: 'wrap'}}>{page.menu?.entries.map(entry => <Said key={`${entry.key} ${entry.line}`} entry={entry} onLine={line => onLine(page.path, line)} />) ?? 'none'}</Box></Box>
+          <Box component="td"><Box sx={{display: 'flex', gap: 2, flexWrap: 'wrap'}}>{page.menu?.entries.map(entry => <MenuCell key={`${entry.key} ${entry.line}`} entry={entry} onLine={line => onLine(page.path, line)} />) ?? 'none'}</Box></Box>
           <td>{page.menu?.place ?? ''}</td>
         </tr>
       ))}
-    </Sheetlike>
+    </RuledTable>
   )
 }

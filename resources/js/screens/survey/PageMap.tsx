@@ -105,7 +105,7 @@ function Picture({survey, findings, leaf, onPage, onLink, picture}: Omit<Props, 
               <line className="apart-line" x1={24} x2={drawing.width - 24} y1={drawing.apart} y2={drawing.apart} />
             </>
           )}
-          {drawing.lines.map(line => <Joined key={`${line.link.from} ${line.link.to} ${line.broken}`} line={line} here={line.from.path === leaf || line.to.path === leaf} finding={findingOf(line.link, findings)} onLink={onLink} />)}
+          {drawing.lines.map(line => <Edge key={`${line.link.from} ${line.link.to} ${line.broken}`} line={line} here={line.from.path === leaf || line.to.path === leaf} finding={findingOf(line.link, findings)} onLink={onLink} />)}
           {drawing.apart !== null && <text className="apart" x={24} y={drawing.apart + 18}>No way from the home page leads here</text>}
           {drawing.slips.map(slip => (slip.page === null
             ? <Ghost key={slip.path} slip={slip} verdict={survey.links.find(link => link.to === slip.path)?.verdict ?? ''} />
@@ -120,7 +120,7 @@ function Picture({survey, findings, leaf, onPage, onLink, picture}: Omit<Props, 
   )
 }
 
-function Joined({line, here, finding, onLink}: {line: Line; here: boolean; finding: Finding | null; onLink: Props['onLink']}) {
+function Edge({line, here, finding, onLink}: {line: Line; here: boolean; finding: Finding | null; onLink: Props['onLink']}) {
   const {from, to, link, back, broken, bend} = line
   const told = broken || finding !== null
   const kind = broken ? 'broken' : finding !== null ? 'wrong' : here ? 'here' : ''

@@ -1,0 +1,166 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Brief\Kind;
+
+use InkedMargin\Core\Brief\Assessment;
+use InkedMargin\Core\Brief\Field;
+use InkedMargin\Core\Brief\Fields;
+use InkedMargin\Core\Brief\NamesThings;
+use InkedMargin\Core\Brief\Requirement;
+use InkedMargin\Core\Brief\Shortfall;
+use InkedMargin\Core\Brief\Terms;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Subject;
+use InkedMargin\Core\Site\Label;
+use InkedMargin\Core\Site\Map\Link as PageLink;
+use InkedMargin\Core\Site\Page;
+use InkedMargin\Core\Site\ParsedSite;
+use InkedMargin\Core\Site\RelativePath;
+
+/** A link that must be there: from each of some pages to a page of the site, or to another site. */
+final readonly class Link extends Requirement implements NamesThings
+{
+    /**
+     * @param  string  $to  a path from the site's root, or an address with its scheme
+     * @param  string|null  $label  words that its label has to have
+     * @param  bool|null  $inNewTab  null when either will do
+     */
+    public function __construct(Terms $terms, public string $to, public ?string $label, public ?bool $inNewTab)
+    {
+        parent::__construct($terms);
+    }
+
+    public static function kind(): string
+    {
+        return 'link';
+    }
+
+    public static function about(): string
+    {
+        return 'A link that must be there, to a page of the site or to another site.';
+    }
+
+    public static function fields(): array
+    {
+        return [
+            Field::text('to', 'a path from the root of the site, or an address with its scheme', true),
+            Field::text('label', 'words that the link has to say'),
+            Field::flag('new_tab', 'whether it opens a new tab; either when it is left out'),
+        ];
+    }
+
+    public static function variants(): array
+    {
+        return ['missing', 'label', 'tab'];
+    }
+
+    public static function read(Terms $terms, Fields $fields): self
+    {
+        return new self($terms, $fields->text('to'), $fields->optionalText('label'), $fields->optionalFlag('new_tab'));
+    }
+
+    public function sentence(): string
+    {
+        return "{$this->terms->pages->sentence()} links to {$this->to}".$this->wishes().'.';
+    }
+
+    public function named(string $what): array
+    {
+        return $what === 'path' && ! $this->isOutside() ? explode('/', $this->to) : [];
+    }
+
+    public function assess(ParsedSite $site): Assessment
+    {
+        // A page need not link to itself.
+        $pages = array_values(array_filter($this->terms->pages->of($site), fn (Page $page) => $page->path() !== $this->to));
+        $shortfalls = array_values(array_filter(array_map(fn (Page $page) => $this->shortfallOn($page, $site), $pages)));
+
+        return Assessment::ofPages(count($pages), $shortfalls, $this->expectation());
+    }
+
+    private function shortfallOn(Page $page, ParsedSite $site): ?Shortfall
+    {
+        $links = array_values(array_filter($site->map()->linksOn($page->path()), $this->leadsThere(...)));
+        foreach ($links as $link) {
+            if ($this->hasLabel($link) && $this->opensAsAsked($link)) {
+                return null;
+            }
+        }
+        $near = $links[0] ?? null;
+        $address = $this->isOutside() ? $this->to : RelativePath::between($page->path(), $this->to);
+        [$variant, $mark, $message, $remedy] = match (true) {
+            $near === null => ['missing', ProofMark::Insert, "This page has no link to `{$this->to}`; the brief asks for one.", "Add `<a href=\"$address\"".($this->inNewTab === true ? ' target="_blank"' : '').'>'.($this->label ?? '…').'</a>`.'],
+            ! $this->hasLabel($near) => ['label', ProofMark::Change, "The link to `{$this->to}` says “{$near->label}”; the brief asks for “{$this->label}”.", "Change its words to “{$this->label}”."],
+            $this->inNewTab === true => ['tab', ProofMark::Change, "The link to `{$this->to}` opens in the same tab; the brief asks for a new one.", 'Add `target="_blank"` to the `<a>` tag.'],
+            default => ['tab', ProofMark::Change, "The link to `{$this->to}` opens a new tab; the brief asks for the same one.", 'Remove `target="_blank"` from the `<a>` tag.'],
+        };
+
+        return new Shortfall(
+            $variant,
+            $mark,
+            $page->path(),
+            $page->path(),
+            $page->file,
+            $near->reference->span ?? $page->bodyPlace(),
+            $message,
+            $remedy,
+            "link:{$this->terms->id}",
+            subjects: $near?->reference->element === null ? [] : [Subject::element($page->path(), $near->reference->element)],
+            causes: $near === null ? $this->brokenLinksThere($page, $site) : [],
+        );
+    }
+
+    /** @return list<string> the links of a page that would lead there but for a slip, which has a rule of its own */
+    private function brokenLinksThere(Page $page, ParsedSite $site): array
+    {
+        $causes = [Subject::file($this->to)];
+        foreach ($site->map()->linksOn($page->path()) as $link) {
+            if (in_array($this->to, $link->reference->target->candidates, true)) {
+                $causes[] = Subject::place($page->path(), $link->reference->span->start);
+            }
+        }
+
+        return $causes;
+    }
+
+    private function isOutside(): bool
+    {
+        return preg_match('~^[a-z][a-z0-9+.-]*:~i', $this->to) === 1;
+    }
+
+    private function hasLabel(PageLink $link): bool
+    {
+        return $this->label === null || Label::says($link->label, $this->label);
+    }
+
+    private function opensAsAsked(PageLink $link): bool
+    {
+        return $this->inNewTab === null || $this->inNewTab === $link->opensNewTab();
+    }
+
+    private function leadsThere(PageLink $link): bool
+    {
+        if (! $this->isOutside()) {
+            return $link->to() === $this->to;
+        }
+        $address = rtrim($link->reference->target->address ?? '', '/');
+        $wanted = rtrim($this->to, '/');
+        // What follows has to begin a path, a query or a fragment: "museum.example" is not "museum.example.org".
+        $rest = stripos($address, $wanted) === 0 ? substr($address, strlen($wanted)) : null;
+
+        return $rest !== null && ($rest === '' || in_array($rest[0], ['/', '?', '#'], true));
+    }
+
+    private function wishes(): string
+    {
+        $label = $this->label === null ? '' : " with the words “{$this->label}”";
+
+        return $label.match ($this->inNewTab) {
+            null => '',
+            true => ', in a new tab',
+            false => ', in the same tab',
+        };
+    }
+}

@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Brief\Kind;
+
+use InkedMargin\Core\Brief\Shortfall;
+use InkedMargin\Core\Finding\Edit;
+use InkedMargin\Core\Finding\Mend;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Subject;
+use InkedMargin\Core\Site\Menu\CommonMenu;
+use InkedMargin\Core\Site\Menu\Menu;
+use InkedMargin\Core\Site\Menu\MenuDifference;
+use InkedMargin\Core\Site\Menu\MenuDifferenceKind;
+use InkedMargin\Core\Site\Page;
+use InkedMargin\Core\Site\ParsedSite;
+use InkedMargin\Core\Site\RelativePath;
+use InkedMargin\Core\Source\English;
+
+/** What differs between a page's menu and the one it should be, in words. Also made where no brief asks for it. */
+final readonly class MenuShortfall
+{
+    public const VARIANTS = ['no-menu', 'missing-entry', 'extra-entry', 'renamed', 'readdressed', 'menu-order', 'menu-place', 'own-linked', 'own-plain'];
+
+    private const MOST_NAMED = 8;
+
+    /** @param  float  $cost  of the requirement's item, above 0 */
+    public static function of(MenuDifference $difference, Page $page, CommonMenu $common, ParsedSite $site, float $cost = 1.0): Shortfall
+    {
+        $menu = $site->menus()->on($page->path());
+        $entry = $difference->entry;
+        [$message, $remedy] = self::words($difference, $page, $menu, $common);
+        $key = $difference->key ?? $entry->key ?? '';
+
+        return new Shortfall(
+            self::variant($difference->kind),
+            match ($difference->kind) {
+                MenuDifferenceKind::NoMenu, MenuDifferenceKind::Missing => ProofMark::Insert,
+                MenuDifferenceKind::Extra => ProofMark::TakeOut,
+                MenuDifferenceKind::Order, MenuDifferenceKind::Place => ProofMark::Move,
+                default => ProofMark::Change,
+            },
+            'menu',
+            $page->path(),
+            $page->file,
+            $entry?->reference->span ?? ($entry->element ?? $menu->element ?? null)?->place() ?? $page->bodyPlace(),
+            $message,
+            $remedy,
+            "menu:{$difference->kind->value}:$key",
+            cost: $cost,
+            mend: self::mend($difference, $page),
+            subjects: match (true) {
+                $difference->kind === MenuDifferenceKind::NoMenu => [Subject::page($page->path())],
+                $key === '' => [],
+                default => [Subject::way($page->path(), $key)],
+            },
+            causes: self::causes($difference, $page, $menu),
+        );
+    }
+
+    private static function mend(MenuDifference $difference, Page $page): ?Mend
+    {
+        $reference = $difference->entry?->reference;
+        if ($difference->kind !== MenuDifferenceKind::Readdressed || $reference === null) {
+            return null;
+        }
+
+        return Mend::of(new Edit($reference->from, $reference->span, self::address($page, (string) $difference->key)));
+    }
+
+    public static function variant(MenuDifferenceKind $kind): string
+    {
+        return match ($kind) {
+            MenuDifferenceKind::NoMenu => 'no-menu',
+            MenuDifferenceKind::Missing => 'missing-entry',
+            MenuDifferenceKind::Extra => 'extra-entry',
+            MenuDifferenceKind::Order => 'menu-order',
+            MenuDifferenceKind::Place => 'menu-place',
+            default => $kind->value,
+        };
+    }
+
+    /** @return list<string> a broken address, a wrong label and a part that was never closed have rules of their own */
+    private static function causes(MenuDifference $difference, Page $page, ?Menu $menu): array
+    {
+        $causes = [];
+        $reference = $difference->entry?->reference;
+        if ($reference !== null) {
+            $causes[] = Subject::place($page->path(), $reference->span->start);
+        }
+        $unclosed = $menu === null ? null : $page->pairs->unclosedAround($menu->element);
+        if ($unclosed !== null) {
+            $causes[] = Subject::element($page->path(), $unclosed);
+        }
+        if ($difference->kind === MenuDifferenceKind::Missing) {
+            $causes[] = Subject::file((string) $difference->key);
+        }
+
+        return $causes;
+    }
+
+    /** @return array{string, string} */
+    private static function words(MenuDifference $difference, Page $page, ?Menu $menu, CommonMenu $common): array
+    {
+        $label = $difference->entry->label ?? '';
+        $key = (string) $difference->key;
+        $typed = self::address($page, $key);
+        $wanted = $difference->label ?? '…';
+        $whole = self::written($common, $page);
+
+        return match ($difference->kind) {
+            MenuDifferenceKind::NoMenu => ['This page does not have the menu of the other pages.', "Copy it here, with the paths from this page: $whole."],
+            MenuDifferenceKind::Missing => ["The menu has no entry for `$key`; the other pages have one.", "Add `<a href=\"$typed\">$wanted</a>` to the menu."],
+            MenuDifferenceKind::Extra => ["The entry “{$label}” is only in this page’s menu.", 'Add it to the menu of every page, or remove it here.'],
+            MenuDifferenceKind::Renamed => ["The menu calls `$key` “{$label}”; on the other pages it is “{$wanted}”.", "Change the words to “{$wanted}”."],
+            MenuDifferenceKind::Readdressed => ["The menu entry “{$label}” leads to `".($difference->entry->key ?? '').'`; it should lead to '."`$key`.", "Type `href=\"$typed\"`."],
+            MenuDifferenceKind::Order => ['The entries of this menu are in a different order from the other pages.', "Put them in this order: $whole."],
+            MenuDifferenceKind::Place => ["The menu is {$menu?->place}; on the other pages it is {$common->place}.", 'Move it to the same place on every page.'],
+            MenuDifferenceKind::OwnLinked => ['The menu entry for this page is a link; the brief asks for plain text.', 'Remove the `<a>` and `</a>` tags around it.'],
+            MenuDifferenceKind::OwnPlain => ['The menu entry for this page is plain text; the brief asks for a link.', 'Put `<a href="'.basename($page->path()).'">` before it and `</a>` after it.'],
+        };
+    }
+
+    /** What to type on a page for an entry of the menu: a path, with its fragment, or the address of another site. */
+    private static function address(Page $page, string $key): string
+    {
+        if (preg_match('~^[a-z][a-z0-9+.-]*:~i', $key) === 1) {
+            return $key;
+        }
+        [$path, $fragment] = explode('#', $key, 2) + [1 => null];
+
+        return RelativePath::between($page->path(), (string) $path).($fragment === null ? '' : "#$fragment");
+    }
+
+    private static function written(CommonMenu $common, Page $page): string
+    {
+        $entries = [];
+        foreach ($common->entries as $key => $label) {
+            $key = (string) $key;
+            $address = self::address($page, $key);
+            $named = $label ?? basename($key);
+            $entries[] = $key === $page->path() ? "$named (this page)" : "$named (`$address`)";
+        }
+
+        return English::list($entries, 'and', self::MOST_NAMED);
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Brief;
+
+/** Every kind of requirement, in the order of the documentation. A new kind is one more line here. */
+final readonly class Kinds
+{
+    /** @var list<class-string<Requirement>> */
+    public const ALL = [
+        Kind\Files::class,
+        Kind\Names::class,
+        Kind\Titles::class,
+        Kind\Skeleton::class,
+        Kind\Count::class,
+        Kind\Stylesheets::class,
+        Kind\Navigation::class,
+        Kind\Link::class,
+        Kind\Pictures::class,
+        Kind\Markup::class,
+        Kind\Indentation::class,
+        Kind\Starter::class,
+    ];
+
+    /** @return list<string> */
+    public static function names(): array
+    {
+        return array_map(fn (string $kind) => $kind::kind(), self::ALL);
+    }
+
+    /** @return class-string<Requirement>|null */
+    public static function named(string $name): ?string
+    {
+        foreach (self::ALL as $kind) {
+            if ($kind::kind() === $name) {
+                return $kind;
+            }
+        }
+
+        return null;
+    }
+}

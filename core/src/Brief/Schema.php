@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Brief;
+
+/** The format of a brief as a JSON Schema (2020-12), and as the tables of the documentation, from the declared fields. */
+final readonly class Schema
+{
+    public static function render(): string
+    {
+        return json_encode([
+            '$schema' => 'https://json-schema.org/draft/2020-12/schema',
+            'title' => 'Brief',
+            'type' => 'object',
+            'required' => ['title', 'requirements'],
+            'additionalProperties' => false,
+            'properties' => self::properties(Brief::fields()) + [
+                'requirements' => ['type' => 'array', 'minItems' => 1, 'items' => ['oneOf' => array_map(self::kind(...), Kinds::ALL)]],
+                'ignore' => ['type' => 'array', 'items' => ['anyOf' => [
+                    ['type' => 'string'],
+                    ['type' => 'object', 'required' => ['rules'], 'additionalProperties' => false, 'properties' => self::properties(Ignored::fields())],
+                ]]],
+            ],
+            '$defs' => [
+                'pages' => ['anyOf' => [
+                    ['type' => 'string'],
+                    self::texts(),
+                    ['type' => 'object', 'required' => ['not'], 'additionalProperties' => false, 'properties' => ['not' => self::texts()]],
+                ]],
+                'parts' => ['anyOf' => [
+                    ['type' => 'string'],
+                    ['type' => 'array', 'items' => ['$ref' => '#/$defs/parts']],
+                    ['type' => 'object', 'additionalProperties' => ['$ref' => '#/$defs/parts']],
+                ]],
+            ],
+        ], JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n";
+    }
+
+    /** The tables of the documentation, as Markdown. */
+    public static function documentation(): string
+    {
+        $lines = ['### Fields of every requirement', '', ...self::table(Terms::fields())];
+        foreach (Kinds::ALL as $kind) {
+            array_push($lines, '', "### `{$kind::kind()}`", '', $kind::about(), '', ...self::table($kind::fields()));
+        }
+
+        return implode("\n", $lines)."\n";
+    }
+
+    /**
+     * @param  list<Field>  $fields
+     * @return list<string>
+     */
+    private static function table(array $fields): array
+    {
+        $row = fn (Field $field) => "| `{$field->name}` | ".self::typeInWords($field)." | {$field->about}".($field->required ? '; required' : '').' |';
+
+        return ['| field | value | meaning |', '|---|---|---|', ...array_map($row, $fields)];
+    }
+
+    private static function typeInWords(Field $field): string
+    {
+        return match ($field->type) {
+            FieldType::Choice => implode(', ', array_map(fn (string $choice) => "`$choice`", $field->choices)),
+            FieldType::Texts => 'a text or a list of texts',
+            FieldType::Number, FieldType::WholeNumber => "{$field->type->value} from {$field->least} to {$field->most}",
+            FieldType::Selector => 'a CSS selector',
+            FieldType::Parts => 'a list of parts',
+            FieldType::Entries => 'a list of entries',
+            FieldType::Pages => 'pages',
+            default => $field->type->value,
+        };
+    }
+
+    /**
+     * @param  class-string<Requirement>  $kind
+     * @return array<string, mixed>
+     */
+    private static function kind(string $kind): array
+    {
+        $fields = [...Terms::fields(), ...$kind::fields()];
+        $required = array_map(fn (Field $field) => $field->name, array_filter($fields, fn (Field $field) => $field->required));
+
+        return [
+            'type' => 'object',
+            'description' => $kind::about(),
+            'required' => array_values($required),
+            'additionalProperties' => false,
+            'properties' => ['kind' => ['const' => $kind::kind()]] + self::properties($fields),
+        ];
+    }
+
+    /**
+     * @param  list<Field>  $fields
+     * @return array<string, array<string, mixed>>
+     */
+    private static function properties(array $fields): array
+    {
+        $properties = [];
+        foreach ($fields as $field) {
+            $properties[$field->name] = self::type($field) + ['description' => $field->about];
+        }
+
+        return $properties;
+    }
+
+    /** @return array<string, mixed> */
+    private static function type(Field $field): array
+    {
+        return match ($field->type) {
+            FieldType::Text, FieldType::Selector => ['type' => ['string', 'number'], 'maxLength' => (int) $field->most] + ($field->required ? ['minLength' => 1] : []),
+            FieldType::Texts => self::texts($field->choices),
+            FieldType::Number => ['type' => 'number', 'minimum' => $field->least, 'maximum' => $field->most],
+            FieldType::WholeNumber => ['type' => 'integer', 'minimum' => (int) $field->least, 'maximum' => (int) $field->most],
+            FieldType::Flag => ['type' => 'boolean'],
+            FieldType::Choice => ['enum' => $field->choices],
+            FieldType::Parts => ['$ref' => '#/$defs/parts'],
+            FieldType::Entries => ['type' => ['array', 'object']],
+            FieldType::Pages => ['$ref' => '#/$defs/pages'],
+        };
+    }
+
+    /**
+     * @param  list<string>  $choices
+     * @return array<string, mixed>
+     */
+    private static function texts(array $choices = []): array
+    {
+        $one = $choices === [] ? ['type' => 'string'] : ['enum' => $choices];
+
+        return ['anyOf' => [$one, ['type' => 'array', 'items' => $one]]];
+    }
+}

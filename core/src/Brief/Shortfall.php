@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Brief;
+
+use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\Mend;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Related;
+use InkedMargin\Core\Source\SourceFile;
+use InkedMargin\Core\Source\Span;
+
+/** One place that shows why a requirement is not met in full. Findings are made from it. */
+final readonly class Shortfall
+{
+    /**
+     * @param  string  $variant  which of its kind's ways to fail this is
+     * @param  string  $item  which of the things that the requirement counts it costs, such as the path of a page
+     * @param  float  $cost  how much of that item is lost, above 0 and at most 1
+     * @param  list<Related>  $related
+     * @param  list<string>  $subjects  as `Subject` names them
+     * @param  list<string>  $causes
+     * @param  Finding|null  $finding  the finding that it is, where a rule made it already
+     */
+    public function __construct(
+        public string $variant,
+        public ProofMark $mark,
+        public string $item,
+        public string $file,
+        public ?SourceFile $source,
+        public Span $span,
+        public string $message,
+        public string $remedy,
+        public string $anchor = '',
+        public float $cost = 1.0,
+        public array $related = [],
+        public ?Mend $mend = null,
+        public array $subjects = [],
+        public array $causes = [],
+        public ?Finding $finding = null,
+    ) {
+        if ($cost <= 0.0 || $cost > 1.0 || $message === '') {
+            throw new \LogicException("The shortfall \"$variant\" costs $cost and says \"$message\".");
+        }
+    }
+
+    /** What a rule found, as a shortfall of a requirement that asks for it to find nothing. */
+    public static function of(Finding $finding, string $item): self
+    {
+        return new self(
+            $finding->variant,
+            $finding->mark,
+            $item,
+            $finding->file,
+            $finding->source,
+            $finding->span,
+            $finding->message,
+            $finding->remedy,
+            $finding->anchor,
+            finding: $finding,
+        );
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Command;
+
+/** What `--help` prints. */
+final readonly class Help
+{
+    /** @var array<string, array{string, string, string}> what follows the command, what it does, and its options */
+    public const COMMANDS = [
+        'check' => ['PATH [options]', 'Checks a folder or a zip, with or without a brief.', <<<'TEXT'
+              --brief FILE       the brief, as YAML or JSON
+              --handle NAME      what the school calls the student, for names such as {student.handle}.zip
+              --format FORMAT    text (the default), json or sarif
+              --weights LIST     only findings of these weights: fault, departure, tidy, with commas between
+
+            Exit codes: 0 nothing but advice, 1 faults or departures, 2 the site or brief could not be read.
+            TEXT],
+        'map' => ['PATH [options]', 'Prints how the pages of a site link, as JSON.', <<<'TEXT'
+              --brief FILE       the brief, for its pattern and menu
+              --handle NAME      what the school calls the student
+            TEXT],
+        'parse' => ['[--files-from=-] FILE…', 'Reads pages, and prints the tree and the parse errors of each as one line of JSON.', <<<'TEXT'
+              --files-from=-     also reads names of files from standard input, one a line
+            TEXT],
+        'rules' => ['', 'Prints the catalogue of rules, with examples, as Markdown.', ''],
+        'explain' => ['RULE', 'Explains one rule, such as link/missing-file, with examples.', ''],
+        'schema' => ['[--format markdown]', 'Prints the format of a brief as a JSON Schema, or its fields as Markdown.', ''],
+    ];
+
+    public static function overview(): string
+    {
+        $lines = ['Usage: margin COMMAND [options]', ''];
+        foreach (self::COMMANDS as $command => [, $about]) {
+            $lines[] = sprintf('  %-9s %s', $command, $about);
+        }
+
+        return implode("\n", [...$lines, '', '"margin COMMAND --help" says more about a command.'])."\n";
+    }
+
+    public static function of(string $command): string
+    {
+        [$usage, $about, $options] = self::COMMANDS[$command];
+
+        return rtrim("Usage: margin $command $usage")."\n\n$about\n".($options === '' ? '' : "\n$options\n");
+    }
+}

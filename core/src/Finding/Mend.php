@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Finding;
+
+/** The exact remedy of a finding: one change or several, which belong together. */
+final readonly class Mend
+{
+    /** @param  list<Edit>  $edits */
+    public function __construct(public array $edits)
+    {
+    }
+
+    public static function of(Edit ...$edits): self
+    {
+        return new self(array_values($edits));
+    }
+
+    /**
+     * The files with the changes made.
+     *
+     * @param  array<string, string>  $files  bytes by path
+     * @return array<string, string>
+     */
+    public function applyTo(array $files): array
+    {
+        $edits = $this->edits;
+        // From the end to the start, so that offsets that are still to be used stay right.
+        usort($edits, fn (Edit $a, Edit $b) => [$b->inFile()->start, $b->inFile()->end] <=> [$a->inFile()->start, $a->inFile()->end]);
+        foreach ($edits as $edit) {
+            $span = $edit->inFile();
+            $path = $edit->source->path;
+            $files[$path] = substr_replace($files[$path], $edit->text, $span->start, $span->length());
+        }
+
+        return $files;
+    }
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Marking;
+
+use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Rules\Catalogue;
+
+/**
+ * One cause, one finding. Each rule declares which rules supersede it; a finding is dropped when one of theirs shares a subject with
+ * it, or is about one of its possible causes.
+ */
+final class Causes
+{
+    /** @var array<string, list<int>> indexes of findings, by rule and subject */
+    private array $about = [];
+
+    /** @var array<int, int|null> the index of the finding that explains each; null for one that nothing explains */
+    private array $explained = [];
+
+    /** @var array<int, true> findings that are being looked at, so that two that explain each other do not both go */
+    private array $asking = [];
+
+    /** @var array<string, list<string>> by rule */
+    private array $supersededBy = [];
+
+    /** @param  list<Finding>  $findings */
+    private function __construct(private readonly array $findings)
+    {
+        foreach (Catalogue::rules() as $rule) {
+            $this->supersededBy[$rule->id] = $rule->supersededBy();
+        }
+        foreach ($findings as $index => $finding) {
+            foreach (array_unique($finding->subjects) as $subject) {
+                $this->about["{$finding->rule}\0$subject"][] = $index;
+            }
+        }
+        foreach (array_keys($findings) as $index) {
+            $this->explain($index);
+        }
+    }
+
+    /** @param  list<Finding>  $findings */
+    public static function among(array $findings): self
+    {
+        return new self($findings);
+    }
+
+    /** @return list<Finding> those that nothing else explains */
+    public function kept(): array
+    {
+        return array_values(array_filter($this->findings, fn (int $index) => $this->explained[$index] === null, ARRAY_FILTER_USE_KEY));
+    }
+
+    /** @return list<Finding> what shows why a requirement is not met: its own findings, or those that explain them */
+    public function showing(string $requirement): array
+    {
+        $showing = [];
+        foreach ($this->findings as $index => $finding) {
+            if ($finding->requirement !== $requirement) {
+                continue;
+            }
+            while (($this->explained[$index] ?? null) !== null) {
+                $index = $this->explained[$index];
+            }
+            $showing[$index] = $this->findings[$index];
+        }
+
+        return array_values($showing);
+    }
+
+    private function explain(int $index): ?int
+    {
+        if (array_key_exists($index, $this->explained)) {
+            return $this->explained[$index];
+        }
+        $this->asking[$index] = true;
+        $finding = $this->findings[$index];
+        $found = null;
+        foreach ($this->supersededBy[$finding->rule] ?? [] as $rule) {
+            foreach ([...$finding->subjects, ...$finding->causes] as $subject) {
+                foreach ($this->about["$rule\0$subject"] ?? [] as $other) {
+                    if (! isset($this->asking[$other])) {
+                        $this->explain($other);
+                        $found = $other;
+                        break 3;
+                    }
+                }
+            }
+        }
+        unset($this->asking[$index]);
+
+        return $this->explained[$index] = $found;
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Markup;
+
+use InkedMargin\Core\Source\Span;
+
+/** A tag that is not indented like the ones around it, and why. */
+final readonly class IndentSlip
+{
+    public function __construct(public Element $element, public Span $span, public string $message)
+    {
+    }
+}

@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Markup\Slip;
+
+use InkedMargin\Core\Markup\Document;
+use InkedMargin\Core\Markup\MarkupReader;
+use InkedMargin\Core\Markup\TagPairs;
+use InkedMargin\Core\Source\Change;
+use InkedMargin\Core\Source\Patch;
+use InkedMargin\Core\Source\SourceFile;
+
+/**
+ * Reads a page as its author meant it. One slip, such as a quotation mark that is not closed, can make a parser misread the whole
+ * page. So slips are looked for where something went wrong, mended in a copy of the text, and the copy is read again. A mend is kept
+ * only if less goes wrong with it: then the slip is one finding, and the rest of the page is judged as it was meant.
+ */
+final readonly class Mending
+{
+    /** One slip may hide the next. */
+    private const MOST_ROUNDS = 12;
+
+    /** So many are tried one by one; past that, all of a round together. */
+    private const MOST_TRIED = 8;
+
+    /** Bytes: a larger page gets fewer rounds. */
+    private const LARGE = 300_000;
+
+    /** @param  list<Slip>  $slips  in the order of the text, each in bytes of the text before it was mended */
+    private function __construct(public Document $document, public TagPairs $pairs, public array $slips)
+    {
+    }
+
+    public static function read(SourceFile $file): self
+    {
+        $current = self::plain(MarkupReader::read($file));
+        $trouble = Trouble::count($current->document, $current->pairs);
+        $rounds = strlen($file->bytes) > self::LARGE ? 2 : self::MOST_ROUNDS;
+        while ($rounds-- > 0 && $trouble > 0) {
+            $slips = SlipFinder::in($current->document, $current->pairs);
+            $better = $slips === [] ? null : $current->tryAll($slips, $trouble);
+            if ($better === null) {
+                break;
+            }
+            [$current, $trouble] = $better;
+        }
+
+        return $current;
+    }
+
+    private static function plain(Document $document): self
+    {
+        return new self($document, TagPairs::of($document, $document->source), []);
+    }
+
+    /**
+     * @param  non-empty-list<Slip>  $slips
+     * @return array{self, int}|null with the trouble that is left; null when no mend makes less of it
+     */
+    private function tryAll(array $slips, int $trouble): ?array
+    {
+        if (count($slips) > self::MOST_TRIED) {
+            return $this->tryTogether($slips, $trouble);
+        }
+        // Slips of the first kind that helps: what is found with another slip in the way may be none.
+        foreach ($slips as $slip) {
+            $better = $this->tryTogether([$slip], $trouble);
+            if ($better !== null) {
+                return $better;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param  non-empty-list<Slip>  $slips
+     * @return array{self, int}|null
+     */
+    private function tryTogether(array $slips, int $trouble): ?array
+    {
+        $changes = array_merge(...array_map(fn (Slip $slip) => $slip->changes, $slips));
+        $document = MarkupReader::reread(Patch::apply($this->document->source, $changes), $this->document);
+        $pairs = TagPairs::of($document, $document->source);
+        $left = Trouble::count($document, $pairs);
+        if ($left >= $trouble) {
+            return null;
+        }
+        $all = [...$this->slips, ...array_map(self::asWritten(...), $slips)];
+        usort($all, fn (Slip $a, Slip $b) => $a->span->start <=> $b->span->start);
+
+        return [new self($document, $pairs, $all), $left];
+    }
+
+    /** A slip in terms of the text that nothing was changed in. */
+    private static function asWritten(Slip $slip): Slip
+    {
+        $span = $slip->source->asWritten($slip->span);
+        $changes = array_map(function (Change $change) use ($slip): Change {
+            $at = $slip->source->asWritten($change->span)->span;
+
+            return $change->moved === null
+                ? Change::replace($at, $change->text)
+                : Change::moveTo($at->start, $slip->source->asWritten($change->moved)->span);
+        }, $slip->changes);
+
+        return new Slip($slip->kind, $span->source, $span->span, $changes, $slip->written, $slip->meant, $slip->inside);
+    }
+}

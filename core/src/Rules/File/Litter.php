@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Rules\File;
+
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Example;
+use InkedMargin\Core\Rules\Rule;
+use InkedMargin\Core\Site\Litter as LitterFile;
+use InkedMargin\Core\Source\English;
+
+/** Files that systems and editors leave behind, told once a site. Common practice. */
+final readonly class Litter extends Rule
+{
+    public function __construct()
+    {
+        parent::__construct('file/litter', Weight::Tidy, ProofMark::TakeOut, 'A file was left behind by a system or an editor.');
+    }
+
+    public function examples(): array
+    {
+        $page = ['index.html' => '<p>Puffins nest here.</p>'];
+
+        return [new Example('', $page + ['.DS_Store' => 'x'], $page)];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        $paths = array_values(array_filter($exam->site->files->paths(), LitterFile::is(...)));
+        if ($paths === []) {
+            return;
+        }
+        $others = count($paths) - 1;
+        yield $this->fileFinding(
+            $paths[0],
+            $exam->site->files->file($paths[0]),
+            "`{$paths[0]}` was left behind by your system or editor".($others === 0 ? '.' : ', and so '.($others === 1 ? 'was ' : 'were ').English::count($others, 'other file').'.'),
+            'Leave it out of the zip.',
+        );
+    }
+}

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Rules\File;
+
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Brief\Kind\Names;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Related;
+use InkedMargin\Core\Finding\Subject;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Example;
+use InkedMargin\Core\Rules\Rule;
+use InkedMargin\Core\Site\ParsedSite;
+use InkedMargin\Core\Source\English;
+
+/** A file or folder name with capitals, spaces or other characters that addresses have trouble with. Common practice. */
+final readonly class Name extends Rule
+{
+    private const MOST_RELATED = 12;
+
+    /** Names that tools and conventions prescribe, with capitals. */
+    private const PRESCRIBED = '/^(?:README|LICEN[CS]E|CHANGELOG|CONTRIBUTING|NOTICE|AUTHORS|CNAME|Makefile|Dockerfile|Gemfile|Thumbs\.db|CREDITS|COPYING|INSTALL|TODO)(?:\.[A-Za-z]+)?$|^\.|^(?:Gruntfile|Gulpfile)\.js$/';
+
+    public function __construct()
+    {
+        parent::__construct('file/name', Weight::Departure, ProofMark::Change, 'A file or folder name has capitals, spaces or other characters that cause trouble in addresses.', ['file/double-extension']);
+    }
+
+    public function examples(): array
+    {
+        $files = fn (string $name) => ['index.html' => '<p><a href="'.str_replace(' ', '%20', $name).'">Tides</a></p>', $name => '<p><a href="index.html">Home</a></p>'];
+
+        return [
+            new Example('', $files('High Tides.html'), $files('high-tides.html')),
+            new Example('file', $files('tides.htm'), $files('tides.html'), 'kind: names, files: "*.html"'),
+        ];
+    }
+
+    public function speaksFor(): array
+    {
+        return [Names::class => ['file']];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        $seen = [];
+        foreach ($exam->site->files->ownFiles() as $file) {
+            $segments = explode('/', $file->path);
+            foreach ($segments as $depth => $segment) {
+                $named = implode('/', array_slice($segments, 0, $depth + 1));
+                $isRight = preg_match('/^[a-z0-9._-]+$/D', $segment) === 1 || preg_match(self::PRESCRIBED, $segment) === 1;
+                if (isset($seen["path $named"]) || $isRight || $exam->brief->asksFor('path', $segment)) {
+                    continue;
+                }
+                $seen["path $named"] = true;
+                $what = $depth === count($segments) - 1 ? 'file' : 'folder';
+                yield $this->fileFinding(
+                    $file->path,
+                    $file,
+                    "The $what name `$segment` has ".self::trouble($segment).', which may work on your computer and fail on a server.',
+                    'Rename it to `'.self::better($segment).'`, and change the links to it.',
+                    anchor: "$what:$named",
+                    related: self::linksTo($file->path, $exam->site),
+                    subjects: [Subject::file(mb_strtolower($file->path))],
+                );
+            }
+        }
+    }
+
+    /** @return list<Related> */
+    private static function linksTo(string $path, ParsedSite $site): array
+    {
+        $references = [...$site->referencesTo($path), ...$site->referencesTo(mb_strtolower($path))];
+        $related = [];
+        foreach (array_slice($references, 0, self::MOST_RELATED) as $reference) {
+            $related[] = new Related($reference->from, $reference->span, 'this link leads to it');
+        }
+
+        return $related;
+    }
+
+    private static function trouble(string $name): string
+    {
+        $trouble = array_values(array_filter([
+            preg_match('/\p{Lu}/u', $name) === 1 ? 'capitals' : null,
+            str_contains($name, ' ') ? 'a space' : null,
+            preg_match('/[^\p{L}0-9._ -]/u', $name) === 1 ? 'special characters' : null,
+            preg_match('/[^\x00-\x7f]/', $name) === 1 ? 'letters beyond a to z' : null,
+        ]));
+
+        return $trouble === [] ? 'characters that are better avoided' : English::list($trouble);
+    }
+
+    private static function better(string $name): string
+    {
+        $plain = preg_replace('/[^a-z0-9._-]+/', '-', mb_strtolower($name)) ?? '';
+
+        return trim(str_replace('-.', '.', $plain), '-') ?: 'a name in plain small letters';
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Rules\File;
+
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Example;
+use InkedMargin\Core\Rules\Rule;
+use InkedMargin\Core\Source\FileKind;
+use InkedMargin\Core\Source\FileType;
+use InkedMargin\Core\Source\PictureSize;
+
+/** A file with the signature of a picture that is cut off or damaged, so that it has no size. Common practice. */
+final readonly class Unreadable extends Rule
+{
+    private const RASTER = [FileType::Png, FileType::Jpeg, FileType::Gif, FileType::Webp];
+
+    public function __construct()
+    {
+        parent::__construct('file/unreadable', Weight::Fault, ProofMark::Look, 'A picture cannot be opened.', ['file/wrong-type']);
+    }
+
+    public function examples(): array
+    {
+        $files = fn (string $picture) => ['index.html' => '<p><img src="gull.png" alt="A gull"></p>', 'gull.png' => $picture];
+        $whole = base64_decode('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAAAAAA6fptVAAAACklEQVQI12NgAAAAAgAB4iG8MwAAAABJRU5ErkJggg==', true);
+
+        return [new Example('', $files("\x89PNG\r\n\x1a\n"), $files((string) $whole))];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        foreach ($exam->site->files->ownFiles() as $file) {
+            $type = $file->kind() === FileKind::Picture ? FileType::of($file->bytes) : null;
+            if ($type !== null && in_array($type, self::RASTER, true) && PictureSize::of($file) === null) {
+                yield $this->fileFinding($file->path, $file, "`{$file->path}` starts like a picture, but it is damaged.", 'Save the picture again, and open it in a browser to check.');
+            }
+        }
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Rules\File;
+
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Brief\Kind\Files;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Example;
+use InkedMargin\Core\Rules\Rule;
+use InkedMargin\Core\Source\FileKind;
+
+/** A file that no page and no stylesheet uses. Common practice. */
+final readonly class Unused extends Rule
+{
+    /** Files that browsers, crawlers, servers and people look for by their name. */
+    private const ALWAYS = '~^(?:favicon\.[a-z]+|robots\.txt|sitemap\.xml|humans\.txt|readme(?:\.[a-z]+)?|licen[cs]e(?:\.[a-z]+)?|cname|credits(?:\.[a-z]+)?|apple-touch-icon.*|.*\.webmanifest|manifest\.json|package(?:-lock)?\.json|\..*)$~i';
+
+    public function __construct()
+    {
+        parent::__construct('file/unused', Weight::Tidy, ProofMark::Look, 'Nothing uses a file.', ['file/double-extension', 'file/unexpected', 'file/missing', 'link/missing-file', 'style/not-on-page', 'file/empty', 'file/wrong-type', 'file/unreadable']);
+    }
+
+    public function examples(): array
+    {
+        $picture = ['gull.svg' => '<svg xmlns="http://www.w3.org/2000/svg"/>'];
+
+        return [new Example('', ['index.html' => '<p>Puffins nest here.</p>'] + $picture, ['index.html' => '<p><img src="gull.svg" alt="A gull"></p>'] + $picture)];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        $used = [];
+        foreach ($exam->site->references() as $reference) {
+            $target = $reference->target;
+            $used['path '.($target->meant() ?? $target->candidates[0] ?? '')] = true;
+        }
+        foreach ($exam->site->files->ownFiles() as $file) {
+            $isForPeople = preg_match(self::ALWAYS, $file->name()) === 1 || $this->isAskedFor($file->path, $exam);
+            if (isset($used["path {$file->path}"]) || $file->kind() === FileKind::Page || trim(substr($file->bytes, 0, 1_000)) === '' || $isForPeople) {
+                continue;
+            }
+            yield $this->fileFinding($file->path, $file, "Nothing in the site uses `{$file->path}`.", 'Link to it or show it on a page, or remove it.');
+        }
+    }
+
+    private function isAskedFor(string $path, Examination $exam): bool
+    {
+        foreach ($exam->brief->ofKind(Files::class) as $requirement) {
+            if (in_array($path, $requirement->names, true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Rules\Link;
+
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Related;
+use InkedMargin\Core\Finding\Subject;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Example;
+use InkedMargin\Core\Site\Reference;
+use InkedMargin\Core\Site\Resolution;
+use InkedMargin\Core\Source\English;
+
+/**
+ * An address that resolves inside the site (URL Standard, 4.4) to a file that does not exist. What several pages link to is told once,
+ * at the file that is missing.
+ */
+final readonly class MissingFile extends ReferenceRule
+{
+    private const MOST_RELATED = 12;
+
+    public function __construct()
+    {
+        parent::__construct('link/missing-file', Weight::Fault, ProofMark::Change, 'An address leads to a file that is not in the site.', ['file/missing', 'file/no-home', 'file/name', 'file/double-extension']);
+    }
+
+    public function examples(): array
+    {
+        $tides = ['tides.html' => '<p><a href="index.html">Home</a></p>'];
+        $home = fn (string $href) => ['index.html' => "<p><a href=\"$href\">Tides</a></p>"] + $tides;
+        $birds = ['birds.html' => '<p><a href="index.html">Home</a> <a href="seal-colonies.html">Seals</a></p>', 'index.html' => '<p><a href="birds.html">Birds</a> <a href="seal-colonies.html">Seals</a></p>'];
+
+        return [
+            new Example('link', $home('tidse.html'), $home('tides.html')),
+            new Example('file', $birds, $birds + ['seal-colonies.html' => '<p><a href="index.html">Home</a></p>']),
+        ];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        $byPath = [];
+        foreach ($exam->site->resolvedAs(Resolution::MissingFile) as $reference) {
+            $byPath["path {$reference->target->path}"][] = $reference;
+        }
+        foreach ($byPath as $references) {
+            $files = array_unique(array_map(fn (Reference $one) => $one->from->path, $references));
+            $isFile = count($files) > 1 && $references[0]->target->candidates === [] && $exam->expectations()->target($references[0]) === null;
+            yield $isFile ? $this->file($references) : $this->link($references, $exam);
+        }
+    }
+
+    protected function resolution(): Resolution
+    {
+        return Resolution::MissingFile;
+    }
+
+    protected function checkReference(Reference $reference, Examination $exam): Finding
+    {
+        return $this->link([$reference], $exam);
+    }
+
+    /** @param  non-empty-list<Reference>  $references  to one file, told at the first */
+    private function link(array $references, Examination $exam): Finding
+    {
+        $reference = $references[0];
+        $target = $reference->target;
+        $expected = $exam->expectations()->target($reference);
+        $offer = self::offer($reference);
+        $to = $expected ?? $target->candidates[0] ?? null;
+
+        return $this->referenceFinding(
+            $reference,
+            "`{$reference->written}` leads to `{$target->path}`, which does not exist.",
+            match (true) {
+                $expected !== null => "By the order of the pages it should lead to `$expected`: type ".self::written($reference, $reference->relativeUrlTo($expected)).'.',
+                $offer === null => "Add the file `{$target->path}`, or link to a page that exists.",
+                default => "If you mean $offer, type that. Otherwise add the file `{$target->path}`.",
+            },
+            'link',
+            self::changeTo($reference, $to),
+            self::others($references),
+            causes: [Subject::file((string) $target->path), ...array_map(Subject::file(...), $target->candidates)],
+            subjects: [Subject::file((string) $target->path), ...self::places($references)],
+        );
+    }
+
+    /** @param  non-empty-list<Reference>  $references  to one file */
+    private function file(array $references): Finding
+    {
+        $path = (string) $references[0]->target->path;
+
+        return $this->fileFinding(
+            $path,
+            null,
+            "`$path` does not exist, but ".English::count(count($references), 'link leads', 'links lead').' to it.',
+            'Add the file, or change the links.',
+            'file',
+            related: self::others([$references[0], ...$references]),
+            mark: ProofMark::Insert,
+            causes: [Subject::file($path)],
+            subjects: self::places($references),
+        );
+    }
+
+    /**
+     * @param  non-empty-list<Reference>  $references
+     * @return list<string>
+     */
+    private static function places(array $references): array
+    {
+        return array_map(fn (Reference $one) => Subject::place($one->from->path, $one->span->start), $references);
+    }
+
+    /**
+     * @param  non-empty-list<Reference>  $references
+     * @return list<Related> all but the first
+     */
+    private static function others(array $references): array
+    {
+        $others = array_slice($references, 1, self::MOST_RELATED);
+
+        return array_map(fn (Reference $one) => new Related($one->from, $one->span, "this leads to `{$one->target->path}`"), $others);
+    }
+}

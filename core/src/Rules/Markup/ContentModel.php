@@ -1,0 +1,328 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Rules\Markup;
+
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Edit;
+use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\Mend;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Related;
+use InkedMargin\Core\Finding\Subject;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Markup\ContentModel as Model;
+use InkedMargin\Core\Markup\Element;
+use InkedMargin\Core\Markup\Misplaced;
+use InkedMargin\Core\Markup\MisplacedKind;
+use InkedMargin\Core\Markup\Slip\Slip;
+use InkedMargin\Core\Markup\Slip\SlipKind;
+use InkedMargin\Core\Rules\Example;
+use InkedMargin\Core\Site\Page;
+use InkedMargin\Core\Source\English;
+use InkedMargin\Core\Source\Span;
+
+/** An element or text where the content model of its parent does not allow it (HTML Standard, 3.2.5 and section 4). */
+final readonly class ContentModel extends SlipRule
+{
+    private const NESTED = ['nested-a-element' => 'a', 'nested-button' => 'button', 'nested-form' => 'form', 'nested-heading' => 'heading', 'nested-table' => 'table', 'nested-nobr' => 'nobr', 'nested-select' => 'select'];
+
+    public function __construct()
+    {
+        parent::__construct('markup/content-model', Weight::Fault, ProofMark::Move, 'An element or text is where it is not allowed.', ['markup/unclosed-element', 'markup/misnested', 'markup/missing-skeleton-tag']);
+    }
+
+    public function examples(): array
+    {
+        $page = Example::page('<p>Puffins nest here.</p>');
+        $heading = "<h1>Marrow Sound</h1>\n";
+
+        return [
+            new Example('parent', '<div><li>Puffins</li><li>Gulls</li></div>', '<div><ul><li>Puffins</li><li>Gulls</li></ul></div>'),
+            new Example('child', '<ul><p>Birds</p><li>Puffins</li></ul>', '<ul><li>Birds</li><li>Puffins</li></ul>'),
+            new Example('block', '<div><span><div>Puffins</div></span></div>', '<div><div>Puffins</div></div>'),
+            new Example('nested', ['index.html' => '<p><a href="birds.html"><button>Birds</button></a></p>', 'birds.html' => '<p><a href="index.html">Home</a></p>'], ['index.html' => '<p><a href="birds.html">Birds</a></p>', 'birds.html' => '<p><a href="index.html">Home</a></p>']),
+            new Example('metadata', '<meta name="author" content="Imre"><p>Puffins.</p>', '<p>Puffins.</p>'),
+            new Example('order', '<table><tr><td>Ebb</td></tr><caption>Tides</caption></table>', '<table><caption>Tides</caption><tr><td>Ebb</td></tr></table>'),
+            new Example('second', '<main><p>Puffins.</p></main><main><p>Gulls.</p></main>', '<main><p>Puffins.</p><p>Gulls.</p></main>'),
+            new Example('text', '<ul>Birds<li>Puffins</li></ul>', '<ul><li>Birds</li><li>Puffins</li></ul>'),
+            new Example('cut-short', '<p>Birds<ul><li>Puffins</li></ul></p>', '<p>Birds</p><ul><li>Puffins</li></ul>'),
+            new Example('row', '<table><td>Ebb</td><td>Flow</td></table>', '<table><tr><td>Ebb</td><td>Flow</td></tr></table>'),
+            new Example('table', '<table>Tides<tr><td>Ebb</td></tr></table>', '<table><caption>Tides</caption><tr><td>Ebb</td></tr></table>'),
+            new Example('outside-table', '<div><td>Ebb</td><td>Flow</td></div>', '<table><tr><td>Ebb</td><td>Flow</td></tr></table>'),
+            new Example('in-head', ['index.html' => str_replace([$heading, '</head>'], ['', "$heading</head>"], $page)], ['index.html' => $page]),
+        ];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        yield from $this->slipFindings($exam);
+        foreach ($exam->site->pages as $page) {
+            yield from $this->cutShort($page);
+            yield from $this->secondMain($page);
+            yield from $this->parserErrors($page);
+            yield from $this->misplaced($page);
+        }
+    }
+
+    protected function wordsFor(Slip $slip): ?array
+    {
+        return $slip->kind !== SlipKind::BodyContentInHead ? null : [
+            'in-head',
+            "`<{$slip->inside}>` is inside `<head>`, but what shows on the page belongs in `<body>`.",
+            'Move it to after `<body>`.',
+        ];
+    }
+
+    /** @return iterable<Finding> neighbours with the same problem together */
+    private function misplaced(Page $page): iterable
+    {
+        $group = [];
+        foreach (Model::load()->misplaced($page->document) as $misplaced) {
+            if ($group !== [] && ! self::goesWith($misplaced, $group[0])) {
+                yield $this->together($group, $page);
+                $group = [];
+            }
+            $group[] = $misplaced;
+        }
+        if ($group !== []) {
+            yield $this->together($group, $page);
+        }
+    }
+
+    private static function goesWith(Misplaced $one, Misplaced $first): bool
+    {
+        return $one->kind === $first->kind && $one->node->parent === $first->node->parent
+            && ($one->node instanceof Element ? $one->node->name : '') === ($first->node instanceof Element ? $first->node->name : '');
+    }
+
+    /** @param  non-empty-list<Misplaced>  $group */
+    private function together(array $group, Page $page): Finding
+    {
+        $node = $group[0]->node;
+        $last = $group[count($group) - 1]->node;
+        $parent = $node->parent;
+        $element = $node instanceof Element ? $node : $parent;
+        $name = $node instanceof Element ? "`<{$node->name}>`" : 'Text';
+        [$message, $remedy] = self::words($group[0], $name, $parent->name ?? 'body', count($group));
+        $first = $node instanceof Element ? $node->place() : new Span($node->span()->start + strspn($node->text, " \t\r\n"), max($node->span()->start + strspn($node->text, " \t\r\n"), $node->span()->end));
+        $related = [];
+        foreach (array_slice($group, 1, 12) as $other) {
+            $place = $other->node instanceof Element ? $other->node->place() : $other->node->span();
+            $related[] = new Related($page->file, $place, 'the same here');
+        }
+        $unclosed = $element === null ? null : $page->pairs->unclosedAround($element);
+        $subjects = [];
+        foreach ($group as $one) {
+            if ($one->node instanceof Element) {
+                $subjects[] = Subject::element($page->path(), $one->node);
+            }
+        }
+
+        return $this->pageFinding(
+            $page,
+            $first,
+            $message,
+            $remedy,
+            ($element?->path() ?? '').($node instanceof Element ? '' : '#text'),
+            $group[0]->kind->value,
+            $related,
+            self::mend($group[0], $node, $last, $page),
+            causes: $unclosed === null ? [] : [Subject::element($page->path(), $unclosed)],
+            subjects: $subjects,
+            fold: in_array($group[0]->kind, [MisplacedKind::BlockInPhrase, MisplacedKind::NotAChild], true) ? "{$group[0]->kind->value}:$name:".($parent->name ?? '') : '',
+        );
+    }
+
+    /** Items without a list, with the list put around them. */
+    private static function mend(Misplaced $misplaced, mixed $first, mixed $last, Page $page): ?Mend
+    {
+        $isItem = $misplaced->kind === MisplacedKind::NeedsParent && $first instanceof Element && $first->name === 'li';
+        $end = $last instanceof Element ? $last->span()?->end : null;
+        if (! $isItem || $end === null || $last->endTag() === null || in_array($first->parent?->name, ['p', 'span'], true)) {
+            return null;
+        }
+
+        return Mend::of(Edit::insert($page->file, $first->place()->start, '<ul>'), Edit::insert($page->file, $end, '</ul>'));
+    }
+
+    /** @return array{string, string} */
+    private static function words(Misplaced $misplaced, string $name, string $parent, int $count): array
+    {
+        $others = English::list(array_map(fn (string $other) => "`<$other>`", $misplaced->others), 'or');
+        $other = $misplaced->others[0] ?? '';
+        $these = $count === 1 ? "This $name is" : "These $count $name are";
+
+        return match ($misplaced->kind) {
+            MisplacedKind::NeedsParent => ["$these not inside $others.", "Put `<$other>` before ".($count === 1 ? 'it' : 'the first')." and `</$other>` after ".($count === 1 ? 'it.' : 'the last.')],
+            MisplacedKind::NotAChild => ["`<$parent>` can only contain $others, not $name.", $parent === 'ul' || $parent === 'ol' ? 'Put it inside an `<li>`, or move it out of the list.' : "Move it out of `<$parent>`."],
+            MisplacedKind::BlockInPhrase => ["$name cannot be inside `<$other>`, which only contains text.", "Close `<$other>` before it, or use `<div>` in place of `<$other>`."],
+            MisplacedKind::Nested => ["$name cannot be inside `<$other>`.", "Move it out of `<$other>`, or remove one of the two."],
+            MisplacedKind::Metadata => ["$name belongs in `<head>`, but it is in `<$parent>`.", 'Move it before `</head>`.'],
+            MisplacedKind::Order => self::orderWords($misplaced, $name, $parent),
+            MisplacedKind::Second => ["`<$parent>` has a second $name.", 'Keep one of them.'],
+            MisplacedKind::Text => ["Text is directly inside `<$parent>`, which can only contain $others.", "Put it inside `<$other>`."],
+        };
+    }
+
+    /** @return array{string, string} */
+    private static function orderWords(Misplaced $misplaced, string $name, string $parent): array
+    {
+        $by = $misplaced->others[1] ?? null;
+        if ($by === 'dt') {
+            return ['This `<dd>` has no `<dt>` before it that it describes.', 'Add a `<dt>` with the term before it.'];
+        }
+        if ($by === 'dd') {
+            return ['This `<dt>` has no `<dd>` after it that describes it.', 'Add a `<dd>` with the description after it.'];
+        }
+
+        return $by === null
+            ? ["$name must be the first or the last thing in `<$parent>`.", 'Move it to the start or to the end.']
+            : ["In `<$parent>`, $name comes before `<$by>`.", "Move it before `<$by>`."];
+    }
+
+    /** @return iterable<Finding> 4.4.14: one main that is not hidden */
+    private function secondMain(Page $page): iterable
+    {
+        $isShown = fn (Element $element) => $element->isWritten() && $element->attribute('hidden') === null;
+        $mains = array_values(array_filter($page->named('main'), $isShown));
+        foreach (array_slice($mains, 1) as $main) {
+            yield $this->elementFinding(
+                $page,
+                $main,
+                'The page has a second `<main>`.',
+                'Keep one `<main>` around everything that the page is about.',
+                'second',
+                related: [new Related($page->file, $mains[0]->place(), 'the first `<main>`')],
+                about: '#second',
+            );
+        }
+    }
+
+    /** @return iterable<Finding> a paragraph that ends where a block begins in it */
+    private function cutShort(Page $page): iterable
+    {
+        foreach ($page->pairs->cutShort as [$element, $endTag]) {
+            $name = $element->name;
+            $by = $page->pairs->tagAt($element->closedAt ?? 0) ?? 'another element';
+            yield $this->elementFinding(
+                $page,
+                $element,
+                "`$by` cannot be inside `<$name>`, so it ends the `<$name>`, and the later `</$name>` closes nothing.",
+                "Type `</$name>` before `$by`, and remove the later `</$name>`.",
+                'cut-short',
+                related: [
+                    new Related($page->file, Span::at($element->closedAt ?? 0), "`$by` ends the `<$name>`"),
+                    new Related($page->file, Span::at($endTag), "this `</$name>` closes nothing"),
+                ],
+                mend: Mend::of(
+                    Edit::insert($page->file, $element->closedAt ?? 0, "</$name>"),
+                    Edit::remove($page->file, new Span($endTag, self::endOfTag($page, $endTag))),
+                ),
+                subjects: [Subject::place($page->path(), $endTag), Subject::place($page->path(), $element->closedAt ?? 0)],
+            );
+        }
+    }
+
+    /** @return iterable<Finding> what the parser itself sorts out: cells without rows, text in tables, links in links */
+    private function parserErrors(Page $page): iterable
+    {
+        $places = [];
+        foreach ($page->document->errors as $error) {
+            $group = match (true) {
+                $error->code === 'cell-without-row' => 'row',
+                $error->code === 'foster-parented-content' => 'table',
+                $error->code === 'misplaced-start-tag' => 'outside-table',
+                isset(self::NESTED[$error->code]) => 'nested '.self::NESTED[$error->code].' '.$error->offset,
+                default => null,
+            };
+            if ($group !== null) {
+                $places[$group][] = $error->offset;
+            }
+        }
+        foreach ($places as $group => $offsets) {
+            $finding = $this->parserError(explode(' ', (string) $group), $offsets, $page);
+            if ($finding !== null) {
+                yield $finding;
+            }
+        }
+    }
+
+    /**
+     * @param  list<string>  $group  the variant, and for what is nested its name
+     * @param  non-empty-list<int>  $offsets
+     */
+    private function parserError(array $group, array $offsets, Page $page): ?Finding
+    {
+        $variant = $group[0];
+        $tag = $page->pairs->tagAt($offsets[0]);
+        $nested = $group[1] ?? '';
+        [$message, $remedy] = match ($variant) {
+            'row' => ['These cells are not inside a row.', 'Put `<tr>` before the first cell of each row and `</tr>` after the last.'],
+            'table' => ['Something in this table is not inside a cell, so browsers move it above the table.', 'Put it inside a `<td>` or `<caption>`, or outside the table.'],
+            'outside-table' => [($tag === null ? 'This tag' : "`$tag`").' cannot be here, so browsers ignore it.', in_array($tag, ['<td>', '<th>', '<tr>', '<tbody>', '<thead>', '<caption>'], true) ? 'Put `<table>` and `<tr>` around the cells.' : 'Move it to where it belongs, or remove it.'],
+            default => [
+                'There is a '.($nested === 'a' ? 'link' : $nested).' inside a '.($nested === 'a' ? 'link' : $nested).', so browsers close the first one here.',
+                $nested === 'heading' ? 'Close the first heading before the second.' : "Type `</$nested>` where the first one ends.",
+            ],
+        };
+        if ($variant === 'outside-table' && in_array($tag, ['<head>', '<body>', '<html>', '<frame>'], true)) {
+            return null;
+        }
+        $end = self::endOfTag($page, $offsets[0]);
+
+        return $this->pageFinding(
+            $page,
+            new Span($offsets[0], $end),
+            $message,
+            $remedy,
+            "$variant:$nested:$tag",
+            $variant,
+            related: array_map(fn (int $offset) => new Related($page->file, Span::at($offset), 'the same here'), array_slice($offsets, 1, 12)),
+            causes: $this->unclosedBefore($page, $offsets[0], $nested),
+            subjects: [...$this->subjectsOf($offsets, $page), ...($variant === 'table' ? [Subject::page($page->path()).'#table'] : [])],
+        );
+    }
+
+    /** @return list<string> an element of the name that was never closed is why the next one is nested */
+    private function unclosedBefore(Page $page, int $offset, string $nested): array
+    {
+        $causes = [Subject::place($page->path(), $offset)];
+        $last = null;
+        foreach ($page->pairs->unclosed as $element) {
+            $isHeading = $nested === 'heading' && preg_match('/^h[1-6]$/', $element->name) === 1;
+            if (($element->name === $nested || $isHeading) && $element->place()->start < $offset) {
+                $last = $element;
+            }
+        }
+
+        return $last === null ? $causes : [...$causes, Subject::element($page->path(), $last)];
+    }
+
+    /**
+     * The places of the tags themselves, and of the end tags that close nothing because of them.
+     *
+     * @param  non-empty-list<int>  $offsets
+     * @return list<string>
+     */
+    private function subjectsOf(array $offsets, Page $page): array
+    {
+        $subjects = array_map(fn (int $offset) => Subject::place($page->path(), $offset), $offsets);
+        $names = array_unique(array_map(fn (int $offset) => trim((string) $page->pairs->tagAt($offset), '<>'), $offsets));
+        foreach ($page->pairs->stray as $offset => $name) {
+            if ($offset > $offsets[0] && in_array($name, $names, true)) {
+                $subjects[] = Subject::place($page->path(), $offset);
+            }
+        }
+
+        return $subjects;
+    }
+
+    private static function endOfTag(Page $page, int $offset): int
+    {
+        $end = strpos($page->file->bytes, '>', $offset);
+
+        return $end === false ? strlen($page->file->bytes) : $end + 1;
+    }
+}

@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Rules\Style;
+
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Brief\Kind\Stylesheets;
+use InkedMargin\Core\Finding\Edit;
+use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\Mend;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Subject;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Example;
+use InkedMargin\Core\Rules\Rule;
+use InkedMargin\Core\Site\Page;
+use InkedMargin\Core\Site\ParsedSite;
+use InkedMargin\Core\Site\RelativePath;
+use InkedMargin\Core\Site\SpecialPage;
+
+/**
+ * A stylesheet that the brief asks for, or that most pages link, and this page does not. A page with a sheet of its own follows a plan.
+ * Common practice.
+ */
+final readonly class NotOnPage extends Rule
+{
+    public function __construct()
+    {
+        parent::__construct(
+            'style/not-on-page',
+            Weight::Departure,
+            ProofMark::Insert,
+            'A stylesheet that the other pages link is not linked on this page.',
+            ['link/missing-file', 'link/letter-case', 'link/wrong-folder', 'link/outside-site', 'link/local-path', 'link/bad-address', 'link/empty', 'file/name', 'file/missing', 'markup/bad-attribute-value', 'markup/missing-attribute', 'markup/unknown-attribute', 'markup/unclosed-element', 'file/double-extension'],
+        );
+    }
+
+    public function examples(): array
+    {
+        $link = '<link rel="stylesheet" href="site.css">'."\n";
+        $site = fn (string $birds) => [
+            'index.html' => Example::page('<p><a href="tides.html">Tides</a> <a href="birds.html">Birds</a></p>', 'Home', $link),
+            'tides.html' => Example::page('<p><a href="index.html">Home</a></p>', 'Tides', $link),
+            'birds.html' => Example::page('<p><a href="index.html">Home</a></p>', 'Birds', $birds),
+            'site.css' => 'p { margin: 0 }',
+        ];
+
+        return [new Example('', $site(''), $site($link))];
+    }
+
+    public function speaksFor(): array
+    {
+        return [Stylesheets::class => ['missing']];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        $usual = self::usualSheets($exam->site);
+        foreach ($usual === [] ? [] : $exam->site->pages as $page) {
+            if ($exam->brief->covering($page->path(), Stylesheets::class) !== null || SpecialPage::is($page->path(), $exam->site)) {
+                continue;
+            }
+            $linked = [];
+            foreach ($page->stylesheets() as $reference) {
+                $linked[] = $reference->target->found ?? $reference->target->address ?? '';
+            }
+            // A sheet of its own, in place of the usual ones, is a plan.
+            if (array_diff($linked, $usual) !== []) {
+                continue;
+            }
+            foreach (array_diff($usual, $linked) as $sheet) {
+                yield $this->missing($page, $sheet);
+            }
+        }
+    }
+
+    private function missing(Page $page, string $sheet): Finding
+    {
+        $line = '<link rel="stylesheet" href="'.RelativePath::between($page->path(), $sheet).'">';
+        $headEnd = $page->document->first('head')?->endTag();
+        $causes = [];
+        foreach ($page->stylesheets() as $reference) {
+            $causes[] = Subject::place($page->path(), $reference->span->start);
+        }
+        foreach ($page->named('link') as $element) {
+            $causes[] = Subject::element($page->path(), $element);
+        }
+
+        return $this->pageFinding(
+            $page,
+            $page->headPlace(),
+            "This page does not link the stylesheet `$sheet`, so it looks different from the other pages.",
+            "Type `$line` inside `<head>`.",
+            "sheet:$sheet",
+            mend: $headEnd === null ? null : Mend::of(Edit::insert($page->file, $headEnd->start, "$line\n")),
+            causes: $causes,
+        );
+    }
+
+    /** @return list<string> what more than half of the pages link, and two at least */
+    private static function usualSheets(ParsedSite $site): array
+    {
+        $pages = [];
+        foreach ($site->pages as $page) {
+            foreach ($page->stylesheets() as $reference) {
+                if ($reference->target->found !== null) {
+                    $pages[$reference->target->found][$page->path()] = true;
+                }
+            }
+        }
+        $usual = array_filter($pages, fn (array $linking) => 2 * count($linking) > count($site->pages) && count($linking) > 1);
+
+        return array_map(strval(...), array_keys($usual));
+    }
+}

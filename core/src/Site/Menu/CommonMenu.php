@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Site\Menu;
+
+use InkedMargin\Core\Site\Label;
+
+/** The menu that some pages of a site have in common: what each of them is held against. */
+final readonly class CommonMenu
+{
+    /** So many menus have to agree on an order, a label or a place before it is the common one. */
+    private const CLEAR = 2 / 3;
+
+    /**
+     * @param  array<string, string|null>  $entries  labels by what they lead to, in order; null where the pages do not agree
+     * @param  string|null  $place  null when there is no common one
+     * @param  bool  $hasOrder  whether the pages agree on an order
+     */
+    public function __construct(public array $entries, public ?string $place = null, public bool $hasOrder = true)
+    {
+    }
+
+    /**
+     * What most of the menus have, in the order that most have it in.
+     *
+     * @param  non-empty-list<Menu>  $menus
+     */
+    public static function among(array $menus): self
+    {
+        $labels = $pages = [];
+        foreach ($menus as $menu) {
+            $pages[$menu->page] = true;
+            foreach ($menu->byKey() as $key => $entry) {
+                $labels[$key][] = $entry;
+            }
+        }
+        $common = [];
+        foreach ($labels as $key => $entries) {
+            // A page may leave its own entry out.
+            $others = count($menus) - (isset($pages[$key]) ? 1 : 0);
+            $having = count(array_filter($entries, fn (MenuEntry $entry) => $entry->reference?->from->path !== (string) $key && $entry->reference !== null));
+            if (2 * $having > $others) {
+                $common[$key] = self::label($entries);
+            }
+        }
+        [$order, $isClear] = self::order($menus, $common);
+        $places = self::mostOf(array_map(fn (Menu $menu) => $menu->place, $menus));
+
+        return new self(
+            array_replace(array_fill_keys($order, null), $common),
+            $places[1] >= self::CLEAR * count($menus) ? $places[0] : null,
+            $isClear,
+        );
+    }
+
+    /** @return list<string> what it leads to, in order */
+    public function keys(): array
+    {
+        return array_map(strval(...), array_keys($this->entries));
+    }
+
+    /** @param  non-empty-list<MenuEntry>  $entries  for one page */
+    private static function label(array $entries): ?string
+    {
+        $linked = array_values(array_filter($entries, fn (MenuEntry $entry) => $entry->reference !== null)) ?: $entries;
+        [$label, $count] = self::mostOf(array_map(fn (MenuEntry $entry) => $entry->label, $linked));
+        $alike = count(array_filter($linked, fn (MenuEntry $entry) => Label::plain($entry->label) === Label::plain($label)));
+
+        return max($count, $alike) >= self::CLEAR * count($linked) ? $label : null;
+    }
+
+    /**
+     * The order that most menus have, with what they lack put behind what is before it elsewhere.
+     *
+     * @param  non-empty-list<Menu>  $menus
+     * @param  array<string, string|null>  $common
+     * @return array{list<string>, bool} and whether it is clear
+     */
+    private static function order(array $menus, array $common): array
+    {
+        $shapes = [];
+        foreach ($menus as $menu) {
+            $keys = array_keys(array_intersect_key($menu->byKey(), $common));
+            $shapes[] = implode("\0", $keys);
+        }
+        $order = array_values(array_filter(explode("\0", self::mostOf($shapes)[0]), fn (string $key) => $key !== ''));
+        $place = array_flip($order);
+        foreach ($menus as $menu) {
+            $before = -1;
+            foreach (array_map(strval(...), array_keys(array_intersect_key($menu->byKey(), $common))) as $key) {
+                if (! isset($place[$key])) {
+                    array_splice($order, $before + 1, 0, [$key]);
+                    $place = array_flip($order);
+                }
+                $before = $place[$key];
+            }
+        }
+        $agreeing = count(array_filter($menus, fn (Menu $menu) => ! self::isOutOfOrder(array_keys($menu->byKey()), $place)));
+
+        return [$order, $agreeing >= self::CLEAR * count($menus)];
+    }
+
+    /**
+     * @param  list<int|string>  $keys
+     * @param  array<string, int>  $place  by key
+     */
+    public static function isOutOfOrder(array $keys, array $place): bool
+    {
+        $last = -1;
+        foreach ($keys as $key) {
+            $at = $place[$key] ?? null;
+            if ($at !== null && $at < $last) {
+                return true;
+            }
+            $last = $at ?? $last;
+        }
+
+        return false;
+    }
+
+    /**
+     * @param  non-empty-list<string>  $values
+     * @return array{string, int} the commonest, and how often it is there
+     */
+    private static function mostOf(array $values): array
+    {
+        $counts = array_count_values($values);
+        arsort($counts);
+        $most = array_key_first($counts);
+
+        return [(string) $most, $counts[$most]];
+    }
+}

@@ -1,0 +1,176 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Site;
+
+use InkedMargin\Core\Markup\Document;
+use InkedMargin\Core\Markup\Slip\Mending;
+use InkedMargin\Core\Site\Map\LinkMap;
+use InkedMargin\Core\Site\Map\PageNames;
+use InkedMargin\Core\Site\Menu\MenuSurvey;
+use InkedMargin\Core\Source\FileKind;
+use InkedMargin\Core\Source\FileType;
+use InkedMargin\Core\Source\SourceFile;
+
+/** A site read for a check: every page parsed, every address resolved once. Rules read this, never files. */
+final class ParsedSite
+{
+    /** @var array<class-string<SiteFact>, SiteFact> */
+    private array $facts = [];
+
+    /** @var array<string, list<Reference>>|null by the path that they resolve to, whether it exists or not */
+    private ?array $referencesTo = null;
+
+    /** @var list<Reference>|null */
+    private ?array $references = null;
+
+    /** @var array<string, list<Reference>>|null */
+    private ?array $byResolution = null;
+
+    /**
+     * @param  array<string, Page>  $pages  by path, the home page first, then by path
+     * @param  array<string, Sheet>  $sheets  by path
+     */
+    private function __construct(public readonly Site $files, public readonly array $pages, public readonly array $sheets)
+    {
+    }
+
+    /** @param  \Closure(int, int): void|null  $progress  called with the number of pages read, and of all pages */
+    public static function of(Site $files, ?\Closure $progress = null): self
+    {
+        $isPage = fn (SourceFile $file) => $file->kind() === FileKind::Page && FileType::of($file->bytes)->isReadable();
+        $pages = array_filter($files->ownFiles(), $isPage);
+        usort($pages, fn (SourceFile $a, SourceFile $b) => [$a->path !== LinkMap::HOME, $a->path] <=> [$b->path !== LinkMap::HOME, $b->path]);
+        /** @var array<string, Mending> $read */
+        $read = [];
+        foreach ($pages as $done => $file) {
+            $read[$file->path] = Mending::read($file);
+            if ($progress !== null) {
+                $progress($done + 1, count($pages));
+            }
+        }
+        $finder = new ReferenceFinder(new Resolver($files, self::idsOf($read)));
+        $sheets = [];
+        foreach ($files->ofKind(FileKind::Stylesheet) as $file) {
+            $sheets[$file->path] = new Sheet($file, $finder->inSheet($file));
+        }
+        $parsed = array_map(fn (Mending $mending) => new Page($mending, $finder->inPage($mending->document)), $read);
+
+        return new self($files, $parsed, $sheets);
+    }
+
+    /**
+     * A fact about the site, worked out when it is first asked for.
+     *
+     * @template T of SiteFact
+     *
+     * @param  class-string<T>  $fact
+     * @return T
+     */
+    public function fact(string $fact): SiteFact
+    {
+        /** @var T */
+        return $this->facts[$fact] ??= $fact::of($this);
+    }
+
+    /** The page at a path; null when there is none. */
+    public function page(?string $path): ?Page
+    {
+        return $path === null ? null : $this->pages[$path] ?? null;
+    }
+
+    /** @return list<string> */
+    public function pagePaths(): array
+    {
+        return array_map(strval(...), array_keys($this->pages));
+    }
+
+    /** @return list<Reference> every address of the site: those of pages in their order, then those of stylesheets */
+    public function references(): array
+    {
+        if ($this->references === null) {
+            $lists = array_map(fn (Page|Sheet $holder) => $holder->references, [...array_values($this->pages), ...array_values($this->sheets)]);
+            $this->references = array_merge(...$lists);
+        }
+
+        return $this->references;
+    }
+
+    /** @return list<Reference> the addresses of which something became, in the order of `references` */
+    public function resolvedAs(Resolution $resolution): array
+    {
+        if ($this->byResolution === null) {
+            $this->byResolution = [];
+            foreach ($this->references() as $reference) {
+                $this->byResolution[$reference->target->resolution->value][] = $reference;
+            }
+        }
+
+        return $this->byResolution[$resolution->value] ?? [];
+    }
+
+    /** @return list<Reference> the addresses that resolve to a path, whether a file is there or not */
+    public function referencesTo(string $path): array
+    {
+        if ($this->referencesTo === null) {
+            $this->referencesTo = [];
+            foreach ($this->references() as $reference) {
+                $to = $reference->target->path ?? $reference->target->found;
+                if ($to !== null) {
+                    $this->referencesTo[$to][] = $reference;
+                }
+            }
+        }
+
+        return $this->referencesTo[$path] ?? [];
+    }
+
+    public function menus(): MenuSurvey
+    {
+        return $this->fact(MenuSurvey::class);
+    }
+
+    public function map(): LinkMap
+    {
+        return $this->fact(LinkMap::class);
+    }
+
+    public function names(): PageNames
+    {
+        return $this->fact(PageNames::class);
+    }
+
+    /**
+     * The places that fragments can name (HTML Standard, 7.4.6.3): ids, and the names of `a` elements. A page's are looked for when
+     * the first link asks for one.
+     *
+     * @param  array<string, Mending>  $read
+     * @return \Closure(string): (array<string, true>|null)
+     */
+    private static function idsOf(array $read): \Closure
+    {
+        $ids = [];
+
+        return function (string $path) use ($read, &$ids): ?array {
+            if (! isset($read[$path])) {
+                return null;
+            }
+
+            return $ids[$path] ??= self::idsIn($read[$path]->document);
+        };
+    }
+
+    /** @return array<string, true> */
+    private static function idsIn(Document $document): array
+    {
+        $ids = [];
+        foreach ($document->elements() as $element) {
+            foreach (['id', $element->name === 'a' ? 'name' : 'id'] as $attribute) {
+                $ids[$element->value($attribute) ?? ''] = true;
+            }
+        }
+
+        return $ids;
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Site;
+
+/** Pages that no menu leads to and no pattern has a place for: for mistakes, for thanks, for logging in. Common practice. */
+final readonly class SpecialPage
+{
+    private const NAMES = '/^(?:40[0-9]|50[0-9]|error|not-?found|offline|thanks?|thank-?you|success|sent|confirm(?:ation|ed)?|log-?in|sign-?in|sign-?up|register|splash|google[0-9a-f]+|print)(?:[-_].*)?$/i';
+
+    public static function is(string $path, ParsedSite $site): bool
+    {
+        if (preg_match(self::NAMES, pathinfo($path, PATHINFO_FILENAME)) === 1) {
+            return true;
+        }
+        // A page that a form alone leads to.
+        $links = $site->map()->linkedFrom($path);
+        foreach ($links > 0 ? [] : $site->referencesTo($path) as $reference) {
+            if ($reference->kind === ReferenceKind::Form || $reference->kind === ReferenceKind::Embedded) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Source;
+
+/** The grammar that messages need: articles, plurals, lists. */
+final readonly class English
+{
+    /** "1 page", "2 pages". */
+    public static function count(int $count, string $one, ?string $many = null): string
+    {
+        return "$count ".($count === 1 ? $one : $many ?? "{$one}s");
+    }
+
+    /**
+     * "a", "a and b", "a, b and c".
+     *
+     * @param  list<string>  $items
+     * @param  int  $most  so many are named; the rest is counted
+     */
+    public static function list(array $items, string $word = 'and', int $most = PHP_INT_MAX): string
+    {
+        if (count($items) > $most) {
+            $rest = count($items) - $most;
+            $items = [...array_slice($items, 0, $most), "$rest more"];
+        }
+        $last = array_pop($items);
+
+        return $items === [] ? (string) $last : implode(', ', $items)." $word $last";
+    }
+
+    /** A start tag in backticks, such as `` `<h2>` ``. */
+    public static function tag(string $name): string
+    {
+        return "`<$name>`";
+    }
+
+    /** Text cut to a length that can be quoted, white space collapsed. */
+    public static function excerpt(string $text, int $most = 40): string
+    {
+        return mb_strimwidth(trim(preg_replace('/\s+/u', ' ', Utf8::scrub($text)) ?? ''), 0, $most, '…');
+    }
+}

@@ -1,0 +1,13 @@
+import {Box} from '@mui/material'
+
+/** Text with `code` between backticks, as all messages of the check are. */
+export function Coded({children}: {children: string}) {
+  const pieces = children.split(/`([^`\n]+)`/)
+  return (
+    <>
+      {pieces.map((piece, index) => index % 2 === 0
+        ? piece
+        : <Box component="code" key={index} sx={{fontFamily: 'Source', fontSize: '0.94em', fontStyle: 'normal', overflowWrap: 'anywhere'}}>{piece}</Box>)}
+    </>
+  )
+}
