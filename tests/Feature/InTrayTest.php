@@ -124,7 +124,7 @@ it('waits for a brief, and checks when there is one', function () {
 
     $this->actingAs($user)->getJson("/api/hand-ins/$handIn->id")->assertJsonPath('run.state', 'waiting');
     $this->putJson("/api/assignments/$assignment->id/brief", ['source' => self::BRIEF])->assertOk()->assertJsonPath('version', 1)
-        ->assertJsonPath('requirements.0.sentence', 'The site has the files index.html, a.html.');
+        ->assertJsonPath('requirements.0.sentence', 'The site has the files index.html and a.html.');
     $this->getJson("/api/hand-ins/$handIn->id")->assertJsonPath('run.state', 'finished');
 });
 
@@ -132,7 +132,7 @@ it('keeps the brief in force when the new one cannot be read', function () {
     $assignment = $this->assignment($user = $this->instructor());
 
     $this->actingAs($user)->putJson("/api/assignments/$assignment->id/brief", ['source' => "title: T\nrequirements: []"])
-        ->assertUnprocessable()->assertJsonPath('errors.source', ['requirements: a list of requirements was expected', 'The brief in force stays as it is.']);
+        ->assertUnprocessable()->assertJsonPath('errors.source', ['requirements: a list of 1 to 5000 requirements was expected', 'The brief in force stays as it is.']);
     expect($assignment->briefs()->pluck('version')->all())->toBe([1]);
 });
 

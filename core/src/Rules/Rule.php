@@ -198,6 +198,7 @@ abstract readonly class Rule
         array $subjects = [],
         string $about = '',
         ?Weight $weight = null,
+        string $fold = '',
     ): Finding {
         return $this->finding(
             $reference->from->path,
@@ -212,7 +213,8 @@ abstract readonly class Rule
             null,
             $causes,
             [Subject::place($reference->from->path, $reference->span->start), ...$subjects],
-            weight: $weight,
+            $fold,
+            $weight,
         );
     }
 

@@ -57,6 +57,14 @@ final readonly class Label
         return array_intersect_key(self::stems($one), self::stems($other)) !== [];
     }
 
+    /** Whether every word of a plain text is among those of another. */
+    public static function isAmong(string $words, string $all): bool
+    {
+        $stems = self::stems($words);
+
+        return $stems !== [] && array_diff_key($stems, self::stems($all)) === [];
+    }
+
     /** @return array<string, true> */
     private static function stems(string $plain): array
     {

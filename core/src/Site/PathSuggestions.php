@@ -62,7 +62,9 @@ final class PathSuggestions
                 $byStem[$bare($other)] ??= $other;
             }
             $stem = NearestName::of($bare($name), array_map(strval(...), array_keys($byStem)));
-            $this->nearest[$name] = $stem === null ? null : $byStem[$stem];
+            // One letter of four may be a slip of the hand; more of a short name is another name.
+            $isNear = $stem !== null && NearestName::distance($bare($name), $stem, 3) <= max(1, intdiv(mb_strlen($bare($name)), 4));
+            $this->nearest[$name] = $isNear ? $byStem[$stem] : null;
         }
         $nearest = $this->nearest[$name];
 

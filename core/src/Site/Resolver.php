@@ -69,7 +69,7 @@ final class Resolver
     private function find(string $written, Url $base): Target
     {
         $written = trim($written, " \t\n\f\r");
-        if ($written === '' || $written === '#' || preg_match('/^javascript:\s*(?:void\s*\(?\s*0\s*\)?)?;?\s*$/i', $written) === 1) {
+        if ($written === '' || $written === '#' || $written === '#!' || preg_match('/^javascript:\s*(?:void\s*\(?\s*0\s*\)?)?;?\s*$/i', $written) === 1) {
             return new Target(Resolution::Placeholder);
         }
         $from = $this->pathOf($base) ?? '';

@@ -79,6 +79,12 @@ final class Site
         return array_map(strval(...), array_keys($this->ownFiles()));
     }
 
+    /** Whether a file is of a library that somebody else made. Common practice. */
+    public static function isVendored(string $path): bool
+    {
+        return preg_match('~(?:^|/)(?:vendors?|node_modules|bower_components|plugins|libs?)/|[.-]min\.(?:js|css)(?:\.map)?$~i', $path) === 1;
+    }
+
     /** @return list<SourceFile> */
     public function ofKind(FileKind $kind): array
     {

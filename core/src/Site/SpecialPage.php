@@ -7,7 +7,7 @@ namespace InkedMargin\Core\Site;
 /** Pages that no menu leads to and no pattern has a place for: for mistakes, for thanks, for logging in. Common practice. */
 final readonly class SpecialPage
 {
-    private const NAMES = '/^(?:40[0-9]|50[0-9]|error|not-?found|offline|thanks?|thank-?you|success|sent|confirm(?:ation|ed)?|log-?in|sign-?in|sign-?up|register|splash|google[0-9a-f]+|print)(?:[-_].*)?$/i';
+    private const NAMES = '/^(?:40[0-9]|50[0-9]|error|not-?found|offline|thanks?|thank-?you|success|sent|confirm(?:ation|ed)?|log-?in|sign-?in|sign-?up|register|forgot(?:ten)?|password|reset|recover|checkout|splash|google[0-9a-f]+|print)(?:[-_].*)?$/i';
 
     public static function is(string $path, ParsedSite $site): bool
     {

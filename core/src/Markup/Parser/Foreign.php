@@ -32,11 +32,11 @@ final readonly class Foreign
     public static function attributes(array $attributes, NodeNamespace $namespace): array
     {
         $adjusted = [];
-        foreach ($attributes as $name => $attribute) {
+        foreach ($attributes as $attribute) {
             $name = match ($namespace) {
-                NodeNamespace::Svg => self::spelling(self::SVG_ATTRIBUTES, $name),
-                NodeNamespace::MathMl => $name === 'definitionurl' ? 'definitionURL' : $name,
-                NodeNamespace::Html => $name,
+                NodeNamespace::Svg => self::spelling(self::SVG_ATTRIBUTES, $attribute->name),
+                NodeNamespace::MathMl => $attribute->name === 'definitionurl' ? 'definitionURL' : $attribute->name,
+                NodeNamespace::Html => $attribute->name,
             };
             $adjusted[$name] = $attribute->named($name);
         }

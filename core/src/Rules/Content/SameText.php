@@ -26,6 +26,9 @@ final readonly class SameText extends Rule
 
     private const MOST_NODES = 2_000;
 
+    /** Pages: a larger site is not one that somebody made by copying pages. */
+    private const LARGE = 20;
+
     /** What pages say on purpose: who made them, when, and how to reach whom. */
     private const BOILERPLATE = '/©|\(c\)|&copy;|copyright|all rights reserved|this (?:document|page|site) (?:was|is) (?:generated|last)|generated (?:by|on|from)|last (?:updated|modified|changed)|@\w+\.|\bhttps?:|\+?\d[\d ()-]{7,}\d|\b(?:licen[cs]e|cookies?|javascript|terms|privacy)\b/iu';
 
@@ -65,6 +68,10 @@ final readonly class SameText extends Rule
                     $shared[$page->path()][$owner->path()][] = [$element, $page, $pages[$owner->path()][0], $owner];
                 }
             }
+        }
+        // A manual of many pages that says the same on many of them does so on purpose.
+        if (count($exam->site->pages) > self::LARGE && 4 * count($shared) > count($exam->site->pages)) {
+            return;
         }
         // Of two pages that share several paragraphs the first is told, with how many there are.
         foreach ($shared as $others) {

@@ -13,6 +13,7 @@ use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\ParsedSite;
+use InkedMargin\Core\Site\Site;
 use InkedMargin\Core\Source\English;
 
 /** A file or folder name with capitals, spaces or other characters that addresses have trouble with. Common practice. */
@@ -47,6 +48,9 @@ final readonly class Name extends Rule
     {
         $seen = [];
         foreach ($exam->site->files->ownFiles() as $file) {
+            if (Site::isVendored($file->path)) {
+                continue;
+            }
             $segments = explode('/', $file->path);
             foreach ($segments as $depth => $segment) {
                 $named = implode('/', array_slice($segments, 0, $depth + 1));

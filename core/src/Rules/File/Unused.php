@@ -6,17 +6,23 @@ namespace InkedMargin\Core\Rules\File;
 
 use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Brief\Kind\Files;
+use InkedMargin\Core\Finding\Finding;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
+use InkedMargin\Core\Site\Site;
 use InkedMargin\Core\Source\FileKind;
+use InkedMargin\Core\Source\SourceFile;
 
 /** A file that no page and no stylesheet uses. Common practice. */
 final readonly class Unused extends Rule
 {
     /** Files that browsers, crawlers, servers and people look for by their name. */
     private const ALWAYS = '~^(?:favicon\.[a-z]+|robots\.txt|sitemap\.xml|humans\.txt|readme(?:\.[a-z]+)?|licen[cs]e(?:\.[a-z]+)?|cname|credits(?:\.[a-z]+)?|apple-touch-icon.*|.*\.webmanifest|manifest\.json|package(?:-lock)?\.json|\..*)$~i';
+
+    /** Files of one folder: more are told together. */
+    private const MANY = 4;
 
     public function __construct()
     {
@@ -39,10 +45,32 @@ final readonly class Unused extends Rule
         }
         foreach ($exam->site->files->ownFiles() as $file) {
             $isForPeople = preg_match(self::ALWAYS, $file->name()) === 1 || $this->isAskedFor($file->path, $exam);
-            if (isset($used["path {$file->path}"]) || $file->kind() === FileKind::Page || trim(substr($file->bytes, 0, 1_000)) === '' || $isForPeople) {
+            $isBlank = trim(substr($file->bytes, 0, 1_000)) === '';
+            if (isset($used["path {$file->path}"]) || $file->kind() === FileKind::Page || $isBlank || $isForPeople || Site::isVendored($file->path)) {
                 continue;
             }
-            yield $this->fileFinding($file->path, $file, "Nothing in the site uses `{$file->path}`.", 'Link to it or show it on a page, or remove it.');
+            $unused["folder {$file->folder()}"][] = $file;
+        }
+        foreach ($unused ?? [] as $files) {
+            yield from $this->inFolder($files);
+        }
+    }
+
+    /**
+     * @param  non-empty-list<SourceFile>  $files  of one folder: many are told together
+     * @return iterable<Finding>
+     */
+    private function inFolder(array $files): iterable
+    {
+        $shown = count($files) > self::MANY ? [$files[0]] : $files;
+        $others = count($files) - count($shown);
+        foreach ($shown as $file) {
+            yield $this->fileFinding(
+                $file->path,
+                $file,
+                "Nothing in the site uses `{$file->path}`".($others === 0 ? '.' : ", nor $others other files in its folder."),
+                'Link to it or show it on a page, or remove it.',
+            );
         }
     }
 

@@ -13,6 +13,7 @@ use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Label;
+use InkedMargin\Core\Site\Map\PageNames;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\Reference;
 use InkedMargin\Core\Site\ReferenceKind;
@@ -50,7 +51,7 @@ final readonly class EmptyLink extends ReferenceRule
         $toggles = [];
         foreach ($exam->site->resolvedAs(Resolution::Placeholder) as $reference) {
             // An empty action sends a form to its own page, and is none to fill in.
-            if (in_array($reference->kind, [ReferenceKind::Form, ReferenceKind::Other], true) || self::goesToTop($reference)) {
+            if (in_array($reference->kind, [ReferenceKind::Form, ReferenceKind::Other], true) || self::goesToTop($reference) || self::isOwnEntry($reference, $exam)) {
                 continue;
             }
             if (self::isToggle($reference)) {
@@ -96,6 +97,7 @@ final readonly class EmptyLink extends ReferenceRule
             $isEmpty ? 'empty' : 'placeholder',
             self::changeTo($reference, $to),
             subjects: $reference->element === null ? [] : [Subject::element($reference->from->path, $reference->element)],
+            fold: $to === null ? 'placeholder' : '',
         );
     }
 
@@ -127,6 +129,15 @@ final readonly class EmptyLink extends ReferenceRule
     {
         return $reference->element !== null && trim($reference->written) === '#'
             && preg_match('/\b(?:top|haut|oben|arriba|inicio)\b|[↑⇧▲⬆]|トップ|上/iu', Label::of($reference->element)) === 1;
+    }
+
+    /** The entry of a menu for the page that it is on leads to its own page, and may. */
+    private static function isOwnEntry(Reference $reference, Examination $exam): bool
+    {
+        $page = $exam->site->page($reference->from->path);
+
+        return $page !== null && $reference->element !== null && $reference->kind === ReferenceKind::Link
+            && PageNames::isNamed($page, Label::of($reference->element));
     }
 
     /** The head of a dropdown, or a link with a click handler. */

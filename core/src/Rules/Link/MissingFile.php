@@ -36,6 +36,7 @@ final readonly class MissingFile extends ReferenceRule
 
         return [
             new Example('link', $home('tidse.html'), $home('tides.html')),
+            new Example('folder', ['index.html' => '<p><img src="images/gull.svg" alt="A gull"><img src="images/seal.svg" alt="A seal"></p>'], ['index.html' => '<p><img src="images/gull.svg" alt="A gull"><img src="images/seal.svg" alt="A seal"></p>', 'images/gull.svg' => '<svg xmlns="http://www.w3.org/2000/svg"/>', 'images/seal.svg' => '<svg xmlns="http://www.w3.org/2000/svg"/>']),
             new Example('file', $birds, $birds + ['seal-colonies.html' => '<p><a href="index.html">Home</a></p>']),
         ];
     }
@@ -45,6 +46,12 @@ final readonly class MissingFile extends ReferenceRule
         $byPath = [];
         foreach ($exam->site->resolvedAs(Resolution::MissingFile) as $reference) {
             $byPath["path {$reference->target->path}"][] = $reference;
+        }
+        foreach (self::missingFolders($byPath, $exam) as $folder => $references) {
+            yield $this->folder((string) $folder, $references);
+            foreach ($references as $reference) {
+                unset($byPath["path {$reference->target->path}"]);
+            }
         }
         foreach ($byPath as $references) {
             $files = array_unique(array_map(fn (Reference $one) => $one->from->path, $references));
@@ -85,6 +92,44 @@ final readonly class MissingFile extends ReferenceRule
             self::others($references),
             causes: [Subject::file((string) $target->path), ...array_map(Subject::file(...), $target->candidates)],
             subjects: [Subject::file((string) $target->path), ...self::places($references)],
+        );
+    }
+
+    /**
+     * Folders that do not exist, and that links to two files or more lead into: they were left out of the hand-in.
+     *
+     * @param  array<string, non-empty-list<Reference>>  $byPath
+     * @return array<string, non-empty-list<Reference>>
+     */
+    private static function missingFolders(array $byPath, Examination $exam): array
+    {
+        $folders = [];
+        foreach ($byPath as $references) {
+            $path = (string) $references[0]->target->path;
+            $slash = strrpos($path, '/');
+            $folder = $slash === false ? '' : substr($path, 0, $slash);
+            if ($folder !== '' && $references[0]->target->candidates === [] && ! $exam->site->files->hasFolder($folder)) {
+                $folders[$folder][] = $references;
+            }
+        }
+
+        return array_map(fn (array $lists) => array_merge(...$lists), array_filter($folders, fn (array $lists) => count($lists) > 1));
+    }
+
+    /** @param  non-empty-list<Reference>  $references  into one folder */
+    private function folder(string $folder, array $references): Finding
+    {
+        $paths = array_values(array_unique(array_map(fn (Reference $one) => (string) $one->target->path, $references)));
+
+        return $this->referenceFinding(
+            $references[0],
+            "The folder `$folder` does not exist, but links to ".English::count(count($paths), 'file').' lead into it.',
+            "Hand in the folder `$folder` with its files, or change the links.",
+            'folder',
+            null,
+            self::others($references),
+            array_map(Subject::file(...), $paths),
+            [...array_map(Subject::file(...), $paths), ...self::places($references)],
         );
     }
 

@@ -131,7 +131,7 @@ final readonly class ContentModel extends SlipRule
             self::mend($group[0], $node, $last, $page),
             causes: $unclosed === null ? [] : [Subject::element($page->path(), $unclosed)],
             subjects: $subjects,
-            fold: in_array($group[0]->kind, [MisplacedKind::BlockInPhrase, MisplacedKind::NotAChild], true) ? "{$group[0]->kind->value}:$name:".($parent->name ?? '') : '',
+            fold: in_array($group[0]->kind, [MisplacedKind::BlockInPhrase, MisplacedKind::NotAChild, MisplacedKind::Order, MisplacedKind::Nested], true) ? "{$group[0]->kind->value}:$name:".($parent->name ?? '').':'.implode(' ', $group[0]->others) : '',
         );
     }
 

@@ -50,7 +50,7 @@ final readonly class SharedPictures
     }
 
     /**
-     * @param  array<int, Reference>  $references  by the index of their page
+     * @param  non-empty-array<int, Reference>  $references  by the index of their page
      * @param  list<Page>  $pages
      * @return list<PictureCopy>
      */
@@ -62,7 +62,8 @@ final readonly class SharedPictures
         }
         $stem = pathinfo($picture, PATHINFO_FILENAME);
         $isNamed = array_filter($showing, fn (Page $page) => PageNames::isAbout($page, $stem)) !== [];
-        $owner = PageNames::owner($isNamed ? $stem : (string) reset($references)->element?->value('alt'), $showing);
+        $first = $references[array_key_first($references)];
+        $owner = PageNames::owner($isNamed ? $stem : (string) $first->element?->value('alt'), $showing);
         $original = $references[(int) array_search($owner, $pages, true)];
         $copies = [];
         foreach ($references as $index => $reference) {

@@ -125,6 +125,14 @@ final readonly class PageNames implements SiteFact
         return $pages[0];
     }
 
+    /** Whether words are the name of a page: all of them are in its file name, title or main heading. */
+    public static function isNamed(Page $page, string $words): bool
+    {
+        $own = [...self::fileNames($page->path()), Label::plain($page->titleText()), Label::plain($page->outline->mainHeading()->text ?? '')];
+
+        return Label::isAmong(Label::plain($words), implode(' ', $own));
+    }
+
     /** Whether words have one in common with the file name of a page. */
     public static function isAbout(Page $page, string $words): bool
     {
@@ -148,6 +156,10 @@ final readonly class PageNames implements SiteFact
         }
         $plain = Label::plain($link->label);
         $named = $this->pageNamed($link->label, $link->from());
+        // A button that says what its own page is for, as "Log in" does on a log-in page, is no entry of a menu.
+        if ($named === $link->from() && $link->place !== LinkPlace::Menu) {
+            return null;
+        }
         if ($named === null || $named === $to || isset($this->names[$to][$plain]) || $this->isSiteName($link->label)) {
             return null;
         }

@@ -16,9 +16,14 @@ final readonly class CommonMenu
      * @param  array<string, string|null>  $entries  labels by what they lead to, in order; null where the pages do not agree
      * @param  string|null  $place  null when there is no common one
      * @param  bool  $hasOrder  whether the pages agree on an order
+     * @param  bool  $isWhole  whether most pages have these entries and no others
      */
-    public function __construct(public array $entries, public ?string $place = null, public bool $hasOrder = true)
-    {
+    public function __construct(
+        public array $entries,
+        public ?string $place = null,
+        public bool $hasOrder = true,
+        public bool $isWhole = true,
+    ) {
     }
 
     /**
@@ -51,7 +56,23 @@ final readonly class CommonMenu
             array_replace(array_fill_keys($order, null), $common),
             $places[1] >= self::CLEAR * count($menus) ? $places[0] : null,
             $isClear,
+            self::areWhole($menus, $common),
         );
+    }
+
+    /**
+     * @param  non-empty-list<Menu>  $menus
+     * @param  array<string, string|null>  $common
+     */
+    private static function areWhole(array $menus, array $common): bool
+    {
+        $whole = 0;
+        foreach ($menus as $menu) {
+            $extra = array_filter($menu->byKey(), fn (MenuEntry $entry) => MenuComparison::isExtra($entry, $menu->page) && ! array_key_exists($entry->key, $common));
+            $whole += $extra === [] ? 1 : 0;
+        }
+
+        return $whole >= self::CLEAR * count($menus);
     }
 
     /** @return list<string> what it leads to, in order */

@@ -41,7 +41,7 @@ final readonly class MenuComparison
                 if (! self::isThere($entry->key, $wanted, $menu)) {
                     $differences[] = new MenuDifference(MenuDifferenceKind::Renamed, $entry, $entry->key, $wanted);
                 }
-            } elseif (self::isExtra($entry, $page)) {
+            } elseif ($common->isWhole && self::isExtra($entry, $page)) {
                 $differences[] = new MenuDifference(MenuDifferenceKind::Extra, $entry, $entry->key);
             }
         }
@@ -66,9 +66,9 @@ final readonly class MenuComparison
     }
 
     /** An entry for a page of the site that the common menu has not: nested ones show where the reader is. */
-    private static function isExtra(MenuEntry $entry, string $page): bool
+    public static function isExtra(MenuEntry $entry, string $page): bool
     {
-        return $entry->isInside() && ! $entry->isBroken() && ! $entry->isNested && ! str_starts_with($entry->key, "$page#");
+        return $entry->key !== $page && $entry->isInside() && ! $entry->isBroken() && ! $entry->isNested && ! str_starts_with($entry->key, "$page#");
     }
 
     /** Whether some entry of the menu has both the address and the words. */

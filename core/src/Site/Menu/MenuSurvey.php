@@ -61,7 +61,7 @@ final readonly class MenuSurvey implements SiteFact
         $usual = null;
         $most = 0;
         foreach ($groups as $group) {
-            $shared = self::commonOf($group);
+            $shared = self::isSiteMenu($group, count($site->pages)) ? self::commonOf($group) : null;
             if ($shared === null) {
                 continue;
             }
@@ -153,6 +153,16 @@ final readonly class MenuSurvey implements SiteFact
         }
 
         return [$candidates[0] ?? null, null];
+    }
+
+    /**
+     * A list of links that no `nav` holds is a menu where half of the pages have it; fewer are pages that happen to link alike.
+     *
+     * @param  list<Menu>  $group
+     */
+    private static function isSiteMenu(array $group, int $pages): bool
+    {
+        return array_filter($group, fn (Menu $menu) => ! $menu->isInNav) === [] || 2 * count($group) >= $pages;
     }
 
     /** @param  list<Menu>  $group */
