@@ -60,7 +60,7 @@ final class Samples
     public static function zip(array $files, ?\Closure $change = null): string
     {
         $path = (string) tempnam(sys_get_temp_dir(), 'sample');
-        register_shutdown_function(fn () => @unlink($path));
+        register_shutdown_function(fn () => is_file($path) && unlink($path));
         $zip = new ZipArchive;
         $zip->open($path, ZipArchive::OVERWRITE);
         foreach ($files as $name => $bytes) {

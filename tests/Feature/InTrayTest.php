@@ -132,7 +132,7 @@ it('keeps the brief in force when the new one cannot be read', function () {
     $assignment = $this->assignment($user = $this->instructor());
 
     $this->actingAs($user)->putJson("/api/assignments/$assignment->id/brief", ['source' => "title: T\nrequirements: []"])
-        ->assertUnprocessable()->assertJsonPath('errors.source', ['requirements: a list of 1 to 5000 requirements was expected', 'The brief in force stays as it is.']);
+        ->assertUnprocessable()->assertJsonPath('errors.source', ['line 2: requirements: a list of 1 to 5000 requirements was expected', 'The brief in force stays as it is.']);
     expect($assignment->briefs()->pluck('version')->all())->toBe([1]);
 });
 

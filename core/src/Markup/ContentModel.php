@@ -53,21 +53,69 @@ final readonly class ContentModel
     /** @return \Generator<int, Misplaced> in document order, one for a node at most */
     public function misplaced(Document $document): \Generator
     {
-        $surroundings = [];
+        $surroundings = $fine = [];
+        $outside = new Surroundings;
         foreach ($document->elements() as $element) {
+            if ($element->namespace !== NodeNamespace::Html) {
+                continue;
+            }
             $parent = $element->parent;
-            $around = $parent === null ? new Surroundings : $surroundings[spl_object_id($parent)];
-            $surroundings[spl_object_id($element)] = $around->inside($element, in_array($element->name, $this->data['transparent'], true), isset($this->remembered[$element->name]), $this->data['ancestors']['main']);
-            if ($parent !== null && $parent->namespace === NodeNamespace::Html && $element->namespace === NodeNamespace::Html && $element->isWritten()) {
-                $misplaced = $this->fromParent($element, $around) ?? $this->fromAbove($element, $around) ?? $this->fromMetadata($element);
+            if ($parent !== null && $parent->namespace === NodeNamespace::Html && $element->isWritten()) {
+                $around = $this->around($parent, $surroundings, $outside);
+                $opaque = $around->opaque->name ?? '';
+                // Of a name in a name, most are right: those need no second look.
+                $isFine = isset($fine[$element->name][$parent->name][$opaque]);
+                $misplaced = $isFine ? null : $this->fromParent($element, $around);
+                if ($misplaced === null && ! $isFine && ($this->data['parents'][$element->name][0] ?? '') !== 'head') {
+                    $fine[$element->name][$parent->name][$opaque] = true;
+                }
+                $misplaced ??= $this->mayBeRefused($element) ? $this->fromAbove($element, $around) ?? $this->fromMetadata($element) : null;
                 if ($misplaced !== null) {
                     yield $misplaced;
                 }
             }
-            if ($element->namespace === NodeNamespace::Html) {
+            if (isset($this->data['only'][$element->name]) || isset($this->data['order'][$element->name]) || isset($this->data['once'][$element->name])) {
                 yield from $this->children($element);
             }
         }
+    }
+
+    /**
+     * What is around the children of an element: worked out when the first of them asks.
+     *
+     * @param  array<int, Surroundings>  $known  by object id
+     */
+    private function around(Element $parent, array &$known, Surroundings $outside): Surroundings
+    {
+        $id = spl_object_id($parent);
+        if (isset($known[$id])) {
+            return $known[$id];
+        }
+        $path = [];
+        for ($above = $parent; $above !== null && ! isset($known[spl_object_id($above)]); $above = $above->parent) {
+            $path[] = $above;
+        }
+        $around = $above === null ? $outside : $known[spl_object_id($above)];
+        foreach (array_reverse($path) as $element) {
+            $around = $around->inside(
+                $element,
+                in_array($element->name, $this->data['transparent'], true),
+                isset($this->remembered[$element->name]),
+                $this->data['ancestors']['main'],
+            );
+            $known[spl_object_id($element)] = $around;
+        }
+
+        return $around;
+    }
+
+    /** Whether something above may refuse an element, so that it has to be asked. */
+    private function mayBeRefused(Element $element): bool
+    {
+        $name = $element->name;
+
+        return isset($this->notInside[$name]) || isset($this->data['within'][$name]) || isset($this->data['ancestors'][$name])
+            || $name === 'link' || $name === 'meta' || isset($element->attributes['tabindex']);
     }
 
     private function fromParent(Element $element, Surroundings $around): ?Misplaced

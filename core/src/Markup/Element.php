@@ -43,6 +43,12 @@ final class Element extends Node
         return $this->tagStart >= 0;
     }
 
+    /** Bytes: where its start tag starts; -1 when nobody wrote one. */
+    public function tagStart(): int
+    {
+        return $this->tagStart;
+    }
+
     /** Null when nobody wrote one. */
     public function startTag(): ?Span
     {

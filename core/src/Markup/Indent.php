@@ -29,12 +29,13 @@ final readonly class Indent
      */
     public static function slips(array $elements, TagPairs $pairs, SourceFile $file, ?int $step): array
     {
-        $columns = self::columns($elements, $file);
+        $firstOnLines = self::firstOnLines($file);
+        $columns = self::columns($elements, $firstOnLines);
         $step ??= self::usualStep($elements, $columns);
         $slips = [];
         foreach ($elements as $element) {
             // What an element that was never closed swallowed was indented for another place.
-            $slip = $pairs->isInsideUnclosed($element) ? null : self::slip($element, $file, $columns, $step);
+            $slip = $pairs->isInsideUnclosed($element) ? null : self::slip($element, $firstOnLines, $columns, $step);
             if ($slip !== null) {
                 $slips[] = $slip;
             }
@@ -58,13 +59,14 @@ final readonly class Indent
 
     /**
      * @param  list<Element>  $elements
+     * @param  array<int, int>  $firstOnLines
      * @return array<int, int> the columns of start tags that are the first thing on their line, by object id
      */
-    private static function columns(array $elements, SourceFile $file): array
+    private static function columns(array $elements, array $firstOnLines): array
     {
         $columns = [];
         foreach ($elements as $element) {
-            $column = $element->isWritten() ? self::column($element->startTag(), $file) : null;
+            $column = $element->isWritten() ? $firstOnLines[$element->tagStart()] ?? null : null;
             if ($column !== null) {
                 $columns[spl_object_id($element)] = $column;
             }
@@ -111,8 +113,11 @@ final readonly class Indent
         return $most !== null && count($steps) >= self::ENOUGH && $counts[$most] >= self::NEARLY_ALL * count($steps) ? $most : null;
     }
 
-    /** @param  array<int, int>  $columns */
-    private static function slip(Element $element, SourceFile $file, array $columns, ?int $usual): ?IndentSlip
+    /**
+     * @param  array<int, int>  $firstOnLines
+     * @param  array<int, int>  $columns
+     */
+    private static function slip(Element $element, array $firstOnLines, array $columns, ?int $usual): ?IndentSlip
     {
         $parent = $element->parent;
         $column = $columns[spl_object_id($element)] ?? null;
@@ -129,23 +134,26 @@ final readonly class Indent
             return new IndentSlip($element, $element->place(), $message);
         }
         $endTag = $element->endTag();
-        $end = self::column($endTag, $file);
+        $end = $endTag === null ? null : $firstOnLines[$endTag->start] ?? null;
 
-        return $end === null || $endTag === null || $end === $column
+        return $end === null || $end === $column
             ? null
             : new IndentSlip($element, $endTag, "`</{$element->name}>` starts in column $end, but its start tag in column $column.");
     }
 
-    /** The column of a tag that is the first thing on its line; null for any other, and for one that is indented past all reason. */
-    private static function column(?Span $tag, SourceFile $file): ?int
+    /** @return array<int, int> the column of the first thing on each line, by its offset; none for what is indented past all reason */
+    private static function firstOnLines(SourceFile $file): array
     {
-        if ($tag === null) {
-            return null;
+        $bytes = $file->bytes;
+        $length = strlen($bytes);
+        $columns = [];
+        for ($at = 0; $at < $length; $at += strcspn($bytes, "\r\n", $at) + 1) {
+            $blank = strspn($bytes, " \t", $at);
+            if ($blank < self::DEEPEST) {
+                $columns[$at + $blank] = $blank + 1;
+            }
         }
-        // White space is one byte a column, so that nothing has to be counted but it.
-        $before = substr($file->bytes, max(0, $tag->start - self::DEEPEST), min($tag->start, self::DEEPEST));
-        $rest = rtrim($before, " \t");
 
-        return $rest === '' ? ($tag->start < self::DEEPEST ? strlen($before) + 1 : null) : (in_array($rest[-1], ["\n", "\r"], true) ? strlen($before) - strlen($rest) + 1 : null);
+        return $columns;
     }
 }

@@ -24,8 +24,10 @@ final readonly class Mending
     /** So many are tried one by one; past that, all of a round together. */
     private const MOST_TRIED = 8;
 
-    /** Bytes: a larger page gets fewer rounds. */
-    private const LARGE = 300_000;
+    /** Bytes that are read again at most, so that a large page that is all slips costs a few times its size. */
+    private const BUDGET = 3_000_000;
+
+    private const LEAST_TRIES = 4;
 
     /** @param  list<Slip>  $slips  in the order of the text, each in bytes of the text before it was mended */
     private function __construct(public Document $document, public TagPairs $pairs, public array $slips)
@@ -36,10 +38,10 @@ final readonly class Mending
     {
         $current = self::plain(MarkupReader::read($file));
         $trouble = Trouble::count($current->document, $current->pairs);
-        $rounds = strlen($file->bytes) > self::LARGE ? 2 : self::MOST_ROUNDS;
-        while ($rounds-- > 0 && $trouble > 0) {
+        $tries = max(self::LEAST_TRIES, intdiv(self::BUDGET, strlen($file->bytes) + 1));
+        for ($round = 0; $round < self::MOST_ROUNDS && $trouble > 0 && $tries > 0; $round++) {
             $slips = SlipFinder::in($current->document, $current->pairs);
-            $better = $slips === [] ? null : $current->tryAll($slips, $trouble);
+            $better = $slips === [] ? null : $current->tryAll($slips, $trouble, $tries);
             if ($better === null) {
                 break;
             }
@@ -56,15 +58,19 @@ final readonly class Mending
 
     /**
      * @param  non-empty-list<Slip>  $slips
+     * @param  int  $tries  how many more may be made
      * @return array{self, int}|null with the trouble that is left; null when no mend makes less of it
      */
-    private function tryAll(array $slips, int $trouble): ?array
+    private function tryAll(array $slips, int $trouble, int &$tries): ?array
     {
-        if (count($slips) > self::MOST_TRIED) {
+        if (count($slips) > min(self::MOST_TRIED, $tries)) {
+            $tries--;
+
             return $this->tryTogether($slips, $trouble);
         }
         // Slips of the first kind that helps: what is found with another slip in the way may be none.
         foreach ($slips as $slip) {
+            $tries--;
             $better = $this->tryTogether([$slip], $trouble);
             if ($better !== null) {
                 return $better;

@@ -12,7 +12,6 @@ use InkedMargin\Core\Markup\ElementTable;
 use InkedMargin\Core\Markup\NodeNamespace;
 use InkedMargin\Core\Markup\TagPairs;
 use InkedMargin\Core\Source\Change;
-use InkedMargin\Core\Source\NearestName;
 use InkedMargin\Core\Source\Span;
 
 /** Misspelt names of elements, attributes and link types. */
@@ -24,8 +23,8 @@ final readonly class NameSlips
     /** @return list<Slip> */
     public static function in(Document $document, TagPairs $pairs): array
     {
-        $slips = [];
-        $misspelt = [];
+        $slips = $misspelt = [];
+        $searches = new NearestNames;
         foreach ($document->elements() as $element) {
             if ($element->namespace !== NodeNamespace::Html || ! $element->isWritten() || str_contains($element->name, '-')) {
                 continue;
@@ -34,14 +33,14 @@ final readonly class NameSlips
                 $misspelt[$element->name][] = $element;
             }
             foreach ($element->attributes as $attribute) {
-                $slip = self::attribute($document, $element, $attribute);
+                $slip = self::attribute($document, $element, $attribute, $searches);
                 if ($slip !== null) {
                     $slips[] = $slip;
                 }
             }
         }
         foreach ($misspelt as $name => $elements) {
-            $slip = self::element($document, (string) $name, $elements);
+            $slip = self::element($document, (string) $name, $elements, $searches);
             if ($slip !== null) {
                 $slips[] = $slip;
             }
@@ -50,29 +49,20 @@ final readonly class NameSlips
         return [...$slips, ...self::images($document)];
     }
 
-    /** The name of an element that was meant by one that there is not; null when none is near. */
-    public static function nearestElement(string $name): ?string
-    {
-        return match ($name) {
-            'image' => 'img',
-            default => NearestName::of($name, ElementTable::load()->current()),
-        };
-    }
-
     /** The attribute that was meant by one that there is not; null when none is near. */
-    public static function nearestAttribute(Element $element, string $name): ?string
+    private static function nearestAttribute(Element $element, string $name, NearestNames $searches): ?string
     {
         $confused = self::CONFUSED[$element->name][$name] ?? null;
         if ($confused !== null) {
             return $element->attribute($confused) === null ? $confused : null;
         }
-        $nearest = NearestName::of($name, AttributeTable::load()->namesFor($element->name, $name));
+        $nearest = $searches->nearest($name, AttributeTable::load()->namesFor($element->name, $name), $element->name);
 
         // What the element has already was not meant a second time.
         return $nearest !== null && $element->attribute($nearest) === null ? $nearest : null;
     }
 
-    private static function attribute(Document $document, Element $element, Attribute $attribute): ?Slip
+    private static function attribute(Document $document, Element $element, Attribute $attribute, NearestNames $searches): ?Slip
     {
         $meantType = SlipFinder::misspeltLinkType($element, $attribute->name, $attribute->value);
         $value = $attribute->valueSpan();
@@ -89,7 +79,7 @@ final readonly class NameSlips
 
             return new Slip(SlipKind::MisspeltAttribute, $document->source, $attribute->span(), [Change::replace($span, $meant)], $attribute->name, $meant, 'link');
         }
-        $meant = strpbrk($attribute->name, '"\'<=') === false ? self::nearestAttribute($element, $attribute->name) : null;
+        $meant = strpbrk($attribute->name, '"\'<=') === false ? self::nearestAttribute($element, $attribute->name, $searches) : null;
 
         return $meant === null
             ? null
@@ -97,9 +87,9 @@ final readonly class NameSlips
     }
 
     /** @param  non-empty-list<Element>  $elements  of one name that there is not */
-    private static function element(Document $document, string $name, array $elements): ?Slip
+    private static function element(Document $document, string $name, array $elements, NearestNames $searches): ?Slip
     {
-        $meant = self::nearestElement($name);
+        $meant = $name === 'image' ? 'img' : $searches->nearest($name, ElementTable::load()->current(), '');
         if ($meant === null) {
             return null;
         }

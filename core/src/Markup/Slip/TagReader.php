@@ -15,7 +15,7 @@ final class TagReader
 {
     private const WHITE = " \t\n\f\r";
 
-    private const MOST_SLIPS = 100;
+    private const MOST_SLIPS = 5_000;
 
     /** Bytes: a value that goes on for longer is one whose quotation mark is missing. */
     private const LONGEST_VALUE = 10_000;
