@@ -14,6 +14,8 @@ final class OriginalOffsets
 {
     private const PIECE = 1_024;
 
+    private const MULTIBYTE = ['UTF-8', 'UTF-16BE', 'UTF-16LE', 'GBK', 'gb18030', 'Big5', 'EUC-JP', 'EUC-KR', 'ISO-2022-JP', 'Shift_JIS', 'replacement'];
+
     /** Bytes, with an escape sequence of ISO-2022-JP. */
     private const LONGEST_LETTER = 6;
 
@@ -49,6 +51,10 @@ final class OriginalOffsets
     {
         if ($wanted === 0 || $piece === '') {
             return 0;
+        }
+        if (! in_array($this->encoding->name, self::MULTIBYTE, true)) {
+            // A byte a letter: as many bytes as there are letters.
+            return min(strlen($piece), mb_strlen(substr($this->encoding->decode($piece), 0, $wanted), 'UTF-8'));
         }
         $low = 0;
         $high = strlen($piece);

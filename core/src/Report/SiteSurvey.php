@@ -37,6 +37,9 @@ final readonly class SiteSurvey
     /** Of links from one page to one other, so many more places are kept. */
     private const MOST_ALIKE = 10;
 
+    /** Of a site; nobody looks at more, and a menu on every page has a row for each pair of pages. */
+    private const MOST_LINKS = 20_000;
+
     /** @return array{pages: list<PageRow>, links: list<LinkRow>, usualMenu: array<string, mixed>|null, pattern: array<string, mixed>|null} */
     public static function of(ParsedSite $site, Brief $brief): array
     {
@@ -145,6 +148,9 @@ final readonly class SiteSurvey
                     $rows[$key]['also'][] = ['line' => $at->line, 'column' => $at->column];
                 }
 
+                continue;
+            }
+            if (count($rows) >= self::MOST_LINKS) {
                 continue;
             }
             $rows[$key] = [

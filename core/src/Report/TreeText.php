@@ -16,13 +16,16 @@ use InkedMargin\Core\Markup\Text;
 /** A document in the tree-construction serialisation of the html5lib tests (their README, "tree-construction"). */
 final readonly class TreeText
 {
+    /** Levels that are indented: what is deeper would cost its depth in every line. */
+    private const DEEPEST = 2_000;
+
     public static function render(Document $document): string
     {
         $lines = [];
         $waiting = array_map(fn (Node $node) => [$node, 0], array_reverse($document->children));
         while ($waiting !== []) {
             [$node, $depth] = array_pop($waiting);
-            $indent = '| '.str_repeat('  ', $depth);
+            $indent = '| '.str_repeat('  ', min($depth, self::DEEPEST));
             if (! $node instanceof Element) {
                 $lines[] = $indent.self::leaf($node);
 

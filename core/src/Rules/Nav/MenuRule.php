@@ -9,12 +9,8 @@ use InkedMargin\Core\Brief\Kind\MenuShortfall;
 use InkedMargin\Core\Brief\Kind\Navigation;
 use InkedMargin\Core\Brief\Requirement;
 use InkedMargin\Core\Rules\Rule;
-use InkedMargin\Core\Site\Menu\CommonMenu;
-use InkedMargin\Core\Site\Menu\MenuComparison;
 use InkedMargin\Core\Site\Menu\MenuDifferenceKind;
-use InkedMargin\Core\Site\Page;
-use InkedMargin\Core\Site\ParsedSite;
-use InkedMargin\Core\Site\SpecialPage;
+use InkedMargin\Core\Site\Menu\MenuDifferences;
 
 /**
  * A rule about how the menu of a page differs from the one that it should be: the brief's, or what the pages that share a menu have in
@@ -45,33 +41,13 @@ abstract readonly class MenuRule extends Rule
             if ($requirement?->commonMenu($exam->site) !== null) {
                 continue;
             }
-            $common = self::commonFor($page, $exam->site);
-            if ($common === null) {
-                continue;
-            }
-            $menu = $exam->site->menus()->on($page->path());
-            foreach (MenuComparison::of($menu, $page->path(), $common) as $difference) {
-                if (in_array(MenuShortfall::variant($difference->kind), $this->menuVariants(), true)) {
+            [$common, $differences] = $exam->site->fact(MenuDifferences::class)->on($page->path()) ?? [null, []];
+            foreach ($differences as $difference) {
+                if ($common !== null && in_array(MenuShortfall::variant($difference->kind), $this->menuVariants(), true)) {
                     yield $this->shortfallFinding(MenuShortfall::of($difference, $page, $common, $exam->site), null);
                 }
             }
         }
-    }
-
-    /** The menu that a page is held against; null for none. */
-    private static function commonFor(Page $page, ParsedSite $site): ?CommonMenu
-    {
-        $menus = $site->menus();
-        if ($menus->on($page->path()) !== null) {
-            return $menus->commonFor($page->path());
-        }
-        $usual = $menus->usual;
-        // A page without a menu lacks one only where nearly all have the same, and that menu leads to it.
-        $isOneOfThem = $usual !== null && array_key_exists($page->path(), $usual->entries);
-        $areNearlyAll = 3 * $menus->usualPages >= 2 * (count($site->pages) - 1);
-        $isEntrance = $page->path() === 'index.html' && $site->map()->unreachable() === [];
-
-        return $isOneOfThem && $areNearlyAll && ! $isEntrance && ! SpecialPage::is($page->path(), $site) ? $usual : null;
     }
 
     /** @return list<string> */
