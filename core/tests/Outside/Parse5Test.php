@@ -32,7 +32,8 @@ function mutations(int $seed, int $count): Generator
 
 /**
  * Where the standard is with us, and parse5 8.1.1 is not, so that this is left out of the comparison:
- *  - it counts a newline that it looks back at twice (behind "&", and after a CR); 13.2.3.5 knows each newline once;
+ *  - it counts a newline that it looks back at twice (behind "&", and after a CR), and now and then a letter beyond U+FFFF as two;
+ *    13.2.3.5 knows each newline once, and our columns count code points;
  *  - it has no ambiguous ampersand state in attributes (13.2.5.73), and so no error for "&nosuch;" there;
  *  - it leaves template out of the elements that bound the table scope (13.2.4.2); Chromium reads such pages as we do.
  *
@@ -42,7 +43,7 @@ function mutations(int $seed, int $count): Generator
 function comparableErrors(array $errors, string $page): array
 {
     $errors = array_values(array_filter($errors, fn (string $error) => ! str_ends_with($error, ' unknown-named-character-reference')));
-    if (preg_match('/&#?\w*[\r\n]|\r/', $page) === 1) {
+    if (preg_match('/&#?\w*[\r\n]|\r|[\x{10000}-\x{10ffff}]/u', $page) === 1) {
         $errors = array_map(fn (string $error) => explode(' ', $error)[1], $errors);
         sort($errors);
     }

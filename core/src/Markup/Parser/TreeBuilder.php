@@ -2203,11 +2203,12 @@ final class TreeBuilder implements TokenSink
 
     private function leaveForeign(int $offset): void
     {
-        do {
+        for ($current = $this->open->current; $current !== null; $current = $this->open->current) {
+            if ($current->namespace === NodeNamespace::Html || Foreign::isMathMlTextIntegrationPoint($current) || Foreign::isHtmlIntegrationPoint($current)) {
+                return;
+            }
             $this->open->pop($offset);
-            $current = $this->open->current;
-        } while ($current !== null && $current->namespace !== NodeNamespace::Html
-            && ! Foreign::isMathMlTextIntegrationPoint($current) && ! Foreign::isHtmlIntegrationPoint($current));
+        }
     }
 
     private function insertForeign(Tag $tag, NodeNamespace $namespace): void
