@@ -63,10 +63,10 @@ it('says what stands against a content model, and why', fn (string $body, string
     '4.5.8, a definition in a definition' => ['<dfn>a <dfn>b</dfn></dfn>', '`<dfn>` cannot be inside `<dfn>`'],
     '4.8.13, an area outside a map' => ['<p><area href="index.html" alt="a"></p>', 'This `<area>` is not inside `<map>`'],
     '4.9.2, a table in a caption' => ['<table><caption><table><tr><td>a</td></tr></table></caption><tr><td>b</td></tr></table>', '`<table>` cannot be inside `<caption>`'],
-    '4.9.1, a head after the body of a table' => ['<table><tbody><tr><td>b</td></tr></tbody><thead><tr><th>a</th></tr></thead></table>', '`<thead>` comes before `<tbody>`'],
+    '4.9.1, a head after the body of a table' => ['<table><tbody><tr><td>b</td></tr></tbody><thead><tr><th>a</th></tr></thead></table>', '`<thead>` must come before `<tbody>`'],
     '4.10.4, a label in a label' => ['<label>a <label>b</label></label>', '`<label>` cannot be inside `<label>`'],
-    '4.10.15, a legend that is not the first' => ['<fieldset><p>a</p><legend>b</legend></fieldset>', '`<legend>` comes before `<p>`'],
-    '4.11.1, a summary that is not the first' => ['<details><p>a</p><summary>b</summary></details>', '`<summary>` comes before `<p>`'],
+    '4.10.15, a legend that is not the first' => ['<fieldset><p>a</p><legend>b</legend></fieldset>', '`<legend>` must come before `<p>`'],
+    '4.11.1, a summary that is not the first' => ['<details><p>a</p><summary>b</summary></details>', '`<summary>` must come before `<p>`'],
 ]);
 
 // Reference: hast-util-phrasing 3.0.1 (npm), which knows the standard's phrasing content. It counts a link only with itemprop or

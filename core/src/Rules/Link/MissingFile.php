@@ -81,7 +81,9 @@ final readonly class MissingFile extends ReferenceRule
 
         return $this->referenceFinding(
             $reference,
-            "`{$reference->written}` leads to `{$target->path}`, which does not exist.",
+            $reference->written === $target->path
+                ? "There is no file `{$target->path}`."
+                : "`{$reference->written}` leads to `{$target->path}`, which does not exist.",
             match (true) {
                 $expected !== null => "By the order of the pages it should lead to `$expected`: type ".self::written($reference, $reference->relativeUrlTo($expected)).'.',
                 $offer === null => "Add the file `{$target->path}`, or link to a page that exists.",

@@ -39,7 +39,9 @@ final readonly class WrongFolder extends ReferenceRule
 
         return $this->referenceFinding(
             $reference,
-            "`{$reference->written}` leads to `{$target->path}`, but the file is `{$target->candidates[0]}`.",
+            $reference->written === $target->path
+                ? "There is no `{$target->path}` in this folder; the file is `{$target->candidates[0]}`."
+                : "`{$reference->written}` leads to `{$target->path}`, but the file is `{$target->candidates[0]}`.",
             'From this file, type '.self::offer($reference).'.',
             mend: self::changeTo($reference, $target->candidates[0]),
             causes: [Subject::file((string) $target->path)],

@@ -157,7 +157,7 @@ final readonly class ContentModel extends SlipRule
         return match ($misplaced->kind) {
             MisplacedKind::NeedsParent => ["$these not inside $others.", "Put `<$other>` before ".($count === 1 ? 'it' : 'the first')." and `</$other>` after ".($count === 1 ? 'it.' : 'the last.')],
             MisplacedKind::NotAChild => ["`<$parent>` can only contain $others, not $name.", $parent === 'ul' || $parent === 'ol' ? 'Put it inside an `<li>`, or move it out of the list.' : "Move it out of `<$parent>`."],
-            MisplacedKind::BlockInPhrase => ["$name cannot be inside `<$other>`, which only contains text.", "Close `<$other>` before it, or use `<div>` in place of `<$other>`."],
+            MisplacedKind::BlockInPhrase => ["$name cannot be inside `<$other>`, which is for text only.", "Close `<$other>` before it, or use `<div>` in place of `<$other>`."],
             MisplacedKind::Nested => ["$name cannot be inside `<$other>`.", "Move it out of `<$other>`, or remove one of the two."],
             MisplacedKind::Metadata => ["$name belongs in `<head>`, but it is in `<$parent>`.", 'Move it before `</head>`.'],
             MisplacedKind::Order => self::orderWords($misplaced, $name, $parent),
@@ -179,7 +179,7 @@ final readonly class ContentModel extends SlipRule
 
         return $by === null
             ? ["$name must be the first or the last thing in `<$parent>`.", 'Move it to the start or to the end.']
-            : ["In `<$parent>`, $name comes before `<$by>`.", "Move it before `<$by>`."];
+            : ["In `<$parent>`, $name must come before `<$by>`.", "Move it before `<$by>`."];
     }
 
     /** @return iterable<Finding> 4.4.14: one main that is not hidden */

@@ -74,14 +74,14 @@ final readonly class MissingSkeletonTag extends Rule
         $start = self::startPlace($element, $page->document);
         $end = self::endPlace($element, $page);
         if ($lacksStart && $lacksEnd) {
-            yield $this->tag('both', $element, $page, $start, "The page has no `<$name>` and `</$name>` tags.", self::where($name), $name === 'html' ? null : Mend::of(
+            yield $this->tag('both', $element, $page, $start, "The page has no `<$name>` and `</$name>` tags.", self::whereStart($name).', and '.self::whereEnd($name).'.', $name === 'html' ? null : Mend::of(
                 Edit::insert($page->file, $start, "<$name>\n"),
                 Edit::insert($page->file, $end, "</$name>\n"),
             ));
         } elseif ($lacksStart) {
-            yield $this->tag("$name-start", $element, $page, $start, "The page has no `<$name>` tag.", self::where($name), $name === 'html' ? null : Mend::of(Edit::insert($page->file, $start, "<$name>\n")));
+            yield $this->tag("$name-start", $element, $page, $start, "The page has no `<$name>` tag.", self::whereStart($name).'.', $name === 'html' ? null : Mend::of(Edit::insert($page->file, $start, "<$name>\n")));
         } elseif ($lacksEnd) {
-            yield $this->tag("$name-end", $element, $page, $end, "The page has no `</$name>` tag.", self::where($name), Mend::of(Edit::insert($page->file, $end, "</$name>\n")));
+            yield $this->tag("$name-end", $element, $page, $end, "The page has no `</$name>` tag.", 'Type '.self::whereEnd($name).'.', Mend::of(Edit::insert($page->file, $end, "</$name>\n")));
         }
     }
 
@@ -124,12 +124,21 @@ final readonly class MissingSkeletonTag extends Rule
         );
     }
 
-    private static function where(string $name): string
+    private static function whereStart(string $name): string
     {
         return match ($name) {
-            'html' => 'Type `<html lang="en">` after the doctype and `</html>` at the very end.',
-            'head' => 'Type `<head>` after `<html>`, and `</head>` before `<body>`.',
-            default => 'Type `<body>` after `</head>`, and `</body>` before `</html>`.',
+            'html' => 'Type `<html lang="en">` after the doctype, with your own language',
+            'head' => 'Type `<head>` after `<html>`',
+            default => 'Type `<body>` after `</head>`',
+        };
+    }
+
+    private static function whereEnd(string $name): string
+    {
+        return match ($name) {
+            'html' => '`</html>` at the very end',
+            'head' => '`</head>` before `<body>`',
+            default => '`</body>` before `</html>`',
         };
     }
 
