@@ -29,6 +29,8 @@ final readonly class Mending
 
     private const LEAST_TRIES = 4;
 
+    private const BROKEN_OFF = ['eof-in-comment', 'eof-in-tag', 'eof-in-element-that-can-contain-only-text', 'eof-in-script-html-comment-like-text'];
+
     /** @param  list<Slip>  $slips  in the order of the text, each in bytes of the text before it was mended */
     private function __construct(public Document $document, public TagPairs $pairs, public array $slips)
     {
@@ -90,13 +92,30 @@ final readonly class Mending
         $document = MarkupReader::reread(Patch::apply($this->document->source, $changes), $this->document);
         $pairs = TagPairs::of($document, $document->source);
         $left = Trouble::count($document, $pairs);
-        if ($left >= $trouble) {
+        if ($left >= $trouble && ! self::opensUp($this->document, $document)) {
             return null;
         }
         $all = [...$this->slips, ...array_map(self::asWritten(...), $slips)];
         usort($all, fn (Slip $a, Slip $b) => $a->span->start <=> $b->span->start);
 
         return [new self($document, $pairs, $all), $left];
+    }
+
+    /** Whether the page went on to its end inside something that was never closed, and does so no more: more may come to light. */
+    private static function opensUp(Document $before, Document $after): bool
+    {
+        return self::breaksOff($before) && ! self::breaksOff($after);
+    }
+
+    private static function breaksOff(Document $document): bool
+    {
+        foreach ($document->errors as $error) {
+            if (in_array($error->code, self::BROKEN_OFF, true)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** A slip in terms of the text that nothing was changed in. */

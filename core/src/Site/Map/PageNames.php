@@ -53,7 +53,7 @@ final readonly class PageNames implements SiteFact
         $known = self::usualLabels($site->map()) + self::alone($byFile) + self::alone($byTitle);
 
         return new self(
-            array_diff_key($known, array_flip(self::NO_NAMES)),
+            $known,
             $names,
             array_map(fn (array $pages) => array_map(strval(...), array_keys($pages)), $byFile),
             self::siteNames($site),
@@ -64,6 +64,9 @@ final readonly class PageNames implements SiteFact
     private function pageNamed(string $label, string $from): ?string
     {
         $plain = Label::plain($label);
+        if (in_array($plain, self::NO_NAMES, true)) {
+            return null;
+        }
         // A page of that name in the label's own folder wins over one elsewhere: "Home" in lab1/ is lab1/index.html.
         $folder = dirname($from);
         foreach ($this->byFile[$plain] ?? [] as $path) {
