@@ -19,6 +19,29 @@ foreach (LAYERS as $height => $layer) {
     }
 }
 
+it('has no circle among the folders inside a layer', function (string $layer) {
+    $uses = [];
+    $root = dirname(__DIR__)."/src/$layer";
+    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($root, FilesystemIterator::SKIP_DOTS)) as $file) {
+        // What lies in the layer itself is common ground for its folders, and the way into them.
+        $folder = str_replace('/', '\\', ltrim(substr($file->getPath(), strlen($root)), '/'));
+        preg_match_all('/\bInkedMargin\\\\Core\\\\'.$layer.'\\\\((?:\w+\\\\)*\w+)\\\\\w+/', (string) file_get_contents($file->getPathname()), $found);
+        foreach ($folder === '' ? [] : $found[1] as $other) {
+            $uses[$folder][$other] = $other !== $folder;
+        }
+    }
+    $reachable = function (string $from, array $seen = []) use (&$reachable, $uses): array {
+        foreach (array_keys(array_filter($uses[$from] ?? [])) as $to) {
+            $seen = isset($seen[$to]) ? $seen : $reachable($to, $seen + [$to => true]);
+        }
+
+        return $seen;
+    };
+    $circles = array_filter(array_keys($uses), fn (string $folder) => isset($reachable($folder)[$folder]));
+
+    expect($circles)->toBe([]);
+})->with(LAYERS);
+
 arch('intake knows only sites and sources')
     ->expect('InkedMargin\Core\Intake')->not->toUse(array_map(fn (string $name) => "InkedMargin\\Core\\$name", ['Markup', 'Style', 'Brief', 'Rules', 'Marking', 'Report', 'Command']));
 

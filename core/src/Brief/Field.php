@@ -10,6 +10,7 @@ final readonly class Field
     /**
      * @param  string  $about  what it means, as half a sentence for the documentation
      * @param  list<string>  $choices  of a choice, or the only items that a list of texts may have
+     * @param  bool  $takesHandle  whether `{student.handle}` stands for something in it
      * @param  float  $most  the largest number, or the greatest length of a text in characters
      */
     private function __construct(
@@ -20,6 +21,7 @@ final readonly class Field
         public array $choices = [],
         public float $least = 0,
         public float $most = 500,
+        public bool $takesHandle = false,
     ) {
     }
 
@@ -37,6 +39,12 @@ final readonly class Field
     public static function selector(string $name, string $about): self
     {
         return new self($name, FieldType::Selector, $about, true);
+    }
+
+    /** A text in which `*` and `{student.handle}` stand for others. */
+    public static function namePattern(string $name, string $about): self
+    {
+        return new self($name, FieldType::Text, "$about: a pattern with `*` and `{student.handle}`", takesHandle: true);
     }
 
     public static function number(string $name, string $about, float $most): self
@@ -100,6 +108,7 @@ final readonly class Field
             preg_match('/[\x00-\x08\x0b\x0c\x0e-\x1f\x7f]/', $text) === 1 => 'this text has a control character in it',
             mb_strlen($text) > $this->most => "this text is longer than {$this->most} characters",
             $this->required && trim($text) === '' => 'is missing',
+            ! $this->takesHandle && str_contains($text, '{student.') => 'only a requirement of kind "names" knows the student',
             default => null,
         };
     }

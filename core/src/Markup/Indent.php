@@ -6,7 +6,6 @@ namespace InkedMargin\Core\Markup;
 
 use InkedMargin\Core\Source\English;
 use InkedMargin\Core\Source\SourceFile;
-use InkedMargin\Core\Source\Span;
 
 /**
  * How a page is indented: a child that is not deeper than its parent, a step other than the wanted or the usual one, an end tag in

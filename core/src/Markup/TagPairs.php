@@ -31,6 +31,9 @@ final readonly class TagPairs
     /** @var array<int, Element> the outermost unclosed element around each, by object id */
     private array $unclosedAround;
 
+    /** @var array<string, list<Element>> unclosed elements by name, in the order of the page */
+    private array $unclosedByName;
+
     /**
      * @param  list<Element>  $unclosed  whose end tag may not be left out, and is nowhere
      * @param  list<array{Element, int, string}>  $mistaken  closed with the end tag of another, with its offset and name
@@ -58,6 +61,11 @@ final readonly class TagPairs
             }
         }
         $this->unclosedAround = $inside;
+        $byName = [];
+        foreach ($unclosed as $element) {
+            $byName[$element->name][] = $element;
+        }
+        $this->unclosedByName = $byName;
     }
 
     public static function of(Document $document, SourceFile $file): self
@@ -109,6 +117,26 @@ final readonly class TagPairs
     public function unclosedAround(Element $element): ?Element
     {
         return $this->unclosedAround[spl_object_id($element)] ?? null;
+    }
+
+    /** The last element of one of some names that begins before an offset and was never closed; null when there is none. */
+    public function lastUnclosed(int $before, string ...$names): ?Element
+    {
+        $last = null;
+        foreach ($names as $name) {
+            $elements = $this->unclosedByName[$name] ?? [];
+            [$low, $high] = [0, count($elements)];
+            while ($low < $high) {
+                $middle = intdiv($low + $high, 2);
+                [$low, $high] = $elements[$middle]->place()->start < $before ? [$middle + 1, $high] : [$low, $middle];
+            }
+            $found = $elements[$low - 1] ?? null;
+            if ($found !== null && $found->place()->start > ($last?->place()->start ?? -1)) {
+                $last = $found;
+            }
+        }
+
+        return $last;
     }
 
     public function isCutShort(Element $element): bool

@@ -50,6 +50,8 @@ it('refuses a value that a field does not take, in words', function (Field $fiel
     'text' => [Field::text('a', ''), 'x', null],
     'a number as text' => [Field::text('a', ''), 7, null],
     'a list as text' => [Field::text('a', ''), ['x'], 'text was expected'],
+    'the handle of a student' => [Field::text('a', ''), 'For {student.handle}', 'only a requirement of kind "names" knows the student'],
+    'the handle where it stands for something' => [Field::namePattern('a', ''), '{student.handle}.zip', null],
     'a control character' => [Field::text('a', ''), "a\x01", 'this text has a control character in it'],
     'half a letter' => [Field::text('a', ''), "\xed\xa0\x80", 'this text is not valid Unicode'],
     'too long a text' => [Field::text('a', '', false, 3), 'abcd', 'this text is longer than 3 characters'],

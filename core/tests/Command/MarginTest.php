@@ -35,6 +35,72 @@ it('leaves with 0 for a clean site, 1 for a finding that matters, 2 when it cann
     'a brief that cannot be used' => [fn () => ['check', __DIR__, '--brief', __FILE__], 2, 'The brief cannot be used'],
 ]);
 
+it('says what each command takes', function (array $arguments, string $said) {
+    [$code, $out, $errors] = margin('', ...$arguments);
+
+    expect([$code, $errors])->toBe([0, ''])->and($out)->toContain($said);
+})->with([
+    'all of them' => [['--help'], 'Usage: margin COMMAND'],
+    'nothing asked' => [[], 'Usage: margin COMMAND'],
+    'checking' => [['check', '--help'], '--weights LIST'],
+    'parsing' => [['parse', '--help'], 'Usage: margin parse'],
+    'the map' => [['map', '--help'], 'Usage: margin map'],
+    'the rules' => [['rules', '--help'], 'Usage: margin rules'],
+    'one rule' => [['explain', '--help'], 'Usage: margin explain'],
+    'the brief' => [['schema', '--help'], 'Usage: margin schema'],
+]);
+
+it('says first what was found, then the findings by weight and place, with what to type', function () {
+    $zip = Samples::zip(['index.html' => Samples::page("<p>a</i></p>\n<center>x</center>\n<p>b</p>")]);
+    [, $out] = margin('', 'check', $zip);
+    $lines = explode("\n", $out);
+
+    expect($lines[0])->toStartWith(basename($zip))->toContain('1 page, 1 fault, 1 departure, 0 tidy')
+        ->and(array_values(array_filter($lines, fn (string $line) => preg_match('/^\d/', $line) === 1)))->toBe(['1 fault', '1 departure'])
+        ->and($lines)->toContain('  index.html:8:5  markup/stray-end-tag', '      Remove it, or add the `<i>` that it belongs to.');
+});
+
+it('prints only the weights that are asked for, and leaves with what these say', function (string $weights, int $code, string $shown, string $hidden) {
+    $zip = Samples::zip(['index.html' => Samples::page('<center>x</center><img src="a.png">')]);
+    [$left, $out] = margin('', 'check', $zip, "--weights=$weights");
+
+    expect($left)->toBe($code)->and($out)->toContain($shown)->not->toContain($hidden);
+})->with([
+    'faults' => ['fault', 1, 'link/missing-file', 'markup/obsolete-element'],
+    'departures' => ['departure', 1, 'markup/obsolete-element', 'link/missing-file'],
+    'two of them' => ['fault,departure', 1, 'markup/obsolete-element', 'markup/indentation'],
+]);
+
+it('refuses a weight that there is not', function () {
+    [$code, $out, $errors] = margin('', 'check', Samples::zip(['index.html' => Samples::page()]), '--weights=heavy');
+
+    expect([$code, $out])->toBe([2, ''])->and($errors)->toContain('heavy');
+});
+
+it('puts the student’s own handle into names that ask for it', function () {
+    $zip = Samples::zip(['mira.html' => Samples::page()]);
+    file_put_contents($brief = (string) tempnam(sys_get_temp_dir(), 'brief'), "title: T\nrequirements:\n  - {id: f, kind: names, title: Names, points: 2, files: '{student.handle}.html'}");
+    [, $with] = margin('', 'check', $zip, "--brief=$brief", '--handle=mira');
+    [, $other] = margin('', 'check', $zip, "--brief=$brief", '--handle=imre');
+    [, $without] = margin('', 'check', $zip, "--brief=$brief");
+
+    expect($with)->toContain('2 of 2 points')
+        ->and($other)->toContain('imre.html')->toContain('0 of 2 points')
+        ->and($without)->not->toContain('{student');
+});
+
+it('explains a rule with its examples, and offers the list for a name that is none', function () {
+    expect(margin('', 'explain', 'link/missing-file')[1])->toStartWith('### `link/missing-file`')->toContain('````html')
+        ->and(margin('', 'explain', 'link/misssing'))->toBe([2, '', "There is no rule \"link/misssing\". \"margin rules\" lists them.\n"]);
+});
+
+it('prints the format of a brief as a JSON Schema that is one, and as tables', function () {
+    $schema = json_decode(margin('', 'schema')[1], true, flags: JSON_THROW_ON_ERROR);
+
+    expect($schema['required'])->toBe(['title', 'requirements'])
+        ->and(margin('', 'schema', '--format=markdown')[1])->toContain('| `points` |')->toContain('### `navigation`');
+});
+
 it('writes the fixed form of JSON, the same bytes every time', function () {
     $zip = Samples::zip(['index.html' => Samples::page('<img src="a.png">é<a href="b.html">b</a>'), 'b.html' => Samples::page('<a href="index.html">a</a>')]);
     file_put_contents($brief = (string) tempnam(sys_get_temp_dir(), 'brief'), "title: T\nrequirements:\n  - {id: t, kind: titles, title: Titles, points: 3}");

@@ -14,7 +14,7 @@ final class Inventor
 
     private const NAMES = ['href', 'src', 'alt', 'class', 'id', 'herf', 'lan', 'lang', 'rel', 'charset', '1', '0', '-1', 'x y', 'style', 'target', 'name', 'content', 'http-equiv', 'action', 'srcset', 'width', 'viewBox', 'xlink:href', 'onclick', 'ARIA-label', '"', '=', '<', "\u{e9}"];
 
-    private const VALUES = ['', '#', '1', '0', 'index.html', 'a.html', '../a.html', 'A.html', 'pages/b.html#1', 'site.css', 'https://x.example/', 'htp://x', 'x@y.example', '+44 1234567', 'javascript:void(0)', 'file:///C:/a', 'http://127.0.0.1/', '//', 'http://[', ' a.html ', '/a.png', 'stylesheet', 'utf-8', 'utf-16', '_blank', 'blank', '.x', '#x', '0; url=a.html', 'a.png 1x, b.png 2x', 'url(x.png)', "\0", "\xff", "“a”", '%00', '%', '&', '&amp', '<p>', "a\nb", '123'];
+    private const VALUES = ['', '#', '1', '0', 'index.html', 'a.html', '../a.html', 'A.html', 'pages/b.html#1', 'site.css', 'https://x.example/', 'htp://x', 'x@y.example', '+44 1234567', 'javascript:void(0)', 'file:///C:/a', 'http://127.0.0.1/', '//', 'http://[', ' a.html ', '/a.png', 'stylesheet', 'utf-8', 'utf-16', '_blank', 'blank', '.x', '#x', '0; url=a.html', 'a.png 1x, b.png 2x', 'url(x.png)', "\0", "\xff", '“a”', '%00', '%', '&', '&amp', '<p>', "a\nb", '123'];
 
     private const TEXT = ['Tides', 'Home', 'Birds and gulls are here.', ' ', "\n", "\t", '1', '0', '<', '>', '&', '&copy', '&#0;', '&nosuch;', 'Lorem ipsum dolor sit amet', "\0", "\xc3", "\u{1F426}", 'é', '```html', '<!--', '-->', '<!- x ->', '<![CDATA[', ']]>', '<?php', '</', '< p>', '</ p>', '<!DOCTYPE html>', '<DOCTYPE html>', '"', "'", 'next', 'back', "\r", "\u{a0}", 'x'];
 
@@ -71,7 +71,7 @@ final class Inventor
     {
         $css = '';
         for ($n = $this->number(0, 30); $n > 0; $n--) {
-            $css .= $this->oneOf(['p', '.a', '#b', '{', '}', ':', ';', 'url(', ')', '"', "'", '/*', '*/', '@import "x.css"', '@media', 'color', 'red', "\\", "\n", 'url("a.png")', 'url(b.png', '1', "\0", "\xff"]).' ';
+            $css .= $this->oneOf(['p', '.a', '#b', '{', '}', ':', ';', 'url(', ')', '"', "'", '/*', '*/', '@import "x.css"', '@media', 'color', 'red', '\\', "\n", 'url("a.png")', 'url(b.png', '1', "\0", "\xff"]).' ';
         }
 
         return $css;

@@ -24,3 +24,15 @@ it('writes SARIF that its published schema accepts', function (array $files) {
         'latin.html' => "<title>\xe9</title>",
     ]],
 ]);
+
+// SARIF 2.1.0, 3.55 to 3.57: a fix has one change for each file, with the regions to be deleted and the content put there.
+it('gives the mends of findings as fixes', function () {
+    $log = json_decode(SarifReport::render(Samples::check(['index.html' => Samples::page('<p><b>x</p>')])), true, flags: JSON_THROW_ON_ERROR);
+    $fixes = array_merge(...array_map(fn (array $result) => $result['fixes'] ?? [], $log['runs'][0]['results']));
+    $replacement = $fixes[0]['artifactChanges'][0]['replacements'][0];
+
+    expect($fixes)->toHaveCount(1)
+        ->and($fixes[0]['artifactChanges'][0]['artifactLocation']['uri'])->toBe('index.html')
+        ->and($replacement['insertedContent']['text'])->toBe('</b>')
+        ->and($replacement['deletedRegion'])->toHaveKeys(['byteOffset', 'byteLength']);
+});

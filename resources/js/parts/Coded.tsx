@@ -1,4 +1,5 @@
 import {Box} from '@mui/material'
+import {mono} from '../theme/theme'
 
 /** Text with `code` between backticks, as all messages of the check are. */
 export function Coded({children}: {children: string}) {
@@ -7,7 +8,7 @@ export function Coded({children}: {children: string}) {
     <>
       {pieces.map((piece, index) => index % 2 === 0
         ? piece
-        : <Box component="code" key={index} sx={{fontFamily: 'Source', fontSize: '0.94em', fontStyle: 'normal', overflowWrap: 'anywhere'}}>{piece}</Box>)}
+        : <Box component="code" key={index} sx={{fontFamily: mono, fontSize: '0.94em', fontStyle: 'normal', overflowWrap: 'anywhere'}}>{piece}</Box>)}
     </>
   )
 }

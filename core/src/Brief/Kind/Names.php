@@ -44,12 +44,10 @@ final readonly class Names extends Requirement implements NamesThings
 
     public static function fields(): array
     {
-        $pattern = 'a pattern with `*` and `{student.handle}`';
-
         return [
-            Field::text('archive', "the archive: $pattern"),
-            Field::text('folder', "the folder around the site, or several with `/` between them: $pattern"),
-            Field::text('files', "every file: $pattern"),
+            Field::namePattern('archive', 'the archive'),
+            Field::namePattern('folder', 'the folder around the site, or several with `/` between them'),
+            Field::namePattern('files', 'every file'),
         ];
     }
 

@@ -12,6 +12,7 @@ use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Reference;
+use InkedMargin\Core\Site\ReferenceKind;
 use InkedMargin\Core\Site\Resolution;
 use InkedMargin\Core\Source\English;
 
@@ -86,7 +87,8 @@ final readonly class MissingFile extends ReferenceRule
                 : "`{$reference->written}` leads to `{$target->path}`, which does not exist.",
             match (true) {
                 $expected !== null => "By the order of the pages it should lead to `$expected`: type ".self::written($reference, $reference->relativeUrlTo($expected)).'.',
-                $offer === null => "Add the file `{$target->path}`, or link to a page that exists.",
+                $offer === null && $reference->kind === ReferenceKind::Link => "Add the file `{$target->path}`, or link to a page that exists.",
+                $offer === null => "Add the file `{$target->path}`, or type the path of a file that exists.",
                 default => "If you mean $offer, type that. Otherwise add the file `{$target->path}`.",
             },
             'link',

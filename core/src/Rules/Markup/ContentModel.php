@@ -241,8 +241,13 @@ final readonly class ContentModel extends SlipRule
                 $places[$group][] = $error->offset;
             }
         }
+        $claimed = [];
         foreach ($places as $group => $offsets) {
-            $finding = $this->parserError(explode(' ', (string) $group), $offsets, $page);
+            [$variant, $nested] = explode(' ', "$group ");
+            // The first that is nested accounts for the end tags that close nothing, also those of the ones after it.
+            $isFirst = ! isset($claimed["$variant $nested"]);
+            $claimed["$variant $nested"] = true;
+            $finding = $this->parserError($variant, $nested, $offsets, $page, $isFirst);
             if ($finding !== null) {
                 yield $finding;
             }
@@ -250,14 +255,12 @@ final readonly class ContentModel extends SlipRule
     }
 
     /**
-     * @param  list<string>  $group  the variant, and for what is nested its name
+     * @param  string  $nested  the name of what is nested, or nothing
      * @param  non-empty-list<int>  $offsets
      */
-    private function parserError(array $group, array $offsets, Page $page): ?Finding
+    private function parserError(string $variant, string $nested, array $offsets, Page $page, bool $isFirst): ?Finding
     {
-        $variant = $group[0];
         $tag = $page->pairs->tagAt($offsets[0]);
-        $nested = $group[1] ?? '';
         [$message, $remedy] = match ($variant) {
             'row' => ['These cells are not inside a row.', 'Put `<tr>` before the first cell of each row and `</tr>` after the last.'],
             'table' => ['Something in this table is not inside a cell, so browsers move it above the table.', 'Put it inside a `<td>` or `<caption>`, or outside the table.'],
@@ -281,7 +284,7 @@ final readonly class ContentModel extends SlipRule
             $variant,
             related: array_map(fn (int $offset) => new Related($page->file, Span::at($offset), 'the same here'), array_slice($offsets, 1, 12)),
             causes: $this->unclosedBefore($page, $offsets[0], $nested),
-            subjects: [...$this->subjectsOf($offsets, $page), ...($variant === 'table' ? [Subject::page($page->path()).'#table'] : [])],
+            subjects: [...$this->subjectsOf($offsets, $page, $isFirst), ...($variant === 'table' ? [Subject::page($page->path()).'#table'] : [])],
         );
     }
 
@@ -289,13 +292,8 @@ final readonly class ContentModel extends SlipRule
     private function unclosedBefore(Page $page, int $offset, string $nested): array
     {
         $causes = [Subject::place($page->path(), $offset)];
-        $last = null;
-        foreach ($page->pairs->unclosed as $element) {
-            $isHeading = $nested === 'heading' && preg_match('/^h[1-6]$/', $element->name) === 1;
-            if (($element->name === $nested || $isHeading) && $element->place()->start < $offset) {
-                $last = $element;
-            }
-        }
+        $names = $nested === 'heading' ? ['h1', 'h2', 'h3', 'h4', 'h5', 'h6'] : [$nested];
+        $last = $page->pairs->lastUnclosed($offset, ...$names);
 
         return $last === null ? $causes : [...$causes, Subject::element($page->path(), $last)];
     }
@@ -306,9 +304,12 @@ final readonly class ContentModel extends SlipRule
      * @param  non-empty-list<int>  $offsets
      * @return list<string>
      */
-    private function subjectsOf(array $offsets, Page $page): array
+    private function subjectsOf(array $offsets, Page $page, bool $isFirst): array
     {
         $subjects = array_map(fn (int $offset) => Subject::place($page->path(), $offset), $offsets);
+        if (! $isFirst) {
+            return $subjects;
+        }
         $names = array_unique(array_map(fn (int $offset) => trim((string) $page->pairs->tagAt($offset), '<>'), $offsets));
         foreach ($page->pairs->stray as $offset => $name) {
             if ($offset > $offsets[0] && in_array($name, $names, true)) {
