@@ -40,9 +40,17 @@ final readonly class Schema
     /** The tables of the documentation, as Markdown. */
     public static function documentation(): string
     {
-        $lines = ['### Fields of every requirement', '', ...self::table(Terms::fields())];
+        $lines = [
+            '# The fields of a brief', '',
+            'Printed by `php core/bin/margin schema --format=markdown`; without the option it prints a JSON Schema.', '',
+            '## The brief itself', '', ...self::table(Brief::fields()),
+            '| `requirements` | a list of requirements | what is asked; required |',
+            '| `ignore` | a list of ids of rules or groups, or of what stands below | rules that are silent under this brief |', '',
+            '## `ignore`', '', ...self::table(Ignored::fields()), '',
+            '## Every requirement', '', ...self::table(Terms::fields()),
+        ];
         foreach (Kinds::ALL as $kind) {
-            array_push($lines, '', "### `{$kind::kind()}`", '', $kind::about(), '', ...self::table($kind::fields()));
+            array_push($lines, '', "## `{$kind::kind()}`", '', $kind::about(), '', ...self::table($kind::fields()));
         }
 
         return implode("\n", $lines)."\n";
