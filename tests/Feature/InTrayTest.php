@@ -124,7 +124,7 @@ it('waits for a brief, and checks when there is one', function () {
 
     $this->actingAs($user)->getJson("/api/hand-ins/$handIn->id")->assertJsonPath('run.state', 'waiting');
     $this->putJson("/api/assignments/$assignment->id/brief", ['source' => self::BRIEF])->assertOk()->assertJsonPath('version', 1)
-        ->assertJsonPath('requirements.0.sentence', 'The site has the files index.html and a.html.');
+        ->assertJsonPath('requirements.0.sentence', 'The site has the files `index.html` and `a.html`.');
     $this->getJson("/api/hand-ins/$handIn->id")->assertJsonPath('run.state', 'finished');
 });
 

@@ -7,6 +7,9 @@ namespace InkedMargin\Core\Brief;
 /** A pattern for a name: `*` stands for any characters, `{student.handle}` for what the school calls the student. */
 final readonly class NamePattern
 {
+    /** For the handle, when no student in particular is meant. */
+    public const STAND_IN = 'HANDLE';
+
     private const HANDLE = '{student.handle}';
 
     public function __construct(public string $written)
@@ -28,11 +31,5 @@ final readonly class NamePattern
     public function for(?string $handle): string
     {
         return str_replace(self::HANDLE, $handle ?? 'your-name', $this->written);
-    }
-
-    /** For a sentence to people who set the work. */
-    public function inWords(): string
-    {
-        return str_replace(self::HANDLE, 'the student’s handle', $this->written);
     }
 }

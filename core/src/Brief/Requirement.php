@@ -37,6 +37,6 @@ abstract readonly class Requirement
     /** The sentence without its full stop, as what was expected. */
     final protected function expectation(): string
     {
-        return rtrim($this->sentence(), '.');
+        return lcfirst(rtrim($this->sentence(), '.'));
     }
 }

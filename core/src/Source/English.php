@@ -14,6 +14,16 @@ final readonly class English
     }
 
     /**
+     * What is typed: file names, rules, selectors.
+     *
+     * @param  list<string>  $names
+     */
+    public static function names(array $names, string $word = 'and', int $most = PHP_INT_MAX): string
+    {
+        return self::list(array_map(fn (string $name) => "`$name`", $names), $word, $most);
+    }
+
+    /**
      * "a", "a and b", "a, b and c".
      *
      * @param  list<string>  $items

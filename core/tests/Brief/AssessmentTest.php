@@ -146,7 +146,7 @@ it('measures in the unit of what is expected, in words', function (string $field
 })->with([
     ["kind: count\nselector: td\nexactly: 12\npages: home", '1 `td`', 'exactly 12 `td`'],
     ["kind: count\nselector: td\nat_least: 2\nat_most: 3\nper: site", '1 `td`', '2 to 3 `td`'],
-    ["kind: files\nnames: [index.html, b.html]", '1 of 2 files', 'The site has the files index.html and b.html'],
+    ["kind: files\nnames: [index.html, b.html]", '1 of 2 files', 'the site has the files `index.html` and `b.html`'],
     ["kind: markup\nrules: [markup]", 'nothing found', 'nothing found'],
 ]);
 

@@ -13,14 +13,16 @@ function brief(string $requirement): string
 }
 
 it('says every requirement as a sentence', fn (string $requirement, string $sentence) => expect(BriefReader::read(brief($requirement))->requirements[0]->sentence())->toBe($sentence))->with([
-    ['kind: files, names: [index.html, a.html]', 'The site has the files index.html and a.html.'],
-    ['kind: files, names: "*.png", at_least: 2, at_most: 3', 'The site has 2 to 3 of the files *.png.'],
+    ['kind: files, names: [index.html, a.html]', 'The site has the files `index.html` and `a.html`.'],
+    ['kind: files, names: "*.png", at_least: 2, at_most: 3', 'The site has 2 to 3 of the files `*.png`.'],
     ['kind: titles, pattern: Site - *', 'Every page has a title of the form “Site - *”, and no two titles are the same.'],
     ['kind: titles, differ: false, pages: home', 'The home page has a title.'],
     ['kind: skeleton, parts: [{"header, div#header": [h1]}, nav, main]', 'Every page has `header` or `div#header` (with `h1` inside), `nav` and `main`, in that order.'],
-    ['kind: count, selector: td, exactly: 12, pages: a.html', 'The page a.html has exactly 12 `td`.'],
+    ['kind: count, selector: td, exactly: 12, pages: a.html', 'The page `a.html` has exactly 12 `td`.'],
     ['kind: count, selector: img, at_least: 3, per: site', 'The whole site has at least 3 `img`.'],
-    ['kind: stylesheets, sheets: [plain.css, site.css], pages: {not: [a.html]}', 'Every page except a.html links plain.css, then site.css.'],
+    ['kind: stylesheets, sheets: [plain.css, site.css], pages: {not: [a.html]}', 'Every page except `a.html` links `plain.css`, then `site.css`.'],
+    ['kind: names, archive: "{student.handle}.zip", folder: site', 'The archive is named `HANDLE.zip` and the folder around the site is named `site`, where `HANDLE` is the student’s handle.'],
+    ['kind: names, files: "*.html"', 'Every file is named `*.html`.'],
 ]);
 
 it('names every problem and the field it stands in', function (string $source, array $problems) {

@@ -68,7 +68,7 @@ final readonly class Files extends Requirement implements NamesThings
 
     public function sentence(): string
     {
-        $names = English::list($this->names);
+        $names = English::names($this->names);
         $files = $this->bounds->isOpen()
             ? 'The site has '.(count($this->names) === 1 ? "the file $names" : "the files $names")
             : "The site has {$this->bounds->sentence()} of the files $names";
@@ -89,7 +89,7 @@ final readonly class Files extends Requirement implements NamesThings
         if (! $this->bounds->isOpen()) {
             $count = $this->counted($files);
             $wrong = $this->bounds->allow($count) ? [] : [$this->wrongNumber($count, $site)];
-            $expected = $this->bounds->sentence().' of '.English::list($this->names);
+            $expected = $this->bounds->sentence().' of '.English::names($this->names);
 
             return Assessment::of($items, [...$wrong, ...$others], English::count($count, 'file'), $expected);
         }
@@ -193,7 +193,7 @@ final readonly class Files extends Requirement implements NamesThings
     {
         $isShort = $this->bounds->isShort($count);
         $difference = $this->bounds->distance($count);
-        $names = English::list(array_map(fn (string $name) => "`$name`", $this->names), 'or');
+        $names = English::names($this->names, 'or');
         $home = $site->files->home();
 
         return new Shortfall(

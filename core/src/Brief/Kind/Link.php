@@ -63,7 +63,7 @@ final readonly class Link extends Requirement implements NamesThings
 
     public function sentence(): string
     {
-        return "{$this->terms->pages->sentence()} links to {$this->to}".$this->wishes().'.';
+        return "{$this->terms->pages->sentence()} links to `{$this->to}`".$this->wishes().'.';
     }
 
     public function named(string $what): array

@@ -89,8 +89,8 @@ final readonly class Markup extends Requirement implements AssessedByFindings
     {
         $limit = $this->atMost === 0 ? 'no findings' : 'at most '.English::count($this->atMost, 'finding');
         $wishes = array_filter([
-            $this->rules === [] ? '' : "has $limit of ".English::list($this->rules, 'or'),
-            $this->references === [] ? '' : 'writes '.English::list($this->references).' as character references',
+            $this->rules === [] ? '' : "has $limit of ".English::names($this->rules, 'or'),
+            $this->references === [] ? '' : 'writes '.English::names($this->references).' as character references',
         ]);
 
         return $this->terms->pages->sentence().' '.implode(', and ', $wishes).'.';

@@ -16,6 +16,7 @@ use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\Site;
+use InkedMargin\Core\Source\English;
 use InkedMargin\Core\Source\Span;
 
 /** How the archive, the folder in it and the files are named. */
@@ -69,13 +70,22 @@ final readonly class Names extends Requirement implements NamesThings
 
     public function sentence(): string
     {
+        return $this->inWords(null);
+    }
+
+    /** @param  string|null  $handle  null when no student in particular is meant */
+    private function inWords(?string $handle): string
+    {
+        $name = fn (NamePattern $pattern) => '`'.$pattern->for($handle ?? NamePattern::STAND_IN).'`';
         $wishes = array_filter([
-            $this->archive === null ? null : "the archive is named {$this->archive->inWords()}",
-            $this->folder === null ? null : "the folder in it {$this->folder->inWords()}",
-            $this->files === null ? null : "the files {$this->files->inWords()}",
+            $this->archive === null ? null : "the archive is named {$name($this->archive)}",
+            $this->folder === null ? null : "the folder around the site is named {$name($this->folder)}",
+            $this->files === null ? null : "every file is named {$name($this->files)}",
         ]);
 
-        return ucfirst(implode(', ', $wishes)).'.';
+        $sentence = ucfirst(English::list(array_values($wishes)));
+
+        return str_contains($sentence, NamePattern::STAND_IN) ? "$sentence, where `".NamePattern::STAND_IN.'` is the student’s handle.' : "$sentence.";
     }
 
     public function named(string $what): array
@@ -94,8 +104,7 @@ final readonly class Names extends Requirement implements NamesThings
             ...$this->fileNames($files),
         ]));
         $wrong = count(array_unique(array_map(fn (Shortfall $one) => $one->item, $shortfalls)));
-        $handle = $files->packing->handle ?? 'your-name';
-        $expected = str_replace('the student’s handle', $handle, $this->expectation());
+        $expected = lcfirst(rtrim($this->inWords($files->packing->handle ?? 'your-name'), '.'));
 
         return Assessment::of($items, $shortfalls, $items === 0 ? 'not sent as an archive' : ($items - $wrong)." of $items", $expected);
     }

@@ -137,7 +137,7 @@ final readonly class Navigation extends Requirement implements NamesThings
                 PatternKind::Chain => "$pages has $ways, except at the ends of the chain.",
                 PatternKind::Ring => "$pages has $ways; the last page is joined to the first.",
                 PatternKind::Branching => "$pages offers $choices until an ending$depth.",
-                PatternKind::Index => "{$this->options->index} links to every other page.",
+                PatternKind::Index => "`{$this->options->index}` links to every other page.",
                 null => null,
             },
             $this->menu === null ? null : 'The menu is '.English::list(array_values($this->menu)).'.',

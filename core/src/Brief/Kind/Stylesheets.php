@@ -83,7 +83,7 @@ final readonly class Stylesheets extends Requirement implements NamesThings
 
     private function inOrder(): string
     {
-        return implode(', then ', $this->sheets);
+        return implode(', then ', array_map(fn (string $sheet) => "`$sheet`", $this->sheets));
     }
 
     /**

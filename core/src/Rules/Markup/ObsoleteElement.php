@@ -33,11 +33,16 @@ final readonly class ObsoleteElement extends ElementRule
 
     protected function checkElement(Element $element, Page $page, Examination $exam): ?Finding
     {
-        return $exam->brief->asksFor('element', $element->name) ? null : $this->elementFinding(
+        if ($exam->brief->asksFor('element', $element->name)) {
+            return null;
+        }
+        $instead = ElementTable::load()->insteadOf($element->name);
+
+        return $this->elementFinding(
             $page,
             $element,
             "`<{$element->name}>` is obsolete.",
-            'Use '.ElementTable::load()->insteadOf($element->name).'.',
+            $instead === 'nothing' ? 'Remove it, and keep its text.' : "Use $instead.",
             fold: $element->name,
         );
     }

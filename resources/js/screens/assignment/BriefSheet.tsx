@@ -4,6 +4,7 @@ import {useState, type ChangeEvent} from 'react'
 import {api, unwrap, type Schemas} from '../../api/client'
 import {assignment} from '../../api/queries'
 import {Empty, ErrorText} from '../../parts/Remark'
+import {Coded} from '../../parts/Coded'
 import {mono} from '../../theme/theme'
 
 /** The brief in sentences; for whoever sets it, also as YAML to be changed or replaced by a file. */
@@ -53,7 +54,7 @@ export function BriefSheet({assignmentId, brief, mayChange}: {assignmentId: stri
           <Box component="ol" sx={{m: 0, pl: 3, maxWidth: 820}}>
             {brief.requirements.map(line => (
               <Box component="li" key={line.id} sx={{py: 0.75}}>
-                <Typography variant="body1" component="span">{line.sentence} </Typography>
+                <Typography variant="body1" component="span"><Coded>{line.sentence}</Coded> </Typography>
                 <Typography variant="body2" component="span" color="textSecondary">{line.points} points</Typography>
               </Box>
             ))}
