@@ -52,10 +52,15 @@ final readonly class TagPairs
     ) {
         $this->isUnclosed = self::idsOf([...$unclosed, ...array_column($mistaken, 0)]);
         $this->isCutShort = self::idsOf(array_column($cutShort, 0));
-        $inside = [];
+        $inside = $written = [];
+        foreach ($document->continuations as [$element, $original]) {
+            $written[spl_object_id($element)] = $original;
+        }
         foreach ($this->isUnclosed === [] ? [] : $document->elements() as $element) {
             $above = $element->parent;
-            $around = $above === null ? null : $inside[spl_object_id($above)] ?? ($this->isUnclosed($above) ? $above : null);
+            // What was never closed goes on in the next block, as an element that nobody wrote.
+            $opened = $above === null ? null : $written[spl_object_id($above)] ?? $above;
+            $around = $above === null ? null : $inside[spl_object_id($above)] ?? ($this->isUnclosed($opened) ? $opened : null);
             if ($around !== null) {
                 $inside[spl_object_id($element)] = $around;
             }

@@ -93,6 +93,7 @@ final readonly class PairSlips
     /** @return list<Slip> `<h1>Birds<h1>`: a bare start tag behind text, where the element before it has no end tag */
     private static function slashes(Document $document, TagPairs $pairs): array
     {
+        $table = ElementTable::load();
         $before = $blank = $full = [];
         foreach ($document->elements() as $element) {
             if (in_array($element->name, self::MAY_BE_EMPTY, true) && $element->endTag() === null && $element->isWritten()) {
@@ -101,7 +102,7 @@ final readonly class PairSlips
         }
         $slips = [];
         foreach ($document->elements() as $element) {
-            if ($element->namespace !== NodeNamespace::Html || ! $element->isWritten() || ElementTable::load()->isVoid($element->name)) {
+            if ($element->namespace !== NodeNamespace::Html || ! $element->isWritten() || $table->isVoid($element->name) || ! $table->knows($element->name)) {
                 continue;
             }
             $previous = $before[$element->name] ?? null;

@@ -21,7 +21,7 @@ final readonly class Misnested extends Rule
 {
     public function __construct()
     {
-        parent::__construct('markup/misnested', Weight::Fault, ProofMark::Move, 'Two elements overlap: the one that was opened last is not closed first.');
+        parent::__construct('markup/misnested', Weight::Fault, ProofMark::Move, 'Two elements overlap: the one that was opened last is not closed first.', ['markup/unknown-element']);
     }
 
     public function examples(): array

@@ -24,7 +24,7 @@ final readonly class UnclosedElement extends SlipRule
 {
     public function __construct()
     {
-        parent::__construct('markup/unclosed-element', Weight::Fault, ProofMark::Insert, 'An end tag is missing, has no slash, or is that of another element.', ['markup/misnested']);
+        parent::__construct('markup/unclosed-element', Weight::Fault, ProofMark::Insert, 'An end tag is missing, has no slash, or is that of another element.', ['markup/misnested', 'markup/unknown-element']);
     }
 
     public function examples(): array

@@ -40,7 +40,9 @@ final readonly class UnknownElement extends SlipRule
                         $page,
                         $element,
                         "There is no element `<$name>` in HTML.",
-                        'Use an element that says what this is, such as `<section>` or `<p>`.',
+                        $element->endTag() === null
+                            ? "If it is meant as text, type `&lt;$name>`. Otherwise use an element such as `<section>` or `<p>`."
+                            : 'Use an element that says what this is, such as `<section>` or `<p>`.',
                         fold: $name,
                     );
                 }

@@ -18,6 +18,7 @@ use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\RelativePath;
 use InkedMargin\Core\Site\SpecialPage;
+use InkedMargin\Core\Source\English;
 
 /**
  * A stylesheet that the brief asks for, or that most pages link, and this page does not. A page with a sheet of its own follows a plan.
@@ -66,18 +67,20 @@ final readonly class NotOnPage extends Rule
                 $linked[] = $reference->target->found ?? $reference->target->address ?? '';
             }
             // A sheet of its own, in place of the usual ones, is a plan.
-            if (array_diff($linked, $usual) !== []) {
+            if (array_diff($linked, array_keys($usual)) !== []) {
                 continue;
             }
-            foreach (array_diff($usual, $linked) as $sheet) {
-                yield $this->missing($page, $sheet);
+            $missing = array_filter(array_diff_key($usual, array_flip($linked)), fn (string $folder) => str_starts_with("/{$page->path()}", $folder));
+            if ($missing !== []) {
+                yield $this->missing($page, array_map(strval(...), array_keys($missing)));
             }
         }
     }
 
-    private function missing(Page $page, string $sheet): Finding
+    /** @param  non-empty-list<string>  $sheets  that the page does not link */
+    private function missing(Page $page, array $sheets): Finding
     {
-        $line = '<link rel="stylesheet" href="'.RelativePath::between($page->path(), $sheet).'">';
+        $lines = array_map(fn (string $sheet) => '<link rel="stylesheet" href="'.RelativePath::between($page->path(), $sheet).'">', $sheets);
         $headEnd = $page->document->first('head')?->endTag();
         $causes = [];
         foreach ($page->stylesheets() as $reference) {
@@ -90,15 +93,20 @@ final readonly class NotOnPage extends Rule
         return $this->pageFinding(
             $page,
             $page->headPlace(),
-            "This page does not link the stylesheet `$sheet`, so it looks different from the other pages.",
-            "Type `$line` inside `<head>`.",
-            "sheet:$sheet",
-            mend: $headEnd === null ? null : Mend::of(Edit::insert($page->file, $headEnd->start, "$line\n")),
+            'This page does not link the '.(count($sheets) === 1 ? 'stylesheet ' : 'stylesheets ').English::names($sheets).', so it looks different from the other pages.',
+            'Type '.English::names($lines).' inside `<head>`.',
+            'sheet:'.implode(' ', $sheets),
+            mend: $headEnd === null ? null : Mend::of(Edit::insert($page->file, $headEnd->start, implode("\n", $lines)."\n")),
             causes: $causes,
         );
     }
 
-    /** @return list<string> what more than half of the pages link, and two at least */
+    /**
+     * What more than half of the pages link, and two at least.
+     *
+     * @return array<string, string> the folder that each sheet and all its pages are in, such as `/` or `/lab1/`: a sheet of a folder
+     *                               is for the pages of it
+     */
     private static function usualSheets(ParsedSite $site): array
     {
         $pages = [];
@@ -110,7 +118,22 @@ final readonly class NotOnPage extends Rule
             }
         }
         $usual = array_filter($pages, fn (array $linking) => 2 * count($linking) > count($site->pages) && count($linking) > 1);
+        $folders = [];
+        foreach ($usual as $sheet => $linking) {
+            $folder = self::folderOf("/$sheet");
+            foreach (array_keys($linking) as $path) {
+                while (! str_starts_with("/$path", $folder)) {
+                    $folder = self::folderOf(rtrim($folder, '/'));
+                }
+            }
+            $folders[(string) $sheet] = $folder;
+        }
 
-        return array_map(strval(...), array_keys($usual));
+        return $folders;
+    }
+
+    private static function folderOf(string $path): string
+    {
+        return substr($path, 0, (int) strrpos($path, '/') + 1);
     }
 }
