@@ -55,7 +55,8 @@ final readonly class Trial
     private static function archive(Inventor $inventor): void
     {
         $files = array_filter($inventor->site(), fn (int|string $path) => ! str_contains((string) $path, "\0"), ARRAY_FILTER_USE_KEY);
-        $zip = Samples::zip($files);
+        // PHP writes no archive without a file in it.
+        $zip = Samples::zip($files + ['index.html' => '']);
         file_put_contents($zip, $inventor->mutated((string) file_get_contents($zip)));
         try {
             (new ArchiveReader)->read($zip, 'trial.zip');

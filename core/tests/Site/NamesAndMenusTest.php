@@ -33,7 +33,7 @@ function linked(array $pages, array $titles = []): ParsedSite
     return ParsedSite::of(Samples::site($site));
 }
 
-it('knows the page that a label names while its address is another’s', function (array $pages, array $titles, ?string $named) {
+it('knows the page that a label names while its address leads to another', function (array $pages, array $titles, ?string $named) {
     $site = linked($pages, $titles);
     $links = $site->map()->linksOn('index.html');
 
