@@ -58,8 +58,17 @@ function DeskScreen({id}: {id: string}) {
   const leafOrder = [WHOLE, ...data.leaves.map(one => one.path)]
   const findings = [...data.findings].sort((a, b) => leafOrder.indexOf(a.file) - leafOrder.indexOf(b.file))
   // The address follows a moment later: keys pressed in quick succession go by what was chosen last.
+  // An address that was asked for before the last choice does not take it back when it arrives.
   const latest = useRef(current)
+  const awaited = useRef<string | null>(null)
+  const choose = (key: string, change: Record<string, string | null> = {}) => {
+    latest.current = key
+    awaited.current = key === current ? null : key
+    go({...change, mark: key})
+  }
   useEffect(() => {
+    if (awaited.current !== null && awaited.current !== current) return
+    awaited.current = null
     latest.current = current
   }, [current])
   const chosen = () => data.findings.find(one => one.fingerprint === latest.current)
@@ -68,8 +77,7 @@ function DeskScreen({id}: {id: string}) {
     const onLeaf = findings.findIndex(one => one.file === leaf)
     const next = findings[at === -1 ? Math.max(0, onLeaf) : (at + by + findings.length) % findings.length]
     if (next === undefined) return
-    latest.current = next.fingerprint
-    go({leaf: next.file, mark: next.fingerprint, line: next.line === null ? null : String(next.line)})
+    choose(next.fingerprint, {leaf: next.file, line: next.line === null ? null : String(next.line)})
   }
   const turnBy = (by: number) => {
     const next = leafOrder[(leafOrder.indexOf(leaf) + by + leafOrder.length) % leafOrder.length]
@@ -97,7 +105,7 @@ function DeskScreen({id}: {id: string}) {
   ])
 
   const actions: MarginActions = {
-    choose: key => { latest.current = key; go({mark: key}) },
+    choose,
     decide,
     edit: item => { if (item.kind === 'note') setDraft({id: item.note.id, file: item.note.file, line: item.note.line, body: item.note.body, merit: item.note.merit}) },
     drop: note => { const taken = data.notes.find(one => one.id === note); if (taken !== undefined) feedback.dropNote.mutate(taken) },
