@@ -21,7 +21,7 @@ final readonly class ReplyMarkdown
         ];
         if ($reply->points !== []) {
             $parts[] = "## Points\n\n".implode("\n", array_map(self::point(...), $reply->points))
-                ."\n\n**{$reply->awarded} of {$reply->possible} points**";
+                ."\n\n**{$reply->awarded} of {$reply->possible} ".((float) $reply->possible === 1.0 ? 'point' : 'points').'**';
         }
 
         return implode("\n\n", $parts)."\n";

@@ -215,7 +215,7 @@ function Sheet(props: SheetProps) {
           <Box sx={{display: 'grid', gridTemplateColumns: `minmax(0, 1fr) ${marginWidth(view)}`, minHeight: 0, bgcolor: 'desk.sheet'}}>
             <Box sx={{p: 4, overflow: 'auto'}}>
               {leaf === WHOLE && <Whole desk={desk} />}
-              {there?.missing === true && <Empty>{leaf} is not in the hand-in. What was found about it stands in the margin.</Empty>}
+              {there?.missing === true && <Empty>{leaf} is not in the hand-in. What was found about it is in the margin.</Empty>}
               {there !== undefined && !there.missing && there.kind === 'picture' && <Empty>{leaf}, a picture of {Math.ceil(there.bytes / 1000)} kB. Turn to a page and choose “As seen” to see it where it stands.</Empty>}
               {there === undefined && leaf !== WHOLE && <Empty>There is no file {leaf} in this hand-in.</Empty>}
             </Box>
@@ -237,7 +237,7 @@ function Whole({desk}: {desk: Schemas['Desk']}) {
       <RunState run={desk.run}>
         <Typography variant="body1">
           {desk.findings.length === 0
-            ? 'The check found nothing amiss on any page. A word of praise may be due: press m.'
+            ? 'The check found nothing on any page. A word of praise may be due: press m.'
             : `${desk.findings.length} findings on ${new Set(desk.findings.map(finding => finding.file)).size} leaves, ${decided} of them decided. Press n to go through them.`}
         </Typography>
       </RunState>

@@ -81,7 +81,7 @@ function Paper({content}: {content: Schemas['ReplyContent']}) {
               <Typography variant="body1">{point.awarded} of {point.possible}</Typography>
             </Box>
           ))}
-          <Typography variant="h3" sx={{textAlign: 'right', borderTop: 1, borderColor: 'divider', pt: 1, mt: 1}}>{content.awarded} of {content.possible} points</Typography>
+          <Typography variant="h3" sx={{textAlign: 'right', borderTop: 1, borderColor: 'divider', pt: 1, mt: 1}}>{content.awarded} of {content.possible} {content.possible === 1 ? 'point' : 'points'}</Typography>
         </Box>
       )}
     </Box>

@@ -21,7 +21,7 @@ export function Menus({survey, onPage, onLine}: Props) {
       <Typography variant="body2" color="textSecondary">
         {usual === null
           ? 'The pages have no menu in common; each has its own.'
-          : `${usual.asked ? 'The menu that the brief asks for' : 'The menu that the pages have in common'} stands at the top${usual.place === null ? '' : `; mostly it stands ${usual.place}`}. ${survey.pages.every(page => page.menuDiffers.length === 0) ? 'Every page has it as it should be.' : 'What differs is in ink.'}`}
+          : `${usual.asked ? 'The menu that the brief asks for' : 'The menu that the pages have in common'} is at the top${usual.place === null ? '' : `; on most pages it comes ${usual.place}`}. ${survey.pages.every(page => page.menuDiffers.length === 0) ? 'Every page has it as it should be.' : 'What differs is in ink.'}`}
       </Typography>
       {usual === null ? <Plain survey={survey} onPage={onPage} onLine={onLine} /> : (
         <RuledTable caption="The menus of all pages" heads={['Page', ...usual.entries.map(entry => entry.label), 'Besides']}>

@@ -113,7 +113,7 @@ function Picture({survey, findings, leaf, onPage, onLink, picture}: Omit<Props, 
         </Box>
       )}
       <Typography variant="body2" color="textSecondary" sx={{mt: 1}}>
-        A head at each end: the pages link to each other. Dark red: a link that something is amiss with; dashed, it is broken, and drawn to where it was to lead. A bar below a page: it leads nowhere.
+        A head at each end: the pages link to each other. Dark red: a link with a problem; dashed, it is broken, and drawn to where it should lead. A bar below a page: it leads nowhere.
         {survey.pattern !== null && (survey.pattern.kind === 'menu' ? ' A dotted band: a link that should be there.' : ' A broad band: a link of the pattern; dotted where it is missing.')}
       </Typography>
     </Box>
