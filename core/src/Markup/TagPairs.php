@@ -60,7 +60,7 @@ final readonly class TagPairs
             $above = $element->parent;
             // What was never closed goes on in the next block, as an element that nobody wrote.
             $opened = $above === null ? null : $written[spl_object_id($above)] ?? $above;
-            $around = $above === null ? null : $inside[spl_object_id($above)] ?? ($this->isUnclosed($opened) ? $opened : null);
+            $around = $above === null ? null : $inside[spl_object_id($above)] ?? ($opened !== null && $this->isUnclosed($opened) ? $opened : null);
             if ($around !== null) {
                 $inside[spl_object_id($element)] = $around;
             }

@@ -12,6 +12,7 @@ use InkedMargin\Core\Markup\ElementTable;
 use InkedMargin\Core\Markup\NodeNamespace;
 use InkedMargin\Core\Markup\TagPairs;
 use InkedMargin\Core\Source\Change;
+use InkedMargin\Core\Source\NearestName;
 use InkedMargin\Core\Source\Span;
 
 /** Misspelt names of elements, attributes and link types. */
@@ -56,7 +57,16 @@ final readonly class NameSlips
         if ($confused !== null) {
             return $element->attribute($confused) === null ? $confused : null;
         }
+        if ($name === 'aria-role') {
+            return $element->attribute('role') === null ? 'role' : null;
+        }
         $nearest = $searches->nearest($name, AttributeTable::load()->namesFor($element->name, $name), $element->name);
+
+        // The prefix that all of a family have says nothing: aria-role is not near aria-live.
+        $isAria = str_starts_with($name, 'aria-') && str_starts_with((string) $nearest, 'aria-');
+        if ($isAria && NearestName::of(substr($name, 5), [substr((string) $nearest, 5)]) === null) {
+            return null;
+        }
 
         // What the element has already was not meant a second time.
         return $nearest !== null && $element->attribute($nearest) === null ? $nearest : null;

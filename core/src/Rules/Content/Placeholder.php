@@ -20,7 +20,7 @@ final readonly class Placeholder extends Rule
 {
     private const LATIN = '\blorem ipsum dolor\b|\bdolor sit amet\b|^\s*lorem ipsum\b';
 
-    private const HERE = '\b(?:your|some|more|insert|add|put|type|write|enter) (?:your |some |the |a )?(?:own )?(?:text|content|heading|title|paragraph|name|words|description|caption|image|picture)s? here\b';
+    private const HERE = '(?:^\s*(?:some|more)|\b(?:your|insert|add|put|type|write|enter)) (?:your |some |the |a )?(?:own )?(?:text|content|heading|title|paragraph|name|words|description|caption|image|picture)s? here\b';
 
     private const GOES = '^\s*(?:(?:your|the|some|a|main|more) )?(?:[a-z]+ )?(?:text|content|image|picture|heading|title|paragraph|words|name|description|link)s? goe?s? here\b';
 
@@ -57,7 +57,9 @@ final readonly class Placeholder extends Rule
             if (! $node instanceof Text || $node->parent === null || in_array($node->parent->name, self::NOT_PROSE, true)) {
                 continue;
             }
-            if (! self::mayHold($node->text) || preg_match($pattern, $node->text, $match) !== 1 || self::isProseAboutIt($node->text, $match[0])) {
+            // Behind an element the text goes on in the middle of a sentence.
+            $text = ($node->parent->children[0] ?? $node) === $node ? $node->text : "…{$node->text}";
+            if (! self::mayHold($text) || preg_match($pattern, $text, $match) !== 1 || self::isProseAboutIt($text, $match[0])) {
                 continue;
             }
             $start = $node->span()->start;

@@ -15,6 +15,7 @@ use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Map\PageNames;
 use InkedMargin\Core\Site\Page;
+use InkedMargin\Core\Site\SpecialPage;
 
 /**
  * A heading that another page has, where most pages have one of their own: left over from the page that was copied. A main heading
@@ -82,6 +83,10 @@ final readonly class SameHeading extends Rule
     {
         $byHeading = [];
         foreach ($exam->site->pages as $page) {
+            // What is made for printing has what all the others have.
+            if (SpecialPage::is($page->path(), $exam->site)) {
+                continue;
+            }
             foreach ($page->outline->headings() as $heading) {
                 if ($heading->level === 2 && $heading->text !== '' && $heading->inside?->value !== 'footer' && $heading->inside?->value !== 'nav') {
                     $byHeading['text '.mb_strtolower($heading->text)][$page->path()] ??= [$page, $heading];

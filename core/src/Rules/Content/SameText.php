@@ -14,6 +14,7 @@ use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Map\PageNames;
 use InkedMargin\Core\Site\Page;
+use InkedMargin\Core\Site\SpecialPage;
 use InkedMargin\Core\Source\English;
 
 /** A paragraph that another page has word for word, and that few pages have. Common practice. */
@@ -98,6 +99,9 @@ final readonly class SameText extends Rule
         $outer = [PartKind::Header, PartKind::Nav, PartKind::Footer];
         $seen = [];
         foreach ($exam->site->pages as $page) {
+            if (SpecialPage::is($page->path(), $exam->site)) {
+                continue;
+            }
             foreach ($page->named('p') as $element) {
                 if (in_array($page->outline->partOf($element), $outer, true) || self::isMostlyLinks($element)) {
                     continue;

@@ -9,6 +9,7 @@ use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
+use InkedMargin\Core\Site\SpecialPage;
 
 /** A page without an h1 (HTML Standard, 4.3.11; common practice). */
 final readonly class NoMainHeading extends Rule
@@ -28,7 +29,7 @@ final readonly class NoMainHeading extends Rule
     public function check(Examination $exam): iterable
     {
         foreach ($exam->site->pages as $page) {
-            if ($page->named('h1') !== [] || $page->named('frameset') !== []) {
+            if ($page->named('h1') !== [] || $page->named('frameset') !== [] || SpecialPage::isRedirect($page)) {
                 continue;
             }
             yield $this->pageFinding(

@@ -8,6 +8,7 @@ use InkedMargin\Core\Site\Map\PageNames;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\SiteFact;
+use InkedMargin\Core\Site\SpecialPage;
 
 /** Pages that have the title of another page. */
 final readonly class SharedTitles implements SiteFact
@@ -24,7 +25,7 @@ final readonly class SharedTitles implements SiteFact
         $byTitle = [];
         foreach ($site->pages as $page) {
             $title = mb_strtolower($page->titleText());
-            if ($title !== '') {
+            if ($title !== '' && ! SpecialPage::isRedirect($page)) {
                 $byTitle["title $title"][] = $page;
             }
         }
