@@ -112,10 +112,12 @@ final readonly class MissingSkeletonTag extends Rule
 
     private function tag(string $variant, Element $element, Page $page, int $offset, string $message, string $remedy, ?Mend $mend): Finding
     {
+        $them = str_ends_with($message, ' tags.') ? 'them' : 'it';
+
         return $this->pageFinding(
             $page,
             Span::at($offset),
-            "$message Browsers add it for you, but write it yourself.",
+            "$message Browsers add $them for you, but write $them yourself.",
             $remedy,
             "{$element->name}:$variant",
             $variant,
