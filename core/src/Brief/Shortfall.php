@@ -8,6 +8,7 @@ use InkedMargin\Core\Finding\Finding;
 use InkedMargin\Core\Finding\Mend;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
+use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Source\SourceFile;
 use InkedMargin\Core\Source\Span;
 
@@ -43,6 +44,45 @@ final readonly class Shortfall
         if ($cost <= 0.0 || $cost > 1.0 || $message === '') {
             throw new \LogicException("The shortfall \"$variant\" costs $cost and says \"$message\".");
         }
+    }
+
+    /**
+     * Somewhere on a page.
+     *
+     * @param  string|null  $item  null when it is the page that is counted
+     * @param  list<Related>  $related
+     * @param  list<string>  $subjects
+     * @param  list<string>  $causes
+     */
+    public static function onPage(
+        Page $page,
+        string $variant,
+        ProofMark $mark,
+        Span $span,
+        string $message,
+        string $remedy,
+        string $anchor,
+        ?string $item = null,
+        array $related = [],
+        ?Mend $mend = null,
+        array $subjects = [],
+        array $causes = [],
+    ): self {
+        return new self(
+            $variant,
+            $mark,
+            $item ?? $page->path(),
+            $page->path(),
+            $page->file,
+            $span,
+            $message,
+            $remedy,
+            $anchor,
+            related: $related,
+            mend: $mend,
+            subjects: $subjects,
+            causes: $causes,
+        );
     }
 
     /** What a rule found, as a shortfall of a requirement that asks for it to find nothing. */

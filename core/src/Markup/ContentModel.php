@@ -129,7 +129,7 @@ final readonly class ContentModel
             return new Misplaced($element, $parents[0] === 'head' ? MisplacedKind::Metadata : MisplacedKind::NeedsParent, array_slice($parents, 0, 2));
         }
         $only = $this->data['only'][$parent->name] ?? null;
-        // What is in a link that is in a list is told with the link.
+        // What is in a link that is in a list is reported with the link.
         $isDirect = $element->parent === $parent;
         if ($only !== null && $isDirect && ! in_array($element->name, [...$only, ...$this->data['scriptSupporting']], true)) {
             return new Misplaced($element, MisplacedKind::NotAChild, array_slice($only, 0, 2));

@@ -7,6 +7,9 @@ namespace InkedMargin\Core\Markup;
 /** The parts of a page as beginners' briefs name them. */
 enum PartKind: string
 {
+    /** What stands around the content of a page, and is alike on many. */
+    public const AROUND = [self::Header, self::Nav, self::Footer];
+
     case Header = 'header';
     case Nav = 'nav';
     case Main = 'main';

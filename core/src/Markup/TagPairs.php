@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Markup;
 
 use InkedMargin\Core\Source\SourceFile;
+use InkedMargin\Core\Source\Span;
 use InkedMargin\Core\Source\Utf8;
 
 /**
@@ -155,6 +156,14 @@ final readonly class TagPairs
         return preg_match('~\G<(/?[a-zA-Z][^\s/>]*)~', $this->file->bytes, $tag, 0, min($offset, strlen($this->file->bytes))) === 1
             ? '<'.strtolower(Utf8::scrub($tag[1])).'>'
             : null;
+    }
+
+    /** The whole tag at an offset, up to its `>` or the end of the page. */
+    public function tagSpan(int $offset): Span
+    {
+        $end = strpos($this->file->bytes, '>', $offset);
+
+        return new Span($offset, $end === false ? strlen($this->file->bytes) : $end + 1);
     }
 
     private static function lacksEndTag(Element $element): bool

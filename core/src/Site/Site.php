@@ -10,6 +10,9 @@ use InkedMargin\Core\Source\SourceFile;
 /** The files of one hand-in, by path, seen from the site's root. */
 final class Site
 {
+    /** What servers show when no page is named. */
+    public const HOME = 'index.html';
+
     /** @var array<string, SourceFile> sorted by path */
     private readonly array $files;
 
@@ -121,7 +124,7 @@ final class Site
 
     public function home(): ?SourceFile
     {
-        return $this->file('index.html');
+        return $this->file(self::HOME);
     }
 
     private static function above(string $folder): string

@@ -135,16 +135,15 @@ final readonly class Count extends Requirement implements NamesThings
         $missing = $this->bounds->distance($count);
         $shown = $this->shown();
 
-        return new Shortfall(
+        return Shortfall::onPage(
+            $page,
             $isShort ? 'too-few' : 'too-many',
             $isShort ? ProofMark::Insert : ProofMark::TakeOut,
-            $item,
-            $page->path(),
-            $page->file,
             $place,
             "$subject has ".($count === 0 ? 'no' : $count)." $shown; the brief asks for {$this->bounds->sentence()}.",
             $isShort ? "Add $missing more $shown." : "Remove $missing $shown.",
             "count:{$this->terms->id}",
+            $item,
             related: array_map(
                 fn (Element $one) => new Related($page->file, $one->place(), 'one too many'),
                 array_slice($surplus, 1, self::MOST_RELATED),

@@ -194,14 +194,13 @@ final readonly class Files extends Requirement implements NamesThings
         $isShort = $this->bounds->isShort($count);
         $difference = $this->bounds->distance($count);
         $names = English::names($this->names, 'or');
-        $home = $site->files->home();
 
         return new Shortfall(
             $isShort ? 'too-few' : 'too-many',
             $isShort ? ProofMark::Insert : ProofMark::TakeOut,
             'number',
-            $home->path ?? 'index.html',
-            $home,
+            Site::HOME,
+            $site->files->home(),
             Span::at(0),
             'There '.($count === 1 ? 'is 1 file' : "are $count files")." named $names; the brief asks for {$this->bounds->sentence()}.",
             $isShort ? "Add $difference more." : "Remove $difference.",

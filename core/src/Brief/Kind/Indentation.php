@@ -64,12 +64,10 @@ final readonly class Indentation extends Requirement
         foreach ($pages as $page) {
             $slips = Indent::slips($page->elements, $page->pairs, $page->file, $this->step);
             if ($slips !== []) {
-                $shortfalls[] = new Shortfall(
+                $shortfalls[] = Shortfall::onPage(
+                    $page,
                     'indented',
                     ProofMark::Move,
-                    $page->path(),
-                    $page->path(),
-                    $page->file,
                     $slips[0]->span,
                     $slips[0]->message.Indent::more(count($slips) - 1),
                     Indent::remedy($this->step),

@@ -97,12 +97,10 @@ final readonly class Link extends Requirement implements NamesThings
             default => ['tab', ProofMark::Change, "The link to `{$this->to}` opens a new tab; the brief asks for the same one.", 'Remove `target="_blank"` from the `<a>` tag.'],
         };
 
-        return new Shortfall(
+        return Shortfall::onPage(
+            $page,
             $variant,
             $mark,
-            $page->path(),
-            $page->path(),
-            $page->file,
             $near->reference->span ?? $page->bodyPlace(),
             $message,
             $remedy,

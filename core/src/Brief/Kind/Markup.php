@@ -162,12 +162,10 @@ final readonly class Markup extends Requirement implements AssessedByFindings
     {
         $reference = CharacterNames::reference($character);
 
-        return new Shortfall(
+        return Shortfall::onPage(
+            $page,
             'reference',
             ProofMark::Change,
-            $page->path(),
-            $page->path(),
-            $page->file,
             $span,
             "`$character` is typed directly; the brief asks for a character reference.",
             "Type `$reference` instead.",

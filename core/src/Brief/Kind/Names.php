@@ -140,9 +140,7 @@ final readonly class Names extends Requirement implements NamesThings
 
     private static function aboutSite(string $variant, ProofMark $mark, Site $files, string $message, string $remedy): Shortfall
     {
-        $home = $files->home();
-
-        return new Shortfall($variant, $mark, $variant, $home->path ?? 'index.html', $home, Span::at(0), $message, $remedy, $variant);
+        return new Shortfall($variant, $mark, $variant, Site::HOME, $files->home(), Span::at(0), $message, $remedy, $variant);
     }
 
     /** @return list<Shortfall> */

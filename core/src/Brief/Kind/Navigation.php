@@ -191,16 +191,15 @@ final readonly class Navigation extends Requirement implements NamesThings
     {
         $common = $this->commonMenu($site);
         if ($common === null) {
-            return count($pages) < 2 ? [] : [new Shortfall(
+            return count($pages) < 2 ? [] : [Shortfall::onPage(
+                $pages[0],
                 'no-common-menu',
                 ProofMark::Look,
-                'menu',
-                $pages[0]->path(),
-                $pages[0]->file,
                 $pages[0]->bodyPlace(),
                 'The pages have no menu in common; the brief asks for the same menu on every page.',
                 'Copy one menu to every page, and adjust its paths to the folder of the page.',
                 'no-common-menu',
+                'menu',
             )];
         }
         $shortfalls = [];

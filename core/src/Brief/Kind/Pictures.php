@@ -15,6 +15,7 @@ use InkedMargin\Core\Finding\Related;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\Selector;
+use InkedMargin\Core\Site\Copy\PictureCopy;
 use InkedMargin\Core\Site\Copy\SharedPictures;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\ParsedSite;
@@ -119,12 +120,10 @@ final readonly class Pictures extends Requirement
         $where = $this->selector === null ? '' : " (`{$this->selector->written}`)";
         $difference = English::count($this->bounds->distance($count), 'picture');
 
-        return new Shortfall(
+        return Shortfall::onPage(
+            $page,
             $isShort ? 'too-few' : 'too-many',
             $isShort ? ProofMark::Insert : ProofMark::TakeOut,
-            $page->path(),
-            $page->path(),
-            $page->file,
             $element === false ? $page->bodyPlace() : $element->place(),
             'This page has '.($count === 0 ? 'no picture' : English::count($count, 'picture'))."$where; the brief asks for {$this->bounds->sentence()}.",
             $isShort ? "Add $difference with `<img src=\"…\" alt=\"…\">`." : "Remove $difference.",
@@ -136,12 +135,10 @@ final readonly class Pictures extends Requirement
     {
         $alt = $picture->attribute('alt');
 
-        return new Shortfall(
+        return Shortfall::onPage(
+            $page,
             'no-alt',
             ProofMark::Insert,
-            $page->path(),
-            $page->path(),
-            $page->file,
             $alt?->span() ?? $picture->place(),
             $alt === null ? 'This picture has no alt text; the brief asks for it.' : 'The alt text of this picture is empty; the brief asks for words.',
             'Write what the picture shows: `alt="…"`.',
@@ -158,15 +155,13 @@ final readonly class Pictures extends Requirement
     {
         $shortfalls = [];
         foreach (SharedPictures::among($pages, $this->on(...)) as $copy) {
-            $shortfalls[] = new Shortfall(
+            $shortfalls[] = Shortfall::onPage(
+                $copy->page,
                 'same',
                 ProofMark::Change,
-                $copy->page->path(),
-                $copy->page->path(),
-                $copy->page->file,
                 $copy->reference->span,
-                "This page shows `{$copy->picture}`, which `{$copy->owner->path()}` shows too.",
-                'Use a picture that belongs to this page.',
+                $copy->message(),
+                PictureCopy::REMEDY,
                 "{$copy->reference->anchor()}#same",
                 related: [new Related($copy->owner->file, $copy->original->span, 'the same picture')],
                 subjects: [Subject::place($copy->page->path(), $copy->reference->span->start)],

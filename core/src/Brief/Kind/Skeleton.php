@@ -135,12 +135,10 @@ final readonly class Skeleton extends Requirement implements NamesThings
             default => $parent->place(),
         };
 
-        return new Shortfall(
+        return Shortfall::onPage(
+            $page,
             'missing',
             ProofMark::Insert,
-            $page->path(),
-            $page->path(),
-            $page->file,
             $place,
             "$where has no {$part->shown()}; the brief asks for one.",
             $after === null ? "Add it at the start of $inside." : "Add it after the `<{$after->name}>`.",
@@ -177,12 +175,10 @@ final readonly class Skeleton extends Requirement implements NamesThings
     {
         $unclosed = $page->pairs->unclosedAround($element);
 
-        return new Shortfall(
+        return Shortfall::onPage(
+            $page,
             $variant,
             ProofMark::Move,
-            $page->path(),
-            $page->path(),
-            $page->file,
             $element->place(),
             $message,
             $remedy,

@@ -160,16 +160,15 @@ final readonly class Starter extends Requirement
     {
         $short = English::excerpt($passage, 60);
 
-        return new Shortfall(
+        return Shortfall::onPage(
+            $page,
             'unchanged',
             ProofMark::Change,
-            "replaced:{$page->path()}:$passage",
-            $page->path(),
-            $page->file,
             $span,
             "“{$short}” comes from the starter files; the brief asks you to replace it.",
             'Write your own in its place.',
             '#'.substr(sha1($passage), 0, 8),
+            "replaced:{$page->path()}:$passage",
             subjects: [Subject::place($page->path(), $span->start)],
         );
     }
@@ -178,16 +177,15 @@ final readonly class Starter extends Requirement
     {
         $short = English::excerpt($passage, 60);
 
-        return new Shortfall(
+        return Shortfall::onPage(
+            $page,
             'lost',
             ProofMark::Insert,
-            "kept:$passage",
-            $page->path(),
-            $page->file,
             $page->bodyPlace(),
             "“{$short}” of the starter files is gone; the brief asks you to keep it.",
             'Copy it back from the starter files.',
             '#'.substr(sha1($passage), 0, 8),
+            "kept:$passage",
         );
     }
 

@@ -97,11 +97,23 @@ final readonly class Stylesheets extends Requirement implements NamesThings
         return array_values(array_diff($sheets, $linked));
     }
 
+    /** The line that links a sheet, as it is typed on a page. */
+    public static function line(Page $page, string $sheet): string
+    {
+        return '<link rel="stylesheet" href="'.RelativePath::between($page->path(), $sheet).'">';
+    }
+
+    /** Such lines typed at the end of the head; null when nothing ends it. */
+    public static function mend(Page $page, string ...$lines): ?Mend
+    {
+        $headEnd = $page->document->first('head')?->endTag();
+
+        return $headEnd === null ? null : Mend::of(Edit::insert($page->file, $headEnd->start, implode("\n", $lines)."\n"));
+    }
+
     private static function missing(Page $page, string $sheet): Shortfall
     {
-        $address = RelativePath::between($page->path(), $sheet);
-        $line = "<link rel=\"stylesheet\" href=\"$address\">";
-        $headEnd = $page->document->first('head')?->endTag();
+        $line = self::line($page, $sheet);
         $causes = [Subject::file($sheet)];
         foreach ($page->stylesheets() as $reference) {
             $isMeant = $reference->target->meant() === $sheet || basename((string) $reference->target->path) === basename($sheet);
@@ -110,17 +122,15 @@ final readonly class Stylesheets extends Requirement implements NamesThings
             }
         }
 
-        return new Shortfall(
+        return Shortfall::onPage(
+            $page,
             'missing',
             ProofMark::Insert,
-            $page->path(),
-            $page->path(),
-            $page->file,
             $page->headPlace(),
             "This page does not link the stylesheet `$sheet`; the brief asks for it.",
             "Type `$line` inside `<head>`.",
             "sheet:$sheet",
-            mend: $headEnd === null ? null : Mend::of(Edit::insert($page->file, $headEnd->start, "$line\n")),
+            mend: self::mend($page, $line),
             subjects: [Subject::page($page->path()).":$sheet"],
             causes: $causes,
         );
@@ -137,12 +147,10 @@ final readonly class Stylesheets extends Requirement implements NamesThings
             if ($before !== null && $place < $before[0]) {
                 [, $earlier] = $before;
 
-                return new Shortfall(
+                return Shortfall::onPage(
+                    $page,
                     'order',
                     ProofMark::Move,
-                    $page->path(),
-                    $page->path(),
-                    $page->file,
                     $reference->element?->place() ?? $reference->span,
                     "`{$this->sheets[$place]}` is linked after `{$earlier}`; the brief asks for {$this->inOrder()}.",
                     "Move this `<link>` above the one for `{$earlier}`.",

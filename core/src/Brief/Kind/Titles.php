@@ -20,6 +20,14 @@ use InkedMargin\Core\Site\ParsedSite;
 /** Every page has a title, of a given form, and no two pages have the same. */
 final readonly class Titles extends Requirement
 {
+    public const MISSING = 'This page has no `<title>`, so the browser tab shows the address instead.';
+
+    public const MISSING_REMEDY = 'Type `<title>…</title>` inside `<head>`, with the name of the site and of this page.';
+
+    public const BLANK = 'The `<title>` is empty.';
+
+    public const BLANK_REMEDY = 'Type the name of the site and of this page between `<title>` and `</title>`.';
+
     /** @param  string|null  $pattern  in which `*` stands for any words */
     public function __construct(Terms $terms, public ?string $pattern, public bool $differ)
     {
@@ -101,15 +109,13 @@ final readonly class Titles extends Requirement
 
     private static function missing(Page $page): Shortfall
     {
-        return new Shortfall(
+        return Shortfall::onPage(
+            $page,
             'missing',
             ProofMark::Insert,
-            $page->path(),
-            $page->path(),
-            $page->file,
             $page->headPlace(),
-            'This page has no `<title>`, so the browser tab shows the address instead.',
-            'Type `<title>…</title>` inside `<head>`, with the name of the site and of this page.',
+            self::MISSING,
+            self::MISSING_REMEDY,
             'title',
             subjects: [Subject::page($page->path())],
         );
@@ -117,7 +123,7 @@ final readonly class Titles extends Requirement
 
     private static function empty(Page $page): Shortfall
     {
-        return self::atTitle($page, 'empty', 'The `<title>` is empty.', 'Type the name of the site and of this page between `<title>` and `</title>`.');
+        return self::atTitle($page, 'empty', self::BLANK, self::BLANK_REMEDY);
     }
 
     private function misshapen(Page $page, string $text): Shortfall
@@ -148,12 +154,10 @@ final readonly class Titles extends Requirement
     {
         $title = $page->title();
 
-        return new Shortfall(
+        return Shortfall::onPage(
+            $page,
             $variant,
             $variant === 'empty' ? ProofMark::Insert : ProofMark::Change,
-            $page->path(),
-            $page->path(),
-            $page->file,
             $title?->span() ?? $page->headPlace(),
             $message,
             $remedy,

@@ -21,6 +21,8 @@ final readonly class NameSlips
     /** Attributes that beginners take for each other. */
     private const CONFUSED = ['link' => ['src' => 'href'], 'a' => ['src' => 'href', 'link' => 'href', 'url' => 'href'], 'img' => ['href' => 'src', 'source' => 'src', 'link' => 'src'], 'script' => ['href' => 'src']];
 
+    private const CONFUSED_ANYWHERE = ['aria-role' => 'role'];
+
     /** @return list<Slip> */
     public static function in(Document $document, TagPairs $pairs): array
     {
@@ -53,12 +55,9 @@ final readonly class NameSlips
     /** The attribute that was meant by one that there is not; null when none is near. */
     private static function nearestAttribute(Element $element, string $name, NearestNames $searches): ?string
     {
-        $confused = self::CONFUSED[$element->name][$name] ?? null;
+        $confused = self::CONFUSED[$element->name][$name] ?? self::CONFUSED_ANYWHERE[$name] ?? null;
         if ($confused !== null) {
             return $element->attribute($confused) === null ? $confused : null;
-        }
-        if ($name === 'aria-role') {
-            return $element->attribute('role') === null ? 'role' : null;
         }
         $nearest = $searches->nearest($name, AttributeTable::load()->namesFor($element->name, $name), $element->name);
 

@@ -15,7 +15,7 @@ use InkedMargin\Core\Source\PictureSize;
 /** A picture with far more pixels than it is shown with, by its width attribute or by what a screen has. Common practice. */
 final readonly class OversizePicture extends Rule
 {
-    /** Pixels: narrower pictures are never told. */
+    /** Pixels: narrower pictures are never reported. */
     private const SMALL = 800;
 
     /** Pixels: the assumed width of a picture that gives none. */

@@ -14,6 +14,7 @@ use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\PartKind;
 use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
+use InkedMargin\Core\Site\Copy\PictureCopy;
 use InkedMargin\Core\Site\Copy\SharedPictures;
 use InkedMargin\Core\Site\Label;
 use InkedMargin\Core\Site\Map\PageNames;
@@ -58,41 +59,45 @@ final readonly class SamePicture extends Rule
     public function check(Examination $exam): iterable
     {
         $pages = array_values($exam->site->pages);
-        $own = array_filter($pages, fn (Page $page) => self::content($page) !== []);
+        $content = [];
+        foreach ($pages as $page) {
+            $content[$page->path()] = self::content($page);
+        }
         // Where few pages show pictures, two that show the same say nothing.
-        if (3 * count($own) < count($pages) || count($pages) < 3) {
+        if (3 * count(array_filter($content)) < count($pages) || count($pages) < 3) {
             return;
         }
         $taken = [];
-        foreach (SharedPictures::among($pages, self::content(...)) as $copy) {
+        foreach (SharedPictures::among($pages, fn (Page $page) => $content[$page->path()]) as $copy) {
             $isAsked = $exam->brief->covering($copy->page->path(), Pictures::class) !== null;
-            if ($isAsked || $copy->reference->element === null || self::hasAnother($copy->page, $copy->picture)) {
+            if ($isAsked || $copy->reference->element === null || self::hasAnother($copy, $content[$copy->page->path()])) {
                 continue;
             }
             $taken[$copy->page->path()] = true;
             yield $this->elementFinding(
                 $copy->page,
                 $copy->reference->element,
-                "This page shows `{$copy->picture}`, which `{$copy->owner->path()}` shows too.",
-                'Use a picture that belongs to this page.',
+                $copy->message(),
+                PictureCopy::REMEDY,
                 'picture',
                 $copy->reference->span,
                 [new Related($copy->owner->file, $copy->original->span, 'the same picture')],
             );
         }
-        yield from $this->altTexts($pages, $taken);
+        yield from $this->altTexts($pages, $content, $taken);
     }
 
     /**
      * @param  list<Page>  $pages
-     * @param  array<string, true>  $taken  pages whose picture is told already
+     * @param  array<string, list<Element>>  $content  the pictures of each page
+     * @param  array<string, true>  $taken  pages whose picture has a finding of its own
      * @return iterable<Finding>
      */
-    private function altTexts(array $pages, array $taken): iterable
+    private function altTexts(array $pages, array $content, array $taken): iterable
     {
         $byAlt = [];
         foreach ($pages as $page) {
-            foreach (self::content($page) as $image) {
+            foreach ($content[$page->path()] as $image) {
                 $alt = Label::plain($image->value('alt') ?? '');
                 if ($alt !== '') {
                     $byAlt["alt $alt"][$page->path()] ??= [$page, $image];
@@ -130,19 +135,22 @@ final readonly class SamePicture extends Rule
     /** @return list<Element> the pictures that are about what the page is about */
     private static function content(Page $page): array
     {
-        $outer = [PartKind::Header, PartKind::Nav, PartKind::Footer];
-        $isContent = fn (Element $image) => ! in_array($page->outline->partOf($image), $outer, true)
+        $isContent = fn (Element $image) => ! in_array($page->outline->partOf($image), PartKind::AROUND, true)
             && preg_match(self::DECORATION, basename($image->value('src') ?? '')) !== 1 && $image->parent?->name !== 'a';
 
         return array_values(array_filter($page->named('img'), $isContent));
     }
 
-    /** A page with a picture of its own may show another one again. */
-    private static function hasAnother(Page $page, string $picture): bool
+    /**
+     * A page with a picture of its own may show another one again.
+     *
+     * @param  list<Element>  $pictures  those of its content
+     */
+    private static function hasAnother(PictureCopy $copy, array $pictures): bool
     {
-        $content = array_fill_keys(array_map(spl_object_id(...), self::content($page)), true);
-        foreach ($page->references as $reference) {
-            $isOther = $reference->kind === ReferenceKind::Picture && $reference->target->found !== null && $reference->target->found !== $picture;
+        $content = array_fill_keys(array_map(spl_object_id(...), $pictures), true);
+        foreach ($copy->page->references as $reference) {
+            $isOther = $reference->kind === ReferenceKind::Picture && $reference->target->found !== null && $reference->target->found !== $copy->picture;
             if ($isOther && $reference->element !== null && isset($content[spl_object_id($reference->element)])) {
                 return true;
             }

@@ -96,14 +96,13 @@ final readonly class SameText extends Rule
     /** @return array<string, array<string, array{Element, Page}>> by text and page */
     private function paragraphs(Examination $exam): array
     {
-        $outer = [PartKind::Header, PartKind::Nav, PartKind::Footer];
         $seen = [];
         foreach ($exam->site->pages as $page) {
             if (SpecialPage::is($page->path(), $exam->site)) {
                 continue;
             }
             foreach ($page->named('p') as $element) {
-                if (in_array($page->outline->partOf($element), $outer, true) || self::isMostlyLinks($element)) {
+                if (in_array($page->outline->partOf($element), PartKind::AROUND, true) || self::isMostlyLinks($element)) {
                     continue;
                 }
                 $words = $element->words(self::MOST_NODES);

@@ -10,6 +10,7 @@ use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
+use InkedMargin\Core\Site\Site;
 
 /** The name of the archive against the brief, or with an extension twice. Common practice. */
 final readonly class ArchiveName extends Rule
@@ -42,10 +43,9 @@ final readonly class ArchiveName extends Rule
         if ($archive === null || preg_match('/^(.*\.zip)\.zip$/i', $archive, $once) !== 1) {
             return;
         }
-        $home = $exam->site->files->home();
         yield $this->fileFinding(
-            $home->path ?? 'index.html',
-            $home,
+            Site::HOME,
+            $exam->site->files->home(),
             "The archive is named `$archive`, with the extension twice.",
             "Rename it to `{$once[1]}`. Turn on file name extensions in your file manager to see them.",
             'twice',

@@ -11,6 +11,7 @@ use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
+use InkedMargin\Core\Site\Site;
 
 /** A folder in a folder, or none, against the brief or most of the class. Common practice. */
 final readonly class FolderShape extends Rule
@@ -52,8 +53,6 @@ final readonly class FolderShape extends Rule
 
     private function shape(Examination $exam, string $message, string $remedy): Finding
     {
-        $home = $exam->site->files->home();
-
-        return $this->fileFinding($home->path ?? 'index.html', $home, $message, $remedy, anchor: 'folder');
+        return $this->fileFinding(Site::HOME, $exam->site->files->home(), $message, $remedy, anchor: 'folder');
     }
 }

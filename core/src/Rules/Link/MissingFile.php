@@ -17,7 +17,7 @@ use InkedMargin\Core\Site\Resolution;
 use InkedMargin\Core\Source\English;
 
 /**
- * An address that resolves inside the site (URL Standard, 4.4) to a file that does not exist. What several pages link to is told once,
+ * An address that resolves inside the site (URL Standard, 4.4) to a file that does not exist. What several pages link to is reported once,
  * at the file that is missing.
  */
 final readonly class MissingFile extends ReferenceRule

@@ -13,7 +13,7 @@ use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Map\Link;
 use InkedMargin\Core\Site\Map\LinkPlace;
 
-/** An outside address among the pages of the menu. An address in the menus of several pages is told once. Common practice. */
+/** An outside address among the pages of the menu. An address in the menus of several pages is reported once. Common practice. */
 final readonly class OutsideInMenu extends Rule
 {
     private const MOST_RELATED = 12;

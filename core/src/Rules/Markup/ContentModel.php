@@ -218,7 +218,7 @@ final readonly class ContentModel extends SlipRule
                 ],
                 mend: Mend::of(
                     Edit::insert($page->file, $element->closedAt ?? 0, "</$name>"),
-                    Edit::remove($page->file, new Span($endTag, self::endOfTag($page, $endTag))),
+                    Edit::remove($page->file, $page->pairs->tagSpan($endTag)),
                 ),
                 subjects: [Subject::place($page->path(), $endTag), Subject::place($page->path(), $element->closedAt ?? 0)],
             );
@@ -273,11 +273,10 @@ final readonly class ContentModel extends SlipRule
         if ($variant === 'outside-table' && in_array($tag, ['<head>', '<body>', '<html>', '<frame>'], true)) {
             return null;
         }
-        $end = self::endOfTag($page, $offsets[0]);
 
         return $this->pageFinding(
             $page,
-            new Span($offsets[0], $end),
+            $page->pairs->tagSpan($offsets[0]),
             $message,
             $remedy,
             "$variant:$nested:$tag",
@@ -318,12 +317,5 @@ final readonly class ContentModel extends SlipRule
         }
 
         return $subjects;
-    }
-
-    private static function endOfTag(Page $page, int $offset): int
-    {
-        $end = strpos($page->file->bytes, '>', $offset);
-
-        return $end === false ? strlen($page->file->bytes) : $end + 1;
     }
 }

@@ -41,7 +41,7 @@ final readonly class EmptyTitle extends ElementRule
     protected function checkElement(Element $element, Page $page, Examination $exam): ?Finding
     {
         return trim($element->text()) === ''
-            ? $this->elementFinding($page, $element, 'The `<title>` is empty.', 'Type the name of the site and of this page between `<title>` and `</title>`.', span: $element->span())
+            ? $this->elementFinding($page, $element, Titles::BLANK, Titles::BLANK_REMEDY, span: $element->span())
             : null;
     }
 }

@@ -112,7 +112,7 @@ final readonly class MissingSkeletonTag extends Rule
 
     private function tag(string $variant, Element $element, Page $page, int $offset, string $message, string $remedy, ?Mend $mend): Finding
     {
-        $them = str_ends_with($message, ' tags.') ? 'them' : 'it';
+        $them = $variant === 'both' ? 'them' : 'it';
 
         return $this->pageFinding(
             $page,

@@ -41,8 +41,8 @@ final readonly class MissingTitle extends Rule
             yield $this->pageFinding(
                 $page,
                 $page->headPlace(),
-                'This page has no `<title>`, so the browser tab shows the address instead.',
-                'Type `<title>…</title>` inside `<head>`, with the name of the site and of this page.',
+                Titles::MISSING,
+                Titles::MISSING_REMEDY,
                 'title',
                 subjects: [Subject::page($page->path())],
             );

@@ -13,7 +13,6 @@ use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\ElementTable;
 use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
-use InkedMargin\Core\Source\Span;
 
 /** An end tag with nothing open that it could close (HTML Standard, 13.2.6). */
 final readonly class StrayEndTag extends Rule
@@ -41,8 +40,7 @@ final readonly class StrayEndTag extends Rule
     {
         foreach ($exam->site->pages as $page) {
             foreach ($page->pairs->stray as $offset => $name) {
-                $end = strpos($page->file->bytes, '>', $offset);
-                $span = new Span($offset, $end === false ? strlen($page->file->bytes) : $end + 1);
+                $span = $page->pairs->tagSpan($offset);
                 $isVoid = ElementTable::load()->isVoid($name);
                 yield $this->pageFinding(
                     $page,

@@ -6,9 +6,7 @@ namespace InkedMargin\Core\Rules\Style;
 
 use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Brief\Kind\Stylesheets;
-use InkedMargin\Core\Finding\Edit;
 use InkedMargin\Core\Finding\Finding;
-use InkedMargin\Core\Finding\Mend;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
@@ -16,7 +14,6 @@ use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\ParsedSite;
-use InkedMargin\Core\Site\RelativePath;
 use InkedMargin\Core\Site\SpecialPage;
 use InkedMargin\Core\Source\English;
 
@@ -80,8 +77,7 @@ final readonly class NotOnPage extends Rule
     /** @param  non-empty-list<string>  $sheets  that the page does not link */
     private function missing(Page $page, array $sheets): Finding
     {
-        $lines = array_map(fn (string $sheet) => '<link rel="stylesheet" href="'.RelativePath::between($page->path(), $sheet).'">', $sheets);
-        $headEnd = $page->document->first('head')?->endTag();
+        $lines = array_map(fn (string $sheet) => Stylesheets::line($page, $sheet), $sheets);
         $causes = [];
         foreach ($page->stylesheets() as $reference) {
             $causes[] = Subject::place($page->path(), $reference->span->start);
@@ -96,7 +92,7 @@ final readonly class NotOnPage extends Rule
             'This page does not link the '.(count($sheets) === 1 ? 'stylesheet ' : 'stylesheets ').English::names($sheets).', so it looks different from the other pages.',
             'Type '.English::names($lines).' inside `<head>`.',
             'sheet:'.implode(' ', $sheets),
-            mend: $headEnd === null ? null : Mend::of(Edit::insert($page->file, $headEnd->start, implode("\n", $lines)."\n")),
+            mend: Stylesheets::mend($page, ...$lines),
             causes: $causes,
         );
     }

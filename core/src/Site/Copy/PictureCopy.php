@@ -10,6 +10,8 @@ use InkedMargin\Core\Site\Reference;
 /** A page that shows the picture of another page. */
 final readonly class PictureCopy
 {
+    public const REMEDY = 'Use a picture that belongs to this page.';
+
     /**
      * @param  string  $picture  its path
      * @param  Page  $owner  the page that it belongs to
@@ -22,5 +24,10 @@ final readonly class PictureCopy
         public Page $owner,
         public Reference $original,
     ) {
+    }
+
+    public function message(): string
+    {
+        return "This page shows `{$this->picture}`, which `{$this->owner->path()}` shows too.";
     }
 }

@@ -5,6 +5,7 @@ import {api, unwrap, type Schemas} from '../../api/client'
 import {assignment} from '../../api/queries'
 import {Empty, ErrorText} from '../../parts/Remark'
 import {Coded} from '../../parts/Coded'
+import {many} from '../../parts/when'
 import {mono} from '../../theme/theme'
 
 /** The brief in sentences; for whoever sets it, also as YAML to be changed or replaced by a file. */
@@ -50,12 +51,12 @@ export function BriefSheet({assignmentId, brief, mayChange}: {assignmentId: stri
       {brief === null && draft === null && <Empty>There is none yet. Until there is, hand-ins wait for their check.</Empty>}
       {brief !== null && (
         <>
-          <Typography variant="body2" color="textSecondary" gutterBottom>Version {brief.version}, {brief.points} {brief.points === 1 ? 'point' : 'points'} in all</Typography>
+          <Typography variant="body2" color="textSecondary" gutterBottom>Version {brief.version}, {many(brief.points, 'point')} in all</Typography>
           <Box component="ol" sx={{m: 0, pl: 3, maxWidth: 820}}>
             {brief.requirements.map(line => (
               <Box component="li" key={line.id} sx={{py: 0.75}}>
                 <Typography variant="body1" component="span"><Coded>{line.sentence}</Coded> </Typography>
-                <Typography variant="body2" component="span" color="textSecondary" noWrap>{line.points === 1 ? '1 point' : `${line.points} points`}</Typography>
+                <Typography variant="body2" component="span" color="textSecondary" noWrap>{many(line.points, 'point')}</Typography>
               </Box>
             ))}
           </Box>

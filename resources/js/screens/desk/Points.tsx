@@ -5,6 +5,7 @@ import {api, unwrap, type Schemas} from '../../api/client'
 import {desk} from '../../api/queries'
 import {Coded} from '../../parts/Coded'
 import {ErrorText} from '../../parts/Remark'
+import {many} from '../../parts/when'
 
 /** Places that are shown for one requirement; the rest is in the margin. */
 const MOST_SHOWN = 6
@@ -21,7 +22,7 @@ export function Points({handIn, outcomes}: {handIn: string; outcomes: Schemas['D
   return (
     <Box component="section" aria-label="Points" sx={{borderBottom: 1, borderColor: 'divider', px: 2, py: 1, maxHeight: '45vh', overflow: 'auto', flexShrink: 0}}>
       <Box sx={{display: 'flex', alignItems: 'baseline', gap: 1.5}}>
-        <Typography variant="h3" component="h2">{Math.round(awarded * 100) / 100} of {possible} {possible === 1 ? 'point' : 'points'}</Typography>
+        <Typography variant="h3" component="h2">{Math.round(awarded * 100) / 100} of {many(possible, 'point')}</Typography>
         <Typography variant="body2" color="textSecondary" sx={{flex: 1}}>{failing === 0 ? 'all requirements met' : `${failing} of ${outcomes.length} not met`}</Typography>
         <Link component="button" variant="body2" aria-expanded={open} onClick={() => setOpen(!open)}>{open ? 'Fold' : 'Unfold'}</Link>
       </Box>

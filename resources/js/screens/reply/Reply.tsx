@@ -8,7 +8,7 @@ import {Frame} from '../../parts/Frame'
 import {useKeys} from '../../parts/keys'
 import {ProofMark} from '../../parts/ProofMark'
 import {Empty, ErrorText} from '../../parts/Remark'
-import {when} from '../../parts/when'
+import {many, when} from '../../parts/when'
 import {Screen} from '../Screen'
 
 export const Reply = () => <Screen><ReplyScreen /></Screen>
@@ -81,7 +81,7 @@ function Paper({content}: {content: Schemas['ReplyContent']}) {
               <Typography variant="body1">{point.awarded} of {point.possible}</Typography>
             </Box>
           ))}
-          <Typography variant="h3" sx={{textAlign: 'right', borderTop: 1, borderColor: 'divider', pt: 1, mt: 1}}>{content.awarded} of {content.possible} {content.possible === 1 ? 'point' : 'points'}</Typography>
+          <Typography variant="h3" sx={{textAlign: 'right', borderTop: 1, borderColor: 'divider', pt: 1, mt: 1}}>{content.awarded} of {many(content.possible, 'point')}</Typography>
         </Box>
       )}
     </Box>

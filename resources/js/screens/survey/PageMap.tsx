@@ -1,6 +1,7 @@
 import {Box, Link, Typography} from '@mui/material'
 import {useLayoutEffect, useMemo, useRef, useState} from 'react'
 import {Link as RouterLink} from 'react-router'
+import {many} from '../../parts/when'
 import type {Finding} from '../desk/marks'
 import {LinkTable} from './LinkTable'
 import {curve, draw, half, isBroken, SLIP, type Line, type Slip, type Survey, type SurveyLink} from './layout'
@@ -46,7 +47,7 @@ function Summary({survey}: {survey: Survey}) {
   const broken = survey.links.filter(isBroken).length
   return (
     <>
-      {around === null ? `${all.length} ${all.length === 1 ? 'page' : 'pages'}` : `${around} and ${pages.length - 1} of the ${all.length - 1} other pages: its neighbours`}
+      {around === null ? many(all.length, 'page') : `${around} and ${pages.length - 1} of the ${all.length - 1} other pages: its neighbours`}
       {broken > 0 && `, ${broken} broken ${broken === 1 ? 'link' : 'links'}`}
       {pattern !== null && `. ${pattern.asked ? `The brief asks ${KINDS[pattern.kind] ?? pattern.kind}` : upper(PLAINLY[pattern.kind] ?? pattern.kind)}: ${pattern.met} of ${pattern.of} links are there`}.
     </>
