@@ -57,6 +57,12 @@ final readonly class AttributeTable
         }));
     }
 
+    /** Whether the attribute takes some values only. */
+    public function limits(string $element, string $attribute): bool
+    {
+        return $attribute === 'role' || $this->allowed($element, $attribute) !== null;
+    }
+
     /** What would be a value of the attribute, in words such as "one of ltr, rtl, auto"; null when the value it has is one. */
     public function expected(string $element, string $attribute, string $value): ?string
     {
@@ -65,7 +71,7 @@ final readonly class AttributeTable
 
             return $unknown === [] ? null : 'a role that there is, such as navigation or button';
         }
-        $allowed = $this->values[$attribute][$element] ?? $this->values[$attribute]['*'] ?? $this->aria[$attribute] ?? null;
+        $allowed = $this->allowed($element, $attribute);
         if ($allowed === null) {
             return null;
         }
@@ -80,5 +86,11 @@ final readonly class AttributeTable
         }
 
         return 'one of '.implode(', ', array_filter($allowed, fn (string $keyword) => $keyword !== ''));
+    }
+
+    /** @return list<string>|null null when it takes any value */
+    private function allowed(string $element, string $attribute): ?array
+    {
+        return $this->values[$attribute][$element] ?? $this->values[$attribute]['*'] ?? $this->aria[$attribute] ?? null;
     }
 }

@@ -8,7 +8,7 @@ namespace InkedMargin\Core\Markup;
  * Which elements may stand in which, and in which order. Source: core/data/content-models.php, which says where it comes from.
  *
  * A page is gone through once in document order. What an element needs to know of those around it, it has from its parent, so
- * that the cost is linear however deep the page.
+ * that the cost is linear however deep the page, and places that are alike share one object, which remembers what may be there.
  */
 final readonly class ContentModel
 {
@@ -20,6 +20,15 @@ final readonly class ContentModel
 
     /** @var array<string, true> names that something asks about which is further down */
     private array $remembered;
+
+    /** @var array<string, true> */
+    private array $transparent;
+
+    /** @var array<string, array<string, int>> the stage of a child's name, by the name of the element; `*` for all others */
+    private array $stages;
+
+    /** @var array<string, true> names of elements that not everything may be a child of, or not in every order */
+    private array $choosy;
 
     /**
      * @param  array{phrasing: list<string>, interactiveWith: array<string, string>, scriptSupporting: list<string>, transparent: list<string>, phrasingOnly: list<string>, alsoHeadings: list<string>, only: array<string, list<string>>, parents: array<string, list<string>>, within: array<string, list<string>>, ancestors: array<string, list<string>>, without: array<string, list<string>>, order: array<string, list<list<string>>>, once: array<string, list<string>>, ends: array<string, list<string>>, bodyOk: list<string>}  $data
@@ -34,6 +43,15 @@ final readonly class ContentModel
             }
         }
         $this->notInside = $notInside;
+        $stages = [];
+        foreach ($data['order'] as $name => $groups) {
+            foreach ($groups as $stage => $names) {
+                $stages[$name] = ($stages[$name] ?? []) + array_fill_keys($names, $stage);
+            }
+        }
+        $this->stages = $stages;
+        $this->transparent = array_fill_keys($data['transparent'], true);
+        $this->choosy = array_fill_keys([...array_keys($data['only']), ...array_keys($data['order']), ...array_keys($data['once'])], true);
         $this->remembered = array_fill_keys([...array_keys($data['without']), ...array_merge(...array_values($data['within']))], true);
     }
 
@@ -50,99 +68,96 @@ final readonly class ContentModel
         return isset($this->phrasing[$name]);
     }
 
-    /** @return \Generator<int, Misplaced> in document order, one for a node at most */
-    public function misplaced(Document $document): \Generator
+    /** @return list<Misplaced> in document order, one for a node at most */
+    public function misplaced(Document $document): array
     {
-        $surroundings = $fine = [];
+        /** @var array<int, Surroundings> $inside what is around the children of an element, by its object id */
+        $inside = [];
         $outside = new Surroundings;
+        $found = [];
         foreach ($document->elements() as $element) {
+            $parent = $element->parent;
+            $name = $element->name;
+            $around = $parent === null ? $outside : $inside[spl_object_id($parent)];
+            if ($element->children !== []) {
+                $inside[spl_object_id($element)] = $around->inside($element, $this);
+            }
             if ($element->namespace !== NodeNamespace::Html) {
                 continue;
             }
-            $parent = $element->parent;
-            if ($parent !== null && $parent->namespace === NodeNamespace::Html && $element->isWritten()) {
-                $around = $this->around($parent, $surroundings, $outside);
-                $opaque = $around->opaque->name ?? '';
-                // Of a name in a name, most are right: those need no second look.
-                $isFine = isset($fine[$element->name][$parent->name][$opaque]);
-                $misplaced = $isFine ? null : $this->fromParent($element, $around);
-                if ($misplaced === null && ! $isFine && ($this->data['parents'][$element->name][0] ?? '') !== 'head') {
-                    $fine[$element->name][$parent->name][$opaque] = true;
-                }
-                $misplaced ??= $this->mayBeRefused($element) ? $this->fromAbove($element, $around) ?? $this->fromMetadata($element) : null;
+            // Of a name in the same surroundings, most are right: those need no second look.
+            $isFine = isset($around->fine[$name]) && ($around->interactive === null || ! isset($element->attributes['tabindex']));
+            if (! $isFine && $parent !== null && $parent->namespace === NodeNamespace::Html && $element->isWritten()) {
+                $misplaced = $this->misplacedIn($around, $element, $parent);
                 if ($misplaced !== null) {
-                    yield $misplaced;
+                    $found[] = $misplaced;
                 }
             }
-            if (isset($this->data['only'][$element->name]) || isset($this->data['order'][$element->name]) || isset($this->data['once'][$element->name])) {
-                yield from $this->children($element);
+            if (isset($this->choosy[$name])) {
+                array_push($found, ...$this->children($element));
             }
         }
+
+        return $found;
     }
 
-    /**
-     * What is around the children of an element: worked out when the first of them asks.
-     *
-     * @param  array<int, Surroundings>  $known  by object id
-     */
-    private function around(Element $parent, array &$known, Surroundings $outside): Surroundings
+    /** Whether what may be inside an element is what may be around it (3.2.5.3). */
+    public function isTransparent(string $name): bool
     {
-        $id = spl_object_id($parent);
-        if (isset($known[$id])) {
-            return $known[$id];
-        }
-        $path = [];
-        for ($above = $parent; $above !== null && ! isset($known[spl_object_id($above)]); $above = $above->parent) {
-            $path[] = $above;
-        }
-        $around = $above === null ? $outside : $known[spl_object_id($above)];
-        foreach (array_reverse($path) as $element) {
-            $around = $around->inside(
-                $element,
-                in_array($element->name, $this->data['transparent'], true),
-                isset($this->remembered[$element->name]),
-                $this->data['ancestors']['main'],
-            );
-            $known[spl_object_id($element)] = $around;
-        }
-
-        return $around;
+        return isset($this->transparent[$name]);
     }
 
-    /** Whether something above may refuse an element, so that it has to be asked. */
-    private function mayBeRefused(Element $element): bool
+    /** Whether some element may not, or has to, be anywhere inside one of this name. */
+    public function isRemembered(string $name): bool
+    {
+        return isset($this->remembered[$name]);
+    }
+
+    /** Whether a `main` may be inside an element of this name (4.4.14). */
+    public function mayHoldMain(string $name): bool
+    {
+        return in_array($name, $this->data['ancestors']['main'], true) || str_contains($name, '-');
+    }
+
+    private function misplacedIn(Surroundings $around, Element $element, Element $parent): ?Misplaced
     {
         $name = $element->name;
+        $misplaced = $this->fromParent($element, $parent, $around) ?? $this->fromAbove($element, $around) ?? $this->fromMetadata($element);
+        $mayBeRefused = array_intersect_key(array_flip($this->notInside[$name] ?? []), $around->names) !== [];
+        if ($misplaced === null && ! $mayBeRefused && ($this->data['parents'][$name][0] ?? '') !== 'head' && $name !== 'meta') {
+            $around->fine[$name] = true;
+        }
 
-        return isset($this->notInside[$name]) || isset($this->data['within'][$name]) || isset($this->data['ancestors'][$name])
-            || $name === 'link' || $name === 'meta' || isset($element->attributes['tabindex']);
+        return $misplaced;
     }
 
-    private function fromParent(Element $element, Surroundings $around): ?Misplaced
+    private function fromParent(Element $element, Element $parent, Surroundings $around): ?Misplaced
     {
-        $parent = $around->opaque;
-        if ($parent === null || $parent->name === 'template') {
+        $opaque = $around->opaque;
+        if ($opaque === '' || $opaque === 'template') {
             return null;
         }
         $parents = $this->data['parents'][$element->name] ?? null;
-        if ($parents !== null && ! in_array($parent->name, $parents, true) && ! in_array($element->parent->name ?? '', $parents, true) && ! ($parents[0] === 'head' && $this->isStrayed($element, $parent))) {
-            return new Misplaced($element, $parents[0] === 'head' ? MisplacedKind::Metadata : MisplacedKind::NeedsParent, array_slice($parents, 0, 2));
+        $isForHead = ($parents[0] ?? '') === 'head';
+        if ($parents !== null && ! in_array($opaque, $parents, true) && ! in_array($parent->name, $parents, true)
+            && ! ($isForHead && $this->isStrayed($parent))) {
+            return new Misplaced($element, $isForHead ? MisplacedKind::Metadata : MisplacedKind::NeedsParent, array_slice($parents, 0, 2));
         }
-        $only = $this->data['only'][$parent->name] ?? null;
+        $only = $this->data['only'][$opaque] ?? null;
         // What is in a link that is in a list is reported with the link.
-        $isDirect = $element->parent === $parent;
+        $isDirect = ! $this->isTransparent($parent->name);
         if ($only !== null && $isDirect && ! in_array($element->name, [...$only, ...$this->data['scriptSupporting']], true)) {
             return new Misplaced($element, MisplacedKind::NotAChild, array_slice($only, 0, 2));
         }
         $isBlock = ! isset($this->phrasing[$element->name]) && $parents === null && ElementTable::load()->knows($element->name)
             && ! str_contains($element->name, '-') && ElementTable::load()->insteadOf($element->name) === null;
-        if (! $isBlock || ! in_array($parent->name, $this->data['phrasingOnly'], true)) {
+        if (! $isBlock || ! in_array($opaque, $this->data['phrasingOnly'], true)) {
             return null;
         }
 
-        return in_array($parent->name, $this->data['alsoHeadings'], true) && preg_match('/^h(?:[1-6]|group)$/', $element->name) === 1
+        return in_array($opaque, $this->data['alsoHeadings'], true) && preg_match('/^h(?:[1-6]|group)$/', $element->name) === 1
             ? null
-            : new Misplaced($element, MisplacedKind::BlockInPhrase, [$parent->name]);
+            : new Misplaced($element, MisplacedKind::BlockInPhrase, [$opaque]);
     }
 
     private function fromAbove(Element $element, Surroundings $around): ?Misplaced
@@ -152,8 +167,8 @@ final readonly class ContentModel
                 return new Misplaced($element, MisplacedKind::Nested, [$name]);
             }
         }
-        if ($element->attribute('tabindex') !== null && (isset($around->names['a']) || isset($around->names['button']))) {
-            return new Misplaced($element, MisplacedKind::Nested, [isset($around->names['a']) ? 'a' : 'button']);
+        if ($around->interactive !== null && $element->attribute('tabindex') !== null) {
+            return new Misplaced($element, MisplacedKind::Nested, [$around->interactive]);
         }
         if ($element->name === 'main' && $around->barrier !== null) {
             return new Misplaced($element, MisplacedKind::Nested, [$around->barrier]);
@@ -181,7 +196,7 @@ final readonly class ContentModel
     {
         $parent = $element->parent;
         if (! in_array($element->name, ['link', 'meta'], true) || $parent === null || in_array($parent->name, ['head', 'noscript', 'template'], true)
-            || ($element->attribute('itemprop') ?? $element->attribute('property')) !== null || $this->isStrayed($element, $parent)) {
+            || ($element->attribute('itemprop') ?? $element->attribute('property')) !== null || $this->isStrayed($parent)) {
             return null;
         }
         $types = preg_split('/\s+/', strtolower(trim($element->value('rel') ?? ''))) ?: [];
@@ -191,8 +206,8 @@ final readonly class ContentModel
             : new Misplaced($element, MisplacedKind::Metadata, ['head']);
     }
 
-    /** Whether an element was written for the head, and stands in the body only because something else had ended the head. */
-    private function isStrayed(Element $element, Element $parent): bool
+    /** Whether what is in `$parent` was written for the head, and is in the body only because something else had ended the head. */
+    private function isStrayed(Element $parent): bool
     {
         for ($above = $parent; $above !== null && $above->name !== 'body'; $above = $above->parent) {
             if ($above->isWritten()) {
@@ -203,23 +218,40 @@ final readonly class ContentModel
         return $above?->isWritten() === false;
     }
 
-    /** @return \Generator<int, Misplaced> what the children of an element are not, one by one or in their order */
-    private function children(Element $element): \Generator
+    /** @return list<Misplaced> what the children of an element are not, one by one or in their order */
+    private function children(Element $element): array
     {
-        if (isset($this->data['only'][$element->name])) {
-            foreach ($element->children as $child) {
-                if ($child instanceof Text && ! $child->isBlank()) {
-                    yield new Misplaced($child, MisplacedKind::Text, array_slice($this->data['only'][$element->name], 0, 2));
-                }
+        $name = $element->name;
+        $text = isset($this->data['only'][$name]) ? $this->textIn($element) : [];
+        $isOrdered = isset($this->stages[$name]) || isset($this->data['once'][$name]) || $name === 'dl';
+
+        return $isOrdered ? [...$text, ...$this->order($element)] : $text;
+    }
+
+    /** @return list<Misplaced> the text of an element that may only hold elements */
+    private function textIn(Element $element): array
+    {
+        $found = [];
+        foreach ($element->children as $child) {
+            if ($child instanceof Text && ! $child->isBlank()) {
+                $found[] = new Misplaced($child, MisplacedKind::Text, array_slice($this->data['only'][$element->name], 0, 2));
             }
         }
-        $isOrdered = isset($this->data['order'][$element->name]) || isset($this->data['once'][$element->name]) || $element->name === 'dl';
-        if (! $isOrdered) {
-            return;
+
+        return $found;
+    }
+
+    /** @return \Generator<int, Misplaced> */
+    private function order(Element $element): \Generator
+    {
+        $children = [];
+        foreach ($element->children as $child) {
+            if ($child instanceof Element && ! in_array($child->name, $this->data['scriptSupporting'], true)) {
+                $children[] = $child;
+            }
         }
-        $children = array_values(array_filter($element->elements(), fn (Element $child) => ! in_array($child->name, $this->data['scriptSupporting'], true)));
         yield from $this->outOfOrder($element, $children);
-        yield from $this->repeated($element, $children);
+        yield from isset($this->data['once'][$element->name]) ? $this->repeated($element, $children) : [];
         yield from $element->name === 'dl' ? $this->unpaired($children) : [];
     }
 
@@ -230,19 +262,16 @@ final readonly class ContentModel
     private function outOfOrder(Element $element, array $children): \Generator
     {
         $ends = $this->data['ends'][$element->name] ?? [];
-        foreach ($children as $index => $child) {
+        foreach ($ends === [] ? [] : $children as $index => $child) {
             if (in_array($child->name, $ends, true) && $index > 0 && $index < count($children) - 1) {
                 yield new Misplaced($child, MisplacedKind::Order, [$element->name]);
             }
         }
-        $stageOf = [];
-        foreach ($this->data['order'][$element->name] ?? [] as $stage => $names) {
-            $stageOf += array_fill_keys($names, $stage);
-        }
+        $stages = $this->stages[$element->name] ?? [];
         $reached = 0;
         $by = '';
-        foreach ($stageOf === [] ? [] : $children as $child) {
-            $stage = $stageOf[$child->name] ?? $stageOf['*'] ?? $reached;
+        foreach ($stages === [] ? [] : $children as $child) {
+            $stage = $stages[$child->name] ?? $stages['*'] ?? $reached;
             if ($stage < $reached) {
                 yield new Misplaced($child, MisplacedKind::Order, [$element->name, $by]);
             } elseif ($stage > $reached || $by === '') {

@@ -61,6 +61,12 @@ final class Element extends Node
         return $this->endTagEnd < 0 ? null : new Span($this->closedAt ?? 0, $this->endTagEnd);
     }
 
+    /** Bytes: where its end tag starts; -1 when nobody wrote one. */
+    public function endTagStart(): int
+    {
+        return $this->endTagEnd < 0 ? -1 : $this->closedAt ?? 0;
+    }
+
     /** Where to point at it: its start tag, or the beginning of the file when nobody wrote one. */
     public function place(): Span
     {
@@ -125,10 +131,13 @@ final class Element extends Node
     public function text(int $most = PHP_INT_MAX): string
     {
         $text = '';
-        foreach (Walk::nodes($this) as $node) {
-            $text .= $node instanceof Text ? $node->text : '';
-            if (--$most <= 0) {
-                break;
+        $waiting = array_reverse($this->children);
+        for (; $most > 0 && $waiting !== []; $most--) {
+            $node = array_pop($waiting);
+            if ($node instanceof Text) {
+                $text .= $node->text;
+            } elseif ($node instanceof self && $node->children !== []) {
+                array_push($waiting, ...array_reverse($node->children));
             }
         }
 

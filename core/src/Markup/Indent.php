@@ -18,6 +18,9 @@ final readonly class Indent
 
     private const NEARLY_ALL = 0.75;
 
+    /** Elements that need not indent what they hold. */
+    private const FLAT = ['html' => true, 'head' => true, 'body' => true];
+
     /** Columns. */
     private const DEEPEST = 400;
 
@@ -29,14 +32,27 @@ final readonly class Indent
     public static function slips(array $elements, TagPairs $pairs, SourceFile $file, ?int $step): array
     {
         $firstOnLines = self::firstOnLines($file);
-        $columns = self::columns($elements, $firstOnLines);
-        $step ??= self::usualStep($elements, $columns);
+        $columns = $steps = [];
+        foreach ($elements as $index => $element) {
+            $column = $firstOnLines[$element->tagStart()] ?? null;
+            if ($column === null) {
+                continue;
+            }
+            $columns[spl_object_id($element)] = $column;
+            $parent = $element->parent;
+            $around = $parent === null || isset(self::FLAT[$parent->name]) ? null : $columns[spl_object_id($parent)] ?? null;
+            $steps[$index] = $around === null ? null : $column - $around;
+        }
+        $step ??= self::usualStep($steps);
         $slips = [];
-        foreach ($elements as $element) {
+        foreach ($steps as $index => $own) {
+            $element = $elements[$index];
+            $end = $firstOnLines[$element->endTagStart()] ?? null;
+            $isFine = ($own === null || ($own > 0 && ($step === null || $own === $step)))
+                && ($end === null || $end === $columns[spl_object_id($element)]);
             // What an element that was never closed swallowed was indented for another place.
-            $slip = $pairs->isInsideUnclosed($element) ? null : self::slip($element, $firstOnLines, $columns, $step);
-            if ($slip !== null) {
-                $slips[] = $slip;
+            if (! $isFine && ! $pairs->isInsideUnclosed($element)) {
+                $slips[] = self::slip($element, $columns[spl_object_id($element)], $end, $own, $step);
             }
         }
 
@@ -57,87 +73,46 @@ final readonly class Indent
     }
 
     /**
-     * @param  list<Element>  $elements
-     * @param  array<int, int>  $firstOnLines
-     * @return array<int, int> the columns of start tags that are the first thing on their line, by object id
-     */
-    private static function columns(array $elements, array $firstOnLines): array
-    {
-        $columns = [];
-        foreach ($elements as $element) {
-            $column = $element->isWritten() ? $firstOnLines[$element->tagStart()] ?? null : null;
-            if ($column !== null) {
-                $columns[spl_object_id($element)] = $column;
-            }
-        }
-
-        return $columns;
-    }
-
-    /**
-     * How far a tag stands from the one around it; null where that says nothing: html, head and body need not indent what they hold.
-     *
-     * @param  array<int, int>  $columns
-     */
-    private static function stepOf(Element $element, array $columns): ?int
-    {
-        $parent = $element->parent;
-        $column = $columns[spl_object_id($element)] ?? null;
-        if ($column === null || ! $parent instanceof Element || in_array($parent->name, ['html', 'head', 'body'], true) || ! isset($columns[spl_object_id($parent)])) {
-            return null;
-        }
-
-        return $column - $columns[spl_object_id($parent)];
-    }
-
-    /**
      * The step that nearly all of a page keeps to; null when there is none.
      *
-     * @param  list<Element>  $elements
-     * @param  array<int, int>  $columns
+     * @param  array<int, int|null>  $steps
      */
-    private static function usualStep(array $elements, array $columns): ?int
+    private static function usualStep(array $steps): ?int
     {
-        $steps = [];
-        foreach ($elements as $element) {
-            $step = self::stepOf($element, $columns);
+        $counts = [];
+        foreach ($steps as $step) {
             if ($step !== null && $step > 0) {
-                $steps[] = $step;
+                $counts[$step] = ($counts[$step] ?? 0) + 1;
             }
         }
-        $counts = array_count_values($steps);
         arsort($counts);
         $most = array_key_first($counts);
+        $all = array_sum($counts);
+        $isUsual = $most !== null && $all >= self::ENOUGH && $counts[$most] >= self::NEARLY_ALL * $all;
 
-        return $most !== null && count($steps) >= self::ENOUGH && $counts[$most] >= self::NEARLY_ALL * count($steps) ? $most : null;
+        return $isUsual ? $most : null;
     }
 
     /**
-     * @param  array<int, int>  $firstOnLines
-     * @param  array<int, int>  $columns
+     * @param  int|null  $end  the column of its end tag; null when that is not the first thing on its line
+     * @param  int|null  $step  from the element around it; null where that says nothing
      */
-    private static function slip(Element $element, array $firstOnLines, array $columns, ?int $usual): ?IndentSlip
+    private static function slip(Element $element, int $column, ?int $end, ?int $step, ?int $usual): IndentSlip
     {
-        $parent = $element->parent;
-        $column = $columns[spl_object_id($element)] ?? null;
-        if ($column === null || ! $parent instanceof Element) {
-            return null;
-        }
-        $step = self::stepOf($element, $columns);
+        $around = $element->parent->name ?? '';
         if ($step !== null && $step <= 0) {
-            return new IndentSlip($element, $element->place(), "`<{$element->name}>` is inside `<{$parent->name}>`, but it is not indented more.");
-        }
-        if ($step !== null && $usual !== null && $step !== $usual) {
-            $message = "`<{$element->name}>` is indented by $step from `<{$parent->name}>`; one step is $usual.";
+            $message = "`<{$element->name}>` is inside `<$around>`, but it is not indented more.";
 
             return new IndentSlip($element, $element->place(), $message);
         }
-        $endTag = $element->endTag();
-        $end = $endTag === null ? null : $firstOnLines[$endTag->start] ?? null;
+        if ($step !== null && $usual !== null && $step !== $usual) {
+            $message = "`<{$element->name}>` is indented by $step from `<$around>`; one step is $usual.";
 
-        return $end === null || $end === $column
-            ? null
-            : new IndentSlip($element, $endTag, "`</{$element->name}>` starts in column $end, but its start tag in column $column.");
+            return new IndentSlip($element, $element->place(), $message);
+        }
+        $message = "`</{$element->name}>` starts in column $end, but its start tag in column $column.";
+
+        return new IndentSlip($element, $element->endTag() ?? $element->place(), $message);
     }
 
     /** @return array<int, int> the column of the first thing on each line, by its offset; none for what is indented past all reason */

@@ -20,8 +20,9 @@ final readonly class Outline
     /**
      * @param  list<OutlineEntry>  $entries
      * @param  array<int, PartKind>  $around  the nearest part that an element is in or is, by object id
+     * @param  OutlineEntry|null  $mainHeading  the first heading of the highest rank that the page has
      */
-    private function __construct(public array $entries, private array $around)
+    private function __construct(public array $entries, private array $around, private ?OutlineEntry $mainHeading)
     {
     }
 
@@ -32,6 +33,7 @@ final readonly class Outline
             $named[$element->name] = true;
         }
         $entries = $around = $sectioned = [];
+        $main = null;
         foreach ($document->elements() as $element) {
             $id = spl_object_id($element);
             $above = $element->parent === null ? null : spl_object_id($element->parent);
@@ -41,7 +43,9 @@ final readonly class Outline
             if ($part !== null) {
                 $entries[] = new OutlineEntry($element, $part, null, self::called($element), $inside);
             } elseif ($element->name[0] === 'h' && $element->namespace === NodeNamespace::Html && preg_match('/^h([1-6])$/', $element->name, $level) === 1) {
-                $entries[] = new OutlineEntry($element, null, (int) $level[1], $element->words(self::MOST_NODES), $inside);
+                $entry = new OutlineEntry($element, null, (int) $level[1], $element->words(self::MOST_NODES), $inside);
+                $entries[] = $entry;
+                $main = $main === null || $entry->level < $main->level ? $entry : $main;
             }
             if (($part ?? $inside) !== null) {
                 $around[$id] = $part ?? $inside;
@@ -51,7 +55,7 @@ final readonly class Outline
             }
         }
 
-        return new self($entries, $around);
+        return new self($entries, $around, $main);
     }
 
     /** The nearest part around an element; the element's own when it is one. */
@@ -81,10 +85,7 @@ final readonly class Outline
     /** The first heading of the highest rank that the page has; null when it has none. */
     public function mainHeading(): ?OutlineEntry
     {
-        $headings = $this->headings();
-        usort($headings, fn (OutlineEntry $a, OutlineEntry $b) => $a->level <=> $b->level);
-
-        return $headings[0] ?? null;
+        return $this->mainHeading;
     }
 
     /** @param  array<string, true>  $named  the names of all elements of the page */

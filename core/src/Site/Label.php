@@ -21,6 +21,10 @@ final readonly class Label
         if ($said !== '') {
             return $said;
         }
+        $text = self::plainText($element);
+        if ($text !== null) {
+            return self::collapsed($text);
+        }
         $text = '';
         $seen = 0;
         foreach (Walk::nodes($element) as $node) {
@@ -34,6 +38,19 @@ final readonly class Label
             }
         }
 
+        return self::collapsed($text);
+    }
+
+    /** The text of an element that has nothing else in it, as most links; null for the others. */
+    private static function plainText(Element $element): ?string
+    {
+        $only = $element->children[0] ?? null;
+
+        return count($element->children) === 1 && $only instanceof Text ? $only->text : null;
+    }
+
+    private static function collapsed(string $text): string
+    {
         return trim(preg_replace('/[ \t\n\f\r\x{A0}]+/u', ' ', $text) ?? '');
     }
 

@@ -35,6 +35,9 @@ final readonly class Page
     /** @var array<string, list<Element>> */
     private array $byName;
 
+    /** @var array<string, array<array-key, list<Element>>> written elements by their name and that of an attribute they have */
+    private array $byAttribute;
+
     /** @param  list<Reference>  $references  in document order */
     public function __construct(Mending $mending, public array $references)
     {
@@ -42,15 +45,19 @@ final readonly class Page
         $this->slips = $mending->slips;
         $this->pairs = $mending->pairs;
         $this->file = $mending->document->source;
-        $elements = $byName = [];
+        $elements = $byName = $byAttribute = [];
         foreach ($mending->document->elements() as $element) {
             if ($element->namespace === NodeNamespace::Html) {
                 $elements[] = $element;
                 $byName[$element->name][] = $element;
+                foreach ($element->isWritten() ? $element->attributes : [] as $name => $attribute) {
+                    $byAttribute[$element->name][$name][] = $element;
+                }
             }
         }
         $this->elements = $elements;
         $this->byName = $byName;
+        $this->byAttribute = $byAttribute;
         $this->outline = Outline::of($mending->document);
     }
 
@@ -69,6 +76,20 @@ final readonly class Page
     public function names(): array
     {
         return array_map(strval(...), array_keys($this->byName));
+    }
+
+    /**
+     * The attributes that were written, kind by kind, so that a rule looks at each kind once and not at each attribute of the page.
+     *
+     * @return iterable<array{string, string, list<Element>}> the name of an element, of an attribute, and who has it in document order
+     */
+    public function attributes(): iterable
+    {
+        foreach ($this->byAttribute as $element => $attributes) {
+            foreach ($attributes as $attribute => $elements) {
+                yield [(string) $element, (string) $attribute, $elements];
+            }
+        }
     }
 
     public function title(): ?Element

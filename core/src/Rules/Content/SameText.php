@@ -57,7 +57,8 @@ final readonly class SameText extends Rule
         foreach ($this->paragraphs($exam) as $words => $pages) {
             $words = substr((string) $words, strlen('text '));
             $count = count($pages);
-            if ($count < 2 || 2 * $count > max(4, count($exam->site->pages))) {
+            $isShared = $count > 1 && 2 * $count <= max(4, count($exam->site->pages));
+            if (! $isShared || preg_match(self::BOILERPLATE, $words) === 1) {
                 continue;
             }
             $owner = PageNames::owner($words, array_values(array_map(fn (array $one) => $one[1], $pages)));
@@ -106,7 +107,7 @@ final readonly class SameText extends Rule
                     continue;
                 }
                 $words = $element->words(self::MOST_NODES);
-                if (strlen($words) >= self::SHORTEST && preg_match(self::BOILERPLATE, $words) !== 1) {
+                if (strlen($words) >= self::SHORTEST) {
                     $seen['text '.mb_strtolower($words)][$page->path()] ??= [$element, $page];
                 }
             }

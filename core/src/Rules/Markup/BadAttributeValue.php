@@ -45,9 +45,10 @@ final readonly class BadAttributeValue extends SlipRule
         yield from $this->slipFindings($exam);
         $table = AttributeTable::load();
         foreach ($exam->site->pages as $page) {
-            foreach ($page->elements as $element) {
-                foreach ($element->isWritten() ? $element->attributes : [] as $attribute) {
-                    $finding = $this->checkAttribute($attribute, $element, $page, $table);
+            foreach ($page->attributes() as [$name, $attribute, $elements]) {
+                $mayBeWrong = in_array($attribute, ['target', 'class', 'id'], true) || $table->limits($name, $attribute);
+                foreach ($mayBeWrong ? $elements : [] as $element) {
+                    $finding = $this->checkAttribute($element->attributes[$attribute], $element, $page, $table);
                     if ($finding !== null) {
                         yield $finding;
                     }
@@ -115,7 +116,7 @@ final readonly class BadAttributeValue extends SlipRule
     {
         $value = $attribute->valueSpan();
         $sign = $attribute->name === 'id' ? '#' : '.';
-        if ($value === null || preg_match('/(?:^|\s)'.preg_quote($sign, '/').'[a-z_-]/i', $attribute->value) !== 1) {
+        if ($value === null || ! str_contains($attribute->value, $sign) || preg_match('/(?:^|\s)'.preg_quote($sign, '/').'[a-z_-]/i', $attribute->value) !== 1) {
             return null;
         }
         $meant = preg_replace('/(^|\s)'.preg_quote($sign, '/').'(?=[a-z_-])/i', '$1', $attribute->value) ?? '';

@@ -24,6 +24,13 @@ final readonly class EmptyElement extends Rule
         'textarea', 'hr', 'slot', 'template', 'script', 'meter', 'progress',
     ];
 
+    private const WHITE = " \t\n\f\r\u{A0}";
+
+    /** How far to look before a page is gone through whole: elements in elements, and children of each. */
+    private const DEEP_ENOUGH = 3;
+
+    private const FAR_ENOUGH = 5;
+
     public function __construct()
     {
         parent::__construct(
@@ -46,11 +53,8 @@ final readonly class EmptyElement extends Rule
             $found = null;
             foreach (self::NAMES as $name) {
                 foreach ($page->named($name) as $element) {
-                    if (! $element->isWritten() || self::isNamed($element)) {
-                        continue;
-                    }
                     // Most pages have no empty element at all, and are not gone through whole.
-                    if ($found === null && self::hasText($element)) {
+                    if (! $element->isWritten() || self::isPlainlyFilled($element) || self::isNamed($element)) {
                         continue;
                     }
                     $found ??= self::filled($page);
@@ -70,12 +74,23 @@ final readonly class EmptyElement extends Rule
         }
     }
 
-    private static function hasText(Element $element): bool
+    /** Whether the first things in an element show that it is not empty. */
+    private static function isPlainlyFilled(Element $element): bool
     {
-        foreach ($element->children as $child) {
-            if ($child instanceof Text && trim($child->text, " \t\n\f\r\u{A0}") !== '') {
-                return true;
+        for ($depth = 0; $depth < self::DEEP_ENOUGH; $depth++) {
+            $inside = null;
+            foreach (array_slice($element->children, 0, self::FAR_ENOUGH) as $child) {
+                if ($child instanceof Text && trim($child->text, self::WHITE) !== '') {
+                    return true;
+                }
+                if ($child instanceof Element) {
+                    $inside ??= $child;
+                }
             }
+            if ($inside === null || in_array($inside->name, self::PALPABLE, true)) {
+                return $inside !== null;
+            }
+            $element = $inside;
         }
 
         return false;
@@ -121,7 +136,7 @@ final readonly class EmptyElement extends Rule
         foreach (array_reverse($page->document->elements()) as $element) {
             foreach ($element->children as $child) {
                 $isFilled = $child instanceof Text
-                    ? trim($child->text, " \t\n\f\r\u{A0}") !== ''
+                    ? trim($child->text, self::WHITE) !== ''
                     : $child instanceof Element && (isset($filled[spl_object_id($child)]) || isset($palpable[$child->name]) || str_contains($child->name, '-'));
                 // An icon of a font is an empty element with a class, and a picture all the same.
                 $isIcon = $child instanceof Element && in_array($child->name, ['i', 'span'], true) && $child->attribute('class') !== null;

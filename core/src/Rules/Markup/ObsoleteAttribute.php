@@ -28,20 +28,17 @@ final readonly class ObsoleteAttribute extends Rule
     {
         $table = ElementTable::load();
         foreach ($exam->site->pages as $page) {
-            foreach ($page->elements as $element) {
-                foreach ($element->isWritten() ? $element->attributes : [] as $attribute) {
-                    $instead = $table->insteadOfAttribute($element->name, $attribute->name);
-                    if ($instead === null) {
-                        continue;
-                    }
+            foreach ($page->attributes() as [$name, $attribute, $elements]) {
+                $instead = $table->insteadOfAttribute($name, $attribute);
+                foreach ($instead === null ? [] : $elements as $element) {
                     yield $this->elementFinding(
                         $page,
                         $element,
-                        "The attribute `{$attribute->name}` on `<{$element->name}>` is obsolete.",
+                        "The attribute `$attribute` on `<$name>` is obsolete.",
                         $instead === 'nothing' ? 'Remove it.' : "Use $instead.",
-                        span: $attribute->span(),
-                        about: "@{$attribute->name}",
-                        fold: $attribute->name,
+                        span: $element->attribute($attribute)?->span(),
+                        about: "@$attribute",
+                        fold: $attribute,
                     );
                 }
             }

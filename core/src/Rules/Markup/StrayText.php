@@ -127,7 +127,9 @@ final readonly class StrayText extends SlipRule
 
     private static function isSign(Text $text): bool
     {
-        return preg_match('~^\s*(?:[<>/"\'=;,}{\]\[)(\\\\]{1,3}|[a-z])\s*$~Di', $text->text) === 1;
+        $sign = trim($text->text);
+
+        return $sign !== '' && strlen($sign) <= 3 && preg_match('~^(?:[<>/"\'=;,}{\]\[)(\\\\]++|[a-z])$~Di', $sign) === 1;
     }
 
     private static function isPhrase(mixed $node): bool

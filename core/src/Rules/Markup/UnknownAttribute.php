@@ -41,9 +41,10 @@ final readonly class UnknownAttribute extends SlipRule
         yield from $this->slipFindings($exam);
         $table = AttributeTable::load();
         foreach ($exam->site->pages as $page) {
-            foreach ($page->elements as $element) {
-                foreach ($element->attributes as $attribute) {
-                    if (! $table->knows($element->name, $attribute->name) && ! self::isAllowed($element, $attribute)) {
+            foreach ($page->attributes() as [$name, $attributeName, $elements]) {
+                foreach ($table->knows($name, $attributeName) ? [] : $elements as $element) {
+                    $attribute = $element->attributes[$attributeName];
+                    if (! self::isAllowed($element, $attribute)) {
                         yield $this->unknown($element, $attribute, $page);
                     }
                 }

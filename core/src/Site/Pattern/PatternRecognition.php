@@ -38,7 +38,10 @@ final readonly class PatternRecognition implements SiteFact
         }
         $reader = new PatternReader($map, $pages);
         $best = null;
-        foreach ([PatternKind::Menu, PatternKind::Ring, PatternKind::Chain, PatternKind::Index] as $kind) {
+        // A ring has two links a page, and may have one home: with more than four a page, a site is neither ring nor chain.
+        $links = array_sum(array_map(count(...), $map->edges));
+        $inOrder = $links <= 4 * count($map->pages) ? [PatternKind::Ring, PatternKind::Chain] : [];
+        foreach ([PatternKind::Menu, ...$inOrder, PatternKind::Index] as $kind) {
             $match = $reader->read($kind);
             if ($match->share() >= self::PLAIN && self::isPure($match, $map) && self::fit($match) > ($best === null ? 0.0 : self::fit($best))) {
                 $best = $match;
