@@ -32,6 +32,9 @@ final readonly class TagPairs
     /** @var array<int, Element> the outermost unclosed element around each, by object id */
     private array $unclosedAround;
 
+    /** @var array<int, array<string, true>> names of the crossed elements by where they were closed */
+    private array $crossedAt;
+
     /** @var array<string, list<Element>> unclosed elements by name, in the order of the page */
     private array $unclosedByName;
 
@@ -67,6 +70,11 @@ final readonly class TagPairs
             }
         }
         $this->unclosedAround = $inside;
+        $crossedAt = [];
+        foreach ($crossed as [$element]) {
+            $crossedAt[$element->closedAt ?? -1][$element->name] = true;
+        }
+        $this->crossedAt = $crossedAt;
         $byName = [];
         foreach ($unclosed as $element) {
             $byName[$element->name][] = $element;
@@ -106,6 +114,12 @@ final readonly class TagPairs
         $unclosed = self::withoutMistaken($unclosed, $stray, $mistaken);
 
         return new self($file, $unclosed, $mistaken, $crossed, $cutShort, $stray->left(), $document);
+    }
+
+    /** Whether an element of a name that a tag at an offset closed has an end tag of its own, further on. */
+    public function isClosedLater(string $name, int $offset): bool
+    {
+        return isset($this->crossedAt[$offset][$name]);
     }
 
     public function isUnclosed(Element $element): bool

@@ -89,10 +89,18 @@ final readonly class Label
         foreach (preg_split('/[^\p{L}\p{N}]+/u', $plain, -1, PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
             // Scripts without spaces have words of one sign.
             if (mb_strlen($word) > 2 || preg_match('/[^\x00-\x{24F}]/u', $word) === 1) {
-                $stems['word '.(preg_replace('/(?:ies|es|s|y)$/', '', $word) ?: $word)] = true;
+                $stems['word '.self::stem($word)] = true;
             }
         }
 
         return $stems;
+    }
+
+    /** What tides and tide, galleries and gallery, walking and walks have in common. At least three letters; from memory. */
+    private static function stem(string $word): string
+    {
+        $one = preg_replace('/(?<=\p{L}{2}[^s])s$/u', '', $word) ?? $word;
+
+        return preg_replace('/(?<=\p{L}{3})(?:ie|ing|ed|e|y)$/u', '', $one) ?? $one;
     }
 }

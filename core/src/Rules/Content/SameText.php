@@ -27,8 +27,11 @@ final readonly class SameText extends Rule
 
     private const MOST_NODES = 2_000;
 
-    /** Pages: a larger site is not one that somebody made by copying pages. */
+    /** Pages: a larger site that shares much text does so on purpose. */
     private const LARGE = 20;
+
+    /** Pages: a larger site was written by a program, and not by copying pages. */
+    private const GENERATED = 100;
 
     /** What pages say on purpose: who made them, when, and how to reach whom. */
     private const BOILERPLATE = '/©|\(c\)|&copy;|copyright|all rights reserved|this (?:document|page|site) (?:was|is) (?:generated|last)|generated (?:by|on|from)|last (?:updated|modified|changed)|@\w+\.|\bhttps?:|\+?\d[\d ()-]{7,}\d|\b(?:licen[cs]e|cookies?|javascript|terms|privacy)\b/iu';
@@ -72,7 +75,8 @@ final readonly class SameText extends Rule
             }
         }
         // A manual of many pages that says the same on many of them does so on purpose.
-        if (count($exam->site->pages) > self::LARGE && 4 * count($shared) > count($exam->site->pages)) {
+        $pages = count($exam->site->pages);
+        if ($pages > self::GENERATED || ($pages > self::LARGE && 4 * count($shared) > $pages)) {
             return;
         }
         // Of two pages that share several paragraphs the first is told, with how many there are.

@@ -267,7 +267,11 @@ final readonly class ContentModel extends SlipRule
             'outside-table' => [($tag === null ? 'This tag' : "`$tag`").' cannot be here, so browsers ignore it.', in_array($tag, ['<td>', '<th>', '<tr>', '<tbody>', '<thead>', '<caption>'], true) ? 'Put `<table>` and `<tr>` around the cells.' : 'Move it to where it belongs, or remove it.'],
             default => [
                 'There is a '.($nested === 'a' ? 'link' : $nested).' inside a '.($nested === 'a' ? 'link' : $nested).', so browsers close the first one here.',
-                $nested === 'heading' ? 'Close the first heading before the second.' : "Type `</$nested>` where the first one ends.",
+                match (true) {
+                    $nested === 'heading' => 'Close the first heading before the second.',
+                    $page->pairs->isClosedLater($nested, $offsets[0]) => "Remove one of the two, or type `</$nested>` before this one and remove the later `</$nested>`.",
+                    default => "Type `</$nested>` where the first one ends.",
+                },
             ],
         };
         if ($variant === 'outside-table' && in_array($tag, ['<head>', '<body>', '<html>', '<frame>'], true)) {

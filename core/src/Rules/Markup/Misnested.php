@@ -32,10 +32,26 @@ final readonly class Misnested extends Rule
     public function check(Examination $exam): iterable
     {
         foreach ($exam->site->pages as $page) {
+            $nested = self::nested($page);
             foreach ($page->pairs->crossed as [$element, $endTag]) {
-                yield $this->crossing($element, $endTag, $page);
+                if (! isset($nested[$element->closedAt ?? -1])) {
+                    yield $this->crossing($element, $endTag, $page);
+                }
             }
         }
+    }
+
+    /** @return array<int, true> where a link or button begins in another and ends it, with all that is open in that: no overlap */
+    private static function nested(Page $page): array
+    {
+        $offsets = [];
+        foreach ($page->document->errors as $error) {
+            if (str_starts_with($error->code, 'nested-')) {
+                $offsets[$error->offset] = true;
+            }
+        }
+
+        return $offsets;
     }
 
     private function crossing(Element $element, int $endTag, Page $page): Finding
