@@ -31,8 +31,12 @@ abstract class TestCase extends Base
     }
 
     /** An assignment of a course with the given students (name by handle), taught by `$user`. */
-    protected function assignment(User $user, array $students = ['wfinch' => 'Willa Finch'], ?string $brief = self::BRIEF, string $role = 'instructor'): Assignment
-    {
+    protected function assignment(
+        User $user,
+        array $students = ['wfinch' => 'Willa Finch'],
+        ?string $brief = self::BRIEF,
+        string $role = 'instructor',
+    ): Assignment {
         $course = Course::query()->create(['title' => 'Trial course', 'school' => 'A school', 'term' => 'Now']);
         $course->users()->attach($user, ['role' => $role]);
         foreach ($students as $handle => $name) {
@@ -54,7 +58,12 @@ abstract class TestCase extends Base
 
     protected function arrival(Assignment $assignment, string $bytes, string $name = 'wfinch.zip'): Arrival
     {
-        return $assignment->arrivals()->create(['name' => $name, 'sha256' => app(BlobStore::class)->put($bytes), 'state' => 'waiting', 'arrived_at' => now()]);
+        return $assignment->arrivals()->create([
+            'name' => $name,
+            'sha256' => app(BlobStore::class)->put($bytes),
+            'state' => 'waiting',
+            'arrived_at' => now(),
+        ]);
     }
 
     /** A hand-in that went through the in-tray and its check, for the first student. */

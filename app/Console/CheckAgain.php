@@ -9,7 +9,10 @@ use App\Models\HandIn;
 use Illuminate\Console\Command;
 use InkedMargin\Core\Marking\Check;
 
-/** After an update: has every student's last attempt checked by the rules as they are now. Verdicts, notes and replies stay. */
+/**
+ * After an update: has every student's last attempt checked by the rules as they are now. Verdicts, notes and replies
+ * stay.
+ */
 final class CheckAgain extends Command
 {
     protected $signature = 'hand-ins:check-again';

@@ -17,8 +17,8 @@ use Symfony\Component\Yaml\Yaml;
 use ZipArchive;
 
 /**
- * Opens a course as a YAML file describes it: who teaches it, the roster, the assignments with their briefs, and (as in the
- * demo) what was handed in already, which goes through the same intake as a zip that is dropped.
+ * Opens a course as a YAML file describes it: who teaches it, the roster, the assignments with their briefs, and (as in
+ * the demo) what was handed in already, which goes through the same intake as a zip that is dropped.
  *
  * @phpstan-type Arrivals list<array{from: string, name?: string, at: float|int}>
  * @phpstan-type Work array{title: string, summary?: string, due?: float|int|string, arrivals?: Arrivals}
@@ -51,7 +51,11 @@ final class OpenCourse extends Command
     /** @param  Set  $set */
     private function open(array $set, string $folder, BlobStore $blobs): void
     {
-        $course = Course::query()->create(['school' => $set['school'], 'title' => $set['title'], 'term' => $set['term']]);
+        $course = Course::query()->create([
+            'school' => $set['school'],
+            'title' => $set['title'],
+            'term' => $set['term'],
+        ]);
         $course->users()->attach($this->instructor($set['instructor']), ['role' => 'instructor']);
         foreach ($set['students'] as $handle => $name) {
             $course->students()->create(['handle' => $handle, 'name' => $name]);
@@ -61,7 +65,9 @@ final class OpenCourse extends Command
             $assignment = $course->assignments()->create([
                 'title' => $work['title'],
                 'summary' => $work['summary'] ?? '',
-                'due_at' => is_string($due) ? Carbon::parse($due) : ($due === null ? null : self::day($due)->endOfDay()->startOfSecond()),
+                'due_at' => is_string($due)
+                    ? Carbon::parse($due)
+                    : ($due === null ? null : self::day($due)->endOfDay()->startOfSecond()),
             ]);
             if (File::exists("$folder/briefs/$key.yaml")) {
                 $assignment->briefs()->create(['version' => 1, 'source' => File::get("$folder/briefs/$key.yaml")]);

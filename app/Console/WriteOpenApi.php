@@ -41,7 +41,10 @@ final class WriteOpenApi extends Command
     {
         foreach ($analysis->openapi->components->schemas ?? [] as $schema) {
             if (is_array($schema->properties) && $schema->required === Generator::UNDEFINED) {
-                $schema->required = array_map(fn (OA\Property $property) => (string) $property->property, $schema->properties);
+                $schema->required = array_map(
+                    fn (OA\Property $property) => (string) $property->property,
+                    $schema->properties,
+                );
             }
         }
     }
@@ -55,7 +58,10 @@ final class WriteOpenApi extends Command
             $parameters = array_map(fn (string $name) => new OA\Parameter([
                 'name' => $name, 'in' => 'path', 'required' => true, 'schema' => new OA\Schema(['type' => 'string']),
             ]), $names[1]);
-            $operation->parameters = [...$parameters, ...(is_array($operation->parameters) ? $operation->parameters : [])];
+            $operation->parameters = [
+                ...$parameters,
+                ...(is_array($operation->parameters) ? $operation->parameters : []),
+            ];
         }
     }
 }

@@ -26,7 +26,9 @@ final readonly class BlobStore
 
     public function get(string $sha256): string
     {
-        return $this->disk()->get(self::path($sha256)) ?? throw new \RuntimeException("The bytes of $sha256 are gone from the disk.");
+        return $this->disk()->get(self::path($sha256)) ?? throw new \RuntimeException(
+            "The bytes of $sha256 are gone from the disk.",
+        );
     }
 
     private function disk(): Filesystem

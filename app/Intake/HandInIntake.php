@@ -37,7 +37,10 @@ final readonly class HandInIntake
 
             return;
         }
-        $student = $arrival->student ?? (new StudentMatcher($arrival->assignment->course->students))->match($arrival->name, $site->name);
+        $student = $arrival->student ?? (new StudentMatcher($arrival->assignment->course->students))->match(
+            $arrival->name,
+            $site->name,
+        );
         if ($student === null) {
             $arrival->update(['state' => 'unmatched']);
 
@@ -49,7 +52,9 @@ final readonly class HandInIntake
 
     private function unpack(Arrival $arrival): Site
     {
-        $path = tempnam(sys_get_temp_dir(), 'arrival') ?: throw new \RuntimeException('There is no room for temporary files.');
+        $path = tempnam(sys_get_temp_dir(), 'arrival') ?: throw new \RuntimeException(
+            'There is no room for temporary files.',
+        );
         try {
             file_put_contents($path, $this->blobs->get($arrival->sha256));
 
@@ -64,7 +69,11 @@ final readonly class HandInIntake
     {
         $files = [];
         foreach ($site->files() as $path => $file) {
-            $files[] = ['path' => (string) $path, 'sha256' => $this->blobs->put($file->bytes), 'bytes' => strlen($file->bytes)];
+            $files[] = [
+                'path' => (string) $path,
+                'sha256' => $this->blobs->put($file->bytes),
+                'bytes' => strlen($file->bytes),
+            ];
         }
         DB::transaction(function () use ($arrival, $student, $site, $files): void {
             Student::query()->whereKey($student->id)->lockForUpdate()->firstOrFail();
@@ -72,7 +81,10 @@ final readonly class HandInIntake
             if ($arrival->hand_in_id !== null) {
                 return;
             }
-            $earlier = HandIn::query()->where('assignment_id', $arrival->assignment_id)->where('student_id', $student->id)->get();
+            $earlier = HandIn::query()->where(
+                'assignment_id',
+                $arrival->assignment_id,
+            )->where('student_id', $student->id)->get();
             $same = $earlier->firstWhere('archive_sha256', $arrival->sha256);
             if ($same !== null) {
                 $arrival->update(['state' => 'repeated', 'student_id' => $student->id, 'hand_in_id' => $same->id]);
@@ -90,7 +102,9 @@ final readonly class HandInIntake
                 'arrived_at' => $arrival->arrived_at,
             ]);
             foreach (array_chunk($files, 500) as $chunk) {
-                DB::table('hand_in_files')->insert(array_map(fn (array $file) => ['hand_in_id' => $handIn->id] + $file, $chunk));
+                DB::table('hand_in_files')->insert(
+                    array_map(fn (array $file) => ['hand_in_id' => $handIn->id] + $file, $chunk),
+                );
             }
             $arrival->update(['state' => 'taken', 'student_id' => $student->id, 'hand_in_id' => $handIn->id]);
         });

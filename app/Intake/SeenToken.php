@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Intake;
 
-/** The right to see one hand-in's files for a while, in the address itself: student pages are shown without a session. */
+/**
+ * The right to see one hand-in's files for a while, in the address itself: student pages are shown without a session.
+ */
 final readonly class SeenToken
 {
     private function __construct(public string $handInId, public bool $scripts)

@@ -21,18 +21,34 @@ final readonly class SiteStore
 
     public function read(HandIn $handIn): Site
     {
-        $packing = new Packing($handIn->archive_name, $handIn->folders ?? [$handIn->site_name], $handIn->student->handle, $this->usualDepth($handIn));
+        $packing = new Packing(
+            $handIn->archive_name,
+            $handIn->folders ?? [$handIn->site_name],
+            $handIn->student->handle,
+            $this->usualDepth($handIn),
+        );
 
-        return new Site($handIn->site_name, $handIn->files->map(fn ($file) => new SourceFile($file->path, $this->blobs->get($file->sha256))), $packing);
+        return new Site(
+            $handIn->site_name,
+            $handIn->files->map(fn ($file) => new SourceFile($file->path, $this->blobs->get($file->sha256))),
+            $packing,
+        );
     }
 
-    /** How many folders are around the sites of two thirds of the class; null when they differ, or few have handed in. */
+    /**
+     * How many folders are around the sites of two thirds of the class; null when they differ, or few have handed in.
+     */
     private function usualDepth(HandIn $handIn): ?int
     {
-        $depths = HandIn::query()->newest()->where('assignment_id', $handIn->assignment_id)->where('student_id', '!=', $handIn->student_id)
+        $depths = HandIn::query()->newest()->where(
+            'assignment_id',
+            $handIn->assignment_id,
+        )->where('student_id', '!=', $handIn->student_id)
             ->whereNotNull('folders')->get(['folders'])->countBy(fn (HandIn $other) => count($other->folders ?? []));
         $most = $depths->sortDesc()->keys()->first();
 
-        return $most !== null && $depths->sum() >= self::ENOUGH && 3 * $depths[$most] >= 2 * $depths->sum() ? (int) $most : null;
+        return $most !== null && $depths->sum() >= self::ENOUGH && 3 * $depths[$most] >= 2 * $depths->sum()
+            ? (int) $most
+            : null;
     }
 }

@@ -20,9 +20,15 @@ final readonly class StudentMatcher
     public function match(string ...$names): ?Student
     {
         $words = $this->words(...$names);
-        $matching = $this->students->filter(fn (Student $student) => str_contains($words, '-'.self::plain($student->handle).'-'));
+        $matching = $this->students->filter(fn (Student $student) => str_contains(
+            $words,
+            '-'.self::plain($student->handle).'-',
+        ));
         if ($matching->isEmpty()) {
-            $matching = $this->students->filter(fn (Student $student) => str_contains($words, '-'.self::plain($student->name).'-'));
+            $matching = $this->students->filter(fn (Student $student) => str_contains(
+                $words,
+                '-'.self::plain($student->name).'-',
+            ));
         }
 
         return $matching->count() === 1 ? $matching->first() : null;

@@ -21,8 +21,8 @@ use InkedMargin\Core\Report\SiteSurvey;
 use InkedMargin\Core\Source\Utf8;
 
 /**
- * Runs the check of one hand-in under one brief. A run is one row for (hand-in, brief, engine), and its results are stored
- * in one transaction that only the first to finish makes: killed half way or run twice, nothing is doubled.
+ * Runs the check of one hand-in under one brief. A run is one row for (hand-in, brief, engine), and its results are
+ * stored in one transaction that only the first to finish makes: killed half way or run twice, nothing is doubled.
  */
 final class CheckHandIn implements ShouldQueue
 {
@@ -75,7 +75,10 @@ final class CheckHandIn implements ShouldQueue
         return function (int $done, int $steps) use ($run, &$told): void {
             if (microtime(true) - $told > 0.1) {
                 $told = microtime(true);
-                CheckRun::query()->whereKey($run->id)->where('state', 'running')->update(['done' => $done, 'steps' => $steps]);
+                CheckRun::query()->whereKey($run->id)->where('state', 'running')->update([
+                    'done' => $done,
+                    'steps' => $steps,
+                ]);
             }
         };
     }
@@ -89,7 +92,9 @@ final class CheckHandIn implements ShouldQueue
         foreach (array_chunk($report->findings, 200, true) as $chunk) {
             DB::table('findings')->insert(array_map($this->findingRow(...), $chunk, array_keys($chunk)));
         }
-        DB::table('outcomes')->insert(array_map($this->outcomeRow(...), $report->outcomes, array_keys($report->outcomes)));
+        DB::table('outcomes')->insert(
+            array_map($this->outcomeRow(...), $report->outcomes, array_keys($report->outcomes)),
+        );
         $run->survey()->updateOrCreate([], ['content' => SiteSurvey::of($report->site, $report->brief)]);
         $run->update([
             'state' => 'finished',
@@ -122,8 +127,13 @@ final class CheckHandIn implements ShouldQueue
             'end_offset' => $placed->end->offset,
             'message' => Utf8::scrub($finding->message),
             'remedy' => Utf8::scrub($finding->remedy),
-            'related' => json_encode(array_map(JsonReport::related(...), $finding->related), JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR),
-            'mend' => $finding->mend === null ? null : json_encode(JsonReport::mend($finding->mend), JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR),
+            'related' => json_encode(
+                array_map(JsonReport::related(...), $finding->related),
+                JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR,
+            ),
+            'mend' => $finding->mend === null
+                ? null
+                : json_encode(JsonReport::mend($finding->mend), JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR),
             'requirement' => $finding->requirement,
             'fingerprint' => $placed->fingerprint,
         ];

@@ -24,7 +24,9 @@ final class UnpackArrival implements ShouldQueue
 
     public function handle(HandInIntake $intake): void
     {
-        $arrival = Arrival::query()->with(['assignment.course.students', 'assignment.brief', 'student', 'handIn'])->find($this->arrivalId);
+        $arrival = Arrival::query()->with([
+            'assignment.course.students', 'assignment.brief', 'student', 'handIn',
+        ])->find($this->arrivalId);
         if ($arrival !== null) {
             $intake->take($arrival);
         }
@@ -33,6 +35,9 @@ final class UnpackArrival implements ShouldQueue
     public function failed(): void
     {
         Arrival::query()->whereKey($this->arrivalId)->where('state', 'waiting')
-            ->update(['state' => 'refused', 'reason' => 'It could not be unpacked, three times over. The file is kept; drop it again to try once more.']);
+            ->update([
+                'state' => 'refused',
+                'reason' => 'It could not be unpacked, three times over. The file is kept; drop it again to try once more.',
+            ]);
     }
 }

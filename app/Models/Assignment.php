@@ -49,7 +49,9 @@ final class Assignment extends Model implements BelongsToCourse
     public function brief(): HasOne
     {
         return $this->hasOne(Brief::class)
-            ->whereRaw('version = (select max(other.version) from briefs other where other.assignment_id = briefs.assignment_id)');
+            ->whereRaw(
+                'version = (select max(other.version) from briefs other where other.assignment_id = briefs.assignment_id)',
+            );
     }
 
     /** @return HasMany<Brief, $this> */

@@ -56,7 +56,9 @@ final class HandIn extends Model implements BelongsToCourse
      */
     public function scopeNewest(Builder $query): void
     {
-        $query->whereRaw('attempt = (select max(other.attempt) from hand_ins other where other.assignment_id = hand_ins.assignment_id and other.student_id = hand_ins.student_id)');
+        $query->whereRaw(
+            'attempt = (select max(other.attempt) from hand_ins other where other.assignment_id = hand_ins.assignment_id and other.student_id = hand_ins.student_id)',
+        );
     }
 
     /** Whether it came after the assignment's due time. */
@@ -97,7 +99,9 @@ final class HandIn extends Model implements BelongsToCourse
     public function run(): HasOne
     {
         return $this->hasOne(CheckRun::class)
-            ->whereRaw('check_runs.id = (select other.id from check_runs other where other.hand_in_id = check_runs.hand_in_id order by other.created_at desc, other.id desc limit 1)');
+            ->whereRaw(
+                'check_runs.id = (select other.id from check_runs other where other.hand_in_id = check_runs.hand_in_id order by other.created_at desc, other.id desc limit 1)',
+            );
     }
 
     /** @return HasMany<Verdict, $this> */
@@ -126,7 +130,9 @@ final class HandIn extends Model implements BelongsToCourse
     public function reply(): HasOne
     {
         return $this->hasOne(Reply::class)
-            ->whereRaw('number = (select max(other.number) from replies other where other.hand_in_id = replies.hand_in_id)');
+            ->whereRaw(
+                'number = (select max(other.number) from replies other where other.hand_in_id = replies.hand_in_id)',
+            );
     }
 
     /** @return HasMany<Reply, $this> */

@@ -7,7 +7,10 @@ namespace App\Policies;
 use App\Models\BelongsToCourse;
 use App\Models\User;
 
-/** Who may reach what belongs to a course: its instructors and markers, and nobody else. Briefs are set by instructors alone. */
+/**
+ * Who may reach what belongs to a course: its instructors and markers, and nobody else. Briefs are set by instructors
+ * alone.
+ */
 final readonly class CoursePolicy
 {
     public function view(User $user, BelongsToCourse $model): bool

@@ -16,7 +16,9 @@ use Symfony\Component\HttpFoundation\Response;
 
 final class AppServiceProvider extends ServiceProvider
 {
-    /** Every model that a person can ask for; what belongs to a course is reached by its instructors and markers alone. */
+    /**
+     * Every model that a person can ask for; what belongs to a course is reached by its instructors and markers alone.
+     */
     public const GUARDED = [
         Models\Course::class, Models\Student::class, Models\Assignment::class, Models\Brief::class, Models\Arrival::class,
         Models\HandIn::class, Models\HandInFile::class, Models\CheckRun::class, Models\Finding::class, Models\Outcome::class,

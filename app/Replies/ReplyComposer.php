@@ -34,7 +34,15 @@ final readonly class ReplyComposer
             points: $points,
             awarded: round(array_sum(array_map(fn (ReplyPoint $point) => $point->awarded, $points)), 2),
             // What could not be judged, and nobody gave points for, is left out of the sum.
-            possible: round(array_sum(array_map(fn (ReplyPoint $point) => $point->outcome === 'unclear' && $point->reason === null ? 0.0 : $point->possible, $points)), 2),
+            possible: round(
+                array_sum(
+                    array_map(
+                        fn (ReplyPoint $point) => $point->outcome === 'unclear' && $point->reason === null ? 0.0 : $point->possible,
+                        $points,
+                    ),
+                ),
+                2,
+            ),
         );
     }
 
@@ -42,25 +50,44 @@ final readonly class ReplyComposer
     private static function pages(HandIn $handIn): array
     {
         $inked = $handIn->verdicts->where('state', 'inked')->pluck('fingerprint')->flip();
-        $findings = ($handIn->run->findings ?? new Collection)->filter(fn (Finding $finding) => $inked->has($finding->fingerprint));
+        $findings = ($handIn->run->findings ?? new Collection)->filter(
+            fn (Finding $finding) => $inked->has($finding->fingerprint),
+        );
         $items = collect($findings->all())->map(fn (Finding $finding) => [$finding->file, self::fromFinding($finding)])
             ->concat($handIn->notes->map(fn (Note $note) => [$note->file ?? '', self::fromNote($note)]));
 
         return $items
             ->groupBy(fn (array $item) => $item[0])
             ->sortBy(fn (Collection $group, string $file) => [$file !== '', $file !== 'index.html', $file])
-            ->map(fn (Collection $group, string $file) => new ReplyPage($file, array_values($group->map(fn (array $item) => $item[1])->sortBy('line')->all())))
+            ->map(fn (Collection $group, string $file) => new ReplyPage(
+                $file,
+                array_values($group->map(fn (array $item) => $item[1])->sortBy('line')->all()),
+            ))
             ->values()->all();
     }
 
     private static function fromFinding(Finding $finding): ReplyItem
     {
-        return new ReplyItem('finding', $finding->mark, $finding->start_offset === 0 && $finding->end_offset === 0 ? null : $finding->start_line, $finding->message, $finding->remedy, null);
+        return new ReplyItem(
+            'finding',
+            $finding->mark,
+            $finding->start_offset === 0 && $finding->end_offset === 0 ? null : $finding->start_line,
+            $finding->message,
+            $finding->remedy,
+            null,
+        );
     }
 
     private static function fromNote(Note $note): ReplyItem
     {
-        return new ReplyItem($note->merit ? 'merit' : 'note', null, $note->line, $note->body, null, SafeMarkdown::html($note->body));
+        return new ReplyItem(
+            $note->merit ? 'merit' : 'note',
+            null,
+            $note->line,
+            $note->body,
+            null,
+            SafeMarkdown::html($note->body),
+        );
     }
 
     /** @return list<ReplyPoint> */

@@ -21,7 +21,9 @@ final readonly class ReplyMarkdown
         ];
         if ($reply->points !== []) {
             $parts[] = "## Points\n\n".implode("\n", array_map(self::point(...), $reply->points))
-                ."\n\n**{$reply->awarded} of {$reply->possible} ".((float) $reply->possible === 1.0 ? 'point' : 'points').'**';
+                ."\n\n**{$reply->awarded} of {$reply->possible} "
+                    .((float) $reply->possible === 1.0 ? 'point' : 'points')
+                    .'**';
         }
 
         return implode("\n\n", $parts)."\n";
@@ -29,20 +31,26 @@ final readonly class ReplyMarkdown
 
     private static function page(ReplyPage $page): string
     {
-        return '## '.($page->file === '' ? 'The whole hand-in' : self::plain($page->file))."\n\n".implode("\n", array_map(self::item(...), $page->items));
+        return '## '.($page->file === '' ? 'The whole hand-in' : self::plain($page->file))."\n\n".implode(
+            "\n",
+            array_map(self::item(...), $page->items),
+        );
     }
 
     private static function item(ReplyItem $item): string
     {
         $line = $item->line === null ? '' : "*Line {$item->line}.* ";
-        $text = $item->kind === 'finding' ? self::plain("$item->text $item->remedy") : str_replace("\n", "\n  ", $item->text);
+        $text = $item->kind === 'finding'
+            ? self::plain("$item->text $item->remedy")
+            : str_replace("\n", "\n  ", $item->text);
 
         return '- '.$line.($item->kind === 'merit' ? '**Well done.** ' : '').$text;
     }
 
     private static function point(ReplyPoint $point): string
     {
-        return '- '.self::plain($point->title).": {$point->awarded} of {$point->possible}".($point->reason === null ? '' : " ({$point->reason})");
+        return '- '.self::plain($point->title).": {$point->awarded} of {$point->possible}"
+            .($point->reason === null ? '' : " ({$point->reason})");
     }
 
     /** Our own wording has code between backticks, which stays code; nothing else in it is markup. */
@@ -51,6 +59,12 @@ final readonly class ReplyMarkdown
         $pieces = preg_split('/(`[^`\n]+`)/', $text, -1, PREG_SPLIT_DELIM_CAPTURE) ?: [$text];
         $escaped = fn (string $piece) => preg_replace('/([\\\\`*_<>\[\]#])/', '\\\\$1', $piece) ?? $piece;
 
-        return implode('', array_map(fn (string $piece) => preg_match('/^`[^`\n]+`$/', $piece) === 1 ? $piece : $escaped($piece), $pieces));
+        return implode(
+            '',
+            array_map(
+                fn (string $piece) => preg_match('/^`[^`\n]+`$/', $piece) === 1 ? $piece : $escaped($piece),
+                $pieces,
+            ),
+        );
     }
 }

@@ -1,7 +1,9 @@
 <?php
 
-// What the rules cost beside reading, on a synthetic site of 60 pages and about 1.5 MB with every kind of content and a few slips:
-// php [-d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M] core/benchmarks/check.php [--pages=60] [--rules]
+// What the rules cost beside reading, on a synthetic site of 60 pages and about 1.5 MB with every kind of content and a
+// few slips:
+// php [-d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M] core/benchmarks/check.php
+// [--pages=60] [--rules]
 
 declare(strict_types=1);
 
@@ -25,14 +27,23 @@ $count = (int) ($options['pages'] ?? 60);
 function syntheticPages(int $count): iterable
 {
     $name = fn (int $page) => $page === 0 ? 'index.html' : "page-$page.html";
-    $menu = implode("\n", array_map(fn (int $page) => "    <li><a href=\"{$name($page)}\">Page $page</a></li>", range(0, min(11, $count - 1))));
+    $menu = implode(
+        "\n",
+        array_map(
+            fn (int $page) => "    <li><a href=\"{$name($page)}\">Page $page</a></li>",
+            range(0, min(11, $count - 1)),
+        ),
+    );
     for ($page = 0; $page < $count; $page++) {
         $body = '';
         for ($part = 0; $part < 40; $part++) {
             $body .= "  <section id=\"part-$part\">\n    <h2>Part $part of page $page</h2>\n    <p class=\"intro\">What there is to say of part $part on page $page, with <em>some</em> <a href=\"{$name(($page + $part) % $count)}#part-$part\">link</a> &amp; more words, and <strong>again</strong>.</p>\n"
                 ."    <img src=\"picture-$page.svg\" alt=\"Picture $part of page $page\">\n    <ul>\n      <li>One of $part</li>\n      <li>Two of $part</li>\n    </ul>\n    <table>\n      <tr>\n        <td>$part</td>\n        <td>$page</td>\n      </tr>\n    </table>\n  </section>\n";
         }
-        yield $name($page) => Example::page("<nav>\n  <ul>\n$menu\n  </ul>\n</nav>\n<main>\n$body</main>\n<footer>\n  <p align=\"left\">End of $page<br><br>\n</footer>", "Site - Page $page");
+        yield $name($page) => Example::page(
+            "<nav>\n  <ul>\n$menu\n  </ul>\n</nav>\n<main>\n$body</main>\n<footer>\n  <p align=\"left\">End of $page<br><br>\n</footer>",
+            "Site - Page $page",
+        );
     }
 }
 
@@ -79,7 +90,11 @@ printf("%d pages, %.2f MB\n", $count, $bytes / 1e6);
 printf("reading the markup                 %.3f s\n", $reading);
 printf("with mends, outlines and addresses %.3f s\n", $parsed);
 $shares = [100 * $checking / $reading, 100 * $checking / $parsed];
-printf("all rules                          %.3f s, %.0f %% of the first and %.0f %% of the second\n", $checking, ...$shares);
+printf(
+    "all rules                          %.3f s, %.0f %% of the first and %.0f %% of the second\n",
+    $checking,
+    ...$shares,
+);
 if (isset($options['rules'])) {
     arsort($rules);
     foreach (array_slice($rules, 0, 15) as $id => $seconds) {

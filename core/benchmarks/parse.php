@@ -6,7 +6,8 @@ declare(strict_types=1);
 //
 //   php core/benchmarks/parse.php
 //
-// Each runs in a process of its own, three times; its best time counts, as the machine's noise only ever adds. Ours reports everything it reports in use: the tree with its spans, and all parse errors.
+// Each runs in a process of its own, three times; its best time counts, as the machine's noise only ever adds. Ours
+// reports everything it reports in use: the tree with its spans, and all parse errors.
 // parse5 (npm) runs with source locations and parse errors on. MB is a million bytes.
 
 use InkedMargin\Core\Markup\MarkupReader;
@@ -53,7 +54,11 @@ function measure(string $parser): void
         }
         $seconds = min($seconds, (hrtime(true) - $begun) / 1e9);
     }
-    echo json_encode(['seconds' => $seconds, 'bytes' => array_sum(array_map(strlen(...), $pages)), 'memory' => $largest]);
+    echo json_encode([
+        'seconds' => $seconds,
+        'bytes' => array_sum(array_map(strlen(...), $pages)),
+        'memory' => $largest,
+    ]);
 }
 
 /** @return array{seconds: float, bytes: int, memory: float} */
@@ -80,5 +85,11 @@ $ours = $results['ours, JIT on']['bytes'] / $results['ours, JIT on']['seconds'];
 printf("%-24s %8s %12s %s\n", '', 'MB/s', 'ours / it', 'peak memory / size of page');
 foreach ($results as $name => $result) {
     $speed = $result['bytes'] / $result['seconds'];
-    printf("%-24s %8.2f %12.2f %s\n", $name, $speed / 1e6, $ours / $speed, str_contains($name, 'ours') ? sprintf('%.1f', $result['memory']) : '');
+    printf(
+        "%-24s %8.2f %12.2f %s\n",
+        $name,
+        $speed / 1e6,
+        $ours / $speed,
+        str_contains($name, 'ours') ? sprintf('%.1f', $result['memory']) : '',
+    );
 }

@@ -2,14 +2,18 @@
 
 declare(strict_types=1);
 
-// Arrows point one way: Source <- Markup, Style <- Site <- Finding <- Brief <- Rules <- Marking <- Report. The core knows no framework.
+// Arrows point one way: Source <- Markup, Style <- Site <- Finding <- Brief <- Rules <- Marking <- Report. The core
+// knows no framework.
 const LAYERS = ['Source', 'Markup', 'Style', 'Site', 'Finding', 'Brief', 'Rules', 'Marking', 'Report', 'Command'];
 
 arch('the core knows neither Laravel nor the application')
     ->expect('InkedMargin\Core')->not->toUse(['Illuminate', 'Laravel', 'App', 'Carbon']);
 
 arch('the core has no clock, no chance and no output of its own')
-    ->expect(['time', 'microtime', 'rand', 'mt_rand', 'random_int', 'random_bytes', 'uniqid', 'date', 'echo', 'print', 'printf', 'var_dump', 'header'])
+    ->expect([
+        'time', 'microtime', 'rand', 'mt_rand', 'random_int', 'random_bytes', 'uniqid', 'date', 'echo', 'print',
+        'printf', 'var_dump', 'header',
+    ])
     ->not->toBeUsedIn('InkedMargin\Core');
 
 foreach (LAYERS as $height => $layer) {
@@ -22,10 +26,17 @@ foreach (LAYERS as $height => $layer) {
 it('has no circle among the folders inside a layer', function (string $layer) {
     $uses = [];
     $root = dirname(__DIR__)."/src/$layer";
-    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($root, FilesystemIterator::SKIP_DOTS)) as $file) {
+    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(
+        $root,
+        FilesystemIterator::SKIP_DOTS,
+    )) as $file) {
         // What lies in the layer itself is common ground for its folders, and the way into them.
         $folder = str_replace('/', '\\', ltrim(substr($file->getPath(), strlen($root)), '/'));
-        preg_match_all('/\bInkedMargin\\\\Core\\\\'.$layer.'\\\\((?:\w+\\\\)*\w+)\\\\\w+/', (string) file_get_contents($file->getPathname()), $found);
+        preg_match_all(
+            '/\bInkedMargin\\\\Core\\\\'.$layer.'\\\\((?:\w+\\\\)*\w+)\\\\\w+/',
+            (string) file_get_contents($file->getPathname()),
+            $found,
+        );
         foreach ($folder === '' ? [] : $found[1] as $other) {
             $uses[$folder][$other] = $other !== $folder;
         }
@@ -43,7 +54,12 @@ it('has no circle among the folders inside a layer', function (string $layer) {
 })->with(LAYERS);
 
 arch('intake knows only sites and sources')
-    ->expect('InkedMargin\Core\Intake')->not->toUse(array_map(fn (string $name) => "InkedMargin\\Core\\$name", ['Markup', 'Style', 'Brief', 'Rules', 'Marking', 'Report', 'Command']));
+    ->expect('InkedMargin\Core\Intake')->not->toUse(
+        array_map(
+            fn (string $name) => "InkedMargin\\Core\\$name",
+            ['Markup', 'Style', 'Brief', 'Rules', 'Marking', 'Report', 'Command'],
+        ),
+    );
 
 arch('rules never read files')
     ->expect(['file_get_contents', 'fopen', 'scandir', 'glob', 'file'])->not->toBeUsedIn('InkedMargin\Core\Rules');
@@ -51,4 +67,9 @@ arch('rules never read files')
 arch('every file is strict')->expect('InkedMargin\Core')->toUseStrictTypes();
 
 arch('rules are small final values')
-    ->expect('InkedMargin\Core\Rules')->classes()->toBeFinal()->ignoring(array_map(fn (string $name) => "InkedMargin\\Core\\Rules\\$name", ['Rule', 'Markup\ElementRule', 'Markup\SlipRule', 'Link\ReferenceRule', 'Nav\MenuRule', 'Nav\PathRule']));
+    ->expect('InkedMargin\Core\Rules')->classes()->toBeFinal()->ignoring(
+        array_map(
+            fn (string $name) => "InkedMargin\\Core\\Rules\\$name",
+            ['Rule', 'Markup\ElementRule', 'Markup\SlipRule', 'Link\ReferenceRule', 'Nav\MenuRule', 'Nav\PathRule'],
+        ),
+    );

@@ -21,14 +21,22 @@ final class Parse5
     public static function reads(array $pages): array
     {
         $out = (string) tempnam(sys_get_temp_dir(), 'parse5');
-        $node = proc_open(['node', __DIR__.'/Outside/parse5.mjs'], [['pipe', 'r'], ['file', $out, 'w'], STDERR], $pipes, __DIR__);
+        $node = proc_open(
+            ['node', __DIR__.'/Outside/parse5.mjs'],
+            [['pipe', 'r'], ['file', $out, 'w'], STDERR],
+            $pipes,
+            __DIR__,
+        );
         fwrite($pipes[0], implode("\n", $pages));
         fclose($pipes[0]);
         proc_close($node);
         $seen = [];
         foreach (file($out) as $line) {
             $page = json_decode($line, true, flags: JSON_THROW_ON_ERROR);
-            $seen[(string) array_search($page['file'], $pages, true)] = ['tree' => $page['tree'], 'errors' => self::tokenizerErrors($page['errors'])];
+            $seen[(string) array_search($page['file'], $pages, true)] = [
+                'tree' => $page['tree'],
+                'errors' => self::tokenizerErrors($page['errors']),
+            ];
         }
         unlink($out);
 
@@ -50,7 +58,8 @@ final class Parse5
     }
 
     /**
-     * Only those whose code the standard itself gives (13.2.2), in a fixed order; the tree builder's are every parser's own.
+     * Only those whose code the standard itself gives (13.2.2), in a fixed order; the tree builder's are every parser's
+     * own.
      *
      * @param  list<string>  $errors
      * @return list<string>

@@ -18,7 +18,10 @@ final class Samples
     /** @param  array<string, string>  $files contents by path */
     public static function site(array $files): Site
     {
-        return new Site('sample', array_map(fn (string $path, string $bytes) => new SourceFile($path, $bytes), array_keys($files), $files));
+        return new Site(
+            'sample',
+            array_map(fn (string $path, string $bytes) => new SourceFile($path, $bytes), array_keys($files), $files),
+        );
     }
 
     /** A page with nothing amiss, its body and head to be added to. */
@@ -32,7 +35,10 @@ final class Samples
     {
         $chunk = fn (string $type, string $data) => pack('N', strlen($data)).$type.$data.pack('N', crc32($type.$data));
 
-        return "\x89PNG\r\n\x1a\n".$chunk('IHDR', pack('NNC5', $width, $height, 8, 0, 0, 0, 0)).$chunk('IDAT', (string) gzcompress(str_repeat("\0".str_repeat("\x80", $width), $height))).$chunk('IEND', '');
+        return "\x89PNG\r\n\x1a\n".$chunk('IHDR', pack('NNC5', $width, $height, 8, 0, 0, 0, 0)).$chunk(
+            'IDAT',
+            (string) gzcompress(str_repeat("\0".str_repeat("\x80", $width), $height)),
+        ).$chunk('IEND', '');
     }
 
     /** @param  array<string, string>  $files */

@@ -51,7 +51,9 @@ return new class extends Migration
             $table->timestampTz('arrived_at');
             $table->index(['assignment_id', 'arrived_at']);
         });
-        DB::statement("ALTER TABLE arrivals ADD CHECK (state IN ('waiting', 'taken', 'unmatched', 'refused', 'repeated'))");
+        DB::statement(
+            "ALTER TABLE arrivals ADD CHECK (state IN ('waiting', 'taken', 'unmatched', 'refused', 'repeated'))",
+        );
         DB::statement("ALTER TABLE arrivals ADD CHECK ((state = 'refused') = (reason IS NOT NULL))");
     }
 };

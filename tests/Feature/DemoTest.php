@@ -15,7 +15,11 @@ it('loads the demo through the intake, and only once', function () {
     expect(Course::query()->count())->toBe(1)
         ->and($almanac->countBy('state')->sortKeys()->all())->toBe(['refused' => 1, 'taken' => 11, 'unmatched' => 1])
         ->and($clean)->toHaveCount(2)
-        ->and($clean->every(fn (HandIn $handIn) => $handIn->run?->findings->isEmpty() && $handIn->run->awarded === $handIn->run->possible))->toBeTrue()
+        ->and($clean->every(
+            fn (HandIn $handIn) => $handIn->run?->findings->isEmpty() && $handIn->run->awarded === $handIn->run->possible,
+        ))->toBeTrue()
         ->and(HandIn::query()->where('attempt', 2)->count())->toBe(1)
-        ->and(HandIn::query()->with('assignment')->get()->filter(fn (HandIn $handIn) => $handIn->isLate()))->toHaveCount(1);
+        ->and(HandIn::query()->with('assignment')->get()->filter(
+            fn (HandIn $handIn) => $handIn->isLate(),
+        ))->toHaveCount(1);
 });

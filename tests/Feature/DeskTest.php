@@ -29,7 +29,10 @@ it('keeps a verdict, changes it, and takes it back', function () {
     $at = "$this->at/verdicts/{$this->finding->fingerprint}";
     foreach (['inked', 'rubbed-out'] as $state) {
         $this->putJson($at, ['state' => $state])->assertNoContent();
-        $this->getJson($this->at)->assertJsonFragment(['fingerprint' => $this->finding->fingerprint, 'state' => $state]);
+        $this->getJson($this->at)->assertJsonFragment([
+            'fingerprint' => $this->finding->fingerprint,
+            'state' => $state,
+        ]);
     }
     $this->putJson($at, ['state' => 'pencilled'])->assertNoContent();
     expect(Verdict::query()->count())->toBe(0);
@@ -37,25 +40,54 @@ it('keeps a verdict, changes it, and takes it back', function () {
 
 it('carries verdicts over to a rerun under a new brief', function () {
     $this->putJson("$this->at/verdicts/{$this->finding->fingerprint}", ['state' => 'inked']);
-    $this->putJson("/api/assignments/{$this->handIn->assignment_id}/brief", ['source' => self::BRIEF."  - {id: t, title: T, kind: titles}\n"])->assertOk();
+    $this->putJson(
+        "/api/assignments/{$this->handIn->assignment_id}/brief",
+        ['source' => self::BRIEF."  - {id: t, title: T, kind: titles}\n"],
+    )->assertOk();
 
     expect($this->handIn->runs()->count())->toBe(2);
-    $this->getJson($this->at)->assertJsonFragment(['rule' => 'markup/missing-alt', 'state' => 'inked'])->assertJsonCount(2, 'outcomes');
+    $this->getJson($this->at)->assertJsonFragment([
+        'rule' => 'markup/missing-alt',
+        'state' => 'inked',
+    ])->assertJsonCount(2, 'outcomes');
 });
 
 it('replies with what was inked and written, and with nothing else', function () {
     $this->putJson("$this->at/verdicts/{$this->finding->fingerprint}", ['state' => 'inked']);
-    $this->postJson("$this->at/notes", ['body' => 'A **clear** page <script>alert(1)</script> [x](javascript:alert(1))', 'merit' => true])->assertCreated();
-    $this->postJson("$this->at/notes", ['body' => 'Mind this line', 'merit' => false, 'file' => 'index.html', 'line' => 3])->assertCreated();
+    $this->postJson(
+        "$this->at/notes",
+        ['body' => 'A **clear** page <script>alert(1)</script> [x](javascript:alert(1))', 'merit' => true],
+    )->assertCreated();
+    $this->postJson(
+        "$this->at/notes",
+        ['body' => 'Mind this line', 'merit' => false, 'file' => 'index.html', 'line' => 3],
+    )->assertCreated();
     $this->putJson("$this->at/marks/files", ['points' => 3.5, 'reason' => 'nearly all'])->assertNoContent();
 
     $draft = $this->getJson("$this->at/reply")->assertOk()->json('draft');
     expect(array_column($draft['pages'], 'file'))->toBe(['', 'index.html'])
         ->and(array_column($draft['pages'][1]['items'], 'line'))->toBe([3, 8])
-        ->and($draft['pages'][0]['items'][0]['html'])->toContain('<strong>clear</strong>')->not->toContain('<script')->not->toContain('href="javascript:')
-        ->and($draft['points'])->toBe([['title' => 'Files', 'outcome' => 'partly', 'awarded' => 3.5, 'possible' => 4, 'reason' => 'nearly all']]);
-    $markdown = $this->get("$this->at/reply.md")->assertOk()->assertHeader('Content-Type', 'text/markdown; charset=utf-8')->getContent();
-    expect($markdown)->toContain('# Trial site', '**Well done.** A **clear** page', '- *Line 3.* Mind this line', 'has no alt text', '- Files: 3.5 of 4 (nearly all)')
+        ->and(
+            $draft['pages'][0]['items'][0]['html'],
+        )->toContain('<strong>clear</strong>')->not->toContain('<script')->not->toContain('href="javascript:')
+        ->and($draft['points'])->toBe([[
+            'title' => 'Files',
+            'outcome' => 'partly',
+            'awarded' => 3.5,
+            'possible' => 4,
+            'reason' => 'nearly all',
+        ]]);
+    $markdown = $this->get("$this->at/reply.md")->assertOk()->assertHeader(
+        'Content-Type',
+        'text/markdown; charset=utf-8',
+    )->getContent();
+    expect($markdown)->toContain(
+        '# Trial site',
+        '**Well done.** A **clear** page',
+        '- *Line 3.* Mind this line',
+        'has no alt text',
+        '- Files: 3.5 of 4 (nearly all)',
+    )
         ->not->toContain('herf')->not->toContain('none.png leads');
 });
 
@@ -64,7 +96,10 @@ it('releases a reply that does not change any more, and supersedes it by another
     $this->postJson("$this->at/replies")->assertNoContent();
     $this->getJson("$this->at/reply")->assertJsonPath('changedSince', false);
     $this->postJson("$this->at/notes", ['body' => 'Second', 'merit' => false]);
-    $this->getJson("$this->at/reply")->assertJsonPath('changedSince', true)->assertJsonCount(1, 'released.0.content.pages.0.items');
+    $this->getJson("$this->at/reply")->assertJsonPath('changedSince', true)->assertJsonCount(
+        1,
+        'released.0.content.pages.0.items',
+    );
     expect($this->get("$this->at/reply.md")->getContent())->not->toContain('Second');
     $this->postJson("$this->at/replies")->assertNoContent();
 
@@ -72,7 +107,13 @@ it('releases a reply that does not change any more, and supersedes it by another
     expect(Reply::query()->count())->toBe(2);
 });
 
-it('says what is wrong with what was sent, and changes nothing', function (string $method, string $place, array $body, int $status, string $message) {
+it('says what is wrong with what was sent, and changes nothing', function (
+    string $method,
+    string $place,
+    array $body,
+    int $status,
+    string $message,
+) {
     $this->json($method, $this->at.$place, $body)->assertStatus($status)->assertSee($message, false);
 })->with([
     'an empty note' => ['POST', '/notes', ['body' => '  ', 'merit' => false], 422, 'The note is empty'],
@@ -86,7 +127,13 @@ it('says what is wrong with what was sent, and changes nothing', function (strin
 it('shows source as text, and says so when it is not UTF-8 or no text at all', function () {
     $handIn = $this->handIn($this->handIn->assignment, ['index.html' => "<p>caf\xe9", 'b.bin' => "\0\1"]);
 
-    $this->getJson("/api/hand-ins/$handIn->id/source/index.html")->assertOk()->assertJson(['readable' => true, 'text' => '<p>caf�', 'remark' => 'The file is not UTF-8: what could not be read is shown as �.']);
+    $this->getJson(
+        "/api/hand-ins/$handIn->id/source/index.html",
+    )->assertOk()->assertJson([
+        'readable' => true,
+        'text' => '<p>caf�',
+        'remark' => 'The file is not UTF-8: what could not be read is shown as �.',
+    ]);
     $this->getJson("/api/hand-ins/$handIn->id/source/b.bin")->assertJson(['readable' => false]);
     $this->getJson("/api/hand-ins/$handIn->id/source/none.html")->assertNotFound();
 });
@@ -96,7 +143,12 @@ it('shows student pages from their own host, in a sandbox, with their scripts of
     $policy = $this->get("{$url}index.html")->assertOk()->assertSee('herf')->headers->get('Content-Security-Policy');
 
     expect($url)->toStartWith(config('margin.seen_url'))->not->toStartWith(config('app.url'))
-        ->and($policy)->toContain('sandbox allow-scripts;', "default-src 'none'", "script-src 'nonce-", "form-action 'none'")->not->toContain('allow-same-origin')->not->toContain('connect-src');
+        ->and($policy)->toContain(
+            'sandbox allow-scripts;',
+            "default-src 'none'",
+            "script-src 'nonce-",
+            "form-action 'none'",
+        )->not->toContain('allow-same-origin')->not->toContain('connect-src');
     $this->get("{$url}none.html")->assertNotFound()->assertSee('There is no file');
     expect($this->get($url.'index.html')->headers->getCookies())->toBe([]);
 });
@@ -125,7 +177,10 @@ it('serves student pages on their own host only, and the application only on its
 
 it('asks the database a fixed number of times for a list, whatever the size of the class', function (string $place) {
     $assignment = $this->handIn->assignment;
-    $address = strtr($place, ['{course}' => $assignment->course_id, '{assignment}' => $assignment->id, '{handIn}' => $this->handIn->id]);
+    $address = strtr(
+        $place,
+        ['{course}' => $assignment->course_id, '{assignment}' => $assignment->id, '{handIn}' => $this->handIn->id],
+    );
     $count = function () use ($address): int {
         DB::flushQueryLog();
         DB::enableQueryLog();
@@ -137,10 +192,21 @@ it('asks the database a fixed number of times for a list, whatever the size of t
     $few = $count();
     foreach (range(1, 6) as $number) {
         $assignment->course->students()->create(['handle' => "more$number", 'name' => "More $number"]);
-        $arrival = $this->arrival($assignment, (string) file_get_contents(Samples::zip(['index.html' => Samples::page("<img src=\"$number.png\">")])), "more$number.zip");
+        $arrival = $this->arrival(
+            $assignment,
+            (string) file_get_contents(Samples::zip(['index.html' => Samples::page("<img src=\"$number.png\">")])),
+            "more$number.zip",
+        );
         dispatch_sync(new \App\Jobs\UnpackArrival($arrival->id));
         $assignment->course->assignments()->create(['title' => "Trial $number", 'due_at' => now()]);
     }
 
     expect($count())->toBe($few)->toBeLessThanOrEqual(14);
-})->with(['/api/shelf', '/api/courses/{course}', '/api/assignments/{assignment}', '/api/assignments/{assignment}/arrivals', '/api/hand-ins/{handIn}', '/api/hand-ins/{handIn}/survey']);
+})->with([
+    '/api/shelf',
+    '/api/courses/{course}',
+    '/api/assignments/{assignment}',
+    '/api/assignments/{assignment}/arrivals',
+    '/api/hand-ins/{handIn}',
+    '/api/hand-ins/{handIn}/survey',
+]);

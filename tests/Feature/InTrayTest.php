@@ -18,7 +18,10 @@ use InkedMargin\Core\Tests\Samples;
 it('takes zips in, matches them by name and checks them', function () {
     $assignment = $this->assignment($user = $this->instructor());
 
-    $this->actingAs($user)->post("/api/assignments/$assignment->id/arrivals", ['files' => [$this->upload(['site/index.html' => Samples::page('<img src="none.png" alt="">')])]])->assertStatus(202);
+    $this->actingAs($user)->post(
+        "/api/assignments/$assignment->id/arrivals",
+        ['files' => [$this->upload(['site/index.html' => Samples::page('<img src="none.png" alt="">')])]],
+    )->assertStatus(202);
 
     $this->getJson("/api/assignments/$assignment->id/arrivals")->assertOk()->assertJson([[
         'name' => 'wfinch.zip', 'state' => 'taken', 'student' => ['name' => 'Willa Finch'], 'attempt' => 1, 'run' => ['state' => 'finished'], 'findings' => 2,
@@ -34,11 +37,20 @@ it('refuses what is no usable zip, says why, and keeps no hand-in of it', functi
     dispatch_sync(new UnpackArrival($arrival->id));
 
     $this->actingAs($user)->getJson("/api/assignments/$assignment->id/arrivals")->assertJsonPath('0.state', 'refused');
-    expect($arrival->refresh()->reason)->toContain($reason)->and(HandIn::query()->count() + HandInFile::query()->count())->toBe(0);
+    expect($arrival->refresh()->reason)->toContain($reason)->and(
+        HandIn::query()->count() + HandInFile::query()->count(),
+    )->toBe(0);
 })->with([
     'not a zip' => [fn () => '{\rtf1 My site}', 'is not a zip archive'],
     'an empty zip' => [fn () => "PK\x05\x06".str_repeat("\0", 18), 'holds no files'],
-    'a path out of it, after a good file' => [fn () => str_replace('aa/x.html', '../x.html', (string) file_get_contents(Samples::zip(['index.html' => 'x', 'aa/x.html' => 'x']))), '../x.html'],
+    'a path out of it, after a good file' => [
+        fn () => str_replace(
+            'aa/x.html',
+            '../x.html',
+            (string) file_get_contents(Samples::zip(['index.html' => 'x', 'aa/x.html' => 'x'])),
+        ),
+        '../x.html',
+    ],
 ]);
 
 it('takes the same zip twice for one attempt', function () {
@@ -56,7 +68,10 @@ it('takes the same zip twice for one attempt', function () {
 it('makes two attempts of two different zips, and keeps what they share once', function () {
     $assignment = $this->assignment($this->instructor());
     foreach ([['index.html' => 'x', 's.css' => 'same'], ['index.html' => 'y', 's.css' => 'same']] as $files) {
-        dispatch_sync(new UnpackArrival($this->arrival($assignment, (string) file_get_contents(Samples::zip($files)))->id));
+        dispatch_sync(new UnpackArrival($this->arrival(
+            $assignment,
+            (string) file_get_contents(Samples::zip($files)),
+        )->id));
     }
 
     expect(HandIn::query()->orderBy('attempt')->pluck('attempt')->all())->toBe([1, 2])
@@ -89,12 +104,22 @@ it('finishes once what was left half way, with nothing doubled', function () {
 
 it('asks whose it is when it cannot tell, offers who may be meant, and goes on once it is told', function () {
     $assignment = $this->assignment($user = $this->instructor(), ['wfinch' => 'Willa Finch', 'bmoor' => 'Bryn Moor']);
-    $arrival = $this->arrival($assignment, (string) file_get_contents(Samples::zip(['index.html' => 'x'])), 'Fynch website.zip');
+    $arrival = $this->arrival(
+        $assignment,
+        (string) file_get_contents(Samples::zip(['index.html' => 'x'])),
+        'Fynch website.zip',
+    );
     dispatch_sync(new UnpackArrival($arrival->id));
 
     $this->actingAs($user)->getJson("/api/assignments/$assignment->id/arrivals")
-        ->assertJsonPath('0.state', 'unmatched')->assertJsonPath('0.likely.0.name', 'Willa Finch')->assertJsonCount(1, '0.likely');
-    $this->patchJson("/api/arrivals/$arrival->id", ['student' => Student::query()->where('handle', 'bmoor')->value('id')])->assertStatus(202);
+        ->assertJsonPath('0.state', 'unmatched')->assertJsonPath(
+            '0.likely.0.name',
+            'Willa Finch',
+        )->assertJsonCount(1, '0.likely');
+    $this->patchJson(
+        "/api/arrivals/$arrival->id",
+        ['student' => Student::query()->where('handle', 'bmoor')->value('id')],
+    )->assertStatus(202);
     expect($arrival->refresh()->state)->toBe('taken')->and($arrival->student?->handle)->toBe('bmoor');
     $this->patchJson("/api/arrivals/$arrival->id", ['student' => Student::query()->value('id')])
         ->assertUnprocessable()->assertJsonPath('errors.student.0', 'Somebody has matched this one already.');
@@ -102,7 +127,11 @@ it('asks whose it is when it cannot tell, offers who may be meant, and goes on o
 
 it('does not guess between two students', function () {
     $assignment = $this->assignment($this->instructor(), ['ann' => 'Ann Holt', 'bob' => 'Bob Wick']);
-    $arrival = $this->arrival($assignment, (string) file_get_contents(Samples::zip(['index.html' => 'x'])), 'ann-and-bob.zip');
+    $arrival = $this->arrival(
+        $assignment,
+        (string) file_get_contents(Samples::zip(['index.html' => 'x'])),
+        'ann-and-bob.zip',
+    );
     dispatch_sync(new UnpackArrival($arrival->id));
 
     expect($arrival->refresh()->state)->toBe('unmatched');
@@ -111,7 +140,10 @@ it('does not guess between two students', function () {
 it('says what is wrong with an upload, and takes nothing of it', function (array $body, string $message) {
     $assignment = $this->assignment($user = $this->instructor());
 
-    $this->actingAs($user)->postJson("/api/assignments/$assignment->id/arrivals", $body)->assertUnprocessable()->assertSee($message);
+    $this->actingAs($user)->postJson(
+        "/api/assignments/$assignment->id/arrivals",
+        $body,
+    )->assertUnprocessable()->assertSee($message);
     expect(Arrival::query()->count())->toBe(0);
 })->with([
     'no file' => [[], 'No file came with it'],
@@ -123,7 +155,10 @@ it('waits for a brief, and checks when there is one', function () {
     $handIn = $this->handIn($assignment);
 
     $this->actingAs($user)->getJson("/api/hand-ins/$handIn->id")->assertJsonPath('run.state', 'waiting');
-    $this->putJson("/api/assignments/$assignment->id/brief", ['source' => self::BRIEF])->assertOk()->assertJsonPath('version', 1)
+    $this->putJson(
+        "/api/assignments/$assignment->id/brief",
+        ['source' => self::BRIEF],
+    )->assertOk()->assertJsonPath('version', 1)
         ->assertJsonPath('requirements.0.sentence', 'The site has the files `index.html` and `a.html`.');
     $this->getJson("/api/hand-ins/$handIn->id")->assertJsonPath('run.state', 'finished');
 });
@@ -131,8 +166,17 @@ it('waits for a brief, and checks when there is one', function () {
 it('keeps the brief in force when the new one cannot be read', function () {
     $assignment = $this->assignment($user = $this->instructor());
 
-    $this->actingAs($user)->putJson("/api/assignments/$assignment->id/brief", ['source' => "title: T\nrequirements: []"])
-        ->assertUnprocessable()->assertJsonPath('errors.source', ['line 2: requirements: a list of 1 to 5000 requirements was expected', 'The brief in force stays as it is.']);
+    $this->actingAs($user)->putJson(
+        "/api/assignments/$assignment->id/brief",
+        ['source' => "title: T\nrequirements: []"],
+    )
+        ->assertUnprocessable()->assertJsonPath(
+            'errors.source',
+            [
+                'line 2: requirements: a list of 1 to 5000 requirements was expected',
+                'The brief in force stays as it is.',
+            ],
+        );
     expect($assignment->briefs()->pluck('version')->all())->toBe([1]);
 });
 
@@ -142,17 +186,28 @@ it('refuses in the database what the application should never do', function (Clo
     expect(fn () => DB::transaction(fn () => $harm($handIn)))->toThrow(\Illuminate\Database\QueryException::class);
 })->with([
     'an attempt twice' => [fn (HandIn $handIn) => $handIn->replicate()->save()],
-    'an arrival refused without a reason' => [fn () => Arrival::query()->update(['state' => 'refused', 'reason' => null])],
+    'an arrival refused without a reason' => [fn () => Arrival::query()->update([
+        'state' => 'refused',
+        'reason' => null,
+    ])],
     'a run finished at no time' => [fn () => CheckRun::query()->update(['finished_at' => null])],
     'a finding twice in a run' => [fn () => Finding::query()->firstOrFail()->replicate()->save()],
-    'a line of no file' => [fn (HandIn $handIn) => $handIn->notes()->create(['user_id' => \App\Models\User::query()->value('id'), 'body' => 'x', 'merit' => false, 'line' => 3])],
+    'a line of no file' => [fn (HandIn $handIn) => $handIn->notes()->create([
+        'user_id' => \App\Models\User::query()->value('id'),
+        'body' => 'x',
+        'merit' => false,
+        'line' => 3,
+    ])],
 ]);
 
 it('queues, so that nobody waits for an upload to be unpacked', function () {
     Queue::fake();
     $assignment = $this->assignment($user = $this->instructor());
 
-    $this->actingAs($user)->post("/api/assignments/$assignment->id/arrivals", ['files' => [$this->upload(['index.html' => 'x']), $this->upload(['index.html' => 'y'])]])->assertStatus(202);
+    $this->actingAs($user)->post(
+        "/api/assignments/$assignment->id/arrivals",
+        ['files' => [$this->upload(['index.html' => 'x']), $this->upload(['index.html' => 'y'])]],
+    )->assertStatus(202);
     Queue::assertPushed(UnpackArrival::class, 2);
     expect(HandIn::query()->count())->toBe(0);
 });

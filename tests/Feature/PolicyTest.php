@@ -10,27 +10,61 @@ use Illuminate\Support\Facades\Gate;
 
 it('has a policy for every model that belongs to a course', function () {
     $models = collect(File::files(app_path('Models')))->map(fn ($file) => 'App\\Models\\'.$file->getBasename('.php'))
-        ->filter(fn (string $class) => class_exists($class) && is_subclass_of($class, BelongsToCourse::class))->values();
+        ->filter(fn (string $class) => class_exists($class) && is_subclass_of(
+            $class,
+            BelongsToCourse::class,
+        ))->values();
 
     expect($models->diff(AppServiceProvider::GUARDED)->all())->toBe([])
         ->and($models->every(fn (string $class) => Gate::getPolicyFor($class) instanceof CoursePolicy))->toBeTrue();
 });
 
-it('lets nobody reach another’s course, and strangers not even the door', function (string $method, string $address, array $body = []) {
+it('lets nobody reach another’s course, and strangers not even the door', function (
+    string $method,
+    string $address,
+    array $body = [],
+) {
     $handIn = $this->handIn($this->assignment($this->instructor()));
-    $note = $handIn->notes()->create(['user_id' => \App\Models\User::query()->value('id'), 'body' => 'A note', 'merit' => false]);
-    $places = ['{course}' => $handIn->assignment->course_id, '{assignment}' => $handIn->assignment_id, '{handIn}' => $handIn->id, '{note}' => $note->id, '{finding}' => $handIn->run->findings[0]->fingerprint, '{arrival}' => \App\Models\Arrival::query()->value('id')];
+    $note = $handIn->notes()->create([
+        'user_id' => \App\Models\User::query()->value('id'),
+        'body' => 'A note',
+        'merit' => false,
+    ]);
+    $places = [
+        '{course}' => $handIn->assignment->course_id,
+        '{assignment}' => $handIn->assignment_id,
+        '{handIn}' => $handIn->id,
+        '{note}' => $note->id,
+        '{finding}' => $handIn->run->findings[0]->fingerprint,
+        '{arrival}' => \App\Models\Arrival::query()->value('id'),
+    ];
     $address = '/api/'.strtr($address, $places);
 
     $this->json($method, $address, $body)->assertUnauthorized();
     $this->actingAs($this->instructor('other@example.org'))->json($method, $address, $body)->assertForbidden();
 })->with([
-    ['GET', 'courses/{course}'], ['GET', 'assignments/{assignment}'], ['PUT', 'assignments/{assignment}/brief', ['source' => 'x']],
-    ['GET', 'assignments/{assignment}/arrivals'], ['PATCH', 'arrivals/{arrival}', ['student' => '01890000-0000-7000-8000-000000000000']],
+    ['GET', 'courses/{course}'], ['GET', 'assignments/{assignment}'], [
+        'PUT',
+        'assignments/{assignment}/brief',
+        ['source' => 'x'],
+    ],
+    ['GET', 'assignments/{assignment}/arrivals'], [
+        'PATCH',
+        'arrivals/{arrival}',
+        ['student' => '01890000-0000-7000-8000-000000000000'],
+    ],
     ['GET', 'hand-ins/{handIn}'], ['GET', 'hand-ins/{handIn}/source/index.html'], ['GET', 'hand-ins/{handIn}/seen'],
-    ['PUT', 'hand-ins/{handIn}/verdicts/{finding}', ['state' => 'inked']], ['POST', 'hand-ins/{handIn}/notes', ['body' => 'x', 'merit' => false]],
+    ['PUT', 'hand-ins/{handIn}/verdicts/{finding}', ['state' => 'inked']], [
+        'POST',
+        'hand-ins/{handIn}/notes',
+        ['body' => 'x', 'merit' => false],
+    ],
     ['PUT', 'notes/{note}', ['body' => 'x', 'merit' => false]], ['DELETE', 'notes/{note}'],
-    ['PUT', 'hand-ins/{handIn}/marks/files', ['points' => 1, 'reason' => 'x']], ['DELETE', 'hand-ins/{handIn}/marks/files'],
+    [
+        'PUT',
+        'hand-ins/{handIn}/marks/files',
+        ['points' => 1, 'reason' => 'x'],
+    ], ['DELETE', 'hand-ins/{handIn}/marks/files'],
     ['GET', 'hand-ins/{handIn}/reply'], ['GET', 'hand-ins/{handIn}/reply.md'], ['POST', 'hand-ins/{handIn}/replies'],
 ]);
 

@@ -7,7 +7,10 @@ use App\Models\User;
 it('logs in with the right password and out again', function () {
     $this->instructor();
 
-    $this->postJson('/api/log-in', ['email' => 'teacher@example.org', 'password' => 'right-password'])->assertOk()->assertJson(['name' => 'A Teacher']);
+    $this->postJson(
+        '/api/log-in',
+        ['email' => 'teacher@example.org', 'password' => 'right-password'],
+    )->assertOk()->assertJson(['name' => 'A Teacher']);
     $this->getJson('/api/me')->assertOk();
     $this->postJson('/api/log-out')->assertNoContent();
     $this->assertGuest();
@@ -22,7 +25,10 @@ it('refuses a wrong password without saying which of the two was wrong', functio
 
 it('makes whoever guesses wait', function () {
     for ($try = 1; $try <= 5; $try++) {
-        $this->postJson('/api/log-in', ['email' => 'teacher@example.org', 'password' => 'wrong'])->assertUnprocessable();
+        $this->postJson(
+            '/api/log-in',
+            ['email' => 'teacher@example.org', 'password' => 'wrong'],
+        )->assertUnprocessable();
     }
 
     $this->postJson('/api/log-in', ['email' => 'teacher@example.org', 'password' => 'wrong'])->assertTooManyRequests();
@@ -39,5 +45,7 @@ it('keeps passwords hashed and out of what it sends', function () {
     $user = $this->instructor();
 
     expect(User::query()->findOrFail($user->id)->password)->not->toContain('right-password')
-        ->and($this->actingAs($user)->getJson('/api/me')->json())->toHaveKeys(['id', 'name', 'email'])->not->toHaveKey('password');
+        ->and(
+            $this->actingAs($user)->getJson('/api/me')->json(),
+        )->toHaveKeys(['id', 'name', 'email'])->not->toHaveKey('password');
 });

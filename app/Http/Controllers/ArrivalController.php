@@ -22,7 +22,15 @@ use OpenApi\Attributes as OA;
 
 final class ArrivalController extends Controller
 {
-    #[OA\Get(path: '/api/assignments/{assignment}/arrivals', operationId: 'arrivals', responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: ArrivalView::class)))])]
+    #[OA\Get(
+        path: '/api/assignments/{assignment}/arrivals',
+        operationId: 'arrivals',
+        responses: [new OA\Response(
+            response: 200,
+            description: 'OK',
+            content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: ArrivalView::class)),
+        )],
+    )]
     public function index(Assignment $assignment): JsonResponse
     {
         $this->authorize('view', $assignment);
@@ -75,7 +83,12 @@ final class ArrivalController extends Controller
     }
 
     /** Says whose an arrival is that could not be matched. */
-    #[OA\Patch(path: '/api/arrivals/{arrival}', operationId: 'match', requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: MatchRequest::class)), responses: [new OA\Response(response: 202, description: 'Waiting to be unpacked')])]
+    #[OA\Patch(
+        path: '/api/arrivals/{arrival}',
+        operationId: 'match',
+        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: MatchRequest::class)),
+        responses: [new OA\Response(response: 202, description: 'Waiting to be unpacked')],
+    )]
     public function update(MatchRequest $request, Arrival $arrival): JsonResponse
     {
         $arrival->load('assignment.course');

@@ -28,14 +28,24 @@ final class AssignmentController extends Controller
         group by 1, 2
         SQL;
 
-    #[OA\Get(path: '/api/assignments/{assignment}', operationId: 'assignment', responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: AssignmentView::class))])]
+    #[OA\Get(
+        path: '/api/assignments/{assignment}',
+        operationId: 'assignment',
+        responses: [new OA\Response(
+            response: 200,
+            description: 'OK',
+            content: new OA\JsonContent(ref: AssignmentView::class),
+        )],
+    )]
     public function show(Request $request, Assignment $assignment): JsonResponse
     {
         $this->authorize('view', $assignment);
         /** @var User $user */
         $user = $request->user();
         $assignment->load(['course.students', 'brief']);
-        $handIns = $assignment->handIns()->newest()->with(['student', 'run', 'reply', 'marks', 'run.outcomes'])->withCount('notes')->get()
+        $handIns = $assignment->handIns()->newest()->with([
+            'student', 'run', 'reply', 'marks', 'run.outcomes',
+        ])->withCount('notes')->get()
             ->each(fn (HandIn $handIn) => $handIn->setRelation('assignment', $assignment));
         $tallies = $this->tallies(array_values(array_map(strval(...), $handIns->modelKeys())));
 
@@ -48,7 +58,10 @@ final class AssignmentController extends Controller
             $assignment->course->title,
             (string) $user->roleIn($assignment->course_id),
             $assignment->brief === null ? null : BriefView::of($assignment->brief),
-            array_values($handIns->map(fn (HandIn $handIn) => $this->line($handIn, $tallies[$handIn->id] ?? []))->sortBy('student')->all()),
+            array_values($handIns->map(fn (HandIn $handIn) => $this->line(
+                $handIn,
+                $tallies[$handIn->id] ?? [],
+            ))->sortBy('student')->all()),
             StudentLine::list($assignment->course->students->whereNotIn('id', $handIns->pluck('student_id'))),
         ));
     }
@@ -71,7 +84,11 @@ final class AssignmentController extends Controller
             $tally['inked'] ?? 0,
             $tally['rubbed-out'] ?? 0,
             (int) $handIn->getAttribute('notes_count'),
-            $run?->awarded === null ? null : (float) $run->outcomes->sum(fn ($outcome) => (float) ($marks->get($outcome->requirement)->points ?? $outcome->awarded)),
+            $run?->awarded === null
+                ? null
+                : (float) $run->outcomes->sum(
+                    fn ($outcome) => (float) ($marks->get($outcome->requirement)->points ?? $outcome->awarded),
+                ),
             $run?->possible === null ? null : (float) $run->possible,
             $handIn->reply?->released_at->toIso8601String(),
         );

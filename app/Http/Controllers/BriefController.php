@@ -19,7 +19,16 @@ use OpenApi\Attributes as OA;
 final class BriefController extends Controller
 {
     /** Sets the next version of the brief; what was handed in is checked again under it. */
-    #[OA\Put(path: '/api/assignments/{assignment}/brief', operationId: 'setBrief', requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: BriefRequest::class)), responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: BriefView::class))])]
+    #[OA\Put(
+        path: '/api/assignments/{assignment}/brief',
+        operationId: 'setBrief',
+        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: BriefRequest::class)),
+        responses: [new OA\Response(
+            response: 200,
+            description: 'OK',
+            content: new OA\JsonContent(ref: BriefView::class),
+        )],
+    )]
     public function update(BriefRequest $request, Assignment $assignment): JsonResponse
     {
         $this->authorize('direct', $assignment);
@@ -27,7 +36,9 @@ final class BriefController extends Controller
         try {
             BriefReader::read($source);
         } catch (BriefError $error) {
-            throw ValidationException::withMessages(['source' => [...$error->problems, 'The brief in force stays as it is.']]);
+            throw ValidationException::withMessages([
+                'source' => [...$error->problems, 'The brief in force stays as it is.'],
+            ]);
         }
         $brief = DB::transaction(function () use ($assignment, $source): Brief {
             Assignment::query()->whereKey($assignment->id)->lockForUpdate()->firstOrFail();

@@ -17,7 +17,15 @@ use OpenApi\Attributes as OA;
 
 final class CourseController extends Controller
 {
-    #[OA\Get(path: '/api/courses/{course}', operationId: 'course', responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: CourseView::class))])]
+    #[OA\Get(
+        path: '/api/courses/{course}',
+        operationId: 'course',
+        responses: [new OA\Response(
+            response: 200,
+            description: 'OK',
+            content: new OA\JsonContent(ref: CourseView::class),
+        )],
+    )]
     public function show(Request $request, Course $course): JsonResponse
     {
         $this->authorize('view', $course);

@@ -25,20 +25,34 @@ use OpenApi\Attributes as OA;
 
 final class HandInController extends Controller
 {
-    #[OA\Get(path: '/api/hand-ins/{handIn}', operationId: 'desk', responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: Desk::class))])]
+    #[OA\Get(
+        path: '/api/hand-ins/{handIn}',
+        operationId: 'desk',
+        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: Desk::class))],
+    )]
     public function show(HandIn $handIn): JsonResponse
     {
-        $handIn->load(['assignment.course', 'student', 'files', 'run.findings', 'run.outcomes', 'verdicts', 'notes', 'marks', 'reply']);
+        $handIn->load([
+            'assignment.course', 'student', 'files', 'run.findings', 'run.outcomes', 'verdicts', 'notes', 'marks',
+            'reply',
+        ]);
         $this->authorize('view', $handIn);
         [$previous, $next] = $this->neighbours($handIn);
-        $attempts = HandIn::query()->where('assignment_id', $handIn->assignment_id)->where('student_id', $handIn->student_id)->orderBy('attempt')->get();
+        $attempts = HandIn::query()->where(
+            'assignment_id',
+            $handIn->assignment_id,
+        )->where('student_id', $handIn->student_id)->orderBy('attempt')->get();
 
         return response()->json(new Desk(
             id: $handIn->id,
             student: $handIn->student->name,
             studentId: $handIn->student_id,
             attempt: $handIn->attempt,
-            attempts: array_values($attempts->map(fn (HandIn $attempt) => new AttemptLine($attempt->id, $attempt->attempt, $attempt->arrived_at->toIso8601String()))->all()),
+            attempts: array_values($attempts->map(fn (HandIn $attempt) => new AttemptLine(
+                $attempt->id,
+                $attempt->attempt,
+                $attempt->arrived_at->toIso8601String(),
+            ))->all()),
             assignmentId: $handIn->assignment_id,
             assignment: $handIn->assignment->title,
             courseId: $handIn->assignment->course_id,
@@ -57,18 +71,36 @@ final class HandInController extends Controller
         ));
     }
 
-    /** @return list<Leaf> pages first, home before the others, then the rest; files that should be there and are not among them */
+    /**
+     * @return list<Leaf> pages first, home before the others, then the rest; files that should be there and are not
+     *     among them
+     */
     private function leaves(HandIn $handIn): array
     {
-        $leaves = $handIn->files->map(fn (HandInFile $file) => new Leaf($file->path, FileKind::ofExtension(pathinfo($file->path, PATHINFO_EXTENSION))->value, $file->bytes, false));
+        $leaves = $handIn->files->map(fn (HandInFile $file) => new Leaf(
+            $file->path,
+            FileKind::ofExtension(pathinfo($file->path, PATHINFO_EXTENSION))->value,
+            $file->bytes,
+            false,
+        ));
         $there = $handIn->files->pluck('path')->flip();
         $missing = ($handIn->run->findings ?? new Collection)->pluck('file')->unique()
             ->filter(fn (string $file) => $file !== '' && ! $there->has($file))
-            ->map(fn (string $file) => new Leaf($file, FileKind::ofExtension(pathinfo($file, PATHINFO_EXTENSION))->value, 0, true));
+            ->map(fn (string $file) => new Leaf(
+                $file,
+                FileKind::ofExtension(pathinfo($file, PATHINFO_EXTENSION))->value,
+                0,
+                true,
+            ));
         $order = array_flip(array_column(FileKind::cases(), 'value'));
 
         return array_values($leaves->concat($missing)
-            ->sortBy(fn (Leaf $leaf) => [$order[$leaf->kind], $leaf->path !== 'index.html', substr_count($leaf->path, '/'), $leaf->path])
+            ->sortBy(fn (Leaf $leaf) => [
+                $order[$leaf->kind],
+                $leaf->path !== 'index.html',
+                substr_count($leaf->path, '/'),
+                $leaf->path,
+            ])
             ->all());
     }
 
@@ -94,7 +126,10 @@ final class HandInController extends Controller
                 $finding->end_column,
                 $finding->message,
                 $finding->remedy,
-                array_map(fn (array $place) => new RelatedPlace($place['file'], $place['start']['line'], $place['message']), $finding->related),
+                array_map(
+                    fn (array $place) => new RelatedPlace($place['file'], $place['start']['line'], $place['message']),
+                    $finding->related,
+                ),
                 $finding->requirement,
                 $verdict->state ?? 'pencilled',
                 $verdict?->reason,
@@ -120,7 +155,10 @@ final class HandInController extends Controller
                 (float) ($mark->points ?? $outcome->awarded),
                 (float) $outcome->possible,
                 $mark?->reason,
-                array_map(fn (array $one) => new OutcomeShortfall($one['file'], $one['line'], $one['message']), $outcome->shortfalls),
+                array_map(
+                    fn (array $one) => new OutcomeShortfall($one['file'], $one['line'], $one['message']),
+                    $outcome->shortfalls,
+                ),
             );
         })->all());
     }

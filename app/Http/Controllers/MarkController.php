@@ -15,7 +15,12 @@ use OpenApi\Attributes as OA;
 final class MarkController extends Controller
 {
     /** Gives other points for a requirement than were computed, with the reason. */
-    #[OA\Put(path: '/api/hand-ins/{handIn}/marks/{requirement}', operationId: 'giveMark', requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: MarkRequest::class)), responses: [new OA\Response(response: 204, description: 'Kept')])]
+    #[OA\Put(
+        path: '/api/hand-ins/{handIn}/marks/{requirement}',
+        operationId: 'giveMark',
+        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: MarkRequest::class)),
+        responses: [new OA\Response(response: 204, description: 'Kept')],
+    )]
     public function update(MarkRequest $request, HandIn $handIn, string $requirement): Response
     {
         $handIn->load(['assignment', 'run.outcomes']);
@@ -28,14 +33,22 @@ final class MarkController extends Controller
         }
         Mark::query()->updateOrCreate(
             ['hand_in_id' => $handIn->id, 'requirement' => $requirement],
-            ['points' => $request->float('points'), 'reason' => $request->string('reason')->toString(), 'user_id' => $request->user()?->getAuthIdentifier()],
+            [
+                'points' => $request->float('points'),
+                'reason' => $request->string('reason')->toString(),
+                'user_id' => $request->user()?->getAuthIdentifier(),
+            ],
         );
 
         return response()->noContent();
     }
 
     /** Goes back to the computed points. */
-    #[OA\Delete(path: '/api/hand-ins/{handIn}/marks/{requirement}', operationId: 'dropMark', responses: [new OA\Response(response: 204, description: 'Gone')])]
+    #[OA\Delete(
+        path: '/api/hand-ins/{handIn}/marks/{requirement}',
+        operationId: 'dropMark',
+        responses: [new OA\Response(response: 204, description: 'Gone')],
+    )]
     public function destroy(HandIn $handIn, string $requirement): Response
     {
         $handIn->load('assignment');

@@ -14,7 +14,16 @@ use OpenApi\Attributes as OA;
 
 final class NoteController extends Controller
 {
-    #[OA\Post(path: '/api/hand-ins/{handIn}/notes', operationId: 'writeNote', requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: NoteRequest::class)), responses: [new OA\Response(response: 201, description: 'Kept', content: new OA\JsonContent(ref: DeskNote::class))])]
+    #[OA\Post(
+        path: '/api/hand-ins/{handIn}/notes',
+        operationId: 'writeNote',
+        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: NoteRequest::class)),
+        responses: [new OA\Response(
+            response: 201,
+            description: 'Kept',
+            content: new OA\JsonContent(ref: DeskNote::class),
+        )],
+    )]
     public function store(NoteRequest $request, HandIn $handIn): JsonResponse
     {
         $handIn->load('assignment');
@@ -24,7 +33,16 @@ final class NoteController extends Controller
         return response()->json(DeskNote::of($note), 201);
     }
 
-    #[OA\Put(path: '/api/notes/{note}', operationId: 'changeNote', requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: NoteRequest::class)), responses: [new OA\Response(response: 200, description: 'Kept', content: new OA\JsonContent(ref: DeskNote::class))])]
+    #[OA\Put(
+        path: '/api/notes/{note}',
+        operationId: 'changeNote',
+        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: NoteRequest::class)),
+        responses: [new OA\Response(
+            response: 200,
+            description: 'Kept',
+            content: new OA\JsonContent(ref: DeskNote::class),
+        )],
+    )]
     public function update(NoteRequest $request, Note $note): JsonResponse
     {
         $note->load('handIn.assignment');
@@ -34,7 +52,11 @@ final class NoteController extends Controller
         return response()->json(DeskNote::of($note));
     }
 
-    #[OA\Delete(path: '/api/notes/{note}', operationId: 'dropNote', responses: [new OA\Response(response: 204, description: 'Gone')])]
+    #[OA\Delete(
+        path: '/api/notes/{note}',
+        operationId: 'dropNote',
+        responses: [new OA\Response(response: 204, description: 'Gone')],
+    )]
     public function destroy(Note $note): Response
     {
         $note->load('handIn.assignment');

@@ -19,20 +19,41 @@ use OpenApi\Attributes as OA;
 
 final class ReplyController extends Controller
 {
-    #[OA\Get(path: '/api/hand-ins/{handIn}/reply', operationId: 'reply', responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: ReplyView::class))])]
+    #[OA\Get(
+        path: '/api/hand-ins/{handIn}/reply',
+        operationId: 'reply',
+        responses: [new OA\Response(
+            response: 200,
+            description: 'OK',
+            content: new OA\JsonContent(ref: ReplyView::class),
+        )],
+    )]
     public function show(HandIn $handIn): JsonResponse
     {
         $handIn->load([...ReplyComposer::NEEDS, 'replies']);
         $this->authorize('view', $handIn);
         $draft = ReplyComposer::compose($handIn);
         $released = $handIn->replies->sortByDesc('number')
-            ->map(fn (Reply $reply) => new ReleasedReply($reply->number, $reply->released_at->toIso8601String(), ReplyContent::fromArray($reply->content)))->values();
+            ->map(fn (Reply $reply) => new ReleasedReply(
+                $reply->number,
+                $reply->released_at->toIso8601String(),
+                ReplyContent::fromArray($reply->content),
+            ))->values();
 
-        return response()->json(new ReplyView($handIn->id, $draft, array_values($released->all()), $released->isEmpty() || $released[0]->content != $draft));
+        return response()->json(new ReplyView(
+            $handIn->id,
+            $draft,
+            array_values($released->all()),
+            $released->isEmpty() || $released[0]->content != $draft,
+        ));
     }
 
     /** Releases the reply as it stands now. It does not change any more; a later release supersedes it. */
-    #[OA\Post(path: '/api/hand-ins/{handIn}/replies', operationId: 'release', responses: [new OA\Response(response: 204, description: 'Released')])]
+    #[OA\Post(
+        path: '/api/hand-ins/{handIn}/replies',
+        operationId: 'release',
+        responses: [new OA\Response(response: 204, description: 'Released')],
+    )]
     public function store(Request $request, HandIn $handIn): Response
     {
         $handIn->load(ReplyComposer::NEEDS);
@@ -51,12 +72,22 @@ final class ReplyController extends Controller
     }
 
     /** The reply as Markdown: the released one, or the draft while there is none. */
-    #[OA\Get(path: '/api/hand-ins/{handIn}/reply.md', operationId: 'replyMarkdown', responses: [new OA\Response(response: 200, description: 'OK', content: new OA\MediaType(mediaType: 'text/markdown'))])]
+    #[OA\Get(
+        path: '/api/hand-ins/{handIn}/reply.md',
+        operationId: 'replyMarkdown',
+        responses: [new OA\Response(
+            response: 200,
+            description: 'OK',
+            content: new OA\MediaType(mediaType: 'text/markdown'),
+        )],
+    )]
     public function markdown(HandIn $handIn): Response
     {
         $handIn->load([...ReplyComposer::NEEDS, 'reply']);
         $this->authorize('view', $handIn);
-        $content = $handIn->reply === null ? ReplyComposer::compose($handIn) : ReplyContent::fromArray($handIn->reply->content);
+        $content = $handIn->reply === null
+            ? ReplyComposer::compose($handIn)
+            : ReplyContent::fromArray($handIn->reply->content);
 
         return response(ReplyMarkdown::render($content), 200, [
             'Content-Type' => 'text/markdown; charset=utf-8',

@@ -17,8 +17,8 @@ use OpenApi\Attributes as OA;
 use Symfony\Component\Mime\MimeTypes;
 
 /**
- * Shows a student's pages as a browser sees them: from another host than the application's, in a sandbox without an origin,
- * without network, and with the student's scripts off unless the instructor turned them on for this view.
+ * Shows a student's pages as a browser sees them: from another host than the application's, in a sandbox without an
+ * origin, without network, and with the student's scripts off unless the instructor turned them on for this view.
  */
 final class SeenPageController extends Controller
 {
@@ -27,13 +27,27 @@ final class SeenPageController extends Controller
         parent.postMessage({page: decodeURIComponent(location.pathname.split('/').slice(3).join('/'))}, '*')
         JS;
 
-    #[OA\Get(path: '/api/hand-ins/{handIn}/seen', operationId: 'seen', parameters: [new OA\QueryParameter(name: 'scripts', schema: new OA\Schema(type: 'integer'))], responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: SeenPage::class))])]
+    #[OA\Get(
+        path: '/api/hand-ins/{handIn}/seen',
+        operationId: 'seen',
+        parameters: [new OA\QueryParameter(name: 'scripts', schema: new OA\Schema(type: 'integer'))],
+        responses: [new OA\Response(
+            response: 200,
+            description: 'OK',
+            content: new OA\JsonContent(ref: SeenPage::class),
+        )],
+    )]
     public function address(Request $request, HandIn $handIn): JsonResponse
     {
         $handIn->load('assignment');
         $this->authorize('view', $handIn);
 
-        return response()->json(new SeenPage(config()->string('margin.seen_url').'/seen/'.SeenToken::issue($handIn->id, $request->boolean('scripts')).'/'));
+        return response()->json(new SeenPage(
+            config()->string('margin.seen_url').'/seen/'.SeenToken::issue(
+                $handIn->id,
+                $request->boolean('scripts'),
+            ).'/',
+        ));
     }
 
     public function show(Request $request, string $token, string $path, BlobStore $blobs): Response
@@ -63,7 +77,11 @@ final class SeenPageController extends Controller
         $nonce = Str::random(24);
 
         // The type names no charset, so that the page's own declaration counts, as it would on a plain server.
-        return $this->guarded(response("$html<script nonce=\"$nonce\">".self::TELL.'</script>', $status, ['Content-Type' => 'text/html']), $scripts, $nonce);
+        return $this->guarded(
+            response("$html<script nonce=\"$nonce\">".self::TELL.'</script>', $status, ['Content-Type' => 'text/html']),
+            $scripts,
+            $nonce,
+        );
     }
 
     private function guarded(Response $response, bool $scripts, string $nonce): Response
@@ -71,7 +89,8 @@ final class SeenPageController extends Controller
         $own = config()->string('margin.seen_url');
         $script = $scripts ? "'unsafe-inline' $own" : ($nonce === '' ? "'none'" : "'nonce-$nonce'");
         $response->headers->add([
-            'Content-Security-Policy' => "sandbox allow-scripts; default-src 'none'; script-src $script; style-src 'unsafe-inline' $own; img-src data: $own; font-src data: $own; media-src $own; frame-src $own; form-action 'none'; base-uri $own; frame-ancestors ".config()->string('app.url'),
+            'Content-Security-Policy' => "sandbox allow-scripts; default-src 'none'; script-src $script; style-src 'unsafe-inline' $own; img-src data: $own; font-src data: $own; media-src $own; frame-src $own; form-action 'none'; base-uri $own; frame-ancestors "
+                .config()->string('app.url'),
             'X-Content-Type-Options' => 'nosniff',
             'Referrer-Policy' => 'no-referrer',
             'Cross-Origin-Resource-Policy' => 'cross-origin',

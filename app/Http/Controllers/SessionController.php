@@ -16,7 +16,11 @@ use OpenApi\Attributes as OA;
 
 final class SessionController extends Controller
 {
-    #[OA\Get(path: '/api/me', operationId: 'me', responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: Me::class))])]
+    #[OA\Get(
+        path: '/api/me',
+        operationId: 'me',
+        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: Me::class))],
+    )]
     public function show(Request $request): JsonResponse
     {
         /** @var User $user */
@@ -25,7 +29,12 @@ final class SessionController extends Controller
         return response()->json(new Me($user->id, $user->name, $user->email));
     }
 
-    #[OA\Post(path: '/api/log-in', operationId: 'logIn', requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: LogInRequest::class)), responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: Me::class))])]
+    #[OA\Post(
+        path: '/api/log-in',
+        operationId: 'logIn',
+        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: LogInRequest::class)),
+        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: Me::class))],
+    )]
     public function store(LogInRequest $request): JsonResponse
     {
         if (! Auth::attempt($request->validated())) {
@@ -36,7 +45,11 @@ final class SessionController extends Controller
         return $this->show($request);
     }
 
-    #[OA\Post(path: '/api/log-out', operationId: 'logOut', responses: [new OA\Response(response: 204, description: 'Logged out')])]
+    #[OA\Post(
+        path: '/api/log-out',
+        operationId: 'logOut',
+        responses: [new OA\Response(response: 204, description: 'Logged out')],
+    )]
     public function destroy(Request $request): Response
     {
         Auth::logout();

@@ -17,7 +17,11 @@ use OpenApi\Attributes as OA;
 
 final class ShelfController extends Controller
 {
-    #[OA\Get(path: '/api/shelf', operationId: 'shelf', responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: Shelf::class))])]
+    #[OA\Get(
+        path: '/api/shelf',
+        operationId: 'shelf',
+        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: Shelf::class))],
+    )]
     public function show(Request $request): JsonResponse
     {
         /** @var User $user */
@@ -43,7 +47,9 @@ final class ShelfController extends Controller
                     $assignment->due_at === null,
                     $assignment->due_at?->toIso8601String(),
                 ))
-                ->filter(fn (Waiting $waiting) => $waiting->toRead > 0 || $waiting->unmatched > 0 || $waiting->withoutDueTime)
+                ->filter(
+                    fn (Waiting $waiting) => $waiting->toRead > 0 || $waiting->unmatched > 0 || $waiting->withoutDueTime,
+                )
                 ->all()),
             array_values($courses->map(fn (Course $course) => new CourseSpine(
                 $course->id,

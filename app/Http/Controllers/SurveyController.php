@@ -20,8 +20,17 @@ final class SurveyController extends Controller
     #[OA\Get(
         path: '/api/hand-ins/{handIn}/survey',
         operationId: 'survey',
-        parameters: [new OA\Parameter(name: 'around', in: 'query', description: 'On a large site: the page whose neighbours are wanted', schema: new OA\Schema(type: 'string'))],
-        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: SurveyView::class))],
+        parameters: [new OA\Parameter(
+            name: 'around',
+            in: 'query',
+            description: 'On a large site: the page whose neighbours are wanted',
+            schema: new OA\Schema(type: 'string'),
+        )],
+        responses: [new OA\Response(
+            response: 200,
+            description: 'OK',
+            content: new OA\JsonContent(ref: SurveyView::class),
+        )],
     )]
     public function show(HandIn $handIn, SurveyRequest $request, SiteStore $sites): JsonResponse
     {
@@ -32,7 +41,10 @@ final class SurveyController extends Controller
             return response()->json(SurveyView::none());
         }
 
-        return response()->json(SurveyView::of($run->survey->content ?? $this->survey($run, $sites), $request->around()));
+        return response()->json(SurveyView::of(
+            $run->survey->content ?? $this->survey($run, $sites),
+            $request->around(),
+        ));
     }
 
     /**

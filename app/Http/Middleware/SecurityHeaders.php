@@ -8,7 +8,10 @@ use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Lets the application's own pages load nothing but their own files, and frame nothing but student pages in their own origin. */
+/**
+ * Lets the application's own pages load nothing but their own files, and frame nothing but student pages in their own
+ * origin.
+ */
 final readonly class SecurityHeaders
 {
     public function handle(Request $request, Closure $next): Response
@@ -17,8 +20,10 @@ final readonly class SecurityHeaders
         /** @var Response $response */
         $response = $next($request);
         $response->headers->add([
-            'Content-Security-Policy' => "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: ".config()->string('margin.seen_url')
-                ."; font-src 'self' data:; frame-src ".config()->string('margin.seen_url')."; object-src 'none'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'",
+            'Content-Security-Policy' => "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: "
+                .config()->string('margin.seen_url')
+                ."; font-src 'self' data:; frame-src ".config()->string('margin.seen_url')
+                    ."; object-src 'none'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'",
             'X-Content-Type-Options' => 'nosniff',
             'Referrer-Policy' => 'same-origin',
         ]);

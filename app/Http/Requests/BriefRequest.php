@@ -19,6 +19,9 @@ final class BriefRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['source.required' => 'The brief is empty. The one in force stays.', 'source.max' => 'The brief is longer than 200,000 characters. The one in force stays.'];
+        return [
+            'source.required' => 'The brief is empty. The one in force stays.',
+            'source.max' => 'The brief is longer than 200,000 characters. The one in force stays.',
+        ];
     }
 }

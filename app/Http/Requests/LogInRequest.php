@@ -22,6 +22,9 @@ final class LogInRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['email.required' => 'Type the e-mail address you log in with.', 'password.required' => 'Type your password.'];
+        return [
+            'email.required' => 'Type the e-mail address you log in with.',
+            'password.required' => 'Type your password.',
+        ];
     }
 }

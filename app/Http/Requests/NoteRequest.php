@@ -29,6 +29,9 @@ final class NoteRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['body.required' => 'The note is empty. Nothing was changed.', 'body.max' => 'The note is longer than 20,000 characters. Nothing was changed.'];
+        return [
+            'body.required' => 'The note is empty. Nothing was changed.',
+            'body.max' => 'The note is longer than 20,000 characters. Nothing was changed.',
+        ];
     }
 }

@@ -16,7 +16,10 @@ final class VerdictRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['state' => ['required', 'in:pencilled,inked,rubbed-out'], 'reason' => ['nullable', 'string', 'max:2000']];
+        return [
+            'state' => ['required', 'in:pencilled,inked,rubbed-out'],
+            'reason' => ['nullable', 'string', 'max:2000'],
+        ];
     }
 
     /** @return array<string, string> */

@@ -32,7 +32,13 @@ final readonly class BriefView
         $read = $brief->read();
 
         return new self($brief->version, $brief->source, $read->points(), array_map(
-            fn (Requirement $requirement) => new RequirementLine($requirement->terms->id, $requirement::kind(), $requirement->terms->title, $requirement->sentence(), $requirement->terms->points),
+            fn (Requirement $requirement) => new RequirementLine(
+                $requirement->terms->id,
+                $requirement::kind(),
+                $requirement->terms->title,
+                $requirement->sentence(),
+                $requirement->terms->points,
+            ),
             $read->requirements,
         ));
     }

@@ -32,6 +32,14 @@ final readonly class DeskNote
 
     public static function of(Note $note): self
     {
-        return new self($note->id, $note->merit, $note->file, $note->line, $note->body, SafeMarkdown::html($note->body), $note->updated_at?->toIso8601String() ?? '');
+        return new self(
+            $note->id,
+            $note->merit,
+            $note->file,
+            $note->line,
+            $note->body,
+            SafeMarkdown::html($note->body),
+            $note->updated_at?->toIso8601String() ?? '',
+        );
     }
 }

@@ -39,7 +39,10 @@ final readonly class ReplyContent
     {
         /** @var array{student: string, course: string, assignment: string, attempt: int, pages: list<array{file: string, items: list<array{kind: string, mark: ?string, line: ?int, text: string, remedy: ?string, html: ?string}>}>, points: list<array{title: string, outcome: string, awarded: float, possible: float, reason: ?string}>, awarded: float, possible: float} $kept */
         $pages = array_map(
-            fn (array $page) => new ReplyPage($page['file'], array_map(fn (array $item) => new ReplyItem(...$item), $page['items'])),
+            fn (array $page) => new ReplyPage(
+                $page['file'],
+                array_map(fn (array $item) => new ReplyItem(...$item), $page['items']),
+            ),
             $kept['pages'],
         );
 

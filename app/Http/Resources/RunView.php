@@ -26,6 +26,8 @@ final readonly class RunView
     /** A hand-in that nothing was asked of yet is waiting for its brief. */
     public static function of(?CheckRun $run): self
     {
-        return $run === null ? new self('waiting', 0, 0, null) : new self($run->state, $run->done, $run->steps, $run->trouble);
+        return $run === null
+            ? new self('waiting', 0, 0, null)
+            : new self($run->state, $run->done, $run->steps, $run->trouble);
     }
 }

@@ -6,7 +6,10 @@ namespace App\Http\Resources;
 
 use OpenApi\Attributes as OA;
 
-/** A page and what it leads to, with the first of the links that do, and where the others stand. Made by the core's SiteSurvey, and sent as it is. */
+/**
+ * A page and what it leads to, with the first of the links that do, and where the others stand. Made by the core's
+ * SiteSurvey, and sent as it is.
+ */
 #[OA\Schema(properties: [
     new OA\Property(property: 'from', type: 'string'),
     new OA\Property(property: 'to', type: 'string'),
@@ -15,7 +18,17 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'verdict', type: 'string'),
     new OA\Property(property: 'line', type: 'integer'),
     new OA\Property(property: 'column', type: 'integer'),
-    new OA\Property(property: 'also', type: 'array', items: new OA\Items(required: ['line', 'column'], properties: [new OA\Property(property: 'line', type: 'integer'), new OA\Property(property: 'column', type: 'integer')])),
+    new OA\Property(
+        property: 'also',
+        type: 'array',
+        items: new OA\Items(
+            required: ['line', 'column'],
+            properties: [
+                new OA\Property(property: 'line', type: 'integer'),
+                new OA\Property(property: 'column', type: 'integer'),
+            ],
+        ),
+    ),
     new OA\Property(property: 'back', type: 'boolean'),
 ])]
 interface SurveyLink

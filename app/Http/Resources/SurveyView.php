@@ -7,7 +7,8 @@ namespace App\Http\Resources;
 use OpenApi\Attributes as OA;
 
 /**
- * The pages of a hand-in side by side, as SiteSurvey::of() in the core gives them. Of a large site the neighbourhood of one page.
+ * The pages of a hand-in side by side, as SiteSurvey::of() in the core gives them. Of a large site the neighbourhood of
+ * one page.
  *
  * @phpstan-import-type PageRow from \InkedMargin\Core\Report\SiteSurvey
  * @phpstan-import-type LinkRow from \InkedMargin\Core\Report\SiteSurvey
@@ -56,7 +57,15 @@ final readonly class SurveyView
         /** @var array{pages: list<PageRow>, links: list<LinkRow>, usualMenu: array<string, mixed>|null, pattern: array<string, mixed>|null} $survey */
         $all = array_column($survey['pages'], 'path');
         if (count($all) <= self::MOST_PAGES) {
-            return new self(true, $survey['pages'], $survey['links'], $survey['usualMenu'], $survey['pattern'], $all, null);
+            return new self(
+                true,
+                $survey['pages'],
+                $survey['links'],
+                $survey['usualMenu'],
+                $survey['pattern'],
+                $all,
+                null,
+            );
         }
         $centre = $around !== null && in_array($around, $all, true) ? $around : $all[0];
         $near = self::near($centre, $survey['links'], array_fill_keys($all, true));
@@ -64,7 +73,12 @@ final readonly class SurveyView
         return new self(
             true,
             array_values(array_filter($survey['pages'], fn (array $page) => isset($near[$page['path']]))),
-            array_values(array_filter($survey['links'], fn (array $link) => isset($near[$link['from']]) && (isset($near[$link['to']]) || $link['from'] === $centre) && ($link['from'] === $centre || $link['to'] === $centre || $link['place'] !== 'menu'))),
+            array_values(
+                array_filter(
+                    $survey['links'],
+                    fn (array $link) => isset($near[$link['from']]) && (isset($near[$link['to']]) || $link['from'] === $centre) && ($link['from'] === $centre || $link['to'] === $centre || $link['place'] !== 'menu'),
+                ),
+            ),
             $survey['usualMenu'],
             null,
             $all,

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Brief;
 
 /**
- * What a requirement came to on one site. The share that is met follows from the shortfalls and from nothing else, so that no
- * point is lost without a place that shows why.
+ * What a requirement came to on one site. The share that is met follows from the shortfalls and from nothing else, so
+ * that no point is lost without a place that shows why.
  */
 final readonly class Assessment
 {
@@ -15,8 +15,12 @@ final readonly class Assessment
      * @param  string  $measured  in words and in the unit of `$expected`
      * @param  list<Shortfall>  $shortfalls
      */
-    private function __construct(public ?float $met, public string $measured, public string $expected, public array $shortfalls)
-    {
+    private function __construct(
+        public ?float $met,
+        public string $measured,
+        public string $expected,
+        public array $shortfalls,
+    ) {
     }
 
     public static function unclear(string $measured, string $expected): self

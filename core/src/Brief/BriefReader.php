@@ -51,7 +51,9 @@ final readonly class BriefReader
             throw new BriefError(['the brief is not valid UTF-8']);
         }
         if (preg_match('/[\x00-\x08\x0b\x0c\x0e-\x1f\x7f]/', $source, $control, PREG_OFFSET_CAPTURE) === 1) {
-            throw new BriefError(['line '.(substr_count($source, "\n", 0, $control[0][1]) + 1).': there is a control character here']);
+            throw new BriefError([
+                'line '.(substr_count($source, "\n", 0, $control[0][1]) + 1).': there is a control character here',
+            ]);
         }
         try {
             $values = Yaml::parse($source);
@@ -104,8 +106,14 @@ final readonly class BriefReader
         if ($kind === null) {
             $known = Kinds::names();
             $meant = is_string($named) ? NearestName::of($named, $known) : null;
-            $what = $named === '' ? 'is missing' : (is_string($named) ? "there is no kind \"$named\"" : 'text was expected');
-            $problems->add($where, 'kind', $what.($meant === null ? '; the kinds are '.implode(', ', $known) : "; did you mean \"$meant\"?"));
+            $what = $named === ''
+                ? 'is missing'
+                : (is_string($named) ? "there is no kind \"$named\"" : 'text was expected');
+            $problems->add(
+                $where,
+                'kind',
+                $what.($meant === null ? '; the kinds are '.implode(', ', $known) : "; did you mean \"$meant\"?"),
+            );
 
             return null;
         }
@@ -124,7 +132,12 @@ final readonly class BriefReader
         }
         $ignored = [];
         foreach ($list as $index => $item) {
-            $fields = new Fields(is_array($item) ? $item : ['rules' => $item], Ignored::fields(), 'ignore.'.($index + 1), $problems);
+            $fields = new Fields(
+                is_array($item) ? $item : ['rules' => $item],
+                Ignored::fields(),
+                'ignore.'.($index + 1),
+                $problems,
+            );
             $ignored[] = new Ignored($fields->texts('rules'), PageScope::read($fields->value('pages'), $fields));
         }
 

@@ -91,7 +91,9 @@ final readonly class Field
             FieldType::Texts => $this->objectionToTexts($value),
             FieldType::Number, FieldType::WholeNumber => $this->objectionToNumber($value),
             FieldType::Flag => is_bool($value) ? null : 'yes or no (true or false) was expected',
-            FieldType::Choice => in_array($value, $this->choices, true) ? null : 'one of '.implode(', ', $this->choices).' was expected',
+            FieldType::Choice => in_array($value, $this->choices, true)
+                ? null
+                : 'one of '.implode(', ', $this->choices).' was expected',
             FieldType::Parts, FieldType::Entries, FieldType::Pages => null,
         };
     }
@@ -108,7 +110,8 @@ final readonly class Field
             preg_match('/[\x00-\x08\x0b\x0c\x0e-\x1f\x7f]/', $text) === 1 => 'this text has a control character in it',
             mb_strlen($text) > $this->most => "this text is longer than {$this->most} characters",
             $this->required && trim($text) === '' => 'is missing',
-            ! $this->takesHandle && str_contains($text, '{student.') => 'only a requirement of kind "names" knows the student',
+            ! $this->takesHandle
+                && str_contains($text, '{student.') => 'only a requirement of kind "names" knows the student',
             default => null,
         };
     }

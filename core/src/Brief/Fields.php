@@ -11,8 +11,8 @@ use InkedMargin\Core\Source\NearestName;
 /**
  * The values of one map of a brief, held against its declared fields.
  *
- * Every problem is collected under the name of its field, instead of stopping at the first. A field that is asked for and was not
- * declared is a mistake of the program.
+ * Every problem is collected under the name of its field, instead of stopping at the first. A field that is asked for
+ * and was not declared is a mistake of the program.
  */
 final class Fields
 {
@@ -27,8 +27,12 @@ final class Fields
      * @param  list<Field>  $declared
      * @param  string  $where  such as `requirements.2`; '' for the brief itself
      */
-    public function __construct(array $values, array $declared, private readonly string $where, private readonly Problems $problems)
-    {
+    public function __construct(
+        array $values,
+        array $declared,
+        private readonly string $where,
+        private readonly Problems $problems,
+    ) {
         $this->declared = array_combine(array_map(fn (Field $field) => $field->name, $declared), $declared);
         foreach ($this->declared as $name => $field) {
             $value = $values[$name] ?? null;

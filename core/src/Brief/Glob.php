@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Brief;
 
-/** File names with `*` (any characters within a folder), `**` (any folders) and `?` (one character). Common practice. */
+/**
+ * File names with `*` (any characters within a folder), `**` (any folders) and `?` (one character). Common practice.
+ */
 final readonly class Glob
 {
     private const WILDCARDS = ['\*\*/' => '(?:.*/)?', '\*\*' => '.*', '\*' => '[^/]*', '\?' => '[^/]'];

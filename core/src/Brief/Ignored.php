@@ -16,7 +16,11 @@ final readonly class Ignored
     public static function fields(): array
     {
         return [
-            Field::texts('rules', 'ids of rules (`link/empty`), of variants (`link/bad-address:space`), or groups (`nav`)', true),
+            Field::texts(
+                'rules',
+                'ids of rules (`link/empty`), of variants (`link/bad-address:space`), or groups (`nav`)',
+                true,
+            ),
             Field::pages('pages', 'where they are silent; `all` when it is left out'),
         ];
     }

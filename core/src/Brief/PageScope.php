@@ -88,7 +88,8 @@ final readonly class PageScope
             $this->globs === [] => 'Every page',
             $this->allBut => 'Every page except '.English::names($this->globs),
             $this->globs === ['index.html'] => 'The home page',
-            count($this->globs) === 1 && strpbrk($this->globs[0], '*?') !== false => "Every page that matches `{$this->globs[0]}`",
+            count($this->globs) === 1
+                && strpbrk($this->globs[0], '*?') !== false => "Every page that matches `{$this->globs[0]}`",
             count($this->globs) === 1 => "The page `{$this->globs[0]}`",
             default => 'Each of '.English::names($this->globs),
         };

@@ -64,7 +64,10 @@ final class Problems
 
     private function start(int $line): int
     {
-        while ($line > 0 && preg_match('/^\s*-/', $this->lines[$line]) !== 1 && ! str_contains($this->lines[$line], '{')) {
+        while ($line > 0 && preg_match(
+            '/^\s*-/',
+            $this->lines[$line],
+        ) !== 1 && ! str_contains($this->lines[$line], '{')) {
             $line--;
         }
 

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Brief;
 
-/** The format of a brief as a JSON Schema (2020-12), and as the tables of the documentation, from the declared fields. */
+/**
+ * The format of a brief as a JSON Schema (2020-12), and as the tables of the documentation, from the declared fields.
+ */
 final readonly class Schema
 {
     public static function render(): string
@@ -16,17 +18,31 @@ final readonly class Schema
             'required' => ['title', 'requirements'],
             'additionalProperties' => false,
             'properties' => self::properties(Brief::fields()) + [
-                'requirements' => ['type' => 'array', 'minItems' => 1, 'items' => ['oneOf' => array_map(self::kind(...), Kinds::ALL)]],
+                'requirements' => [
+                    'type' => 'array',
+                    'minItems' => 1,
+                    'items' => ['oneOf' => array_map(self::kind(...), Kinds::ALL)],
+                ],
                 'ignore' => ['type' => 'array', 'items' => ['anyOf' => [
                     ['type' => 'string'],
-                    ['type' => 'object', 'required' => ['rules'], 'additionalProperties' => false, 'properties' => self::properties(Ignored::fields())],
+                    [
+                        'type' => 'object',
+                        'required' => ['rules'],
+                        'additionalProperties' => false,
+                        'properties' => self::properties(Ignored::fields()),
+                    ],
                 ]]],
             ],
             '$defs' => [
                 'pages' => ['anyOf' => [
                     ['type' => 'string'],
                     self::texts(),
-                    ['type' => 'object', 'required' => ['not'], 'additionalProperties' => false, 'properties' => ['not' => self::texts()]],
+                    [
+                        'type' => 'object',
+                        'required' => ['not'],
+                        'additionalProperties' => false,
+                        'properties' => ['not' => self::texts()],
+                    ],
                 ]],
                 'parts' => ['anyOf' => [
                     ['type' => 'string'],
@@ -88,7 +104,10 @@ final readonly class Schema
     private static function kind(string $kind): array
     {
         $fields = [...Terms::fields(), ...$kind::fields()];
-        $required = array_map(fn (Field $field) => $field->name, array_filter($fields, fn (Field $field) => $field->required));
+        $required = array_map(
+            fn (Field $field) => $field->name,
+            array_filter($fields, fn (Field $field) => $field->required),
+        );
 
         return [
             'type' => 'object',
@@ -117,10 +136,17 @@ final readonly class Schema
     private static function type(Field $field): array
     {
         return match ($field->type) {
-            FieldType::Text, FieldType::Selector => ['type' => ['string', 'number'], 'maxLength' => (int) $field->most] + ($field->required ? ['minLength' => 1] : []),
+            FieldType::Text, FieldType::Selector => [
+                'type' => ['string', 'number'],
+                'maxLength' => (int) $field->most,
+            ] + ($field->required ? ['minLength' => 1] : []),
             FieldType::Texts => self::texts($field->choices),
             FieldType::Number => ['type' => 'number', 'minimum' => $field->least, 'maximum' => $field->most],
-            FieldType::WholeNumber => ['type' => 'integer', 'minimum' => (int) $field->least, 'maximum' => (int) $field->most],
+            FieldType::WholeNumber => [
+                'type' => 'integer',
+                'minimum' => (int) $field->least,
+                'maximum' => (int) $field->most,
+            ],
             FieldType::Flag => ['type' => 'boolean'],
             FieldType::Choice => ['enum' => $field->choices],
             FieldType::Parts => ['$ref' => '#/$defs/parts'],

@@ -31,10 +31,21 @@ final readonly class Terms
             Field::text('id', 'names the requirement: letters, digits, `-`, `_` and `.`', true, 60),
             Field::text('kind', 'what kind of requirement it is', true, 40),
             Field::text('title', 'what it is called on the screens', true, 200),
-            Field::pages('pages', '`all`, `home`, a name or glob, a list of them, or `not:` with a list; `all` when it is left out'),
+            Field::pages(
+                'pages',
+                '`all`, `home`, a name or glob, a list of them, or `not:` with a list; `all` when it is left out',
+            ),
             Field::number('points', 'points for it; 0 when it is left out', 10_000),
-            Field::choice('credit', '`share`: points in proportion; `all`: all or nothing', array_column(Credit::cases(), 'value')),
-            Field::choice('weight', 'how much its findings weigh, in place of the rule’s own', array_column(Weight::cases(), 'value')),
+            Field::choice(
+                'credit',
+                '`share`: points in proportion; `all`: all or nothing',
+                array_column(Credit::cases(), 'value'),
+            ),
+            Field::choice(
+                'weight',
+                'how much its findings weigh, in place of the rule’s own',
+                array_column(Weight::cases(), 'value'),
+            ),
             Field::text('message', 'said to the student in place of the product’s own words', false, 2_000),
         ];
     }

@@ -26,7 +26,11 @@ final readonly class Help
             TEXT],
         'rules' => ['', 'Prints the catalogue of rules, with examples, as Markdown.', ''],
         'explain' => ['RULE', 'Explains one rule, such as link/missing-file, with examples.', ''],
-        'schema' => ['[--format markdown]', 'Prints the format of a brief as a JSON Schema, or its fields as Markdown.', ''],
+        'schema' => [
+            '[--format markdown]',
+            'Prints the format of a brief as a JSON Schema, or its fields as Markdown.',
+            '',
+        ],
     ];
 
     public static function overview(): string

@@ -53,7 +53,11 @@ final class Margin
     public function run(array $arguments): int
     {
         try {
-            if ($arguments === [] || in_array('--help', $arguments, true) || in_array('-h', $arguments, true) || $arguments[0] === 'help') {
+            if ($arguments === [] || in_array(
+                '--help',
+                $arguments,
+                true,
+            ) || in_array('-h', $arguments, true) || $arguments[0] === 'help') {
                 return $this->help($arguments);
             }
             $line = Arguments::parse($arguments);
@@ -92,7 +96,8 @@ final class Margin
     {
         $meant = NearestName::of($command, array_keys(Help::COMMANDS));
 
-        return "There is no command \"$command\"".($meant === null ? '.' : "; did you mean \"$meant\"?")."\n\n".Help::overview();
+        return "There is no command \"$command\"".($meant === null ? '.' : "; did you mean \"$meant\"?")."\n\n"
+            .Help::overview();
     }
 
     private function check(Arguments $line): int
@@ -117,7 +122,9 @@ final class Margin
     {
         $weights = [];
         foreach ($named === null ? [] : explode(',', $named) as $name) {
-            $weights[] = Weight::tryFrom(trim($name)) ?? throw new UsageError("There is no weight \"$name\". The weights are fault, departure and tidy.");
+            $weights[] = Weight::tryFrom(trim($name)) ?? throw new UsageError(
+                "There is no weight \"$name\". The weights are fault, departure and tidy.",
+            );
         }
 
         return $weights ?: Weight::cases();
@@ -126,7 +133,9 @@ final class Margin
     /** @param  list<Weight>  $weights */
     private static function only(CheckReport $report, array $weights): CheckReport
     {
-        $findings = array_values(array_filter($report->findings, fn ($placed) => in_array($placed->finding->weight, $weights, true)));
+        $findings = array_values(
+            array_filter($report->findings, fn ($placed) => in_array($placed->finding->weight, $weights, true)),
+        );
 
         return new CheckReport($report->site, $report->brief, $findings, $report->outcomes, $report->score);
     }
@@ -148,11 +157,16 @@ final class Margin
     private function explain(Arguments $line): int
     {
         $line->allow([]);
-        $id = $line->operands[0] ?? throw new UsageError('margin explain takes the id of a rule, such as link/missing-file.');
+        $id = $line->operands[0] ?? throw new UsageError(
+            'margin explain takes the id of a rule, such as link/missing-file.',
+        );
         $rule = Catalogue::rule(explode(':', $id)[0]);
         if ($rule === null) {
             $meant = NearestName::of($id, array_map(fn ($one) => $one->id, Catalogue::rules()));
-            throw new UsageError("There is no rule \"$id\"".($meant === null ? '. "margin rules" lists them.' : "; did you mean \"$meant\"?"));
+            throw new UsageError(
+                "There is no rule \"$id\""
+                    .($meant === null ? '. "margin rules" lists them.' : "; did you mean \"$meant\"?"),
+            );
         }
 
         return $this->write(RuleCatalogue::explain($rule));
@@ -222,7 +236,12 @@ final class Margin
     /** @return list<string> */
     private function names(): array
     {
-        return array_values(array_filter(explode("\n", str_replace("\r", '', (string) stream_get_contents($this->in))), fn (string $name) => $name !== ''));
+        return array_values(
+            array_filter(
+                explode("\n", str_replace("\r", '', (string) stream_get_contents($this->in))),
+                fn (string $name) => $name !== '',
+            ),
+        );
     }
 
     private function contents(string $path): string

@@ -68,15 +68,21 @@ final readonly class Finding
                 $related[] = new Related($other->source, $other->span, 'the same here');
             }
         }
-        $edits = array_merge($this->mend->edits ?? [], ...array_map(fn (self $one) => $one->mend->edits ?? [], $others));
+        $edits = array_merge(
+            $this->mend->edits ?? [],
+            ...array_map(fn (self $one) => $one->mend->edits ?? [], $others),
+        );
         $isComplete = $this->mend !== null && array_filter($others, fn (self $one) => $one->mend === null) === [];
         $more = count($others);
 
         return $this->with(
-            message: "{$this->message} ".($more === 1 ? 'There is 1 more' : "There are $more more").' like it on this page.',
+            message: "{$this->message} ".($more === 1 ? 'There is 1 more' : "There are $more more")
+                .' like it on this page.',
             related: $related,
             mend: $isComplete ? new Mend($edits) : null,
-            subjects: array_values(array_unique(array_merge($this->subjects, ...array_map(fn (self $one) => $one->subjects, $others)))),
+            subjects: array_values(
+                array_unique(array_merge($this->subjects, ...array_map(fn (self $one) => $one->subjects, $others))),
+            ),
         );
     }
 

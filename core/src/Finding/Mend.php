@@ -27,7 +27,13 @@ final readonly class Mend
     {
         $edits = $this->edits;
         // From the end to the start, so that offsets that are still to be used stay right.
-        usort($edits, fn (Edit $a, Edit $b) => [$b->inFile()->start, $b->inFile()->end] <=> [$a->inFile()->start, $a->inFile()->end]);
+        usort(
+            $edits,
+            fn (Edit $a, Edit $b) => [
+                $b->inFile()->start,
+                $b->inFile()->end,
+            ] <=> [$a->inFile()->start, $a->inFile()->end],
+        );
         foreach ($edits as $edit) {
             $span = $edit->inFile();
             $path = $edit->source->path;

@@ -46,7 +46,10 @@ final readonly class ArchiveReader
         $files = [];
         $total = 0;
         for ($index = 0; $index < $zip->numFiles; $index++) {
-            $entry = $zip->statIndex($index) ?: throw new Refusal(RefusalReason::Unreadable, "The list of files in \"$name\" is damaged.");
+            $entry = $zip->statIndex($index) ?: throw new Refusal(
+                RefusalReason::Unreadable,
+                "The list of files in \"$name\" is damaged.",
+            );
             $path = EntryName::clean($entry['name'], $this->limits);
             $this->refuseLink($zip, $index, $path);
             if (str_ends_with(str_replace('\\', '/', $entry['name']), '/')) {
@@ -58,7 +61,10 @@ final readonly class ArchiveReader
             $bytes = $this->entryBytes($zip, $index, $path, $entry);
             $total += strlen($bytes);
             if ($total > $this->limits->totalBytes) {
-                throw new Refusal(RefusalReason::TotalTooLarge, "Unpacked, the archive is larger than {$this->limits->totalBytes} bytes, at \"$path\".");
+                throw new Refusal(
+                    RefusalReason::TotalTooLarge,
+                    "Unpacked, the archive is larger than {$this->limits->totalBytes} bytes, at \"$path\".",
+                );
             }
             $files[$path] = new SourceFile($path, $bytes);
         }
@@ -88,7 +94,10 @@ final readonly class ArchiveReader
             fclose($stream);
         }
         if (strlen($bytes) !== $entry['size']) {
-            throw new Refusal(RefusalReason::Unreadable, "The entry \"$path\" is damaged: ".strlen($bytes)." bytes came out of {$entry['size']}.");
+            throw new Refusal(
+                RefusalReason::Unreadable,
+                "The entry \"$path\" is damaged: ".strlen($bytes)." bytes came out of {$entry['size']}.",
+            );
         }
 
         return $bytes;
@@ -109,10 +118,16 @@ final readonly class ArchiveReader
             }
             $bytes .= $chunk;
             if (strlen($bytes) > $this->limits->fileBytes) {
-                throw new Refusal(RefusalReason::FileTooLarge, "The entry \"$path\" is larger than {$this->limits->fileBytes} bytes.");
+                throw new Refusal(
+                    RefusalReason::FileTooLarge,
+                    "The entry \"$path\" is larger than {$this->limits->fileBytes} bytes.",
+                );
             }
             if (strlen($bytes) > $this->limits->ratioFrom && strlen($bytes) > $this->limits->ratio * max(1, $packedBytes)) {
-                throw new Refusal(RefusalReason::Ratio, "The entry \"$path\" unpacks to more than {$this->limits->ratio} times its packed size.");
+                throw new Refusal(
+                    RefusalReason::Ratio,
+                    "The entry \"$path\" unpacks to more than {$this->limits->ratio} times its packed size.",
+                );
             }
         }
 
@@ -122,7 +137,10 @@ final readonly class ArchiveReader
     private function refuseCount(int $entries): void
     {
         if ($entries > $this->limits->files) {
-            throw new Refusal(RefusalReason::TooManyFiles, "The archive has $entries entries; {$this->limits->files} are the most.");
+            throw new Refusal(
+                RefusalReason::TooManyFiles,
+                "The archive has $entries entries; {$this->limits->files} are the most.",
+            );
         }
     }
 

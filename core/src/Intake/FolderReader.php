@@ -23,15 +23,24 @@ final readonly class FolderReader
         foreach ($this->paths($folder) as $full) {
             $path = EntryName::clean(substr($full, strlen($folder) + 1), $this->limits);
             if (count($files) === $this->limits->files) {
-                throw new Refusal(RefusalReason::TooManyFiles, "\"$folder\" has more than {$this->limits->files} files.");
+                throw new Refusal(
+                    RefusalReason::TooManyFiles,
+                    "\"$folder\" has more than {$this->limits->files} files.",
+                );
             }
             $size = (int) filesize($full);
             $total += $size;
             if ($size > $this->limits->fileBytes) {
-                throw new Refusal(RefusalReason::FileTooLarge, "\"$path\" is larger than {$this->limits->fileBytes} bytes.");
+                throw new Refusal(
+                    RefusalReason::FileTooLarge,
+                    "\"$path\" is larger than {$this->limits->fileBytes} bytes.",
+                );
             }
             if ($total > $this->limits->totalBytes) {
-                throw new Refusal(RefusalReason::TotalTooLarge, "\"$folder\" is larger than {$this->limits->totalBytes} bytes, at \"$path\".");
+                throw new Refusal(
+                    RefusalReason::TotalTooLarge,
+                    "\"$folder\" is larger than {$this->limits->totalBytes} bytes, at \"$path\".",
+                );
             }
             $bytes = is_readable($full) ? file_get_contents($full) : false;
             if ($bytes === false) {

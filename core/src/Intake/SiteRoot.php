@@ -13,11 +13,12 @@ use InkedMargin\Core\Source\SourceFile;
 final readonly class SiteRoot
 {
     /**
-     * A folder that holds everything is gone into while the home page is in there: the shape may be wrong then,
-     * but everything else can still be judged.
+     * A folder that holds everything is gone into while the home page is in there: the shape may be wrong then, but
+     * everything else can still be judged.
      *
      * @param  array<string, SourceFile>  $files
-     * @param  string|null  $archive  the name of the archive, in which a single top folder is the site in any case; null for a folder
+     * @param  string|null  $archive the name of the archive, in which a single top folder is the site in any case; null
+     *     for a folder
      */
     public static function find(string $name, array $files, ?string $archive): Site
     {
@@ -62,7 +63,9 @@ final readonly class SiteRoot
     {
         $inside = [];
         foreach ($files as $path => $file) {
-            $path = str_starts_with((string) $path, "$folder/") ? substr((string) $path, strlen($folder) + 1) : (string) $path;
+            $path = str_starts_with((string) $path, "$folder/")
+                ? substr((string) $path, strlen($folder) + 1)
+                : (string) $path;
             $inside[$path] = new SourceFile($path, $file->bytes);
         }
 

@@ -8,8 +8,8 @@ use InkedMargin\Core\Finding\Finding;
 use InkedMargin\Core\Rules\Catalogue;
 
 /**
- * One cause, one finding. Each rule declares which rules supersede it; a finding is dropped when one of theirs shares a subject with
- * it, or is about one of its possible causes.
+ * One cause, one finding. Each rule declares which rules supersede it; a finding is dropped when one of theirs shares a
+ * subject with it, or is about one of its possible causes.
  */
 final class Causes
 {
@@ -50,7 +50,9 @@ final class Causes
     /** @return list<Finding> those that nothing else explains */
     public function kept(): array
     {
-        return array_values(array_filter($this->findings, fn (int $index) => $this->explained[$index] === null, ARRAY_FILTER_USE_KEY));
+        return array_values(
+            array_filter($this->findings, fn (int $index) => $this->explained[$index] === null, ARRAY_FILTER_USE_KEY),
+        );
     }
 
     /** @return list<Finding> what shows why a requirement is not met: its own findings, or those that explain them */

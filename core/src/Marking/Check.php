@@ -22,7 +22,10 @@ final readonly class Check
     /** Changes whenever the same input may give another report. */
     public const ENGINE = '0.5.0';
 
-    /** @param  \Closure(int, int): void|null  $progress  called with the number of steps done, and of all steps: one a page, one a rule */
+    /**
+     * @param  \Closure(int, int): void|null  $progress called with the number of steps done, and of all steps: one a
+     *     page, one a rule
+     */
     public static function run(Site $site, Brief $brief, ?\Closure $progress = null): CheckReport
     {
         return Collector::paused(fn () => self::report($site, $brief, $progress));
@@ -50,7 +53,10 @@ final readonly class Check
         $causes = Causes::among(self::withoutDuplicates(self::heard($findings, $exam)));
         $folded = Fold::of($causes->kept());
         $placed = self::place($folded->findings);
-        $outcomes = array_map(fn (Requirement $requirement) => self::outcome($requirement, $exam, $placed, $causes, $folded), $brief->requirements);
+        $outcomes = array_map(
+            fn (Requirement $requirement) => self::outcome($requirement, $exam, $placed, $causes, $folded),
+            $brief->requirements,
+        );
 
         return new CheckReport($site, $brief, $placed, $outcomes, Points::sum(self::counted($outcomes)));
     }
@@ -69,7 +75,9 @@ final readonly class Check
                 return true;
             }
             foreach ($kept[$finding->file] ?? [] as $span) {
-                if ($finding->span->start >= $span->start && $finding->span->end <= $span->end && $finding->span->end > 0) {
+                if ($finding->span->start >= $span->start
+                    && $finding->span->end <= $span->end
+                    && $finding->span->end > 0) {
                     return false;
                 }
             }
@@ -111,7 +119,9 @@ final readonly class Check
             }
         }
 
-        return array_values(array_filter($findings, fn (Finding $one) => $one->requirement !== null || ! isset($asked[$place($one)])));
+        return array_values(
+            array_filter($findings, fn (Finding $one) => $one->requirement !== null || ! isset($asked[$place($one)])),
+        );
     }
 
     /**
@@ -120,7 +130,9 @@ final readonly class Check
      */
     private static function place(array $findings): array
     {
-        $key = fn (Finding $one) => [$one->file, $one->span->start, $one->rule, $one->variant, $one->span->end, $one->anchor];
+        $key = fn (Finding $one) => [
+            $one->file, $one->span->start, $one->rule, $one->variant, $one->span->end, $one->anchor,
+        ];
         usort($findings, fn (Finding $a, Finding $b) => $key($a) <=> $key($b));
         $alike = [];
         $placed = [];
@@ -134,8 +146,13 @@ final readonly class Check
     }
 
     /** @param  list<PlacedFinding>  $placed */
-    private static function outcome(Requirement $requirement, Examination $exam, array $placed, Causes $causes, Fold $folded): Outcome
-    {
+    private static function outcome(
+        Requirement $requirement,
+        Examination $exam,
+        array $placed,
+        Causes $causes,
+        Fold $folded,
+    ): Outcome {
         $terms = $requirement->terms;
         $showing = $causes->showing($terms->id);
         if ($requirement instanceof AssessedByFindings) {

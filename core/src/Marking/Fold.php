@@ -6,7 +6,10 @@ namespace InkedMargin\Core\Marking;
 
 use InkedMargin\Core\Finding\Finding;
 
-/** Repeats of one slip on a page as one finding with the other places, and no more findings of a rule on a page than anybody reads. */
+/**
+ * Repeats of one slip on a page as one finding with the other places, and no more findings of a rule on a page than
+ * anybody reads.
+ */
 final class Fold
 {
     /** Of one rule on one page; the last says how many more there are. */
@@ -68,7 +71,10 @@ final class Fold
             $surplus = count($group) - self::MOST;
             if ($surplus > 0) {
                 $last = $group[self::MOST - 1];
-                $told = $last->with(message: "{$last->message} There are $surplus more findings of this kind on this page.", mend: $last->mend);
+                $told = $last->with(
+                    message: "{$last->message} There are $surplus more findings of this kind on this page.",
+                    mend: $last->mend,
+                );
                 foreach (array_slice($group, self::MOST - 1) as $finding) {
                     $this->became[spl_object_id($finding)] = $told;
                 }

@@ -9,7 +9,8 @@ use InkedMargin\Core\Source\Span;
 /**
  * An attribute as it was written: its lower-cased name, its value with character references read, and where both stand.
  *
- * A page has more of these than of anything else, so that offsets are kept as numbers and made spans when they are asked for.
+ * A page has more of these than of anything else, so that offsets are kept as numbers and made spans when they are
+ * asked for.
  */
 final readonly class Attribute
 {
@@ -35,7 +36,9 @@ final readonly class Attribute
     /** The value's bytes without quotes; null when only the name was written. */
     public function valueSpan(): ?Span
     {
-        return $this->valueStart === null || $this->valueEnd === null ? null : new Span($this->valueStart, $this->valueEnd);
+        return $this->valueStart === null || $this->valueEnd === null
+            ? null
+            : new Span($this->valueStart, $this->valueEnd);
     }
 
     public function span(): Span
@@ -45,6 +48,8 @@ final readonly class Attribute
 
     public function named(string $name): self
     {
-        return $name === $this->name ? $this : new self($name, $this->value, $this->nameStart, $this->nameEnd, $this->valueStart, $this->valueEnd);
+        return $name === $this->name
+            ? $this
+            : new self($name, $this->value, $this->nameStart, $this->nameEnd, $this->valueStart, $this->valueEnd);
     }
 }

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Markup;
 
-/** Which attributes there are on which elements, and what their values may be. Source: the tables in core/data, which say where they come from. */
+/**
+ * Which attributes there are on which elements, and what their values may be. Source: the tables in core/data, which
+ * say where they come from.
+ */
 final readonly class AttributeTable
 {
     /**
@@ -12,10 +15,16 @@ final readonly class AttributeTable
      * @param  array<string, array<string, int>>  $handlers  event handlers, in the same form
      * @param  array<string, list<string>|null>  $aria  what the values of the states and properties of ARIA may be
      * @param  array<string, int>  $roles
-     * @param  array<string, array<string, list<string>>>  $values  by attribute and element or `*`: keywords, or a pattern and the words for it
+     * @param  array<string, array<string, list<string>>>  $values by attribute and element or `*`: keywords, or a pattern
+     *     and the words for it
      */
-    private function __construct(private array $byElement, private array $handlers, private array $aria, private array $roles, private array $values)
-    {
+    private function __construct(
+        private array $byElement,
+        private array $handlers,
+        private array $aria,
+        private array $roles,
+        private array $values,
+    ) {
     }
 
     public static function load(): self
@@ -31,13 +40,22 @@ final readonly class AttributeTable
             $aria = require "$folder/aria.php";
             /** @var array<string, array<string, list<string>>> $values */
             $values = require "$folder/attribute-values.php";
-            $table = new self(array_map(array_flip(...), $attributes), array_map(array_flip(...), $handlers), $aria['attributes'], array_flip($aria['roles']), $values);
+            $table = new self(
+                array_map(array_flip(...), $attributes),
+                array_map(array_flip(...), $handlers),
+                $aria['attributes'],
+                array_flip($aria['roles']),
+                $values,
+            );
         }
 
         return $table;
     }
 
-    /** `data-*` and names with a colon, which belong to other vocabularies, are on every element. On an element that is not in the table nothing is unknown. */
+    /**
+     * `data-*` and names with a colon, which belong to other vocabularies, are on every element. On an element that is
+     * not in the table nothing is unknown.
+     */
     public function knows(string $element, string $attribute): bool
     {
         return ! isset($this->byElement[$element])
@@ -47,7 +65,10 @@ final readonly class AttributeTable
             || preg_match('/^(?:data-.|.+:)/', $attribute) === 1;
     }
 
-    /** @return list<string> the names that a wrong one may have been meant for: those of ARIA and of events only where it begins like one */
+    /**
+     * @return list<string> the names that a wrong one may have been meant for: those of ARIA and of events only where
+     *     it begins like one
+     */
     public function namesFor(string $element, string $wrong): array
     {
         return array_map(strval(...), array_keys(match (true) {
@@ -63,11 +84,17 @@ final readonly class AttributeTable
         return $attribute === 'role' || $this->allowed($element, $attribute) !== null;
     }
 
-    /** What would be a value of the attribute, in words such as "one of ltr, rtl, auto"; null when the value it has is one. */
+    /**
+     * What would be a value of the attribute, in words such as "one of ltr, rtl, auto"; null when the value it has is
+     * one.
+     */
     public function expected(string $element, string $attribute, string $value): ?string
     {
         if ($attribute === 'role') {
-            $unknown = array_filter(preg_split('/[ \t\n\f\r]+/', strtolower($value), -1, PREG_SPLIT_NO_EMPTY) ?: [''], fn (string $role) => ! isset($this->roles[$role]));
+            $unknown = array_filter(
+                preg_split('/[ \t\n\f\r]+/', strtolower($value), -1, PREG_SPLIT_NO_EMPTY) ?: [''],
+                fn (string $role) => ! isset($this->roles[$role]),
+            );
 
             return $unknown === [] ? null : 'a role that there is, such as navigation or button';
         }

@@ -17,7 +17,8 @@ final readonly class CharacterNames
             $table = require __DIR__.'/../../data/character-references.php';
             foreach ($table as $name => $stands) {
                 $best = $names[$stands] ?? null;
-                if (str_ends_with($name, ';') && ($best === null || [strlen($name), ctype_upper($name[0])] < [strlen($best), ctype_upper($best[0])])) {
+                if (str_ends_with($name, ';') && ($best === null
+                    || [strlen($name), ctype_upper($name[0])] < [strlen($best), ctype_upper($best[0])])) {
                     $names[$stands] = $name;
                 }
             }

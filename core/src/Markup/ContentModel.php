@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Markup;
 
 /**
- * Which elements may stand in which, and in which order. Source: core/data/content-models.php, which says where it comes from.
+ * Which elements may stand in which, and in which order. Source: core/data/content-models.php, which says where it
+ * comes from.
  *
- * A page is gone through once in document order. What an element needs to know of those around it, it has from its parent, so
- * that the cost is linear however deep the page, and places that are alike share one object, which remembers what may be there.
+ * A page is gone through once in document order. What an element needs to know of those around it, it has from its
+ * parent, so that the cost is linear however deep the page, and places that are alike share one object, which remembers
+ * what may be there.
  */
 final readonly class ContentModel
 {
@@ -24,7 +26,10 @@ final readonly class ContentModel
     /** @var array<string, true> */
     private array $transparent;
 
-    /** @var array<string, array<string, int>> the stage of a child's name, by the name of the element; `*` for all others */
+    /**
+     * @var array<string, array<string, int>> the stage of a child's name, by the name of the element; `*` for all
+     *     others
+     */
     private array $stages;
 
     /** @var array<string, true> names of elements that not everything may be a child of, or not in every order */
@@ -51,8 +56,14 @@ final readonly class ContentModel
         }
         $this->stages = $stages;
         $this->transparent = array_fill_keys($data['transparent'], true);
-        $this->choosy = array_fill_keys([...array_keys($data['only']), ...array_keys($data['order']), ...array_keys($data['once'])], true);
-        $this->remembered = array_fill_keys([...array_keys($data['without']), ...array_merge(...array_values($data['within']))], true);
+        $this->choosy = array_fill_keys(
+            [...array_keys($data['only']), ...array_keys($data['order']), ...array_keys($data['once'])],
+            true,
+        );
+        $this->remembered = array_fill_keys(
+            [...array_keys($data['without']), ...array_merge(...array_values($data['within']))],
+            true,
+        );
     }
 
     public static function load(): self
@@ -86,7 +97,8 @@ final readonly class ContentModel
                 continue;
             }
             // Of a name in the same surroundings, most are right: those need no second look.
-            $isFine = isset($around->fine[$name]) && ($around->interactive === null || ! isset($element->attributes['tabindex']));
+            $isFine = isset($around->fine[$name])
+                && ($around->interactive === null || ! isset($element->attributes['tabindex']));
             if (! $isFine && $parent !== null && $parent->namespace === NodeNamespace::Html && $element->isWritten()) {
                 $misplaced = $this->misplacedIn($around, $element, $parent);
                 if ($misplaced !== null) {
@@ -122,7 +134,11 @@ final readonly class ContentModel
     private function misplacedIn(Surroundings $around, Element $element, Element $parent): ?Misplaced
     {
         $name = $element->name;
-        $misplaced = $this->fromParent($element, $parent, $around) ?? $this->fromAbove($element, $around) ?? $this->fromMetadata($element);
+        $misplaced = $this->fromParent(
+            $element,
+            $parent,
+            $around,
+        ) ?? $this->fromAbove($element, $around) ?? $this->fromMetadata($element);
         $mayBeRefused = array_intersect_key(array_flip($this->notInside[$name] ?? []), $around->names) !== [];
         if ($misplaced === null && ! $mayBeRefused && ($this->data['parents'][$name][0] ?? '') !== 'head' && $name !== 'meta') {
             $around->fine[$name] = true;
@@ -141,21 +157,32 @@ final readonly class ContentModel
         $isForHead = ($parents[0] ?? '') === 'head';
         if ($parents !== null && ! in_array($opaque, $parents, true) && ! in_array($parent->name, $parents, true)
             && ! ($isForHead && $this->isStrayed($parent))) {
-            return new Misplaced($element, $isForHead ? MisplacedKind::Metadata : MisplacedKind::NeedsParent, array_slice($parents, 0, 2));
+            return new Misplaced(
+                $element,
+                $isForHead ? MisplacedKind::Metadata : MisplacedKind::NeedsParent,
+                array_slice($parents, 0, 2),
+            );
         }
         $only = $this->data['only'][$opaque] ?? null;
         // What is in a link that is in a list is reported with the link.
         $isDirect = ! $this->isTransparent($parent->name);
-        if ($only !== null && $isDirect && ! in_array($element->name, [...$only, ...$this->data['scriptSupporting']], true)) {
+        if ($only !== null && $isDirect && ! in_array(
+            $element->name,
+            [...$only, ...$this->data['scriptSupporting']],
+            true,
+        )) {
             return new Misplaced($element, MisplacedKind::NotAChild, array_slice($only, 0, 2));
         }
-        $isBlock = ! isset($this->phrasing[$element->name]) && $parents === null && ElementTable::load()->knows($element->name)
+        $isBlock = ! isset($this->phrasing[$element->name])
+            && $parents === null
+            && ElementTable::load()->knows($element->name)
             && ! str_contains($element->name, '-') && ElementTable::load()->insteadOf($element->name) === null;
         if (! $isBlock || ! in_array($opaque, $this->data['phrasingOnly'], true)) {
             return null;
         }
 
-        return in_array($opaque, $this->data['alsoHeadings'], true) && preg_match('/^h(?:[1-6]|group)$/', $element->name) === 1
+        return in_array($opaque, $this->data['alsoHeadings'], true)
+            && preg_match('/^h(?:[1-6]|group)$/', $element->name) === 1
             ? null
             : new Misplaced($element, MisplacedKind::BlockInPhrase, [$opaque]);
     }
@@ -180,7 +207,10 @@ final readonly class ContentModel
             : new Misplaced($element, MisplacedKind::NeedsParent, array_slice($within, 0, 1));
     }
 
-    /** Whether an element is of the kind that another may not hold: a link without `href` or a hidden field is not interactive. */
+    /**
+     * Whether an element is of the kind that another may not hold: a link without `href` or a hidden field is not
+     * interactive.
+     */
     private function isRefused(Element $element): bool
     {
         $with = $this->data['interactiveWith'][$element->name] ?? null;
@@ -195,7 +225,11 @@ final readonly class ContentModel
     private function fromMetadata(Element $element): ?Misplaced
     {
         $parent = $element->parent;
-        if (! in_array($element->name, ['link', 'meta'], true) || $parent === null || in_array($parent->name, ['head', 'noscript', 'template'], true)
+        if (! in_array($element->name, ['link', 'meta'], true) || $parent === null || in_array(
+            $parent->name,
+            ['head', 'noscript', 'template'],
+            true,
+        )
             || ($element->attribute('itemprop') ?? $element->attribute('property')) !== null || $this->isStrayed($parent)) {
             return null;
         }
@@ -206,7 +240,10 @@ final readonly class ContentModel
             : new Misplaced($element, MisplacedKind::Metadata, ['head']);
     }
 
-    /** Whether what is in `$parent` was written for the head, and is in the body only because something else had ended the head. */
+    /**
+     * Whether what is in `$parent` was written for the head, and is in the body only because something else had ended
+     * the head.
+     */
     private function isStrayed(Element $parent): bool
     {
         for ($above = $parent; $above !== null && $above->name !== 'body'; $above = $above->parent) {
@@ -234,7 +271,11 @@ final readonly class ContentModel
         $found = [];
         foreach ($element->children as $child) {
             if ($child instanceof Text && ! $child->isBlank()) {
-                $found[] = new Misplaced($child, MisplacedKind::Text, array_slice($this->data['only'][$element->name], 0, 2));
+                $found[] = new Misplaced(
+                    $child,
+                    MisplacedKind::Text,
+                    array_slice($this->data['only'][$element->name], 0, 2),
+                );
             }
         }
 

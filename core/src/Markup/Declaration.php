@@ -6,7 +6,9 @@ namespace InkedMargin\Core\Markup;
 
 use InkedMargin\Core\Source\Span;
 
-/** A declaration of a page's encoding: the label as it was written, where, and the encoding that a browser takes it for. */
+/**
+ * A declaration of a page's encoding: the label as it was written, where, and the encoding that a browser takes it for.
+ */
 final readonly class Declaration
 {
     /** @param  string  $encoding  its name in the Encoding Standard */

@@ -32,11 +32,15 @@ final class Document
     public array $continuations = [];
 
     /**
-     * @param  SourceFile  $source  what all offsets count in: the file, or its text as UTF-8 when the file is in another encoding
+     * @param  SourceFile  $source what all offsets count in: the file, or its text as UTF-8 when the file is in another
+     *     encoding
      * @param  int|null  $firstUnreadable  the offset of the first character that is none in the page's encoding
      */
-    public function __construct(public readonly SourceFile $source, public readonly Encoding $encoding, public readonly ?int $firstUnreadable = null)
-    {
+    public function __construct(
+        public readonly SourceFile $source,
+        public readonly Encoding $encoding,
+        public readonly ?int $firstUnreadable = null,
+    ) {
     }
 
     /** The nodes at the top have no parent: nothing points back to the document. */
@@ -46,9 +50,9 @@ final class Document
     }
 
     /**
-     * Takes the tree apart when nobody needs it any more: as nodes and parents point to each other, the memory of a page would
-     * otherwise wait for the garbage collector, which has to look at every node of every page to find it. Without recursion, as
-     * PHP's own way from the deepest node up would be.
+     * Takes the tree apart when nobody needs it any more: as nodes and parents point to each other, the memory of a
+     * page would otherwise wait for the garbage collector, which has to look at every node of every page to find it.
+     * Without recursion, as PHP's own way from the deepest node up would be.
      */
     public function __destruct()
     {

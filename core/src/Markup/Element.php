@@ -126,7 +126,8 @@ final class Element extends Node
     /**
      * All text below, in document order.
      *
-     * @param  int  $most  nodes to look at: who asks this of every element of a page must not go through what is nested again and again
+     * @param  int  $most nodes to look at: who asks this of every element of a page must not go through what is nested
+     *     again and again
      */
     public function text(int $most = PHP_INT_MAX): string
     {
@@ -150,7 +151,10 @@ final class Element extends Node
         return trim(preg_replace('/[ \t\n\f\r]+/', ' ', $this->text($most)) ?? '');
     }
 
-    /** The way down to this element, such as `html/body/ul:2/li:3`, counting siblings of one name; the last steps of it when it is deep. */
+    /**
+     * The way down to this element, such as `html/body/ul:2/li:3`, counting siblings of one name; the last steps of it
+     * when it is deep.
+     */
     public function path(): string
     {
         $steps = [];

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Markup;
 
-/** What the HTML Standard says of elements and their attributes as facts. Source: the tables in core/data, which say where they come from. */
+/**
+ * What the HTML Standard says of elements and their attributes as facts. Source: the tables in core/data, which say
+ * where they come from.
+ */
 final readonly class ElementTable
 {
     /**
@@ -14,8 +17,13 @@ final readonly class ElementTable
      * @param  array<string, string>  $obsolete  by name, with what does the element's work now
      * @param  array<string, array<string, string>>  $obsoleteAttributes  by element and name
      */
-    private function __construct(private array $names, private array $void, private array $optionalEnd, private array $obsolete, private array $obsoleteAttributes)
-    {
+    private function __construct(
+        private array $names,
+        private array $void,
+        private array $optionalEnd,
+        private array $obsolete,
+        private array $obsoleteAttributes,
+    ) {
     }
 
     public static function load(): self
@@ -31,7 +39,13 @@ final readonly class ElementTable
             $obsolete = require "$folder/obsolete-elements.php";
             /** @var array<string, array<string, string>> $attributes */
             $attributes = require "$folder/obsolete-attributes.php";
-            $table = new self(array_flip($names), array_flip($tags['void']), array_flip($tags['optionalEnd']), $obsolete, $attributes);
+            $table = new self(
+                array_flip($names),
+                array_flip($tags['void']),
+                array_flip($tags['optionalEnd']),
+                $obsolete,
+                $attributes,
+            );
         }
 
         return $table;
@@ -40,7 +54,9 @@ final readonly class ElementTable
     /** Whether there is such an element; a name with a hyphen is a custom one (4.13.3). */
     public function knows(string $name): bool
     {
-        return isset($this->names[$name]) || isset($this->obsolete[$name]) || preg_match('/^[a-z][^A-Z]*-/', $name) === 1;
+        return isset($this->names[$name])
+            || isset($this->obsolete[$name])
+            || preg_match('/^[a-z][^A-Z]*-/', $name) === 1;
     }
 
     /** @return list<string> those that are not obsolete */

@@ -10,8 +10,8 @@ use UConverter;
 /**
  * The encoding a page is read in: what its byte order mark says, or a `meta` in its first bytes, or UTF-8.
  *
- * Source: HTML Standard, 13.2.3.2 "Determining the character encoding"; the default is ours, as the standard wants every page to
- * be UTF-8 (4.2.5.4). Names and decoding: Encoding Standard.
+ * Source: HTML Standard, 13.2.3.2 "Determining the character encoding"; the default is ours, as the standard wants
+ * every page to be UTF-8 (4.2.5.4). Names and decoding: Encoding Standard.
  */
 final readonly class Encoding
 {
@@ -35,7 +35,11 @@ final readonly class Encoding
     {
         foreach (self::MARKS as $mark => $name) {
             if (str_starts_with($bytes, $mark)) {
-                return new self($name, true, Prescan::declaration(Utf8::convert(substr($bytes, 0, 2 * Prescan::BYTES), $name)));
+                return new self(
+                    $name,
+                    true,
+                    Prescan::declaration(Utf8::convert(substr($bytes, 0, 2 * Prescan::BYTES), $name)),
+                );
             }
         }
         $declaration = Prescan::declaration($bytes);
@@ -43,7 +47,9 @@ final readonly class Encoding
         return new self($declaration->encoding ?? 'UTF-8', false, $declaration);
     }
 
-    /** The encoding that a label stands for; null when it stands for none (Encoding Standard, 4.2 "get an encoding"). */
+    /**
+     * The encoding that a label stands for; null when it stands for none (Encoding Standard, 4.2 "get an encoding").
+     */
     public static function named(string $label): ?string
     {
         /** @var array<string, string>|null $names */
@@ -58,7 +64,10 @@ final readonly class Encoding
         return $this->name === 'UTF-8';
     }
 
-    /** Whether the byte order mark and the `meta` name two encodings. A page in UTF-16 cannot say so in a `meta` (4.2.5.4). */
+    /**
+     * Whether the byte order mark and the `meta` name two encodings. A page in UTF-16 cannot say so in a `meta`
+     * (4.2.5.4).
+     */
     public function isContradicted(): bool
     {
         return $this->isMarked && $this->declaration !== null && $this->declaration->encoding !== $this->name;
@@ -71,7 +80,11 @@ final readonly class Encoding
             'UTF-8', 'UTF-16BE', 'UTF-16LE', 'ISO-8859-16', 'ISO-2022-JP' => Utf8::convert($bytes, $this->name),
             // Encoding Standard, 14.1 and 14.5
             'replacement' => $bytes === '' ? '' : "\u{FFFD}",
-            'x-user-defined' => preg_replace_callback('/[\x80-\xff]/', fn (array $byte) => mb_chr(0xF700 + ord($byte[0]), 'UTF-8'), $bytes) ?? '',
+            'x-user-defined' => preg_replace_callback(
+                '/[\x80-\xff]/',
+                fn (array $byte) => mb_chr(0xF700 + ord($byte[0]), 'UTF-8'),
+                $bytes,
+            ) ?? '',
             default => UConverter::transcode($bytes, 'UTF-8', self::CONVERTERS[$this->name] ?? $this->name),
         };
     }

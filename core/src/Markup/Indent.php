@@ -8,8 +8,9 @@ use InkedMargin\Core\Source\English;
 use InkedMargin\Core\Source\SourceFile;
 
 /**
- * How a page is indented: a child that is not deeper than its parent, a step other than the wanted or the usual one, an end tag in
- * another column than its start tag. `html`, `head` and `body` need not indent what they hold. Common practice.
+ * How a page is indented: a child that is not deeper than its parent, a step other than the wanted or the usual one, an
+ * end tag in another column than its start tag. `html`, `head` and `body` need not indent what they hold. Common
+ * practice.
  */
 final readonly class Indent
 {
@@ -40,7 +41,9 @@ final readonly class Indent
             }
             $columns[spl_object_id($element)] = $column;
             $parent = $element->parent;
-            $around = $parent === null || isset(self::FLAT[$parent->name]) ? null : $columns[spl_object_id($parent)] ?? null;
+            $around = $parent === null || isset(self::FLAT[$parent->name])
+                ? null
+                : $columns[spl_object_id($parent)] ?? null;
             $steps[$index] = $around === null ? null : $column - $around;
         }
         $step ??= self::usualStep($steps);
@@ -115,7 +118,10 @@ final readonly class Indent
         return new IndentSlip($element, $element->endTag() ?? $element->place(), $message);
     }
 
-    /** @return array<int, int> the column of the first thing on each line, by its offset; none for what is indented past all reason */
+    /**
+     * @return array<int, int> the column of the first thing on each line, by its offset; none for what is indented past
+     *     all reason
+     */
     private static function firstOnLines(SourceFile $file): array
     {
         $bytes = $file->bytes;

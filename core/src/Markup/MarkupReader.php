@@ -22,7 +22,11 @@ final readonly class MarkupReader
         $unreadable = $encoding->isUtf8() ? $file->firstInvalidByte() : null;
         $source = $encoding->isUtf8() && $unreadable === null
             ? $file
-            : new SourceFile($file->path, $encoding->decode($file->bytes), (new OriginalOffsets($file->bytes, $encoding))->of(...));
+            : new SourceFile(
+                $file->path,
+                $encoding->decode($file->bytes),
+                (new OriginalOffsets($file->bytes, $encoding))->of(...),
+            );
 
         return self::build(new Document($source, $encoding, $unreadable ?? self::firstReplacement($source, $file)));
     }
@@ -32,7 +36,11 @@ final readonly class MarkupReader
     {
         $unreadable = $before->firstUnreadable === null ? false : strpos($source->bytes, "\u{FFFD}");
 
-        return self::build(new Document($source, $before->encoding, $unreadable === false ? $before->firstUnreadable : $unreadable));
+        return self::build(new Document(
+            $source,
+            $before->encoding,
+            $unreadable === false ? $before->firstUnreadable : $unreadable,
+        ));
     }
 
     private static function build(Document $document): Document
@@ -42,7 +50,8 @@ final readonly class MarkupReader
         $tokenizer = new Tokenizer($document->source->bytes, $builder, $errors);
         $builder->attach($tokenizer);
         self::reportProblematicCharacters($document->source->bytes, $errors);
-        // Every node points to its parent, and nothing becomes garbage while a tree grows: looking for it takes half the time.
+        // Every node points to its parent, and nothing becomes garbage while a tree grows: looking for it takes half
+        // the time.
         Collector::paused($tokenizer->run(...));
         $builder->release();
         $document->errors = $errors->sorted();
@@ -61,9 +70,18 @@ final readonly class MarkupReader
     /** 13.2.3.5, "preprocessing the input stream". */
     private static function reportProblematicCharacters(string $bytes, Errors $errors): void
     {
-        for ($at = 0; preg_match(self::PROBLEMATIC, $bytes, $match, PREG_OFFSET_CAPTURE, $at) === 1; $at = $match[0][1] + strlen($match[0][0])) {
+        for ($at = 0; preg_match(
+            self::PROBLEMATIC,
+            $bytes,
+            $match,
+            PREG_OFFSET_CAPTURE,
+            $at,
+        ) === 1; $at = $match[0][1] + strlen($match[0][0])) {
             $isControl = strlen($match[0][0]) <= 2;
-            $errors->add($isControl ? 'control-character-in-input-stream' : 'noncharacter-in-input-stream', $match[0][1]);
+            $errors->add(
+                $isControl ? 'control-character-in-input-stream' : 'noncharacter-in-input-stream',
+                $match[0][1],
+            );
         }
     }
 }

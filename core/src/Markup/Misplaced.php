@@ -8,7 +8,8 @@ namespace InkedMargin\Core\Markup;
 final readonly class Misplaced
 {
     /**
-     * @param  list<string>  $others  the elements that it should be in, or that its parent may hold, or the one it conflicts with
+     * @param  list<string>  $others the elements that it should be in, or that its parent may hold, or the one it
+     *     conflicts with
      */
     public function __construct(public Element|Text $node, public MisplacedKind $kind, public array $others = [])
     {

@@ -7,14 +7,18 @@ namespace InkedMargin\Core\Markup;
 /**
  * Where the bytes of a decoded page stood in its file.
  *
- * The file is decoded a second time in pieces of about a kilobyte, cut where no letter can be torn apart: behind a line feed, or a `>`
- * where the encoding has none inside a letter. A place is then looked for in its piece alone, so that the cost is linear.
+ * The file is decoded a second time in pieces of about a kilobyte, cut where no letter can be torn apart: behind a line
+ * feed, or a `>` where the encoding has none inside a letter. A place is then looked for in its piece alone, so that
+ * the cost is linear.
  */
 final class OriginalOffsets
 {
     private const PIECE = 1_024;
 
-    private const MULTIBYTE = ['UTF-8', 'UTF-16BE', 'UTF-16LE', 'GBK', 'gb18030', 'Big5', 'EUC-JP', 'EUC-KR', 'ISO-2022-JP', 'Shift_JIS', 'replacement'];
+    private const MULTIBYTE = [
+        'UTF-8', 'UTF-16BE', 'UTF-16LE', 'GBK', 'gb18030', 'Big5', 'EUC-JP', 'EUC-KR', 'ISO-2022-JP', 'Shift_JIS',
+        'replacement',
+    ];
 
     /** Bytes, with an escape sequence of ISO-2022-JP. */
     private const LONGEST_LETTER = 6;
@@ -68,7 +72,10 @@ final class OriginalOffsets
         }
         // A beginning that ends in the middle of a letter decodes to something else: the right one is near.
         $text = substr($this->encoding->decode($piece), 0, $wanted);
-        for ($length = min(strlen($piece), $low + self::LONGEST_LETTER); $length > max(0, $low - self::LONGEST_LETTER); $length--) {
+        for ($length = min(
+            strlen($piece),
+            $low + self::LONGEST_LETTER,
+        ); $length > max(0, $low - self::LONGEST_LETTER); $length--) {
             if ($this->encoding->decode(substr($piece, 0, $length)) === $text) {
                 return $length;
             }
@@ -101,12 +108,17 @@ final class OriginalOffsets
         }
         if (in_array($this->encoding->name, ['UTF-16BE', 'UTF-16LE'], true)) {
             // A surrogate pair stays together.
-            $unit = ord($this->encoding->name === 'UTF-16BE' ? $this->bytes[$from] : $this->bytes[min($from + 1, $length - 1)]);
+            $unit = ord(
+                $this->encoding->name === 'UTF-16BE' ? $this->bytes[$from] : $this->bytes[min($from + 1, $length - 1)],
+            );
 
             return $unit >= 0xDC && $unit <= 0xDF ? $from + 2 : $from;
         }
 
-        return min($length, $from + strcspn($this->bytes, $this->encoding->name === 'ISO-2022-JP' ? "\n" : "\n>", $from) + 1);
+        return min(
+            $length,
+            $from + strcspn($this->bytes, $this->encoding->name === 'ISO-2022-JP' ? "\n" : "\n>", $from) + 1,
+        );
     }
 
     private function length(string $bytes): int

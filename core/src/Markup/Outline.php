@@ -7,8 +7,9 @@ namespace InkedMargin\Core\Markup;
 /**
  * The parts and headings of a page in document order, and which part everything stands in.
  *
- * The header and footer of an article or section are none of the page (HTML Standard, 4.3.8 and 4.3.9). Where a page has no element of
- * a part's name, a div or section that is called so by id, class or role serves as the part (common practice).
+ * The header and footer of an article or section are none of the page (HTML Standard, 4.3.8 and 4.3.9). Where a page
+ * has no element of a part's name, a div or section that is called so by id, class or role serves as the part (common
+ * practice).
  */
 final readonly class Outline
 {
@@ -42,7 +43,11 @@ final readonly class Outline
             $part = self::part($element, $named, $isSectioned);
             if ($part !== null) {
                 $entries[] = new OutlineEntry($element, $part, null, self::called($element), $inside);
-            } elseif ($element->name[0] === 'h' && $element->namespace === NodeNamespace::Html && preg_match('/^h([1-6])$/', $element->name, $level) === 1) {
+            } elseif ($element->name[0] === 'h' && $element->namespace === NodeNamespace::Html && preg_match(
+                '/^h([1-6])$/',
+                $element->name,
+                $level,
+            ) === 1) {
                 $entry = new OutlineEntry($element, null, (int) $level[1], $element->words(self::MOST_NODES), $inside);
                 $entries[] = $entry;
                 $main = $main === null || $entry->level < $main->level ? $entry : $main;
@@ -97,7 +102,9 @@ final readonly class Outline
         $part = PartKind::of($element);
         $serves = $part !== null && ($part->value === $element->name || ! isset($named[$part->value]));
 
-        return $serves && ! ($isSectioned && in_array($part, [PartKind::Header, PartKind::Footer], true)) ? $part : null;
+        return $serves && ! ($isSectioned && in_array($part, [PartKind::Header, PartKind::Footer], true))
+            ? $part
+            : null;
     }
 
     private static function called(Element $element): string

@@ -12,11 +12,17 @@ final readonly class OutlineEntry
     /**
      * @param  PartKind|null  $part  null for a heading
      * @param  int|null  $level  1 to 6 for a heading, null for a part
-     * @param  string  $text  of a heading, white space collapsed; for a part what it is called in the source, such as `div#nav`
+     * @param  string  $text of a heading, white space collapsed; for a part what it is called in the source, such as
+     *     `div#nav`
      * @param  PartKind|null  $inside  the part around it
      */
-    public function __construct(public Element $element, public ?PartKind $part, public ?int $level, public string $text, public ?PartKind $inside)
-    {
+    public function __construct(
+        public Element $element,
+        public ?PartKind $part,
+        public ?int $level,
+        public string $text,
+        public ?PartKind $inside,
+    ) {
     }
 
     /** From the start tag to the end of the end tag, in bytes. */

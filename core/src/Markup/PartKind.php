@@ -36,7 +36,9 @@ enum PartKind: string
         return null;
     }
 
-    /** Roles of WAI-ARIA 1.2, section 5.3.4 (landmarks), and the ids and classes that beginners use. Common practice. */
+    /**
+     * Roles of WAI-ARIA 1.2, section 5.3.4 (landmarks), and the ids and classes that beginners use. Common practice.
+     */
     private static function named(string $name): ?self
     {
         return match ($name) {

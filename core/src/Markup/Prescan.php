@@ -9,8 +9,9 @@ use InkedMargin\Core\Source\Span;
 /**
  * Looks through the first bytes of a page for a declaration of its encoding, before any of it is parsed.
  *
- * Source: HTML Standard, 13.2.3.2 "prescan a byte stream to determine its encoding", "get an attribute" and "extracting a
- * character encoding from a meta element" (2.8 "URLs", under "Character encodings"). The XML declaration is not looked at.
+ * Source: HTML Standard, 13.2.3.2 "prescan a byte stream to determine its encoding", "get an attribute" and "extracting
+ * a character encoding from a meta element" (2.8 "URLs", under "Character encodings"). The XML declaration is not
+ * looked at.
  */
 final readonly class Prescan
 {
@@ -69,7 +70,12 @@ final readonly class Prescan
             return null;
         }
         [$content, $start] = $attributes['content'];
-        if (preg_match('~charset[ \t\n\f\r]*+=[ \t\n\f\r]*+(?|"([^"]*+)"|\'([^\']*+)\'|([^"\' \t\n\f\r;][^ \t\n\f\r;]*+))~i', $content, $match, PREG_OFFSET_CAPTURE) !== 1) {
+        if (preg_match(
+            '~charset[ \t\n\f\r]*+=[ \t\n\f\r]*+(?|"([^"]*+)"|\'([^\']*+)\'|([^"\' \t\n\f\r;][^ \t\n\f\r;]*+))~i',
+            $content,
+            $match,
+            PREG_OFFSET_CAPTURE,
+        ) !== 1) {
             return null;
         }
 

@@ -70,12 +70,18 @@ final readonly class Selector
     private static function match(Ast\NodeInterface $node, Element $element): bool
     {
         return match (true) {
-            $node instanceof Ast\ElementNode => $node->getElement() === null || strtolower($node->getElement()) === $element->name,
-            $node instanceof Ast\ClassNode => in_array($node->getName(), $element->classes(), true) && self::match($node->getSelector(), $element),
-            $node instanceof Ast\HashNode => $element->value('id') === $node->getId() && self::match($node->getSelector(), $element),
-            $node instanceof Ast\AttributeNode => self::matchAttribute($node, $element) && self::match($node->getSelector(), $element),
-            $node instanceof Ast\NegationNode => self::match($node->getSelector(), $element) && ! self::match($node->getSubSelector(), $element),
-            $node instanceof Ast\CombinedSelectorNode => self::match($node->getSubSelector(), $element) && self::matchCombined($node, $element),
+            $node instanceof Ast\ElementNode => $node->getElement() === null
+                || strtolower($node->getElement()) === $element->name,
+            $node instanceof Ast\ClassNode => in_array($node->getName(), $element->classes(), true)
+                && self::match($node->getSelector(), $element),
+            $node instanceof Ast\HashNode => $element->value('id') === $node->getId()
+                && self::match($node->getSelector(), $element),
+            $node instanceof Ast\AttributeNode => self::matchAttribute($node, $element)
+                && self::match($node->getSelector(), $element),
+            $node instanceof Ast\NegationNode => self::match($node->getSelector(), $element)
+                && ! self::match($node->getSubSelector(), $element),
+            $node instanceof Ast\CombinedSelectorNode => self::match($node->getSubSelector(), $element)
+                && self::matchCombined($node, $element),
             default => false,
         };
     }
@@ -144,8 +150,13 @@ final readonly class Selector
         $parts = match (true) {
             $node instanceof Ast\ElementNode => [],
             $node instanceof Ast\ClassNode, $node instanceof Ast\HashNode, $node instanceof Ast\AttributeNode => [$node->getSelector()],
-            $node instanceof Ast\NegationNode, $node instanceof Ast\CombinedSelectorNode => [$node->getSelector(), $node->getSubSelector()],
-            default => throw new SelectorError("\"$this->written\" uses a kind of selector that a brief cannot count with yet. Type, class, id, attribute, :not() and the combinators work."),
+            $node instanceof Ast\NegationNode, $node instanceof Ast\CombinedSelectorNode => [
+                $node->getSelector(),
+                $node->getSubSelector(),
+            ],
+            default => throw new SelectorError(
+                "\"$this->written\" uses a kind of selector that a brief cannot count with yet. Type, class, id, attribute, :not() and the combinators work.",
+            ),
         };
         array_map($this->refuseUnknownParts(...), $parts);
     }

@@ -10,7 +10,9 @@ final class StrayEndTags
     /** @var array<string, list<int>> offsets in order, by name */
     private array $offsets = [];
 
-    /** @var array<string, array<int, int>> for a taken tag, by name and index, an index that no free one stands before */
+    /**
+     * @var array<string, array<int, int>> for a taken tag, by name and index, an index that no free one stands before
+     */
     private array $next = [];
 
     /** @param  array<int, string>  $names  by offset, in order */
@@ -27,7 +29,10 @@ final class StrayEndTags
         return $this->names;
     }
 
-    /** Takes the first end tag of a name at or after an offset (bytes), and says where it stands; null when there is none. */
+    /**
+     * Takes the first end tag of a name at or after an offset (bytes), and says where it stands; null when there is
+     * none.
+     */
     public function take(string $name, int $from): ?int
     {
         $offsets = $this->offsets[$name] ?? [];
@@ -51,7 +56,10 @@ final class StrayEndTags
     {
         $first = null;
         foreach ($names as $name) {
-            $offset = $this->offsets[$name][$this->free($name, self::firstFrom($this->offsets[$name] ?? [], $from))] ?? null;
+            $offset = $this->offsets[$name][$this->free(
+                $name,
+                self::firstFrom($this->offsets[$name] ?? [], $from),
+            )] ?? null;
             if ($offset !== null && $offset < $before && ($first === null || $offset < $first[0])) {
                 $first = [$offset, $name];
             }

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Markup;
 
-/** What the content model of an element has to know of the elements around it. One object serves all places that are alike. */
+/**
+ * What the content model of an element has to know of the elements around it. One object serves all places that are
+ * alike.
+ */
 final class Surroundings
 {
     /** @var array<string, true> names of elements that may be here, whatever their attributes */
@@ -18,7 +21,8 @@ final class Surroundings
 
     /**
      * @param  string  $parent  the name of the element that this is the inside of; '' at the top
-     * @param  string  $opaque  the name of the nearest around it that is not transparent (HTML Standard, 3.2.5.3); '' at the top
+     * @param  string  $opaque the name of the nearest around it that is not transparent (HTML Standard, 3.2.5.3); '' at
+     *     the top
      * @param  array<string, true>  $names  of the elements around it, as far as some rule asks for them
      * @param  string|null  $barrier  the nearest around it that a main may not be in
      */

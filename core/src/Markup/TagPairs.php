@@ -11,8 +11,8 @@ use InkedMargin\Core\Source\Utf8;
 /**
  * Which start and end tags of a page belong together, and which have no partner.
  *
- * One slip is told once: an element that is not closed and an end tag of its name that closes nothing further down are one
- * pair of crossing tags, or one element that was cut short, and not two findings.
+ * One slip is told once: an element that is not closed and an end tag of its name that closes nothing further down are
+ * one pair of crossing tags, or one element that was cut short, and not two findings.
  */
 final readonly class TagPairs
 {
@@ -64,7 +64,9 @@ final readonly class TagPairs
             $above = $element->parent;
             // What was never closed goes on in the next block, as an element that nobody wrote.
             $opened = $above === null ? null : $written[spl_object_id($above)] ?? $above;
-            $around = $above === null ? null : $inside[spl_object_id($above)] ?? ($opened !== null && $this->isUnclosed($opened) ? $opened : null);
+            $around = $above === null
+                ? null
+                : $inside[spl_object_id($above)] ?? ($opened !== null && $this->isUnclosed($opened) ? $opened : null);
             if ($around !== null) {
                 $inside[spl_object_id($element)] = $around;
             }
@@ -105,7 +107,9 @@ final readonly class TagPairs
             }
             $late = $continued[spl_object_id($element)] ?? $stray->take($element->name, $element->closedAt ?? 0);
             if ($late !== null) {
-                ElementTable::load()->mayOmitEndTag($element->name) ? $cutShort[] = [$element, $late] : $crossed[] = [$element, $late];
+                ElementTable::load()->mayOmitEndTag($element->name)
+                    ? $cutShort[] = [$element, $late]
+                    : $crossed[] = [$element, $late];
             } elseif (! ElementTable::load()->mayOmitEndTag($element->name)) {
                 $unclosed[] = $element;
             }
@@ -139,7 +143,9 @@ final readonly class TagPairs
         return $this->unclosedAround[spl_object_id($element)] ?? null;
     }
 
-    /** The last element of one of some names that begins before an offset and was never closed; null when there is none. */
+    /**
+     * The last element of one of some names that begins before an offset and was never closed; null when there is none.
+     */
     public function lastUnclosed(int $before, string ...$names): ?Element
     {
         $last = null;
@@ -167,7 +173,13 @@ final readonly class TagPairs
     /** The tag at an offset as it would be quoted, such as `</div>`; null when there is none. */
     public function tagAt(int $offset): ?string
     {
-        return preg_match('~\G<(/?[a-zA-Z][^\s/>]*)~', $this->file->bytes, $tag, 0, min($offset, strlen($this->file->bytes))) === 1
+        return preg_match(
+            '~\G<(/?[a-zA-Z][^\s/>]*)~',
+            $this->file->bytes,
+            $tag,
+            0,
+            min($offset, strlen($this->file->bytes)),
+        ) === 1
             ? '<'.strtolower(Utf8::scrub($tag[1])).'>'
             : null;
     }
@@ -186,11 +198,17 @@ final readonly class TagPairs
             && $element->closing !== Closing::Itself && ! in_array($element->name, ['html', 'head', 'body', 'frame'], true);
     }
 
-    /** The end tag of a heading of another rank, which closes a heading all the same (13.2.6.4.7); null when it has its own. */
+    /**
+     * The end tag of a heading of another rank, which closes a heading all the same (13.2.6.4.7); null when it has its
+     * own.
+     */
     private static function headingEndTag(Element $element, SourceFile $file): ?string
     {
         $endTag = $element->endTag();
-        if ($endTag === null || preg_match('/^h[1-6]$/', $element->name) !== 1 || $element->namespace !== NodeNamespace::Html) {
+        if ($endTag === null || preg_match(
+            '/^h[1-6]$/',
+            $element->name,
+        ) !== 1 || $element->namespace !== NodeNamespace::Html) {
             return null;
         }
         $name = strtolower(substr($file->bytes, $endTag->start + 2, 2));
@@ -209,7 +227,9 @@ final readonly class TagPairs
     {
         $left = [];
         foreach (array_reverse($unclosed) as $element) {
-            $alike = array_values(array_filter(self::ALIKE, fn (array $names) => in_array($element->name, $names, true)))[0] ?? [];
+            $alike = array_values(
+                array_filter(self::ALIKE, fn (array $names) => in_array($element->name, $names, true)),
+            )[0] ?? [];
             $endTag = $stray->takeAny($alike, $element->place()->end, $element->closedAt ?? PHP_INT_MAX);
             if ($endTag === null) {
                 $left[] = $element;
@@ -226,7 +246,13 @@ final readonly class TagPairs
     {
         $alone = [];
         foreach ($document->errors as $error) {
-            if ($error->code === 'end-tag-without-matching-open-element' && preg_match('~\G</([a-zA-Z][^\s/>]*)~', $file->bytes, $name, 0, $error->offset) === 1) {
+            if ($error->code === 'end-tag-without-matching-open-element' && preg_match(
+                '~\G</([a-zA-Z][^\s/>]*)~',
+                $file->bytes,
+                $name,
+                0,
+                $error->offset,
+            ) === 1) {
                 $alone[$error->offset] = strtolower(Utf8::scrub($name[1]));
             }
         }

@@ -30,7 +30,8 @@ final readonly class JsonReport
             'findings' => array_map(self::finding(...), $report->findings),
             'requirements' => array_map(self::outcome(...), $report->outcomes),
             'score' => self::points($report->score),
-        ], JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR)."\n";
+        ], JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR)
+            ."\n";
     }
 
     /** @return array<string, mixed> */
@@ -74,7 +75,12 @@ final readonly class JsonReport
         return $mend === null ? null : array_map(function (Edit $edit): array {
             [$start, $end] = $edit->source->range($edit->span);
 
-            return ['file' => $edit->source->path, 'start' => self::position($start), 'end' => self::position($end), 'text' => $edit->text];
+            return [
+                'file' => $edit->source->path,
+                'start' => self::position($start),
+                'end' => self::position($end),
+                'text' => $edit->text,
+            ];
         }, $mend->edits);
     }
 

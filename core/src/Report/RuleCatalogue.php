@@ -69,7 +69,11 @@ final readonly class RuleCatalogue
         $index = $isBad ? 0 : 1;
         $packing = new Packing($example->packing[$index] ?? null, $example->folders[$index] ?? []);
 
-        return new Site('example', array_map(fn (string $path, string $bytes) => new SourceFile($path, $bytes), array_keys($files), $files), $packing);
+        return new Site(
+            'example',
+            array_map(fn (string $path, string $bytes) => new SourceFile($path, $bytes), array_keys($files), $files),
+            $packing,
+        );
     }
 
     public static function brief(Example $example): Brief

@@ -28,7 +28,8 @@ final readonly class SarifReport
                 'columnKind' => 'unicodeCodePoints',
                 'results' => array_map(self::result(...), $report->findings),
             ]],
-        ], JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR)."\n";
+        ], JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR)
+            ."\n";
     }
 
     /** @return array<string, mixed> */
@@ -85,7 +86,10 @@ final readonly class SarifReport
         return [
             'description' => ['text' => $remedy],
             'artifactChanges' => array_map(
-                fn (int|string $path, array $list) => ['artifactLocation' => ['uri' => self::uri((string) $path)], 'replacements' => $list],
+                fn (int|string $path, array $list) => [
+                    'artifactLocation' => ['uri' => self::uri((string) $path)],
+                    'replacements' => $list,
+                ],
                 array_keys($replacements),
                 $replacements,
             ),

@@ -26,8 +26,8 @@ use InkedMargin\Core\Site\ReferenceKind;
 use InkedMargin\Core\Source\Utf8;
 
 /**
- * What there is to see of a site as a whole, as plain data for screens and other programs: the pages side by side, how they link,
- * their menus, and the pattern. Lines are 1-based.
+ * What there is to see of a site as a whole, as plain data for screens and other programs: the pages side by side, how
+ * they link, their menus, and the pattern. Lines are 1-based.
  *
  * @phpstan-type PageRow array{path: string, title: string, heading: string, distance: int|null, deadEnd: bool, wayHome: bool, linkedFrom: int, parts: list<array{part: string, called: string, line: int}>, headings: list<array{level: int, text: string, line: int}>, pictures: list<array{source: string, alt: string|null, line: int}>, sheets: list<string>, words: int, links: int, menu: array<string, mixed>|null, lacks: list<array{key: string, label: string}>, menuDiffers: list<string>}
  * @phpstan-type LinkRow array{from: string, to: string, label: string, place: string, verdict: string, line: int, column: int, also: list<array{line: int, column: int}>, back: bool}
@@ -60,7 +60,10 @@ final readonly class SiteSurvey
 
     public static function render(ParsedSite $site, Brief $brief): string
     {
-        return json_encode(self::of($site, $brief), JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n";
+        return json_encode(
+            self::of($site, $brief),
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR,
+        )."\n";
     }
 
     /** @return PageRow */
@@ -72,7 +75,10 @@ final readonly class SiteSurvey
         $menu = $site->menus()->on($path);
         $usual = self::usualFor($path, $site, $brief);
         $differences = $usual === null ? [] : MenuComparison::of($menu, $path, $usual);
-        $pictures = array_filter($page->references, fn (Reference $reference) => $reference->kind === ReferenceKind::Picture && $reference->element?->name === 'img' && $reference->attribute === 'src');
+        $pictures = array_filter(
+            $page->references,
+            fn (Reference $reference) => $reference->kind === ReferenceKind::Picture && $reference->element?->name === 'img' && $reference->attribute === 'src',
+        );
 
         return [
             'path' => $path,
@@ -82,18 +88,52 @@ final readonly class SiteSurvey
             'deadEnd' => $map->edges[$path] === [],
             'wayHome' => $path === LinkMap::HOME || $map->hasWayHome($path),
             'linkedFrom' => $map->linkedFrom($path),
-            'parts' => array_map(fn (OutlineEntry $entry) => ['part' => $entry->part->value ?? '', 'called' => $entry->text, 'line' => $line($entry->element)], $page->outline->parts()),
-            'headings' => array_map(fn (OutlineEntry $entry) => ['level' => $entry->level ?? 0, 'text' => $entry->text, 'line' => $line($entry->element)], $page->outline->headings()),
-            'pictures' => array_values(array_map(fn (Reference $reference) => ['source' => $reference->target->found ?? $reference->written, 'alt' => $reference->element?->value('alt'), 'line' => $page->file->position($reference->span->start)->line], $pictures)),
-            'sheets' => array_map(fn (Reference $reference) => $reference->target->found ?? $reference->written, $page->stylesheets()),
+            'parts' => array_map(
+                fn (OutlineEntry $entry) => [
+                    'part' => $entry->part->value ?? '',
+                    'called' => $entry->text,
+                    'line' => $line($entry->element),
+                ],
+                $page->outline->parts(),
+            ),
+            'headings' => array_map(
+                fn (OutlineEntry $entry) => [
+                    'level' => $entry->level ?? 0,
+                    'text' => $entry->text,
+                    'line' => $line($entry->element),
+                ],
+                $page->outline->headings(),
+            ),
+            'pictures' => array_values(
+                array_map(
+                    fn (Reference $reference) => [
+                        'source' => $reference->target->found ?? $reference->written,
+                        'alt' => $reference->element?->value('alt'),
+                        'line' => $page->file->position($reference->span->start)->line,
+                    ],
+                    $pictures,
+                ),
+            ),
+            'sheets' => array_map(
+                fn (Reference $reference) => $reference->target->found ?? $reference->written,
+                $page->stylesheets(),
+            ),
             'words' => self::words($page),
             'links' => count($map->linksOn($path)),
             'menu' => $menu === null ? null : self::menu($menu, $page, $differences),
             'lacks' => array_values(array_map(
-                fn (MenuDifference $difference) => ['key' => (string) $difference->key, 'label' => (string) $difference->label],
-                array_filter($differences, fn (MenuDifference $difference) => $difference->entry === null && $difference->key !== null),
+                fn (MenuDifference $difference) => [
+                    'key' => (string) $difference->key,
+                    'label' => (string) $difference->label,
+                ],
+                array_filter(
+                    $differences,
+                    fn (MenuDifference $difference) => $difference->entry === null && $difference->key !== null,
+                ),
             )),
-            'menuDiffers' => array_values(array_unique(array_map(fn (MenuDifference $difference) => $difference->kind->value, $differences))),
+            'menuDiffers' => array_values(
+                array_unique(array_map(fn (MenuDifference $difference) => $difference->kind->value, $differences)),
+            ),
         ];
     }
 
@@ -125,13 +165,22 @@ final readonly class SiteSurvey
                 'written' => $entry->reference?->written,
                 'own' => $entry->key === $page->path(),
                 'broken' => $entry->isBroken(),
-                'line' => $page->file->position($entry->reference->span->start ?? $entry->element->place()->start)->line,
-                'differs' => array_values(array_map(fn (MenuDifference $difference) => $difference->kind->value, array_filter($differences, fn (MenuDifference $difference) => $difference->entry === $entry))),
+                'line' => $page->file->position(
+                    $entry->reference->span->start ?? $entry->element->place()->start,
+                )->line,
+                'differs' => array_values(
+                    array_map(
+                        fn (MenuDifference $difference) => $difference->kind->value,
+                        array_filter($differences, fn (MenuDifference $difference) => $difference->entry === $entry),
+                    ),
+                ),
             ], $menu->entries),
         ];
     }
 
-    /** @return list<LinkRow> one for each page and what it leads to inside the site, the first of several that are alike */
+    /**
+     * @return list<LinkRow> one for each page and what it leads to inside the site, the first of several that are alike
+     */
     private static function links(ParsedSite $site, LinkExpectations $expectations): array
     {
         $map = $site->map();
@@ -141,7 +190,8 @@ final readonly class SiteSurvey
             if ($to === null) {
                 continue;
             }
-            $key = $link->from()."\0".$to."\0".($link->to() === null ? $link->reference->target->resolution->value : '');
+            $key = $link->from()."\0".$to."\0"
+                .($link->to() === null ? $link->reference->target->resolution->value : '');
             $at = $link->page->file->position($link->reference->span->start);
             if (isset($rows[$key])) {
                 if (count($rows[$key]['also']) < self::MOST_ALIKE) {
@@ -179,13 +229,23 @@ final readonly class SiteSurvey
     /** @return array<string, mixed>|null */
     private static function commonMenu(ParsedSite $site, Brief $brief): ?array
     {
-        $asked = array_values(array_filter(array_map(fn (Navigation $requirement) => $requirement->menu === null ? null : $requirement->commonMenu($site), $brief->ofKind(Navigation::class))));
+        $asked = array_values(
+            array_filter(
+                array_map(
+                    fn (Navigation $requirement) => $requirement->menu === null ? null : $requirement->commonMenu($site),
+                    $brief->ofKind(Navigation::class),
+                ),
+            ),
+        );
         $usual = $asked[0] ?? $site->menus()->usual;
 
         return $usual === null ? null : [
             'asked' => $asked !== [],
             'place' => $usual->place,
-            'entries' => array_map(fn (string $key) => ['key' => $key, 'label' => $usual->entries[$key] ?? basename($key)], $usual->keys()),
+            'entries' => array_map(
+                fn (string $key) => ['key' => $key, 'label' => $usual->entries[$key] ?? basename($key)],
+                $usual->keys(),
+            ),
         ];
     }
 
@@ -199,7 +259,12 @@ final readonly class SiteSurvey
             'asked' => $requirement !== null,
             'order' => $match->order,
             'expected' => array_values(array_map(
-                fn (ExpectedLink $link) => ['from' => $link->from, 'to' => (string) $link->to, 'way' => $link->direction->value, 'there' => $site->map()->links($link->from, (string) $link->to)],
+                fn (ExpectedLink $link) => [
+                    'from' => $link->from,
+                    'to' => (string) $link->to,
+                    'way' => $link->direction->value,
+                    'there' => $site->map()->links($link->from, (string) $link->to),
+                ],
                 array_filter($match->expected, fn (ExpectedLink $link) => $link->to !== null),
             )),
             'met' => $match->met(),

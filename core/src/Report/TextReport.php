@@ -12,7 +12,9 @@ use InkedMargin\Core\Marking\PlacedFinding;
 use InkedMargin\Core\Marking\Points;
 use InkedMargin\Core\Source\English;
 
-/** A report as text for a person at a terminal: a summary, then the findings by weight and place, then the requirements. */
+/**
+ * A report as text for a person at a terminal: a summary, then the findings by weight and place, then the requirements.
+ */
 final readonly class TextReport
 {
     /** SGR codes (ECMA-48, 8.3.117): bold for faults, plain for departures, faint for advice. */
@@ -24,15 +26,19 @@ final readonly class TextReport
      * @param  list<Weight>  $weights  of the findings that are shown
      * @param  bool  $isColoured  whether the terminal understands escape sequences
      */
-    public function __construct(private array $weights = [Weight::Fault, Weight::Departure, Weight::Tidy], private bool $isColoured = false)
-    {
+    public function __construct(
+        private array $weights = [Weight::Fault, Weight::Departure, Weight::Tidy],
+        private bool $isColoured = false,
+    ) {
     }
 
     public function render(CheckReport $report): string
     {
         $lines = [self::summary($report)];
         foreach ($this->weights as $weight) {
-            $found = array_values(array_filter($report->findings, fn (PlacedFinding $placed) => $placed->finding->weight === $weight));
+            $found = array_values(
+                array_filter($report->findings, fn (PlacedFinding $placed) => $placed->finding->weight === $weight),
+            );
             if ($found !== []) {
                 $lines[] = '';
                 $lines[] = $this->styled($weight, ucfirst($weight->count(count($found))));
@@ -42,7 +48,12 @@ final readonly class TextReport
             }
         }
         if ($report->outcomes !== []) {
-            array_push($lines, '', 'Requirements', ...array_merge(...array_map($this->outcome(...), $report->outcomes)));
+            array_push(
+                $lines,
+                '',
+                'Requirements',
+                ...array_merge(...array_map($this->outcome(...), $report->outcomes)),
+            );
         }
 
         return implode("\n", array_map(self::printable(...), $lines))."\n";
@@ -53,14 +64,19 @@ final readonly class TextReport
         $counts = array_map(fn (Weight $weight) => $weight->count($report->count($weight)), Weight::cases());
         $points = $report->outcomes === [] ? '' : ', '.self::points($report->score);
 
-        return "{$report->site->files->name}: ".English::count(count($report->site->pages), 'page').', '.implode(', ', $counts).$points;
+        return "{$report->site->files->name}: ".English::count(
+            count($report->site->pages),
+            'page',
+        ).', '.implode(', ', $counts).$points;
     }
 
     /** @return list<string> */
     private function finding(PlacedFinding $placed): array
     {
         $finding = $placed->finding;
-        $place = $placed->end->offset === 0 ? $finding->file : "{$finding->file}:{$placed->start->line}:{$placed->start->column}";
+        $place = $placed->end->offset === 0
+            ? $finding->file
+            : "{$finding->file}:{$placed->start->line}:{$placed->start->column}";
 
         $lines = ["  $place  ".$this->styled($finding->weight, $finding->kind()), "      {$finding->message}"];
 
@@ -70,7 +86,10 @@ final readonly class TextReport
     /** @return list<string> */
     private function outcome(Outcome $outcome): array
     {
-        $lines = ["  {$outcome->kind->value}  {$outcome->requirement->terms->title}: {$outcome->measured} (expected: {$outcome->expected}), ".self::points($outcome->points)];
+        $lines = [
+            "  {$outcome->kind->value}  {$outcome->requirement->terms->title}: {$outcome->measured} (expected: {$outcome->expected}), "
+                .self::points($outcome->points),
+        ];
         foreach (array_slice($outcome->shortfalls, 0, self::MOST_SHORTFALLS) as $shortfall) {
             $lines[] = '      '.self::place($shortfall)."  {$shortfall->message}";
         }
@@ -83,7 +102,9 @@ final readonly class TextReport
     {
         $position = $shortfall->source?->position($shortfall->span->start);
 
-        return $position === null || $position->offset === 0 ? $shortfall->file : "{$shortfall->file}:{$position->line}";
+        return $position === null || $position->offset === 0
+            ? $shortfall->file
+            : "{$shortfall->file}:{$position->line}";
     }
 
     private static function points(Points $points): string
@@ -96,7 +117,10 @@ final readonly class TextReport
         return $this->isColoured ? "\e[".self::STYLES[$weight->value]."m$text\e[0m" : $text;
     }
 
-    /** File names and text of students are not trusted with a terminal: their control characters are shown, and not obeyed. */
+    /**
+     * File names and text of students are not trusted with a terminal: their control characters are shown, and not
+     * obeyed.
+     */
     private static function printable(string $line): string
     {
         return preg_replace_callback(

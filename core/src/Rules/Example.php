@@ -9,7 +9,7 @@ final readonly class Example
 {
     /**
      * @param  string  $variant  of the rule
-     * @param  string|array<string, string>  $bad  the body of a page, or files by path; it gives exactly this one finding
+     * @param  string|array<string, string>  $bad the body of a page, or files by path; it gives exactly this one finding
      * @param  string|array<string, string>  $good  the same as it should be; it gives none
      * @param  string  $brief  fields of a requirement that both are held against; '' for none
      * @param  array{string, string}|null  $packing  the name of the archive, bad and good
@@ -58,7 +58,8 @@ final readonly class Example
     {
         $files = [];
         foreach (is_string($content) ? ['index.html' => $content] : $content as $path => $bytes) {
-            $isBody = preg_match('/\.html?$/', $path) === 1 && preg_match('/<html|<!doctype|^[^<]*$|^PK/i', $bytes) !== 1;
+            $isBody = preg_match('/\.html?$/', $path) === 1
+                && preg_match('/<html|<!doctype|^[^<]*$|^PK/i', $bytes) !== 1;
             $name = $path === 'index.html' ? 'Marrow Sound' : ucfirst(pathinfo($path, PATHINFO_FILENAME));
             $files[$path] = $isBody ? self::page($bytes, $name) : $bytes;
         }

@@ -27,7 +27,8 @@ abstract readonly class Rule
 
     /**
      * @param  string  $summary  one sentence for the catalogue
-     * @param  list<string>  $supersededBy  ids of rules whose findings explain those of this one, where they share a subject
+     * @param  list<string>  $supersededBy ids of rules whose findings explain those of this one, where they share a
+     *     subject
      */
     public function __construct(
         public string $id,
@@ -47,7 +48,10 @@ abstract readonly class Rule
     /** @return list<Example> one or more for each variant */
     abstract public function examples(): array;
 
-    /** @return array<class-string<Requirement>, list<string>> the shortfalls that it speaks for: variants, by kind of requirement */
+    /**
+     * @return array<class-string<Requirement>, list<string>> the shortfalls that it speaks for: variants, by kind of
+     *     requirement
+     */
     public function speaksFor(): array
     {
         return [];
@@ -177,7 +181,22 @@ abstract readonly class Rule
         string $fold = '',
         ?Weight $weight = null,
     ): Finding {
-        return $this->finding($page->path(), $page->file, $span, $message, $remedy, $anchor, $variant, $related, $mend, $mark, $causes, $subjects, $fold, $weight);
+        return $this->finding(
+            $page->path(),
+            $page->file,
+            $span,
+            $message,
+            $remedy,
+            $anchor,
+            $variant,
+            $related,
+            $mend,
+            $mark,
+            $causes,
+            $subjects,
+            $fold,
+            $weight,
+        );
     }
 
     /**
@@ -237,7 +256,20 @@ abstract readonly class Rule
         array $causes = [],
         array $subjects = [],
     ): Finding {
-        return $this->finding($path, $file, Span::at(0), $message, $remedy, $anchor, $variant, $related, null, $mark, $causes, [Subject::file($path), Subject::page($path), ...$subjects]);
+        return $this->finding(
+            $path,
+            $file,
+            Span::at(0),
+            $message,
+            $remedy,
+            $anchor,
+            $variant,
+            $related,
+            null,
+            $mark,
+            $causes,
+            [Subject::file($path), Subject::page($path), ...$subjects],
+        );
     }
 
     /**

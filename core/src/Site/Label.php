@@ -96,7 +96,10 @@ final readonly class Label
         return $stems;
     }
 
-    /** What tides and tide, galleries and gallery, walking and walks have in common. At least three letters; from memory. */
+    /**
+     * What tides and tide, galleries and gallery, walking and walks have in common. At least three letters; from
+     * memory.
+     */
     private static function stem(string $word): string
     {
         $one = preg_replace('/(?<=\p{L}{2}[^s])s$/u', '', $word) ?? $word;

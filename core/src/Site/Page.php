@@ -35,7 +35,10 @@ final readonly class Page
     /** @var array<string, list<Element>> */
     private array $byName;
 
-    /** @var array<string, array<array-key, list<Element>>> written elements by their name and that of an attribute they have */
+    /**
+     * @var array<string, array<array-key, list<Element>>> written elements by their name and that of an attribute they
+     *     have
+     */
     private array $byAttribute;
 
     /** @param  list<Reference>  $references  in document order */
@@ -79,7 +82,8 @@ final readonly class Page
     }
 
     /**
-     * The attributes that were written, kind by kind, so that a rule looks at each kind once and not at each attribute of the page.
+     * The attributes that were written, kind by kind, so that a rule looks at each kind once and not at each attribute
+     * of the page.
      *
      * @return iterable<array{string, string, list<Element>}> the name of an element, of an attribute, and who has it in document order
      */

@@ -32,8 +32,11 @@ final class ParsedSite
      * @param  array<string, Page>  $pages  by path, the home page first, then by path
      * @param  array<string, Sheet>  $sheets  by path
      */
-    private function __construct(public readonly Site $files, public readonly array $pages, public readonly array $sheets)
-    {
+    private function __construct(
+        public readonly Site $files,
+        public readonly array $pages,
+        public readonly array $sheets,
+    ) {
     }
 
     /** @param  \Closure(int, int): void|null  $progress  called with the number of pages read, and of all pages */
@@ -41,7 +44,12 @@ final class ParsedSite
     {
         $isPage = fn (SourceFile $file) => $file->kind() === FileKind::Page && FileType::of($file->bytes)->isReadable();
         $pages = array_filter($files->ownFiles(), $isPage);
-        usort($pages, fn (SourceFile $a, SourceFile $b) => [$a->path !== LinkMap::HOME, $a->path] <=> [$b->path !== LinkMap::HOME, $b->path]);
+        usort(
+            $pages,
+            fn (SourceFile $a, SourceFile $b) => [
+                $a->path !== LinkMap::HOME, $a->path,
+            ] <=> [$b->path !== LinkMap::HOME, $b->path],
+        );
         /** @var array<string, Mending> $read */
         $read = [];
         foreach ($pages as $done => $file) {
@@ -90,7 +98,10 @@ final class ParsedSite
     public function references(): array
     {
         if ($this->references === null) {
-            $lists = array_map(fn (Page|Sheet $holder) => $holder->references, [...array_values($this->pages), ...array_values($this->sheets)]);
+            $lists = array_map(
+                fn (Page|Sheet $holder) => $holder->references,
+                [...array_values($this->pages), ...array_values($this->sheets)],
+            );
             $this->references = array_merge(...$lists);
         }
 
@@ -142,8 +153,8 @@ final class ParsedSite
     }
 
     /**
-     * The places that fragments can name (HTML Standard, 7.4.6.3): ids, and the names of `a` elements. A page's are looked for when
-     * the first link asks for one.
+     * The places that fragments can name (HTML Standard, 7.4.6.3): ids, and the names of `a` elements. A page's are
+     * looked for when the first link asks for one.
      *
      * @param  array<string, Mending>  $read
      * @return \Closure(string): (array<string, true>|null)

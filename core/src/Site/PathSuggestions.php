@@ -9,7 +9,9 @@ use InkedMargin\Core\Source\NearestName;
 /** Which files of a site an address that reaches none may mean. */
 final class PathSuggestions
 {
-    /** So many names are searched for by edit distance; a site with more broken addresses than that has other troubles. */
+    /**
+     * So many names are searched for by edit distance; a site with more broken addresses than that has other troubles.
+     */
     private const MOST_SEARCHES = 200;
 
     /** @var array<string, string|null> nearest file names by name, as far as they were searched for */
@@ -19,7 +21,10 @@ final class PathSuggestions
     {
     }
 
-    /** @return list<string> the likeliest first: the same path in another letter case, the same name elsewhere, another extension, a slip of the hand */
+    /**
+     * @return list<string> the likeliest first: the same path in another letter case, the same name elsewhere, another
+     *     extension, a slip of the hand
+     */
     public function for(string $path, string $from): array
     {
         $found = array_filter([
@@ -38,11 +43,18 @@ final class PathSuggestions
         $bare = preg_replace('/\.[^.\/]*$/', '', $path) ?? $path;
         $others = match (strtolower(pathinfo($path, PATHINFO_EXTENSION))) {
             'htm' => ['html'], 'html' => ['htm'], '' => ['html', 'htm'],
-            'jpg' => ['jpeg', 'png', 'gif', 'webp'], 'jpeg' => ['jpg', 'png'], 'png' => ['jpg', 'jpeg', 'gif', 'webp', 'svg'], 'gif' => ['png', 'jpg'],
+            'jpg' => ['jpeg', 'png', 'gif', 'webp'], 'jpeg' => ['jpg', 'png'], 'png' => [
+                'jpg', 'jpeg', 'gif', 'webp', 'svg',
+            ], 'gif' => ['png', 'jpg'],
             default => [],
         };
 
-        return array_values(array_filter(array_map(fn (string $extension) => $this->site->spelling("$bare.$extension"), $others), is_string(...)));
+        return array_values(
+            array_filter(
+                array_map(fn (string $extension) => $this->site->spelling("$bare.$extension"), $others),
+                is_string(...),
+            ),
+        );
     }
 
     /** @return list<string> */
@@ -54,8 +66,14 @@ final class PathSuggestions
                 return [];
             }
             $extension = strtolower(pathinfo($name, PATHINFO_EXTENSION));
-            $alike = array_filter($this->site->names(), fn (string $other) => $extension === '' || strtolower(pathinfo($other, PATHINFO_EXTENSION)) === $extension);
-            // The extension is no part of the word: "tide.html" and "side.html" are two letters of four apart, not of nine.
+            $alike = array_filter(
+                $this->site->names(),
+                fn (string $other) => $extension === '' || strtolower(
+                    pathinfo($other, PATHINFO_EXTENSION),
+                ) === $extension,
+            );
+            // The extension is no part of the word: "tide.html" and "side.html" are two letters of four apart, not of
+            // nine.
             $bare = fn (string $one) => pathinfo($one, PATHINFO_FILENAME);
             $byStem = [];
             foreach ($alike as $other) {
@@ -63,7 +81,8 @@ final class PathSuggestions
             }
             $stem = NearestName::of($bare($name), array_map(strval(...), array_keys($byStem)));
             // One letter of four may be a slip of the hand; more of a short name is another name.
-            $isNear = $stem !== null && NearestName::distance($bare($name), $stem, 3) <= max(1, intdiv(mb_strlen($bare($name)), 4));
+            $isNear = $stem !== null
+                && NearestName::distance($bare($name), $stem, 3) <= max(1, intdiv(mb_strlen($bare($name)), 4));
             $this->nearest[$name] = $isNear ? $byStem[$stem] : null;
         }
         $nearest = $this->nearest[$name];
@@ -73,12 +92,20 @@ final class PathSuggestions
 
     /**
      * @param  list<string>  $paths
-     * @return list<string> those with most folders in common with where the address points, or with where it stands, first
+     * @return list<string> those with most folders in common with where the address points, or with where it stands,
+     *     first
      */
     private static function byProximity(array $paths, string $path, string $from): array
     {
         $shared = fn (string $one) => max(self::sharedFolders($one, $path), self::sharedFolders($one, $from));
-        usort($paths, fn (string $a, string $b) => [$shared($b), substr_count($a, '/'), $a] <=> [$shared($a), substr_count($b, '/'), $b]);
+        usort(
+            $paths,
+            fn (string $a, string $b) => [
+                $shared($b),
+                substr_count($a, '/'),
+                $a,
+            ] <=> [$shared($a), substr_count($b, '/'), $b],
+        );
 
         return $paths;
     }

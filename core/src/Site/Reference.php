@@ -32,7 +32,8 @@ final readonly class Reference
     /** The exact text to type here to reach a file of the site; a fragment that was written stays. */
     public function relativeUrlTo(string $path): string
     {
-        return RelativePath::between($this->basePath, $path).($this->target->fragment === null ? '' : '#'.rawurlencode($this->target->fragment));
+        return RelativePath::between($this->basePath, $path)
+            .($this->target->fragment === null ? '' : '#'.rawurlencode($this->target->fragment));
     }
 
     /** What stays the same when lines move. */

@@ -15,8 +15,8 @@ use InkedMargin\Core\Source\Span;
 use InkedMargin\Core\Style\AddressScanner;
 
 /**
- * Finds every address in a page or a stylesheet: all attributes that the standard defines as one, `srcset`, `meta refresh`, and
- * `url()` and `@import` in CSS, wherever CSS stands.
+ * Finds every address in a page or a stylesheet: all attributes that the standard defines as one, `srcset`, `meta
+ * refresh`, and `url()` and `@import` in CSS, wherever CSS stands.
  */
 final class ReferenceFinder
 {
@@ -66,9 +66,18 @@ final class ReferenceFinder
     private function inElement(Element $element, SourceFile $file, Url $base): void
     {
         if ($element->namespace !== NodeNamespace::Html) {
-            $address = $element->name === 'a' || $element->name === 'image' ? $element->attribute('href') ?? $element->attribute('xlink:href') : null;
+            $address = $element->name === 'a' || $element->name === 'image'
+                ? $element->attribute('href') ?? $element->attribute('xlink:href')
+                : null;
             if ($address !== null) {
-                $this->add($address->value, $address, $element, $file, $base, $element->name === 'a' ? ReferenceKind::Link : ReferenceKind::Picture);
+                $this->add(
+                    $address->value,
+                    $address,
+                    $element,
+                    $file,
+                    $base,
+                    $element->name === 'a' ? ReferenceKind::Link : ReferenceKind::Picture,
+                );
             }
 
             return;
@@ -86,7 +95,14 @@ final class ReferenceFinder
             foreach ($element->children as $child) {
                 if ($child instanceof Text) {
                     $span = $child->span();
-                    $this->inCss(substr($file->bytes, $span->start, $span->length()), $span->start, $file, $base, $element, null);
+                    $this->inCss(
+                        substr($file->bytes, $span->start, $span->length()),
+                        $span->start,
+                        $file,
+                        $base,
+                        $element,
+                        null,
+                    );
                 }
             }
         }
@@ -104,12 +120,24 @@ final class ReferenceFinder
         }
         $style = $element->attribute('style');
         if ($style !== null) {
-            $this->inCss($style->value, $style->valueSpan()->start ?? $style->nameSpan()->start, $file, $base, $element, $style);
+            $this->inCss(
+                $style->value,
+                $style->valueSpan()->start ?? $style->nameSpan()->start,
+                $file,
+                $base,
+                $element,
+                $style,
+            );
         }
         // HTML Standard, 4.2.5.3, "shared declarative refresh steps"
         if ($element->name === 'meta' && strtolower(trim($element->value('http-equiv') ?? '')) === 'refresh') {
             $content = $element->attribute('content');
-            if ($content !== null && preg_match('/^\s*[\d.]+\s*[;,\s]\s*(?:url\s*=\s*)?(["\']?)(.+?)\1\s*$/is', $content->value, $part, PREG_OFFSET_CAPTURE) === 1) {
+            if ($content !== null && preg_match(
+                '/^\s*[\d.]+\s*[;,\s]\s*(?:url\s*=\s*)?(["\']?)(.+?)\1\s*$/is',
+                $content->value,
+                $part,
+                PREG_OFFSET_CAPTURE,
+            ) === 1) {
                 $this->add($part[2][0], $content, $element, $file, $base, ReferenceKind::Refresh, $part[2][1]);
             }
         }
@@ -140,8 +168,14 @@ final class ReferenceFinder
         return $found;
     }
 
-    private function inCss(string $css, int $offset, SourceFile $file, Url $base, ?Element $element, ?Attribute $attribute): void
-    {
+    private function inCss(
+        string $css,
+        int $offset,
+        SourceFile $file,
+        Url $base,
+        ?Element $element,
+        ?Attribute $attribute,
+    ): void {
         foreach (AddressScanner::scan($css, $offset) as $address) {
             // A reference in CSS to a part of the page itself, such as url(#clip), leads nowhere else.
             if (str_starts_with($address->text, '#')) {
@@ -149,21 +183,42 @@ final class ReferenceFinder
             }
             $kind = $address->isImport ? ReferenceKind::Stylesheet : ReferenceKind::Style;
             $this->found[] = new Reference(
-                $file, $this->resolver->pathOf($base) ?? $file->path, $element, $attribute === null ? ($address->isImport ? '@import' : 'url()') : 'style', $address->text,
-                $attribute !== null && str_contains(substr($file->bytes, $address->start, $address->end - $address->start), '&') ? $attribute->span() : new Span($address->start, $address->end),
+                $file, $this->resolver->pathOf($base) ?? $file->path, $element, $attribute === null
+                    ? ($address->isImport ? '@import' : 'url()')
+                    : 'style', $address->text,
+                $attribute !== null
+                    && str_contains(substr($file->bytes, $address->start, $address->end - $address->start), '&')
+                    ? $attribute->span()
+                    : new Span($address->start, $address->end),
                 $kind, $this->resolver->resolve($address->text, $base),
             );
         }
     }
 
     /** @param  int|null  $at  bytes into the attribute's value, where the address is only a part of it */
-    private function add(string $written, Attribute $attribute, Element $element, SourceFile $file, Url $base, ReferenceKind $kind, ?int $at = null): void
-    {
+    private function add(
+        string $written,
+        Attribute $attribute,
+        Element $element,
+        SourceFile $file,
+        Url $base,
+        ReferenceKind $kind,
+        ?int $at = null,
+    ): void {
         $span = $attribute->valueSpan() ?? $attribute->nameSpan();
         if ($at !== null && $span->start + $at + strlen($written) <= $span->end) {
             $span = new Span($span->start + $at, $span->start + $at + strlen($written));
         }
-        $this->found[] = new Reference($file, $this->resolver->pathOf($base) ?? $file->path, $element, $attribute->name, $written, $span, $kind, $this->resolver->resolve($written, $base));
+        $this->found[] = new Reference(
+            $file,
+            $this->resolver->pathOf($base) ?? $file->path,
+            $element,
+            $attribute->name,
+            $written,
+            $span,
+            $kind,
+            $this->resolver->resolve($written, $base),
+        );
     }
 
     private static function kind(Element $element, string $attribute): ReferenceKind
@@ -179,7 +234,9 @@ final class ReferenceFinder
             },
             'script' => ReferenceKind::Script,
             'form', 'button' => ReferenceKind::Form,
-            'audio', 'video', 'track', 'iframe', 'embed', 'object', 'source' => $attribute === 'poster' ? ReferenceKind::Picture : ReferenceKind::Embedded,
+            'audio', 'video', 'track', 'iframe', 'embed', 'object', 'source' => $attribute === 'poster'
+                ? ReferenceKind::Picture
+                : ReferenceKind::Embedded,
             default => ReferenceKind::Other,
         };
     }

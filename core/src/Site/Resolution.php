@@ -32,6 +32,13 @@ enum Resolution: string
     /** Whether a reader who follows it ends up where nothing is. */
     public function isBroken(): bool
     {
-        return in_array($this, [self::LetterCase, self::WrongFolder, self::MissingFile, self::FolderWithoutIndex, self::OutsideSite, self::LocalPath, self::MissingScheme], true);
+        return in_array(
+            $this,
+            [
+                self::LetterCase, self::WrongFolder, self::MissingFile, self::FolderWithoutIndex, self::OutsideSite,
+                self::LocalPath, self::MissingScheme,
+            ],
+            true,
+        );
     }
 }

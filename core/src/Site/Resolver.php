@@ -18,7 +18,9 @@ final class Resolver
 {
     private const HOST = 'hand-in.invalid';
 
-    /** Endings of host names that people write without a scheme. None is the extension of a file that students hand in. */
+    /**
+     * Endings of host names that people write without a scheme. None is the extension of a file that students hand in.
+     */
     private const TOP_LEVEL = 'com|org|net|edu|gov|info|io|co|eu|uk|us|de|fr|nl|it|es|ie|ch|at|be|dk|se|no|fi|au|nz|ca|in|jp|br';
 
     /** A site with more places that are not there has other troubles. */
@@ -32,13 +34,19 @@ final class Resolver
     /** @var array<string, string|null> by page and fragment, as far as they were searched for */
     private array $nearestPlaces = [];
 
-    /** @param  \Closure(string): (array<string, true>|null)  $ids  the ids that fragments may name in a page, by its path; null when it is no page */
+    /**
+     * @param  \Closure(string): (array<string, true>|null)  $ids the ids that fragments may name in a page, by its path;
+     *     null when it is no page
+     */
     public function __construct(private readonly Site $site, private readonly \Closure $ids)
     {
         $this->candidates = new PathSuggestions($site);
     }
 
-    /** The address that a page's references are seen from: its own, or what its `base` element says (HTML Standard, 4.2.3). */
+    /**
+     * The address that a page's references are seen from: its own, or what its `base` element says (HTML Standard,
+     * 4.2.3).
+     */
     public function baseOf(string $path, ?string $href = null): Url
     {
         $own = Url::parse('http://'.self::HOST.'/'.implode('/', array_map(rawurlencode(...), explode('/', $path))));
@@ -52,7 +60,9 @@ final class Resolver
     /** The path inside the site that an address stands for; null for one of another site. */
     public function pathOf(Url $url): ?string
     {
-        return $url->host === self::HOST && ! $url->hasOpaquePath() ? ltrim(mb_scrub(PercentEncoding::decode($url->pathText()), 'UTF-8'), '/') : null;
+        return $url->host === self::HOST && ! $url->hasOpaquePath()
+            ? ltrim(mb_scrub(PercentEncoding::decode($url->pathText()), 'UTF-8'), '/')
+            : null;
     }
 
     public function resolve(string $written, Url $base): Target
@@ -63,20 +73,28 @@ final class Resolver
         }
         $path = $base->pathText();
 
-        return $this->known[$base->host.substr($path, 0, (int) strrpos($path, '/'))."\n".$written] ??= $this->find($written, $base);
+        return $this->known[$base->host.substr(
+            $path,
+            0,
+            (int) strrpos($path, '/'),
+        )."\n".$written] ??= $this->find($written, $base);
     }
 
     private function find(string $written, Url $base): Target
     {
         $written = trim($written, " \t\n\f\r");
-        if ($written === '' || $written === '#' || $written === '#!' || preg_match('/^javascript:\s*(?:void\s*\(?\s*0\s*\)?)?;?\s*$/i', $written) === 1) {
+        if ($written === '' || $written === '#' || $written === '#!' || preg_match(
+            '/^javascript:\s*(?:void\s*\(?\s*0\s*\)?)?;?\s*$/i',
+            $written,
+        ) === 1) {
             return new Target(Resolution::Placeholder);
         }
         $from = $this->pathOf($base) ?? '';
         if ($this->isLocal($written)) {
             return $this->suggestFor(Resolution::LocalPath, $written, $from);
         }
-        // With one slash or none a browser takes the host for a folder of this site (4.4, "special relative or authority state").
+        // With one slash or none a browser takes the host for a folder of this site (4.4, "special relative or
+        // authority state").
         $slip = AddressSlip::in($written);
         if ($slip === AddressSlip::Scheme) {
             return new Target(Resolution::BadAddress, address: $slip->mended($written), slip: $slip);
@@ -106,7 +124,9 @@ final class Resolver
     private function inside(string $path, Url $url, string $written, string $from): Target
     {
         $fragment = $url->fragment === null || $url->fragment === '' ? null : PercentEncoding::decode($url->fragment);
-        $isFolder = $path === '' || str_ends_with($path, '/') || ($this->site->file($path) === null && $this->site->hasFolder($path));
+        $isFolder = $path === ''
+            || str_ends_with($path, '/')
+            || ($this->site->file($path) === null && $this->site->hasFolder($path));
         $file = $isFolder ? ltrim(rtrim($path, '/').'/index.html', '/') : $path;
         if ($this->site->file($file) !== null) {
             $ids = $fragment === null ? null : ($this->ids)($file);
@@ -119,9 +139,16 @@ final class Resolver
                 $problem !== null => Resolution::BadAddress,
                 $lacksPlace => Resolution::MissingFragment,
                 default => Resolution::Found,
-            }, $path, $file, $fragment, problem: $problem, nearestFragment: $lacksPlace ? $this->nearestPlace((string) $fragment, $file, $ids) : null);
+            }, $path, $file, $fragment, problem: $problem, nearestFragment: $lacksPlace ? $this->nearestPlace(
+                (string) $fragment,
+                $file,
+                $ids,
+            ) : null);
         }
-        if (preg_match('~^(?:www\.[^/]|[a-z0-9-]+(?:\.[a-z0-9-]+)*\.(?:'.self::TOP_LEVEL.')(?:[/:?#]|$))~i', $written) === 1) {
+        if (preg_match(
+            '~^(?:www\.[^/]|[a-z0-9-]+(?:\.[a-z0-9-]+)*\.(?:'.self::TOP_LEVEL.')(?:[/:?#]|$))~i',
+            $written,
+        ) === 1) {
             return new Target(Resolution::MissingScheme, address: "https://$written");
         }
         if ($isFolder && $this->site->hasFolder($path)) {
@@ -146,7 +173,10 @@ final class Resolver
             if (count($this->nearestPlaces) >= self::MOST_SEARCHES) {
                 return null;
             }
-            $this->nearestPlaces[$key] = NearestName::of($fragment, array_filter(array_map(strval(...), array_keys($ids)), fn (string $id) => $id !== ''));
+            $this->nearestPlaces[$key] = NearestName::of(
+                $fragment,
+                array_filter(array_map(strval(...), array_keys($ids)), fn (string $id) => $id !== ''),
+            );
         }
 
         return $this->nearestPlaces[$key];
@@ -159,12 +189,21 @@ final class Resolver
             || preg_match('/^(?:127|10|0)\.|^192\.168\.|^169\.254\.|^172\.(?:1[6-9]|2\d|3[01])\./', $host) === 1) {
             return $this->suggestFor(Resolution::LocalPath, $url->pathText(), '');
         }
-        $problem = array_values(array_filter($url->problems, fn (UrlProblem $problem) => $problem !== UrlProblem::InvalidCredentials))[0] ?? null;
+        $problem = array_values(
+            array_filter($url->problems, fn (UrlProblem $problem) => $problem !== UrlProblem::InvalidCredentials),
+        )[0] ?? null;
 
-        return new Target($problem === null ? Resolution::Elsewhere : Resolution::BadAddress, address: (string) $url, problem: $problem);
+        return new Target(
+            $problem === null ? Resolution::Elsewhere : Resolution::BadAddress,
+            address: (string) $url,
+            problem: $problem,
+        );
     }
 
-    /** A path of a machine and not of a site: a file address, a drive letter, a share, or reverse solidi (common practice). */
+    /**
+     * A path of a machine and not of a site: a file address, a drive letter, a share, or reverse solidi (common
+     * practice).
+     */
     private function isLocal(string $written): bool
     {
         return preg_match('~^(?:file:|[A-Za-z]:[/\\\\]|[A-Za-z]\|/|\\\\\\\\)~i', $written) === 1
@@ -176,15 +215,23 @@ final class Resolver
     {
         $path = PercentEncoding::decode(strtr(strtok($written, '?#') ?: '', '\\', '/'));
         $path = preg_replace('~^(?:file:)?/*(?:[A-Za-z][:|]/*)?~i', '', $path) ?? '';
-        $segments = array_values(array_filter(explode('/', $path), fn (string $segment) => ! in_array($segment, ['', '.', '..'], true)));
+        $segments = array_values(
+            array_filter(explode('/', $path), fn (string $segment) => ! in_array($segment, ['', '.', '..'], true)),
+        );
         for ($skip = 0; $skip < count($segments); $skip++) {
             $spelling = $this->site->spelling(implode('/', array_slice($segments, $skip)));
             if ($spelling !== null) {
-                return new Target($resolution, candidates: array_values(array_unique([$spelling, ...$this->candidates->for($spelling, $from)])));
+                return new Target(
+                    $resolution,
+                    candidates: array_values(array_unique([$spelling, ...$this->candidates->for($spelling, $from)])),
+                );
             }
         }
 
-        return new Target($resolution, candidates: $segments === [] ? [] : $this->candidates->for(implode('/', $segments), $from));
+        return new Target(
+            $resolution,
+            candidates: $segments === [] ? [] : $this->candidates->for(implode('/', $segments), $from),
+        );
     }
 
     /** Whether `..` leads above the root of the site on the way, which browsers quietly ignore on a server's root. */

@@ -29,8 +29,11 @@ final class Site
     private array $byName = [];
 
     /** @param  iterable<SourceFile>  $files */
-    public function __construct(public readonly string $name, iterable $files, public readonly Packing $packing = new Packing)
-    {
+    public function __construct(
+        public readonly string $name,
+        iterable $files,
+        public readonly Packing $packing = new Packing,
+    ) {
         $byPath = [];
         foreach ($files as $file) {
             $byPath[$file->path] = $file;
@@ -85,7 +88,10 @@ final class Site
     /** Whether a file is of a library that somebody else made. Common practice. */
     public static function isVendored(string $path): bool
     {
-        return preg_match('~(?:^|/)(?:vendors?|node_modules|bower_components|plugins|libs?)/|[.-]min\.(?:js|css)(?:\.map)?$~i', $path) === 1;
+        return preg_match(
+            '~(?:^|/)(?:vendors?|node_modules|bower_components|plugins|libs?)/|[.-]min\.(?:js|css)(?:\.map)?$~i',
+            $path,
+        ) === 1;
     }
 
     /** @return list<SourceFile> */

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Site;
 
-/** Pages that no menu leads to and no pattern has a place for: for mistakes, for thanks, for logging in, for sending readers on. Common practice. */
+/**
+ * Pages that no menu leads to and no pattern has a place for: for mistakes, for thanks, for logging in, for sending
+ * readers on. Common practice.
+ */
 final readonly class SpecialPage
 {
     private const NAMES = '/^(?:40[0-9]|50[0-9]|error|not-?found|offline|thanks?|thank-?you|success|sent|confirm(?:ation|ed)?|log-?in|sign-?in|sign-?up|register|forgot(?:ten)?|password|reset|recover|checkout|splash|google[0-9a-f]+|print)(?:[-_].*)?$/i';
@@ -24,7 +27,10 @@ final readonly class SpecialPage
     public static function is(string $path, ParsedSite $site): bool
     {
         $page = $site->page($path);
-        if (preg_match(self::NAMES, pathinfo($path, PATHINFO_FILENAME)) === 1 || ($page !== null && self::isRedirect($page))) {
+        if (preg_match(
+            self::NAMES,
+            pathinfo($path, PATHINFO_FILENAME),
+        ) === 1 || ($page !== null && self::isRedirect($page))) {
             return true;
         }
         // A page that a form alone leads to.

@@ -10,7 +10,8 @@ use InkedMargin\Core\Site\Url\UrlProblem;
 final readonly class Target
 {
     /**
-     * @param  string|null  $path  the path inside the site that it names, also when nothing is there; null when it names none
+     * @param  string|null  $path the path inside the site that it names, also when nothing is there; null when it names
+     *     none
      * @param  string|null  $found  the file that it reaches: for a folder its `index.html`
      * @param  string|null  $fragment  decoded, without the `#`
      * @param  string|null  $address  of another site, as a browser would show it
@@ -35,7 +36,11 @@ final readonly class Target
     /** The file that it reaches, or that it would reach but for letter case or folder; null when nobody can tell. */
     public function meant(): ?string
     {
-        $isNear = in_array($this->resolution, [Resolution::LetterCase, Resolution::WrongFolder, Resolution::OutsideSite, Resolution::LocalPath], true);
+        $isNear = in_array(
+            $this->resolution,
+            [Resolution::LetterCase, Resolution::WrongFolder, Resolution::OutsideSite, Resolution::LocalPath],
+            true,
+        );
 
         return $this->found ?? ($isNear ? $this->candidates[0] ?? null : null);
     }

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Source;
 
-/** PHP's garbage collector, which looks through every node of every page whenever it comes, and finds nothing while a site is read. */
+/**
+ * PHP's garbage collector, which looks through every node of every page whenever it comes, and finds nothing while a
+ * site is read.
+ */
 final readonly class Collector
 {
     /**

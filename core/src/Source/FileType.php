@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Source;
 
-/** What the bytes of a file are, whatever its name says (MIME Sniffing Standard, section 6, and the signatures of other formats, common practice). */
+/**
+ * What the bytes of a file are, whatever its name says (MIME Sniffing Standard, section 6, and the signatures of other
+ * formats, common practice).
+ */
 enum FileType: string
 {
     case Png = 'a PNG picture';
@@ -29,11 +32,15 @@ enum FileType: string
         "\xfe\xff" => self::Utf16, "\xff\xfe" => self::Utf16,
     ];
 
-    /** By the first bytes; a file that has no signature is text unless it holds bytes that no text does (MIME Sniffing, 7.2). */
+    /**
+     * By the first bytes; a file that has no signature is text unless it holds bytes that no text does (MIME Sniffing,
+     * 7.2).
+     */
     public static function of(string $bytes): self
     {
         foreach (self::SIGNATURES as $signature => $type) {
-            if (str_starts_with($bytes, (string) $signature) && ($type !== self::Bmp || preg_match('/[\x00-\x08]/', substr($bytes, 0, 64)) === 1)) {
+            if (str_starts_with($bytes, (string) $signature) && ($type !== self::Bmp
+                || preg_match('/[\x00-\x08]/', substr($bytes, 0, 64)) === 1)) {
                 return $type;
             }
         }
@@ -43,7 +50,8 @@ enum FileType: string
             str_starts_with($start, 'RIFF') && substr($start, 8, 4) === 'WEBP' => self::Webp,
             substr($start, 4, 8) === 'ftypavif' => self::Avif,
             // Markup with a byte that no text has is still markup, and read with a parse error.
-            preg_match('/[\x00-\x08\x0e-\x1a\x1c-\x1f]/', $start) === 1 && preg_match('~<(?:!doctype|html|head|body|title|h[1-6]|p|div|table|script|style|meta|link|a|ul)\b~i', $start) !== 1 => self::Binary,
+            preg_match('/[\x00-\x08\x0e-\x1a\x1c-\x1f]/', $start) === 1
+                && preg_match('~<(?:!doctype|html|head|body|title|h[1-6]|p|div|table|script|style|meta|link|a|ul)\b~i', $start) !== 1 => self::Binary,
             preg_match('/xmlns:\w+\s*=\s*["\']urn:schemas-[a-z-]+:office/i', $start) === 1 => self::WordProcessorHtml,
             default => self::Text,
         };
@@ -54,7 +62,8 @@ enum FileType: string
     {
         return match ($extension) {
             'html', 'htm', 'xhtml' => in_array($this, [self::Text, self::Utf16], true),
-            'css', 'js', 'mjs', 'svg', 'txt', 'md', 'json', 'xml', 'csv' => $this === self::Text || $this === self::WordProcessorHtml,
+            'css', 'js', 'mjs', 'svg', 'txt', 'md', 'json', 'xml', 'csv' => $this === self::Text
+                || $this === self::WordProcessorHtml,
             'png' => $this === self::Png,
             'jpg', 'jpeg' => $this === self::Jpeg,
             'gif' => $this === self::Gif,

@@ -28,7 +28,9 @@ final readonly class NearestName
         return $best;
     }
 
-    /** Edits (insert, delete, replace, swap two neighbours) from one word to the other; `$most + 1` when there are more. */
+    /**
+     * Edits (insert, delete, replace, swap two neighbours) from one word to the other; `$most + 1` when there are more.
+     */
     public static function distance(string $from, string $to, int $most = PHP_INT_MAX - 1): int
     {
         $a = mb_str_split($from);

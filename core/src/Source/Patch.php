@@ -24,7 +24,10 @@ final class Patch
     public static function apply(SourceFile $before, array $changes): SourceFile
     {
         $patch = new self($before);
-        usort($changes, fn (Change $a, Change $b) => [$a->span->start, $a->span->end] <=> [$b->span->start, $b->span->end]);
+        usort(
+            $changes,
+            fn (Change $a, Change $b) => [$a->span->start, $a->span->end] <=> [$b->span->start, $b->span->end],
+        );
         $at = 0;
         foreach ($changes as $change) {
             if ($change->span->start < $at) {

@@ -15,7 +15,13 @@ final readonly class PictureSize
     public static function of(SourceFile $file): ?self
     {
         // A reader of pictures warns of what it does not know; it is only shown what begins like one.
-        $size = in_array(FileType::of($file->bytes), [FileType::Png, FileType::Jpeg, FileType::Gif, FileType::Webp], true) ? @getimagesizefromstring($file->bytes) : false;
+        $size = in_array(
+            FileType::of($file->bytes),
+            [FileType::Png, FileType::Jpeg, FileType::Gif, FileType::Webp],
+            true,
+        )
+            ? @getimagesizefromstring($file->bytes)
+            : false;
 
         return $size === false || $size[0] < 1 || $size[1] < 1 ? null : new self($size[0], $size[1]);
     }

@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Source;
 
-/** One file of a site: its path from the site's root, with `/` between folders, and its bytes as they came, or its text as UTF-8. */
+/**
+ * One file of a site: its path from the site's root, with `/` between folders, and its bytes as they came, or its text
+ * as UTF-8.
+ */
 final class SourceFile
 {
     private ?LineIndex $lines = null;
 
     /**
-     * @param  (\Closure(int): int)|null  $inFile  where a byte is in the file, when these are not the file's own bytes but its text as
+     * @param  (\Closure(int): int)|null  $inFile where a byte is in the file, when these are not the file's own bytes but
+     *     its text as
      *                                            UTF-8
      * @param  Patch|null  $over  the changes that were made to another text to get this one
      */
@@ -101,7 +105,11 @@ final class SourceFile
         if (mb_check_encoding($this->bytes, 'UTF-8')) {
             return null;
         }
-        preg_match('/^(?:[\x00-\x7f]++|[\xc2-\xdf][\x80-\xbf]|\xe0[\xa0-\xbf][\x80-\xbf]|[\xe1-\xec\xee\xef][\x80-\xbf]{2}|\xed[\x80-\x9f][\x80-\xbf]|\xf0[\x90-\xbf][\x80-\xbf]{2}|[\xf1-\xf3][\x80-\xbf]{3}|\xf4[\x80-\x8f][\x80-\xbf]{2})*+/', $this->bytes, $valid);
+        preg_match(
+            '/^(?:[\x00-\x7f]++|[\xc2-\xdf][\x80-\xbf]|\xe0[\xa0-\xbf][\x80-\xbf]|[\xe1-\xec\xee\xef][\x80-\xbf]{2}|\xed[\x80-\x9f][\x80-\xbf]|\xf0[\x90-\xbf][\x80-\xbf]{2}|[\xf1-\xf3][\x80-\xbf]{3}|\xf4[\x80-\x8f][\x80-\xbf]{2})*+/',
+            $this->bytes,
+            $valid,
+        );
 
         return strlen($valid[0] ?? '');
     }

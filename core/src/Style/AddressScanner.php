@@ -7,7 +7,8 @@ namespace InkedMargin\Core\Style;
 /**
  * Finds the addresses in CSS: `url()` tokens, `url("")` functions, and the strings of `@import`.
  *
- * Comments and strings are read as CSS Syntax 3 does (4.3.2, 4.3.5, 4.3.6, 4.3.7), so that nothing in them is taken for an address.
+ * Comments and strings are read as CSS Syntax 3 does (4.3.2, 4.3.5, 4.3.6, 4.3.7), so that nothing in them is taken for
+ * an address.
  */
 final class AddressScanner
 {
@@ -43,13 +44,23 @@ final class AddressScanner
                 $address = self::inUrl($css, $at);
                 $at = $address[2];
                 if ($address[0] !== null) {
-                    $found[] = new SheetAddress($address[0], $offset + $address[1], $offset + $address[1] + $address[3], $isImport);
+                    $found[] = new SheetAddress(
+                        $address[0],
+                        $offset + $address[1],
+                        $offset + $address[1] + $address[3],
+                        $isImport,
+                    );
                 }
                 $isImport = false;
             } elseif (isset($token['quote'])) {
                 $written = self::string($css, $at, $token['quote']);
                 if ($isImport) {
-                    $found[] = new SheetAddress(self::unescape($written), $offset + $at, $offset + $at + strlen($written), true);
+                    $found[] = new SheetAddress(
+                        self::unescape($written),
+                        $offset + $at,
+                        $offset + $at + strlen($written),
+                        true,
+                    );
                 }
                 $isImport = false;
                 $at += strlen($written) + 1;
@@ -71,7 +82,13 @@ final class AddressScanner
 
             return [self::unescape($written), $at + 1, $at + 2 + strlen($written), strlen($written)];
         }
-        preg_match('~\G(?:[^\\\\"\'() \t\n\r\f\x00-\x08\x0b\x0e-\x1f\x7f]++|\\\\(?:[0-9a-fA-F]{1,6}(?:\r\n|[ \t\n\r\f])?|[^\n\r\f]))*+~', $css, $match, 0, $at);
+        preg_match(
+            '~\G(?:[^\\\\"\'() \t\n\r\f\x00-\x08\x0b\x0e-\x1f\x7f]++|\\\\(?:[0-9a-fA-F]{1,6}(?:\r\n|[ \t\n\r\f])?|[^\n\r\f]))*+~',
+            $css,
+            $match,
+            0,
+            $at,
+        );
         $written = $match[0] ?? '';
         $behind = $at + strlen($written);
         $behind += strspn($css, self::WHITE, $behind);
@@ -102,7 +119,9 @@ final class AddressScanner
             if ($escape[1] !== '') {
                 $code = (int) hexdec($escape[1]);
 
-                return $code === 0 || $code > 0x10FFFF || ($code >= 0xD800 && $code <= 0xDFFF) ? "\u{FFFD}" : (string) mb_chr($code);
+                return $code === 0 || $code > 0x10FFFF || ($code >= 0xD800 && $code <= 0xDFFF)
+                    ? "\u{FFFD}"
+                    : (string) mb_chr($code);
             }
 
             return $escape[3] ?? '';

@@ -19,8 +19,18 @@ use InkedMargin\Core\Tests\Samples;
 /** What a requirement of four points came to. */
 function outcomeOf(string $fields, array $files, ?Packing $packing = null): Outcome
 {
-    $brief = BriefReader::read("title: T\nrequirements:\n  - id: it\n    title: It\n    points: 4\n    ".str_replace("\n", "\n    ", $fields));
-    $site = new Site('sample', array_map(fn (int|string $path, string $bytes) => new SourceFile((string) $path, $bytes), array_keys($files), $files), $packing ?? new Packing);
+    $brief = BriefReader::read(
+        "title: T\nrequirements:\n  - id: it\n    title: It\n    points: 4\n    ".str_replace("\n", "\n    ", $fields),
+    );
+    $site = new Site(
+        'sample',
+        array_map(
+            fn (int|string $path, string $bytes) => new SourceFile((string) $path, $bytes),
+            array_keys($files),
+            $files,
+        ),
+        $packing ?? new Packing,
+    );
 
     return Check::run($site, $brief)->outcomes[0];
 }
@@ -28,7 +38,10 @@ function outcomeOf(string $fields, array $files, ?Packing $packing = null): Outc
 /** @return list<string> each shortfall as "variant file:line" */
 function shortfallsOf(Outcome $outcome): array
 {
-    return array_map(fn (Shortfall $one) => "$one->variant $one->file".($one->source === null ? '' : ':'.$one->source->position($one->span->start)->line), $outcome->shortfalls);
+    return array_map(
+        fn (Shortfall $one) => "$one->variant $one->file".($one->source === null ? '' : ':'.$one->source->position($one->span->start)->line),
+        $outcome->shortfalls,
+    );
 }
 
 it('lets one rule speak for each way in which a kind can fail', function () {
@@ -52,16 +65,34 @@ it('lets one rule speak for each way in which a kind can fail', function () {
     expect($spoken)->toBe($declared);
 });
 
-it('loses points only with a shortfall that has a place and words, and gives full points without one', function (string $brief, array $files, ?Packing $packing) {
-    $site = new Site('sample', array_map(fn (int|string $path, string $bytes) => new SourceFile((string) $path, $bytes), array_keys($files), $files), $packing ?? new Packing);
-    $report = Check::run($site, BriefReader::read("title: T\nrequirements:\n  - {id: it, title: It, points: 1, $brief}"));
+it('loses points only with a shortfall that has a place and words, and gives full points without one', function (
+    string $brief,
+    array $files,
+    ?Packing $packing,
+) {
+    $site = new Site(
+        'sample',
+        array_map(
+            fn (int|string $path, string $bytes) => new SourceFile((string) $path, $bytes),
+            array_keys($files),
+            $files,
+        ),
+        $packing ?? new Packing,
+    );
+    $report = Check::run(
+        $site,
+        BriefReader::read("title: T\nrequirements:\n  - {id: it, title: It, points: 1, $brief}"),
+    );
     foreach ($report->outcomes as $outcome) {
         $lost = $outcome->points->awarded < $outcome->points->possible;
 
         expect($outcome->shortfalls !== [])->toBe($lost)->and($outcome->findings !== [])->toBe($lost);
         foreach ($outcome->shortfalls as $shortfall) {
             expect($shortfall->message)->not->toBe('')->and($shortfall->file)->not->toBe('')
-                ->and(in_array($shortfall->variant, $outcome->requirement::variants(), true) || $outcome->requirement instanceof AssessedByFindings)->toBeTrue();
+                ->and(
+                    in_array($shortfall->variant, $outcome->requirement::variants(), true)
+                        || $outcome->requirement instanceof AssessedByFindings,
+                )->toBeTrue();
         }
     }
 })->with(function () {
@@ -71,72 +102,249 @@ it('loses points only with a shortfall that has a place and words, and gives ful
                 foreach ([true, false] as $isBad) {
                     $site = RuleCatalogue::site($example, $isBad);
                     $files = array_map(fn (SourceFile $file) => $file->bytes, $site->files());
-                    yield trim("{$rule->id} {$example->variant} ").($isBad ? ', bad' : ', good') => [$example->brief, $files, $site->packing];
+                    yield trim("{$rule->id} {$example->variant} ").($isBad ? ', bad' : ', good') => [
+                        $example->brief, $files, $site->packing,
+                    ];
                 }
             }
         }
     }
 });
 
-it('shows the place of what is missing', function (string $fields, array $files, float $points, array $shortfalls, ?Packing $packing = null) {
+it('shows the place of what is missing', function (
+    string $fields,
+    array $files,
+    float $points,
+    array $shortfalls,
+    ?Packing $packing = null,
+) {
     $outcome = outcomeOf($fields, $files, $packing);
 
-    expect(shortfallsOf($outcome))->toBe($shortfalls)->and($outcome->points->awarded)->toBe($points)->and($outcome->findings)->not->toBe([]);
+    expect(shortfallsOf($outcome))->toBe($shortfalls)->and(
+        $outcome->points->awarded,
+    )->toBe($points)->and($outcome->findings)->not->toBe([]);
 })->with(function () {
-    $sheets = fn (string ...$order) => Samples::page('', 'A', implode("\n", array_map(fn (string $sheet) => "<link rel=\"stylesheet\" href=\"$sheet.css\">", $order))."\n");
+    $sheets = fn (string ...$order) => Samples::page(
+        '',
+        'A',
+        implode("\n", array_map(fn (string $sheet) => "<link rel=\"stylesheet\" href=\"$sheet.css\">", $order))."\n",
+    );
     $css = ['plain.css' => 'p { margin: 0 }', 'site.css' => 'p { color: #222 }'];
 
-    yield 'stylesheets in the wrong order' => ["kind: stylesheets\nsheets: [plain.css, site.css]", ['index.html' => $sheets('site', 'plain')] + $css, 0.0, ['order index.html:7']];
-    yield 'one of two stylesheets' => ["kind: stylesheets\nsheets: [plain.css, site.css]", ['index.html' => $sheets('plain')] + $css, 0.0, ['missing index.html:3']];
-    yield 'no picture on one page of two' => ["kind: pictures\nat_least: 1", ['index.html' => Samples::page('<a href="b.html">B</a>', 'A'), 'b.html' => Samples::page('<img src="a.png" alt="A heron"><a href="index.html">A</a>', 'B'), 'a.png' => Samples::png()], 2.0, ['too-few index.html:7']];
-    yield 'a passage that was to be kept' => ["kind: starter\nkept: [Wren Quay]", ['index.html' => Samples::page()], 0.0, ['lost index.html:7']];
-    yield 'a passage with tags that was to be kept' => ["kind: starter\nkept: ['<footer><p>Wren Quay</p></footer>']", ['index.html' => Samples::page('<footer><p>Wren</p></footer>')], 0.0, ['lost index.html:7']];
-    yield 'two pages with an editor’s title' => ['kind: titles', ['index.html' => str_replace('<title>A page', '<title>Document', Samples::page('<a href="b.html">b</a>')), 'b.html' => str_replace('<title>A page', '<title>Document', Samples::page('<a href="index.html">a</a>'))], 2.0, ['repeated b.html:5']];
-    yield 'parts that an unclosed header swallowed' => ["kind: skeleton\nparts: [header, nav]", ['index.html' => Samples::page('<header><p>Sound</p><nav><p>x</p></nav>')], 0.0, ['inside index.html:8']];
-    yield 'five files too many' => ["kind: files\nnames: [index.html]\nothers: false", ['index.html' => Samples::page(), 'a.txt' => 'x', 'b.txt' => 'x', 'c.txt' => 'x', 'd.txt' => 'x', 'e.txt' => 'x'], 2.0, ['unexpected a.txt:1', 'unexpected b.txt:1', 'unexpected c.txt:1', 'unexpected d.txt:1', 'unexpected e.txt:1']];
-    yield 'the thirteenth cell' => ["kind: count\nselector: td\nexactly: 2", ['index.html' => Samples::page("<table><tr><td>1</td>\n<td>2</td>\n<td>3</td></tr></table>")], 0.0, ['too-many index.html:10']];
-    yield 'one cell too few, where the last one is' => ["kind: count\nselector: td\nexactly: 2", ['index.html' => Samples::page("<table><tr>\n<td>1</td></tr></table>")], 0.0, ['too-few index.html:9']];
-    yield 'the whole site counted' => ["kind: count\nselector: h2\nat_most: 1\nper: site", ['index.html' => Samples::page('<h2>x</h2><a href="b.html">b</a>'), 'b.html' => Samples::page("<h2>y</h2>\n<h2>z</h2><a href=\"index.html\">a</a>", 'B')], 0.0, ['too-many b.html:8']];
-    yield 'a step that is not asked for' => ["kind: indentation\nstep: 2", ['index.html' => Samples::page("<ul>\n   <li>a</li>\n</ul>")], 0.0, ['indented index.html:9']];
-    yield 'a picture that another page shows' => ["kind: pictures\ndiffer: true", ['index.html' => Samples::page('<img src="a/x.png" alt="One"><a href="b.html">b</a>'), 'b.html' => Samples::page('<img src="a/x.png" alt="Two"><a href="index.html">a</a>', 'B'), 'a/x.png' => Samples::png()], 2.0, ['same b.html:8']];
-    yield 'folders above the site' => ["kind: names\nfolder: coursework/week-3", ['index.html' => Samples::page()], 0.0, ['folder index.html:1'], new Packing('a.zip', ['coursework', 'week-2'])];
-    yield 'a link under other words' => ["kind: link\nto: https://museum.example/\nlabel: museum", ['index.html' => Samples::page("<p>\n<a href=\"https://museum.example/hours\" target=\"_blank\">Hours</a></p>")], 0.0, ['label index.html:9']];
-    yield 'a menu that no two pages share' => ["kind: navigation\nsame_everywhere: true", ['index.html' => Samples::page('<a href="b.html">b</a>'), 'b.html' => Samples::page('<a href="index.html">a</a>', 'B')], 0.0, ['no-common-menu index.html:7']];
+    yield 'stylesheets in the wrong order' => [
+        "kind: stylesheets\nsheets: [plain.css, site.css]",
+        ['index.html' => $sheets('site', 'plain')] + $css,
+        0.0,
+        ['order index.html:7'],
+    ];
+    yield 'one of two stylesheets' => [
+        "kind: stylesheets\nsheets: [plain.css, site.css]",
+        ['index.html' => $sheets('plain')] + $css,
+        0.0,
+        ['missing index.html:3'],
+    ];
+    yield 'no picture on one page of two' => [
+        "kind: pictures\nat_least: 1",
+        [
+            'index.html' => Samples::page('<a href="b.html">B</a>', 'A'),
+            'b.html' => Samples::page('<img src="a.png" alt="A heron"><a href="index.html">A</a>', 'B'),
+            'a.png' => Samples::png(),
+        ],
+        2.0,
+        ['too-few index.html:7'],
+    ];
+    yield 'a passage that was to be kept' => [
+        "kind: starter\nkept: [Wren Quay]",
+        ['index.html' => Samples::page()],
+        0.0,
+        ['lost index.html:7'],
+    ];
+    yield 'a passage with tags that was to be kept' => [
+        "kind: starter\nkept: ['<footer><p>Wren Quay</p></footer>']",
+        ['index.html' => Samples::page('<footer><p>Wren</p></footer>')],
+        0.0,
+        ['lost index.html:7'],
+    ];
+    yield 'two pages with an editor’s title' => [
+        'kind: titles',
+        [
+            'index.html' => str_replace('<title>A page', '<title>Document', Samples::page('<a href="b.html">b</a>')),
+            'b.html' => str_replace('<title>A page', '<title>Document', Samples::page('<a href="index.html">a</a>')),
+        ],
+        2.0,
+        ['repeated b.html:5'],
+    ];
+    yield 'parts that an unclosed header swallowed' => [
+        "kind: skeleton\nparts: [header, nav]",
+        ['index.html' => Samples::page('<header><p>Sound</p><nav><p>x</p></nav>')],
+        0.0,
+        ['inside index.html:8'],
+    ];
+    yield 'five files too many' => [
+        "kind: files\nnames: [index.html]\nothers: false",
+        [
+            'index.html' => Samples::page(),
+            'a.txt' => 'x',
+            'b.txt' => 'x',
+            'c.txt' => 'x',
+            'd.txt' => 'x',
+            'e.txt' => 'x',
+        ],
+        2.0,
+        ['unexpected a.txt:1', 'unexpected b.txt:1', 'unexpected c.txt:1', 'unexpected d.txt:1', 'unexpected e.txt:1'],
+    ];
+    yield 'the thirteenth cell' => [
+        "kind: count\nselector: td\nexactly: 2",
+        ['index.html' => Samples::page("<table><tr><td>1</td>\n<td>2</td>\n<td>3</td></tr></table>")],
+        0.0,
+        ['too-many index.html:10'],
+    ];
+    yield 'one cell too few, where the last one is' => [
+        "kind: count\nselector: td\nexactly: 2",
+        ['index.html' => Samples::page("<table><tr>\n<td>1</td></tr></table>")],
+        0.0,
+        ['too-few index.html:9'],
+    ];
+    yield 'the whole site counted' => [
+        "kind: count\nselector: h2\nat_most: 1\nper: site",
+        [
+            'index.html' => Samples::page('<h2>x</h2><a href="b.html">b</a>'),
+            'b.html' => Samples::page("<h2>y</h2>\n<h2>z</h2><a href=\"index.html\">a</a>", 'B'),
+        ],
+        0.0,
+        ['too-many b.html:8'],
+    ];
+    yield 'a step that is not asked for' => [
+        "kind: indentation\nstep: 2",
+        ['index.html' => Samples::page("<ul>\n   <li>a</li>\n</ul>")],
+        0.0,
+        ['indented index.html:9'],
+    ];
+    yield 'a picture that another page shows' => [
+        "kind: pictures\ndiffer: true",
+        [
+            'index.html' => Samples::page('<img src="a/x.png" alt="One"><a href="b.html">b</a>'),
+            'b.html' => Samples::page('<img src="a/x.png" alt="Two"><a href="index.html">a</a>', 'B'),
+            'a/x.png' => Samples::png(),
+        ],
+        2.0,
+        ['same b.html:8'],
+    ];
+    yield 'folders above the site' => [
+        "kind: names\nfolder: coursework/week-3",
+        ['index.html' => Samples::page()],
+        0.0,
+        ['folder index.html:1'],
+        new Packing('a.zip', ['coursework', 'week-2']),
+    ];
+    yield 'a link under other words' => [
+        "kind: link\nto: https://museum.example/\nlabel: museum",
+        ['index.html' => Samples::page(
+            "<p>\n<a href=\"https://museum.example/hours\" target=\"_blank\">Hours</a></p>",
+        )],
+        0.0,
+        ['label index.html:9'],
+    ];
+    yield 'a menu that no two pages share' => [
+        "kind: navigation\nsame_everywhere: true",
+        [
+            'index.html' => Samples::page('<a href="b.html">b</a>'),
+            'b.html' => Samples::page('<a href="index.html">a</a>', 'B'),
+        ],
+        0.0,
+        ['no-common-menu index.html:7'],
+    ];
 });
 
 it('meets a requirement that is met', function (string $fields, Closure $files, ?Packing $packing = null) {
     $outcome = outcomeOf($fields, $files(), $packing);
 
-    expect(shortfallsOf($outcome))->toBe([])->and($outcome->points->awarded)->toBe(4.0)->and($outcome->findings)->toBe([]);
+    expect(shortfallsOf($outcome))->toBe([])->and(
+        $outcome->points->awarded,
+    )->toBe(4.0)->and($outcome->findings)->toBe([]);
 })->with([
-    'a banner is not a picture of a page’s own' => ["kind: pictures\ndiffer: true", fn () => array_map(fn (string $page) => Samples::page("<img src=\"banner.png\" alt=\"The island\"><img src=\"$page.png\" alt=\"A $page\">", $page), ['index.html' => 'heron', 'b.html' => 'gull', 'c.html' => 'tern', 'd.html' => 'crab']) + ['banner.png' => Samples::png()]],
-    'pictures of one name in two folders are two' => ["kind: pictures\ndiffer: true", fn () => ['index.html' => Samples::page('<img src="a/x.png" alt="One">'), 'b.html' => Samples::page('<img src="b/x.png" alt="Two">', 'B'), 'a/x.png' => Samples::png(), 'b/x.png' => Samples::png(2)]],
-    'the pictures that a selector means' => ["kind: pictures\nselector: main img\nat_most: 1", fn () => ['index.html' => Samples::page('<header><img src="a.png" alt="Logo"></header><main><img src="a.png" alt="A heron"></main>'), 'a.png' => Samples::png()]],
-    'a passage kept, its white space changed' => ["kind: starter\nkept: ['<p>Wren Quay College</p>']", fn () => ['index.html' => Samples::page("<p>\n  Wren\n  Quay College\n</p>")]],
-    'the folders above the site' => ["kind: names\nfolder: coursework/week-3", fn () => ['index.html' => Samples::page()], new Packing('a.zip', ['coursework', 'week-3'])],
-    'a handle in the name of the archive' => ["kind: names\narchive: '{student.handle}.zip'", fn () => ['index.html' => Samples::page()], new Packing('avasey.zip', ['site'], 'avasey')],
-    'a link to the site that was asked for' => ["kind: link\nto: https://museum.example", fn () => ['index.html' => Samples::page('<a href="https://museum.example/?page=2" target="_blank">x</a>')]],
-    'so many findings are allowed' => ["kind: markup\nrules: [markup]\nat_most: 1", fn () => ['index.html' => Samples::page('<p><b><i>x</b></i></p>')]],
+    'a banner is not a picture of a page’s own' => [
+        "kind: pictures\ndiffer: true",
+        fn () => array_map(
+            fn (string $page) => Samples::page(
+                "<img src=\"banner.png\" alt=\"The island\"><img src=\"$page.png\" alt=\"A $page\">",
+                $page,
+            ),
+            ['index.html' => 'heron', 'b.html' => 'gull', 'c.html' => 'tern', 'd.html' => 'crab'],
+        ) + ['banner.png' => Samples::png()],
+    ],
+    'pictures of one name in two folders are two' => [
+        "kind: pictures\ndiffer: true",
+        fn () => [
+            'index.html' => Samples::page('<img src="a/x.png" alt="One">'),
+            'b.html' => Samples::page('<img src="b/x.png" alt="Two">', 'B'),
+            'a/x.png' => Samples::png(),
+            'b/x.png' => Samples::png(2),
+        ],
+    ],
+    'the pictures that a selector means' => [
+        "kind: pictures\nselector: main img\nat_most: 1",
+        fn () => [
+            'index.html' => Samples::page(
+                '<header><img src="a.png" alt="Logo"></header><main><img src="a.png" alt="A heron"></main>',
+            ),
+            'a.png' => Samples::png(),
+        ],
+    ],
+    'a passage kept, its white space changed' => [
+        "kind: starter\nkept: ['<p>Wren Quay College</p>']",
+        fn () => ['index.html' => Samples::page("<p>\n  Wren\n  Quay College\n</p>")],
+    ],
+    'the folders above the site' => [
+        "kind: names\nfolder: coursework/week-3",
+        fn () => ['index.html' => Samples::page()],
+        new Packing('a.zip', ['coursework', 'week-3']),
+    ],
+    'a handle in the name of the archive' => [
+        "kind: names\narchive: '{student.handle}.zip'",
+        fn () => ['index.html' => Samples::page()],
+        new Packing('avasey.zip', ['site'], 'avasey'),
+    ],
+    'a link to the site that was asked for' => [
+        "kind: link\nto: https://museum.example",
+        fn () => ['index.html' => Samples::page('<a href="https://museum.example/?page=2" target="_blank">x</a>')],
+    ],
+    'so many findings are allowed' => [
+        "kind: markup\nrules: [markup]\nat_most: 1",
+        fn () => ['index.html' => Samples::page('<p><b><i>x</b></i></p>')],
+    ],
 ]);
 
 it('tells a host from one that only begins alike', function (string $address, float $points) {
-    expect(outcomeOf("kind: link\nto: https://museum.example/", ['index.html' => Samples::page("<a href=\"$address\" target=\"_blank\">x</a>")])->points->awarded)->toBe($points);
+    expect(
+        outcomeOf(
+            "kind: link\nto: https://museum.example/",
+            ['index.html' => Samples::page("<a href=\"$address\" target=\"_blank\">x</a>")],
+        )->points->awarded,
+    )->toBe($points);
 })->with([
     ['https://museum.example.org/', 0.0], ['https://museum.example/hours', 4.0], ['https://museum.example', 4.0],
     ['https://MUSEUM.example/', 4.0], ['http://museum.example/', 0.0], ['https://museum.examples/', 0.0],
 ]);
 
 it('shares the points of passages over the pages that hold them', function () {
-    $files = ['index.html' => Samples::page('<p>Your name</p><a href="b.html">b</a>'), 'b.html' => Samples::page('<p>My name</p><a href="index.html">a</a>', 'B')];
+    $files = [
+        'index.html' => Samples::page('<p>Your name</p><a href="b.html">b</a>'),
+        'b.html' => Samples::page('<p>My name</p><a href="index.html">a</a>', 'B'),
+    ];
 
     expect(outcomeOf("kind: starter\nreplaced: [Your name, Your town]", $files)->points->awarded)->toBe(3.0);
 });
 
 it('leaves out of the sum what cannot be told', function () {
-    $brief = BriefReader::read("title: T\nrequirements:\n  - {id: a, title: A, kind: titles, points: 4}\n  - {id: b, title: B, kind: titles, pages: none.html, points: 32}");
+    $brief = BriefReader::read(
+        "title: T\nrequirements:\n  - {id: a, title: A, kind: titles, points: 4}\n  - {id: b, title: B, kind: titles, pages: none.html, points: 32}",
+    );
     $report = Samples::check(['index.html' => Samples::page()], $brief);
 
-    expect([$report->score->awarded, $report->score->possible])->toBe([4.0, 4.0])->and($report->outcomes[1]->kind->value)->toBe('unclear');
+    expect([$report->score->awarded, $report->score->possible])->toBe([4.0, 4.0])->and(
+        $report->outcomes[1]->kind->value,
+    )->toBe('unclear');
 });
 
 it('measures in the unit of what is expected, in words', function (string $fields, string $measured, string $expected) {
@@ -151,36 +359,88 @@ it('measures in the unit of what is expected, in words', function (string $field
 ]);
 
 it('says nothing but the brief’s own message, where there is one', function () {
-    $report = Samples::check(['index.html' => Samples::page()], BriefReader::read("title: T\nrequirements:\n  - {id: it, title: It, kind: count, selector: td, exactly: 1, message: Where is the table?}"));
+    $report = Samples::check(
+        ['index.html' => Samples::page()],
+        BriefReader::read(
+            "title: T\nrequirements:\n  - {id: it, title: It, kind: count, selector: td, exactly: 1, message: Where is the table?}",
+        ),
+    );
 
-    expect($report->findings[0]->finding->message)->toBe('Where is the table?')->and($report->findings[0]->finding->remedy)->toBe('');
+    expect(
+        $report->findings[0]->finding->message,
+    )->toBe('Where is the table?')->and($report->findings[0]->finding->remedy)->toBe('');
 });
 
 it('never shows a student a placeholder of the brief', function (?string $handle) {
-    $outcome = outcomeOf("kind: names\narchive: '{student.handle}.zip'\nfolder: '{student.handle}_site'\nfiles: '{student.handle}-*'", ['index.html' => Samples::page()], new Packing('x.zip', ['x'], $handle));
-    $words = implode(' ', [$outcome->measured, $outcome->expected, ...array_map(fn (Shortfall $one) => "$one->message $one->remedy", $outcome->shortfalls)]);
+    $outcome = outcomeOf(
+        "kind: names\narchive: '{student.handle}.zip'\nfolder: '{student.handle}_site'\nfiles: '{student.handle}-*'",
+        ['index.html' => Samples::page()],
+        new Packing('x.zip', ['x'], $handle),
+    );
+    $words = implode(
+        ' ',
+        [
+            $outcome->measured,
+            $outcome->expected,
+            ...array_map(fn (Shortfall $one) => "$one->message $one->remedy", $outcome->shortfalls),
+        ],
+    );
 
     expect($words)->not->toContain('{')->and($words)->toContain($handle ?? 'your-name');
 })->with([null, 'avasey']);
 
-it('keeps silent where the brief asks for what a rule advises against', function (string $fields, array $files, string $rule) {
+it('keeps silent where the brief asks for what a rule advises against', function (
+    string $fields,
+    array $files,
+    string $rule,
+) {
     $without = Samples::check($files);
     $with = Samples::check($files, BriefReader::read("title: T\nrequirements:\n  - {id: it, title: It, $fields}"));
     $kinds = fn ($report) => array_map(fn ($placed) => $placed->finding->rule, $report->findings);
 
     expect($kinds($without))->toContain($rule)->and($kinds($with))->not->toContain($rule);
 })->with([
-    'two breaks after a picture' => ['kind: count, selector: "img + br + br", exactly: 1', ['index.html' => Example::page('<p><img src="index.html" alt="x"><br><br>a</p>')], 'markup/break-for-space'],
-    'a folder with a capital' => ['kind: files, names: [Unit3/a.html]', ['index.html' => Example::page('<p><a href="Unit3/a.html">A</a></p>'), 'Unit3/a.html' => Example::page('<p><a href="../index.html">Home</a></p>', 'A')], 'file/name'],
-    'an obsolete element' => ['kind: skeleton, parts: [center]', ['index.html' => Example::page('<center>x</center>')], 'markup/obsolete-element'],
-    'a link in a new tab' => ['kind: link, to: a.html, new_tab: true', ['index.html' => Example::page('<p><a href="a.html" target="_blank">A</a></p>'), 'a.html' => Example::page('<p><a href="index.html">Home</a></p>', 'A')], 'link/inside-new-tab'],
+    'two breaks after a picture' => [
+        'kind: count, selector: "img + br + br", exactly: 1',
+        ['index.html' => Example::page('<p><img src="index.html" alt="x"><br><br>a</p>')],
+        'markup/break-for-space',
+    ],
+    'a folder with a capital' => [
+        'kind: files, names: [Unit3/a.html]',
+        [
+            'index.html' => Example::page('<p><a href="Unit3/a.html">A</a></p>'),
+            'Unit3/a.html' => Example::page('<p><a href="../index.html">Home</a></p>', 'A'),
+        ],
+        'file/name',
+    ],
+    'an obsolete element' => [
+        'kind: skeleton, parts: [center]',
+        ['index.html' => Example::page('<center>x</center>')],
+        'markup/obsolete-element',
+    ],
+    'a link in a new tab' => [
+        'kind: link, to: a.html, new_tab: true',
+        [
+            'index.html' => Example::page('<p><a href="a.html" target="_blank">A</a></p>'),
+            'a.html' => Example::page('<p><a href="index.html">Home</a></p>', 'A'),
+        ],
+        'link/inside-new-tab',
+    ],
 ]);
 
 it('is silent about rules that the brief ignores, where it ignores them', function (string $ignore, array $found) {
-    $files = ['index.html' => Example::page('<p><img src="b.html"></p><a href="b.html">B</a>'), 'b.html' => Example::page('<p><img src="b.html"></p><a href="index.html">A</a>', 'B')];
-    $report = Samples::check($files, BriefReader::read("title: T\nignore: $ignore\nrequirements:\n  - {id: it, title: It, kind: titles}"));
+    $files = [
+        'index.html' => Example::page('<p><img src="b.html"></p><a href="b.html">B</a>'),
+        'b.html' => Example::page('<p><img src="b.html"></p><a href="index.html">A</a>', 'B'),
+    ];
+    $report = Samples::check(
+        $files,
+        BriefReader::read("title: T\nignore: $ignore\nrequirements:\n  - {id: it, title: It, kind: titles}"),
+    );
 
-    expect(array_map(fn ($placed) => "{$placed->finding->rule} {$placed->finding->file}", $report->findings))->toBe($found);
+    expect(
+        array_map(fn ($placed) => "{$placed->finding->rule} {$placed->finding->file}", $report->findings),
+    )->toBe($found);
 })->with([
     'everywhere' => ['[markup/missing-alt]', []],
     'a variant' => ['["markup/missing-alt:none"]', []],
@@ -191,7 +451,11 @@ it('is silent about rules that the brief ignores, where it ignores them', functi
 
 it('takes nothing that stands unchanged from the starter files for the student’s', function () {
     $page = Samples::page('<nav><a href="none.html">x</a></nav><p><img src="index.html"></p>');
-    $brief = BriefReader::read("title: T\nrequirements:\n  - {id: it, title: It, kind: starter, kept: ['<nav><a href=\"none.html\">x</a></nav>']}");
+    $brief = BriefReader::read(
+        "title: T\nrequirements:\n  - {id: it, title: It, kind: starter, kept: ['<nav><a href=\"none.html\">x</a></nav>']}",
+    );
 
-    expect(Samples::found(Samples::check(['index.html' => $page], $brief)))->toBe(['markup/missing-alt index.html:8:40']);
+    expect(Samples::found(Samples::check(['index.html' => $page], $brief)))->toBe([
+        'markup/missing-alt index.html:8:40',
+    ]);
 });

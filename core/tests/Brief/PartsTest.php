@@ -18,29 +18,59 @@ use InkedMargin\Core\Brief\Terms;
 use Opis\JsonSchema\Validator;
 use Symfony\Component\Yaml\Yaml;
 
-it('matches names with stars', fn (string $glob, string $path, bool $matches) => expect(Glob::matches($glob, $path))->toBe($matches))->with([
-    ['index.html', 'index.html', true], ['index.html', 'a/index.html', false], ['*.html', 'a.html', true], ['*.html', 'a/b.html', false],
-    ['**/*.html', 'a/b/c.html', true], ['**/*.html', 'c.html', true], ['img/**', 'img/a/b.png', true], ['a?.html', 'ab.html', true],
+it(
+    'matches names with stars',
+    fn (string $glob, string $path, bool $matches) => expect(Glob::matches($glob, $path))->toBe($matches),
+)->with([
+    ['index.html', 'index.html', true], [
+        'index.html', 'a/index.html', false,
+    ], ['*.html', 'a.html', true], ['*.html', 'a/b.html', false],
+    [
+        '**/*.html', 'a/b/c.html', true,
+    ], ['**/*.html', 'c.html', true], ['img/**', 'img/a/b.png', true], ['a?.html', 'ab.html', true],
     ['a?.html', 'a/.html', false], ['a.html', 'aXhtml', false], ['[a].html', '[a].html', true], ['*', '', true],
 ]);
 
-it('matches names of archives and folders for a student', fn (string $pattern, string $name, ?string $handle, bool $matches) => expect((new NamePattern($pattern))->matches($name, $handle))->toBe($matches))->with([
+it(
+    'matches names of archives and folders for a student',
+    fn (
+        string $pattern,
+        string $name,
+        ?string $handle,
+        bool $matches,
+    ) => expect((new NamePattern($pattern))->matches($name, $handle))->toBe($matches),
+)->with([
     ['{student.handle}.zip', 'avasey.zip', 'avasey', true], ['{student.handle}.zip', 'bmoor.zip', 'avasey', false],
     ['{student.handle}.zip', 'anybody.zip', null, true], ['{student.handle}_*', 'avasey_site', 'avasey', true],
     ['{student.handle}.zip', 'a+b.zip', 'a+b', true], ['site', 'site', null, true], ['si.e', 'site', null, false],
 ]);
 
-it('gives points for the share that is met, or for all of it', fn (Credit $credit, float $met, float $share) => expect($credit->of($met))->toBe($share))->with([
+it(
+    'gives points for the share that is met, or for all of it',
+    fn (Credit $credit, float $met, float $share) => expect($credit->of($met))->toBe($share),
+)->with([
     [Credit::Share, 0.5, 0.5], [Credit::Share, 1.0, 1.0], [Credit::All, 0.99, 0.0], [Credit::All, 1.0, 1.0],
 ]);
 
-it('says how many of something there may be', function (?int $exactly, ?int $atLeast, ?int $atMost, string $sentence, array $allowed) {
+it('says how many of something there may be', function (
+    ?int $exactly,
+    ?int $atLeast,
+    ?int $atMost,
+    string $sentence,
+    array $allowed,
+) {
     $bounds = new Bounds($exactly, $atLeast, $atMost);
 
     expect($bounds->sentence())->toBe($sentence)
         ->and(array_values(array_filter(range(0, 5), $bounds->allow(...))))->toBe($allowed);
 })->with([
-    [2, null, null, 'exactly 2', [2]], [null, 2, null, 'at least 2', [2, 3, 4, 5]], [null, null, 1, 'at most 1', [0, 1]],
+    [2, null, null, 'exactly 2', [2]], [
+        null,
+        2,
+        null,
+        'at least 2',
+        [2, 3, 4, 5],
+    ], [null, null, 1, 'at most 1', [0, 1]],
     [null, 2, 3, '2 to 3', [2, 3]], [0, null, null, 'none', [0]], [null, 3, 3, 'exactly 3', [3]],
 ]);
 
@@ -50,7 +80,11 @@ it('refuses a value that a field does not take, in words', function (Field $fiel
     'text' => [Field::text('a', ''), 'x', null],
     'a number as text' => [Field::text('a', ''), 7, null],
     'a list as text' => [Field::text('a', ''), ['x'], 'text was expected'],
-    'the handle of a student' => [Field::text('a', ''), 'For {student.handle}', 'only a requirement of kind "names" knows the student'],
+    'the handle of a student' => [
+        Field::text('a', ''),
+        'For {student.handle}',
+        'only a requirement of kind "names" knows the student',
+    ],
     'the handle where it stands for something' => [Field::namePattern('a', ''), '{student.handle}.zip', null],
     'a control character' => [Field::text('a', ''), "a\x01", 'this text has a control character in it'],
     'half a letter' => [Field::text('a', ''), "\xed\xa0\x80", 'this text is not valid Unicode'],
@@ -71,9 +105,20 @@ it('refuses a value that a field does not take, in words', function (Field $fiel
 
 it('gives defaults for what was not given, and for what was wrong', function () {
     $problems = new Problems([]);
-    $fields = new Fields(['text' => ['x'], 'flag' => true], [Field::text('text', ''), Field::flag('flag', ''), Field::wholeNumber('number', ''), Field::texts('texts', '')], '', $problems);
+    $fields = new Fields(
+        ['text' => ['x'], 'flag' => true],
+        [Field::text('text', ''), Field::flag('flag', ''), Field::wholeNumber('number', ''), Field::texts('texts', '')],
+        '',
+        $problems,
+    );
 
-    expect([$fields->text('text', 'd'), $fields->flag('flag', false), $fields->wholeNumber('number'), $fields->texts('texts'), $fields->optionalText('text')])
+    expect([
+        $fields->text('text', 'd'),
+        $fields->flag('flag', false),
+        $fields->wholeNumber('number'),
+        $fields->texts('texts'),
+        $fields->optionalText('text'),
+    ])
         ->toBe(['d', true, null, [], null])
         ->and($problems->all())->toBe(['text: text was expected']);
 });
@@ -93,19 +138,49 @@ it('reads no field that its kind does not declare, and each that it does', funct
 it('refuses a brief that would break what comes after it', function (string $source, string $problem) {
     expect(fn () => BriefReader::read($source))->toThrow(BriefError::class, $problem);
 })->with([
-    'endless points' => ["title: T\nrequirements:\n  - {id: a, title: A, kind: titles, points: .inf}", 'line 3: requirement "a", points: a number from 0 to 10000'],
+    'endless points' => [
+        "title: T\nrequirements:\n  - {id: a, title: A, kind: titles, points: .inf}",
+        'line 3: requirement "a", points: a number from 0 to 10000',
+    ],
     'half a letter' => ["title: \"\\ud800\"\nrequirements:\n  - {id: a, title: A, kind: titles}", 'not valid Unicode'],
-    'NUL' => ["title: a\0b\nrequirements:\n  - {id: a, title: A, kind: titles}", 'line 1: there is a control character here'],
+    'NUL' => [
+        "title: a\0b\nrequirements:\n  - {id: a, title: A, kind: titles}",
+        'line 1: there is a control character here',
+    ],
     'no UTF-8' => ["title: \xff", 'not valid UTF-8'],
-    'choices without end' => ["title: T\nrequirements:\n  - {id: a, title: A, kind: navigation, pattern: branching, choices: 99999999}", 'a whole number from 1 to 50'],
-    'an id with a slash' => ["title: T\nrequirements:\n  - {id: a/b, title: A, kind: titles}", 'characters other than letters'],
-    'an id of many letters' => ["title: T\nrequirements:\n  - {id: ".str_repeat('a', 300).', title: A, kind: titles}', 'longer than 60 characters'],
-    'a title of many letters' => ['title: '.str_repeat('a', 500)."\nrequirements:\n  - {id: a, title: A, kind: titles}", 'longer than 200 characters'],
-    'more points than a mark holds' => ["title: T\nrequirements:\n  - {id: a, title: A, kind: titles, points: 1.0e+12}", 'points: a number from 0'],
-    'bounds that nothing fits' => ["title: T\nrequirements:\n  - {id: a, title: A, kind: count, selector: p, at_least: 3, at_most: 2}", 'no number can be'],
+    'choices without end' => [
+        "title: T\nrequirements:\n  - {id: a, title: A, kind: navigation, pattern: branching, choices: 99999999}",
+        'a whole number from 1 to 50',
+    ],
+    'an id with a slash' => [
+        "title: T\nrequirements:\n  - {id: a/b, title: A, kind: titles}",
+        'characters other than letters',
+    ],
+    'an id of many letters' => [
+        "title: T\nrequirements:\n  - {id: ".str_repeat('a', 300).', title: A, kind: titles}',
+        'longer than 60 characters',
+    ],
+    'a title of many letters' => [
+        'title: '.str_repeat('a', 500)."\nrequirements:\n  - {id: a, title: A, kind: titles}",
+        'longer than 200 characters',
+    ],
+    'more points than a mark holds' => [
+        "title: T\nrequirements:\n  - {id: a, title: A, kind: titles, points: 1.0e+12}",
+        'points: a number from 0',
+    ],
+    'bounds that nothing fits' => [
+        "title: T\nrequirements:\n  - {id: a, title: A, kind: count, selector: p, at_least: 3, at_most: 2}",
+        'no number can be',
+    ],
     'too much of it' => [str_repeat('#', 600_000), 'bytes at most'],
-    'a kind that is misspelt' => ["title: T\nrequirements:\n  - {id: a, title: A, kind: title}", 'did you mean "titles"?'],
-    'ignored, and no list' => ["title: T\nignore: markup\nrequirements:\n  - {id: a, title: A, kind: titles}", 'ignore: a list of rules was expected'],
+    'a kind that is misspelt' => [
+        "title: T\nrequirements:\n  - {id: a, title: A, kind: title}",
+        'did you mean "titles"?',
+    ],
+    'ignored, and no list' => [
+        "title: T\nignore: markup\nrequirements:\n  - {id: a, title: A, kind: titles}",
+        'ignore: a list of rules was expected',
+    ],
 ]);
 
 it('names the line of a problem also in JSON, and where the id is not first', function () {
@@ -116,7 +191,10 @@ it('names the line of a problem also in JSON, and where the id is not first', fu
 
 it('publishes a schema that the briefs of the demo keep to, and wrong ones do not', function () {
     $schema = json_decode(Schema::render());
-    $isValid = fn (string $source) => (new Validator)->validate(json_decode((string) json_encode(Yaml::parse($source))), $schema)->isValid();
+    $isValid = fn (string $source) => (new Validator)->validate(
+        json_decode((string) json_encode(Yaml::parse($source))),
+        $schema,
+    )->isValid();
     foreach (glob(__DIR__.'/../../../demo/briefs/*.yaml') ?: [] as $file) {
         expect($isValid((string) file_get_contents($file)))->toBeTrue($file);
     }
@@ -126,4 +204,7 @@ it('publishes a schema that the briefs of the demo keep to, and wrong ones do no
         ->and($isValid('title: T'))->toBeFalse();
 });
 
-it('knows what a brief of none asks: nothing', fn () => expect(Brief::none()->requirements)->toBe([])->and(Brief::none()->points())->toBe(0.0));
+it(
+    'knows what a brief of none asks: nothing',
+    fn () => expect(Brief::none()->requirements)->toBe([])->and(Brief::none()->points())->toBe(0.0),
+);

@@ -18,14 +18,26 @@ function margin(string $in, string ...$arguments): array
     return [$code, stream_get_contents($out), stream_get_contents($errors)];
 }
 
-it('leaves with 0 for a clean site, 1 for a finding that matters, 2 when it cannot be read', function (Closure $arguments, int $code, string $said) {
+it('leaves with 0 for a clean site, 1 for a finding that matters, 2 when it cannot be read', function (
+    Closure $arguments,
+    int $code,
+    string $said,
+) {
     [$left, $out, $errors] = margin('', ...$arguments());
 
     expect($left)->toBe($code)->and($out.$errors)->toContain($said)
         ->and($code === 2 ? $out : $errors)->toBe('');
 })->with([
-    'clean' => [fn () => ['check', Samples::zip(['index.html' => Samples::page()])], 0, '1 page, 0 faults, 0 departures, 0 tidy'],
-    'a fault' => [fn () => ['check', Samples::zip(['index.html' => Samples::page('<img src="index.html">')])], 1, 'markup/missing-alt'],
+    'clean' => [
+        fn () => ['check', Samples::zip(['index.html' => Samples::page()])],
+        0,
+        '1 page, 0 faults, 0 departures, 0 tidy',
+    ],
+    'a fault' => [
+        fn () => ['check', Samples::zip(['index.html' => Samples::page('<img src="index.html">')])],
+        1,
+        'markup/missing-alt',
+    ],
     'nothing there' => [fn () => ['check', '/nowhere/at/all'], 2, 'There is no file or folder "/nowhere/at/all"'],
     'not a zip' => [fn () => ['check', __FILE__], 2, 'is not a zip archive'],
     'no path' => [fn () => ['check'], 2, 'takes one folder or zip'],
@@ -56,11 +68,21 @@ it('says first what was found, then the findings by weight and place, with what 
     $lines = explode("\n", $out);
 
     expect($lines[0])->toStartWith(basename($zip))->toContain('1 page, 1 fault, 1 departure, 0 tidy')
-        ->and(array_values(array_filter($lines, fn (string $line) => preg_match('/^\d/', $line) === 1)))->toBe(['1 fault', '1 departure'])
-        ->and($lines)->toContain('  index.html:8:5  markup/stray-end-tag', '      Remove it, or add the `<i>` that it belongs to.');
+        ->and(
+            array_values(array_filter($lines, fn (string $line) => preg_match('/^\d/', $line) === 1)),
+        )->toBe(['1 fault', '1 departure'])
+        ->and($lines)->toContain(
+            '  index.html:8:5  markup/stray-end-tag',
+            '      Remove it, or add the `<i>` that it belongs to.',
+        );
 });
 
-it('prints only the weights that are asked for, and leaves with what these say', function (string $weights, int $code, string $shown, string $hidden) {
+it('prints only the weights that are asked for, and leaves with what these say', function (
+    string $weights,
+    int $code,
+    string $shown,
+    string $hidden,
+) {
     $zip = Samples::zip(['index.html' => Samples::page('<center>x</center><img src="a.png">')]);
     [$left, $out] = margin('', 'check', $zip, "--weights=$weights");
 
@@ -79,7 +101,10 @@ it('refuses a weight that there is not', function () {
 
 it('puts the student’s own handle into names that ask for it', function () {
     $zip = Samples::zip(['mira.html' => Samples::page()]);
-    file_put_contents($brief = (string) tempnam(sys_get_temp_dir(), 'brief'), "title: T\nrequirements:\n  - {id: f, kind: names, title: Names, points: 2, files: '{student.handle}.html'}");
+    file_put_contents(
+        $brief = (string) tempnam(sys_get_temp_dir(), 'brief'),
+        "title: T\nrequirements:\n  - {id: f, kind: names, title: Names, points: 2, files: '{student.handle}.html'}",
+    );
     [, $with] = margin('', 'check', $zip, "--brief=$brief", '--handle=mira');
     [, $other] = margin('', 'check', $zip, "--brief=$brief", '--handle=imre');
     [, $without] = margin('', 'check', $zip, "--brief=$brief");
@@ -91,19 +116,29 @@ it('puts the student’s own handle into names that ask for it', function () {
 
 it('explains a rule with its examples, and offers the list for a name that is none', function () {
     expect(margin('', 'explain', 'link/missing-file')[1])->toStartWith('### `link/missing-file`')->toContain('````html')
-        ->and(margin('', 'explain', 'link/misssing'))->toBe([2, '', "There is no rule \"link/misssing\". \"margin rules\" lists them.\n"]);
+        ->and(
+            margin('', 'explain', 'link/misssing'),
+        )->toBe([2, '', "There is no rule \"link/misssing\". \"margin rules\" lists them.\n"]);
 });
 
 it('prints the format of a brief as a JSON Schema, and as the tables in docs', function () {
     $schema = json_decode(margin('', 'schema')[1], true, flags: JSON_THROW_ON_ERROR);
 
     expect($schema['required'])->toBe(['title', 'requirements'])
-        ->and(margin('', 'schema', '--format=markdown')[1])->toBe(file_get_contents(__DIR__.'/../../../docs/brief-fields.md'));
+        ->and(margin('', 'schema', '--format=markdown')[1])->toBe(
+            file_get_contents(__DIR__.'/../../../docs/brief-fields.md'),
+        );
 });
 
 it('writes the fixed form of JSON, the same bytes every time', function () {
-    $zip = Samples::zip(['index.html' => Samples::page('<img src="a.png">é<a href="b.html">b</a>'), 'b.html' => Samples::page('<a href="index.html">a</a>')]);
-    file_put_contents($brief = (string) tempnam(sys_get_temp_dir(), 'brief'), "title: T\nrequirements:\n  - {id: t, kind: titles, title: Titles, points: 3}");
+    $zip = Samples::zip([
+        'index.html' => Samples::page('<img src="a.png">é<a href="b.html">b</a>'),
+        'b.html' => Samples::page('<a href="index.html">a</a>'),
+    ]);
+    file_put_contents(
+        $brief = (string) tempnam(sys_get_temp_dir(), 'brief'),
+        "title: T\nrequirements:\n  - {id: t, kind: titles, title: Titles, points: 3}",
+    );
     [, $once] = margin('', 'check', $zip, '--format=json', "--brief=$brief");
     [, $again] = margin('', 'check', $zip, '--format', 'json', '--brief', $brief);
     $report = json_decode($once, true, flags: JSON_THROW_ON_ERROR);
@@ -112,8 +147,15 @@ it('writes the fixed form of JSON, the same bytes every time', function () {
         ->and(array_keys($report))->toBe(['tool', 'site', 'findings', 'requirements', 'score'])
         ->and(array_keys($report['tool']))->toBe(['name', 'version'])
         ->and($report['site'])->toBe(['name' => basename($zip), 'files' => 2, 'pages' => 2])
-        ->and(array_keys($report['findings'][0]))->toBe(['rule', 'variant', 'weight', 'mark', 'file', 'start', 'end', 'message', 'remedy', 'related', 'mend', 'requirement', 'fingerprint'])
-        ->and(array_column($report['findings'], 'rule'))->toBe(['content/same-title', 'markup/missing-alt', 'link/missing-file'])
+        ->and(
+            array_keys($report['findings'][0]),
+        )->toBe([
+            'rule', 'variant', 'weight', 'mark', 'file', 'start', 'end', 'message', 'remedy', 'related', 'mend',
+            'requirement', 'fingerprint',
+        ])
+        ->and(
+            array_column($report['findings'], 'rule'),
+        )->toBe(['content/same-title', 'markup/missing-alt', 'link/missing-file'])
         ->and($report['findings'][0]['related'][0]['start'])->toBe(['line' => 5, 'column' => 1, 'offset' => 63])
         ->and($report['findings'][0]['requirement'])->toBe('t')
         ->and(array_diff_key($report['requirements'][0], ['shortfalls' => 0]))->toBe([
@@ -130,12 +172,20 @@ it('parses files named as operands and on standard input, one JSON object a line
     file_put_contents($one, '<!DOCTYPE html><html><head></head><body><p id=a>x</p></body></html>');
     file_put_contents($two, '<p>');
     [$code, $out] = margin("$two\n", 'parse', '--files-from=-', $one);
-    $lines = array_map(fn (string $line) => json_decode($line, true, flags: JSON_THROW_ON_ERROR), explode("\n", rtrim($out)));
+    $lines = array_map(
+        fn (string $line) => json_decode($line, true, flags: JSON_THROW_ON_ERROR),
+        explode("\n", rtrim($out)),
+    );
 
     expect($code)->toBe(0)
         ->and(array_column($lines, 'file'))->toBe([$one, $two])
         ->and(array_keys($lines[0]))->toBe(['file', 'tree', 'errors', 'mode'])
-        ->and($lines[0]['tree'])->toBe("| <!DOCTYPE html>\n| <html>\n|   <head>\n|   <body>\n|     <p>\n|       id=\"a\"\n|       \"x\"");
+        ->and($lines[0]['tree'])->toBe(
+            "| <!DOCTYPE html>\n| <html>\n|   <head>\n|   <body>\n|     <p>\n|       id=\"a\"\n|       \"x\"",
+        );
 });
 
-it('prints the catalogue that stands in docs', fn () => expect(margin('', 'rules')[1])->toBe(file_get_contents(__DIR__.'/../../../docs/rules.md')));
+it(
+    'prints the catalogue that stands in docs',
+    fn () => expect(margin('', 'rules')[1])->toBe(file_get_contents(__DIR__.'/../../../docs/rules.md')),
+);

@@ -10,15 +10,110 @@ use Random\Randomizer;
 /** Invents hostile pages, sheets, names, briefs, sites and archives. The same seed invents the same. */
 final class Inventor
 {
-    private const TAGS = ['html', 'head', 'body', 'title', 'h1', 'h2', 'h6', 'p', 'a', 'img', 'ul', 'ol', 'li', 'table', 'tr', 'td', 'th', 'caption', 'div', 'span', 'nav', 'main', 'header', 'footer', 'section', 'form', 'input', 'button', 'select', 'option', 'script', 'style', 'textarea', 'svg', 'math', 'mi', 'template', 'br', 'hr', 'link', 'meta', 'base', 'b', 'i', 'em', 'strong', 'font', 'center', 'foter', 'haeder', 'image', '1', 'x-y', 'frameset', 'frame', 'noscript', 'iframe', 'dl', 'dt', 'dd', 'pre', 'label', 'q'];
+    private const TAGS = [
+        'html', 'head', 'body', 'title', 'h1', 'h2', 'h6', 'p', 'a', 'img', 'ul', 'ol', 'li', 'table', 'tr', 'td', 'th',
+        'caption', 'div', 'span', 'nav', 'main', 'header', 'footer', 'section', 'form', 'input', 'button', 'select',
+        'option', 'script', 'style', 'textarea', 'svg', 'math', 'mi', 'template', 'br', 'hr', 'link', 'meta', 'base',
+        'b', 'i', 'em', 'strong', 'font', 'center', 'foter', 'haeder', 'image', '1', 'x-y', 'frameset', 'frame',
+        'noscript', 'iframe', 'dl', 'dt', 'dd', 'pre', 'label', 'q',
+    ];
 
-    private const NAMES = ['href', 'src', 'alt', 'class', 'id', 'herf', 'lan', 'lang', 'rel', 'charset', '1', '0', '-1', 'x y', 'style', 'target', 'name', 'content', 'http-equiv', 'action', 'srcset', 'width', 'viewBox', 'xlink:href', 'onclick', 'ARIA-label', '"', '=', '<', "\u{e9}"];
+    private const NAMES = [
+        'href', 'src', 'alt', 'class', 'id', 'herf', 'lan', 'lang', 'rel', 'charset', '1', '0', '-1', 'x y', 'style',
+        'target', 'name', 'content', 'http-equiv', 'action', 'srcset', 'width', 'viewBox', 'xlink:href', 'onclick',
+        'ARIA-label', '"', '=', '<', "\u{e9}",
+    ];
 
-    private const VALUES = ['', '#', '1', '0', 'index.html', 'a.html', '../a.html', 'A.html', 'pages/b.html#1', 'site.css', 'https://x.example/', 'htp://x', 'x@y.example', '+44 1234567', 'javascript:void(0)', 'file:///C:/a', 'http://127.0.0.1/', '//', 'http://[', ' a.html ', '/a.png', 'stylesheet', 'utf-8', 'utf-16', '_blank', 'blank', '.x', '#x', '0; url=a.html', 'a.png 1x, b.png 2x', 'url(x.png)', "\0", "\xff", '“a”', '%00', '%', '&', '&amp', '<p>', "a\nb", '123'];
+    private const VALUES = [
+        '',
+        '#',
+        '1',
+        '0',
+        'index.html',
+        'a.html',
+        '../a.html',
+        'A.html',
+        'pages/b.html#1',
+        'site.css',
+        'https://x.example/',
+        'htp://x',
+        'x@y.example',
+        '+44 1234567',
+        'javascript:void(0)',
+        'file:///C:/a',
+        'http://127.0.0.1/',
+        '//',
+        'http://[',
+        ' a.html ',
+        '/a.png',
+        'stylesheet',
+        'utf-8',
+        'utf-16',
+        '_blank',
+        'blank',
+        '.x',
+        '#x',
+        '0; url=a.html',
+        'a.png 1x, b.png 2x',
+        'url(x.png)',
+        "\0",
+        "\xff",
+        '“a”',
+        '%00',
+        '%',
+        '&',
+        '&amp',
+        '<p>',
+        "a\nb",
+        '123',
+    ];
 
-    private const TEXT = ['Tides', 'Home', 'Birds and gulls are here.', ' ', "\n", "\t", '1', '0', '<', '>', '&', '&copy', '&#0;', '&nosuch;', 'Lorem ipsum dolor sit amet', "\0", "\xc3", "\u{1F426}", 'é', '```html', '<!--', '-->', '<!- x ->', '<![CDATA[', ']]>', '<?php', '</', '< p>', '</ p>', '<!DOCTYPE html>', '<DOCTYPE html>', '"', "'", 'next', 'back', "\r", "\u{a0}", 'x'];
+    private const TEXT = [
+        'Tides',
+        'Home',
+        'Birds and gulls are here.',
+        ' ',
+        "\n",
+        "\t",
+        '1',
+        '0',
+        '<',
+        '>',
+        '&',
+        '&copy',
+        '&#0;',
+        '&nosuch;',
+        'Lorem ipsum dolor sit amet',
+        "\0",
+        "\xc3",
+        "\u{1F426}",
+        'é',
+        '```html',
+        '<!--',
+        '-->',
+        '<!- x ->',
+        '<![CDATA[',
+        ']]>',
+        '<?php',
+        '</',
+        '< p>',
+        '</ p>',
+        '<!DOCTYPE html>',
+        '<DOCTYPE html>',
+        '"',
+        "'",
+        'next',
+        'back',
+        "\r",
+        "\u{a0}",
+        'x',
+    ];
 
-    private const PATHS = ['index.html', 'a.html', 'A.HTML', '0', '123', '1.html', 'b c.html', 'pages/b.html', 'pages/index.html', 'css/site.css', 'site.css', 'a.png', '0/0', '.DS_Store', 'x.html.txt', "\u{e9}.html", "a\0b.html", '..a', 'deep/er/and/deeper.html', 'readme.md', '404.html', 'de/index.html'];
+    private const PATHS = [
+        'index.html', 'a.html', 'A.HTML', '0', '123', '1.html', 'b c.html', 'pages/b.html', 'pages/index.html',
+        'css/site.css', 'site.css', 'a.png', '0/0', '.DS_Store', 'x.html.txt', "\u{e9}.html", "a\0b.html", '..a',
+        'deep/er/and/deeper.html', 'readme.md', '404.html', 'de/index.html',
+    ];
 
     private readonly Randomizer $random;
 
@@ -36,7 +131,8 @@ final class Inventor
             $tag = $this->oneOf(self::TAGS);
             $body .= match ($this->number(0, 9)) {
                 0, 1, 2, 3 => "<$tag".$this->attributes().$this->oneOf(['>', '>', '>', '>', '/>', '']),
-                4, 5, 6 => '</'.($open !== [] && $this->chance(70) ? array_pop($open) : $tag).$this->oneOf(['>', '>', '>', '']),
+                4, 5, 6 => '</'.($open !== [] && $this->chance(70) ? array_pop($open) : $tag)
+                    .$this->oneOf(['>', '>', '>', '']),
                 default => $this->oneOf(self::TEXT),
             };
             $open[] = $tag;
@@ -71,7 +167,32 @@ final class Inventor
     {
         $css = '';
         for ($n = $this->number(0, 30); $n > 0; $n--) {
-            $css .= $this->oneOf(['p', '.a', '#b', '{', '}', ':', ';', 'url(', ')', '"', "'", '/*', '*/', '@import "x.css"', '@media', 'color', 'red', '\\', "\n", 'url("a.png")', 'url(b.png', '1', "\0", "\xff"]).' ';
+            $css .= $this->oneOf([
+                'p',
+                '.a',
+                '#b',
+                '{',
+                '}',
+                ':',
+                ';',
+                'url(',
+                ')',
+                '"',
+                "'",
+                '/*',
+                '*/',
+                '@import "x.css"',
+                '@media',
+                'color',
+                'red',
+                '\\',
+                "\n",
+                'url("a.png")',
+                'url(b.png',
+                '1',
+                "\0",
+                "\xff",
+            ]).' ';
         }
 
         return $css;
@@ -81,7 +202,10 @@ final class Inventor
     public function brief(): string
     {
         $lines = ['title: Trial', 'requirements:'];
-        $kinds = ['files', 'names', 'titles', 'skeleton', 'count', 'stylesheets', 'navigation', 'link', 'pictures', 'markup', 'indentation', 'starter'];
+        $kinds = [
+            'files', 'names', 'titles', 'skeleton', 'count', 'stylesheets', 'navigation', 'link', 'pictures', 'markup',
+            'indentation', 'starter',
+        ];
         $fields = [
             'names: [index.html, a.html]', 'names: "*.html"', 'at_least: 1', 'at_most: 0', 'others: false', 'archive: "{student.handle}.zip"', 'folder: site',
             'files: "*"', 'pattern: ring', 'pattern: menu', 'pattern: chain', 'pattern: branching', 'pattern: index', 'pattern: "Site - *"', 'differ: true',
@@ -106,7 +230,28 @@ final class Inventor
         for ($n = $this->number(1, 6); $n > 0 && $bytes !== ''; $n--) {
             $at = $this->number(0, strlen($bytes) - 1);
             $length = $this->number(0, min(12, strlen($bytes) - $at));
-            $bytes = substr_replace($bytes, $this->oneOf(['', '', "\0", '<', '>', '"', "'", '=', '/', '1', "\xff", '&', ' ', "\n", substr($bytes, $at, $length)]), $at, $length);
+            $bytes = substr_replace(
+                $bytes,
+                $this->oneOf([
+                    '',
+                    '',
+                    "\0",
+                    '<',
+                    '>',
+                    '"',
+                    "'",
+                    '=',
+                    '/',
+                    '1',
+                    "\xff",
+                    '&',
+                    ' ',
+                    "\n",
+                    substr($bytes, $at, $length),
+                ]),
+                $at,
+                $length,
+            );
         }
 
         return $bytes;

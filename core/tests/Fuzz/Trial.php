@@ -36,11 +36,27 @@ final readonly class Trial
         }
         $files = $inventor->site();
         $brief = self::brief($inventor);
-        $packing = new Packing($inventor->oneOf([null, 'a.zip', 'a.zip.zip']), $inventor->oneOf([[], ['a'], ['a', 'b']]), $inventor->oneOf([null, 'ann']));
-        $site = new Site('trial', array_map(fn (int|string $path, string $bytes) => new SourceFile((string) $path, $bytes), array_keys($files), $files), $packing);
+        $packing = new Packing(
+            $inventor->oneOf([null, 'a.zip', 'a.zip.zip']),
+            $inventor->oneOf([[], ['a'], ['a', 'b']]),
+            $inventor->oneOf([null, 'ann']),
+        );
+        $site = new Site(
+            'trial',
+            array_map(
+                fn (int|string $path, string $bytes) => new SourceFile((string) $path, $bytes),
+                array_keys($files),
+                $files,
+            ),
+            $packing,
+        );
         $report = Check::run($site, $brief);
 
-        return [...self::reportHolds($report, $brief), ...self::mendsHold($report, $files), ...self::pointsHold($report)];
+        return [
+            ...self::reportHolds($report, $brief),
+            ...self::mendsHold($report, $files),
+            ...self::pointsHold($report),
+        ];
     }
 
     private static function brief(Inventor $inventor): Brief
@@ -54,7 +70,11 @@ final readonly class Trial
 
     private static function archive(Inventor $inventor): void
     {
-        $files = array_filter($inventor->site(), fn (int|string $path) => ! str_contains((string) $path, "\0"), ARRAY_FILTER_USE_KEY);
+        $files = array_filter(
+            $inventor->site(),
+            fn (int|string $path) => ! str_contains((string) $path, "\0"),
+            ARRAY_FILTER_USE_KEY,
+        );
         // PHP writes no archive without a file in it.
         $zip = Samples::zip($files + ['index.html' => '']);
         file_put_contents($zip, $inventor->mutated((string) file_get_contents($zip)));
@@ -85,7 +105,9 @@ final readonly class Trial
             if ($finding->message === '' || str_contains($finding->message.$finding->remedy, '{student')) {
                 $wrong[] = "{$finding->kind()} says \"{$finding->message}\"";
             }
-            if ($placed->start->offset < 0 || $placed->end->offset < $placed->start->offset || $placed->end->offset > $size) {
+            if ($placed->start->offset < 0
+                || $placed->end->offset < $placed->start->offset
+                || $placed->end->offset > $size) {
                 $wrong[] = "{$finding->kind()} is at {$placed->start->offset} to {$placed->end->offset} of $size bytes in {$finding->file}";
             }
             if (isset($prints["print {$placed->fingerprint}"])) {

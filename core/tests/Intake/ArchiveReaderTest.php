@@ -18,14 +18,27 @@ it('finds the site in whatever way it was zipped', function (array $files, strin
     'one top folder' => [['almanac/index.html', 'almanac/pages/a.html'], 'almanac', ['index.html', 'pages/a.html']],
     'a folder in a folder' => [['a/b/index.html', 'a/b/c/x.html'], 'b', ['c/x.html', 'index.html']],
     'one folder of pages, no home page' => [['almanac/pages/a.html'], 'almanac', ['pages/a.html']],
-    'litter beside the top folder' => [['__MACOSX/almanac/._index.html', 'almanac/index.html'], 'almanac', ['__MACOSX/almanac/._index.html', 'index.html']],
-    'backslashes between folders' => [['almanac\\index.html', 'almanac\\pages\\a.html'], 'almanac', ['index.html', 'pages/a.html']],
+    'litter beside the top folder' => [
+        ['__MACOSX/almanac/._index.html', 'almanac/index.html'],
+        'almanac',
+        ['__MACOSX/almanac/._index.html', 'index.html'],
+    ],
+    'backslashes between folders' => [
+        ['almanac\\index.html', 'almanac\\pages\\a.html'],
+        'almanac',
+        ['index.html', 'pages/a.html'],
+    ],
 ]);
 
 it('refuses what could do harm, and names the entry', function (Closure $make, RefusalReason $reason, string $named) {
     $path = $make();
     try {
-        (new ArchiveReader(new Limits(files: 5, depth: 4, fileBytes: 3_000_000, totalBytes: 5_000_000)))->read($path, 'work.zip');
+        (new ArchiveReader(new Limits(
+            files: 5,
+            depth: 4,
+            fileBytes: 3_000_000,
+            totalBytes: 5_000_000,
+        )))->read($path, 'work.zip');
     } catch (Refusal $refusal) {
         expect($refusal->reason)->toBe($reason)->and($refusal->getMessage())->toContain($named);
 
@@ -33,7 +46,13 @@ it('refuses what could do harm, and names the entry', function (Closure $make, R
     }
     $this->fail('The archive was taken.');
 })->with(function () {
-    $noise = fn (int $bytes) => (string) openssl_encrypt(str_repeat("\0", $bytes), 'aes-128-ctr', 'key', OPENSSL_RAW_DATA, str_repeat("\0", 16));
+    $noise = fn (int $bytes) => (string) openssl_encrypt(
+        str_repeat("\0", $bytes),
+        'aes-128-ctr',
+        'key',
+        OPENSSL_RAW_DATA,
+        str_repeat("\0", 16),
+    );
     $file = function (string $bytes) {
         file_put_contents($path = (string) tempnam(sys_get_temp_dir(), 'sample'), $bytes);
 
@@ -47,21 +66,96 @@ it('refuses what could do harm, and names the entry', function (Closure $make, R
     yield 'not a zip' => [fn () => $file('{\rtf1 my site}'), RefusalReason::NotAnArchive, 'work.zip'];
     yield 'an empty file' => [fn () => $file(''), RefusalReason::NotAnArchive, 'work.zip'];
     yield 'an empty zip' => [fn () => $file("PK\x05\x06".str_repeat("\0", 18)), RefusalReason::Empty, 'work.zip'];
-    yield 'folders only' => [fn () => Samples::zip([], fn (ZipArchive $zip) => $zip->addEmptyDir('a')), RefusalReason::Empty, 'work.zip'];
-    yield 'a path out of the archive' => [fn () => $renamed('aa/x.html', '../x.html'), RefusalReason::EscapingPath, '../x.html'];
-    yield 'a path out of it with backslashes' => [fn () => $renamed('a/aa/x.html', 'a\\..\\x.html'), RefusalReason::EscapingPath, 'x.html'];
-    yield 'an absolute path' => [fn () => $renamed('aetc/passwd', '/etc/passwd'), RefusalReason::AbsolutePath, '/etc/passwd'];
+    yield 'folders only' => [
+        fn () => Samples::zip([], fn (ZipArchive $zip) => $zip->addEmptyDir('a')),
+        RefusalReason::Empty,
+        'work.zip',
+    ];
+    yield 'a path out of the archive' => [
+        fn () => $renamed('aa/x.html', '../x.html'),
+        RefusalReason::EscapingPath,
+        '../x.html',
+    ];
+    yield 'a path out of it with backslashes' => [
+        fn () => $renamed('a/aa/x.html', 'a\\..\\x.html'),
+        RefusalReason::EscapingPath,
+        'x.html',
+    ];
+    yield 'an absolute path' => [
+        fn () => $renamed('aetc/passwd', '/etc/passwd'),
+        RefusalReason::AbsolutePath,
+        '/etc/passwd',
+    ];
     yield 'a drive letter' => [fn () => $renamed('Cc/x.html', 'C:/x.html'), RefusalReason::AbsolutePath, 'C:/x.html'];
-    yield 'a name that is too long' => [fn () => Samples::zip([str_repeat('a', 420).'.html' => 'x']), RefusalReason::BadName, 'aaa.html'];
-    yield 'a link' => [fn () => Samples::zip(['way' => '/etc/passwd'], fn (ZipArchive $zip) => $zip->setExternalAttributesName('way', ZipArchive::OPSYS_UNIX, 0120777 << 16)), RefusalReason::Link, 'way'];
-    yield 'a password' => [fn () => Samples::zip(['a.html' => 'x'], fn (ZipArchive $zip) => $zip->setEncryptionName('a.html', ZipArchive::EM_AES_256, 'secret')), RefusalReason::Encrypted, 'a.html'];
-    yield 'the same name twice' => [fn () => $file(str_replace('b.html', 'a.html', (string) file_get_contents(Samples::zip(['a.html' => 'x', 'b.html' => 'y'])))), RefusalReason::Twice, 'a.html'];
-    yield 'too many files' => [fn () => Samples::zip(array_fill_keys(range(1, 6), 'x')), RefusalReason::TooManyFiles, '5'];
-    yield 'too many folders deep' => [fn () => Samples::zip(['a/b/c/d/e.html' => 'x']), RefusalReason::TooDeep, 'a/b/c/d/e.html'];
-    yield 'a bomb' => [fn () => Samples::zip(['bomb.html' => str_repeat("\0", 2_000_000)]), RefusalReason::Ratio, 'bomb.html'];
-    yield 'one file too large' => [fn () => Samples::zip(['big.png' => $noise(3_100_000)]), RefusalReason::FileTooLarge, 'big.png'];
-    yield 'too large in all' => [fn () => Samples::zip(['a.png' => $noise(2_900_000), 'b.png' => $noise(2_900_000)]), RefusalReason::TotalTooLarge, 'b.png'];
-    yield 'damaged bytes' => [fn () => $file(substr_replace((string) file_get_contents(Samples::zip(['a.html' => str_repeat('abcdefgh', 500)])), 'XXXXXXXX', 45, 8)), RefusalReason::Unreadable, 'a.html'];
+    yield 'a name that is too long' => [
+        fn () => Samples::zip([str_repeat('a', 420).'.html' => 'x']),
+        RefusalReason::BadName,
+        'aaa.html',
+    ];
+    yield 'a link' => [
+        fn () => Samples::zip(
+            ['way' => '/etc/passwd'],
+            fn (ZipArchive $zip) => $zip->setExternalAttributesName('way', ZipArchive::OPSYS_UNIX, 0120777 << 16),
+        ),
+        RefusalReason::Link,
+        'way',
+    ];
+    yield 'a password' => [
+        fn () => Samples::zip(
+            ['a.html' => 'x'],
+            fn (ZipArchive $zip) => $zip->setEncryptionName('a.html', ZipArchive::EM_AES_256, 'secret'),
+        ),
+        RefusalReason::Encrypted,
+        'a.html',
+    ];
+    yield 'the same name twice' => [
+        fn () => $file(
+            str_replace(
+                'b.html',
+                'a.html',
+                (string) file_get_contents(Samples::zip(['a.html' => 'x', 'b.html' => 'y'])),
+            ),
+        ),
+        RefusalReason::Twice,
+        'a.html',
+    ];
+    yield 'too many files' => [
+        fn () => Samples::zip(array_fill_keys(range(1, 6), 'x')),
+        RefusalReason::TooManyFiles,
+        '5',
+    ];
+    yield 'too many folders deep' => [
+        fn () => Samples::zip(['a/b/c/d/e.html' => 'x']),
+        RefusalReason::TooDeep,
+        'a/b/c/d/e.html',
+    ];
+    yield 'a bomb' => [
+        fn () => Samples::zip(['bomb.html' => str_repeat("\0", 2_000_000)]),
+        RefusalReason::Ratio,
+        'bomb.html',
+    ];
+    yield 'one file too large' => [
+        fn () => Samples::zip(['big.png' => $noise(3_100_000)]),
+        RefusalReason::FileTooLarge,
+        'big.png',
+    ];
+    yield 'too large in all' => [
+        fn () => Samples::zip(['a.png' => $noise(2_900_000), 'b.png' => $noise(2_900_000)]),
+        RefusalReason::TotalTooLarge,
+        'b.png',
+    ];
+    yield 'damaged bytes' => [
+        fn () => $file(
+            substr_replace(
+                (string) file_get_contents(Samples::zip(['a.html' => str_repeat('abcdefgh', 500)])),
+                'XXXXXXXX',
+                45,
+                8,
+            ),
+        ),
+        RefusalReason::Unreadable,
+        'a.html',
+    ];
 });
 
 it('refuses a folder with a link in it, and one that is not there', function () {

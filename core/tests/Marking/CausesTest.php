@@ -19,11 +19,34 @@ use InkedMargin\Core\Source\Span;
  * @param  list<string>  $subjects
  * @param  list<string>  $causes
  */
-function foundBy(string $rule, array $subjects = [], array $causes = [], string $fold = '', int $at = 0, ?string $requirement = null, ?Mend $mend = null): Finding
-{
+function foundBy(
+    string $rule,
+    array $subjects = [],
+    array $causes = [],
+    string $fold = '',
+    int $at = 0,
+    ?string $requirement = null,
+    ?Mend $mend = null,
+): Finding {
     static $file = new SourceFile('a.html', '0123456789');
 
-    return new Finding($rule, '', Weight::Fault, ProofMark::Change, 'a.html', $file, new Span($at, $at + 1), "$rule.", 'Do.', "anchor $at", mend: $mend, subjects: $subjects, causes: $causes, fold: $fold, requirement: $requirement);
+    return new Finding(
+        $rule,
+        '',
+        Weight::Fault,
+        ProofMark::Change,
+        'a.html',
+        $file,
+        new Span($at, $at + 1),
+        "$rule.",
+        'Do.',
+        "anchor $at",
+        mend: $mend,
+        subjects: $subjects,
+        causes: $causes,
+        fold: $fold,
+        requirement: $requirement,
+    );
 }
 
 it('drops a finding that another rule explains, and keeps the explanation', function () {
@@ -63,7 +86,11 @@ it('keeps one of two findings that explain each other', function () {
 it('tells repeats of one slip on a page as one, with the other places and all their edits', function () {
     $file = new SourceFile('a.html', '0123456789');
     $edit = fn (int $at) => Mend::of(new Edit($file, new Span($at, $at + 1), 'x'));
-    $fold = Fold::of([foundBy('markup/tag-case', ['b'], [], 'case', 5, null, $edit(5)), foundBy('markup/tag-case', ['a'], [], 'case', 2, null, $edit(2)), foundBy('markup/tag-case', [], [], 'other', 7)]);
+    $fold = Fold::of([
+        foundBy('markup/tag-case', ['b'], [], 'case', 5, null, $edit(5)),
+        foundBy('markup/tag-case', ['a'], [], 'case', 2, null, $edit(2)),
+        foundBy('markup/tag-case', [], [], 'other', 7),
+    ]);
     [$first, $second] = $fold->findings;
 
     expect($fold->findings)->toHaveCount(2)
@@ -80,7 +107,9 @@ it('gives no more than a hundred findings of a rule on a page, and says how many
     $fold = Fold::of($findings);
 
     expect($fold->findings)->toHaveCount(100)
-        ->and($fold->findings[99]->message)->toBe('markup/missing-alt. There are 150 more findings of this kind on this page.')
+        ->and($fold->findings[99]->message)->toBe(
+            'markup/missing-alt. There are 150 more findings of this kind on this page.',
+        )
         ->and($fold->findings)->toContain($fold->shownAs($findings[249]));
 });
 

@@ -17,7 +17,10 @@ it('reads any bytes without a warning, an exception or a limit', function (strin
     '100,000 elements one inside the other' => fn () => str_repeat('<div>', 100_000),
     '100,000 phrases one inside the other' => fn () => str_repeat('<b>', 100_000),
     '20,000 phrases that all differ' => fn () => implode('', array_map(fn (int $n) => "<b id=$n>", range(1, 20_000))),
-    '100,000 attributes on a tag' => fn () => '<p '.implode(' ', array_map(fn (int $n) => "a$n=1", range(1, 100_000))).'>',
+    '100,000 attributes on a tag' => fn () => '<p '.implode(
+        ' ',
+        array_map(fn (int $n) => "a$n=1", range(1, 100_000)),
+    ).'>',
     '100,000 times the same attribute' => fn () => '<p '.str_repeat('a=1 ', 100_000).'>',
     '10 MB of <' => fn () => str_repeat('<', 10_000_000),
     '1 MB of &' => fn () => str_repeat('&', 1_000_000),

@@ -42,7 +42,14 @@ it('knows which bytes every tag, attribute and text was written with', function 
         ->and($text instanceof Text ? said($text->span()) : null)->toBe('é');
 });
 
-it('knows what was written, what was implied, and what closed it', function (string $name, int $nth, ?string $startTag, ?string $endTag, Closing $closing, ?string $closedAt) {
+it('knows what was written, what was implied, and what closed it', function (
+    string $name,
+    int $nth,
+    ?string $startTag,
+    ?string $endTag,
+    Closing $closing,
+    ?string $closedAt,
+) {
     $document = read(WRITTEN);
     $elements = array_values(array_filter($document->elements(), fn (Element $element) => $element->is($name)));
     $element = $elements[$nth];
@@ -60,13 +67,22 @@ it('knows what was written, what was implied, and what closed it', function (str
     'what is open at the end' => ['body', 0, "<body class = 'a&amp;b' hidden>", null, Closing::EndOfFile, ''],
 ]);
 
-it('tells the mode of a page from its doctype', fn (string $doctype, Mode $mode) => expect(read($doctype)->mode)->toBe($mode))->with([
+it(
+    'tells the mode of a page from its doctype',
+    fn (string $doctype, Mode $mode) => expect(read($doctype)->mode)->toBe($mode),
+)->with([
     ['<!doctype html>', Mode::NoQuirks],
     ['', Mode::Quirks],
     ['<!DOCTYPE html SYSTEM "about:legacy-compat">', Mode::NoQuirks],
     ['<!DOCTYPE HTML PUBLIC "-//W3C//DTD HTML 4.01 Transitional//EN">', Mode::Quirks],
-    ['<!DOCTYPE HTML PUBLIC "-//W3C//DTD HTML 4.01 Transitional//EN" "http://www.w3.org/TR/html4/loose.dtd">', Mode::LimitedQuirks],
-    ['<!DOCTYPE html PUBLIC "-//W3C//DTD XHTML 1.0 Strict//EN" "http://www.w3.org/TR/xhtml1/DTD/xhtml1-strict.dtd">', Mode::NoQuirks],
+    [
+        '<!DOCTYPE HTML PUBLIC "-//W3C//DTD HTML 4.01 Transitional//EN" "http://www.w3.org/TR/html4/loose.dtd">',
+        Mode::LimitedQuirks,
+    ],
+    [
+        '<!DOCTYPE html PUBLIC "-//W3C//DTD XHTML 1.0 Strict//EN" "http://www.w3.org/TR/xhtml1/DTD/xhtml1-strict.dtd">',
+        Mode::NoQuirks,
+    ],
 ]);
 
 it('reads a page in the encoding it declares, UTF-8 by default', function (string $page, string $text) {

@@ -16,18 +16,38 @@ function pageAround(string $body): string
 it('reads a page as it was meant, and keeps the slip beside it', function (string $body, string $meant, array $slips) {
     $mending = Mending::read(new SourceFile('a.html', pageAround($body)));
     $right = MarkupReader::read(new SourceFile('a.html', pageAround($meant)));
-    $tree = fn ($document) => array_map(fn ($element) => $element->name.' '.trim($element->words()), $document->elements());
+    $tree = fn ($document) => array_map(
+        fn ($element) => $element->name.' '.trim($element->words()),
+        $document->elements(),
+    );
 
-    expect(array_map(fn (Slip $slip) => "{$slip->kind->value} {$slip->source->position($slip->span->start)->line}", $mending->slips))->toBe($slips)
+    expect(
+        array_map(
+            fn (Slip $slip) => "{$slip->kind->value} {$slip->source->position($slip->span->start)->line}",
+            $mending->slips,
+        ),
+    )->toBe($slips)
         ->and($tree($mending->document))->toBe($tree($right));
 })->with([
     'nothing to mend' => ['<p>a</p>', '<p>a</p>', []],
     'a missing slash' => ['<h1>Birds<h1><p>a</p>', '<h1>Birds</h1><p>a</p>', ['no-slash 8']],
-    'a missing quotation mark' => ['<p><a href="x.html>b</a> <a href="y.html">c</a></p>', '<p><a href="x.html">b</a> <a href="y.html">c</a></p>', ['no-quote 8']],
+    'a missing quotation mark' => [
+        '<p><a href="x.html>b</a> <a href="y.html">c</a></p>',
+        '<p><a href="x.html">b</a> <a href="y.html">c</a></p>',
+        ['no-quote 8'],
+    ],
     'a missing bracket' => ["<h2>Gulls</h2\n<p>They fly.</p>", "<h2>Gulls</h2>\n<p>They fly.</p>", ['no-bracket 8']],
     'a comment that is not closed' => ["<!-- a\n<p>b</p>", "<!-- a -->\n<p>b</p>", ['unclosed-comment 8']],
-    'two slips, one hidden by the other' => ["<!-- a\n<h2>b<h2>\n<p>c</p>", "<!-- a -->\n<h2>b</h2>\n<p>c</p>", ['unclosed-comment 8', 'no-slash 9']],
-    'one slip several times' => ['<ul><li>a<li><li>b<li></ul>', '<ul><li>a</li><li>b</li></ul>', ['no-slash 8', 'no-slash 8']],
+    'two slips, one hidden by the other' => [
+        "<!-- a\n<h2>b<h2>\n<p>c</p>",
+        "<!-- a -->\n<h2>b</h2>\n<p>c</p>",
+        ['unclosed-comment 8', 'no-slash 9'],
+    ],
+    'one slip several times' => [
+        '<ul><li>a<li><li>b<li></ul>',
+        '<ul><li>a</li><li>b</li></ul>',
+        ['no-slash 8', 'no-slash 8'],
+    ],
 ]);
 
 it('leaves what may be meant as it is', function (string $body) {
@@ -45,7 +65,10 @@ it('leaves what may be meant as it is', function (string $body) {
 ]);
 
 it('names places in the file as it was written, before and behind a mend', function () {
-    $mending = Mending::read(new SourceFile('a.html', $bytes = pageAround("<h1>Birds<h1>\n<p id=\"x\">é</p>\n<foter>z</foter>")));
+    $mending = Mending::read(new SourceFile(
+        'a.html',
+        $bytes = pageAround("<h1>Birds<h1>\n<p id=\"x\">é</p>\n<foter>z</foter>"),
+    ));
     $file = $mending->document->source;
     $paragraph = $mending->document->first('p');
 

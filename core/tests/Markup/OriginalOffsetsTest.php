@@ -6,7 +6,11 @@ use InkedMargin\Core\Markup\Encoding;
 use InkedMargin\Core\Markup\OriginalOffsets;
 use InkedMargin\Core\Markup\Prescan;
 
-it('finds where each letter of a decoded page was in its file', function (string $label, string $text, string $converter) {
+it('finds where each letter of a decoded page was in its file', function (
+    string $label,
+    string $text,
+    string $converter,
+) {
     $bytes = (string) UConverter::transcode($text, $converter, 'UTF-8');
     $head = "<meta charset=\"$label\">";
     $encoding = Encoding::of(str_starts_with($label, 'utf-16') ? "\xFF\xFE$bytes" : $head.$bytes);
@@ -33,7 +37,10 @@ it('finds the declared encoding in the first bytes of a page', function (string 
 })->with([
     'an attribute' => ['<meta charset="iso-8859-2">', 'ISO-8859-2'],
     'without quotation marks' => ['<meta charset=koi8-r>', 'KOI8-R'],
-    'in the content of another' => ['<meta http-equiv="Content-Type" content="text/html; charset=windows-1251">', 'windows-1251'],
+    'in the content of another' => [
+        '<meta http-equiv="Content-Type" content="text/html; charset=windows-1251">',
+        'windows-1251',
+    ],
     'behind a comment' => ['<!-- <meta charset="koi8-r"> --><meta charset="gbk">', 'GBK'],
     'UTF-16, which cannot be read so' => ['<meta charset="utf-16">', 'UTF-8'],
     'no such encoding' => ['<meta charset="klingon">', null],

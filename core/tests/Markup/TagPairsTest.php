@@ -11,7 +11,10 @@ use InkedMargin\Core\Source\SourceFile;
 /** The pairs of tags of a body. */
 function pairsOf(string $body): TagPairs
 {
-    $document = MarkupReader::read(new SourceFile('a.html', "<!DOCTYPE html><html><head><title>A</title></head><body>$body</body></html>"));
+    $document = MarkupReader::read(new SourceFile(
+        'a.html',
+        "<!DOCTYPE html><html><head><title>A</title></head><body>$body</body></html>",
+    ));
 
     return TagPairs::of($document, $document->source);
 }
@@ -22,13 +25,22 @@ function namesOf(array $elements): string
     return implode(' ', array_map(fn (Element $element) => $element->name, $elements));
 }
 
-it('pairs start and end tags, and says what has no partner', function (string $body, string $unclosed, string $crossed, string $cutShort, string $mistaken, string $stray) {
+it('pairs start and end tags, and says what has no partner', function (
+    string $body,
+    string $unclosed,
+    string $crossed,
+    string $cutShort,
+    string $mistaken,
+    string $stray,
+) {
     $pairs = pairsOf($body);
 
     expect(namesOf($pairs->unclosed))->toBe($unclosed)
         ->and(namesOf(array_column($pairs->crossed, 0)))->toBe($crossed)
         ->and(namesOf(array_column($pairs->cutShort, 0)))->toBe($cutShort)
-        ->and(implode(' ', array_map(fn (array $one) => "{$one[0]->name}/{$one[2]}", $pairs->mistaken)))->toBe($mistaken)
+        ->and(
+            implode(' ', array_map(fn (array $one) => "{$one[0]->name}/{$one[2]}", $pairs->mistaken)),
+        )->toBe($mistaken)
         ->and(implode(' ', $pairs->stray))->toBe($stray);
 })->with([
     'all in order' => ['<div><p>a</p></div>', '', '', '', '', ''],
@@ -48,7 +60,10 @@ it('pairs start and end tags, and says what has no partner', function (string $b
 
 it('knows what an element that was never closed swallowed, and which that is', function () {
     // The tree lasts as long as its document.
-    $document = MarkupReader::read(new SourceFile('a.html', '<!DOCTYPE html><header><nav><p>a</p></nav><main><section><p>b</p></section>'));
+    $document = MarkupReader::read(new SourceFile(
+        'a.html',
+        '<!DOCTYPE html><header><nav><p>a</p></nav><main><section><p>b</p></section>',
+    ));
     $pairs = TagPairs::of($document, $document->source);
     [$header, $main] = $pairs->unclosed;
     $inside = fn (Element $element) => $element->elements()[0];
@@ -63,7 +78,13 @@ it('quotes the tag at an offset', function () {
     $document = MarkupReader::read(new SourceFile('a.html', '<P CLASS=a>x</P ><!-- -->'));
     $pairs = TagPairs::of($document, $document->source);
 
-    expect([$pairs->tagAt(0), $pairs->tagAt(12), $pairs->tagAt(11), $pairs->tagAt(17), $pairs->tagAt(999)])->toBe(['<p>', '</p>', null, null, null]);
+    expect([
+        $pairs->tagAt(0),
+        $pairs->tagAt(12),
+        $pairs->tagAt(11),
+        $pairs->tagAt(17),
+        $pairs->tagAt(999),
+    ])->toBe(['<p>', '</p>', null, null, null]);
 });
 
 it('takes each end tag once, from an offset on', function () {

@@ -19,7 +19,10 @@ function countedByDom(string $folder): array
 {
     $pages = $edges = [];
     $links = $broken = 0;
-    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($folder, FilesystemIterator::SKIP_DOTS | FilesystemIterator::FOLLOW_SYMLINKS)) as $file) {
+    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(
+        $folder,
+        FilesystemIterator::SKIP_DOTS | FilesystemIterator::FOLLOW_SYMLINKS,
+    )) as $file) {
         if (preg_match('/\.html?$/', $file->getFilename()) === 1) {
             $pages[] = substr($file->getPathname(), strlen($folder) + 1);
         }
@@ -33,7 +36,9 @@ function countedByDom(string $folder): array
             if ($href === '' || preg_match('~^(?:[a-z][a-z0-9+.-]*:|//)~i', $href) === 1) {
                 continue;
             }
-            $target = rawurldecode($href[0] === '/' ? substr($href, 1) : (dirname($page) === '.' ? '' : dirname($page).'/').$href);
+            $target = rawurldecode(
+                $href[0] === '/' ? substr($href, 1) : (dirname($page) === '.' ? '' : dirname($page).'/').$href,
+            );
             while (($simpler = preg_replace('~(?:^|(?<=/))(?:\./|[^/]+/\.\.(?:/|$))~', '', $target, 1)) !== $target) {
                 $target = (string) $simpler;
             }
@@ -58,8 +63,14 @@ function countedByDom(string $folder): array
 it('maps a real site as an independent count does', function (string $folder) {
     $counted = countedByDom($folder);
     $files = [];
-    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($folder, FilesystemIterator::SKIP_DOTS | FilesystemIterator::FOLLOW_SYMLINKS)) as $file) {
-        $files[] = new SourceFile(substr($file->getPathname(), strlen($folder) + 1), (string) file_get_contents($file->getPathname()));
+    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(
+        $folder,
+        FilesystemIterator::SKIP_DOTS | FilesystemIterator::FOLLOW_SYMLINKS,
+    )) as $file) {
+        $files[] = new SourceFile(
+            substr($file->getPathname(), strlen($folder) + 1),
+            (string) file_get_contents($file->getPathname()),
+        );
     }
     $map = ParsedSite::of(new Site('docs', $files))->map();
     $ours = array_filter($map->links, fn ($link) => $link->reference->kind === ReferenceKind::Link);
@@ -67,15 +78,33 @@ it('maps a real site as an independent count does', function (string $folder) {
     expect([
         'pages' => count($map->pages), 'links' => count($ours),
         // the count looks at no address with a scheme, not even at one of the author’s own machine
-        'broken' => count(array_filter($ours, fn ($link) => $link->reference->target->resolution->isBroken() && $link->reference->target->resolution !== Resolution::LocalPath)),
+        'broken' => count(
+            array_filter(
+                $ours,
+                fn ($link) => $link->reference->target->resolution->isBroken() && $link->reference->target->resolution !== Resolution::LocalPath,
+            ),
+        ),
         'reached' => count($map->pages) - count($map->unreachable()),
     ])->toBe($counted)->and($counted['links'])->toBeGreaterThan(1000);
 })->with(['debian-policy' => '/usr/share/doc/debian-policy/policy.html', 'git-doc' => '/usr/share/doc/git-doc']);
 
 it('finds the parts of a graph that lead round, the pages that lead nowhere, and what goes one way', function () {
     $link = fn (string ...$to) => implode('', array_map(fn (string $page) => "<a href=\"$page.html\">$page</a>", $to));
-    $pages = ['index' => ['a', 'd'], 'a' => ['b'], 'b' => ['c', 'd'], 'c' => ['a', 'index'], 'd' => [], 'e' => ['f'], 'f' => ['e']];
-    $map = ParsedSite::of(Samples::site(array_combine(array_map(fn (string $name) => "$name.html", array_keys($pages)), array_map(fn (array $to) => $link(...$to), $pages))))->map();
+    $pages = [
+        'index' => ['a', 'd'],
+        'a' => ['b'],
+        'b' => ['c', 'd'],
+        'c' => ['a', 'index'],
+        'd' => [],
+        'e' => ['f'],
+        'f' => ['e'],
+    ];
+    $map = ParsedSite::of(Samples::site(
+        array_combine(
+            array_map(fn (string $name) => "$name.html", array_keys($pages)),
+            array_map(fn (array $to) => $link(...$to), $pages),
+        ),
+    ))->map();
 
     expect($map->cycles())->toHaveCount(2)
         ->and(array_map(fn (array $cycle) => count($cycle), $map->cycles()))->toBe([4, 2])
@@ -84,15 +113,23 @@ it('finds the parts of a graph that lead round, the pages that lead nowhere, and
         ->and($map->oneWay())->toContain(['index.html', 'd.html'])->not->toContain(['e.html', 'f.html']);
 });
 
-// Facts of the trade (job.md): a branching story of depth 2 with two choices has 1 + 2 + 4 pages; the entry page is index.html.
+// Facts of the trade (job.md): a branching story of depth 2 with two choices has 1 + 2 + 4 pages; the entry page is
+// index.html.
 it('knows the entry page, and how far a story of 1 + 2 + 4 pages goes', function () {
     $pages = ['index' => 'ab', 'a' => 'cd', 'b' => 'ef', 'c' => '', 'd' => '', 'e' => '', 'f' => ''];
     $site = [];
     foreach ($pages as $page => $on) {
-        $site["$page.html"] = implode('', array_map(fn (string $to) => $to === '' ? '' : "<a href=\"$to.html\">$to</a>", str_split($on)));
+        $site["$page.html"] = implode(
+            '',
+            array_map(fn (string $to) => $to === '' ? '' : "<a href=\"$to.html\">$to</a>", str_split($on)),
+        );
     }
     $reading = ParsedSite::of(Samples::site($site));
-    $distances = array_count_values(array_map(fn (string $page) => (int) $reading->map()->distance($page), $reading->map()->pages));
+    $distances = array_count_values(
+        array_map(fn (string $page) => (int) $reading->map()->distance($page), $reading->map()->pages),
+    );
 
-    expect($distances)->toBe([0 => 1, 1 => 2, 2 => 4])->and(LinkMap::HOME)->toBe('index.html')->and($reading->fact(InkedMargin\Core\Site\Pattern\PatternRecognition::class)->match?->kind->value)->toBe('branching');
+    expect($distances)->toBe([0 => 1, 1 => 2, 2 => 4])->and(LinkMap::HOME)->toBe('index.html')->and($reading->fact(
+        InkedMargin\Core\Site\Pattern\PatternRecognition::class,
+    )->match?->kind->value)->toBe('branching');
 });

@@ -9,12 +9,84 @@ use Random\Randomizer;
 /** @return Generator<int, string> the demo's pages and a few that are full of trouble, each broken in several places */
 function mutations(int $seed, int $count): Generator
 {
-    $pages = array_map(file_get_contents(...), glob(__DIR__.'/../../../demo/hand-ins/island-almanac/jashgrove/*/{.,pages}/*.html', GLOB_BRACE));
+    $pages = array_map(
+        file_get_contents(...),
+        glob(__DIR__.'/../../../demo/hand-ins/island-almanac/jashgrove/*/{.,pages}/*.html', GLOB_BRACE),
+    );
     $pages[] = '<!DOCTYPE html><table><tr><td>a<b>c</td><p>x</table><select><option>a<optgroup><option>b</select><svg viewbox=1><foreignObject><p>x</p></foreignObject><path/></svg><math><mi>x<b>y</mi></math>';
     $pages[] = "<script><!-- <script> x </script> --> y</script><style>a</style><textarea>\n&amp;x</textarea><title>&lt;</title><template><td>x</template><a href=a?b=c&copy=d&lt=e&notit;>&notit; &#x80; &#0; &#xD800; &#x110000; &#; &#x; &copy</a>";
     $pages[] = '<a><p><b><a><div></b>x</a></p><nobr><nobr><button><button><form><form><h1><h2></h1><li><li><dd><dt><ruby>a<rt>b<rp>c</ruby><frameset><frame></frameset><!doctype x><br></br></p>';
     $pages[] = "<!doctype html public \"-//W3C//DTD HTML 4.01//EN\" 'x'><p a=1 a=2 b='c'd \"e\" =f g= h/i j=`k`>é\u{1F600}\r\n\0x\x01<![CDATA[y]]><?php z ?></p x=1></q/></><!--a--!><!---><!-- b <!-- c --><3";
-    $bits = ['<', '>', '/', '"', "'", '=', '&', '&#', '&amp', '&notin', ';', '!', '-', '--', '<!--', '-->', '--!>', "\0", "\n", "\r\n", ' ', 'é', '<p>', '</p>', '<b>', '</b>', '<table>', '</table>', '<td>', '<tr>', '<a href=x>', '</a>', '<svg>', '</svg>', '<select>', '<option>', '</div>', '<div>', '<li>', '<ul>', '</ul>', '<body>', '</body>', '</html>', '<head>', '<title>', '</title>', '<script>', '</script>', '<!DOCTYPE', '<![CDATA[', ']]>', '<?', '<template>', '</template>', '<br/>', '<form>', '</form>', '<h1>', '</h2>', '<frameset>', '<noscript>', '<math>', '<mi>', '<input type=hidden>', '<textarea>', '<style>', '</style>'];
+    $bits = [
+        '<',
+        '>',
+        '/',
+        '"',
+        "'",
+        '=',
+        '&',
+        '&#',
+        '&amp',
+        '&notin',
+        ';',
+        '!',
+        '-',
+        '--',
+        '<!--',
+        '-->',
+        '--!>',
+        "\0",
+        "\n",
+        "\r\n",
+        ' ',
+        'é',
+        '<p>',
+        '</p>',
+        '<b>',
+        '</b>',
+        '<table>',
+        '</table>',
+        '<td>',
+        '<tr>',
+        '<a href=x>',
+        '</a>',
+        '<svg>',
+        '</svg>',
+        '<select>',
+        '<option>',
+        '</div>',
+        '<div>',
+        '<li>',
+        '<ul>',
+        '</ul>',
+        '<body>',
+        '</body>',
+        '</html>',
+        '<head>',
+        '<title>',
+        '</title>',
+        '<script>',
+        '</script>',
+        '<!DOCTYPE',
+        '<![CDATA[',
+        ']]>',
+        '<?',
+        '<template>',
+        '</template>',
+        '<br/>',
+        '<form>',
+        '</form>',
+        '<h1>',
+        '</h2>',
+        '<frameset>',
+        '<noscript>',
+        '<math>',
+        '<mi>',
+        '<input type=hidden>',
+        '<textarea>',
+        '<style>',
+        '</style>',
+    ];
     $chance = new Randomizer(new Mt19937($seed));
     for ($number = 0; $number < $count; $number++) {
         $page = $pages[$number % count($pages)];
@@ -23,7 +95,11 @@ function mutations(int $seed, int $count): Generator
             $page = match ($chance->getInt(0, 2)) {
                 0 => substr($page, 0, $at).substr($page, min(strlen($page), $at + $chance->getInt(1, 12))),
                 1 => substr($page, 0, $at).$bits[$chance->getInt(0, count($bits) - 1)].substr($page, $at),
-                2 => substr($page, 0, $at).substr($page, $chance->getInt(0, strlen($page)), $chance->getInt(1, 60)).substr($page, $at),
+                2 => substr($page, 0, $at).substr(
+                    $page,
+                    $chance->getInt(0, strlen($page)),
+                    $chance->getInt(1, 60),
+                ).substr($page, $at),
             };
         }
         yield mb_scrub($page, 'UTF-8');
@@ -42,7 +118,9 @@ function mutations(int $seed, int $count): Generator
  */
 function comparableErrors(array $errors, string $page): array
 {
-    $errors = array_values(array_filter($errors, fn (string $error) => ! str_ends_with($error, ' unknown-named-character-reference')));
+    $errors = array_values(
+        array_filter($errors, fn (string $error) => ! str_ends_with($error, ' unknown-named-character-reference')),
+    );
     if (preg_match('/&#?\w*[\r\n]|\r|[\x{10000}-\x{10ffff}]/u', $page) === 1) {
         $errors = array_map(fn (string $error) => explode(' ', $error)[1], $errors);
         sort($errors);

@@ -6,9 +6,14 @@ use InkedMargin\Core\Markup\MarkupReader;
 use InkedMargin\Core\Markup\ParseError;
 use InkedMargin\Core\Source\SourceFile;
 
-// Source: HTML Standard, 13.2.2 "Parse errors": each code of the table with the markup that its description gives or describes.
+// Source: HTML Standard, 13.2.2 "Parse errors": each code of the table with the markup that its description gives or
+// describes.
 // The offset is that of the code point at which the tokenizer's state reports it (13.2.5).
-it('reports each parse error of the standard’s table where its state detects it', function (string $code, string $markup, int $offset) {
+it('reports each parse error of the standard’s table where its state detects it', function (
+    string $code,
+    string $markup,
+    int $offset,
+) {
     $errors = MarkupReader::read(new SourceFile('page.html', $markup))->errors;
     $found = array_values(array_filter($errors, fn (ParseError $error) => $error->code === $code));
 
@@ -43,14 +48,22 @@ it('reports each parse error of the standard’s table where its state detects i
     ['missing-doctype-system-identifier', '<!DOCTYPE html SYSTEM >', 22],
     ['missing-end-tag-name', '</>', 2],
     ['missing-quote-before-doctype-public-identifier', '<!DOCTYPE html PUBLIC -//W3C//DTD HTML 4.01//EN">', 22],
-    ['missing-quote-before-doctype-system-identifier', '<!DOCTYPE html SYSTEM http://www.w3.org/DTD/xhtml1-transitional.dtd">', 22],
+    [
+        'missing-quote-before-doctype-system-identifier',
+        '<!DOCTYPE html SYSTEM http://www.w3.org/DTD/xhtml1-transitional.dtd">',
+        22,
+    ],
     ['missing-semicolon-after-character-reference', '&amp x', 4],
     ['missing-semicolon-after-character-reference', '&#97x', 4],
     ['missing-whitespace-after-doctype-public-keyword', '<!DOCTYPE html PUBLIC"-//W3C//DTD HTML 4.01//EN">', 21],
     ['missing-whitespace-after-doctype-system-keyword', '<!DOCTYPE html SYSTEM"about:legacy-compat">', 21],
     ['missing-whitespace-before-doctype-name', '<!DOCTYPEhtml>', 9],
     ['missing-whitespace-between-attributes', '<div id="foo"class="bar">', 13],
-    ['missing-whitespace-between-doctype-public-and-system-identifiers', '<!DOCTYPE html PUBLIC "-//W3C//DTD HTML 4.01//EN""http://www.w3.org/TR/html4/strict.dtd">', 49],
+    [
+        'missing-whitespace-between-doctype-public-and-system-identifiers',
+        '<!DOCTYPE html PUBLIC "-//W3C//DTD HTML 4.01//EN""http://www.w3.org/TR/html4/strict.dtd">',
+        49,
+    ],
     ['nested-comment', '<!-- <!-- nested --> -->', 9],
     ['noncharacter-character-reference', '&#xFDD0;', 8],
     ['noncharacter-in-input-stream', "a\u{FDD0}", 1],

@@ -22,7 +22,10 @@ it('matches the same elements as the XPath of the same selector', function (stri
         $expected[] = $node->nodeName.' '.trim(preg_replace('/\s+/', ' ', $node->textContent) ?? '');
     }
     $document = MarkupReader::read(new SourceFile('a.html', SELECTED));
-    $found = array_map(fn ($element) => "$element->name {$element->words()}", Selector::parse($selector)->all($document));
+    $found = array_map(
+        fn ($element) => "$element->name {$element->words()}",
+        Selector::parse($selector)->all($document),
+    );
 
     expect($found)->toBe($expected);
 })->with([
@@ -30,5 +33,8 @@ it('matches the same elements as the XPath of the same selector', function (stri
     'a[href]', 'a[target=_blank]', 'a[href^=https]', 'a[href$=".html"]', 'a[href*=example]', '[class~=wide]', '[lang|=en]', 'li:not(.here)', 'nav li:not([lang]) a', 'header.big.wide > h1',
 ]);
 
-it('says which selectors a brief cannot use', fn (string $selector) => expect(fn () => Selector::parse($selector))->toThrow(SelectorError::class, $selector))
+it(
+    'says which selectors a brief cannot use',
+    fn (string $selector) => expect(fn () => Selector::parse($selector))->toThrow(SelectorError::class, $selector),
+)
     ->with(['li >', 'p:first-child', 'a:hover']);

@@ -6,8 +6,10 @@ use InkedMargin\Core\Markup\MarkupReader;
 use InkedMargin\Core\Report\TreeText;
 use InkedMargin\Core\Source\SourceFile;
 
-// Source: the html5lib tree-construction tests as carried by Debian's golang-golang-x-net-dev (html/testdata/webkit), every
-// document test with scripting off or with no say about it; fragment cases are left out, as students hand in no fragments.
+// Source: the html5lib tree-construction tests as carried by Debian's golang-golang-x-net-dev (html/testdata/webkit),
+// every
+// document test with scripting off or with no say about it; fragment cases are left out, as students hand in no
+// fragments.
 const HTML5LIB = '/usr/share/gocode/src/golang.org/x/net/html/testdata/webkit';
 
 /** @return Generator<int, array{data: string, document: string}> */
@@ -15,7 +17,11 @@ function treeTests(string $file): Generator
 {
     $text = (string) file_get_contents($file);
     foreach (preg_split('/(?:^|\n\n)#data\n/', "\n\n".$text) as $index => $test) {
-        if ($index === 0 || ! preg_match('/^(.*?)\n?#errors\n(.*?)(?:#new-errors\n.*?)?(#document-fragment\n.*?)?(#script-(?:on|off)\n)?#document\n(.*)$/s', $test, $part)) {
+        if ($index === 0 || ! preg_match(
+            '/^(.*?)\n?#errors\n(.*?)(?:#new-errors\n.*?)?(#document-fragment\n.*?)?(#script-(?:on|off)\n)?#document\n(.*)$/s',
+            $test,
+            $part,
+        )) {
             continue;
         }
         if ($part[3] === '' && trim($part[4]) !== '#script-on') {

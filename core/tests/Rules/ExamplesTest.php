@@ -47,9 +47,25 @@ it('offers a mend that makes the finding go and brings no fault or departure', f
 
             continue;
         }
-        $after = Check::run(new Site('mended', array_map(fn (string $path, string $bytes) => new SourceFile($path, $bytes), array_keys($mended), $mended), $site->packing), $brief);
-        $heavy = array_filter($after->findings, fn (PlacedFinding $one) => $one->finding->weight !== Weight::Tidy || $one->finding->rule === $rule->id);
+        $after = Check::run(
+            new Site(
+                'mended',
+                array_map(
+                    fn (string $path, string $bytes) => new SourceFile($path, $bytes),
+                    array_keys($mended),
+                    $mended,
+                ),
+                $site->packing,
+            ),
+            $brief,
+        );
+        $heavy = array_filter(
+            $after->findings,
+            fn (PlacedFinding $one) => $one->finding->weight !== Weight::Tidy || $one->finding->rule === $rule->id,
+        );
 
-        expect(array_map(fn (PlacedFinding $one) => $one->finding->kind().' '.$one->finding->message, $heavy))->toBe([]);
+        expect(
+            array_map(fn (PlacedFinding $one) => $one->finding->kind().' '.$one->finding->message, $heavy),
+        )->toBe([]);
     }
 })->with('examples');

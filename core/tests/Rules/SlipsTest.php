@@ -7,14 +7,22 @@ use InkedMargin\Core\Marking\PlacedFinding;
 use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Tests\Samples;
 
-// One slip on a site that is right otherwise: one fault or departure, at the place of the cause. The slips are those that job.md lists
+// One slip on a site that is right otherwise: one fault or departure, at the place of the cause. The slips are those
+// that job.md lists
 // and that beginners make (common practice, no source).
 
 /** Pages about an island with a menu, a picture, two headings and two paragraphs each. */
 function islandSite(): array
 {
     $names = ['index' => 'Home', 'birds' => 'Birds', 'boats' => 'Boats', 'tides' => 'Tides', 'seals' => 'Seals'];
-    $menu = implode("\n", array_map(fn (string $file, string $label) => "<li><a href=\"$file.html\">$label</a></li>", array_keys($names), $names));
+    $menu = implode(
+        "\n",
+        array_map(
+            fn (string $file, string $label) => "<li><a href=\"$file.html\">$label</a></li>",
+            array_keys($names),
+            $names,
+        ),
+    );
     $site = [];
     foreach ($names as $file => $label) {
         $body = "<nav>\n<ul>\n$menu\n</ul>\n</nav>\n<main>\n<img src=\"$file.svg\" alt=\"A view of the $file\">\n<h2>More on the $file</h2>\n"
@@ -31,15 +39,27 @@ function mapPage(array $site): string
 {
     [$head, $main] = explode('</nav>', $site['boats.html']);
 
-    return str_replace(['<title>Boats', '<h1>Boats'], ['<title>Map', '<h1>Map'], $head).'</nav>'.str_replace('boats', 'map', $main);
+    return str_replace(
+        ['<title>Boats', '<h1>Boats'],
+        ['<title>Map', '<h1>Map'],
+        $head,
+    ).'</nav>'.str_replace('boats', 'map', $main);
 }
 
 /** @return list<string> faults and departures, each as "rule:variant file:line" */
 function heavyOf(array $site): array
 {
-    $heavy = array_filter(Samples::check($site)->findings, fn (PlacedFinding $placed) => $placed->finding->weight !== Weight::Tidy);
+    $heavy = array_filter(
+        Samples::check($site)->findings,
+        fn (PlacedFinding $placed) => $placed->finding->weight !== Weight::Tidy,
+    );
 
-    return array_values(array_map(fn (PlacedFinding $placed) => "{$placed->finding->kind()} {$placed->finding->file}".($placed->end->offset === 0 ? '' : ":{$placed->start->line}"), $heavy));
+    return array_values(
+        array_map(
+            fn (PlacedFinding $placed) => "{$placed->finding->kind()} {$placed->finding->file}".($placed->end->offset === 0 ? '' : ":{$placed->start->line}"),
+            $heavy,
+        ),
+    );
 }
 
 it('has nothing against the site that the slips are made on', fn () => expect(heavyOf(islandSite()))->toBe([]));
@@ -49,7 +69,9 @@ it('finds a slip on one page once, where it is', function (string $from, string 
     expect($site['boats.html'])->toContain($from);
     $site['boats.html'] = preg_replace('~'.preg_quote($from, '~').'~', addcslashes($to, '\\$'), $site['boats.html'], 1);
 
-    expect(heavyOf($site))->toBe([str_contains($found, '.html') ? $found : preg_replace('/ (?=\d)/', ' boats.html:', $found)]);
+    expect(heavyOf($site))->toBe([
+        str_contains($found, '.html') ? $found : preg_replace('/ (?=\d)/', ' boats.html:', $found),
+    ]);
 })->with([
     // copied as a template
     'the title of the page that was copied' => ['<title>Boats', '<title>Birds', 'content/same-title 5'],
@@ -64,8 +86,14 @@ it('finds a slip on one page once, where it is', function (string $from, string 
     // menus
     'a menu entry left out' => ["<li><a href=\"tides.html\">Tides</a></li>\n", '', 'nav/menu-differs:missing-entry 9'],
     'a menu entry under other words' => ['>Tides<', '>Waves<', 'nav/menu-differs:renamed 14'],
-    'a menu entry on the address of another page' => ['href="tides.html">', 'href="seals.html">', 'link/label-mismatch 14'],
-    'two menu entries swapped' => ["<li><a href=\"tides.html\">Tides</a></li>\n<li><a href=\"seals.html\">Seals</a></li>", "<li><a href=\"seals.html\">Seals</a></li>\n<li><a href=\"tides.html\">Tides</a></li>", 'nav/menu-order 9'],
+    'a menu entry on the address of another page' => [
+        'href="tides.html">', 'href="seals.html">', 'link/label-mismatch 14',
+    ],
+    'two menu entries swapped' => [
+        "<li><a href=\"tides.html\">Tides</a></li>\n<li><a href=\"seals.html\">Seals</a></li>",
+        "<li><a href=\"seals.html\">Seals</a></li>\n<li><a href=\"tides.html\">Tides</a></li>",
+        'nav/menu-order 9',
+    ],
     // links
     'a letter too many' => ['href="tides.html"', 'href="tiddes.html"', 'link/missing-file:link 14'],
     'two letters swapped' => ['href="tides.html"', 'href="tidse.html"', 'link/missing-file:link 14'],
@@ -74,8 +102,16 @@ it('finds a slip on one page once, where it is', function (string $from, string 
     'no extension' => ['href="tides.html"', 'href="tides"', 'link/missing-file:link 14'],
     'a folder that is not there' => ['href="tides.html"', 'href="pages/tides.html"', 'link/wrong-folder 14'],
     'a folder too far up' => ['href="tides.html"', 'href="../tides.html"', 'link/outside-site 14'],
-    'a path of the own disk' => ['href="tides.html"', 'href="file:///C:/Users/imre/tides.html"', 'link/local-path:own-computer 14'],
-    'a server of the own machine' => ['href="tides.html"', 'href="http://127.0.0.1:5500/tides.html"', 'link/local-path:own-computer 14'],
+    'a path of the own disk' => [
+        'href="tides.html"',
+        'href="file:///C:/Users/imre/tides.html"',
+        'link/local-path:own-computer 14',
+    ],
+    'a server of the own machine' => [
+        'href="tides.html"',
+        'href="http://127.0.0.1:5500/tides.html"',
+        'link/local-path:own-computer 14',
+    ],
     'a backslash' => ['href="tides.html"', 'href=".\tides.html"', 'link/local-path:backslash 14'],
     'a placeholder' => ['href="tides.html"', 'href="#"', 'link/empty:placeholder 14'],
     'an empty address' => ['href="tides.html"', 'href=""', 'link/empty:empty 14'],
@@ -83,13 +119,29 @@ it('finds a slip on one page once, where it is', function (string $from, string 
     'a space after it' => ['href="tides.html"', 'href="tides.html "', 'link/bad-address:space-around 14'],
     'an address from the root of the server' => ['src="boats.svg"', 'src="/boats.svg"', 'link/bad-address:root 19'],
     'a place that is not on the page' => ['href="tides.html"', 'href="tides.html#high"', 'link/missing-fragment 14'],
-    'a scheme with a letter left out' => ['See boats', 'See <a href="htp://x.example/" target="_blank">there</a>', 'link/bad-address:scheme 22'],
-    'a slash left out' => ['See boats', 'See <a href="http:/x.example/" target="_blank">there</a>', 'link/bad-address:scheme 22'],
-    'the colon left out' => ['See boats', 'See <a href="https//x.example/" target="_blank">there</a>', 'link/bad-address:scheme 22'],
+    'a scheme with a letter left out' => [
+        'See boats',
+        'See <a href="htp://x.example/" target="_blank">there</a>',
+        'link/bad-address:scheme 22',
+    ],
+    'a slash left out' => [
+        'See boats',
+        'See <a href="http:/x.example/" target="_blank">there</a>',
+        'link/bad-address:scheme 22',
+    ],
+    'the colon left out' => [
+        'See boats',
+        'See <a href="https//x.example/" target="_blank">there</a>',
+        'link/bad-address:scheme 22',
+    ],
     'no scheme' => ['See boats', 'See <a href="www.x.example" target="_blank">there</a>', 'link/missing-scheme 22'],
     'an e-mail address' => ['See boats', 'Write <a href="imre@x.example">to Imre</a>', 'link/bad-address:mail 22'],
     'a telephone number' => ['See boats', 'Call <a href="+44 1632 960001">us</a>', 'link/bad-address:telephone 22'],
-    'a window called blank' => ['See boats', 'See <a href="https://x.example/" target="blank">there</a>', 'markup/bad-attribute-value:target 22'],
+    'a window called blank' => [
+        'See boats',
+        'See <a href="https://x.example/" target="blank">there</a>',
+        'markup/bad-attribute-value:target 22',
+    ],
     'a picture in another letter case' => ['src="boats.svg"', 'src="Boats.svg"', 'link/letter-case 19'],
     'a picture with another extension' => ['src="boats.svg"', 'src="boats.png"', 'link/missing-file:link 19'],
     'a picture that is not there' => ['src="boats.svg"', 'src="volcano.png"', 'link/missing-file:link 19'],
@@ -109,12 +161,28 @@ it('finds a slip on one page once, where it is', function (string $from, string 
     'quotation marks of two kinds' => ['href="tides.html"', 'href="tides.html\'', 'markup/parse-error:no-quote 14'],
     'a quotation mark too many' => ['href="tides.html"', 'href="tides.html""', 'markup/parse-error:extra-quote 14'],
     'curly quotation marks' => ['href="tides.html"', 'href=“tides.html”', 'markup/parse-error:curly-quotes 14'],
-    'the quotation mark of an alt text, which swallows the line' => ['of the boats">', 'of the boats>', 'markup/parse-error:no-quote 19'],
+    'the quotation mark of an alt text, which swallows the line' => [
+        'of the boats">',
+        'of the boats>',
+        'markup/parse-error:no-quote 19',
+    ],
     // tags
-    'no slash in the end tag of a heading' => ['on the boats</h2>', 'on the boats<h2>', 'markup/unclosed-element:no-slash 20'],
+    'no slash in the end tag of a heading' => [
+        'on the boats</h2>',
+        'on the boats<h2>',
+        'markup/unclosed-element:no-slash 20',
+    ],
     'no slash in the end tag of a link' => ['>Tides</a>', '>Tides<a>', 'markup/unclosed-element:no-slash 14'],
-    'no slash in the end tag of an item' => ['>Tides</a></li>', '>Tides</a><li>', 'markup/unclosed-element:no-slash 14'],
-    'no slash in the end tag of a paragraph' => ['more words to read.</p>', 'more words to read.<p>', 'markup/unclosed-element:no-slash 21'],
+    'no slash in the end tag of an item' => [
+        '>Tides</a></li>',
+        '>Tides</a><li>',
+        'markup/unclosed-element:no-slash 14',
+    ],
+    'no slash in the end tag of a paragraph' => [
+        'more words to read.</p>',
+        'more words to read.<p>',
+        'markup/unclosed-element:no-slash 21',
+    ],
     'no slash in the end tag of the title' => ['Boats</title>', 'Boats<title>', 'markup/unclosed-element:no-slash 5'],
     'a title that is never closed' => ['Boats</title>', 'Boats', 'markup/unclosed-element:raw-text 5'],
     'a title with a misspelt end tag' => ['</title>', '</titel>', 'markup/unknown-element:end-tag 5'],
@@ -122,7 +190,11 @@ it('finds a slip on one page once, where it is', function (string $from, string 
     'no bracket in a start tag' => ['<h2>More', '<h2 More', 'markup/parse-error:no-bracket 20'],
     'a space in an end tag' => ['</h2>', '</ h2>', 'markup/parse-error:space-in-tag 20'],
     'a backslash in an end tag' => ['</h2>', '<\h2>', 'markup/parse-error:backslash 20'],
-    'a misspelt element' => ['<footer><p>Marrow Sound</p></footer>', '<fotter><p>Marrow Sound</p></fotter>', 'markup/unknown-element:misspelt 24'],
+    'a misspelt element' => [
+        '<footer><p>Marrow Sound</p></footer>',
+        '<fotter><p>Marrow Sound</p></fotter>',
+        'markup/unknown-element:misspelt 24',
+    ],
     'a misspelt start tag' => ['<footer>', '<foter>', 'markup/unknown-element:misspelt 24'],
     'a misspelt end tag' => ['</footer>', '</foter>', 'markup/unknown-element:end-tag 24'],
     'an end tag left out' => ["</main>\n", '', 'markup/unclosed-element 18'],
@@ -132,14 +204,53 @@ it('finds a slip on one page once, where it is', function (string $from, string 
     'the end tag of another list' => ['</ul>', '</ol>', 'markup/unclosed-element:other 10'],
     'an end tag twice' => ['</main>', '</main></main>', 'markup/stray-end-tag 23'],
     'tags that overlap' => ['See boats in May.', '<b>See <i>boats</b></i> in May.', 'markup/misnested 22'],
-    'a slash at the wrong end' => ['<h2>More on the boats</h2>', '<h2>More on the boats<h2/>', 'markup/unclosed-element:self-closed 20'],
+    'a slash at the wrong end' => [
+        '<h2>More on the boats</h2>',
+        '<h2>More on the boats<h2/>',
+        'markup/unclosed-element:self-closed 20',
+    ],
     'image' => ['<img src="boats.svg"', '<image src="boats.svg"', 'markup/unknown-element:misspelt 19'],
-    'a heading in a paragraph' => ['<p>See boats in May.</p>', '<p>See <h3>boats</h3> in May.</p>', 'markup/content-model:cut-short 22'],
-    'items without a list' => ['<p>See boats in May.</p>', '<li>See</li><li>boats</li><li>in May</li>', 'markup/content-model:parent 22'],
-    'a link in a link' => ['>Tides</a>', '>Tides <a href="seals.html">Seals</a></a>', 'markup/misnested 14'],
-    'cells without a row' => ['<p>See boats in May.</p>', '<table><td>Ebb</td><td>Flow</td></table>', 'markup/content-model:row 22'],
-    'cells without a table' => ['<p>See boats in May.</p>', '<td>Ebb</td><td>Flow</td>', 'markup/content-model:outside-table 22'],
-    'text in a table' => ['<p>See boats in May.</p>', '<table>Tides here<tr><td>Ebb</td></tr></table>', 'markup/content-model:table 22'],
+    'a heading in a paragraph' => [
+        '<p>See boats in May.</p>',
+        '<p>See <h3>boats</h3> in May.</p>',
+        'markup/content-model:cut-short 22',
+    ],
+    'items without a list' => [
+        '<p>See boats in May.</p>',
+        '<li>See</li><li>boats</li><li>in May</li>',
+        'markup/content-model:parent 22',
+    ],
+    'a link in a link' => ['>Tides</a>', '>Tides <a href="seals.html">Seals</a></a>', 'markup/content-model:nested 14'],
+    'a link in an emphasised part of a link' => [
+        '>Tides</a>',
+        '><em>Tides <a href="seals.html">Seals</a></em></a>',
+        'markup/content-model:nested 14',
+    ],
+    'a link never closed, with emphasis that goes on over the next' => [
+        '<p>See boats in May.</p>',
+        '<p><a href="tides.html">Tides <em>in May, and <a href="seals.html">seals</a> in June</em>.</p>',
+        'markup/unclosed-element 22',
+    ],
+    'a button in a button' => [
+        '<p>See boats in May.</p>',
+        '<p><button type="button">Tides <button type="button">Seals</button></button></p>',
+        'markup/content-model:nested 22',
+    ],
+    'cells without a row' => [
+        '<p>See boats in May.</p>',
+        '<table><td>Ebb</td><td>Flow</td></table>',
+        'markup/content-model:row 22',
+    ],
+    'cells without a table' => [
+        '<p>See boats in May.</p>',
+        '<td>Ebb</td><td>Flow</td>',
+        'markup/content-model:outside-table 22',
+    ],
+    'text in a table' => [
+        '<p>See boats in May.</p>',
+        '<table>Tides here<tr><td>Ebb</td></tr></table>',
+        'markup/content-model:table 22',
+    ],
     'a stray bracket' => ['read.</p>', 'read.</p>>', 'markup/stray-text:sign 21'],
     'a stray letter' => ["read.</p>\n", "read.</p>\nx\n", 'markup/stray-text:sign 22'],
     // the skeleton
@@ -150,8 +261,16 @@ it('finds a slip on one page once, where it is', function (string $from, string 
     'a line of a chat' => ['<!DOCTYPE html>', "```html\n<!DOCTYPE html>", 'markup/stray-text:code-fence 1'],
     'no body tag' => ["<body>\n", '', 'markup/missing-skeleton-tag:body-start 7'],
     'no end tag of the head' => ["</head>\n", '', 'markup/missing-skeleton-tag:head-end 6'],
-    'a heading in the head' => ["</head>\n<body>\n<h1>Boats</h1>", "<h1>Boats</h1>\n</head>\n<body>", 'markup/content-model:in-head 6'],
-    'two main headings' => ['<h2>More on the boats</h2>', '<h1>More on the boats</h1>', 'markup/second-main-heading 20'],
+    'a heading in the head' => [
+        "</head>\n<body>\n<h1>Boats</h1>",
+        "<h1>Boats</h1>\n</head>\n<body>",
+        'markup/content-model:in-head 6',
+    ],
+    'two main headings' => [
+        '<h2>More on the boats</h2>',
+        '<h1>More on the boats</h1>',
+        'markup/second-main-heading 20',
+    ],
     'no main heading' => ['<h1>Boats</h1>', '<h2>Boats</h2>', 'markup/no-main-heading 7'],
     'no title' => ["<title>Boats</title>\n", '', 'markup/missing-title 3'],
     'an empty title' => ['<title>Boats', '<title>', 'markup/empty-title 5'],
@@ -160,7 +279,11 @@ it('finds a slip on one page once, where it is', function (string $from, string 
     'an obsolete element' => ['See boats', '<font color="red">See</font> boats', 'markup/obsolete-element 22'],
     'an obsolete attribute' => ['<p>See', '<p align="center">See', 'markup/obsolete-attribute 22'],
     // comments
-    'a comment that is never closed' => ['<h2>More', "<!-- the boats\n<h2>More", 'markup/parse-error:unclosed-comment 20'],
+    'a comment that is never closed' => [
+        '<h2>More',
+        "<!-- the boats\n<h2>More",
+        'markup/parse-error:unclosed-comment 20',
+    ],
     'a comment with half an end' => ['<h2>More', "<!-- the boats ->\n<h2>More", 'markup/parse-error:comment-end 20'],
     'a comment with half a start' => ['<h2>More', "<!- the boats -->\n<h2>More", 'markup/parse-error:comment-start 20'],
 ]);
@@ -168,17 +291,82 @@ it('finds a slip on one page once, where it is', function (string $from, string 
 it('finds a slip with files once', function (Closure $change, string $found) {
     expect(heavyOf($change(islandSite())))->toBe([$found]);
 })->with([
-    'a page missing that every menu links to' => [fn (array $site) => array_diff_key($site, ['tides.html' => 0]), 'link/missing-file:file tides.html'],
-    'a page with a capital, which the links write without' => [fn (array $site) => array_diff_key($site, ['tides.html' => 0]) + ['Tides.html' => $site['tides.html']], 'file/name Tides.html'],
-    'a page with a space in its name, linked as it is' => [fn (array $site) => array_map(fn (string $page) => str_replace('href="tides.html"', 'href="high tides.html"', $page), array_diff_key($site, ['tides.html' => 0]) + ['high tides.html' => $site['tides.html']]), 'file/name high tides.html'],
+    'a page missing that every menu links to' => [
+        fn (array $site) => array_diff_key($site, ['tides.html' => 0]),
+        'link/missing-file:file tides.html',
+    ],
+    'a page with a capital, which the links write without' => [
+        fn (array $site) => array_diff_key($site, ['tides.html' => 0]) + ['Tides.html' => $site['tides.html']],
+        'file/name Tides.html',
+    ],
+    'a page with a space in its name, linked as it is' => [
+        fn (array $site) => array_map(
+            fn (string $page) => str_replace('href="tides.html"', 'href="high tides.html"', $page),
+            array_diff_key($site, ['tides.html' => 0]) + ['high tides.html' => $site['tides.html']],
+        ),
+        'file/name high tides.html',
+    ],
     'an empty page' => [fn (array $site) => ['tides.html' => ''] + $site, 'file/empty tides.html'],
-    'a page that is plain text' => [fn (array $site) => ['tides.html' => "Ebb at noon.\nFlow at six."] + $site, 'file/wrong-type:text tides.html'],
-    'a page that a word processor wrote' => [fn (array $site) => ['tides.html' => '<html xmlns:o="urn:schemas-microsoft-com:office:office"><body><p class=MsoNormal>Tides<o:p></o:p></body></html>'] + $site, 'file/wrong-type:word-processor tides.html'],
-    'a page with a second extension' => [fn (array $site) => array_diff_key($site, ['tides.html' => 0]) + ['tides.html.txt' => $site['tides.html']], 'file/double-extension tides.html.txt'],
-    'a picture of another type' => [fn (array $site) => array_map(fn (string $page) => str_replace('boats.svg', 'boats.png', $page), $site) + ['boats.png' => "\xff\xd8\xff\xe0\0\x10JFIF\0"], 'file/wrong-type boats.png'],
-    'a stylesheet that is not there, linked on every page' => [fn (array $site) => array_map(fn (string $page) => str_replace('</head>', "<link rel=\"stylesheet\" href=\"island.css\">\n</head>", $page), $site), 'link/missing-file:file island.css'],
-    'a stylesheet linked on every page but one' => [fn (array $site) => ['boats.html' => $site['boats.html']] + array_map(fn (string $page) => str_replace('</head>', "<link rel=\"stylesheet\" href=\"island.css\">\n</head>", $page), $site) + ['island.css' => 'p { margin: 0 }'], 'style/not-on-page boats.html:3'],
-    'a folder of pictures that was left out' => [fn (array $site) => array_map(fn (string $page) => preg_replace('/src="(\w+\.svg)"/', 'src="images/$1"', $page), array_filter($site, fn (string $path) => str_ends_with($path, '.html'), ARRAY_FILTER_USE_KEY)), 'link/missing-file:folder index.html:19'],
-    'a menu entry added on one page' => [fn (array $site) => ['boats.html' => str_replace('</ul>', '<li><a href="map.html">Map</a></li></ul>', $site['boats.html']), 'map.html' => mapPage($site), 'map.svg' => '<svg xmlns="http://www.w3.org/2000/svg"/>'] + $site, 'nav/menu-differs:extra-entry boats.html:16'],
-    'a page without the menu' => [fn (array $site) => ['boats.html' => preg_replace('~<nav>.*</nav>~s', '', $site['boats.html'])] + $site, 'nav/missing-menu:no-menu boats.html:7'],
+    'a page that is plain text' => [
+        fn (array $site) => ['tides.html' => "Ebb at noon.\nFlow at six."] + $site,
+        'file/wrong-type:text tides.html',
+    ],
+    'a page that a word processor wrote' => [
+        fn (array $site) => [
+            'tides.html' => '<html xmlns:o="urn:schemas-microsoft-com:office:office"><body><p class=MsoNormal>Tides<o:p></o:p></body></html>',
+        ] + $site,
+        'file/wrong-type:word-processor tides.html',
+    ],
+    'a page with a second extension' => [
+        fn (array $site) => array_diff_key($site, ['tides.html' => 0]) + ['tides.html.txt' => $site['tides.html']],
+        'file/double-extension tides.html.txt',
+    ],
+    'a picture of another type' => [
+        fn (array $site) => array_map(
+            fn (string $page) => str_replace('boats.svg', 'boats.png', $page),
+            $site,
+        ) + ['boats.png' => "\xff\xd8\xff\xe0\0\x10JFIF\0"],
+        'file/wrong-type boats.png',
+    ],
+    'a stylesheet that is not there, linked on every page' => [
+        fn (array $site) => array_map(
+            fn (string $page) => str_replace(
+                '</head>',
+                "<link rel=\"stylesheet\" href=\"island.css\">\n</head>",
+                $page,
+            ),
+            $site,
+        ),
+        'link/missing-file:file island.css',
+    ],
+    'a stylesheet linked on every page but one' => [
+        fn (array $site) => ['boats.html' => $site['boats.html']] + array_map(
+            fn (string $page) => str_replace(
+                '</head>',
+                "<link rel=\"stylesheet\" href=\"island.css\">\n</head>",
+                $page,
+            ),
+            $site,
+        ) + ['island.css' => 'p { margin: 0 }'],
+        'style/not-on-page boats.html:3',
+    ],
+    'a folder of pictures that was left out' => [
+        fn (array $site) => array_map(
+            fn (string $page) => preg_replace('/src="(\w+\.svg)"/', 'src="images/$1"', $page),
+            array_filter($site, fn (string $path) => str_ends_with($path, '.html'), ARRAY_FILTER_USE_KEY),
+        ),
+        'link/missing-file:folder index.html:19',
+    ],
+    'a menu entry added on one page' => [
+        fn (array $site) => [
+            'boats.html' => str_replace('</ul>', '<li><a href="map.html">Map</a></li></ul>', $site['boats.html']),
+            'map.html' => mapPage($site),
+            'map.svg' => '<svg xmlns="http://www.w3.org/2000/svg"/>',
+        ] + $site,
+        'nav/menu-differs:extra-entry boats.html:16',
+    ],
+    'a page without the menu' => [
+        fn (array $site) => ['boats.html' => preg_replace('~<nav>.*</nav>~s', '', $site['boats.html'])] + $site,
+        'nav/missing-menu:no-menu boats.html:7',
+    ],
 ]);

@@ -4,7 +4,12 @@ declare(strict_types=1);
 
 use InkedMargin\Core\Source\LineIndex;
 
-it('turns a byte offset into a line and a column in code points', function (string $bytes, int $offset, int $line, int $column) {
+it('turns a byte offset into a line and a column in code points', function (
+    string $bytes,
+    int $offset,
+    int $line,
+    int $column,
+) {
     $position = (new LineIndex($bytes))->position($offset);
 
     expect([$position->line, $position->column])->toBe([$line, $column]);
@@ -24,7 +29,10 @@ it('turns a byte offset into a line and a column in code points', function (stri
     'on a later line past a stride' => [str_repeat('é', 3000)."\n".'ñx', 6003, 2, 2],
 ]);
 
-it('gives a line without its ending', fn (string $bytes, int $number, string $line) => expect((new LineIndex($bytes))->line($number))->toBe($line))->with([
+it(
+    'gives a line without its ending',
+    fn (string $bytes, int $number, string $line) => expect((new LineIndex($bytes))->line($number))->toBe($line),
+)->with([
     ["one\r\ntwo\nthree", 1, 'one'],
     ["one\r\ntwo\nthree", 2, 'two'],
     ["one\r\ntwo\nthree", 3, 'three'],

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 use InkedMargin\Core\Source\NearestName;
 
-it('offers the name that was probably meant', fn (string $word, array $names, ?string $meant) => expect(NearestName::of($word, $names))->toBe($meant))->with([
+it(
+    'offers the name that was probably meant',
+    fn (string $word, array $names, ?string $meant) => expect(NearestName::of($word, $names))->toBe($meant),
+)->with([
     'two letters swapped' => ['herf', ['class', 'href', 'here-be'], 'href'],
     'a letter left out' => ['widt', ['width', 'height'], 'width'],
     'a letter too many' => ['titlee', ['title', 'style'], 'title'],
@@ -13,9 +16,13 @@ it('offers the name that was probably meant', fn (string $word, array $names, ?s
     'letters beyond ASCII count once' => ['größe', ['grösse', 'große'], 'große'],
 ]);
 
-// Reference: PHP's own levenshtein() (ext/standard). A swap of neighbours costs one edit here and two there; all else is the same.
+// Reference: PHP's own levenshtein() (ext/standard). A swap of neighbours costs one edit here and two there; all else
+// is the same.
 it('never finds more edits than Levenshtein, and the same where no neighbours can be swapped', function () {
-    $words = ['href', 'herf', 'src', 'scr', 'title', 'tilte', 'width', 'widht', 'alt', 'class', 'clas', 'colspan', 'rowspan', 'style', ''];
+    $words = [
+        'href', 'herf', 'src', 'scr', 'title', 'tilte', 'width', 'widht', 'alt', 'class', 'clas', 'colspan', 'rowspan',
+        'style', '',
+    ];
     foreach ($words as $from) {
         foreach ($words as $to) {
             $distance = NearestName::distance($from, $to);

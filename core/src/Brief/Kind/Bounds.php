@@ -26,7 +26,11 @@ final readonly class Bounds
 
     public static function read(Fields $fields): self
     {
-        $bounds = new self($fields->wholeNumber('exactly'), $fields->wholeNumber('at_least'), $fields->wholeNumber('at_most'));
+        $bounds = new self(
+            $fields->wholeNumber('exactly'),
+            $fields->wholeNumber('at_least'),
+            $fields->wholeNumber('at_most'),
+        );
         if ($bounds->least() > $bounds->most()) {
             $fields->problem('at_least', 'no number can be at least this and at most that');
         }

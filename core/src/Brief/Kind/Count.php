@@ -84,7 +84,13 @@ final readonly class Count extends Requirement implements NamesThings
         $shortfalls = [];
         foreach ($pages as $index => $page) {
             if (! $this->bounds->allow(count($found[$index]))) {
-                $shortfalls[] = $this->shortfall($page, $found[$index], count($found[$index]), 'This page', $page->path());
+                $shortfalls[] = $this->shortfall(
+                    $page,
+                    $found[$index],
+                    count($found[$index]),
+                    'This page',
+                    $page->path(),
+                );
             }
         }
         if (count($pages) === 1) {
@@ -117,7 +123,14 @@ final readonly class Count extends Requirement implements NamesThings
                 break;
             }
         }
-        $shortfall = $this->shortfall($pages[$at], $found[$at], $sum, 'The whole site', 'site', $seen - count($found[$at]));
+        $shortfall = $this->shortfall(
+            $pages[$at],
+            $found[$at],
+            $sum,
+            'The whole site',
+            'site',
+            $seen - count($found[$at]),
+        );
 
         return Assessment::of(1, [$shortfall], "$sum {$this->shown()}", $this->wanted());
     }
@@ -126,8 +139,14 @@ final readonly class Count extends Requirement implements NamesThings
      * @param  list<Element>  $found  on the page
      * @param  int  $before  how many there are on the pages before it
      */
-    private function shortfall(Page $page, array $found, int $count, string $subject, string $item, int $before = 0): Shortfall
-    {
+    private function shortfall(
+        Page $page,
+        array $found,
+        int $count,
+        string $subject,
+        string $item,
+        int $before = 0,
+    ): Shortfall {
         $isShort = $this->bounds->isShort($count);
         $surplus = $isShort ? [] : array_slice($found, max(0, $this->bounds->most() - $before));
         $element = $isShort ? end($found) : ($surplus[0] ?? false);

@@ -29,8 +29,12 @@ final readonly class Files extends Requirement implements NamesThings
     private const MOST_SHOWN = 100;
 
     /** @param  list<string>  $names  paths from the site's root, or globs */
-    public function __construct(Terms $terms, public array $names, public Bounds $bounds, public bool $mayBeOthers = true)
-    {
+    public function __construct(
+        Terms $terms,
+        public array $names,
+        public Bounds $bounds,
+        public bool $mayBeOthers = true,
+    ) {
         parent::__construct($terms);
     }
 
@@ -78,7 +82,9 @@ final readonly class Files extends Requirement implements NamesThings
 
     public function named(string $what): array
     {
-        return $what === 'path' ? array_merge(...array_map(fn (string $name) => explode('/', $name), $this->names)) : [];
+        return $what === 'path'
+            ? array_merge(...array_map(fn (string $name) => explode('/', $name), $this->names))
+            : [];
     }
 
     public function assess(ParsedSite $site): Assessment
@@ -143,7 +149,9 @@ final readonly class Files extends Requirement implements NamesThings
         $isGlob = strpbrk($name, '*?') !== false;
         $files = $site->files;
         $unasked = array_filter($files->ownPaths(), fn (string $path) => ! $this->names($path));
-        $near = $isGlob ? null : $files->spelling($name) ?? self::withSecondExtension($name, $files) ?? NearestName::of($name, $unasked);
+        $near = $isGlob
+            ? null
+            : $files->spelling($name) ?? self::withSecondExtension($name, $files) ?? NearestName::of($name, $unasked);
 
         return new Shortfall(
             'missing',
@@ -152,7 +160,9 @@ final readonly class Files extends Requirement implements NamesThings
             $name,
             null,
             Span::at(0),
-            $isGlob ? "There is no file that matches `$name`; the brief asks for one." : "The brief asks for the file `$name`, and it is missing.",
+            $isGlob
+                ? "There is no file that matches `$name`; the brief asks for one."
+                : "The brief asks for the file `$name`, and it is missing.",
             match (true) {
                 $near !== null => "If `$near` is meant to be this file, rename it to `$name`. Otherwise add `$name`.",
                 $isGlob => 'Add the file.',
@@ -202,7 +212,8 @@ final readonly class Files extends Requirement implements NamesThings
             Site::HOME,
             $site->files->home(),
             Span::at(0),
-            'There '.($count === 1 ? 'is 1 file' : "are $count files")." named $names; the brief asks for {$this->bounds->sentence()}.",
+            'There '.($count === 1 ? 'is 1 file' : "are $count files")
+                ." named $names; the brief asks for {$this->bounds->sentence()}.",
             $isShort ? "Add $difference more." : "Remove $difference.",
             "files:{$this->terms->id}",
         );

@@ -74,8 +74,12 @@ final readonly class Link extends Requirement implements NamesThings
     public function assess(ParsedSite $site): Assessment
     {
         // A page need not link to itself.
-        $pages = array_values(array_filter($this->terms->pages->of($site), fn (Page $page) => $page->path() !== $this->to));
-        $shortfalls = array_values(array_filter(array_map(fn (Page $page) => $this->shortfallOn($page, $site), $pages)));
+        $pages = array_values(
+            array_filter($this->terms->pages->of($site), fn (Page $page) => $page->path() !== $this->to),
+        );
+        $shortfalls = array_values(
+            array_filter(array_map(fn (Page $page) => $this->shortfallOn($page, $site), $pages)),
+        );
 
         return Assessment::ofPages(count($pages), $shortfalls, $this->expectation());
     }
@@ -91,10 +95,32 @@ final readonly class Link extends Requirement implements NamesThings
         $near = $links[0] ?? null;
         $address = $this->isOutside() ? $this->to : RelativePath::between($page->path(), $this->to);
         [$variant, $mark, $message, $remedy] = match (true) {
-            $near === null => ['missing', ProofMark::Insert, "This page has no link to `{$this->to}`; the brief asks for one.", "Add `<a href=\"$address\"".($this->inNewTab === true ? ' target="_blank"' : '').'>'.($this->label ?? '…').'</a>`.'],
-            ! $this->hasLabel($near) => ['label', ProofMark::Change, "The link to `{$this->to}` says “{$near->label}”; the brief asks for “{$this->label}”.", "Change its words to “{$this->label}”."],
-            $this->inNewTab === true => ['tab', ProofMark::Change, "The link to `{$this->to}` opens in the same tab; the brief asks for a new one.", 'Add `target="_blank"` to the `<a>` tag.'],
-            default => ['tab', ProofMark::Change, "The link to `{$this->to}` opens a new tab; the brief asks for the same one.", 'Remove `target="_blank"` from the `<a>` tag.'],
+            $near === null => [
+                'missing',
+                ProofMark::Insert,
+                "This page has no link to `{$this->to}`; the brief asks for one.",
+                "Add `<a href=\"$address\"".($this->inNewTab === true ? ' target="_blank"' : '').'>'
+                    .($this->label ?? '…')
+                    .'</a>`.',
+            ],
+            ! $this->hasLabel($near) => [
+                'label',
+                ProofMark::Change,
+                "The link to `{$this->to}` says “{$near->label}”; the brief asks for “{$this->label}”.",
+                "Change its words to “{$this->label}”.",
+            ],
+            $this->inNewTab === true => [
+                'tab',
+                ProofMark::Change,
+                "The link to `{$this->to}` opens in the same tab; the brief asks for a new one.",
+                'Add `target="_blank"` to the `<a>` tag.',
+            ],
+            default => [
+                'tab',
+                ProofMark::Change,
+                "The link to `{$this->to}` opens a new tab; the brief asks for the same one.",
+                'Remove `target="_blank"` from the `<a>` tag.',
+            ],
         };
 
         return Shortfall::onPage(
@@ -105,7 +131,9 @@ final readonly class Link extends Requirement implements NamesThings
             $message,
             $remedy,
             "link:{$this->terms->id}",
-            subjects: $near?->reference->element === null ? [] : [Subject::element($page->path(), $near->reference->element)],
+            subjects: $near?->reference->element === null
+                ? []
+                : [Subject::element($page->path(), $near->reference->element)],
             causes: $near === null ? $this->brokenLinksThere($page, $site) : [],
         );
     }

@@ -24,7 +24,9 @@ use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Source\English;
 use InkedMargin\Core\Source\Span;
 
-/** Rules, or groups of rules, that are to find nothing, and characters that are to be written as character references. */
+/**
+ * Rules, or groups of rules, that are to find nothing, and characters that are to be written as character references.
+ */
 final readonly class Markup extends Requirement implements AssessedByFindings
 {
     /**
@@ -57,7 +59,11 @@ final readonly class Markup extends Requirement implements AssessedByFindings
     {
         return [
             Field::texts('rules', 'ids of rules (`markup/misnested`), or groups (`markup`)'),
-            Field::texts('weights', 'what counts of a group; fault and departure when it is left out', choices: array_column(Weight::cases(), 'value')),
+            Field::texts(
+                'weights',
+                'what counts of a group; fault and departure when it is left out',
+                choices: array_column(Weight::cases(), 'value'),
+            ),
             Field::wholeNumber('at_most', 'so many findings are allowed; 0 when it is left out'),
             Field::texts('references', 'characters such as `©`'),
         ];
@@ -82,7 +88,13 @@ final readonly class Markup extends Requirement implements AssessedByFindings
         }
         $weights = array_values(array_filter(array_map(Weight::tryFrom(...), $fields->texts('weights'))));
 
-        return new self($terms, $rules, $weights ?: [Weight::Fault, Weight::Departure], $fields->wholeNumber('at_most') ?? 0, $references);
+        return new self(
+            $terms,
+            $rules,
+            $weights ?: [Weight::Fault, Weight::Departure],
+            $fields->wholeNumber('at_most') ?? 0,
+            $references,
+        );
     }
 
     public function sentence(): string
@@ -148,9 +160,18 @@ final readonly class Markup extends Requirement implements AssessedByFindings
                     continue;
                 }
                 $start = $node->span()->start;
-                preg_match_all($pattern, substr($page->file->bytes, $start, $node->span()->length()), $matches, PREG_OFFSET_CAPTURE);
+                preg_match_all(
+                    $pattern,
+                    substr($page->file->bytes, $start, $node->span()->length()),
+                    $matches,
+                    PREG_OFFSET_CAPTURE,
+                );
                 foreach ($matches[0] as [$character, $at]) {
-                    $shortfalls[] = self::rawCharacter($character, new Span($start + $at, $start + $at + strlen($character)), $page);
+                    $shortfalls[] = self::rawCharacter(
+                        $character,
+                        new Span($start + $at, $start + $at + strlen($character)),
+                        $page,
+                    );
                 }
             }
         }

@@ -21,13 +21,21 @@ use InkedMargin\Core\Source\English;
 /** What differs between a page's menu and the one it should be, in words. Also made where no brief asks for it. */
 final readonly class MenuShortfall
 {
-    public const VARIANTS = ['no-menu', 'missing-entry', 'extra-entry', 'renamed', 'readdressed', 'menu-order', 'menu-place', 'own-linked', 'own-plain'];
+    public const VARIANTS = [
+        'no-menu', 'missing-entry', 'extra-entry', 'renamed', 'readdressed', 'menu-order', 'menu-place', 'own-linked',
+        'own-plain',
+    ];
 
     private const MOST_NAMED = 8;
 
     /** @param  float  $cost  of the requirement's item, above 0 */
-    public static function of(MenuDifference $difference, Page $page, CommonMenu $common, ParsedSite $site, float $cost = 1.0): Shortfall
-    {
+    public static function of(
+        MenuDifference $difference,
+        Page $page,
+        CommonMenu $common,
+        ParsedSite $site,
+        float $cost = 1.0,
+    ): Shortfall {
         $menu = $site->menus()->on($page->path());
         $entry = $difference->entry;
         [$message, $remedy] = self::words($difference, $page, $menu, $common);
@@ -110,15 +118,43 @@ final readonly class MenuShortfall
         $whole = self::written($common, $page);
 
         return match ($difference->kind) {
-            MenuDifferenceKind::NoMenu => ['This page does not have the menu of the other pages.', "Copy it here, with the paths from this page: $whole."],
-            MenuDifferenceKind::Missing => ["The menu has no entry for `$key`; the other pages have one.", "Add `<a href=\"$typed\">$wanted</a>` to the menu."],
-            MenuDifferenceKind::Extra => ["The entry “{$label}” is only in this page’s menu.", 'Add it to the menu of every page, or remove it here.'],
-            MenuDifferenceKind::Renamed => ["The menu calls `$key` “{$label}”; on the other pages it is “{$wanted}”.", "Change the words to “{$wanted}”."],
-            MenuDifferenceKind::Readdressed => ["The menu entry “{$label}” leads to `".($difference->entry->key ?? '').'`; it should lead to '."`$key`.", "Type `href=\"$typed\"`."],
-            MenuDifferenceKind::Order => ['The entries of this menu are in a different order from the other pages.', "Put them in this order: $whole."],
-            MenuDifferenceKind::Place => ["The menu is {$menu?->place}; on the other pages it is {$common->place}.", 'Move it to the same place on every page.'],
-            MenuDifferenceKind::OwnLinked => ['The menu entry for this page is a link; the brief asks for plain text.', 'Remove the `<a>` and `</a>` tags around it.'],
-            MenuDifferenceKind::OwnPlain => ['The menu entry for this page is plain text; the brief asks for a link.', 'Put `<a href="'.basename($page->path()).'">` before it and `</a>` after it.'],
+            MenuDifferenceKind::NoMenu => [
+                'This page does not have the menu of the other pages.',
+                "Copy it here, with the paths from this page: $whole.",
+            ],
+            MenuDifferenceKind::Missing => [
+                "The menu has no entry for `$key`; the other pages have one.",
+                "Add `<a href=\"$typed\">$wanted</a>` to the menu.",
+            ],
+            MenuDifferenceKind::Extra => [
+                "The entry “{$label}” is only in this page’s menu.",
+                'Add it to the menu of every page, or remove it here.',
+            ],
+            MenuDifferenceKind::Renamed => [
+                "The menu calls `$key` “{$label}”; on the other pages it is “{$wanted}”.",
+                "Change the words to “{$wanted}”.",
+            ],
+            MenuDifferenceKind::Readdressed => [
+                "The menu entry “{$label}” leads to `".($difference->entry->key ?? '').'`; it should lead to '
+                    ."`$key`.",
+                "Type `href=\"$typed\"`.",
+            ],
+            MenuDifferenceKind::Order => [
+                'The entries of this menu are in a different order from the other pages.',
+                "Put them in this order: $whole.",
+            ],
+            MenuDifferenceKind::Place => [
+                "The menu is {$menu?->place}; on the other pages it is {$common->place}.",
+                'Move it to the same place on every page.',
+            ],
+            MenuDifferenceKind::OwnLinked => [
+                'The menu entry for this page is a link; the brief asks for plain text.',
+                'Remove the `<a>` and `</a>` tags around it.',
+            ],
+            MenuDifferenceKind::OwnPlain => [
+                'The menu entry for this page is plain text; the brief asks for a link.',
+                'Put `<a href="'.basename($page->path()).'">` before it and `</a>` after it.',
+            ],
         };
     }
 

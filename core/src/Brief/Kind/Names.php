@@ -59,7 +59,9 @@ final readonly class Names extends Requirement implements NamesThings
 
     public static function read(Terms $terms, Fields $fields): self
     {
-        $pattern = fn (string $field) => $fields->has($field) ? new NamePattern(trim($fields->text($field), '/')) : null;
+        $pattern = fn (string $field) => $fields->has($field) ? new NamePattern(
+            trim($fields->text($field), '/'),
+        ) : null;
         $names = new self($terms, $pattern('archive'), $pattern('folder'), $pattern('files'));
         if ($names->archive === null && $names->folder === null && $names->files === null) {
             $fields->problem('archive', 'a pattern is needed for the archive, the folder or the files');
@@ -85,7 +87,9 @@ final readonly class Names extends Requirement implements NamesThings
 
         $sentence = ucfirst(English::list(array_values($wishes)));
 
-        return str_contains($sentence, NamePattern::STAND_IN) ? "$sentence, where `".NamePattern::STAND_IN.'` is the student’s handle.' : "$sentence.";
+        return str_contains($sentence, NamePattern::STAND_IN)
+            ? "$sentence, where `".NamePattern::STAND_IN.'` is the student’s handle.'
+            : "$sentence.";
     }
 
     public function named(string $what): array
@@ -106,7 +110,12 @@ final readonly class Names extends Requirement implements NamesThings
         $wrong = count(array_unique(array_map(fn (Shortfall $one) => $one->item, $shortfalls)));
         $expected = lcfirst(rtrim($this->inWords($files->packing->handle ?? 'your-name'), '.'));
 
-        return Assessment::of($items, $shortfalls, $items === 0 ? 'not sent as an archive' : ($items - $wrong)." of $items", $expected);
+        return Assessment::of(
+            $items,
+            $shortfalls,
+            $items === 0 ? 'not sent as an archive' : ($items - $wrong)." of $items",
+            $expected,
+        );
     }
 
     private function archiveName(Site $files): ?Shortfall
@@ -117,7 +126,13 @@ final readonly class Names extends Requirement implements NamesThings
         }
         $wanted = $this->archive->for($files->packing->handle);
 
-        return self::aboutSite('archive', ProofMark::Change, $files, "The archive is named `$archive`; the brief asks for `$wanted`.", "Rename it to `$wanted`.");
+        return self::aboutSite(
+            'archive',
+            ProofMark::Change,
+            $files,
+            "The archive is named `$archive`; the brief asks for `$wanted`.",
+            "Rename it to `$wanted`.",
+        );
     }
 
     private function folderName(Site $files): ?Shortfall
@@ -130,17 +145,38 @@ final readonly class Names extends Requirement implements NamesThings
         $wanted = $this->folder->for($files->packing->handle);
         $isSameDepth = count($folders) === count(explode('/', $wanted));
         [$message, $remedy] = match (true) {
-            $folders === [] => ['Your files are not in a folder.', "Put them all into a folder named `$wanted`, and zip that folder."],
+            $folders === [] => [
+                'Your files are not in a folder.',
+                "Put them all into a folder named `$wanted`, and zip that folder.",
+            ],
             $isSameDepth => ["The folder is named `$around`; the brief asks for `$wanted`.", "Rename it to `$wanted`."],
-            default => ["Your site is inside the folders `$around`; the brief asks for `$wanted`.", "Put the site into `$wanted`, and zip that."],
+            default => [
+                "Your site is inside the folders `$around`; the brief asks for `$wanted`.",
+                "Put the site into `$wanted`, and zip that.",
+            ],
         };
 
         return self::aboutSite('folder', ProofMark::Move, $files, $message, $remedy);
     }
 
-    private static function aboutSite(string $variant, ProofMark $mark, Site $files, string $message, string $remedy): Shortfall
-    {
-        return new Shortfall($variant, $mark, $variant, Site::HOME, $files->home(), Span::at(0), $message, $remedy, $variant);
+    private static function aboutSite(
+        string $variant,
+        ProofMark $mark,
+        Site $files,
+        string $message,
+        string $remedy,
+    ): Shortfall {
+        return new Shortfall(
+            $variant,
+            $mark,
+            $variant,
+            Site::HOME,
+            $files->home(),
+            Span::at(0),
+            $message,
+            $remedy,
+            $variant,
+        );
     }
 
     /** @return list<Shortfall> */
@@ -151,7 +187,9 @@ final readonly class Names extends Requirement implements NamesThings
             return [];
         }
         $handle = $files->packing->handle;
-        $wrong = array_values(array_filter($files->ownPaths(), fn (string $path) => ! $pattern->matches(basename($path), $handle)));
+        $wrong = array_values(
+            array_filter($files->ownPaths(), fn (string $path) => ! $pattern->matches(basename($path), $handle)),
+        );
         $shown = array_slice($wrong, 0, self::MOST_SHOWN);
 
         return array_map(fn (string $path) => new Shortfall(

@@ -57,7 +57,10 @@ final readonly class Navigation extends Requirement implements NamesThings
             Field::choice('pattern', 'the pattern of the links', array_column(PatternKind::cases(), 'value')),
             Field::entries('menu', 'the entries of the menu in order, each as `page: label`'),
             Field::choice('own', 'a page’s own entry; `either` when it is left out', ['linked', 'plain', 'either']),
-            Field::flag('same_everywhere', 'whether the menu is the same on every page; yes with a menu or the pattern `menu`'),
+            Field::flag(
+                'same_everywhere',
+                'whether the menu is the same on every page; yes with a menu or the pattern `menu`',
+            ),
             Field::texts('order', 'the pages of a chain or ring in order; found out when it is left out'),
             Field::text('on', 'the words of the way on'),
             Field::text('back', 'the words of the way back'),
@@ -152,7 +155,11 @@ final readonly class Navigation extends Requirement implements NamesThings
 
     public function named(string $what): array
     {
-        $paths = [...array_map(strval(...), array_keys($this->menu ?? [])), ...$this->options->order, $this->options->index];
+        $paths = [
+            ...array_map(strval(...), array_keys($this->menu ?? [])),
+            ...$this->options->order,
+            $this->options->index,
+        ];
 
         return $what === 'path' ? array_merge(...array_map(fn (string $path) => explode('/', $path), $paths)) : [];
     }
@@ -168,7 +175,10 @@ final readonly class Navigation extends Requirement implements NamesThings
         $shortfalls = $measured = [];
         if ($match !== null && $match->count > 0) {
             $items++;
-            $shortfalls = array_map(fn ($violation) => PatternShortfall::of($violation, $match, $site), $match->violations);
+            $shortfalls = array_map(
+                fn ($violation) => PatternShortfall::of($violation, $match, $site),
+                $match->violations,
+            );
             $surplus = $match->surplus() === 0 ? '' : ", {$match->surplus()} too many";
             $measured[] = "{$match->met()} of ".English::count($match->count, 'link').$surplus;
         }
@@ -204,7 +214,12 @@ final readonly class Navigation extends Requirement implements NamesThings
         }
         $shortfalls = [];
         foreach ($pages as $page) {
-            $differences = MenuComparison::of($site->menus()->on($page->path()), $page->path(), $common, $this->ownLinked);
+            $differences = MenuComparison::of(
+                $site->menus()->on($page->path()),
+                $page->path(),
+                $common,
+                $this->ownLinked,
+            );
             foreach ($differences as $difference) {
                 $cost = 1 / (count($pages) * count($differences));
                 $shortfalls[] = MenuShortfall::of($difference, $page, $common, $site, $cost);
@@ -225,7 +240,10 @@ final readonly class Navigation extends Requirement implements NamesThings
         return (new PatternReader($site->map(), $pages))->read($this->pattern, $this->options);
     }
 
-    /** The menu that every page should have: the brief's, or the common one; null when none is asked for, or there is none. */
+    /**
+     * The menu that every page should have: the brief's, or the common one; null when none is asked for, or there is
+     * none.
+     */
     public function commonMenu(ParsedSite $site): ?CommonMenu
     {
         if ($this->menu !== null) {

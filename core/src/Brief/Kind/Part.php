@@ -47,7 +47,11 @@ final readonly class Part
                 continue;
             }
             try {
-                $parts[] = new self($written, Selector::parse($written), $inside === [] ? [] : self::readList($inside, $fields, $depth + 1));
+                $parts[] = new self(
+                    $written,
+                    Selector::parse($written),
+                    $inside === [] ? [] : self::readList($inside, $fields, $depth + 1),
+                );
             } catch (SelectorError $error) {
                 $fields->problem('parts', $error->getMessage());
             }
@@ -76,7 +80,10 @@ final readonly class Part
     /** @return list<string> */
     public function elementNames(): array
     {
-        return array_merge($this->selector->elementNames(), ...array_map(fn (self $part) => $part->elementNames(), $this->parts));
+        return array_merge(
+            $this->selector->elementNames(),
+            ...array_map(fn (self $part) => $part->elementNames(), $this->parts),
+        );
     }
 
     public function firstIn(Element $parent): ?Element

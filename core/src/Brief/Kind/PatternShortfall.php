@@ -44,7 +44,8 @@ final readonly class PatternShortfall
             $violation->link->reference->span ?? $menu?->place() ?? $page?->bodyPlace() ?? Span::at(0),
             $message,
             $remedy,
-            "pattern:{$violation->kind->value}:".($violation->expected->direction->value ?? '').':'.($to ?? $violation->link?->to() ?? ''),
+            "pattern:{$violation->kind->value}:".($violation->expected->direction->value ?? '').':'
+                .($to ?? $violation->link?->to() ?? ''),
             cost: min(1.0, $violation->links / max(1, $match->count)),
             mend: self::mend($violation),
             subjects: $to === null ? [] : [Subject::way($violation->from, $to)],
@@ -92,11 +93,26 @@ final readonly class PatternShortfall
         return match ($violation->kind) {
             ViolationKind::Missing => self::missing($violation, $way, $typed, $because),
             ViolationKind::Wrong => $to === null
-                ? ["{$label} should lead to the next page of the story, but it leads nowhere.", 'Type the address of that page.']
-                : ["{$label} should be the {$way->words()} to `$to`$because, but it leads to `$leads`.", "Type `href=\"$typed\"`."],
-            ViolationKind::Swapped => ["{$label} leads to `$leads`, which is the other way: the two addresses are swapped.", "Type `href=\"$typed\"` here, and the address from here in the other link."],
-            ViolationKind::Surplus => ["{$label} leads to `$leads`; there is no place for it in this pattern.", 'Remove the link.'],
-            ViolationKind::Mislabelled => ["{$label} is the {$way->words()}; the brief asks for the words “{$violation->label}”.", "Change its words to “{$violation->label}”."],
+                ? [
+                    "{$label} should lead to the next page of the story, but it leads nowhere.",
+                    'Type the address of that page.',
+                ]
+                : [
+                    "{$label} should be the {$way->words()} to `$to`$because, but it leads to `$leads`.",
+                    "Type `href=\"$typed\"`.",
+                ],
+            ViolationKind::Swapped => [
+                "{$label} leads to `$leads`, which is the other way: the two addresses are swapped.",
+                "Type `href=\"$typed\"` here, and the address from here in the other link.",
+            ],
+            ViolationKind::Surplus => [
+                "{$label} leads to `$leads`; there is no place for it in this pattern.",
+                'Remove the link.',
+            ],
+            ViolationKind::Mislabelled => [
+                "{$label} is the {$way->words()}; the brief asks for the words “{$violation->label}”.",
+                "Change its words to “{$violation->label}”.",
+            ],
         };
     }
 
@@ -105,7 +121,10 @@ final readonly class PatternShortfall
     {
         $to = $violation->expected?->to;
         if ($to === null) {
-            return ['This page offers fewer choices than the others.', 'Add a link to the page that comes next, or make this page an ending.'];
+            return [
+                'This page offers fewer choices than the others.',
+                'Add a link to the page that comes next, or make this page an ending.',
+            ];
         }
         if ($violation->links > 1) {
             $pages = array_map(fn (string $path) => "`$path`", [$to, ...$violation->more]);
@@ -122,8 +141,12 @@ final readonly class PatternShortfall
     private static function because(PatternMatch $match, Direction $way): string
     {
         return match ($match->kind) {
-            PatternKind::Ring => $way === Direction::On ? ', the next page in the ring' : ', the page before it in the ring',
-            PatternKind::Chain => $way === Direction::On ? ', the next page in the chain' : ', the page before it in the chain',
+            PatternKind::Ring => $way === Direction::On
+                ? ', the next page in the ring'
+                : ', the page before it in the ring',
+            PatternKind::Chain => $way === Direction::On
+                ? ', the next page in the chain'
+                : ', the page before it in the chain',
             default => '',
         };
     }

@@ -28,8 +28,13 @@ final readonly class Pictures extends Requirement
      * @param  bool  $withAlt  whether every picture has to have alt text that is not empty
      * @param  Selector|null  $selector  which pictures count; null for every `img`
      */
-    public function __construct(Terms $terms, private Bounds $bounds, public bool $withAlt, private bool $differ, private ?Selector $selector)
-    {
+    public function __construct(
+        Terms $terms,
+        private Bounds $bounds,
+        public bool $withAlt,
+        private bool $differ,
+        private ?Selector $selector,
+    ) {
         parent::__construct($terms);
     }
 
@@ -72,7 +77,10 @@ final readonly class Pictures extends Requirement
 
     public function sentence(): string
     {
-        $pictures = $this->bounds->isOpen() ? 'pictures' : "{$this->bounds->sentence()} ".($this->bounds->most() === 1 || $this->bounds->sentence() === 'at least 1' ? 'picture' : 'pictures');
+        $pictures = $this->bounds->isOpen()
+            ? 'pictures'
+            : "{$this->bounds->sentence()} "
+                .($this->bounds->most() === 1 || $this->bounds->sentence() === 'at least 1' ? 'picture' : 'pictures');
 
         return "{$this->terms->pages->sentence()} has $pictures"
             .($this->selector === null ? '' : " (`{$this->selector->written}`)")
@@ -125,7 +133,8 @@ final readonly class Pictures extends Requirement
             $isShort ? 'too-few' : 'too-many',
             $isShort ? ProofMark::Insert : ProofMark::TakeOut,
             $element === false ? $page->bodyPlace() : $element->place(),
-            'This page has '.($count === 0 ? 'no picture' : English::count($count, 'picture'))."$where; the brief asks for {$this->bounds->sentence()}.",
+            'This page has '.($count === 0 ? 'no picture' : English::count($count, 'picture'))
+                ."$where; the brief asks for {$this->bounds->sentence()}.",
             $isShort ? "Add $difference with `<img src=\"…\" alt=\"…\">`." : "Remove $difference.",
             "pictures:{$this->terms->id}",
         );
@@ -140,7 +149,9 @@ final readonly class Pictures extends Requirement
             'no-alt',
             ProofMark::Insert,
             $alt?->span() ?? $picture->place(),
-            $alt === null ? 'This picture has no alt text; the brief asks for it.' : 'The alt text of this picture is empty; the brief asks for words.',
+            $alt === null
+                ? 'This picture has no alt text; the brief asks for it.'
+                : 'The alt text of this picture is empty; the brief asks for words.',
             'Write what the picture shows: `alt="…"`.',
             "{$picture->path()}@alt",
             subjects: [Subject::element($page->path(), $picture)],

@@ -38,7 +38,10 @@ final readonly class Skeleton extends Requirement implements NamesThings
 
     public static function fields(): array
     {
-        return [Field::parts('parts', 'selectors, with `,` between alternatives; `header: [h1]` for a part with parts inside it')];
+        return [Field::parts(
+            'parts',
+            'selectors, with `,` between alternatives; `header: [h1]` for a part with parts inside it',
+        )];
     }
 
     public static function variants(): array
@@ -65,7 +68,9 @@ final readonly class Skeleton extends Requirement implements NamesThings
 
     public function named(string $what): array
     {
-        return $what === 'element' ? array_merge(...array_map(fn (Part $part) => $part->elementNames(), $this->parts)) : [];
+        return $what === 'element'
+            ? array_merge(...array_map(fn (Part $part) => $part->elementNames(), $this->parts))
+            : [];
     }
 
     public function assess(ParsedSite $site): Assessment
@@ -171,8 +176,14 @@ final readonly class Skeleton extends Requirement implements NamesThings
         );
     }
 
-    private function wrong(string $variant, Part $part, Element $element, Page $page, string $message, string $remedy): Shortfall
-    {
+    private function wrong(
+        string $variant,
+        Part $part,
+        Element $element,
+        Page $page,
+        string $message,
+        string $remedy,
+    ): Shortfall {
         $unclosed = $page->pairs->unclosedAround($element);
 
         return Shortfall::onPage(

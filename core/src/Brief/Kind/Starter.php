@@ -18,8 +18,8 @@ use InkedMargin\Core\Source\English;
 use InkedMargin\Core\Source\Span;
 
 /**
- * Passages of the starter files that are to be replaced, and passages that are to stay. A passage with tags in it is looked for in the
- * source, any other in the text of a page. White space does not matter.
+ * Passages of the starter files that are to be replaced, and passages that are to stay. A passage with tags in it is
+ * looked for in the source, any other in the text of a page. White space does not matter.
  */
 final readonly class Starter extends Requirement
 {
@@ -63,7 +63,10 @@ final readonly class Starter extends Requirement
             array_map(self::collapse(...), $fields->texts('kept')),
         );
         if ($starter->replaced === [] && $starter->kept === []) {
-            $fields->problem('replaced', 'at least one passage of the starter files is needed, in "replaced" or in "kept"');
+            $fields->problem(
+                'replaced',
+                'at least one passage of the starter files is needed, in "replaced" or in "kept"',
+            );
         }
         if (in_array('', [...$starter->replaced, ...$starter->kept], true)) {
             $fields->problem('replaced', 'a passage cannot be empty');
@@ -108,10 +111,17 @@ final readonly class Starter extends Requirement
         $items = count($this->replaced) * count($pages) + count($this->kept);
         $good = $items - count($shortfalls);
 
-        return Assessment::of($items, $shortfalls, "$good of ".English::count($items, 'place').' as asked', $this->expectation());
+        return Assessment::of(
+            $items,
+            $shortfalls,
+            "$good of ".English::count($items, 'place').' as asked',
+            $this->expectation(),
+        );
     }
 
-    /** @return list<Span> where the passages that are to be kept stand on a page: what is in them is not the student's */
+    /**
+     * @return list<Span> where the passages that are to be kept stand on a page: what is in them is not the student's
+     */
     public function keptOn(Page $page): array
     {
         return array_values(array_filter(array_map(fn (string $passage) => self::find($passage, $page), $this->kept)));

@@ -61,7 +61,9 @@ final readonly class Stylesheets extends Requirement implements NamesThings
 
     public function named(string $what): array
     {
-        return $what === 'path' ? array_merge(...array_map(fn (string $sheet) => explode('/', $sheet), $this->sheets)) : [];
+        return $what === 'path'
+            ? array_merge(...array_map(fn (string $sheet) => explode('/', $sheet), $this->sheets))
+            : [];
     }
 
     public function assess(ParsedSite $site): Assessment
@@ -108,7 +110,9 @@ final readonly class Stylesheets extends Requirement implements NamesThings
     {
         $headEnd = $page->document->first('head')?->endTag();
 
-        return $headEnd === null ? null : Mend::of(Edit::insert($page->file, $headEnd->start, implode("\n", $lines)."\n"));
+        return $headEnd === null
+            ? null
+            : Mend::of(Edit::insert($page->file, $headEnd->start, implode("\n", $lines)."\n"));
     }
 
     private static function missing(Page $page, string $sheet): Shortfall
@@ -116,7 +120,8 @@ final readonly class Stylesheets extends Requirement implements NamesThings
         $line = self::line($page, $sheet);
         $causes = [Subject::file($sheet)];
         foreach ($page->stylesheets() as $reference) {
-            $isMeant = $reference->target->meant() === $sheet || basename((string) $reference->target->path) === basename($sheet);
+            $isMeant = $reference->target->meant() === $sheet
+                || basename((string) $reference->target->path) === basename($sheet);
             if ($reference->target->resolution->isBroken() && $isMeant) {
                 $causes[] = Subject::place($page->path(), $reference->span->start);
             }

@@ -134,7 +134,8 @@ final readonly class Titles extends Requirement
             $page,
             'form',
             "The title is “{$text}”; the brief asks for the form “{$wanted}”.",
-            "Write it as “{$wanted}”".(str_contains($wanted, '*') ? ', with the page’s own words in place of the star.' : '.'),
+            "Write it as “{$wanted}”"
+                .(str_contains($wanted, '*') ? ', with the page’s own words in place of the star.' : '.'),
         );
     }
 
@@ -150,8 +151,13 @@ final readonly class Titles extends Requirement
     }
 
     /** @param  list<Related>  $related */
-    private static function atTitle(Page $page, string $variant, string $message, string $remedy, array $related = []): Shortfall
-    {
+    private static function atTitle(
+        Page $page,
+        string $variant,
+        string $message,
+        string $remedy,
+        array $related = [],
+    ): Shortfall {
         $title = $page->title();
 
         return Shortfall::onPage(

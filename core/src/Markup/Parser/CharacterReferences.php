@@ -46,7 +46,12 @@ final class CharacterReferences
     {
         self::$names ??= require __DIR__.'/../../../data/character-references.php';
         $start = $ampersand + 1;
-        $length = strspn($this->source, 'abcdefghijklmnopqrstuvwxyzABCDEFGHIJKLMNOPQRSTUVWXYZ0123456789', $start, self::LONGEST);
+        $length = strspn(
+            $this->source,
+            'abcdefghijklmnopqrstuvwxyzABCDEFGHIJKLMNOPQRSTUVWXYZ0123456789',
+            $start,
+            self::LONGEST,
+        );
         $semicolon = ($this->source[$start + $length] ?? '') === ';';
         $name = substr($this->source, $start, $length);
         if ($semicolon && isset(self::$names["$name;"])) {
@@ -114,8 +119,11 @@ final class CharacterReferences
             $number === 0 => 'null-character-reference',
             $number > 0x10FFFF => 'character-reference-outside-unicode-range',
             $number >= 0xD800 && $number <= 0xDFFF => 'surrogate-character-reference',
-            ($number >= 0xFDD0 && $number <= 0xFDEF) || ($number & 0xFFFE) === 0xFFFE => 'noncharacter-character-reference',
-            $number === 0x0D || ($number < 0x20 && ! in_array($number, [0x09, 0x0A, 0x0C], true)) || ($number >= 0x7F && $number <= 0x9F) => 'control-character-reference',
+            ($number >= 0xFDD0 && $number <= 0xFDEF)
+                || ($number & 0xFFFE) === 0xFFFE => 'noncharacter-character-reference',
+            $number === 0x0D
+                || ($number < 0x20 && ! in_array($number, [0x09, 0x0A, 0x0C], true))
+                || ($number >= 0x7F && $number <= 0x9F) => 'control-character-reference',
             default => null,
         };
         if ($error !== null) {

@@ -6,7 +6,10 @@ namespace InkedMargin\Core\Markup\Parser;
 
 use InkedMargin\Core\Markup\ParseError;
 
-/** Collects parse errors, which do not come in order of position. Past a number that no reader wants to see, they are not kept. */
+/**
+ * Collects parse errors, which do not come in order of position. Past a number that no reader wants to see, they are
+ * not kept.
+ */
 final class Errors
 {
     private const MOST = 100_000;

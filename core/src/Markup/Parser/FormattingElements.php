@@ -15,7 +15,10 @@ final class FormattingElements
     /** @var array<int, string> the kind of each entry; '' for a marker */
     private array $keys = [];
 
-    /** @var array<string, int> how many entries there are of each kind, so that most are added without a look at the others */
+    /**
+     * @var array<string, int> how many entries there are of each kind, so that most are added without a look at the
+     *     others
+     */
     private array $counts = [];
 
     /** Adds an element; of three alike since the last marker the earliest goes (the "Noah's Ark clause"). */

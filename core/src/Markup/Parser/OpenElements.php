@@ -15,13 +15,53 @@ use InkedMargin\Core\Markup\NodeNamespace;
  */
 final class OpenElements
 {
-    private const IMPLIED = ['dd' => true, 'dt' => true, 'li' => true, 'optgroup' => true, 'option' => true, 'p' => true, 'rb' => true, 'rp' => true, 'rt' => true, 'rtc' => true];
+    private const IMPLIED = [
+        'dd' => true,
+        'dt' => true,
+        'li' => true,
+        'optgroup' => true,
+        'option' => true,
+        'p' => true,
+        'rb' => true,
+        'rp' => true,
+        'rt' => true,
+        'rtc' => true,
+    ];
 
-    private const IMPLIED_THOROUGHLY = self::IMPLIED + ['caption' => true, 'colgroup' => true, 'tbody' => true, 'td' => true, 'tfoot' => true, 'th' => true, 'thead' => true, 'tr' => true];
+    private const IMPLIED_THOROUGHLY = self::IMPLIED + [
+        'caption' => true,
+        'colgroup' => true,
+        'tbody' => true,
+        'td' => true,
+        'tfoot' => true,
+        'th' => true,
+        'thead' => true,
+        'tr' => true,
+    ];
 
-    private const SCOPE = ['applet' => true, 'caption' => true, 'html' => true, 'table' => true, 'td' => true, 'th' => true, 'marquee' => true, 'object' => true, 'template' => true];
+    private const SCOPE = [
+        'applet' => true,
+        'caption' => true,
+        'html' => true,
+        'table' => true,
+        'td' => true,
+        'th' => true,
+        'marquee' => true,
+        'object' => true,
+        'template' => true,
+    ];
 
-    private const FOREIGN_SCOPE = ['mi' => true, 'mo' => true, 'mn' => true, 'ms' => true, 'mtext' => true, 'annotation-xml' => true, 'foreignObject' => true, 'desc' => true, 'title' => true];
+    private const FOREIGN_SCOPE = [
+        'mi' => true,
+        'mo' => true,
+        'mn' => true,
+        'ms' => true,
+        'mtext' => true,
+        'annotation-xml' => true,
+        'foreignObject' => true,
+        'desc' => true,
+        'title' => true,
+    ];
 
     private const LIST_ITEM_SCOPE = self::SCOPE + ['ol' => true, 'ul' => true];
 
@@ -145,10 +185,14 @@ final class OpenElements
         return $popped;
     }
 
-    /** Clears the stack back to a context (13.2.6.4.9, 13.2.6.4.13, 13.2.6.4.14): pops until one of the names is current. */
+    /**
+     * Clears the stack back to a context (13.2.6.4.9, 13.2.6.4.13, 13.2.6.4.14): pops until one of the names is
+     * current.
+     */
     public function clearBackTo(int $offset, string ...$names): void
     {
-        while (($current = $this->current) !== null && ($current->namespace !== NodeNamespace::Html || ! in_array($current->name, $names, true))) {
+        while (($current = $this->current) !== null && ($current->namespace !== NodeNamespace::Html
+            || ! in_array($current->name, $names, true))) {
             $this->pop($offset);
         }
     }

@@ -32,7 +32,10 @@ final readonly class Quirks
 
     private const SYSTEM_ID = 'http://www.ibm.com/data/dtd/v11/ibmxhtml1-transitional.dtd';
 
-    private const FRAMESET_OR_TRANSITIONAL = ['-//w3c//dtd html 4.01 frameset//', '-//w3c//dtd html 4.01 transitional//'];
+    private const FRAMESET_OR_TRANSITIONAL = [
+        '-//w3c//dtd html 4.01 frameset//',
+        '-//w3c//dtd html 4.01 transitional//',
+    ];
 
     private const LIMITED = ['-//w3c//dtd xhtml 1.0 frameset//', '-//w3c//dtd xhtml 1.0 transitional//'];
 
@@ -40,19 +43,27 @@ final readonly class Quirks
     {
         $public = strtolower($doctype->publicId ?? '');
         $system = strtolower($doctype->systemId ?? '');
-        if ($doctype->forceQuirks || $doctype->name !== 'html' || in_array($public, self::PUBLIC_IDS, true) || $system === self::SYSTEM_ID
+        if ($doctype->forceQuirks || $doctype->name !== 'html' || in_array(
+            $public,
+            self::PUBLIC_IDS,
+            true,
+        ) || $system === self::SYSTEM_ID
             || self::begins($public, self::PUBLIC_PREFIXES)
             || ($doctype->systemId === null && self::begins($public, self::FRAMESET_OR_TRANSITIONAL))) {
             return Mode::Quirks;
         }
 
-        return self::begins($public, [...self::LIMITED, ...self::FRAMESET_OR_TRANSITIONAL]) ? Mode::LimitedQuirks : Mode::NoQuirks;
+        return self::begins($public, [...self::LIMITED, ...self::FRAMESET_OR_TRANSITIONAL])
+            ? Mode::LimitedQuirks
+            : Mode::NoQuirks;
     }
 
     /** Whether the doctype is the one of 13.1.1, so that it is no parse error. */
     public static function conforms(DoctypeToken $doctype): bool
     {
-        return $doctype->name === 'html' && $doctype->publicId === null && ($doctype->systemId === null || $doctype->systemId === 'about:legacy-compat');
+        return $doctype->name === 'html'
+            && $doctype->publicId === null
+            && ($doctype->systemId === null || $doctype->systemId === 'about:legacy-compat');
     }
 
     /** @param  list<string>  $prefixes */

@@ -9,9 +9,9 @@ use InkedMargin\Core\Markup\Attribute;
 /**
  * The tokenizer of the HTML Standard, 13.2.5: a method for each of its states, under the standard's names.
  *
- * It works on UTF-8 as it came, so that every offset is one in the source: everything that has a meaning to it is ASCII, and no
- * byte of a longer character looks like that. CR and CR LF count as LF (13.2.3.5). Well-formed tags and runs of text are read by one expression each;
- * the states are for what is left.
+ * It works on UTF-8 as it came, so that every offset is one in the source: everything that has a meaning to it is
+ * ASCII, and no byte of a longer character looks like that. CR and CR LF count as LF (13.2.3.5). Well-formed tags and
+ * runs of text are read by one expression each; the states are for what is left.
  */
 final class Tokenizer
 {
@@ -23,7 +23,9 @@ final class Tokenizer
 
     private const END_TAG = '~\G</([a-zA-Z][a-zA-Z0-9:_-]*+)[ \t\n\r\f]*+>~';
 
-    /** @var array<string, string> names in lower case by how they were written, so that a page keeps each of them once */
+    /**
+     * @var array<string, string> names in lower case by how they were written, so that a page keeps each of them once
+     */
     private array $names = [];
 
     /** @var string the method of the state the tokenizer is in; '' when it is done */
@@ -140,7 +142,9 @@ final class Tokenizer
         } while ($this->state === 'dataState');
     }
 
-    /** Each but the last of several less-than signs is text, as the tag open state (13.2.5.6) finds no name behind it. */
+    /**
+     * Each but the last of several less-than signs is text, as the tag open state (13.2.5.6) finds no name behind it.
+     */
     private function lessThanSignsInARow(): void
     {
         $end = $this->at + strspn($this->source, '<', $this->at) - 1;
@@ -197,7 +201,10 @@ final class Tokenizer
         } while ($this->state === 'rawtextState');
     }
 
-    /** 13.2.5.9 to 13.2.5.14: the less-than sign, end tag open and end tag name states of RCDATA and RAWTEXT, in one look ahead. */
+    /**
+     * 13.2.5.9 to 13.2.5.14: the less-than sign, end tag open and end tag name states of RCDATA and RAWTEXT, in one
+     * look ahead.
+     */
     private function endTagOrText(): void
     {
         if (! $this->appropriateEndTag()) {
@@ -275,7 +282,10 @@ final class Tokenizer
             $this->beginComment($this->at - 1);
             $this->state = 'bogusCommentState';
         } else {
-            $this->errors->add($character === null ? 'eof-before-tag-name' : 'invalid-first-character-of-tag-name', $this->at);
+            $this->errors->add(
+                $character === null ? 'eof-before-tag-name' : 'invalid-first-character-of-tag-name',
+                $this->at,
+            );
             $this->emitSource($this->at - 1, $this->at);
             $this->state = 'dataState';
         }
@@ -524,7 +534,11 @@ final class Tokenizer
     {
         $run = strcspn($this->source, '>', $this->at);
         $text = $this->decoded($this->at, $this->at + $run);
-        for ($null = strpos($this->source, "\0", $this->at); $null !== false && $null < $this->at + $run; $null = strpos($this->source, "\0", $null + 1)) {
+        for ($null = strpos(
+            $this->source,
+            "\0",
+            $this->at,
+        ); $null !== false && $null < $this->at + $run; $null = strpos($this->source, "\0", $null + 1)) {
             $this->errors->add('unexpected-null-character', $null);
         }
         $this->at = min($this->length, $this->at + $run + 1);
@@ -797,7 +811,9 @@ final class Tokenizer
         $quote = $this->doctypeQuote('public', 'missing-whitespace-after-doctype-public-keyword');
         if ($quote !== null) {
             $this->publicId = $this->doctypeIdentifier($quote, 'abrupt-doctype-public-identifier');
-            $this->state = $this->state === '' || $this->state === 'dataState' ? $this->state : 'afterDoctypePublicIdentifierState';
+            $this->state = $this->state === '' || $this->state === 'dataState'
+                ? $this->state
+                : 'afterDoctypePublicIdentifierState';
         }
     }
 
@@ -835,7 +851,9 @@ final class Tokenizer
     private function readSystemId(string $quote): void
     {
         $this->systemId = $this->doctypeIdentifier($quote, 'abrupt-doctype-system-identifier');
-        $this->state = $this->state === '' || $this->state === 'dataState' ? $this->state : 'afterDoctypeSystemIdentifierState';
+        $this->state = $this->state === '' || $this->state === 'dataState'
+            ? $this->state
+            : 'afterDoctypeSystemIdentifierState';
     }
 
     // 13.2.5.67
@@ -905,7 +923,10 @@ final class Tokenizer
         return null;
     }
 
-    /** 13.2.5.59, 13.2.5.60, 13.2.5.65 and 13.2.5.66: an identifier up to its quote; `>` or the end of the file cut it short. */
+    /**
+     * 13.2.5.59, 13.2.5.60, 13.2.5.65 and 13.2.5.66: an identifier up to its quote; `>` or the end of the file cut it
+     * short.
+     */
     private function doctypeIdentifier(string $quote, string $abrupt): string
     {
         $identifier = '';
@@ -970,7 +991,11 @@ final class Tokenizer
     // 13.2.5.21
     private function scriptDataEscapedDashState(): void
     {
-        $this->escapedCharacter('scriptDataEscapedDashDashState', 'scriptDataEscapedLessThanSignState', 'scriptDataEscapedState');
+        $this->escapedCharacter(
+            'scriptDataEscapedDashDashState',
+            'scriptDataEscapedLessThanSignState',
+            'scriptDataEscapedState',
+        );
     }
 
     // 13.2.5.22
@@ -1006,7 +1031,11 @@ final class Tokenizer
     // 13.2.5.28
     private function scriptDataDoubleEscapedDashState(): void
     {
-        $this->escapedCharacter('scriptDataDoubleEscapedDashDashState', 'scriptDataDoubleEscapedLessThanSignState', 'scriptDataDoubleEscapedState');
+        $this->escapedCharacter(
+            'scriptDataDoubleEscapedDashDashState',
+            'scriptDataDoubleEscapedLessThanSignState',
+            'scriptDataDoubleEscapedState',
+        );
     }
 
     // 13.2.5.29
@@ -1157,7 +1186,14 @@ final class Tokenizer
     private function keepAttribute(string $value, ?int $valueStart = null): void
     {
         if (! $this->isDuplicate && $this->nameEnd !== null) {
-            $this->attributes[$this->attributeName] = new Attribute($this->attributeName, $value, $this->nameStart, $this->nameEnd, $valueStart, $valueStart === null ? null : $this->at);
+            $this->attributes[$this->attributeName] = new Attribute(
+                $this->attributeName,
+                $value,
+                $this->nameStart,
+                $this->nameEnd,
+                $valueStart,
+                $valueStart === null ? null : $this->at,
+            );
         }
         if ($valueStart !== null) {
             $this->nameEnd = null;
@@ -1169,7 +1205,14 @@ final class Tokenizer
         $this->state = 'dataState';
         if (! $this->isEndTag) {
             $this->lastStartTag = $this->tagName;
-            $this->sink->startTag(new Tag($this->tagName, false, $this->tokenStart, $this->at, $this->attributes, $this->selfClosing));
+            $this->sink->startTag(new Tag(
+                $this->tagName,
+                false,
+                $this->tokenStart,
+                $this->at,
+                $this->attributes,
+                $this->selfClosing,
+            ));
 
             return;
         }
@@ -1203,7 +1246,14 @@ final class Tokenizer
     private function emitDoctype(): void
     {
         $this->state = 'dataState';
-        $this->sink->doctype(new DoctypeToken($this->doctypeName, $this->publicId, $this->systemId, $this->forceQuirks, $this->tokenStart, $this->at));
+        $this->sink->doctype(new DoctypeToken(
+            $this->doctypeName,
+            $this->publicId,
+            $this->systemId,
+            $this->forceQuirks,
+            $this->tokenStart,
+            $this->at,
+        ));
     }
 
     private function endOfFileInDoctype(): void

@@ -16,22 +16,173 @@ use InkedMargin\Core\Markup\Text;
 use InkedMargin\Core\Source\Span;
 
 /**
- * Tree construction of the HTML Standard, 13.2.6, scripting off: three methods for each insertion mode (start tag, end tag,
- * and what it does with text), under the standard's names.
+ * Tree construction of the HTML Standard, 13.2.6, scripting off: three methods for each insertion mode (start tag, end
+ * tag, and what it does with text), under the standard's names.
  *
- * Every element knows the tags that were written for it, and where and by what it was closed. A template's children are its
- * contents. Parse errors have the codes of parse5 where it has one, and otherwise one of ours, in the standard's manner.
+ * Every element knows the tags that were written for it, and where and by what it was closed. A template's children are
+ * its contents. Parse errors have the codes of parse5 where it has one, and otherwise one of ours, in the standard's
+ * manner.
  */
 final class TreeBuilder implements TokenSink
 {
-    private const SPECIAL = ['address' => 1, 'applet' => 1, 'area' => 1, 'article' => 1, 'aside' => 1, 'base' => 1, 'basefont' => 1, 'bgsound' => 1, 'blockquote' => 1, 'body' => 1, 'br' => 1, 'button' => 1, 'caption' => 1, 'center' => 1, 'col' => 1, 'colgroup' => 1, 'dd' => 1, 'details' => 1, 'dir' => 1, 'div' => 1, 'dl' => 1, 'dt' => 1, 'embed' => 1, 'fieldset' => 1, 'figcaption' => 1, 'figure' => 1, 'footer' => 1, 'form' => 1, 'frame' => 1, 'frameset' => 1, 'h1' => 1, 'h2' => 1, 'h3' => 1, 'h4' => 1, 'h5' => 1, 'h6' => 1, 'head' => 1, 'header' => 1, 'hgroup' => 1, 'hr' => 1, 'html' => 1, 'iframe' => 1, 'img' => 1, 'input' => 1, 'keygen' => 1, 'li' => 1, 'link' => 1, 'listing' => 1, 'main' => 1, 'marquee' => 1, 'menu' => 1, 'meta' => 1, 'nav' => 1, 'noembed' => 1, 'noframes' => 1, 'noscript' => 1, 'object' => 1, 'ol' => 1, 'p' => 1, 'param' => 1, 'plaintext' => 1, 'pre' => 1, 'script' => 1, 'search' => 1, 'section' => 1, 'select' => 1, 'source' => 1, 'style' => 1, 'summary' => 1, 'table' => 1, 'tbody' => 1, 'td' => 1, 'template' => 1, 'textarea' => 1, 'tfoot' => 1, 'th' => 1, 'thead' => 1, 'title' => 1, 'tr' => 1, 'track' => 1, 'ul' => 1, 'wbr' => 1, 'xmp' => 1];
+    private const SPECIAL = [
+        'address' => 1,
+        'applet' => 1,
+        'area' => 1,
+        'article' => 1,
+        'aside' => 1,
+        'base' => 1,
+        'basefont' => 1,
+        'bgsound' => 1,
+        'blockquote' => 1,
+        'body' => 1,
+        'br' => 1,
+        'button' => 1,
+        'caption' => 1,
+        'center' => 1,
+        'col' => 1,
+        'colgroup' => 1,
+        'dd' => 1,
+        'details' => 1,
+        'dir' => 1,
+        'div' => 1,
+        'dl' => 1,
+        'dt' => 1,
+        'embed' => 1,
+        'fieldset' => 1,
+        'figcaption' => 1,
+        'figure' => 1,
+        'footer' => 1,
+        'form' => 1,
+        'frame' => 1,
+        'frameset' => 1,
+        'h1' => 1,
+        'h2' => 1,
+        'h3' => 1,
+        'h4' => 1,
+        'h5' => 1,
+        'h6' => 1,
+        'head' => 1,
+        'header' => 1,
+        'hgroup' => 1,
+        'hr' => 1,
+        'html' => 1,
+        'iframe' => 1,
+        'img' => 1,
+        'input' => 1,
+        'keygen' => 1,
+        'li' => 1,
+        'link' => 1,
+        'listing' => 1,
+        'main' => 1,
+        'marquee' => 1,
+        'menu' => 1,
+        'meta' => 1,
+        'nav' => 1,
+        'noembed' => 1,
+        'noframes' => 1,
+        'noscript' => 1,
+        'object' => 1,
+        'ol' => 1,
+        'p' => 1,
+        'param' => 1,
+        'plaintext' => 1,
+        'pre' => 1,
+        'script' => 1,
+        'search' => 1,
+        'section' => 1,
+        'select' => 1,
+        'source' => 1,
+        'style' => 1,
+        'summary' => 1,
+        'table' => 1,
+        'tbody' => 1,
+        'td' => 1,
+        'template' => 1,
+        'textarea' => 1,
+        'tfoot' => 1,
+        'th' => 1,
+        'thead' => 1,
+        'title' => 1,
+        'tr' => 1,
+        'track' => 1,
+        'ul' => 1,
+        'wbr' => 1,
+        'xmp' => 1,
+    ];
 
-    private const MAY_STAY_OPEN = ['dd' => 1, 'dt' => 1, 'li' => 1, 'optgroup' => 1, 'option' => 1, 'p' => 1, 'rb' => 1, 'rp' => 1, 'rt' => 1, 'rtc' => 1, 'tbody' => 1, 'td' => 1, 'tfoot' => 1, 'th' => 1, 'thead' => 1, 'tr' => 1, 'body' => 1, 'html' => 1];
+    private const MAY_STAY_OPEN = [
+        'dd' => 1,
+        'dt' => 1,
+        'li' => 1,
+        'optgroup' => 1,
+        'option' => 1,
+        'p' => 1,
+        'rb' => 1,
+        'rp' => 1,
+        'rt' => 1,
+        'rtc' => 1,
+        'tbody' => 1,
+        'td' => 1,
+        'tfoot' => 1,
+        'th' => 1,
+        'thead' => 1,
+        'tr' => 1,
+        'body' => 1,
+        'html' => 1,
+    ];
 
     private const WHITE = " \t\n\f\r";
 
-    /** Elements that an end tag of their name simply closes when nothing is open inside them: all the steps of 13.2.6.4.7 come to that. */
-    private const PLAIN = ['p' => 1, 'div' => 1, 'span' => 1, 'li' => 1, 'dd' => 1, 'dt' => 1, 'ul' => 1, 'ol' => 1, 'dl' => 1, 'h1' => 1, 'h2' => 1, 'h3' => 1, 'h4' => 1, 'h5' => 1, 'h6' => 1, 'section' => 1, 'article' => 1, 'header' => 1, 'footer' => 1, 'nav' => 1, 'main' => 1, 'aside' => 1, 'pre' => 1, 'blockquote' => 1, 'figure' => 1, 'figcaption' => 1, 'address' => 1, 'fieldset' => 1, 'details' => 1, 'summary' => 1, 'button' => 1, 'label' => 1, 'q' => 1, 'cite' => 1, 'dfn' => 1, 'abbr' => 1, 'kbd' => 1, 'samp' => 1, 'var' => 1, 'sub' => 1, 'sup' => 1, 'time' => 1, 'mark' => 1];
+    /**
+     * Elements that an end tag of their name simply closes when nothing is open inside them: all the steps of
+     * 13.2.6.4.7 come to that.
+     */
+    private const PLAIN = [
+        'p' => 1,
+        'div' => 1,
+        'span' => 1,
+        'li' => 1,
+        'dd' => 1,
+        'dt' => 1,
+        'ul' => 1,
+        'ol' => 1,
+        'dl' => 1,
+        'h1' => 1,
+        'h2' => 1,
+        'h3' => 1,
+        'h4' => 1,
+        'h5' => 1,
+        'h6' => 1,
+        'section' => 1,
+        'article' => 1,
+        'header' => 1,
+        'footer' => 1,
+        'nav' => 1,
+        'main' => 1,
+        'aside' => 1,
+        'pre' => 1,
+        'blockquote' => 1,
+        'figure' => 1,
+        'figcaption' => 1,
+        'address' => 1,
+        'fieldset' => 1,
+        'details' => 1,
+        'summary' => 1,
+        'button' => 1,
+        'label' => 1,
+        'q' => 1,
+        'cite' => 1,
+        'dfn' => 1,
+        'abbr' => 1,
+        'kbd' => 1,
+        'samp' => 1,
+        'var' => 1,
+        'sub' => 1,
+        'sup' => 1,
+        'time' => 1,
+        'mark' => 1,
+    ];
 
     private Tokenizer $tokenizer;
 
@@ -73,7 +224,10 @@ final class TreeBuilder implements TokenSink
         $this->tokenizer = $tokenizer;
     }
 
-    /** Lets go of the tokenizer, which holds on to the builder: as a ring they would keep the page until the garbage collector comes. */
+    /**
+     * Lets go of the tokenizer, which holds on to the builder: as a ring they would keep the page until the garbage
+     * collector comes.
+     */
     public function release(): void
     {
         unset($this->tokenizer);
@@ -156,7 +310,14 @@ final class TreeBuilder implements TokenSink
             return;
         }
         // In the modes that are about text of the body, a NUL is dropped; in the others it is like any other character.
-        if (! in_array($this->mode, ['inBody', 'inTable', 'inTableBody', 'inRow', 'inTableText', 'inCell', 'inCaption', 'inSelect', 'inSelectInTable', 'inTemplate', 'text'], true)) {
+        if (! in_array(
+            $this->mode,
+            [
+                'inBody', 'inTable', 'inTableBody', 'inRow', 'inTableText', 'inCell', 'inCaption', 'inSelect',
+                'inSelectInTable', 'inTemplate', 'text',
+            ],
+            true,
+        )) {
             $this->charactersIn($this->mode, "\0", $offset, $offset + 1);
         }
     }
@@ -208,7 +369,12 @@ final class TreeBuilder implements TokenSink
         if (! Quirks::conforms($doctype)) {
             $this->errors->add('non-conforming-doctype', $doctype->start);
         }
-        $this->document->append(new Doctype($doctype->name ?? '', $doctype->publicId ?? '', $doctype->systemId ?? '', new Span($doctype->start, $doctype->end)));
+        $this->document->append(new Doctype(
+            $doctype->name ?? '',
+            $doctype->publicId ?? '',
+            $doctype->systemId ?? '',
+            new Span($doctype->start, $doctype->end),
+        ));
         $this->document->mode = Quirks::modeOf($doctype);
         $this->mode = 'beforeHtml';
     }
@@ -336,7 +502,9 @@ final class TreeBuilder implements TokenSink
     {
         match ($mode) {
             'initial', 'beforeHtml', 'beforeHead' => null,
-            'afterBody', 'afterAfterBody', 'inHeadNoscript', 'afterAfterFrameset' => $mode === 'inHeadNoscript' ? $this->insertText($text, $start, $end) : $this->charactersInBody($text, $start, $end),
+            'afterBody', 'afterAfterBody', 'inHeadNoscript', 'afterAfterFrameset' => $mode === 'inHeadNoscript'
+                ? $this->insertText($text, $start, $end)
+                : $this->charactersInBody($text, $start, $end),
             default => $this->insertText($text, $start, $end),
         };
     }
@@ -672,7 +840,10 @@ final class TreeBuilder implements TokenSink
                 break;
             case 'head':
             case 'noscript':
-                $this->errors->add($tag->name === 'head' ? 'misplaced-start-tag-for-head-element' : 'nested-noscript-in-head', $tag->start);
+                $this->errors->add(
+                    $tag->name === 'head' ? 'misplaced-start-tag-for-head-element' : 'nested-noscript-in-head',
+                    $tag->start,
+                );
                 break;
             default:
                 $this->errors->add('disallowed-content-in-noscript-in-head', $tag->start);
@@ -1004,7 +1175,9 @@ final class TreeBuilder implements TokenSink
                 $this->reconstructFormatting();
                 $this->insertElement($tag);
                 $this->framesetOk = false;
-                $this->mode = in_array($this->mode, ['inTable', 'inCaption', 'inTableBody', 'inRow', 'inCell'], true) ? 'inSelectInTable' : 'inSelect';
+                $this->mode = in_array($this->mode, ['inTable', 'inCaption', 'inTableBody', 'inRow', 'inCell'], true)
+                    ? 'inSelectInTable'
+                    : 'inSelect';
                 break;
             case 'optgroup':
             case 'option':
@@ -1291,7 +1464,8 @@ final class TreeBuilder implements TokenSink
 
             return;
         }
-        // Nothing is open inside the current element: when it is the entry that the algorithm finds, it is simply closed.
+        // Nothing is open inside the current element: when it is the entry that the algorithm finds, it is simply
+        // closed.
         if ($current !== null && $tag->isEnd && $this->formatting->last($subject) === $current) {
             $this->formatting->remove($current);
             $this->closeCurrent($tag);
@@ -1586,7 +1760,10 @@ final class TreeBuilder implements TokenSink
     {
         $pending = $this->pendingTableText;
         $this->pendingTableText = [];
-        $isWhite = array_filter($pending, fn (array $piece) => strspn($piece[0], self::WHITE) < strlen($piece[0])) === [];
+        $isWhite = array_filter(
+            $pending,
+            fn (array $piece) => strspn($piece[0], self::WHITE) < strlen($piece[0]),
+        ) === [];
         if (! $isWhite) {
             $this->errors->add('foster-parented-content', $pending[0][1]);
         }
@@ -1623,7 +1800,11 @@ final class TreeBuilder implements TokenSink
             if ($this->closeCaption($tag)) {
                 $this->endTagInTable($tag);
             }
-        } elseif (in_array($tag->name, ['body', 'col', 'colgroup', 'html', 'tbody', 'td', 'tfoot', 'th', 'thead', 'tr'], true)) {
+        } elseif (in_array(
+            $tag->name,
+            ['body', 'col', 'colgroup', 'html', 'tbody', 'td', 'tfoot', 'th', 'thead', 'tr'],
+            true,
+        )) {
             $this->stray($tag);
         } else {
             $this->endTagInBody($tag);
@@ -1992,7 +2173,11 @@ final class TreeBuilder implements TokenSink
 
             return false;
         }
-        $select = $this->open->popUntil($tag->start, $tag->isEnd && $tag->name === 'select' ? Closing::EndTag : Closing::Other, 'select');
+        $select = $this->open->popUntil(
+            $tag->start,
+            $tag->isEnd && $tag->name === 'select' ? Closing::EndTag : Closing::Other,
+            'select',
+        );
         if ($select->closing === Closing::EndTag) {
             $select->writeEndTag($tag->start, $tag->end);
         }
@@ -2273,7 +2458,11 @@ final class TreeBuilder implements TokenSink
 
     private function cloneOf(Element $element): Element
     {
-        $clone = $this->document->made[] = new Element($element->name, attributes: $element->attributes, namespace: $element->namespace);
+        $clone = $this->document->made[] = new Element(
+            $element->name,
+            attributes: $element->attributes,
+            namespace: $element->namespace,
+        );
         $written = $this->document->continuations[spl_object_id($element)][1] ?? $element;
         $this->document->continuations[spl_object_id($clone)] = [$clone, $written, null];
 
@@ -2304,7 +2493,9 @@ final class TreeBuilder implements TokenSink
 
     private function isFostering(Element $target): bool
     {
-        return $this->fosterParenting && $target->namespace === NodeNamespace::Html && in_array($target->name, ['table', 'tbody', 'tfoot', 'thead', 'tr'], true);
+        return $this->fosterParenting
+            && $target->namespace === NodeNamespace::Html
+            && in_array($target->name, ['table', 'tbody', 'tfoot', 'thead', 'tr'], true);
     }
 
     /** @return array{Element, Element|null} the parent, and the child to go before */
@@ -2423,7 +2614,9 @@ final class TreeBuilder implements TokenSink
             'caption' => 'inCaption',
             'colgroup' => 'inColumnGroup',
             'table' => 'inTable',
-            'template' => $this->templateModes === [] ? 'inBody' : $this->templateModes[count($this->templateModes) - 1],
+            'template' => $this->templateModes === []
+                ? 'inBody'
+                : $this->templateModes[count($this->templateModes) - 1],
             'head' => 'inHead',
             'body' => 'inBody',
             'frameset' => 'inFrameset',
@@ -2520,14 +2713,20 @@ final class TreeBuilder implements TokenSink
 
     private function isHeading(?Element $element): bool
     {
-        return $element !== null && $element->namespace === NodeNamespace::Html && in_array($element->name, ['h1', 'h2', 'h3', 'h4', 'h5', 'h6'], true);
+        return $element !== null
+            && $element->namespace === NodeNamespace::Html
+            && in_array($element->name, ['h1', 'h2', 'h3', 'h4', 'h5', 'h6'], true);
     }
 
     private function isSpecial(Element $element): bool
     {
         return match ($element->namespace) {
             NodeNamespace::Html => isset(self::SPECIAL[$element->name]),
-            NodeNamespace::MathMl => in_array($element->name, ['mi', 'mo', 'mn', 'ms', 'mtext', 'annotation-xml'], true),
+            NodeNamespace::MathMl => in_array(
+                $element->name,
+                ['mi', 'mo', 'mn', 'ms', 'mtext', 'annotation-xml'],
+                true,
+            ),
             NodeNamespace::Svg => in_array($element->name, ['foreignObject', 'desc', 'title'], true),
         };
     }

@@ -12,14 +12,23 @@ use InkedMargin\Core\Source\Span;
 /** Comments that are not begun or not closed as comments are. */
 final readonly class CommentSlips
 {
-    private const CODES = ['eof-in-comment', 'nested-comment', 'incorrectly-opened-comment', 'incorrectly-closed-comment', 'invalid-first-character-of-tag-name', 'abrupt-closing-of-empty-comment'];
+    private const CODES = [
+        'eof-in-comment',
+        'nested-comment',
+        'incorrectly-opened-comment',
+        'incorrectly-closed-comment',
+        'invalid-first-character-of-tag-name',
+        'abrupt-closing-of-empty-comment',
+    ];
 
     /** @return list<Slip> */
     public static function in(Document $document): array
     {
         $codes = array_map(fn (ParseError $error) => $error->code, $document->errors);
 
-        return array_intersect(self::CODES, $codes) === [] ? [] : [...self::starts($document), ...self::ends($document)];
+        return array_intersect(self::CODES, $codes) === []
+            ? []
+            : [...self::starts($document), ...self::ends($document)];
     }
 
     /** @return list<Slip> `<!- note -->`, `<! -- note -->`, `<-- note -->` */
@@ -30,7 +39,14 @@ final readonly class CommentSlips
         $slips = [];
         foreach ($found[0] as [$written, $at]) {
             $span = new Span($at, $at + strlen($written));
-            $slips[] = new Slip(SlipKind::CommentStart, $source, $span, [Change::replace($span, '<!--')], $written, '<!--');
+            $slips[] = new Slip(
+                SlipKind::CommentStart,
+                $source,
+                $span,
+                [Change::replace($span, '<!--')],
+                $written,
+                '<!--',
+            );
         }
 
         return $slips;
@@ -67,7 +83,14 @@ final readonly class CommentSlips
         $start = $at + 4 + $end[1][1];
         $span = new Span($start, $start + strlen($end[1][0]));
 
-        return new Slip(SlipKind::CommentEnd, $document->source, $span, [Change::replace($span, '-->')], $end[1][0], '-->');
+        return new Slip(
+            SlipKind::CommentEnd,
+            $document->source,
+            $span,
+            [Change::replace($span, '-->')],
+            $end[1][0],
+            '-->',
+        );
     }
 
     private static function noEnd(Document $document, int $at, string $text): Slip
@@ -79,6 +102,13 @@ final readonly class CommentSlips
         }
         $end = $at + 4 + strlen(rtrim(substr($text, 0, $length)));
 
-        return new Slip(SlipKind::UnclosedComment, $document->source, new Span($at, $at + 4), [Change::insert($end, ' -->')], '<!--', '-->');
+        return new Slip(
+            SlipKind::UnclosedComment,
+            $document->source,
+            new Span($at, $at + 4),
+            [Change::insert($end, ' -->')],
+            '<!--',
+            '-->',
+        );
     }
 }

@@ -17,7 +17,9 @@ final readonly class HeadSlips
     /** @return list<Slip> */
     public static function in(Document $document, TagPairs $pairs): array
     {
-        $second = array_values(array_filter($document->errors, fn (ParseError $error) => $error->code === 'misplaced-body-start-tag'))[0] ?? null;
+        $second = array_values(
+            array_filter($document->errors, fn (ParseError $error) => $error->code === 'misplaced-body-start-tag'),
+        )[0] ?? null;
         $headEnd = array_search('head', $pairs->stray, true);
         $body = $document->first('body');
         if ($second === null || $headEnd === false || $body === null || $body->isWritten()) {
@@ -40,6 +42,14 @@ final readonly class HeadSlips
 
         return $changes === [] || ! isset($first)
             ? []
-            : [new Slip(SlipKind::BodyContentInHead, $document->source, $first->place(), $changes, "<{$first->name}>", '', $first->name)];
+            : [new Slip(
+                SlipKind::BodyContentInHead,
+                $document->source,
+                $first->place(),
+                $changes,
+                "<{$first->name}>",
+                '',
+                $first->name,
+            )];
     }
 }

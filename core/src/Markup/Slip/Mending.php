@@ -12,9 +12,10 @@ use InkedMargin\Core\Source\Patch;
 use InkedMargin\Core\Source\SourceFile;
 
 /**
- * Reads a page as its author meant it. One slip, such as a quotation mark that is not closed, can make a parser misread the whole
- * page. So slips are looked for where something went wrong, mended in a copy of the text, and the copy is read again. A mend is kept
- * only if less goes wrong with it: then the slip is one finding, and the rest of the page is judged as it was meant.
+ * Reads a page as its author meant it. One slip, such as a quotation mark that is not closed, can make a parser misread
+ * the whole page. So slips are looked for where something went wrong, mended in a copy of the text, and the copy is
+ * read again. A mend is kept only if less goes wrong with it: then the slip is one finding, and the rest of the page is
+ * judged as it was meant.
  */
 final readonly class Mending
 {
@@ -29,7 +30,12 @@ final readonly class Mending
 
     private const LEAST_TRIES = 4;
 
-    private const BROKEN_OFF = ['eof-in-comment', 'eof-in-tag', 'eof-in-element-that-can-contain-only-text', 'eof-in-script-html-comment-like-text'];
+    private const BROKEN_OFF = [
+        'eof-in-comment',
+        'eof-in-tag',
+        'eof-in-element-that-can-contain-only-text',
+        'eof-in-script-html-comment-like-text',
+    ];
 
     /** @param  list<Slip>  $slips  in the order of the text, each in bytes of the text before it was mended */
     private function __construct(public Document $document, public TagPairs $pairs, public array $slips)
@@ -101,7 +107,10 @@ final readonly class Mending
         return [new self($document, $pairs, $all), $left];
     }
 
-    /** Whether the page went on to its end inside something that was never closed, and does so no more: more may come to light. */
+    /**
+     * Whether the page went on to its end inside something that was never closed, and does so no more: more may come to
+     * light.
+     */
     private static function opensUp(Document $before, Document $after): bool
     {
         return self::breaksOff($before) && ! self::breaksOff($after);

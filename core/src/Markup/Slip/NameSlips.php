@@ -19,7 +19,12 @@ use InkedMargin\Core\Source\Span;
 final readonly class NameSlips
 {
     /** Attributes that beginners take for each other. */
-    private const CONFUSED = ['link' => ['src' => 'href'], 'a' => ['src' => 'href', 'link' => 'href', 'url' => 'href'], 'img' => ['href' => 'src', 'source' => 'src', 'link' => 'src'], 'script' => ['href' => 'src']];
+    private const CONFUSED = [
+        'link' => ['src' => 'href'],
+        'a' => ['src' => 'href', 'link' => 'href', 'url' => 'href'],
+        'img' => ['href' => 'src', 'source' => 'src', 'link' => 'src'],
+        'script' => ['href' => 'src'],
+    ];
 
     private const CONFUSED_ANYWHERE = ['aria-role' => 'role'];
 
@@ -71,12 +76,24 @@ final readonly class NameSlips
         return $nearest !== null && $element->attribute($nearest) === null ? $nearest : null;
     }
 
-    private static function attribute(Document $document, Element $element, Attribute $attribute, NearestNames $searches): ?Slip
-    {
+    private static function attribute(
+        Document $document,
+        Element $element,
+        Attribute $attribute,
+        NearestNames $searches,
+    ): ?Slip {
         $meantType = SlipFinder::misspeltLinkType($element, $attribute->name, $attribute->value);
         $value = $attribute->valueSpan();
         if ($meantType !== null && $value !== null) {
-            return new Slip(SlipKind::MisspeltValue, $document->source, $value, [Change::replace($value, $meantType)], $attribute->value, $meantType, 'rel');
+            return new Slip(
+                SlipKind::MisspeltValue,
+                $document->source,
+                $value,
+                [Change::replace($value, $meantType)],
+                $attribute->value,
+                $meantType,
+                'rel',
+            );
         }
         if (AttributeTable::load()->knows($element->name, $attribute->name)) {
             return null;
@@ -86,13 +103,31 @@ final readonly class NameSlips
         if ($element->name === 'link' && preg_match('/^rel[-_]?(stylesheet|icon)$/', $attribute->name, $type) === 1) {
             $meant = "rel=\"{$type[1]}\"";
 
-            return new Slip(SlipKind::MisspeltAttribute, $document->source, $attribute->span(), [Change::replace($span, $meant)], $attribute->name, $meant, 'link');
+            return new Slip(
+                SlipKind::MisspeltAttribute,
+                $document->source,
+                $attribute->span(),
+                [Change::replace($span, $meant)],
+                $attribute->name,
+                $meant,
+                'link',
+            );
         }
-        $meant = strpbrk($attribute->name, '"\'<=') === false ? self::nearestAttribute($element, $attribute->name, $searches) : null;
+        $meant = strpbrk($attribute->name, '"\'<=') === false
+            ? self::nearestAttribute($element, $attribute->name, $searches)
+            : null;
 
         return $meant === null
             ? null
-            : new Slip(SlipKind::MisspeltAttribute, $document->source, $span, [Change::replace($span, $meant)], $attribute->name, $meant, $element->name);
+            : new Slip(
+                SlipKind::MisspeltAttribute,
+                $document->source,
+                $span,
+                [Change::replace($span, $meant)],
+                $attribute->name,
+                $meant,
+                $element->name,
+            );
     }
 
     /** @param  non-empty-list<Element>  $elements  of one name that there is not */
@@ -108,12 +143,25 @@ final readonly class NameSlips
             $changes[] = Change::replace(new Span($start, $start + strlen($name)), $meant);
         }
         // End tags of the same misspelling, wherever they are.
-        preg_match_all('~</'.preg_quote($name, '~').'(?=[\s>])~i', $document->source->bytes, $ends, PREG_OFFSET_CAPTURE);
+        preg_match_all(
+            '~</'.preg_quote($name, '~').'(?=[\s>])~i',
+            $document->source->bytes,
+            $ends,
+            PREG_OFFSET_CAPTURE,
+        );
         foreach ($ends[0] as [$written, $at]) {
             $changes[] = Change::replace(new Span($at + 2, $at + strlen($written)), $meant);
         }
 
-        return new Slip(SlipKind::MisspeltElement, $document->source, $elements[0]->place(), $changes, $name, $meant, $meant);
+        return new Slip(
+            SlipKind::MisspeltElement,
+            $document->source,
+            $elements[0]->place(),
+            $changes,
+            $name,
+            $meant,
+            $meant,
+        );
     }
 
     /** @return list<Slip> `<image>`, which a parser quietly takes for `img` (13.2.6.4.7) */
@@ -123,7 +171,15 @@ final readonly class NameSlips
         foreach ($document->errors as $error) {
             if ($error->code === 'image-start-tag') {
                 $span = new Span($error->offset + 1, $error->offset + 1 + strlen('image'));
-                $slips[] = new Slip(SlipKind::MisspeltElement, $document->source, $span, [Change::replace($span, 'img')], 'image', 'img', 'img');
+                $slips[] = new Slip(
+                    SlipKind::MisspeltElement,
+                    $document->source,
+                    $span,
+                    [Change::replace($span, 'img')],
+                    'image',
+                    'img',
+                    'img',
+                );
             }
         }
 

@@ -21,7 +21,11 @@ final readonly class PairSlips
     /** @return list<Slip> */
     public static function in(Document $document, TagPairs $pairs): array
     {
-        return [...self::misspelt($document, $pairs), ...self::selfClosed($document, $pairs), ...self::slashes($document, $pairs)];
+        return [
+            ...self::misspelt($document, $pairs),
+            ...self::selfClosed($document, $pairs),
+            ...self::slashes($document, $pairs),
+        ];
     }
 
     /** @return list<Slip> `</foter>` */
@@ -36,7 +40,15 @@ final readonly class PairSlips
             $meant = NearestName::of($name, $open) ?? NearestName::of($name, ElementTable::load()->current());
             if ($meant !== null) {
                 $span = new Span($offset + 2, $offset + 2 + strlen($name));
-                $slips[] = new Slip(SlipKind::MisspeltEndTag, $document->source, $span, [Change::replace($span, $meant)], "</$name>", "</$meant>", $meant);
+                $slips[] = new Slip(
+                    SlipKind::MisspeltEndTag,
+                    $document->source,
+                    $span,
+                    [Change::replace($span, $meant)],
+                    "</$name>",
+                    "</$meant>",
+                    $meant,
+                );
             }
         }
 
@@ -56,7 +68,9 @@ final readonly class PairSlips
         }
         $slips = [];
         foreach ($document->errors as $error) {
-            $element = $error->code === 'non-void-html-element-start-tag-with-trailing-solidus' ? $byStart[$error->offset] ?? self::around($document, $error->offset) : null;
+            $element = $error->code === 'non-void-html-element-start-tag-with-trailing-solidus'
+                ? $byStart[$error->offset] ?? self::around($document, $error->offset)
+                : null;
             if ($element === null || ! $element->isWritten()) {
                 continue;
             }
@@ -72,7 +86,15 @@ final readonly class PairSlips
             $change = $isEndTag
                 ? Change::replace($tag, "</{$element->name}>")
                 : Change::replace(new Span($tag->start + (int) $solidus, $tag->end), "></{$element->name}>");
-            $slips[] = new Slip(SlipKind::SelfClosed, $document->source, $tag, [$change], $written, $isEndTag ? "</{$element->name}>" : '', $element->name);
+            $slips[] = new Slip(
+                SlipKind::SelfClosed,
+                $document->source,
+                $tag,
+                [$change],
+                $written,
+                $isEndTag ? "</{$element->name}>" : '',
+                $element->name,
+            );
         }
 
         return $slips;
@@ -96,8 +118,14 @@ final readonly class PairSlips
         $table = ElementTable::load();
         $before = $blank = $full = [];
         foreach ($document->elements() as $element) {
-            if (in_array($element->name, self::MAY_BE_EMPTY, true) && $element->endTag() === null && $element->isWritten()) {
-                Trouble::isBlank($element) ? $blank[$element->name] = ($blank[$element->name] ?? 0) + 1 : $full[$element->name] = ($full[$element->name] ?? 0) + 1;
+            if (in_array(
+                $element->name,
+                self::MAY_BE_EMPTY,
+                true,
+            ) && $element->endTag() === null && $element->isWritten()) {
+                Trouble::isBlank($element)
+                    ? $blank[$element->name] = ($blank[$element->name] ?? 0) + 1
+                    : $full[$element->name] = ($full[$element->name] ?? 0) + 1;
             }
         }
         $slips = [];
@@ -120,7 +148,15 @@ final readonly class PairSlips
             }
             $tag = $element->place();
             $meant = "</{$element->name}>";
-            $slips[] = new Slip(SlipKind::MissingSlash, $document->source, $tag, [Change::replace($tag, $meant)], "<{$element->name}>", $meant, $element->name);
+            $slips[] = new Slip(
+                SlipKind::MissingSlash,
+                $document->source,
+                $tag,
+                [Change::replace($tag, $meant)],
+                "<{$element->name}>",
+                $meant,
+                $element->name,
+            );
             unset($before[$element->name]);
         }
 

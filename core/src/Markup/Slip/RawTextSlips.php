@@ -38,19 +38,45 @@ final readonly class RawTextSlips
             $written = strtolower($tag[3][0]);
             $span = new Span($from + $tag[1][1], $from + $tag[1][1] + strlen($tag[1][0]));
             if ($written === $name && $tag[2][0] === '') {
-                return new Slip(SlipKind::MissingSlash, $source, $span, [Change::replace($span, $endTag)], $tag[1][0], $endTag, $name);
+                return new Slip(
+                    SlipKind::MissingSlash,
+                    $source,
+                    $span,
+                    [Change::replace($span, $endTag)],
+                    $tag[1][0],
+                    $endTag,
+                    $name,
+                );
             }
             if ($tag[2][0] === '/' && NearestName::distance($written, $name, 2) <= 2) {
-                return new Slip(SlipKind::MisspeltEndTag, $source, $span, [Change::replace($span, $endTag)], $tag[1][0], $endTag, $name);
+                return new Slip(
+                    SlipKind::MisspeltEndTag,
+                    $source,
+                    $span,
+                    [Change::replace($span, $endTag)],
+                    $tag[1][0],
+                    $endTag,
+                    $name,
+                );
             }
         }
         $end = match ($name) {
             // What follows on its own line is no part of a script or style.
-            'style', 'script' => preg_match('~^\s*<[/!a-z]~im', $text, $tag, PREG_OFFSET_CAPTURE) === 1 ? $tag[0][1] : strlen($text),
+            'style', 'script' => preg_match('~^\s*<[/!a-z]~im', $text, $tag, PREG_OFFSET_CAPTURE) === 1
+                ? $tag[0][1]
+                : strlen($text),
             default => strcspn($text, "<\r\n"),
         };
         $at = $from + strlen(rtrim(substr($text, 0, $end)));
 
-        return new Slip(SlipKind::UnclosedRawText, $source, $element->place(), [Change::insert($at, $endTag)], "<$name>", $endTag, $name);
+        return new Slip(
+            SlipKind::UnclosedRawText,
+            $source,
+            $element->place(),
+            [Change::insert($at, $endTag)],
+            "<$name>",
+            $endTag,
+            $name,
+        );
     }
 }

@@ -41,13 +41,18 @@ final readonly class SlipFinder
             return null;
         }
         $type = strtolower($type[1]);
-        $known = ['alternate', 'author', 'canonical', 'license', 'manifest', 'next', 'prev', 'preload', 'prefetch', 'preconnect', 'search', 'help', 'bookmark', 'shortcut'];
+        $known = [
+            'alternate', 'author', 'canonical', 'license', 'manifest', 'next', 'prev', 'preload', 'prefetch',
+            'preconnect', 'search', 'help', 'bookmark', 'shortcut',
+        ];
         if (in_array($type, [...self::LINK_TYPES, ...$known], true) || strlen($type) < 4) {
             return null;
         }
         // A stylesheet is what nearly every link of a beginner's page is for.
         $isSheet = preg_match('/\.css(?:[?#]|$)/i', trim($element->value('href') ?? '')) === 1;
 
-        return $isSheet && NearestName::distance($type, 'stylesheet', 4) <= 4 ? 'stylesheet' : NearestName::of($type, self::LINK_TYPES);
+        return $isSheet && NearestName::distance($type, 'stylesheet', 4) <= 4
+            ? 'stylesheet'
+            : NearestName::of($type, self::LINK_TYPES);
     }
 }

@@ -24,13 +24,23 @@ final readonly class StartSlips
         $source = $document->source;
         $start = substr($source->bytes, 0, self::START);
 
-        return array_values(array_filter([self::fence($source, $start) ?? self::textBefore($source, $start), self::doctype($source, $start)]));
+        return array_values(
+            array_filter([
+                self::fence($source, $start) ?? self::textBefore($source, $start),
+                self::doctype($source, $start),
+            ]),
+        );
     }
 
     /** A line of a chat or a note that the page was copied with. */
     private static function fence(SourceFile $source, string $start): ?Slip
     {
-        if (preg_match('/^(?:\xEF\xBB\xBF)?\s*(```[a-z]*[ \t]*(?:\r\n|\n|\r))/i', $start, $fence, PREG_OFFSET_CAPTURE) !== 1) {
+        if (preg_match(
+            '/^(?:\xEF\xBB\xBF)?\s*(```[a-z]*[ \t]*(?:\r\n|\n|\r))/i',
+            $start,
+            $fence,
+            PREG_OFFSET_CAPTURE,
+        ) !== 1) {
             return null;
         }
         $span = new Span($fence[1][1], $fence[1][1] + strlen($fence[1][0]));
@@ -46,7 +56,12 @@ final readonly class StartSlips
     private static function textBefore(SourceFile $source, string $start): ?Slip
     {
         $pattern = '/^(?:\xEF\xBB\xBF)?\s*([^<\s][^<]*?)\s*<(?:!\s*doctype|html)\b/i';
-        if (preg_match($pattern, $start, $text, PREG_OFFSET_CAPTURE) !== 1 || stripos($text[1][0], 'doctype') !== false) {
+        if (preg_match(
+            $pattern,
+            $start,
+            $text,
+            PREG_OFFSET_CAPTURE,
+        ) !== 1 || stripos($text[1][0], 'doctype') !== false) {
             return null;
         }
         $span = new Span($text[1][1], $text[1][1] + strlen($text[1][0]));

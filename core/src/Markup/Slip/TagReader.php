@@ -10,7 +10,9 @@ use InkedMargin\Core\Source\Change;
 use InkedMargin\Core\Source\SourceFile;
 use InkedMargin\Core\Source\Span;
 
-/** Goes through the tags of a page as a person reads them, and stops where a sign is missing that a person sees at once. */
+/**
+ * Goes through the tags of a page as a person reads them, and stops where a sign is missing that a person sees at once.
+ */
 final class TagReader
 {
     private const WHITE = " \t\n\f\r";
@@ -41,7 +43,13 @@ final class TagReader
     public function slips(): array
     {
         $at = 0;
-        while (preg_match('~<!--.*?(?:-->|$)|<(/?)([a-z][^\s/><"\'=]*)~Asi', $this->bytes, $tag, 0, $at = $this->nextTag($at)) === 1) {
+        while (preg_match(
+            '~<!--.*?(?:-->|$)|<(/?)([a-z][^\s/><"\'=]*)~Asi',
+            $this->bytes,
+            $tag,
+            0,
+            $at = $this->nextTag($at),
+        ) === 1) {
             if (! isset($tag[2])) {
                 $at += strlen($tag[0]);
 
@@ -68,7 +76,11 @@ final class TagReader
     private function nameEnd(string $name): int
     {
         $isCutOff = ($this->bytes[$this->lastGood] ?? '') === '<' && ! ElementTable::load()->knows($this->element);
-        if ($isCutOff && preg_match('/^[a-z]+[1-6]?/i', $name, $known) === 1 && ElementTable::load()->knows(strtolower($known[0]))) {
+        if ($isCutOff && preg_match(
+            '/^[a-z]+[1-6]?/i',
+            $name,
+            $known,
+        ) === 1 && ElementTable::load()->knows(strtolower($known[0]))) {
             $this->element = strtolower($known[0]);
             $end = $this->lastGood;
             $this->lastGood -= strlen($name) - strlen($known[0]);
@@ -81,7 +93,9 @@ final class TagReader
 
     private function nextTag(int $at): int
     {
-        return preg_match('~<(?:/?[a-z]|!--)~i', $this->bytes, $tag, PREG_OFFSET_CAPTURE, $at) === 1 ? $tag[0][1] : strlen($this->bytes);
+        return preg_match('~<(?:/?[a-z]|!--)~i', $this->bytes, $tag, PREG_OFFSET_CAPTURE, $at) === 1
+            ? $tag[0][1]
+            : strlen($this->bytes);
     }
 
     /** Reads the attributes of a tag, and gives back the offset behind it. */
@@ -95,7 +109,13 @@ final class TagReader
             }
             if ($sign === '' || $sign === '<') {
                 if (ElementTable::load()->knows($this->element)) {
-                    $this->add(SlipKind::MissingBracket, new Span($this->tagStart, $this->lastGood), [Change::insert($this->lastGood, '>')], '', '>');
+                    $this->add(
+                        SlipKind::MissingBracket,
+                        new Span($this->tagStart, $this->lastGood),
+                        [Change::insert($this->lastGood, '>')],
+                        '',
+                        '>',
+                    );
                 }
 
                 return $at;
@@ -120,12 +140,20 @@ final class TagReader
         }
         $name = strtolower(substr($this->bytes, $at, $length));
         $end = $at + $length;
-        $isKnown = ! $isEndTag && preg_match('/^[a-z][a-z-]*$/', $name) === 1 && AttributeTable::load()->knows($this->element, $name);
+        $isKnown = ! $isEndTag
+            && preg_match('/^[a-z][a-z-]*$/', $name) === 1
+            && AttributeTable::load()->knows($this->element, $name);
         $next = $this->bytes[$end] ?? '';
         if (($next === '"' || $next === "'") && $isKnown) {
             $close = strcspn($this->bytes, $next.'<>', $end + 1) + $end + 1;
             if (($this->bytes[$close] ?? '') === $next) {
-                $this->add(SlipKind::MissingEquals, new Span($at, $close + 1), [Change::insert($end, '=')], substr($this->bytes, $at, $close + 1 - $at), $name);
+                $this->add(
+                    SlipKind::MissingEquals,
+                    new Span($at, $close + 1),
+                    [Change::insert($end, '=')],
+                    substr($this->bytes, $at, $close + 1 - $at),
+                    $name,
+                );
                 $this->lastGood = $close + 1;
 
                 return $close + 1;
@@ -154,14 +182,28 @@ final class TagReader
         }
         if (preg_match('/\G(?:“|”|„|‘|’)([^“”„‘’<>"]*)(“|”|‘|’|")?/u', $this->bytes, $curly, 0, $at) === 1) {
             $span = new Span($at, $at + strlen($curly[0]));
-            $this->add(SlipKind::CurlyQuotes, $span, [Change::replace($span, '"'.rtrim($curly[1]).'"')], $curly[0], '"'.rtrim($curly[1]).'"', $name);
+            $this->add(
+                SlipKind::CurlyQuotes,
+                $span,
+                [Change::replace($span, '"'.rtrim($curly[1]).'"')],
+                $curly[0],
+                '"'.rtrim($curly[1]).'"',
+                $name,
+            );
 
             return $span->end;
         }
         $length = strcspn($this->bytes, self::WHITE.'>"', $at);
         $end = $at + $length;
         if (($this->bytes[$end] ?? '') === '"' && $length > 0) {
-            $this->add(SlipKind::MissingQuote, new Span($at, $end + 1), [Change::insert($at, '"')], substr($this->bytes, $at, $length + 1), '"', $name);
+            $this->add(
+                SlipKind::MissingQuote,
+                new Span($at, $end + 1),
+                [Change::insert($at, '"')],
+                substr($this->bytes, $at, $length + 1),
+                '"',
+                $name,
+            );
 
             return $end + 1;
         }
@@ -172,13 +214,18 @@ final class TagReader
     private function readQuoted(int $at, string $quote, int $nameAt, string $name): int
     {
         $close = strpos($this->bytes, $quote, $at + 1);
-        $value = substr($this->bytes, $at + 1, min($close === false ? self::LONGEST_VALUE : $close - $at - 1, self::LONGEST_VALUE));
+        $value = substr(
+            $this->bytes,
+            $at + 1,
+            min($close === false ? self::LONGEST_VALUE : $close - $at - 1, self::LONGEST_VALUE),
+        );
         $closing = match (true) {
             // Curly at one side only.
             preg_match('/^([^“”<>\s]*)”(?=[\s>])/u', $value, $curly) === 1 => null,
             $close === false || preg_match('~<[a-z/!]|^[^<]*>\s*$~i', $value) === 1 => $this->cut($value),
             // The next attribute is inside: href="index.html class="x">
-            preg_match('/^(.*?)\s+[a-z][a-z-]*\s*=\s*$/is', $value, $part) === 1 && strspn($this->bytes, self::WHITE.'>/', $close + 1) === 0 => strlen($part[1]),
+            preg_match('/^(.*?)\s+[a-z][a-z-]*\s*=\s*$/is', $value, $part) === 1
+                && strspn($this->bytes, self::WHITE.'>/', $close + 1) === 0 => strlen($part[1]),
             default => -1,
         };
         if ($closing === -1) {
@@ -187,7 +234,14 @@ final class TagReader
         if ($closing === null) {
             $mark = $at + 1 + strlen($curly[1]);
             $span = new Span($at, $mark + strlen('”'));
-            $this->add(SlipKind::CurlyQuotes, $span, [Change::replace(new Span($mark, $span->end), $quote)], substr($this->bytes, $at, $span->end - $at), $quote.$curly[1].$quote, $name);
+            $this->add(
+                SlipKind::CurlyQuotes,
+                $span,
+                [Change::replace(new Span($mark, $span->end), $quote)],
+                substr($this->bytes, $at, $span->end - $at),
+                $quote.$curly[1].$quote,
+                $name,
+            );
 
             return $span->end;
         }
@@ -195,12 +249,21 @@ final class TagReader
         // The other kind of quotation mark at its end was to be this one.
         $isMixed = $closing > 0 && in_array($this->bytes[$end - 1], ['"', "'"], true);
         $change = $isMixed ? Change::replace(new Span($end - 1, $end), $quote) : Change::insert($end, $quote);
-        $this->add(SlipKind::MissingQuote, new Span($nameAt, $end), [$change], substr($this->bytes, $at, $closing + 1), $quote, $name);
+        $this->add(
+            SlipKind::MissingQuote,
+            new Span($nameAt, $end),
+            [$change],
+            substr($this->bytes, $at, $closing + 1),
+            $quote,
+            $name,
+        );
 
         return $end;
     }
 
-    /** The length of the part of a value that was meant: up to the next attribute, the end of the tag, or of the line. */
+    /**
+     * The length of the part of a value that was meant: up to the next attribute, the end of the tag, or of the line.
+     */
     private function cut(string $value): int
     {
         $ends = [strcspn($value, "><\r\n")];
@@ -210,12 +273,22 @@ final class TagReader
         $length = min($ends);
         $text = rtrim(substr($value, 0, $length));
 
-        return strlen(str_ends_with($text, '/') && ($value[$length] ?? '') === '>' && str_contains($text, ' ') ? rtrim(substr($text, 0, -1)) : $text);
+        return strlen(
+            str_ends_with($text, '/') && ($value[$length] ?? '') === '>' && str_contains($text, ' ')
+                ? rtrim(substr($text, 0, -1))
+                : $text,
+        );
     }
 
     /** @param  non-empty-list<Change>  $changes */
-    private function add(SlipKind $kind, Span $span, array $changes, string $written, string $meant = '', string $inside = ''): void
-    {
+    private function add(
+        SlipKind $kind,
+        Span $span,
+        array $changes,
+        string $written,
+        string $meant = '',
+        string $inside = '',
+    ): void {
         $inside = $inside === '' ? $this->element : $inside;
         $this->slips[] = new Slip($kind, $this->source, $span, $changes, $written, $meant, $inside);
     }

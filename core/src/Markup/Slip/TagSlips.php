@@ -23,7 +23,8 @@ final readonly class TagSlips
     public static function in(Document $document): array
     {
         $codes = array_map(fn (ParseError $error) => $error->code, $document->errors);
-        $mayHaveSlips = array_intersect(self::CODES, $codes) !== [] || self::hasSuspiciousText($document->source->bytes);
+        $mayHaveSlips = array_intersect(self::CODES, $codes) !== []
+            || self::hasSuspiciousText($document->source->bytes);
         if (! $mayHaveSlips) {
             return [];
         }
@@ -41,7 +42,12 @@ final readonly class TagSlips
     private static function misbegun(Document $document): array
     {
         $source = $document->source;
-        preg_match_all('~<(\s*)([/\\\\]?)(\s*)([a-z][a-z0-9]*)\s*(?=[>\s])~i', $source->bytes, $tags, PREG_OFFSET_CAPTURE | PREG_SET_ORDER);
+        preg_match_all(
+            '~<(\s*)([/\\\\]?)(\s*)([a-z][a-z0-9]*)\s*(?=[>\s])~i',
+            $source->bytes,
+            $tags,
+            PREG_OFFSET_CAPTURE | PREG_SET_ORDER,
+        );
         $slips = [];
         foreach ($tags as $tag) {
             $name = $tag[4][0];
@@ -55,7 +61,15 @@ final readonly class TagSlips
             $span = new Span($tag[0][1], $end + 1);
             $meant = "<$slash$name>";
             $kind = $tag[2][0] === '\\' ? SlipKind::Backslash : SlipKind::SpaceInTag;
-            $slips[] = new Slip($kind, $source, $span, [Change::replace($span, $meant)], $tag[0][0].'>', $meant, strtolower($name));
+            $slips[] = new Slip(
+                $kind,
+                $source,
+                $span,
+                [Change::replace($span, $meant)],
+                $tag[0][0].'>',
+                $meant,
+                strtolower($name),
+            );
         }
 
         return $slips;

@@ -15,7 +15,10 @@ use InkedMargin\Core\Markup\Text;
 /** How much goes wrong on a page: what is weighed to tell a mend from a change for the worse. */
 final readonly class Trouble
 {
-    /** An element may be left without content on purpose; a page with such an element is looked at, but not for that alone. */
+    /**
+     * An element may be left without content on purpose; a page with such an element is looked at, but not for that
+     * alone.
+     */
     private const OFTEN_EMPTY = ['p', 'li', 'td', 'th', 'dt', 'dd', 'option'];
 
     public static function count(Document $document, TagPairs $pairs): int
@@ -33,7 +36,11 @@ final readonly class Trouble
                 $trouble += $attributes->knows($element->name, (string) $name) ? 0 : 1;
                 $trouble += self::isSuspicious($element, (string) $name, $attribute->value) ? 1 : 0;
             }
-            $trouble += in_array($element->name, self::OFTEN_EMPTY, true) && $element->endTag() === null && self::isBlank($element) ? 1 : 0;
+            $trouble += in_array($element->name, self::OFTEN_EMPTY, true)
+                && $element->endTag() === null
+                && self::isBlank($element)
+                ? 1
+                : 0;
         }
 
         return $trouble;

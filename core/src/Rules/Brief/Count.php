@@ -15,7 +15,12 @@ final readonly class Count extends Rule
 {
     public function __construct()
     {
-        parent::__construct('brief/count', Weight::Departure, ProofMark::Change, 'There are more or fewer of an element than the brief asks for.');
+        parent::__construct(
+            'brief/count',
+            Weight::Departure,
+            ProofMark::Change,
+            'There are more or fewer of an element than the brief asks for.',
+        );
     }
 
     public function examples(): array

@@ -15,13 +15,21 @@ final readonly class Files extends Rule
 {
     public function __construct()
     {
-        parent::__construct('brief/files', Weight::Departure, ProofMark::Change, 'There are more or fewer files than the brief asks for.');
+        parent::__construct(
+            'brief/files',
+            Weight::Departure,
+            ProofMark::Change,
+            'There are more or fewer files than the brief asks for.',
+        );
     }
 
     public function examples(): array
     {
         $page = ['index.html' => '<p>Puffins nest here.</p>'];
-        $with = ['index.html' => '<p>Puffins nest here.</p><p><img src="gull.svg" alt="A gull"></p>', 'gull.svg' => '<svg xmlns="http://www.w3.org/2000/svg"/>'];
+        $with = [
+            'index.html' => '<p>Puffins nest here.</p><p><img src="gull.svg" alt="A gull"></p>',
+            'gull.svg' => '<svg xmlns="http://www.w3.org/2000/svg"/>',
+        ];
 
         return [
             new Example('too-few', $page, $with, 'kind: files, names: "*.svg", at_least: 1'),

@@ -15,7 +15,16 @@ final readonly class Link extends Rule
 {
     public function __construct()
     {
-        parent::__construct('brief/link', Weight::Departure, ProofMark::Insert, 'A link that the brief asks for is missing, or not as it asks.', ['file/missing', 'link/missing-file', 'link/letter-case', 'link/wrong-folder', 'link/outside-site', 'link/local-path', 'link/bad-address', 'file/name']);
+        parent::__construct(
+            'brief/link',
+            Weight::Departure,
+            ProofMark::Insert,
+            'A link that the brief asks for is missing, or not as it asks.',
+            [
+                'file/missing', 'link/missing-file', 'link/letter-case', 'link/wrong-folder', 'link/outside-site',
+                'link/local-path', 'link/bad-address', 'file/name',
+            ],
+        );
     }
 
     public function examples(): array
@@ -27,7 +36,12 @@ final readonly class Link extends Rule
         return [
             new Example('missing', $page('gull house'), $right, $asked),
             new Example('label', str_replace('gull house', 'museum', $right), $right, $asked),
-            new Example('tab', str_replace(' target="_blank" rel="noopener"', '', $right), $right, 'kind: link, to: "https://gulls.example/", new_tab: true'),
+            new Example(
+                'tab',
+                str_replace(' target="_blank" rel="noopener"', '', $right),
+                $right,
+                'kind: link, to: "https://gulls.example/", new_tab: true',
+            ),
         ];
     }
 

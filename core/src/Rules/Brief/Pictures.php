@@ -15,17 +15,30 @@ final readonly class Pictures extends Rule
 {
     public function __construct()
     {
-        parent::__construct('brief/pictures', Weight::Departure, ProofMark::Change, 'A page has more or fewer pictures than the brief asks for.');
+        parent::__construct(
+            'brief/pictures',
+            Weight::Departure,
+            ProofMark::Change,
+            'A page has more or fewer pictures than the brief asks for.',
+        );
     }
 
     public function examples(): array
     {
-        $files = fn (string $body) => ['index.html' => $body.'<p><img src="gull.svg" alt="A gull"></p>', 'gull.svg' => '<svg xmlns="http://www.w3.org/2000/svg"/>'];
+        $files = fn (string $body) => [
+            'index.html' => $body.'<p><img src="gull.svg" alt="A gull"></p>',
+            'gull.svg' => '<svg xmlns="http://www.w3.org/2000/svg"/>',
+        ];
         $none = ['index.html' => '<p>Puffins nest here.</p>'];
 
         return [
             new Example('too-few', $none, $files(''), 'kind: pictures, at_least: 1'),
-            new Example('too-many', $files('<p><img src="gull.svg" alt="Another gull"></p>'), $files(''), 'kind: pictures, at_most: 1'),
+            new Example(
+                'too-many',
+                $files('<p><img src="gull.svg" alt="Another gull"></p>'),
+                $files(''),
+                'kind: pictures, at_most: 1',
+            ),
         ];
     }
 

@@ -15,7 +15,13 @@ final readonly class Skeleton extends Rule
 {
     public function __construct()
     {
-        parent::__construct('brief/skeleton', Weight::Departure, ProofMark::Insert, 'A part that the brief asks for is missing, out of order, or inside another part.', ['markup/unclosed-element']);
+        parent::__construct(
+            'brief/skeleton',
+            Weight::Departure,
+            ProofMark::Insert,
+            'A part that the brief asks for is missing, out of order, or inside another part.',
+            ['markup/unclosed-element'],
+        );
     }
 
     public function examples(): array
@@ -26,7 +32,12 @@ final readonly class Skeleton extends Rule
         return [
             new Example('missing', '<header><p>Sound</p></header><p>Puffins.</p>', $right, $asked),
             new Example('order', '<main><p>Puffins.</p></main><header><p>Sound</p></header>', $right, $asked),
-            new Example('inside', '<div id="top"><p>Sound</p><div id="text"><p>Puffins.</p></div></div>', '<div id="top"><p>Sound</p></div><div id="text"><p>Puffins.</p></div>', 'kind: skeleton, parts: ["div#top", "div#text"]'),
+            new Example(
+                'inside',
+                '<div id="top"><p>Sound</p><div id="text"><p>Puffins.</p></div></div>',
+                '<div id="top"><p>Sound</p></div><div id="text"><p>Puffins.</p></div>',
+                'kind: skeleton, parts: ["div#top", "div#text"]',
+            ),
         ];
     }
 

@@ -15,12 +15,22 @@ final readonly class Starter extends Rule
 {
     public function __construct()
     {
-        parent::__construct('brief/starter', Weight::Departure, ProofMark::Insert, 'A passage of the starter files that the brief wants kept is gone.');
+        parent::__construct(
+            'brief/starter',
+            Weight::Departure,
+            ProofMark::Insert,
+            'A passage of the starter files that the brief wants kept is gone.',
+        );
     }
 
     public function examples(): array
     {
-        return [new Example('', '<p>Puffins nest here.</p>', '<p>Puffins nest here.</p><p>Marrow Sound Trust</p>', 'kind: starter, kept: Marrow Sound Trust')];
+        return [new Example(
+            '',
+            '<p>Puffins nest here.</p>',
+            '<p>Puffins nest here.</p><p>Marrow Sound Trust</p>',
+            'kind: starter, kept: Marrow Sound Trust',
+        )];
     }
 
     public function speaksFor(): array

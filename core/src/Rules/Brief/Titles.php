@@ -15,14 +15,25 @@ final readonly class Titles extends Rule
 {
     public function __construct()
     {
-        parent::__construct('brief/titles', Weight::Departure, ProofMark::Change, 'A title does not have the form that the brief asks for.', ['content/default-title', 'content/same-title']);
+        parent::__construct(
+            'brief/titles',
+            Weight::Departure,
+            ProofMark::Change,
+            'A title does not have the form that the brief asks for.',
+            ['content/default-title', 'content/same-title'],
+        );
     }
 
     public function examples(): array
     {
         $page = fn (string $title) => ['index.html' => Example::page('<p>Puffins nest here.</p>', $title)];
 
-        return [new Example('', $page('Birds'), $page('Marrow Sound - Birds'), 'kind: titles, pattern: "Marrow Sound - *"')];
+        return [new Example(
+            '',
+            $page('Birds'),
+            $page('Marrow Sound - Birds'),
+            'kind: titles, pattern: "Marrow Sound - *"',
+        )];
     }
 
     public function speaksFor(): array

@@ -11,19 +11,30 @@ use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Page;
 
-/** A title that says nothing about the page: an editor's, or the file's name. Common practice; WCAG 2.2, failure F25. */
+/**
+ * A title that says nothing about the page: an editor's, or the file's name. Common practice; WCAG 2.2, failure F25.
+ */
 final readonly class DefaultTitle extends Rule
 {
     private const DEFAULTS = '/^(?:document|untitled(?: document| page| \d+)?|new (?:page|document|file)|my (?:page|web ?page|web ?site|site)|(?:page |web ?page |site )?title(?: here| goes here)?|insert title here|your title(?: here)?|web ?page|web ?site|page \d*|index|test|hello world)\.?$/u';
 
     public function __construct()
     {
-        parent::__construct('content/default-title', Weight::Departure, ProofMark::Change, 'A title is the one that an editor put there.');
+        parent::__construct(
+            'content/default-title',
+            Weight::Departure,
+            ProofMark::Change,
+            'A title is the one that an editor put there.',
+        );
     }
 
     public function examples(): array
     {
-        $page = fn (string $title) => ['index.html' => str_replace('<title>Marrow Sound', "<title>$title", Example::page('<p>Puffins nest here.</p>'))];
+        $page = fn (string $title) => ['index.html' => str_replace(
+            '<title>Marrow Sound',
+            "<title>$title",
+            Example::page('<p>Puffins nest here.</p>'),
+        )];
 
         return [new Example('', $page('Document'), $page('Marrow Sound'))];
     }
@@ -48,6 +59,7 @@ final readonly class DefaultTitle extends Rule
     {
         $text = mb_strtolower($page->titleText());
 
-        return $text !== '' && (preg_match(self::DEFAULTS, $text) === 1 || $text === mb_strtolower($page->file->name()));
+        return $text !== ''
+            && (preg_match(self::DEFAULTS, $text) === 1 || $text === mb_strtolower($page->file->name()));
     }
 }

@@ -20,12 +20,20 @@ final readonly class HeavyPicture extends Rule
 
     public function __construct()
     {
-        parent::__construct('content/heavy-picture', Weight::Tidy, ProofMark::Change, 'A picture is larger than a megabyte.');
+        parent::__construct(
+            'content/heavy-picture',
+            Weight::Tidy,
+            ProofMark::Change,
+            'A picture is larger than a megabyte.',
+        );
     }
 
     public function examples(): array
     {
-        $files = fn (int $bytes) => ['index.html' => '<p><img src="gull.svg" alt="A gull"></p>', 'gull.svg' => '<svg xmlns="http://www.w3.org/2000/svg"/>'.str_repeat("\n", $bytes)];
+        $files = fn (int $bytes) => [
+            'index.html' => '<p><img src="gull.svg" alt="A gull"></p>',
+            'gull.svg' => '<svg xmlns="http://www.w3.org/2000/svg"/>'.str_repeat("\n", $bytes),
+        ];
 
         return [new Example('', $files(self::HEAVY), $files(10))];
     }

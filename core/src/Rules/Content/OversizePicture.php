@@ -12,7 +12,10 @@ use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\ReferenceKind;
 use InkedMargin\Core\Source\PictureSize;
 
-/** A picture with far more pixels than it is shown with, by its width attribute or by what a screen has. Common practice. */
+/**
+ * A picture with far more pixels than it is shown with, by its width attribute or by what a screen has. Common
+ * practice.
+ */
 final readonly class OversizePicture extends Rule
 {
     /** Pixels: narrower pictures are never reported. */
@@ -26,13 +29,21 @@ final readonly class OversizePicture extends Rule
 
     public function __construct()
     {
-        parent::__construct('content/oversize-picture', Weight::Tidy, ProofMark::Change, 'A picture has far more pixels than it is shown with.');
+        parent::__construct(
+            'content/oversize-picture',
+            Weight::Tidy,
+            ProofMark::Change,
+            'A picture has far more pixels than it is shown with.',
+        );
     }
 
     public function examples(): array
     {
         $picture = fn (int $width) => 'GIF89a'.pack('vv', $width, 1)."\x80\x00\x00\x00\x00\x00\xff\xff\xff,\x00\x00\x00\x00\x01\x00\x01\x00\x00\x02\x02D\x01\x00;";
-        $files = fn (int $width) => ['index.html' => '<p><img src="gull.gif" alt="A gull" width="200"></p>', 'gull.gif' => $picture($width)];
+        $files = fn (int $width) => [
+            'index.html' => '<p><img src="gull.gif" alt="A gull" width="200"></p>',
+            'gull.gif' => $picture($width),
+        ];
 
         return [new Example('', $files(3000), $files(400))];
     }
@@ -40,7 +51,9 @@ final readonly class OversizePicture extends Rule
     public function check(Examination $exam): iterable
     {
         foreach ($exam->site->references() as $reference) {
-            $isShown = $reference->kind === ReferenceKind::Picture && $reference->element?->name === 'img' && $reference->attribute === 'src';
+            $isShown = $reference->kind === ReferenceKind::Picture
+                && $reference->element?->name === 'img'
+                && $reference->attribute === 'src';
             $file = $isShown ? $exam->site->files->file($reference->target->found ?? '') : null;
             $size = $file === null ? null : PictureSize::of($file);
             if ($size === null) {
@@ -55,7 +68,8 @@ final readonly class OversizePicture extends Rule
             $enough = 2 * $shown <= $size->width ? 2 * $shown : $shown;
             yield $this->referenceFinding(
                 $reference,
-                "`{$reference->target->found}` is {$size->width} pixels wide".($width === null ? ', wider than any screen needs.' : ", but it is shown $width pixels wide."),
+                "`{$reference->target->found}` is {$size->width} pixels wide"
+                    .($width === null ? ', wider than any screen needs.' : ", but it is shown $width pixels wide."),
                 "Make a smaller copy in an image editor, at most $enough pixels wide.",
                 about: '#size',
             );

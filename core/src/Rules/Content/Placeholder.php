@@ -32,7 +32,13 @@ final readonly class Placeholder extends Rule
 
     public function __construct()
     {
-        parent::__construct('content/placeholder', Weight::Departure, ProofMark::Change, 'Placeholder text was not replaced.', ['content/starter-unchanged']);
+        parent::__construct(
+            'content/placeholder',
+            Weight::Departure,
+            ProofMark::Change,
+            'Placeholder text was not replaced.',
+            ['content/starter-unchanged'],
+        );
     }
 
     public function examples(): array
@@ -54,7 +60,11 @@ final readonly class Placeholder extends Rule
     {
         $pattern = '/'.implode('|', [self::LATIN, self::HERE, self::GOES, self::BRACKETS]).'/iu';
         foreach (Walk::nodes($page->document) as $node) {
-            if (! $node instanceof Text || $node->parent === null || in_array($node->parent->name, self::NOT_PROSE, true)) {
+            if (! $node instanceof Text || $node->parent === null || in_array(
+                $node->parent->name,
+                self::NOT_PROSE,
+                true,
+            )) {
                 continue;
             }
             // Behind an element the text goes on in the middle of a sentence.
@@ -83,7 +93,8 @@ final readonly class Placeholder extends Rule
         $before = $at === false ? '' : substr($text, 0, $at);
         $isQuoted = preg_match('/["“‘«\'(]\s*$/u', $before) === 1;
 
-        return $isQuoted || preg_match('/\b(?:called|word|words|phrase|text|says|said|about|like|such as|known as|with|of|the)\s*$/i', $before) === 1;
+        return $isQuoted
+            || preg_match('/\b(?:called|word|words|phrase|text|says|said|about|like|such as|known as|with|of|the)\s*$/i', $before) === 1;
     }
 
     /** A quick look, as every text of every page is asked: each of the phrases has one of these in it. */

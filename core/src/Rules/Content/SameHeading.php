@@ -18,30 +18,47 @@ use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\SpecialPage;
 
 /**
- * A heading that another page has, where most pages have one of their own: left over from the page that was copied. A main heading
- * that names the site is none, and a smaller one counts only where it names the page that it came from. Common practice.
+ * A heading that another page has, where most pages have one of their own: left over from the page that was copied. A
+ * main heading that names the site is none, and a smaller one counts only where it names the page that it came from.
+ * Common practice.
  */
 final readonly class SameHeading extends Rule
 {
     public function __construct()
     {
-        parent::__construct('content/same-heading', Weight::Departure, ProofMark::Change, 'Two pages have the same heading.', ['content/title-not-heading']);
+        parent::__construct(
+            'content/same-heading',
+            Weight::Departure,
+            ProofMark::Change,
+            'Two pages have the same heading.',
+            ['content/title-not-heading'],
+        );
     }
 
     public function examples(): array
     {
-        $page = fn (string $heading, string $more = '') => Example::page("<h1>$heading</h1>$more<p><a href=\"index.html\">Home</a></p>", '%');
+        $page = fn (string $heading, string $more = '') => Example::page(
+            "<h1>$heading</h1>$more<p><a href=\"index.html\">Home</a></p>",
+            '%',
+        );
         $titled = fn (string $title, string $page) => str_replace('%', $title, $page);
         $site = fn (string $seals) => [
             'index.html' => '<p><a href="tides.html">Tides</a> <a href="birds.html">Birds</a> <a href="seals.html">Seals</a></p>',
             'tides.html' => $titled('Tides', $page('Ebb and flow')),
-            'birds.html' => $titled('Birds', $page('Puffins and gulls', '<h2>How birds nest</h2><p>On the ground.</p>')),
+            'birds.html' => $titled(
+                'Birds',
+                $page('Puffins and gulls', '<h2>How birds nest</h2><p>On the ground.</p>'),
+            ),
             'seals.html' => $titled('Seals', $seals),
         ];
 
         return [
             new Example('main', $site($page('Puffins and gulls')), $site($page('Grey seals'))),
-            new Example('section', $site($page('Grey seals', '<h2>How birds nest</h2><p>On the rocks.</p>')), $site($page('Grey seals', '<h2>How seals rest</h2><p>On the rocks.</p>'))),
+            new Example(
+                'section',
+                $site($page('Grey seals', '<h2>How birds nest</h2><p>On the rocks.</p>')),
+                $site($page('Grey seals', '<h2>How seals rest</h2><p>On the rocks.</p>')),
+            ),
         ];
     }
 
@@ -64,7 +81,8 @@ final readonly class SameHeading extends Rule
         $names = $exam->site->names();
         foreach ($byHeading as $same) {
             // A heading that many pages share names the site.
-            $isCommon = 2 * count($same) > count($exam->site->pages) || 2 * count($byHeading) <= count($exam->site->pages);
+            $isCommon = 2 * count($same) > count($exam->site->pages)
+                || 2 * count($byHeading) <= count($exam->site->pages);
             if (count($same) < 2 || $isCommon || $names->isSiteName($same[0][1]->text)) {
                 continue;
             }
@@ -88,7 +106,10 @@ final readonly class SameHeading extends Rule
                 continue;
             }
             foreach ($page->outline->headings() as $heading) {
-                if ($heading->level === 2 && $heading->text !== '' && $heading->inside?->value !== 'footer' && $heading->inside?->value !== 'nav') {
+                if ($heading->level === 2
+                    && $heading->text !== ''
+                    && $heading->inside?->value !== 'footer'
+                    && $heading->inside?->value !== 'nav') {
                     $byHeading['text '.mb_strtolower($heading->text)][$page->path()] ??= [$page, $heading];
                 }
             }
@@ -99,7 +120,9 @@ final readonly class SameHeading extends Rule
             }
             foreach ($same as [$page, $heading]) {
                 foreach ($same as [$owner, $original]) {
-                    $isTaken = $page !== $owner && PageNames::isAbout($owner, $heading->text) && ! PageNames::isAbout($page, $heading->text);
+                    $isTaken = $page !== $owner
+                        && PageNames::isAbout($owner, $heading->text)
+                        && ! PageNames::isAbout($page, $heading->text);
                     if ($isTaken && $owner->path() !== 'index.html') {
                         yield $this->copy('section', $page, $heading, $owner, $original);
                     }
@@ -108,8 +131,13 @@ final readonly class SameHeading extends Rule
         }
     }
 
-    private function copy(string $variant, Page $page, OutlineEntry $heading, Page $owner, OutlineEntry $original): Finding
-    {
+    private function copy(
+        string $variant,
+        Page $page,
+        OutlineEntry $heading,
+        Page $owner,
+        OutlineEntry $original,
+    ): Finding {
         return $this->elementFinding(
             $page,
             $heading->element,

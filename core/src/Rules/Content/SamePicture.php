@@ -22,8 +22,8 @@ use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\ReferenceKind;
 
 /**
- * A picture, or the alt text of one, that belongs to another page, where nearly every page has its own. Banners, logos and arrows are
- * on several pages on purpose. Common practice.
+ * A picture, or the alt text of one, that belongs to another page, where nearly every page has its own. Banners, logos
+ * and arrows are on several pages on purpose. Common practice.
  */
 final readonly class SamePicture extends Rule
 {
@@ -31,7 +31,13 @@ final readonly class SamePicture extends Rule
 
     public function __construct()
     {
-        parent::__construct('content/same-picture', Weight::Departure, ProofMark::Change, 'Two pages show the same picture, or the same alt text for different pictures.', ['link/missing-file', 'link/letter-case', 'link/wrong-folder']);
+        parent::__construct(
+            'content/same-picture',
+            Weight::Departure,
+            ProofMark::Change,
+            'Two pages show the same picture, or the same alt text for different pictures.',
+            ['link/missing-file', 'link/letter-case', 'link/wrong-folder'],
+        );
     }
 
     public function examples(): array
@@ -70,7 +76,10 @@ final readonly class SamePicture extends Rule
         $taken = [];
         foreach (SharedPictures::among($pages, fn (Page $page) => $content[$page->path()]) as $copy) {
             $isAsked = $exam->brief->covering($copy->page->path(), Pictures::class) !== null;
-            if ($isAsked || $copy->reference->element === null || self::hasAnother($copy, $content[$copy->page->path()])) {
+            if ($isAsked || $copy->reference->element === null || self::hasAnother(
+                $copy,
+                $content[$copy->page->path()],
+            )) {
                 continue;
             }
             $taken[$copy->page->path()] = true;
@@ -113,10 +122,16 @@ final readonly class SamePicture extends Rule
                 continue;
             }
             $words = (string) $one[1]->value('alt');
-            $owner = PageNames::owner($words.' '.pathinfo((string) $one[1]->value('src'), PATHINFO_FILENAME), [$one[0], $other[0]]);
+            $owner = PageNames::owner(
+                $words.' '.pathinfo((string) $one[1]->value('src'), PATHINFO_FILENAME),
+                [$one[0], $other[0]],
+            );
             // The picture whose name has nothing of the words is the one whose alt text was not changed.
             [$page, $image, $source] = $owner === $one[0] ? [$other[0], $other[1], $one] : [$one[0], $one[1], $other];
-            if (isset($taken[$page->path()]) || Label::shareWord(Label::plain(pathinfo((string) $image->value('src'), PATHINFO_FILENAME)), Label::plain($words))) {
+            if (isset($taken[$page->path()]) || Label::shareWord(
+                Label::plain(pathinfo((string) $image->value('src'), PATHINFO_FILENAME)),
+                Label::plain($words),
+            )) {
                 continue;
             }
             yield $this->elementFinding(
@@ -150,7 +165,9 @@ final readonly class SamePicture extends Rule
     {
         $content = array_fill_keys(array_map(spl_object_id(...), $pictures), true);
         foreach ($copy->page->references as $reference) {
-            $isOther = $reference->kind === ReferenceKind::Picture && $reference->target->found !== null && $reference->target->found !== $copy->picture;
+            $isOther = $reference->kind === ReferenceKind::Picture
+                && $reference->target->found !== null
+                && $reference->target->found !== $copy->picture;
             if ($isOther && $reference->element !== null && isset($content[spl_object_id($reference->element)])) {
                 return true;
             }

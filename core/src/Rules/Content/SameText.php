@@ -38,7 +38,13 @@ final readonly class SameText extends Rule
 
     public function __construct()
     {
-        parent::__construct('content/same-text', Weight::Departure, ProofMark::Change, 'Two pages have the same paragraph.', ['content/placeholder', 'content/starter-unchanged']);
+        parent::__construct(
+            'content/same-text',
+            Weight::Departure,
+            ProofMark::Change,
+            'Two pages have the same paragraph.',
+            ['content/placeholder', 'content/starter-unchanged'],
+        );
     }
 
     public function examples(): array
@@ -88,11 +94,16 @@ final readonly class SameText extends Rule
                 yield $this->elementFinding(
                     $page,
                     $element,
-                    'This paragraph is word for word the same on `'.$source->path().'`'.($more === 0 ? '' : ', and so '.($more === 1 ? 'is ' : 'are ').English::count($more, 'other'))
+                    'This paragraph is word for word the same on `'.$source->path().'`'
+                        .($more === 0 ? '' : ', and so '.($more === 1 ? 'is ' : 'are ').English::count($more, 'other'))
                         .'; it looks left over from a copied page.',
                     'Write what belongs on this page.',
                     span: $element->span(),
-                    related: [new Related($source->file, $original->span() ?? $original->place(), 'the same paragraph')],
+                    related: [new Related(
+                        $source->file,
+                        $original->span() ?? $original->place(),
+                        'the same paragraph',
+                    )],
                 );
             }
         }
@@ -107,7 +118,11 @@ final readonly class SameText extends Rule
                 continue;
             }
             foreach ($page->named('p') as $element) {
-                if (in_array($page->outline->partOf($element), PartKind::AROUND, true) || self::isMostlyLinks($element)) {
+                if (in_array(
+                    $page->outline->partOf($element),
+                    PartKind::AROUND,
+                    true,
+                ) || self::isMostlyLinks($element)) {
                     continue;
                 }
                 $words = $element->words(self::MOST_NODES);

@@ -18,13 +18,23 @@ final readonly class SameTitle extends Rule
 {
     public function __construct()
     {
-        parent::__construct('content/same-title', Weight::Departure, ProofMark::Change, 'Two pages have the same title.', ['content/default-title']);
+        parent::__construct(
+            'content/same-title',
+            Weight::Departure,
+            ProofMark::Change,
+            'Two pages have the same title.',
+            ['content/default-title'],
+        );
     }
 
     public function examples(): array
     {
         $home = ['index.html' => Example::page('<p><a href="tides.html">Tides</a></p>', 'Marrow Sound')];
-        $tides = fn (string $title) => ['tides.html' => str_replace('<title>Tides', "<title>$title", Example::page('<p><a href="index.html">Home</a></p>', 'Tides'))];
+        $tides = fn (string $title) => ['tides.html' => str_replace(
+            '<title>Tides',
+            "<title>$title",
+            Example::page('<p><a href="index.html">Home</a></p>', 'Tides'),
+        )];
 
         return [new Example('', $home + $tides('Marrow Sound'), $home + $tides('Tides'))];
     }

@@ -15,12 +15,22 @@ final readonly class StarterUnchanged extends Rule
 {
     public function __construct()
     {
-        parent::__construct('content/starter-unchanged', Weight::Departure, ProofMark::Change, 'A passage of the starter files was not replaced.');
+        parent::__construct(
+            'content/starter-unchanged',
+            Weight::Departure,
+            ProofMark::Change,
+            'A passage of the starter files was not replaced.',
+        );
     }
 
     public function examples(): array
     {
-        return [new Example('', '<p>An island in the north</p>', '<p>Puffins nest here.</p>', 'kind: starter, replaced: An island in the north')];
+        return [new Example(
+            '',
+            '<p>An island in the north</p>',
+            '<p>Puffins nest here.</p>',
+            'kind: starter, replaced: An island in the north',
+        )];
     }
 
     public function speaksFor(): array

@@ -15,7 +15,12 @@ final readonly class TitleNotHeading extends Rule
 {
     public function __construct()
     {
-        parent::__construct('content/title-not-heading', Weight::Departure, ProofMark::Look, 'The main heading is the name of another page of the site.');
+        parent::__construct(
+            'content/title-not-heading',
+            Weight::Departure,
+            ProofMark::Look,
+            'The main heading is the name of another page of the site.',
+        );
     }
 
     public function examples(): array

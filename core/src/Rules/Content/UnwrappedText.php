@@ -16,7 +16,10 @@ use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Source\English;
 use InkedMargin\Core\Source\Span;
 
-/** Running text outside a paragraph, list, heading or table cell (HTML Standard, 3.2.5.4: a paragraph nobody marked up). Common practice. */
+/**
+ * Running text outside a paragraph, list, heading or table cell (HTML Standard, 3.2.5.4: a paragraph nobody marked up).
+ * Common practice.
+ */
 final readonly class UnwrappedText extends Rule
 {
     /** The text of body is told by markup/stray-text where a page has parts. */
@@ -27,7 +30,13 @@ final readonly class UnwrappedText extends Rule
 
     public function __construct()
     {
-        parent::__construct('content/unwrapped-text', Weight::Tidy, ProofMark::Insert, 'Running text is outside a paragraph.', ['markup/unclosed-element', 'markup/stray-end-tag', 'markup/content-model', 'markup/parse-error']);
+        parent::__construct(
+            'content/unwrapped-text',
+            Weight::Tidy,
+            ProofMark::Insert,
+            'Running text is outside a paragraph.',
+            ['markup/unclosed-element', 'markup/stray-end-tag', 'markup/content-model', 'markup/parse-error'],
+        );
     }
 
     public function examples(): array
@@ -55,7 +64,9 @@ final readonly class UnwrappedText extends Rule
 
     private function text(Text $text, Element $element, Page $page): ?Finding
     {
-        if (strlen($text->text) < 2 * self::RUNNING || count(preg_split('/\s+/u', trim($text->text)) ?: []) < self::RUNNING) {
+        if (strlen($text->text) < 2 * self::RUNNING || count(
+            preg_split('/\s+/u', trim($text->text)) ?: [],
+        ) < self::RUNNING) {
             return null;
         }
         $start = min($text->span()->end, $text->span()->start + strspn($text->text, " \t\n\f\r"));

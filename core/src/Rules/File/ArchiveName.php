@@ -17,14 +17,22 @@ final readonly class ArchiveName extends Rule
 {
     public function __construct()
     {
-        parent::__construct('file/archive-name', Weight::Departure, ProofMark::Change, 'The archive does not have the right name.');
+        parent::__construct(
+            'file/archive-name',
+            Weight::Departure,
+            ProofMark::Change,
+            'The archive does not have the right name.',
+        );
     }
 
     public function examples(): array
     {
         $page = ['index.html' => '<p>Puffins nest here.</p>'];
 
-        return [new Example('archive', $page, $page, 'kind: names, archive: imre.zip', ['marrow.zip', 'imre.zip']), new Example('twice', $page, $page, packing: ['imre.zip.zip', 'imre.zip'])];
+        return [
+            new Example('archive', $page, $page, 'kind: names, archive: imre.zip', ['marrow.zip', 'imre.zip']),
+            new Example('twice', $page, $page, packing: ['imre.zip.zip', 'imre.zip']),
+        ];
     }
 
     public function speaksFor(): array

@@ -18,12 +18,20 @@ final readonly class DoubleExtension extends Rule
 
     public function __construct()
     {
-        parent::__construct('file/double-extension', Weight::Fault, ProofMark::Change, 'A file name has a second extension.');
+        parent::__construct(
+            'file/double-extension',
+            Weight::Fault,
+            ProofMark::Change,
+            'A file name has a second extension.',
+        );
     }
 
     public function examples(): array
     {
-        $files = fn (string $name) => ['index.html' => "<p><a href=\"$name\">Tides</a></p>", $name => Example::page('<p><a href="index.html">Home</a></p>', 'Tides')];
+        $files = fn (string $name) => [
+            'index.html' => "<p><a href=\"$name\">Tides</a></p>",
+            $name => Example::page('<p><a href="index.html">Home</a></p>', 'Tides'),
+        ];
 
         return [new Example('', $files('tides.html.txt'), $files('tides.html'))];
     }

@@ -23,7 +23,10 @@ final readonly class EmptyFile extends Rule
 
     public function examples(): array
     {
-        $files = fn (string $tides) => ['index.html' => '<p><a href="tides.html">Tides</a></p>', 'tides.html' => $tides];
+        $files = fn (string $tides) => [
+            'index.html' => '<p><a href="tides.html">Tides</a></p>',
+            'tides.html' => $tides,
+        ];
 
         return [new Example('', $files(''), $files('<p><a href="index.html">Home</a></p>'))];
     }
@@ -32,7 +35,12 @@ final readonly class EmptyFile extends Rule
     {
         foreach ($exam->site->files->ownFiles() as $file) {
             if (strlen($file->bytes) < self::LARGEST_BLANK && trim($file->bytes) === '' && basename($file->path) !== '.gitkeep') {
-                yield $this->fileFinding($file->path, $file, "`{$file->path}` is empty.", 'Hand in the file with its content, or remove it.');
+                yield $this->fileFinding(
+                    $file->path,
+                    $file,
+                    "`{$file->path}` is empty.",
+                    'Hand in the file with its content, or remove it.',
+                );
             }
         }
     }

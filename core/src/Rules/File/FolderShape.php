@@ -18,7 +18,12 @@ final readonly class FolderShape extends Rule
 {
     public function __construct()
     {
-        parent::__construct('file/folder-shape', Weight::Departure, ProofMark::Move, 'The site is not packed in one folder.');
+        parent::__construct(
+            'file/folder-shape',
+            Weight::Departure,
+            ProofMark::Move,
+            'The site is not packed in one folder.',
+        );
     }
 
     public function examples(): array
@@ -45,9 +50,17 @@ final readonly class FolderShape extends Rule
         $around = implode('/', $packing->folders);
         $usual = $packing->usualDepth;
         if ($depth > max(1, $usual ?? 1)) {
-            yield $this->shape($exam, "Your site is in a folder inside a folder: `$around`.", "Zip only the inner folder, `{$packing->folders[$depth - 1]}`.");
+            yield $this->shape(
+                $exam,
+                "Your site is in a folder inside a folder: `$around`.",
+                "Zip only the inner folder, `{$packing->folders[$depth - 1]}`.",
+            );
         } elseif ($packing->archive !== null && $usual !== null && $depth < $usual) {
-            yield $this->shape($exam, 'Your files are not in a folder, like those of the rest of the class.', 'Put them all into one folder, and zip that folder.');
+            yield $this->shape(
+                $exam,
+                'Your files are not in a folder, like those of the rest of the class.',
+                'Put them all into one folder, and zip that folder.',
+            );
         }
     }
 

@@ -17,7 +17,12 @@ final readonly class Litter extends Rule
 {
     public function __construct()
     {
-        parent::__construct('file/litter', Weight::Tidy, ProofMark::TakeOut, 'A file was left behind by a system or an editor.');
+        parent::__construct(
+            'file/litter',
+            Weight::Tidy,
+            ProofMark::TakeOut,
+            'A file was left behind by a system or an editor.',
+        );
     }
 
     public function examples(): array
@@ -37,7 +42,8 @@ final readonly class Litter extends Rule
         yield $this->fileFinding(
             $paths[0],
             $exam->site->files->file($paths[0]),
-            "`{$paths[0]}` was left behind by your system or editor".($others === 0 ? '.' : ', and so '.($others === 1 ? 'was ' : 'were ').English::count($others, 'other file').'.'),
+            "`{$paths[0]}` was left behind by your system or editor"
+                .($others === 0 ? '.' : ', and so '.($others === 1 ? 'was ' : 'were ').English::count($others, 'other file').'.'),
             'Leave it out of the zip.',
         );
     }

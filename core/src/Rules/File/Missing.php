@@ -15,14 +15,25 @@ final readonly class Missing extends Rule
 {
     public function __construct()
     {
-        parent::__construct('file/missing', Weight::Fault, ProofMark::Insert, 'A file that the brief asks for is missing.', ['file/name', 'file/double-extension', 'file/no-home']);
+        parent::__construct(
+            'file/missing',
+            Weight::Fault,
+            ProofMark::Insert,
+            'A file that the brief asks for is missing.',
+            ['file/name', 'file/double-extension', 'file/no-home'],
+        );
     }
 
     public function examples(): array
     {
         $home = ['index.html' => '<p><a href="tides.html">Tides</a></p>'];
 
-        return [new Example('', $home, $home + ['tides.html' => '<p><a href="index.html">Home</a></p>'], 'kind: files, names: [index.html, tides.html]')];
+        return [new Example(
+            '',
+            $home,
+            $home + ['tides.html' => '<p><a href="index.html">Home</a></p>'],
+            'kind: files, names: [index.html, tides.html]',
+        )];
     }
 
     public function speaksFor(): array

@@ -16,7 +16,9 @@ use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\Site;
 use InkedMargin\Core\Source\English;
 
-/** A file or folder name with capitals, spaces or other characters that addresses have trouble with. Common practice. */
+/**
+ * A file or folder name with capitals, spaces or other characters that addresses have trouble with. Common practice.
+ */
 final readonly class Name extends Rule
 {
     private const MOST_RELATED = 12;
@@ -26,12 +28,21 @@ final readonly class Name extends Rule
 
     public function __construct()
     {
-        parent::__construct('file/name', Weight::Departure, ProofMark::Change, 'A file or folder name has capitals, spaces or other characters that cause trouble in addresses.', ['file/double-extension']);
+        parent::__construct(
+            'file/name',
+            Weight::Departure,
+            ProofMark::Change,
+            'A file or folder name has capitals, spaces or other characters that cause trouble in addresses.',
+            ['file/double-extension'],
+        );
     }
 
     public function examples(): array
     {
-        $files = fn (string $name) => ['index.html' => '<p><a href="'.str_replace(' ', '%20', $name).'">Tides</a></p>', $name => '<p><a href="index.html">Home</a></p>'];
+        $files = fn (string $name) => [
+            'index.html' => '<p><a href="'.str_replace(' ', '%20', $name).'">Tides</a></p>',
+            $name => '<p><a href="index.html">Home</a></p>',
+        ];
 
         return [
             new Example('', $files('High Tides.html'), $files('high-tides.html')),
@@ -54,7 +65,8 @@ final readonly class Name extends Rule
             $segments = explode('/', $file->path);
             foreach ($segments as $depth => $segment) {
                 $named = implode('/', array_slice($segments, 0, $depth + 1));
-                $isRight = preg_match('/^[a-z0-9._-]+$/D', $segment) === 1 || preg_match(self::PRESCRIBED, $segment) === 1;
+                $isRight = preg_match('/^[a-z0-9._-]+$/D', $segment) === 1
+                    || preg_match(self::PRESCRIBED, $segment) === 1;
                 if (isset($seen["path $named"]) || $isRight || $exam->brief->asksFor('path', $segment)) {
                     continue;
                 }
@@ -63,7 +75,8 @@ final readonly class Name extends Rule
                 yield $this->fileFinding(
                     $file->path,
                     $file,
-                    "The $what name `$segment` has ".self::trouble($segment).', which may work on your computer and fail on a server.',
+                    "The $what name `$segment` has ".self::trouble($segment)
+                        .', which may work on your computer and fail on a server.',
                     'Rename it to `'.self::better($segment).'`, and change the links to it.',
                     anchor: "$what:$named",
                     related: self::linksTo($file->path, $exam->site),

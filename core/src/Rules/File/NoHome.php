@@ -18,12 +18,22 @@ final readonly class NoHome extends Rule
 {
     public function __construct()
     {
-        parent::__construct('file/no-home', Weight::Fault, ProofMark::Insert, 'There is no index.html at the root of the site.', ['file/double-extension', 'file/name']);
+        parent::__construct(
+            'file/no-home',
+            Weight::Fault,
+            ProofMark::Insert,
+            'There is no index.html at the root of the site.',
+            ['file/double-extension', 'file/name'],
+        );
     }
 
     public function examples(): array
     {
-        return [new Example('', ['start.html' => '<p>Puffins nest here.</p>'], ['index.html' => '<p>Puffins nest here.</p>'])];
+        return [new Example(
+            '',
+            ['start.html' => '<p>Puffins nest here.</p>'],
+            ['index.html' => '<p>Puffins nest here.</p>'],
+        )];
     }
 
     public function check(Examination $exam): iterable
@@ -33,14 +43,21 @@ final readonly class NoHome extends Rule
             return;
         }
         $atRoot = array_filter($files->ownFiles(), fn (SourceFile $file) => $file->folder() === '');
-        $near = $files->spelling('index.html') ?? NearestName::of('index.html', array_map(fn (SourceFile $file) => $file->path, array_values($atRoot)));
-        $pages = array_values(array_filter($atRoot, fn (SourceFile $file) => in_array($file->extension(), ['html', 'htm'], true)));
+        $near = $files->spelling('index.html') ?? NearestName::of(
+            'index.html',
+            array_map(fn (SourceFile $file) => $file->path, array_values($atRoot)),
+        );
+        $pages = array_values(
+            array_filter($atRoot, fn (SourceFile $file) => in_array($file->extension(), ['html', 'htm'], true)),
+        );
         $near ??= count($pages) === 1 ? $pages[0]->path : null;
         yield $this->fileFinding(
             'index.html',
             null,
             'The site has no home page: servers show `index.html` first, and it is missing.',
-            $near === null ? 'Name your first page `index.html`, and keep it outside all folders.' : "Rename `$near` to `index.html`.",
+            $near === null
+                ? 'Name your first page `index.html`, and keep it outside all folders.'
+                : "Rename `$near` to `index.html`.",
             subjects: $near === null ? [] : [Subject::file($near)],
             causes: $near === null ? [] : [Subject::file($near)],
         );

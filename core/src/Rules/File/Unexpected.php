@@ -15,14 +15,25 @@ final readonly class Unexpected extends Rule
 {
     public function __construct()
     {
-        parent::__construct('file/unexpected', Weight::Tidy, ProofMark::TakeOut, 'A file is not one of those that the brief allows.', ['file/double-extension', 'file/name']);
+        parent::__construct(
+            'file/unexpected',
+            Weight::Tidy,
+            ProofMark::TakeOut,
+            'A file is not one of those that the brief allows.',
+            ['file/double-extension', 'file/name'],
+        );
     }
 
     public function examples(): array
     {
         $home = ['index.html' => '<p>Puffins nest here.</p>'];
 
-        return [new Example('', $home + ['readme.txt' => 'Notes'], $home, 'kind: files, names: [index.html], others: false')];
+        return [new Example(
+            '',
+            $home + ['readme.txt' => 'Notes'],
+            $home,
+            'kind: files, names: [index.html], others: false',
+        )];
     }
 
     public function speaksFor(): array

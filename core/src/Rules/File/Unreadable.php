@@ -20,13 +20,25 @@ final readonly class Unreadable extends Rule
 
     public function __construct()
     {
-        parent::__construct('file/unreadable', Weight::Fault, ProofMark::Look, 'A picture cannot be opened.', ['file/wrong-type']);
+        parent::__construct(
+            'file/unreadable',
+            Weight::Fault,
+            ProofMark::Look,
+            'A picture cannot be opened.',
+            ['file/wrong-type'],
+        );
     }
 
     public function examples(): array
     {
-        $files = fn (string $picture) => ['index.html' => '<p><img src="gull.png" alt="A gull"></p>', 'gull.png' => $picture];
-        $whole = base64_decode('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAAAAAA6fptVAAAACklEQVQI12NgAAAAAgAB4iG8MwAAAABJRU5ErkJggg==', true);
+        $files = fn (string $picture) => [
+            'index.html' => '<p><img src="gull.png" alt="A gull"></p>',
+            'gull.png' => $picture,
+        ];
+        $whole = base64_decode(
+            'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAAAAAA6fptVAAAACklEQVQI12NgAAAAAgAB4iG8MwAAAABJRU5ErkJggg==',
+            true,
+        );
 
         return [new Example('', $files("\x89PNG\r\n\x1a\n"), $files((string) $whole))];
     }
@@ -36,7 +48,12 @@ final readonly class Unreadable extends Rule
         foreach ($exam->site->files->ownFiles() as $file) {
             $type = $file->kind() === FileKind::Picture ? FileType::of($file->bytes) : null;
             if ($type !== null && in_array($type, self::RASTER, true) && PictureSize::of($file) === null) {
-                yield $this->fileFinding($file->path, $file, "`{$file->path}` starts like a picture, but it is damaged.", 'Save the picture again, and open it in a browser to check.');
+                yield $this->fileFinding(
+                    $file->path,
+                    $file,
+                    "`{$file->path}` starts like a picture, but it is damaged.",
+                    'Save the picture again, and open it in a browser to check.',
+                );
             }
         }
     }

@@ -26,14 +26,27 @@ final readonly class Unused extends Rule
 
     public function __construct()
     {
-        parent::__construct('file/unused', Weight::Tidy, ProofMark::Look, 'Nothing uses a file.', ['file/double-extension', 'file/unexpected', 'file/missing', 'link/missing-file', 'style/not-on-page', 'file/empty', 'file/wrong-type', 'file/unreadable']);
+        parent::__construct(
+            'file/unused',
+            Weight::Tidy,
+            ProofMark::Look,
+            'Nothing uses a file.',
+            [
+                'file/double-extension', 'file/unexpected', 'file/missing', 'link/missing-file', 'style/not-on-page',
+                'file/empty', 'file/wrong-type', 'file/unreadable',
+            ],
+        );
     }
 
     public function examples(): array
     {
         $picture = ['gull.svg' => '<svg xmlns="http://www.w3.org/2000/svg"/>'];
 
-        return [new Example('', ['index.html' => '<p>Puffins nest here.</p>'] + $picture, ['index.html' => '<p><img src="gull.svg" alt="A gull"></p>'] + $picture)];
+        return [new Example(
+            '',
+            ['index.html' => '<p>Puffins nest here.</p>'] + $picture,
+            ['index.html' => '<p><img src="gull.svg" alt="A gull"></p>'] + $picture,
+        )];
     }
 
     public function check(Examination $exam): iterable
@@ -68,7 +81,8 @@ final readonly class Unused extends Rule
             yield $this->fileFinding(
                 $file->path,
                 $file,
-                "Nothing in the site uses `{$file->path}`".($others === 0 ? '.' : ", nor $others other files in its folder."),
+                "Nothing in the site uses `{$file->path}`"
+                    .($others === 0 ? '.' : ", nor $others other files in its folder."),
                 'Link to it or show it on a page, or remove it.',
             );
         }

@@ -16,8 +16,8 @@ use InkedMargin\Core\Source\FileType;
 use InkedMargin\Core\Source\SourceFile;
 
 /**
- * A file whose bytes are of another kind than its extension (MIME Sniffing Standard, section 6), or a page that is no page: plain text,
- * or what a word processor wrote. A page in UTF-16 is a finding of `markup/encoding`.
+ * A file whose bytes are of another kind than its extension (MIME Sniffing Standard, section 6), or a page that is no
+ * page: plain text, or what a word processor wrote. A page in UTF-16 is a finding of `markup/encoding`.
  */
 final readonly class WrongType extends Rule
 {
@@ -29,19 +29,36 @@ final readonly class WrongType extends Rule
 
     public function __construct()
     {
-        parent::__construct('file/wrong-type', Weight::Fault, ProofMark::Change, 'A file is not what its extension says.');
+        parent::__construct(
+            'file/wrong-type',
+            Weight::Fault,
+            ProofMark::Change,
+            'A file is not what its extension says.',
+        );
     }
 
     public function examples(): array
     {
-        $picture = fn (string $name) => ['index.html' => "<p><img src=\"$name\" alt=\"A gull\"></p>", $name => (string) base64_decode('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAAAAAA6fptVAAAACklEQVQI12NgAAAAAgAB4iG8MwAAAABJRU5ErkJggg==', true)];
+        $picture = fn (string $name) => [
+            'index.html' => "<p><img src=\"$name\" alt=\"A gull\"></p>",
+            $name => (string) base64_decode(
+                'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAAAAAA6fptVAAAACklEQVQI12NgAAAAAgAB4iG8MwAAAABJRU5ErkJggg==',
+                true,
+            ),
+        ];
         $page = fn (string $tides) => ['index.html' => '<p><a href="tides.html">Tides</a></p>', 'tides.html' => $tides];
         $right = $page('<p><a href="index.html">Home</a></p>');
 
         return [
             new Example('', $picture('gull.jpg'), $picture('gull.png')),
             new Example('text', $page("Ebb at noon,\nflow at six."), $right),
-            new Example('word-processor', $page('<html xmlns:o="urn:schemas-microsoft-com:office:office"><body><p class=MsoNormal>Ebb at noon</p></body></html>'), $right),
+            new Example(
+                'word-processor',
+                $page(
+                    '<html xmlns:o="urn:schemas-microsoft-com:office:office"><body><p class=MsoNormal>Ebb at noon</p></body></html>',
+                ),
+                $right,
+            ),
         ];
     }
 
@@ -83,7 +100,13 @@ final readonly class WrongType extends Rule
             return;
         }
         if (! $page->hasMarkup()) {
-            yield $this->fileFinding($file->path, $file, "`{$file->name()}` has no HTML tags in it; it is plain text.", 'Write the page with tags, starting with `<!DOCTYPE html>`.', 'text');
+            yield $this->fileFinding(
+                $file->path,
+                $file,
+                "`{$file->name()}` has no HTML tags in it; it is plain text.",
+                'Write the page with tags, starting with `<!DOCTYPE html>`.',
+                'text',
+            );
         } elseif (preg_match(self::WORD_PROCESSOR, substr($page->file->bytes, 0, self::START)) === 1) {
             yield $this->wordProcessor($file);
         }

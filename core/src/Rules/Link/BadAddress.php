@@ -16,14 +16,22 @@ use InkedMargin\Core\Site\Reference;
 use InkedMargin\Core\Site\Resolution;
 use InkedMargin\Core\Site\Url\UrlProblem;
 
-/** An address that the URL Standard cannot parse or warns about (4.4, validation errors), or that is not written as one. */
+/**
+ * An address that the URL Standard cannot parse or warns about (4.4, validation errors), or that is not written as one.
+ */
 final readonly class BadAddress extends ReferenceRule
 {
     private const MOST_RELATED = 12;
 
     public function __construct()
     {
-        parent::__construct('link/bad-address', Weight::Departure, ProofMark::Change, 'An address is not written as addresses are.', ['file/name']);
+        parent::__construct(
+            'link/bad-address',
+            Weight::Departure,
+            ProofMark::Change,
+            'An address is not written as addresses are.',
+            ['file/name'],
+        );
     }
 
     public function examples(): array
@@ -31,16 +39,31 @@ final readonly class BadAddress extends ReferenceRule
         $link = fn (string $address) => "<p><a href=\"$address\" target=\"_blank\" rel=\"noopener\">Gulls</a></p>";
         $right = $link('https://gulls.example/quay');
         $two = ['tides.html' => '<p><a href="index.html">Home</a></p>'];
-        $page = fn (string $from, string $to) => ['index.html' => "<p><a href=\"$to\">Tides</a></p><p><img src=\"gull.svg\" alt=\"A gull\"></p>", 'gull.svg' => '<svg xmlns="http://www.w3.org/2000/svg"/>'] + $two;
+        $page = fn (string $from, string $to) => [
+            'index.html' => "<p><a href=\"$to\">Tides</a></p><p><img src=\"gull.svg\" alt=\"A gull\"></p>",
+            'gull.svg' => '<svg xmlns="http://www.w3.org/2000/svg"/>',
+        ] + $two;
 
         return [
             new Example('scheme', $link('htp://gulls.example/quay'), $right),
-            new Example('mail', '<p><a href="imre@gulls.example">Write to Imre</a></p>', '<p><a href="mailto:imre@gulls.example">Write to Imre</a></p>'),
-            new Example('telephone', '<p><a href="+44 1632 960001">Call us</a></p>', '<p><a href="tel:+441632960001">Call us</a></p>'),
+            new Example(
+                'mail',
+                '<p><a href="imre@gulls.example">Write to Imre</a></p>',
+                '<p><a href="mailto:imre@gulls.example">Write to Imre</a></p>',
+            ),
+            new Example(
+                'telephone',
+                '<p><a href="+44 1632 960001">Call us</a></p>',
+                '<p><a href="tel:+441632960001">Call us</a></p>',
+            ),
             new Example('space-around', $page('', ' tides.html'), $page('', 'tides.html')),
             new Example('root', $page('', '/tides.html'), $page('', 'tides.html')),
             new Example('space', $link('https://gulls.example/the quay'), $link('https://gulls.example/the%20quay')),
-            new Example('character', $link('https://gulls.example/quay|pier'), $link('https://gulls.example/quay%7Cpier')),
+            new Example(
+                'character',
+                $link('https://gulls.example/quay|pier'),
+                $link('https://gulls.example/quay%7Cpier'),
+            ),
             new Example('backslash', $link('https:\\\\gulls.example\\quay'), $right),
             new Example('port', $link('https://gulls.example:99999/quay'), $right),
             new Example('host', $link('https://gulls<.example/quay'), $right),
@@ -76,7 +99,9 @@ final readonly class BadAddress extends ReferenceRule
         return $this->referenceFinding(
             $reference,
             $message,
-            $mended === null ? 'Check it against the address bar of a browser.' : 'Type '.self::written($reference, $mended).'.',
+            $mended === null
+                ? 'Check it against the address bar of a browser.'
+                : 'Type '.self::written($reference, $mended).'.',
             $variant,
             $mended === null ? null : self::rewrite($reference, $mended),
             causes: $found === null ? [] : [Subject::file($found)],
@@ -90,16 +115,36 @@ final readonly class BadAddress extends ReferenceRule
         $quoted = "`{$reference->written}`";
         $inside = $target->found === null ? null : $reference->relativeUrlTo($target->found);
         if (str_contains($reference->written, '\\')) {
-            return ['backslash', "The address $quoted has backslashes (`\\`) in place of slashes.", strtr(trim($reference->written), '\\', '/')];
+            return [
+                'backslash',
+                "The address $quoted has backslashes (`\\`) in place of slashes.",
+                strtr(trim($reference->written), '\\', '/'),
+            ];
         }
         if ($problem === UrlProblem::InvalidUrlUnit && str_contains(trim($reference->written), ' ')) {
-            return ['space', "The address $quoted has a space in it.", $inside ?? str_replace(' ', '%20', trim($reference->written))];
+            return [
+                'space',
+                "The address $quoted has a space in it.",
+                $inside ?? str_replace(' ', '%20', trim($reference->written)),
+            ];
         }
 
         return match ($problem) {
-            UrlProblem::InvalidUrlUnit => ['character', "The address $quoted has a character in it that addresses have to escape.", $inside ?? self::escaped($reference->written)],
-            UrlProblem::SpecialSchemeMissingFollowingSolidus => ['scheme', "There should be two slashes after the colon in $quoted.", $target->address],
-            UrlProblem::PortInvalid, UrlProblem::PortOutOfRange => ['port', "The address $quoted has an invalid port, the number after the colon.", null],
+            UrlProblem::InvalidUrlUnit => [
+                'character',
+                "The address $quoted has a character in it that addresses have to escape.",
+                $inside ?? self::escaped($reference->written),
+            ],
+            UrlProblem::SpecialSchemeMissingFollowingSolidus => [
+                'scheme',
+                "There should be two slashes after the colon in $quoted.",
+                $target->address,
+            ],
+            UrlProblem::PortInvalid, UrlProblem::PortOutOfRange => [
+                'port',
+                "The address $quoted has an invalid port, the number after the colon.",
+                null,
+            ],
             UrlProblem::HostMissing => ['no-host', "The address $quoted names no site after `//`.", null],
             default => ['host', "The address $quoted has an invalid site name.", null],
         };
@@ -108,7 +153,11 @@ final readonly class BadAddress extends ReferenceRule
     /** With percent signs for what is no URL code point (URL Standard, 4.3). */
     private static function escaped(string $address): string
     {
-        return preg_replace_callback('/[^\p{L}\p{N}!$&\'()*+,\-.\/:;=?@_~#%]/u', fn (array $one) => rawurlencode($one[0]), trim($address)) ?? $address;
+        return preg_replace_callback(
+            '/[^\p{L}\p{N}!$&\'()*+,\-.\/:;=?@_~#%]/u',
+            fn (array $one) => rawurlencode($one[0]),
+            trim($address),
+        ) ?? $address;
     }
 
     private function slip(Reference $reference, AddressSlip $slip): Finding
@@ -121,7 +170,14 @@ final readonly class BadAddress extends ReferenceRule
             AddressSlip::SpaceAround => 'There is a space before or after this address.',
         };
 
-        return $this->referenceFinding($reference, $message, 'Type '.self::written($reference, $mended).'.', $slip->value, self::rewrite($reference, $mended), about: '#'.$slip->value);
+        return $this->referenceFinding(
+            $reference,
+            $message,
+            'Type '.self::written($reference, $mended).'.',
+            $slip->value,
+            self::rewrite($reference, $mended),
+            about: '#'.$slip->value,
+        );
     }
 
     private function hasSpaceAround(Reference $reference): bool
@@ -130,12 +186,19 @@ final readonly class BadAddress extends ReferenceRule
             && ! in_array($reference->attribute, ['srcset', 'style', 'content'], true);
     }
 
-    /** @return iterable<Finding> addresses from the root of the server, where the others are relative: they break in a folder */
+    /**
+     * @return iterable<Finding> addresses from the root of the server, where the others are relative: they break in a
+     *     folder
+     */
     private function rooted(Examination $exam): iterable
     {
         $inside = $rooted = [];
         foreach ($exam->site->references() as $reference) {
-            if ($reference->target->found === null || $reference->written === '' || in_array($reference->written[0], ['#', '?'], true)) {
+            if ($reference->target->found === null || $reference->written === '' || in_array(
+                $reference->written[0],
+                ['#', '?'],
+                true,
+            )) {
                 continue;
             }
             $inside[] = $reference;
@@ -154,7 +217,10 @@ final readonly class BadAddress extends ReferenceRule
             'Type '.self::written($first, $meant).'.',
             'root',
             self::rewrite($first, $meant),
-            array_map(fn (Reference $one) => new Related($one->from, $one->span, 'the same here'), array_slice($rooted, 1, self::MOST_RELATED)),
+            array_map(
+                fn (Reference $one) => new Related($one->from, $one->span, 'the same here'),
+                array_slice($rooted, 1, self::MOST_RELATED),
+            ),
             about: '#root',
         );
     }

@@ -27,22 +27,38 @@ final readonly class EmptyLink extends ReferenceRule
     private const MOST_RELATED = 12;
 
     /** Attributes with which scripts turn a link into a button. */
-    private const TOGGLES = ['onclick', 'aria-expanded', 'aria-haspopup', 'aria-controls', 'data-toggle', 'data-bs-toggle', 'data-target', 'role'];
+    private const TOGGLES = [
+        'onclick', 'aria-expanded', 'aria-haspopup', 'aria-controls', 'data-toggle', 'data-bs-toggle', 'data-target',
+        'role',
+    ];
 
     public function __construct()
     {
-        parent::__construct('link/empty', Weight::Departure, ProofMark::Insert, 'A link has no address, or only a #.', ['nav/pattern']);
+        parent::__construct(
+            'link/empty',
+            Weight::Departure,
+            ProofMark::Insert,
+            'A link has no address, or only a #.',
+            ['nav/pattern'],
+        );
     }
 
     public function examples(): array
     {
-        $page = fn (string $href) => ['index.html' => "<p><a href=\"$href\">Tides</a></p>", 'tides.html' => '<p><a href="index.html">Home</a></p>'];
+        $page = fn (string $href) => [
+            'index.html' => "<p><a href=\"$href\">Tides</a></p>",
+            'tides.html' => '<p><a href="index.html">Home</a></p>',
+        ];
 
         return [
             new Example('placeholder', '<p><a href="#">Tides</a></p>', $page('tides.html')),
             new Example('empty', '<p><a href="">Tides</a></p>', $page('tides.html')),
             new Example('no-href', '<p><a>Tides</a></p>', $page('tides.html')),
-            new Example('toggle', '<p><a href="#" onclick="show()">Tides</a></p>', '<p><button type="button" onclick="show()">Tides</button></p>'),
+            new Example(
+                'toggle',
+                '<p><a href="#" onclick="show()">Tides</a></p>',
+                '<p><button type="button" onclick="show()">Tides</button></p>',
+            ),
         ];
     }
 
@@ -51,7 +67,11 @@ final readonly class EmptyLink extends ReferenceRule
         $toggles = [];
         foreach ($exam->site->resolvedAs(Resolution::Placeholder) as $reference) {
             // An empty action sends a form to its own page, and is none to fill in.
-            if (in_array($reference->kind, [ReferenceKind::Form, ReferenceKind::Other], true) || self::goesToTop($reference) || self::isOwnEntry($reference, $exam)) {
+            if (in_array(
+                $reference->kind,
+                [ReferenceKind::Form, ReferenceKind::Other],
+                true,
+            ) || self::goesToTop($reference) || self::isOwnEntry($reference, $exam)) {
                 continue;
             }
             if (self::isToggle($reference)) {
@@ -93,10 +113,15 @@ final readonly class EmptyLink extends ReferenceRule
             },
             $to === null
                 ? 'Type the address of the page that it should lead to.'
-                : "By the order of the pages it should lead to `$to`: type ".self::written($reference, $reference->relativeUrlTo($to)).'.',
+                : "By the order of the pages it should lead to `$to`: type ".self::written(
+                    $reference,
+                    $reference->relativeUrlTo($to),
+                ).'.',
             $isEmpty ? 'empty' : 'placeholder',
             self::changeTo($reference, $to),
-            subjects: $reference->element === null ? [] : [Subject::element($reference->from->path, $reference->element)],
+            subjects: $reference->element === null
+                ? []
+                : [Subject::element($reference->from->path, $reference->element)],
             fold: $to === null ? 'placeholder' : '',
         );
     }
@@ -109,19 +134,29 @@ final readonly class EmptyLink extends ReferenceRule
             'This link only runs a script, so it should be a button.',
             'Use `<button type="button">` in place of `<a href="#">`.',
             'toggle',
-            related: array_map(fn (Reference $one) => new Related($one->from, $one->span, 'the same here'), array_slice($toggles, 1, self::MOST_RELATED)),
+            related: array_map(
+                fn (Reference $one) => new Related($one->from, $one->span, 'the same here'),
+                array_slice($toggles, 1, self::MOST_RELATED),
+            ),
             weight: Weight::Tidy,
         );
     }
 
     private function withoutHref(Element $element, Page $page): ?Finding
     {
-        // What has attributes of another use is a target, or told as a misspelling; plain words of a menu's own entry are no link.
+        // What has attributes of another use is a target, or told as a misspelling; plain words of a menu's own entry
+        // are no link.
         if (! $element->isWritten() || $element->attributes !== [] || $element->words(self::MOST_NODES) === '') {
             return null;
         }
 
-        return $this->elementFinding($page, $element, 'This `<a>` has no `href`, so it is not a link.', 'Add `href="…"` with the address to the tag.', 'no-href');
+        return $this->elementFinding(
+            $page,
+            $element,
+            'This `<a>` has no `href`, so it is not a link.',
+            'Add `href="…"` with the address to the tag.',
+            'no-href',
+        );
     }
 
     /** A bare `#` leads to the top of the page (HTML Standard, 7.4.6.3), which is right for a link that says so. */
@@ -147,7 +182,10 @@ final readonly class EmptyLink extends ReferenceRule
         if ($element === null || $reference->kind !== ReferenceKind::Link) {
             return false;
         }
-        if (str_starts_with(strtolower(trim($reference->written)), 'javascript:') || array_intersect_key(array_flip(self::TOGGLES), $element->attributes) !== []) {
+        if (str_starts_with(
+            strtolower(trim($reference->written)),
+            'javascript:',
+        ) || array_intersect_key(array_flip(self::TOGGLES), $element->attributes) !== []) {
             return true;
         }
         // A list beside it in the same item is what it opens.
@@ -157,6 +195,9 @@ final readonly class EmptyLink extends ReferenceRule
             }
         }
 
-        return preg_match('/dropdown|toggle|hamburger|menu-?(?:button|icon)|accordion|tab/i', ($element->value('class') ?? '').' '.($element->value('id') ?? '')) === 1;
+        return preg_match(
+            '/dropdown|toggle|hamburger|menu-?(?:button|icon)|accordion|tab/i',
+            ($element->value('class') ?? '').' '.($element->value('id') ?? ''),
+        ) === 1;
     }
 }

@@ -18,12 +18,21 @@ final readonly class FolderWithoutIndex extends ReferenceRule
 {
     public function __construct()
     {
-        parent::__construct('link/folder-without-index', Weight::Fault, ProofMark::Insert, 'A link leads to a folder without an index.html.', ['file/missing', 'file/no-home']);
+        parent::__construct(
+            'link/folder-without-index',
+            Weight::Fault,
+            ProofMark::Insert,
+            'A link leads to a folder without an index.html.',
+            ['file/missing', 'file/no-home'],
+        );
     }
 
     public function examples(): array
     {
-        $files = fn (string $href) => ['index.html' => "<p><a href=\"$href\">Tides</a></p>", 'pages/tides.html' => '<p><a href="../index.html">Home</a></p>'];
+        $files = fn (string $href) => [
+            'index.html' => "<p><a href=\"$href\">Tides</a></p>",
+            'pages/tides.html' => '<p><a href="../index.html">Home</a></p>',
+        ];
 
         return [new Example('', $files('pages/'), $files('pages/tides.html'))];
     }
@@ -36,7 +45,9 @@ final readonly class FolderWithoutIndex extends ReferenceRule
     protected function checkReference(Reference $reference, Examination $exam): Finding
     {
         $folder = rtrim((string) $reference->target->path, '/').'/';
-        $inside = array_values(array_filter($exam->site->pagePaths(), fn (string $path) => str_starts_with($path, $folder)));
+        $inside = array_values(
+            array_filter($exam->site->pagePaths(), fn (string $path) => str_starts_with($path, $folder)),
+        );
 
         return $this->referenceFinding(
             $reference,

@@ -16,12 +16,21 @@ final readonly class InsideNewTab extends Rule
 {
     public function __construct()
     {
-        parent::__construct('link/inside-new-tab', Weight::Tidy, ProofMark::TakeOut, 'A link within the site opens a new tab.', ['markup/bad-attribute-value', 'brief/link']);
+        parent::__construct(
+            'link/inside-new-tab',
+            Weight::Tidy,
+            ProofMark::TakeOut,
+            'A link within the site opens a new tab.',
+            ['markup/bad-attribute-value', 'brief/link'],
+        );
     }
 
     public function examples(): array
     {
-        $files = fn (string $target) => ['index.html' => "<p><a href=\"tides.html\"$target>Tides</a></p>", 'tides.html' => '<p><a href="index.html">Home</a></p>'];
+        $files = fn (string $target) => [
+            'index.html' => "<p><a href=\"tides.html\"$target>Tides</a></p>",
+            'tides.html' => '<p><a href="index.html">Home</a></p>',
+        ];
 
         return [new Example('', $files(' target="_blank"'), $files(''))];
     }

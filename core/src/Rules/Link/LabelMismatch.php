@@ -14,22 +14,39 @@ use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 
 /**
- * A label that names one page on the address of another: by file name, by what other links call it, by heading or title. Silent when
- * more than one page has that name. Common practice.
+ * A label that names one page on the address of another: by file name, by what other links call it, by heading or
+ * title. Silent when more than one page has that name. Common practice.
  */
 final readonly class LabelMismatch extends Rule
 {
     public function __construct()
     {
-        parent::__construct('link/label-mismatch', Weight::Departure, ProofMark::Look, 'A link says the name of one page and leads to another.');
+        parent::__construct(
+            'link/label-mismatch',
+            Weight::Departure,
+            ProofMark::Look,
+            'A link says the name of one page and leads to another.',
+        );
     }
 
     public function examples(): array
     {
         $page = '<p><a href="index.html">Home</a></p>';
-        $files = fn (string $href) => ['index.html' => "<p><a href=\"tides.html\">Tides</a> <a href=\"$href\">Birds</a></p>", 'tides.html' => $page, 'birds.html' => $page];
+        $files = fn (string $href) => [
+            'index.html' => "<p><a href=\"tides.html\">Tides</a> <a href=\"$href\">Birds</a></p>",
+            'tides.html' => $page,
+            'birds.html' => $page,
+        ];
 
-        return [new Example('', ['tides.html' => str_replace('</p>', ' <a href="birds.html">On</a></p>', Example::page($page, 'Tides'))] + $files('tides.html'), ['tides.html' => str_replace('</p>', ' <a href="birds.html">On</a></p>', Example::page($page, 'Tides'))] + $files('birds.html'))];
+        return [new Example(
+            '',
+            [
+                'tides.html' => str_replace('</p>', ' <a href="birds.html">On</a></p>', Example::page($page, 'Tides')),
+            ] + $files('tides.html'),
+            [
+                'tides.html' => str_replace('</p>', ' <a href="birds.html">On</a></p>', Example::page($page, 'Tides')),
+            ] + $files('birds.html'),
+        )];
     }
 
     public function check(Examination $exam): iterable

@@ -13,17 +13,28 @@ use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Reference;
 use InkedMargin\Core\Site\Resolution;
 
-/** An address that differs from the file's name in letter case alone, which most servers tell apart. Common practice. */
+/**
+ * An address that differs from the file's name in letter case alone, which most servers tell apart. Common practice.
+ */
 final readonly class LetterCase extends ReferenceRule
 {
     public function __construct()
     {
-        parent::__construct('link/letter-case', Weight::Fault, ProofMark::Change, 'An address differs from the file’s name in letter case.', ['file/name']);
+        parent::__construct(
+            'link/letter-case',
+            Weight::Fault,
+            ProofMark::Change,
+            'An address differs from the file’s name in letter case.',
+            ['file/name'],
+        );
     }
 
     public function examples(): array
     {
-        $files = fn (string $href) => ['index.html' => "<p><a href=\"$href\">Tides</a></p>", 'tides.html' => '<p><a href="index.html">Home</a></p>'];
+        $files = fn (string $href) => [
+            'index.html' => "<p><a href=\"$href\">Tides</a></p>",
+            'tides.html' => '<p><a href="index.html">Home</a></p>',
+        ];
 
         return [new Example('', $files('Tides.html'), $files('tides.html'))];
     }

@@ -12,20 +12,35 @@ use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Reference;
 use InkedMargin\Core\Site\Resolution;
 
-/** A file address, a drive letter, a share, backslashes, or a host of the author's own network (RFC 6761, RFC 1918; common practice). */
+/**
+ * A file address, a drive letter, a share, backslashes, or a host of the author's own network (RFC 6761, RFC 1918;
+ * common practice).
+ */
 final readonly class LocalPath extends ReferenceRule
 {
     public function __construct()
     {
-        parent::__construct('link/local-path', Weight::Fault, ProofMark::Change, 'An address names a place on the author’s own computer.');
+        parent::__construct(
+            'link/local-path',
+            Weight::Fault,
+            ProofMark::Change,
+            'An address names a place on the author’s own computer.',
+        );
     }
 
     public function examples(): array
     {
-        $files = fn (string $href) => ['index.html' => "<p><a href=\"$href\">Tides</a></p>", 'pages/tides.html' => '<p><a href="../index.html">Home</a></p>'];
+        $files = fn (string $href) => [
+            'index.html' => "<p><a href=\"$href\">Tides</a></p>",
+            'pages/tides.html' => '<p><a href="../index.html">Home</a></p>',
+        ];
 
         return [
-            new Example('own-computer', $files('file:///C:/Users/imre/site/pages/tides.html'), $files('pages/tides.html')),
+            new Example(
+                'own-computer',
+                $files('file:///C:/Users/imre/site/pages/tides.html'),
+                $files('pages/tides.html'),
+            ),
             new Example('backslash', $files('pages\\tides.html'), $files('pages/tides.html')),
         ];
     }
@@ -38,7 +53,8 @@ final readonly class LocalPath extends ReferenceRule
     protected function checkReference(Reference $reference, Examination $exam): Finding
     {
         $offer = self::offer($reference);
-        $isBackslash = str_contains($reference->written, '\\') && preg_match('~^(?:file:|[A-Za-z]:|\\\\\\\\)~i', $reference->written) !== 1;
+        $isBackslash = str_contains($reference->written, '\\')
+            && preg_match('~^(?:file:|[A-Za-z]:|\\\\\\\\)~i', $reference->written) !== 1;
 
         return $this->referenceFinding(
             $reference,

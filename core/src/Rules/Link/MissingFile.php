@@ -17,8 +17,8 @@ use InkedMargin\Core\Site\Resolution;
 use InkedMargin\Core\Source\English;
 
 /**
- * An address that resolves inside the site (URL Standard, 4.4) to a file that does not exist. What several pages link to is reported once,
- * at the file that is missing.
+ * An address that resolves inside the site (URL Standard, 4.4) to a file that does not exist. What several pages link
+ * to is reported once, at the file that is missing.
  */
 final readonly class MissingFile extends ReferenceRule
 {
@@ -26,18 +26,35 @@ final readonly class MissingFile extends ReferenceRule
 
     public function __construct()
     {
-        parent::__construct('link/missing-file', Weight::Fault, ProofMark::Change, 'An address leads to a file that is not in the site.', ['file/missing', 'file/no-home', 'file/name', 'file/double-extension']);
+        parent::__construct(
+            'link/missing-file',
+            Weight::Fault,
+            ProofMark::Change,
+            'An address leads to a file that is not in the site.',
+            ['file/missing', 'file/no-home', 'file/name', 'file/double-extension'],
+        );
     }
 
     public function examples(): array
     {
         $tides = ['tides.html' => '<p><a href="index.html">Home</a></p>'];
         $home = fn (string $href) => ['index.html' => "<p><a href=\"$href\">Tides</a></p>"] + $tides;
-        $birds = ['birds.html' => '<p><a href="index.html">Home</a> <a href="seal-colonies.html">Seals</a></p>', 'index.html' => '<p><a href="birds.html">Birds</a> <a href="seal-colonies.html">Seals</a></p>'];
+        $birds = [
+            'birds.html' => '<p><a href="index.html">Home</a> <a href="seal-colonies.html">Seals</a></p>',
+            'index.html' => '<p><a href="birds.html">Birds</a> <a href="seal-colonies.html">Seals</a></p>',
+        ];
 
         return [
             new Example('link', $home('tidse.html'), $home('tides.html')),
-            new Example('folder', ['index.html' => '<p><img src="images/gull.svg" alt="A gull"><img src="images/seal.svg" alt="A seal"></p>'], ['index.html' => '<p><img src="images/gull.svg" alt="A gull"><img src="images/seal.svg" alt="A seal"></p>', 'images/gull.svg' => '<svg xmlns="http://www.w3.org/2000/svg"/>', 'images/seal.svg' => '<svg xmlns="http://www.w3.org/2000/svg"/>']),
+            new Example(
+                'folder',
+                ['index.html' => '<p><img src="images/gull.svg" alt="A gull"><img src="images/seal.svg" alt="A seal"></p>'],
+                [
+                    'index.html' => '<p><img src="images/gull.svg" alt="A gull"><img src="images/seal.svg" alt="A seal"></p>',
+                    'images/gull.svg' => '<svg xmlns="http://www.w3.org/2000/svg"/>',
+                    'images/seal.svg' => '<svg xmlns="http://www.w3.org/2000/svg"/>',
+                ],
+            ),
             new Example('file', $birds, $birds + ['seal-colonies.html' => '<p><a href="index.html">Home</a></p>']),
         ];
     }
@@ -56,7 +73,9 @@ final readonly class MissingFile extends ReferenceRule
         }
         foreach ($byPath as $references) {
             $files = array_unique(array_map(fn (Reference $one) => $one->from->path, $references));
-            $isFile = count($files) > 1 && $references[0]->target->candidates === [] && $exam->expectations()->target($references[0]) === null;
+            $isFile = count($files) > 1
+                && $references[0]->target->candidates === []
+                && $exam->expectations()->target($references[0]) === null;
             yield $isFile ? $this->file($references) : $this->link($references, $exam);
         }
     }
@@ -86,8 +105,12 @@ final readonly class MissingFile extends ReferenceRule
                 ? "There is no file `{$target->path}`."
                 : "`{$reference->written}` leads to `{$target->path}`, which does not exist.",
             match (true) {
-                $expected !== null => "By the order of the pages it should lead to `$expected`: type ".self::written($reference, $reference->relativeUrlTo($expected)).'.',
-                $offer === null && $reference->kind === ReferenceKind::Link => "Add the file `{$target->path}`, or link to a page that exists.",
+                $expected !== null => "By the order of the pages it should lead to `$expected`: type ".self::written(
+                    $reference,
+                    $reference->relativeUrlTo($expected),
+                ).'.',
+                $offer === null
+                    && $reference->kind === ReferenceKind::Link => "Add the file `{$target->path}`, or link to a page that exists.",
                 $offer === null => "Add the file `{$target->path}`, or type the path of a file that exists.",
                 default => "If you mean $offer, type that. Otherwise add the file `{$target->path}`.",
             },
@@ -117,7 +140,10 @@ final readonly class MissingFile extends ReferenceRule
             }
         }
 
-        return array_map(fn (array $lists) => array_merge(...$lists), array_filter($folders, fn (array $lists) => count($lists) > 1));
+        return array_map(
+            fn (array $lists) => array_merge(...$lists),
+            array_filter($folders, fn (array $lists) => count($lists) > 1),
+        );
     }
 
     /** @param  non-empty-list<Reference>  $references  into one folder */
@@ -172,6 +198,9 @@ final readonly class MissingFile extends ReferenceRule
     {
         $others = array_slice($references, 1, self::MOST_RELATED);
 
-        return array_map(fn (Reference $one) => new Related($one->from, $one->span, "this leads to `{$one->target->path}`"), $others);
+        return array_map(
+            fn (Reference $one) => new Related($one->from, $one->span, "this leads to `{$one->target->path}`"),
+            $others,
+        );
     }
 }

@@ -17,12 +17,22 @@ final readonly class MissingFragment extends ReferenceRule
 {
     public function __construct()
     {
-        parent::__construct('link/missing-fragment', Weight::Departure, ProofMark::Change, 'A link leads to a place on a page that does not exist.', ['markup/bad-attribute-value']);
+        parent::__construct(
+            'link/missing-fragment',
+            Weight::Departure,
+            ProofMark::Change,
+            'A link leads to a place on a page that does not exist.',
+            ['markup/bad-attribute-value'],
+        );
     }
 
     public function examples(): array
     {
-        return [new Example('', '<p><a href="#tide">Tides</a></p><h2 id="tides">Tides</h2>', '<p><a href="#tides">Tides</a></p><h2 id="tides">Tides</h2>')];
+        return [new Example(
+            '',
+            '<p><a href="#tide">Tides</a></p><h2 id="tides">Tides</h2>',
+            '<p><a href="#tides">Tides</a></p><h2 id="tides">Tides</h2>',
+        )];
     }
 
     protected function resolution(): Resolution

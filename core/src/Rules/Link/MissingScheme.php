@@ -17,7 +17,12 @@ final readonly class MissingScheme extends ReferenceRule
 {
     public function __construct()
     {
-        parent::__construct('link/missing-scheme', Weight::Fault, ProofMark::Insert, 'The address of another site does not start with https://.');
+        parent::__construct(
+            'link/missing-scheme',
+            Weight::Fault,
+            ProofMark::Insert,
+            'The address of another site does not start with https://.',
+        );
     }
 
     public function examples(): array

@@ -13,19 +13,30 @@ use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Map\Link;
 use InkedMargin\Core\Site\Map\LinkPlace;
 
-/** An outside address among the pages of the menu. An address in the menus of several pages is reported once. Common practice. */
+/**
+ * An outside address among the pages of the menu. An address in the menus of several pages is reported once. Common
+ * practice.
+ */
 final readonly class OutsideInMenu extends Rule
 {
     private const MOST_RELATED = 12;
 
     public function __construct()
     {
-        parent::__construct('link/outside-in-menu', Weight::Tidy, ProofMark::Move, 'A link to another site is among the links of the menu.');
+        parent::__construct(
+            'link/outside-in-menu',
+            Weight::Tidy,
+            ProofMark::Move,
+            'A link to another site is among the links of the menu.',
+        );
     }
 
     public function examples(): array
     {
-        $files = fn (string $nav, string $text) => ['index.html' => "<nav><a href=\"tides.html\">Tides</a>$nav</nav><p>See also$text.</p>", 'tides.html' => '<nav><a href="index.html">Home</a></nav>'];
+        $files = fn (string $nav, string $text) => [
+            'index.html' => "<nav><a href=\"tides.html\">Tides</a>$nav</nav><p>See also$text.</p>",
+            'tides.html' => '<nav><a href="index.html">Home</a></nav>',
+        ];
         $link = ' <a href="https://gulls.example/" target="_blank" rel="noopener">Gulls</a>';
 
         return [new Example('', $files($link, ''), $files('', $link))];

@@ -17,7 +17,13 @@ final readonly class OutsideSameTab extends Rule
 {
     public function __construct()
     {
-        parent::__construct('link/outside-same-tab', Weight::Tidy, ProofMark::Insert, 'A link to another site opens in the same tab.', ['brief/link']);
+        parent::__construct(
+            'link/outside-same-tab',
+            Weight::Tidy,
+            ProofMark::Insert,
+            'A link to another site opens in the same tab.',
+            ['brief/link'],
+        );
     }
 
     public function examples(): array

@@ -12,17 +12,28 @@ use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Reference;
 use InkedMargin\Core\Site\Resolution;
 
-/** An address with more `../` than there are folders above the file (RFC 3986, 5.4.2: what is above the root is ignored). Common practice. */
+/**
+ * An address with more `../` than there are folders above the file (RFC 3986, 5.4.2: what is above the root is
+ * ignored). Common practice.
+ */
 final readonly class OutsideSite extends ReferenceRule
 {
     public function __construct()
     {
-        parent::__construct('link/outside-site', Weight::Fault, ProofMark::Change, 'An address leads out of the site’s folder.');
+        parent::__construct(
+            'link/outside-site',
+            Weight::Fault,
+            ProofMark::Change,
+            'An address leads out of the site’s folder.',
+        );
     }
 
     public function examples(): array
     {
-        $files = fn (string $href) => ['index.html' => "<p><a href=\"$href\">Tides</a></p>", 'tides.html' => '<p><a href="index.html">Home</a></p>'];
+        $files = fn (string $href) => [
+            'index.html' => "<p><a href=\"$href\">Tides</a></p>",
+            'tides.html' => '<p><a href="index.html">Home</a></p>',
+        ];
 
         return [new Example('', $files('../tides.html'), $files('tides.html'))];
     }

@@ -30,7 +30,10 @@ abstract readonly class ReferenceRule extends Rule
     /** The files that may be meant, each as the exact text to type; null when there are none. */
     final protected static function offer(Reference $reference): ?string
     {
-        $offers = array_map(fn (string $path) => '`'.$reference->relativeUrlTo($path).'`', array_slice($reference->target->candidates, 0, 3));
+        $offers = array_map(
+            fn (string $path) => '`'.$reference->relativeUrlTo($path).'`',
+            array_slice($reference->target->candidates, 0, 3),
+        );
 
         return $offers === [] ? null : English::list($offers, 'or');
     }
@@ -49,7 +52,10 @@ abstract readonly class ReferenceRule extends Rule
     /** Where an address is quoted in an attribute: `href="…"`. */
     final protected static function written(Reference $reference, string $address): string
     {
-        return $reference->element === null || str_contains($reference->attribute, 'srcset') || $reference->attribute === 'style' || $reference->attribute === 'url()'
+        return $reference->element === null
+            || str_contains($reference->attribute, 'srcset')
+            || $reference->attribute === 'style'
+            || $reference->attribute === 'url()'
             ? "`$address`"
             : "`{$reference->attribute}=\"$address\"`";
     }

@@ -18,12 +18,21 @@ final readonly class WrongFolder extends ReferenceRule
 {
     public function __construct()
     {
-        parent::__construct('link/wrong-folder', Weight::Fault, ProofMark::Change, 'An address looks for a file in the wrong folder.', ['file/missing']);
+        parent::__construct(
+            'link/wrong-folder',
+            Weight::Fault,
+            ProofMark::Change,
+            'An address looks for a file in the wrong folder.',
+            ['file/missing'],
+        );
     }
 
     public function examples(): array
     {
-        $files = fn (string $href) => ['index.html' => "<p><a href=\"$href\">Tides</a></p>", 'pages/tides.html' => '<p><a href="../index.html">Home</a></p>'];
+        $files = fn (string $href) => [
+            'index.html' => "<p><a href=\"$href\">Tides</a></p>",
+            'pages/tides.html' => '<p><a href="../index.html">Home</a></p>',
+        ];
 
         return [new Example('', $files('tides.html'), $files('pages/tides.html'))];
     }

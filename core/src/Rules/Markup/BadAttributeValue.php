@@ -23,19 +23,38 @@ final readonly class BadAttributeValue extends SlipRule
 {
     public function __construct()
     {
-        parent::__construct('markup/bad-attribute-value', Weight::Departure, ProofMark::Change, 'The value of an attribute is not one that it takes.');
+        parent::__construct(
+            'markup/bad-attribute-value',
+            Weight::Departure,
+            ProofMark::Change,
+            'The value of an attribute is not one that it takes.',
+        );
     }
 
     public function examples(): array
     {
         return [
-            new Example('', '<p><input type="txt" aria-label="Your name"></p>', '<p><input type="text" aria-label="Your name"></p>'),
+            new Example(
+                '',
+                '<p><input type="txt" aria-label="Your name"></p>',
+                '<p><input type="text" aria-label="Your name"></p>',
+            ),
             new Example(
                 'misspelt',
-                ['index.html' => Example::page('', head: '<link rel="styelsheet" href="site.css">'), 'site.css' => 'p { margin: 0 }'],
-                ['index.html' => Example::page('', head: '<link rel="stylesheet" href="site.css">'), 'site.css' => 'p { margin: 0 }'],
+                [
+                    'index.html' => Example::page('', head: '<link rel="styelsheet" href="site.css">'),
+                    'site.css' => 'p { margin: 0 }',
+                ],
+                [
+                    'index.html' => Example::page('', head: '<link rel="stylesheet" href="site.css">'),
+                    'site.css' => 'p { margin: 0 }',
+                ],
             ),
-            new Example('target', ['index.html' => '<p><a href="https://gulls.example/" target="blank" rel="noopener">Gulls</a></p>'], '<p><a href="https://gulls.example/" target="_blank" rel="noopener">Gulls</a></p>'),
+            new Example(
+                'target',
+                ['index.html' => '<p><a href="https://gulls.example/" target="blank" rel="noopener">Gulls</a></p>'],
+                '<p><a href="https://gulls.example/" target="_blank" rel="noopener">Gulls</a></p>',
+            ),
             new Example('sign', '<p class=".big">Tides</p>', '<p class="big">Tides</p>'),
         ];
     }
@@ -46,7 +65,8 @@ final readonly class BadAttributeValue extends SlipRule
         $table = AttributeTable::load();
         foreach ($exam->site->pages as $page) {
             foreach ($page->attributes() as [$name, $attribute, $elements]) {
-                $mayBeWrong = in_array($attribute, ['target', 'class', 'id'], true) || $table->limits($name, $attribute);
+                $mayBeWrong = in_array($attribute, ['target', 'class', 'id'], true)
+                    || $table->limits($name, $attribute);
                 foreach ($mayBeWrong ? $elements : [] as $element) {
                     $finding = $this->checkAttribute($element->attributes[$attribute], $element, $page, $table);
                     if ($finding !== null) {
@@ -116,7 +136,10 @@ final readonly class BadAttributeValue extends SlipRule
     {
         $value = $attribute->valueSpan();
         $sign = $attribute->name === 'id' ? '#' : '.';
-        if ($value === null || ! str_contains($attribute->value, $sign) || preg_match('/(?:^|\s)'.preg_quote($sign, '/').'[a-z_-]/i', $attribute->value) !== 1) {
+        if ($value === null || ! str_contains($attribute->value, $sign) || preg_match(
+            '/(?:^|\s)'.preg_quote($sign, '/').'[a-z_-]/i',
+            $attribute->value,
+        ) !== 1) {
             return null;
         }
         $meant = preg_replace('/(^|\s)'.preg_quote($sign, '/').'(?=[a-z_-])/i', '$1', $attribute->value) ?? '';

@@ -21,12 +21,21 @@ final readonly class BreakForSpace extends Rule
 {
     public function __construct()
     {
-        parent::__construct('markup/break-for-space', Weight::Tidy, ProofMark::TakeOut, 'Line breaks are used as spacing.');
+        parent::__construct(
+            'markup/break-for-space',
+            Weight::Tidy,
+            ProofMark::TakeOut,
+            'Line breaks are used as spacing.',
+        );
     }
 
     public function examples(): array
     {
-        return [new Example('', '<p>Puffins nest here.<br><br>So do gulls.</p>', '<p>Puffins nest here.</p><p>So do gulls.</p>')];
+        return [new Example(
+            '',
+            '<p>Puffins nest here.<br><br>So do gulls.</p>',
+            '<p>Puffins nest here.</p><p>So do gulls.</p>',
+        )];
     }
 
     public function check(Examination $exam): iterable

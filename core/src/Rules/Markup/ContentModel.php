@@ -26,11 +26,25 @@ use InkedMargin\Core\Source\Span;
 /** An element or text where the content model of its parent does not allow it (HTML Standard, 3.2.5 and section 4). */
 final readonly class ContentModel extends SlipRule
 {
-    private const NESTED = ['nested-a-element' => 'a', 'nested-button' => 'button', 'nested-form' => 'form', 'nested-heading' => 'heading', 'nested-table' => 'table', 'nested-nobr' => 'nobr', 'nested-select' => 'select'];
+    private const NESTED = [
+        'nested-a-element' => 'a',
+        'nested-button' => 'button',
+        'nested-form' => 'form',
+        'nested-heading' => 'heading',
+        'nested-table' => 'table',
+        'nested-nobr' => 'nobr',
+        'nested-select' => 'select',
+    ];
 
     public function __construct()
     {
-        parent::__construct('markup/content-model', Weight::Fault, ProofMark::Move, 'An element or text is where it is not allowed.', ['markup/unclosed-element', 'markup/misnested', 'markup/missing-skeleton-tag']);
+        parent::__construct(
+            'markup/content-model',
+            Weight::Fault,
+            ProofMark::Move,
+            'An element or text is where it is not allowed.',
+            ['markup/unclosed-element', 'markup/misnested', 'markup/missing-skeleton-tag'],
+        );
     }
 
     public function examples(): array
@@ -39,19 +53,57 @@ final readonly class ContentModel extends SlipRule
         $heading = "<h1>Marrow Sound</h1>\n";
 
         return [
-            new Example('parent', '<div><li>Puffins</li><li>Gulls</li></div>', '<div><ul><li>Puffins</li><li>Gulls</li></ul></div>'),
+            new Example(
+                'parent',
+                '<div><li>Puffins</li><li>Gulls</li></div>',
+                '<div><ul><li>Puffins</li><li>Gulls</li></ul></div>',
+            ),
             new Example('child', '<ul><p>Birds</p><li>Puffins</li></ul>', '<ul><li>Birds</li><li>Puffins</li></ul>'),
             new Example('block', '<div><span><div>Puffins</div></span></div>', '<div><div>Puffins</div></div>'),
-            new Example('nested', ['index.html' => '<p><a href="birds.html"><button>Birds</button></a></p>', 'birds.html' => '<p><a href="index.html">Home</a></p>'], ['index.html' => '<p><a href="birds.html">Birds</a></p>', 'birds.html' => '<p><a href="index.html">Home</a></p>']),
+            new Example(
+                'nested',
+                [
+                    'index.html' => '<p><a href="birds.html"><button>Birds</button></a></p>',
+                    'birds.html' => '<p><a href="index.html">Home</a></p>',
+                ],
+                [
+                    'index.html' => '<p><a href="birds.html">Birds</a></p>',
+                    'birds.html' => '<p><a href="index.html">Home</a></p>',
+                ],
+            ),
             new Example('metadata', '<meta name="author" content="Imre"><p>Puffins.</p>', '<p>Puffins.</p>'),
-            new Example('order', '<table><tr><td>Ebb</td></tr><caption>Tides</caption></table>', '<table><caption>Tides</caption><tr><td>Ebb</td></tr></table>'),
-            new Example('second', '<main><p>Puffins.</p></main><main><p>Gulls.</p></main>', '<main><p>Puffins.</p><p>Gulls.</p></main>'),
+            new Example(
+                'order',
+                '<table><tr><td>Ebb</td></tr><caption>Tides</caption></table>',
+                '<table><caption>Tides</caption><tr><td>Ebb</td></tr></table>',
+            ),
+            new Example(
+                'second',
+                '<main><p>Puffins.</p></main><main><p>Gulls.</p></main>',
+                '<main><p>Puffins.</p><p>Gulls.</p></main>',
+            ),
             new Example('text', '<ul>Birds<li>Puffins</li></ul>', '<ul><li>Birds</li><li>Puffins</li></ul>'),
             new Example('cut-short', '<p>Birds<ul><li>Puffins</li></ul></p>', '<p>Birds</p><ul><li>Puffins</li></ul>'),
-            new Example('row', '<table><td>Ebb</td><td>Flow</td></table>', '<table><tr><td>Ebb</td><td>Flow</td></tr></table>'),
-            new Example('table', '<table>Tides<tr><td>Ebb</td></tr></table>', '<table><caption>Tides</caption><tr><td>Ebb</td></tr></table>'),
-            new Example('outside-table', '<div><td>Ebb</td><td>Flow</td></div>', '<table><tr><td>Ebb</td><td>Flow</td></tr></table>'),
-            new Example('in-head', ['index.html' => str_replace([$heading, '</head>'], ['', "$heading</head>"], $page)], ['index.html' => $page]),
+            new Example(
+                'row',
+                '<table><td>Ebb</td><td>Flow</td></table>',
+                '<table><tr><td>Ebb</td><td>Flow</td></tr></table>',
+            ),
+            new Example(
+                'table',
+                '<table>Tides<tr><td>Ebb</td></tr></table>',
+                '<table><caption>Tides</caption><tr><td>Ebb</td></tr></table>',
+            ),
+            new Example(
+                'outside-table',
+                '<div><td>Ebb</td><td>Flow</td></div>',
+                '<table><tr><td>Ebb</td><td>Flow</td></tr></table>',
+            ),
+            new Example(
+                'in-head',
+                ['index.html' => str_replace([$heading, '</head>'], ['', "$heading</head>"], $page)],
+                ['index.html' => $page],
+            ),
         ];
     }
 
@@ -106,7 +158,12 @@ final readonly class ContentModel extends SlipRule
         $element = $node instanceof Element ? $node : $parent;
         $name = $node instanceof Element ? "`<{$node->name}>`" : 'Text';
         [$message, $remedy] = self::words($group[0], $name, $parent->name ?? 'body', count($group));
-        $first = $node instanceof Element ? $node->place() : new Span($node->span()->start + strspn($node->text, " \t\r\n"), max($node->span()->start + strspn($node->text, " \t\r\n"), $node->span()->end));
+        $first = $node instanceof Element
+            ? $node->place()
+            : new Span(
+                $node->span()->start + strspn($node->text, " \t\r\n"),
+                max($node->span()->start + strspn($node->text, " \t\r\n"), $node->span()->end),
+            );
         $related = [];
         foreach (array_slice($group, 1, 12) as $other) {
             $place = $other->node instanceof Element ? $other->node->place() : $other->node->span();
@@ -131,7 +188,13 @@ final readonly class ContentModel extends SlipRule
             self::mend($group[0], $node, $last, $page),
             causes: $unclosed === null ? [] : [Subject::element($page->path(), $unclosed)],
             subjects: $subjects,
-            fold: in_array($group[0]->kind, [MisplacedKind::BlockInPhrase, MisplacedKind::NotAChild, MisplacedKind::Order, MisplacedKind::Nested], true) ? "{$group[0]->kind->value}:$name:".($parent->name ?? '').':'.implode(' ', $group[0]->others) : '',
+            fold: in_array(
+                $group[0]->kind,
+                [MisplacedKind::BlockInPhrase, MisplacedKind::NotAChild, MisplacedKind::Order, MisplacedKind::Nested],
+                true,
+            )
+                ? "{$group[0]->kind->value}:$name:".($parent->name ?? '').':'.implode(' ', $group[0]->others)
+                : '',
         );
     }
 
@@ -140,11 +203,18 @@ final readonly class ContentModel extends SlipRule
     {
         $isItem = $misplaced->kind === MisplacedKind::NeedsParent && $first instanceof Element && $first->name === 'li';
         $end = $last instanceof Element ? $last->span()?->end : null;
-        if (! $isItem || $end === null || $last->endTag() === null || in_array($first->parent?->name, ['p', 'span'], true)) {
+        if (! $isItem || $end === null || $last->endTag() === null || in_array(
+            $first->parent?->name,
+            ['p', 'span'],
+            true,
+        )) {
             return null;
         }
 
-        return Mend::of(Edit::insert($page->file, $first->place()->start, '<ul>'), Edit::insert($page->file, $end, '</ul>'));
+        return Mend::of(
+            Edit::insert($page->file, $first->place()->start, '<ul>'),
+            Edit::insert($page->file, $end, '</ul>'),
+        );
     }
 
     /** @return array{string, string} */
@@ -155,14 +225,35 @@ final readonly class ContentModel extends SlipRule
         $these = $count === 1 ? "This $name is" : "These $count $name are";
 
         return match ($misplaced->kind) {
-            MisplacedKind::NeedsParent => ["$these not inside $others.", "Put `<$other>` before ".($count === 1 ? 'it' : 'the first')." and `</$other>` after ".($count === 1 ? 'it.' : 'the last.')],
-            MisplacedKind::NotAChild => ["`<$parent>` can only contain $others, not $name.", $parent === 'ul' || $parent === 'ol' ? 'Put it inside an `<li>`, or move it out of the list.' : "Move it out of `<$parent>`."],
-            MisplacedKind::BlockInPhrase => ["$name cannot be inside `<$other>`, which is for text only.", "Close `<$other>` before it, or use `<div>` in place of `<$other>`."],
-            MisplacedKind::Nested => ["$name cannot be inside `<$other>`.", "Move it out of `<$other>`, or remove one of the two."],
-            MisplacedKind::Metadata => ["$name belongs in `<head>`, but it is in `<$parent>`.", 'Move it before `</head>`.'],
+            MisplacedKind::NeedsParent => [
+                "$these not inside $others.",
+                "Put `<$other>` before ".($count === 1 ? 'it' : 'the first')." and `</$other>` after "
+                    .($count === 1 ? 'it.' : 'the last.'),
+            ],
+            MisplacedKind::NotAChild => [
+                "`<$parent>` can only contain $others, not $name.",
+                $parent === 'ul' || $parent === 'ol'
+                    ? 'Put it inside an `<li>`, or move it out of the list.'
+                    : "Move it out of `<$parent>`.",
+            ],
+            MisplacedKind::BlockInPhrase => [
+                "$name cannot be inside `<$other>`, which is for text only.",
+                "Close `<$other>` before it, or use `<div>` in place of `<$other>`.",
+            ],
+            MisplacedKind::Nested => [
+                "$name cannot be inside `<$other>`.",
+                "Move it out of `<$other>`, or remove one of the two.",
+            ],
+            MisplacedKind::Metadata => [
+                "$name belongs in `<head>`, but it is in `<$parent>`.",
+                'Move it before `</head>`.',
+            ],
             MisplacedKind::Order => self::orderWords($misplaced, $name, $parent),
             MisplacedKind::Second => ["`<$parent>` has a second $name.", 'Keep one of them.'],
-            MisplacedKind::Text => ["Text is directly inside `<$parent>`, which can only contain $others.", "Put it inside `<$other>`."],
+            MisplacedKind::Text => [
+                "Text is directly inside `<$parent>`, which can only contain $others.",
+                "Put it inside `<$other>`.",
+            ],
         };
     }
 
@@ -174,7 +265,10 @@ final readonly class ContentModel extends SlipRule
             return ['This `<dd>` has no `<dt>` before it that it describes.', 'Add a `<dt>` with the term before it.'];
         }
         if ($by === 'dd') {
-            return ['This `<dt>` has no `<dd>` after it that describes it.', 'Add a `<dd>` with the description after it.'];
+            return [
+                'This `<dt>` has no `<dd>` after it that describes it.',
+                'Add a `<dd>` with the description after it.',
+            ];
         }
 
         return $by === null
@@ -220,12 +314,17 @@ final readonly class ContentModel extends SlipRule
                     Edit::insert($page->file, $element->closedAt ?? 0, "</$name>"),
                     Edit::remove($page->file, $page->pairs->tagSpan($endTag)),
                 ),
-                subjects: [Subject::place($page->path(), $endTag), Subject::place($page->path(), $element->closedAt ?? 0)],
+                subjects: [
+                    Subject::place($page->path(), $endTag),
+                    Subject::place($page->path(), $element->closedAt ?? 0),
+                ],
             );
         }
     }
 
-    /** @return iterable<Finding> what the parser itself sorts out: cells without rows, text in tables, links in links */
+    /**
+     * @return iterable<Finding> what the parser itself sorts out: cells without rows, text in tables, links in links
+     */
     private function parserErrors(Page $page): iterable
     {
         $places = [];
@@ -262,11 +361,23 @@ final readonly class ContentModel extends SlipRule
     {
         $tag = $page->pairs->tagAt($offsets[0]);
         [$message, $remedy] = match ($variant) {
-            'row' => ['These cells are not inside a row.', 'Put `<tr>` before the first cell of each row and `</tr>` after the last.'],
-            'table' => ['Something in this table is not inside a cell, so browsers move it above the table.', 'Put it inside a `<td>` or `<caption>`, or outside the table.'],
-            'outside-table' => [($tag === null ? 'This tag' : "`$tag`").' cannot be here, so browsers ignore it.', in_array($tag, ['<td>', '<th>', '<tr>', '<tbody>', '<thead>', '<caption>'], true) ? 'Put `<table>` and `<tr>` around the cells.' : 'Move it to where it belongs, or remove it.'],
+            'row' => [
+                'These cells are not inside a row.',
+                'Put `<tr>` before the first cell of each row and `</tr>` after the last.',
+            ],
+            'table' => [
+                'Something in this table is not inside a cell, so browsers move it above the table.',
+                'Put it inside a `<td>` or `<caption>`, or outside the table.',
+            ],
+            'outside-table' => [
+                ($tag === null ? 'This tag' : "`$tag`").' cannot be here, so browsers ignore it.',
+                in_array($tag, ['<td>', '<th>', '<tr>', '<tbody>', '<thead>', '<caption>'], true)
+                    ? 'Put `<table>` and `<tr>` around the cells.'
+                    : 'Move it to where it belongs, or remove it.',
+            ],
             default => [
-                'There is a '.($nested === 'a' ? 'link' : $nested).' inside a '.($nested === 'a' ? 'link' : $nested).', so browsers close the first one here.',
+                'There is a '.($nested === 'a' ? 'link' : $nested).' inside a '.($nested === 'a' ? 'link' : $nested)
+                    .', so browsers close the first one here.',
                 match (true) {
                     $nested === 'heading' => 'Close the first heading before the second.',
                     $page->pairs->isClosedLater($nested, $offsets[0]) => "Remove one of the two, or type `</$nested>` before this one and remove the later `</$nested>`.",
@@ -285,9 +396,15 @@ final readonly class ContentModel extends SlipRule
             $remedy,
             "$variant:$nested:$tag",
             $variant,
-            related: array_map(fn (int $offset) => new Related($page->file, Span::at($offset), 'the same here'), array_slice($offsets, 1, 12)),
+            related: array_map(
+                fn (int $offset) => new Related($page->file, Span::at($offset), 'the same here'),
+                array_slice($offsets, 1, 12),
+            ),
             causes: $this->unclosedBefore($page, $offsets[0], $nested),
-            subjects: [...$this->subjectsOf($offsets, $page, $isFirst), ...($variant === 'table' ? [Subject::page($page->path()).'#table'] : [])],
+            subjects: [
+                ...$this->subjectsOf($offsets, $page, $isFirst),
+                ...($variant === 'table' ? [Subject::page($page->path()).'#table'] : []),
+            ],
         );
     }
 
@@ -313,7 +430,9 @@ final readonly class ContentModel extends SlipRule
         if (! $isFirst) {
             return $subjects;
         }
-        $names = array_unique(array_map(fn (int $offset) => trim((string) $page->pairs->tagAt($offset), '<>'), $offsets));
+        $names = array_unique(
+            array_map(fn (int $offset) => trim((string) $page->pairs->tagAt($offset), '<>'), $offsets),
+        );
         foreach ($page->pairs->stray as $offset => $name) {
             if ($offset > $offsets[0] && in_array($name, $names, true)) {
                 $subjects[] = Subject::place($page->path(), $offset);

@@ -18,7 +18,12 @@ final readonly class DuplicateAttribute extends Rule
 
     public function __construct()
     {
-        parent::__construct('markup/duplicate-attribute', Weight::Fault, ProofMark::TakeOut, 'A tag has the same attribute twice.');
+        parent::__construct(
+            'markup/duplicate-attribute',
+            Weight::Fault,
+            ProofMark::TakeOut,
+            'A tag has the same attribute twice.',
+        );
     }
 
     public function examples(): array
@@ -33,14 +38,20 @@ final readonly class DuplicateAttribute extends Rule
                 if ($error->code !== 'duplicate-attribute') {
                     continue;
                 }
-                $before = substr($page->file->bytes, max(0, $error->offset - self::LONGEST_NAME), min(self::LONGEST_NAME, $error->offset));
+                $before = substr(
+                    $page->file->bytes,
+                    max(0, $error->offset - self::LONGEST_NAME),
+                    min(self::LONGEST_NAME, $error->offset),
+                );
                 preg_match('/[^\s"\'<>\/=]*$/D', $before, $name);
                 $written = strtolower($name[0] ?? '');
                 yield $this->pageFinding(
                     $page,
                     new Span($error->offset - strlen($name[0] ?? ''), $error->offset),
                     "This tag already has the attribute `$written`; browsers ignore the second one.",
-                    $written === 'class' ? 'Put both names into one attribute: `class="one two"`.' : "Keep one `$written` and remove the other.",
+                    $written === 'class'
+                        ? 'Put both names into one attribute: `class="one two"`.'
+                        : "Keep one `$written` and remove the other.",
                     "attribute:$written",
                     fold: $written,
                 );

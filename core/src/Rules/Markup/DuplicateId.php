@@ -16,12 +16,21 @@ final readonly class DuplicateId extends Rule
 {
     public function __construct()
     {
-        parent::__construct('markup/duplicate-id', Weight::Fault, ProofMark::Change, 'Two elements of a page have the same id.');
+        parent::__construct(
+            'markup/duplicate-id',
+            Weight::Fault,
+            ProofMark::Change,
+            'Two elements of a page have the same id.',
+        );
     }
 
     public function examples(): array
     {
-        return [new Example('', '<p id="tides">Ebb</p><p id="tides">Flow</p>', '<p id="ebb">Ebb</p><p id="flow">Flow</p>')];
+        return [new Example(
+            '',
+            '<p id="tides">Ebb</p><p id="tides">Flow</p>',
+            '<p id="ebb">Ebb</p><p id="flow">Flow</p>',
+        )];
     }
 
     public function check(Examination $exam): iterable

@@ -38,7 +38,10 @@ final readonly class EmptyElement extends Rule
             Weight::Departure,
             ProofMark::Look,
             'A heading, link, paragraph or list item is empty.',
-            ['markup/stray-end-tag', 'markup/misnested', 'markup/content-model', 'markup/unclosed-element', 'link/empty', 'markup/missing-alt'],
+            [
+                'markup/stray-end-tag', 'markup/misnested', 'markup/content-model', 'markup/unclosed-element',
+                'link/empty', 'markup/missing-alt',
+            ],
         );
     }
 
@@ -65,7 +68,9 @@ final readonly class EmptyElement extends Rule
                         $page,
                         $element,
                         "This `<$name>` has nothing in it.",
-                        $name === 'a' ? 'Write the words of the link between the tags.' : 'Write what belongs there, or remove the tags.',
+                        $name === 'a'
+                            ? 'Write the words of the link between the tags.'
+                            : 'Write what belongs there, or remove the tags.',
                         causes: [Subject::place($page->path(), $element->closedAt ?? 0)],
                         fold: $name,
                     );
@@ -100,9 +105,14 @@ final readonly class EmptyElement extends Rule
     private static function isNamed(Element $element): bool
     {
         $name = $element->value('aria-label') ?? $element->value('aria-labelledby') ?? $element->value('title') ?? '';
-        $isTarget = $element->name === 'a' && $element->value('href') === null && ($element->value('id') ?? $element->value('name')) !== null;
+        $isTarget = $element->name === 'a'
+            && $element->value('href') === null
+            && ($element->value('id') ?? $element->value('name')) !== null;
 
-        return trim($name) !== '' || $isTarget || $element->value('hidden') !== null || $element->value('aria-hidden') === 'true';
+        return trim($name) !== ''
+            || $isTarget
+            || $element->value('hidden') !== null
+            || $element->value('aria-hidden') === 'true';
     }
 
     /** Whether its id or a class occurs in a script of the page, which may fill it. */
@@ -128,7 +138,10 @@ final readonly class EmptyElement extends Rule
         return false;
     }
 
-    /** @return array<int, true> the elements that have something in them, by object id: from the last to the first, each looked at once */
+    /**
+     * @return array<int, true> the elements that have something in them, by object id: from the last to the first, each
+     *     looked at once
+     */
     private static function filled(Page $page): array
     {
         $palpable = array_fill_keys(self::PALPABLE, true);
@@ -137,9 +150,12 @@ final readonly class EmptyElement extends Rule
             foreach ($element->children as $child) {
                 $isFilled = $child instanceof Text
                     ? trim($child->text, self::WHITE) !== ''
-                    : $child instanceof Element && (isset($filled[spl_object_id($child)]) || isset($palpable[$child->name]) || str_contains($child->name, '-'));
+                    : $child instanceof Element
+                        && (isset($filled[spl_object_id($child)]) || isset($palpable[$child->name]) || str_contains($child->name, '-'));
                 // An icon of a font is an empty element with a class, and a picture all the same.
-                $isIcon = $child instanceof Element && in_array($child->name, ['i', 'span'], true) && $child->attribute('class') !== null;
+                $isIcon = $child instanceof Element
+                    && in_array($child->name, ['i', 'span'], true)
+                    && $child->attribute('class') !== null;
                 if ($isFilled || $isIcon) {
                     $filled[spl_object_id($element)] = true;
                     break;

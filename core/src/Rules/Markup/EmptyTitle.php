@@ -25,7 +25,11 @@ final readonly class EmptyTitle extends ElementRule
     {
         $page = Example::page('<p>Puffins nest here.</p>');
 
-        return [new Example('', ['index.html' => str_replace('<title>Marrow Sound', '<title>', $page)], ['index.html' => $page])];
+        return [new Example(
+            '',
+            ['index.html' => str_replace('<title>Marrow Sound', '<title>', $page)],
+            ['index.html' => $page],
+        )];
     }
 
     public function speaksFor(): array

@@ -35,7 +35,11 @@ final readonly class Encoding extends Rule
         return [
             new Example('unreadable', ['index.html' => str_replace('here', "caf\xE9", $page)], ['index.html' => $page]),
             new Example('other', ['index.html' => $latin], ['index.html' => $page]),
-            new Example('contradicted', ['index.html' => "\xEF\xBB\xBF".str_replace('utf-8', 'koi8-r', $page)], ['index.html' => $page]),
+            new Example(
+                'contradicted',
+                ['index.html' => "\xEF\xBB\xBF".str_replace('utf-8', 'koi8-r', $page)],
+                ['index.html' => $page],
+            ),
             new Example('unknown', ['index.html' => str_replace('utf-8', 'utf-88', $page)], ['index.html' => $page]),
         ];
     }
@@ -66,14 +70,43 @@ final readonly class Encoding extends Rule
         $declaration = $encoding->declaration;
         $unknown = $this->unknownLabel($page);
         if ($encoding->isMarked && ! $encoding->isUtf8()) {
-            yield $this->pageFinding($page, new Span(0, strlen("\u{FEFF}")), "The page is saved as {$encoding->name}; web pages have to be UTF-8.", self::REMEDY, 'encoding', 'other');
+            yield $this->pageFinding(
+                $page,
+                new Span(0, strlen("\u{FEFF}")),
+                "The page is saved as {$encoding->name}; web pages have to be UTF-8.",
+                self::REMEDY,
+                'encoding',
+                'other',
+            );
         } elseif ($declaration !== null && $encoding->isContradicted()) {
-            yield $this->pageFinding($page, $declaration->span, "The page is saved as UTF-8, but it says here that it is {$declaration->label}.", 'Type `utf-8`.', 'encoding', 'contradicted');
+            yield $this->pageFinding(
+                $page,
+                $declaration->span,
+                "The page is saved as UTF-8, but it says here that it is {$declaration->label}.",
+                'Type `utf-8`.',
+                'encoding',
+                'contradicted',
+            );
         } elseif ($declaration !== null && ! str_starts_with(self::plain($declaration->label), 'utf8')) {
-            yield $this->pageFinding($page, $declaration->span, "The page says that it is {$declaration->label}; web pages have to be UTF-8.", 'Save the page as UTF-8, and type `<meta charset="utf-8">`.', 'encoding', 'other');
+            yield $this->pageFinding(
+                $page,
+                $declaration->span,
+                "The page says that it is {$declaration->label}; web pages have to be UTF-8.",
+                'Save the page as UTF-8, and type `<meta charset="utf-8">`.',
+                'encoding',
+                'other',
+            );
         } elseif ($unknown !== null) {
             $span = $unknown->valueSpan() ?? $unknown->nameSpan();
-            yield $this->pageFinding($page, $span, "There is no encoding named “{$unknown->value}”.", 'Type `utf-8`.', 'encoding', 'unknown', mend: $unknown->valueSpan() === null ? null : Mend::of(new Edit($page->file, $span, 'utf-8')));
+            yield $this->pageFinding(
+                $page,
+                $span,
+                "There is no encoding named “{$unknown->value}”.",
+                'Type `utf-8`.',
+                'encoding',
+                'unknown',
+                mend: $unknown->valueSpan() === null ? null : Mend::of(new Edit($page->file, $span, 'utf-8')),
+            );
         }
     }
 

@@ -15,7 +15,13 @@ final readonly class HeadingSkips extends Rule
 {
     public function __construct()
     {
-        parent::__construct('markup/heading-skips', Weight::Tidy, ProofMark::Change, 'A heading skips a level.', ['markup/misnested', 'markup/unclosed-element']);
+        parent::__construct(
+            'markup/heading-skips',
+            Weight::Tidy,
+            ProofMark::Change,
+            'A heading skips a level.',
+            ['markup/misnested', 'markup/unclosed-element'],
+        );
     }
 
     public function examples(): array

@@ -12,7 +12,10 @@ use InkedMargin\Core\Markup\Indent;
 use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 
-/** Indentation against the brief's step or the page's own. A page is told once, with how many more places there are. Common practice. */
+/**
+ * Indentation against the brief's step or the page's own. A page is told once, with how many more places there are.
+ * Common practice.
+ */
 final readonly class Indentation extends Rule
 {
     public function __construct()

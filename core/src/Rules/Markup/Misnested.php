@@ -16,17 +16,29 @@ use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Source\Span;
 
-/** Tags that overlap: an element is closed by the end of another before its own end tag comes (HTML Standard, 13.1.2.3). */
+/**
+ * Tags that overlap: an element is closed by the end of another before its own end tag comes (HTML Standard, 13.1.2.3).
+ */
 final readonly class Misnested extends Rule
 {
     public function __construct()
     {
-        parent::__construct('markup/misnested', Weight::Fault, ProofMark::Move, 'Two elements overlap: the one that was opened last is not closed first.', ['markup/unknown-element']);
+        parent::__construct(
+            'markup/misnested',
+            Weight::Fault,
+            ProofMark::Move,
+            'Two elements overlap: the one that was opened last is not closed first.',
+            ['markup/unknown-element'],
+        );
     }
 
     public function examples(): array
     {
-        return [new Example('', '<p><em>Low <strong>tide</em></strong> at noon.</p>', '<p><em>Low <strong>tide</strong></em> at noon.</p>')];
+        return [new Example(
+            '',
+            '<p><em>Low <strong>tide</em></strong> at noon.</p>',
+            '<p><em>Low <strong>tide</strong></em> at noon.</p>',
+        )];
     }
 
     public function check(Examination $exam): iterable
@@ -41,7 +53,10 @@ final readonly class Misnested extends Rule
         }
     }
 
-    /** @return array<int, true> where a link or button begins in another and ends it, with all that is open in that: no overlap */
+    /**
+     * @return array<int, true> where a link or button begins in another and ends it, with all that is open in that: no
+     *     overlap
+     */
     private static function nested(Page $page): array
     {
         $offsets = [];

@@ -18,7 +18,9 @@ use InkedMargin\Core\Markup\Walk;
 use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Page;
 
-/** An `img` without an `alt` attribute, or a link without any words (HTML Standard, 4.8.4.4; WCAG 2.2, 1.1.1 and 2.4.4). */
+/**
+ * An `img` without an `alt` attribute, or a link without any words (HTML Standard, 4.8.4.4; WCAG 2.2, 1.1.1 and 2.4.4).
+ */
 final readonly class MissingAlt extends ElementRule
 {
     /** A link is looked for so far up, and gone through so far: what is larger is no link around a picture. */
@@ -31,13 +33,25 @@ final readonly class MissingAlt extends ElementRule
 
     public function examples(): array
     {
-        $files = fn (string $alt) => ['index.html' => "<p><img src=\"gull.svg\"$alt></p>", 'gull.svg' => '<svg xmlns="http://www.w3.org/2000/svg"/>'];
-        $link = fn (string $alt) => ['index.html' => "<p><a href=\"birds.html\"><img src=\"gull.svg\" alt=\"$alt\"></a></p>", 'birds.html' => '<p><a href="index.html">Home</a></p>', 'gull.svg' => '<svg xmlns="http://www.w3.org/2000/svg"/>'];
+        $files = fn (string $alt) => [
+            'index.html' => "<p><img src=\"gull.svg\"$alt></p>",
+            'gull.svg' => '<svg xmlns="http://www.w3.org/2000/svg"/>',
+        ];
+        $link = fn (string $alt) => [
+            'index.html' => "<p><a href=\"birds.html\"><img src=\"gull.svg\" alt=\"$alt\"></a></p>",
+            'birds.html' => '<p><a href="index.html">Home</a></p>',
+            'gull.svg' => '<svg xmlns="http://www.w3.org/2000/svg"/>',
+        ];
 
         return [
             new Example('none', $files(''), $files(' alt="A gull on the quay"')),
             new Example('link', $link(''), $link('Birds')),
-            new Example('no-alt', $files(' alt=""'), $files(' alt="A gull on the quay"'), 'kind: pictures, at_least: 1'),
+            new Example(
+                'no-alt',
+                $files(' alt=""'),
+                $files(' alt="A gull on the quay"'),
+                'kind: pictures, at_least: 1',
+            ),
         ];
     }
 
@@ -77,7 +91,8 @@ final readonly class MissingAlt extends ElementRule
         return $this->elementFinding(
             $page,
             $element,
-            ($picture === '' ? 'This picture' : "The picture `$picture`").' has no alt text, so people who cannot see it learn nothing about it.',
+            ($picture === '' ? 'This picture' : "The picture `$picture`")
+                .' has no alt text, so people who cannot see it learn nothing about it.',
             'Add `alt="…"` with what the picture shows, or `alt=""` if it is only decoration.',
             'none',
             mend: Mend::of(Edit::insert($page->file, $tag->start + strlen($bytes), ' alt=""')),

@@ -17,14 +17,23 @@ final readonly class MissingAttribute extends ElementRule
 {
     public function __construct()
     {
-        parent::__construct('markup/missing-attribute', Weight::Fault, ProofMark::Insert, 'A required attribute is missing.');
+        parent::__construct(
+            'markup/missing-attribute',
+            Weight::Fault,
+            ProofMark::Insert,
+            'A required attribute is missing.',
+        );
     }
 
     public function examples(): array
     {
         $gull = ['gull.svg' => '<svg xmlns="http://www.w3.org/2000/svg"/>'];
 
-        return [new Example('', ['index.html' => '<p><img alt="A gull"></p>'], ['index.html' => '<p><img src="gull.svg" alt="A gull"></p>'] + $gull)];
+        return [new Example(
+            '',
+            ['index.html' => '<p><img alt="A gull"></p>'],
+            ['index.html' => '<p><img src="gull.svg" alt="A gull"></p>'] + $gull,
+        )];
     }
 
     protected function concerns(string $name): bool
@@ -36,7 +45,10 @@ final readonly class MissingAttribute extends ElementRule
     {
         foreach (self::required()[$element->name] as $names) {
             $names = (array) $names;
-            if (array_intersect_key(array_flip($names), $element->attributes) !== [] || self::isOtherwiseUsed($element)) {
+            if (array_intersect_key(
+                array_flip($names),
+                $element->attributes,
+            ) !== [] || self::isOtherwiseUsed($element)) {
                 continue;
             }
 
@@ -55,7 +67,8 @@ final readonly class MissingAttribute extends ElementRule
     /** Microdata and RDFa give `meta` and `link` a use of their own. */
     private static function isOtherwiseUsed(Element $element): bool
     {
-        return in_array($element->name, ['meta', 'link'], true) && ($element->attribute('property') ?? $element->attribute('itemprop')) !== null;
+        return in_array($element->name, ['meta', 'link'], true)
+            && ($element->attribute('property') ?? $element->attribute('itemprop')) !== null;
     }
 
     /** @return array<string, list<string|list<string>>> */

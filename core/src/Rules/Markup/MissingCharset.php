@@ -20,7 +20,13 @@ final readonly class MissingCharset extends Rule
 
     public function __construct()
     {
-        parent::__construct('markup/missing-charset', Weight::Departure, ProofMark::Insert, 'A page does not declare its encoding.', ['markup/encoding', 'markup/missing-attribute']);
+        parent::__construct(
+            'markup/missing-charset',
+            Weight::Departure,
+            ProofMark::Insert,
+            'A page does not declare its encoding.',
+            ['markup/encoding', 'markup/missing-attribute'],
+        );
     }
 
     public function examples(): array
@@ -51,7 +57,9 @@ final readonly class MissingCharset extends Rule
     private static function declares(Page $page): bool
     {
         foreach ($page->named('meta') as $meta) {
-            if ($meta->attribute('charset') !== null || strtolower($meta->value('http-equiv') ?? '') === 'content-type') {
+            if ($meta->attribute('charset') !== null || strtolower(
+                $meta->value('http-equiv') ?? '',
+            ) === 'content-type') {
                 return true;
             }
         }

@@ -23,7 +23,13 @@ final readonly class MissingDoctype extends SlipRule
 {
     public function __construct()
     {
-        parent::__construct('markup/missing-doctype', Weight::Departure, ProofMark::Insert, 'A page has no doctype, or one that browsers do not recognise.', ['markup/stray-text']);
+        parent::__construct(
+            'markup/missing-doctype',
+            Weight::Departure,
+            ProofMark::Insert,
+            'A page has no doctype, or one that browsers do not recognise.',
+            ['markup/stray-text'],
+        );
     }
 
     public function examples(): array
@@ -32,8 +38,16 @@ final readonly class MissingDoctype extends SlipRule
 
         return [
             new Example('none', ['index.html' => str_replace("<!DOCTYPE html>\n", '', $page)], ['index.html' => $page]),
-            new Example('misspelt', ['index.html' => str_replace('<!DOCTYPE html>', '<DOCTYPE html>', $page)], ['index.html' => $page]),
-            new Example('late', ['index.html' => "<html lang=\"en\">\n".str_replace('<html lang="en">', '', $page)], ['index.html' => $page]),
+            new Example(
+                'misspelt',
+                ['index.html' => str_replace('<!DOCTYPE html>', '<DOCTYPE html>', $page)],
+                ['index.html' => $page],
+            ),
+            new Example(
+                'late',
+                ['index.html' => "<html lang=\"en\">\n".str_replace('<html lang="en">', '', $page)],
+                ['index.html' => $page],
+            ),
         ];
     }
 
@@ -44,7 +58,9 @@ final readonly class MissingDoctype extends SlipRule
             if (array_filter($page->document->children, fn (Node $node) => $node instanceof Doctype) !== []) {
                 continue;
             }
-            $late = array_values(array_filter($page->document->errors, fn (MarkupError $error) => $error->code === 'misplaced-doctype'))[0] ?? null;
+            $late = array_values(
+                array_filter($page->document->errors, fn (MarkupError $error) => $error->code === 'misplaced-doctype'),
+            )[0] ?? null;
             yield $late === null
                 ? $this->pageFinding(
                     $page,

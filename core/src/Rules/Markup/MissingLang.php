@@ -17,7 +17,12 @@ final readonly class MissingLang extends ElementRule
 {
     public function __construct()
     {
-        parent::__construct('markup/missing-lang', Weight::Departure, ProofMark::Insert, 'A page does not declare its language.');
+        parent::__construct(
+            'markup/missing-lang',
+            Weight::Departure,
+            ProofMark::Insert,
+            'A page does not declare its language.',
+        );
     }
 
     public function examples(): array
@@ -36,7 +41,12 @@ final readonly class MissingLang extends ElementRule
     {
         // XHTML's attribute says the same to whoever reads it.
         return trim($element->value('lang') ?? $element->value('xml:lang') ?? '') === ''
-            ? $this->elementFinding($page, $element, 'The page does not declare its language, so screen readers have to guess.', 'Add the language to the tag, such as `<html lang="en">` for English.')
+            ? $this->elementFinding(
+                $page,
+                $element,
+                'The page does not declare its language, so screen readers have to guess.',
+                'Add the language to the tag, such as `<html lang="en">` for English.',
+            )
             : null;
     }
 }

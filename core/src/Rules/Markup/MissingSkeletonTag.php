@@ -20,8 +20,8 @@ use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Source\Span;
 
 /**
- * A start or end tag of html, head or body was not written. The parser implies it (HTML Standard, 13.1.2.4); beginners learn to
- * write it. A tag that is in the file in the wrong place is not said to be missing. Common practice.
+ * A start or end tag of html, head or body was not written. The parser implies it (HTML Standard, 13.1.2.4); beginners
+ * learn to write it. A tag that is in the file in the wrong place is not said to be missing. Common practice.
  */
 final readonly class MissingSkeletonTag extends Rule
 {
@@ -41,11 +41,31 @@ final readonly class MissingSkeletonTag extends Rule
         $page = Example::page('<p>Puffins nest here.</p>');
         $examples = [];
         foreach (['html', 'head', 'body'] as $name) {
-            $examples[] = new Example("$name-start", ['index.html' => preg_replace("/<$name( [^>]*)?>\\n/", '', $page) ?? ''], ['index.html' => $page]);
-            $examples[] = new Example("$name-end", ['index.html' => str_replace("</$name>\n", '', $page)], ['index.html' => $page]);
+            $examples[] = new Example(
+                "$name-start",
+                ['index.html' => preg_replace("/<$name( [^>]*)?>\\n/", '', $page) ?? ''],
+                ['index.html' => $page],
+            );
+            $examples[] = new Example(
+                "$name-end",
+                ['index.html' => str_replace("</$name>\n", '', $page)],
+                ['index.html' => $page],
+            );
         }
 
-        return [...$examples, new Example('both', ['index.html' => preg_replace('~</?body>\n~', '', $page) ?? ''], ['index.html' => $page]), new Example('all', ['index.html' => preg_replace('~</?(?:html|head|body)[^>]*>\n~', '', $page) ?? ''], ['index.html' => $page])];
+        return [
+            ...$examples,
+            new Example(
+                'both',
+                ['index.html' => preg_replace('~</?body>\n~', '', $page) ?? ''],
+                ['index.html' => $page],
+            ),
+            new Example(
+                'all',
+                ['index.html' => preg_replace('~</?(?:html|head|body)[^>]*>\n~', '', $page) ?? ''],
+                ['index.html' => $page],
+            ),
+        ];
     }
 
     public function check(Examination $exam): iterable
@@ -79,9 +99,25 @@ final readonly class MissingSkeletonTag extends Rule
                 Edit::insert($page->file, $end, "</$name>\n"),
             ));
         } elseif ($lacksStart) {
-            yield $this->tag("$name-start", $element, $page, $start, "The page has no `<$name>` tag.", self::whereStart($name).'.', $name === 'html' ? null : Mend::of(Edit::insert($page->file, $start, "<$name>\n")));
+            yield $this->tag(
+                "$name-start",
+                $element,
+                $page,
+                $start,
+                "The page has no `<$name>` tag.",
+                self::whereStart($name).'.',
+                $name === 'html' ? null : Mend::of(Edit::insert($page->file, $start, "<$name>\n")),
+            );
         } elseif ($lacksEnd) {
-            yield $this->tag("$name-end", $element, $page, $end, "The page has no `</$name>` tag.", 'Type '.self::whereEnd($name).'.', Mend::of(Edit::insert($page->file, $end, "</$name>\n")));
+            yield $this->tag(
+                "$name-end",
+                $element,
+                $page,
+                $end,
+                "The page has no `</$name>` tag.",
+                'Type '.self::whereEnd($name).'.',
+                Mend::of(Edit::insert($page->file, $end, "</$name>\n")),
+            );
         }
     }
 
@@ -110,8 +146,15 @@ final readonly class MissingSkeletonTag extends Rule
         );
     }
 
-    private function tag(string $variant, Element $element, Page $page, int $offset, string $message, string $remedy, ?Mend $mend): Finding
-    {
+    private function tag(
+        string $variant,
+        Element $element,
+        Page $page,
+        int $offset,
+        string $message,
+        string $remedy,
+        ?Mend $mend,
+    ): Finding {
         $them = $variant === 'both' ? 'them' : 'it';
 
         return $this->pageFinding(
@@ -183,7 +226,10 @@ final readonly class MissingSkeletonTag extends Rule
         $bytes = $document->source->bytes;
 
         return match ($element->name) {
-            'head' => $document->first('body')?->startTag()->start ?? self::startPlace($document->first('body') ?? $element, $document),
+            'head' => $document->first('body')?->startTag()->start ?? self::startPlace(
+                $document->first('body') ?? $element,
+                $document,
+            ),
             'body' => $document->first('html')?->endTag()->start ?? strlen($bytes),
             default => strlen($bytes),
         };

@@ -24,7 +24,11 @@ final readonly class MissingTitle extends Rule
     {
         $page = Example::page('<p>Puffins nest here.</p>');
 
-        return [new Example('', ['index.html' => str_replace("<title>Marrow Sound</title>\n", '', $page)], ['index.html' => $page])];
+        return [new Example(
+            '',
+            ['index.html' => str_replace("<title>Marrow Sound</title>\n", '', $page)],
+            ['index.html' => $page],
+        )];
     }
 
     public function speaksFor(): array

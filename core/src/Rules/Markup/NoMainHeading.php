@@ -16,14 +16,24 @@ final readonly class NoMainHeading extends Rule
 {
     public function __construct()
     {
-        parent::__construct('markup/no-main-heading', Weight::Departure, ProofMark::Insert, 'A page has no main heading.', ['markup/misnested', 'markup/unclosed-element', 'markup/content-model']);
+        parent::__construct(
+            'markup/no-main-heading',
+            Weight::Departure,
+            ProofMark::Insert,
+            'A page has no main heading.',
+            ['markup/misnested', 'markup/unclosed-element', 'markup/content-model'],
+        );
     }
 
     public function examples(): array
     {
         $page = Example::page('<p>Puffins nest here.</p>');
 
-        return [new Example('', ['index.html' => str_replace(['<h1>', '</h1>'], ['<h2>', '</h2>'], $page)], ['index.html' => $page])];
+        return [new Example(
+            '',
+            ['index.html' => str_replace(['<h1>', '</h1>'], ['<h2>', '</h2>'], $page)],
+            ['index.html' => $page],
+        )];
     }
 
     public function check(Examination $exam): iterable

@@ -16,12 +16,22 @@ final readonly class ObsoleteAttribute extends Rule
 {
     public function __construct()
     {
-        parent::__construct('markup/obsolete-attribute', Weight::Departure, ProofMark::Change, 'An attribute is obsolete.', ['markup/obsolete-element']);
+        parent::__construct(
+            'markup/obsolete-attribute',
+            Weight::Departure,
+            ProofMark::Change,
+            'An attribute is obsolete.',
+            ['markup/obsolete-element'],
+        );
     }
 
     public function examples(): array
     {
-        return [new Example('', '<p align="center">Puffins nest here.</p>', '<p class="centred">Puffins nest here.</p>')];
+        return [new Example(
+            '',
+            '<p align="center">Puffins nest here.</p>',
+            '<p class="centred">Puffins nest here.</p>',
+        )];
     }
 
     public function check(Examination $exam): iterable

@@ -23,7 +23,11 @@ final readonly class ObsoleteElement extends ElementRule
 
     public function examples(): array
     {
-        return [new Example('', '<p><font color="red">Puffins</font> nest here.</p>', '<p><span class="warm">Puffins</span> nest here.</p>')];
+        return [new Example(
+            '',
+            '<p><font color="red">Puffins</font> nest here.</p>',
+            '<p><span class="warm">Puffins</span> nest here.</p>',
+        )];
     }
 
     protected function concerns(string $name): bool

@@ -19,7 +19,16 @@ final readonly class OptionalEndTag extends ElementRule
 {
     public function __construct()
     {
-        parent::__construct('markup/optional-end-tag', Weight::Tidy, ProofMark::Insert, 'An end tag is left out where that is allowed.', ['markup/content-model', 'markup/unclosed-element', 'markup/misnested', 'markup/parse-error', 'markup/stray-end-tag']);
+        parent::__construct(
+            'markup/optional-end-tag',
+            Weight::Tidy,
+            ProofMark::Insert,
+            'An end tag is left out where that is allowed.',
+            [
+                'markup/content-model', 'markup/unclosed-element', 'markup/misnested', 'markup/parse-error',
+                'markup/stray-end-tag',
+            ],
+        );
     }
 
     public function examples(): array

@@ -17,8 +17,8 @@ use InkedMargin\Core\Source\English;
 use InkedMargin\Core\Source\Span;
 
 /**
- * A sign that is missing or doubled in a tag or comment, or a parse error of the standard (HTML Standard, 13.2.2) that no other rule
- * explains. Of several in one line the first is told: the others mostly follow from it.
+ * A sign that is missing or doubled in a tag or comment, or a parse error of the standard (HTML Standard, 13.2.2) that
+ * no other rule explains. Of several in one line the first is told: the others mostly follow from it.
  */
 final readonly class ParseError extends SlipRule
 {
@@ -29,7 +29,14 @@ final readonly class ParseError extends SlipRule
             Weight::Fault,
             ProofMark::Change,
             'A sign is missing or doubled in a tag or comment, or something is written where the standard does not allow it.',
-            ['markup/misnested', 'markup/unclosed-element', 'markup/stray-end-tag', 'markup/content-model', 'markup/missing-doctype', 'markup/missing-skeleton-tag'],
+            [
+                'markup/misnested',
+                'markup/unclosed-element',
+                'markup/stray-end-tag',
+                'markup/content-model',
+                'markup/missing-doctype',
+                'markup/missing-skeleton-tag',
+            ],
         );
     }
 
@@ -37,12 +44,28 @@ final readonly class ParseError extends SlipRule
     {
         $tides = ['tides.html' => '<p><a href="index.html">Home</a></p>'];
         $link = '<p>See the <a href="tides.html">tides</a>.</p>';
-        $changed = fn (string $variant, string $from, string $to) => new Example($variant, ['index.html' => str_replace($from, $to, $link)] + $tides, ['index.html' => $link] + $tides);
+        $changed = fn (string $variant, string $from, string $to) => new Example(
+            $variant,
+            ['index.html' => str_replace($from, $to, $link)] + $tides,
+            ['index.html' => $link] + $tides,
+        );
 
         return [
-            new Example('unclosed-comment', "<!-- the tides\n<p>Ebb and flow.</p>", "<!-- the tides -->\n<p>Ebb and flow.</p>"),
-            new Example('comment-start', '<!- the tides --><p>Ebb and flow.</p>', '<!-- the tides --><p>Ebb and flow.</p>'),
-            new Example('comment-end', '<!-- the tides -><p>Ebb and flow.</p>', '<!-- the tides --><p>Ebb and flow.</p>'),
+            new Example(
+                'unclosed-comment',
+                "<!-- the tides\n<p>Ebb and flow.</p>",
+                "<!-- the tides -->\n<p>Ebb and flow.</p>",
+            ),
+            new Example(
+                'comment-start',
+                '<!- the tides --><p>Ebb and flow.</p>',
+                '<!-- the tides --><p>Ebb and flow.</p>',
+            ),
+            new Example(
+                'comment-end',
+                '<!-- the tides -><p>Ebb and flow.</p>',
+                '<!-- the tides --><p>Ebb and flow.</p>',
+            ),
             $changed('no-bracket', '</a>', '</a'),
             $changed('no-equals', 'href=', 'href'),
             $changed('no-quote', 'html">', 'html>'),
@@ -99,15 +122,36 @@ final readonly class ParseError extends SlipRule
     {
         $written = English::excerpt($slip->written, 60);
         $words = match ($slip->kind) {
-            SlipKind::UnclosedComment => ['This comment is never closed, so everything after it is inside the comment.', 'Type `-->` where the comment ends.'],
+            SlipKind::UnclosedComment => [
+                'This comment is never closed, so everything after it is inside the comment.',
+                'Type `-->` where the comment ends.',
+            ],
             SlipKind::CommentStart => ["`$written` does not start a comment.", 'Type `<!--`.'],
             SlipKind::CommentEnd => ["`$written` does not end a comment.", 'Type `-->`.'],
-            SlipKind::MissingBracket => ["The `>` at the end of this `{$slip->inside}` tag is missing.", 'Type `>` at the end of the tag.'],
-            SlipKind::MissingEquals => ["The `=` is missing between `{$slip->meant}` and its value.", "Type `{$slip->meant}=` before the quotation mark."],
-            SlipKind::MissingQuote => ["The value of `{$slip->inside}` has only one quotation mark.", 'Put `"` before and after the value: `'.$slip->inside.'="…"`.'],
-            SlipKind::SurplusQuote => ["There is a quotation mark too many in this `<{$slip->inside}>` tag.", 'Remove it: each value has one before and one after it.'],
-            SlipKind::CurlyQuotes => ["The quotation marks around the value of `{$slip->inside}` are curly, so browsers take them for part of the value.", "Type straight quotation marks: `{$slip->inside}={$slip->meant}`."],
-            SlipKind::SpaceInTag => ["`$written` is not a tag, because there is a space after the bracket.", "Type `{$slip->meant}`."],
+            SlipKind::MissingBracket => [
+                "The `>` at the end of this `{$slip->inside}` tag is missing.",
+                'Type `>` at the end of the tag.',
+            ],
+            SlipKind::MissingEquals => [
+                "The `=` is missing between `{$slip->meant}` and its value.",
+                "Type `{$slip->meant}=` before the quotation mark.",
+            ],
+            SlipKind::MissingQuote => [
+                "The value of `{$slip->inside}` has only one quotation mark.",
+                'Put `"` before and after the value: `'.$slip->inside.'="…"`.',
+            ],
+            SlipKind::SurplusQuote => [
+                "There is a quotation mark too many in this `<{$slip->inside}>` tag.",
+                'Remove it: each value has one before and one after it.',
+            ],
+            SlipKind::CurlyQuotes => [
+                "The quotation marks around the value of `{$slip->inside}` are curly, so browsers take them for part of the value.",
+                "Type straight quotation marks: `{$slip->inside}={$slip->meant}`.",
+            ],
+            SlipKind::SpaceInTag => [
+                "`$written` is not a tag, because there is a space after the bracket.",
+                "Type `{$slip->meant}`.",
+            ],
             SlipKind::Backslash => ["`$written` has a backslash, so it is not an end tag.", "Type `{$slip->meant}`."],
             default => null,
         };

@@ -15,16 +15,27 @@ use InkedMargin\Core\Site\Page;
 /** Alt text that says nothing of the picture: a file name, or that it is one (WCAG 2.2, failure F30). */
 final readonly class PoorAlt extends ElementRule
 {
-    private const SAYS_NOTHING = ['image', 'picture', 'photo', 'img', 'pic', 'graphic', 'alt', 'alt text', 'my image', 'my picture', 'an image', 'a picture', 'a photo', 'image here'];
+    private const SAYS_NOTHING = [
+        'image', 'picture', 'photo', 'img', 'pic', 'graphic', 'alt', 'alt text', 'my image', 'my picture', 'an image',
+        'a picture', 'a photo', 'image here',
+    ];
 
     public function __construct()
     {
-        parent::__construct('markup/poor-alt', Weight::Tidy, ProofMark::Change, 'Alt text is a file name, or says only that there is a picture.');
+        parent::__construct(
+            'markup/poor-alt',
+            Weight::Tidy,
+            ProofMark::Change,
+            'Alt text is a file name, or says only that there is a picture.',
+        );
     }
 
     public function examples(): array
     {
-        $files = fn (string $alt) => ['index.html' => "<p><img src=\"gull.svg\" alt=\"$alt\"></p>", 'gull.svg' => '<svg xmlns="http://www.w3.org/2000/svg"/>'];
+        $files = fn (string $alt) => [
+            'index.html' => "<p><img src=\"gull.svg\" alt=\"$alt\"></p>",
+            'gull.svg' => '<svg xmlns="http://www.w3.org/2000/svg"/>',
+        ];
 
         return [new Example('', $files('gull.svg'), $files('A gull on the quay'))];
     }

@@ -19,14 +19,27 @@ final readonly class QuirksDoctype extends Rule
 {
     public function __construct()
     {
-        parent::__construct('markup/quirks-doctype', Weight::Departure, ProofMark::Change, 'A doctype puts the page in quirks mode.');
+        parent::__construct(
+            'markup/quirks-doctype',
+            Weight::Departure,
+            ProofMark::Change,
+            'A doctype puts the page in quirks mode.',
+        );
     }
 
     public function examples(): array
     {
         $page = Example::page('<p>Puffins nest here.</p>');
 
-        return [new Example('', ['index.html' => str_replace('<!DOCTYPE html>', '<!DOCTYPE html PUBLIC "-//W3C//DTD HTML 4.01 Transitional//EN">', $page)], ['index.html' => $page])];
+        return [new Example(
+            '',
+            ['index.html' => str_replace(
+                '<!DOCTYPE html>',
+                '<!DOCTYPE html PUBLIC "-//W3C//DTD HTML 4.01 Transitional//EN">',
+                $page,
+            )],
+            ['index.html' => $page],
+        )];
     }
 
     public function check(Examination $exam): iterable

@@ -13,21 +13,31 @@ use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Source\Span;
 
 /**
- * An ampersand that looks like the start of a character reference and is none (HTML Standard, 13.1.4, "ambiguous ampersand"), or a
- * character that the brief wants as a reference.
+ * An ampersand that looks like the start of a character reference and is none (HTML Standard, 13.1.4, "ambiguous
+ * ampersand"), or a character that the brief wants as a reference.
  */
 final readonly class RawCharacter extends Rule
 {
     public function __construct()
     {
-        parent::__construct('markup/raw-character', Weight::Tidy, ProofMark::Change, 'A character reference does not exist, or a character is typed that the brief wants as a reference.');
+        parent::__construct(
+            'markup/raw-character',
+            Weight::Tidy,
+            ProofMark::Change,
+            'A character reference does not exist, or a character is typed that the brief wants as a reference.',
+        );
     }
 
     public function examples(): array
     {
         return [
             new Example('unknown', '<p>Tea &buns;</p>', '<p>Tea &amp; buns;</p>'),
-            new Example('reference', '<p>© Marrow Sound</p>', '<p>&copy; Marrow Sound</p>', 'kind: markup, references: ["©"]'),
+            new Example(
+                'reference',
+                '<p>© Marrow Sound</p>',
+                '<p>&copy; Marrow Sound</p>',
+                'kind: markup, references: ["©"]',
+            ),
         ];
     }
 

@@ -17,19 +17,33 @@ final readonly class SecondMainHeading extends Rule
 {
     public function __construct()
     {
-        parent::__construct('markup/second-main-heading', Weight::Departure, ProofMark::Change, 'A page has more than one main heading.', ['markup/misnested', 'markup/unclosed-element', 'markup/empty-element']);
+        parent::__construct(
+            'markup/second-main-heading',
+            Weight::Departure,
+            ProofMark::Change,
+            'A page has more than one main heading.',
+            ['markup/misnested', 'markup/unclosed-element', 'markup/empty-element'],
+        );
     }
 
     public function examples(): array
     {
-        return [new Example('', '<h1>Birds</h1><p>Gulls.</p><h1>Seals</h1><p>Grey seals.</p>', '<h1>Birds</h1><p>Gulls.</p><h2>Seals</h2><p>Grey seals.</p>')];
+        return [new Example(
+            '',
+            '<h1>Birds</h1><p>Gulls.</p><h1>Seals</h1><p>Grey seals.</p>',
+            '<h1>Birds</h1><p>Gulls.</p><h2>Seals</h2><p>Grey seals.</p>',
+        )];
     }
 
     public function check(Examination $exam): iterable
     {
         foreach ($exam->site->pages as $page) {
             // The title of an article or section may be an h1 of its own, as older pages were taught.
-            $isOfPage = fn (Element $heading) => $heading->isWritten() && ! in_array($heading->parent?->name, ['section', 'article'], true);
+            $isOfPage = fn (Element $heading) => $heading->isWritten() && ! in_array(
+                $heading->parent?->name,
+                ['section', 'article'],
+                true,
+            );
             $headings = array_values(array_filter($page->named('h1'), $isOfPage));
             foreach (array_slice($headings, 1) as $heading) {
                 yield $this->elementFinding(

@@ -54,7 +54,11 @@ abstract readonly class SlipRule extends Rule
             mend: new Mend(array_map(fn (Change $change) => self::edit($slip, $change), $slip->changes)),
             subjects: [Subject::place($page->path(), $slip->span->start)],
             causes: [Subject::page($page->path())],
-            fold: in_array($slip->kind, [SlipKind::MisspeltAttribute, SlipKind::MisspeltValue, SlipKind::CurlyQuotes], true)
+            fold: in_array(
+                $slip->kind,
+                [SlipKind::MisspeltAttribute, SlipKind::MisspeltValue, SlipKind::CurlyQuotes],
+                true,
+            )
                 ? "{$slip->kind->value}:{$slip->written}:{$slip->meant}"
                 : '',
         );
@@ -64,6 +68,10 @@ abstract readonly class SlipRule extends Rule
     {
         $moved = $change->moved ?? Span::at(0);
 
-        return new Edit($slip->source, $change->span, $change->text.substr($slip->source->bytes, $moved->start, $moved->length()));
+        return new Edit(
+            $slip->source,
+            $change->span,
+            $change->text.substr($slip->source->bytes, $moved->start, $moved->length()),
+        );
     }
 }

@@ -31,7 +31,11 @@ final readonly class StrayEndTag extends Rule
     public function examples(): array
     {
         return [
-            new Example('', '<section><p>Puffins nest here.</p></section></section>', '<section><p>Puffins nest here.</p></section>'),
+            new Example(
+                '',
+                '<section><p>Puffins nest here.</p></section></section>',
+                '<section><p>Puffins nest here.</p></section>',
+            ),
             new Example('void', '<p>Ebb<br></br>Flow</p>', '<p>Ebb<br>Flow</p>'),
         ];
     }
@@ -45,7 +49,9 @@ final readonly class StrayEndTag extends Rule
                 yield $this->pageFinding(
                     $page,
                     $span,
-                    $isVoid ? "`<$name>` has no end tag, because there is never anything in it." : "`</$name>` closes nothing: no `<$name>` is open here.",
+                    $isVoid
+                        ? "`<$name>` has no end tag, because there is never anything in it."
+                        : "`</$name>` closes nothing: no `<$name>` is open here.",
                     $isVoid ? "Remove `</$name>`." : "Remove it, or add the `<$name>` that it belongs to.",
                     "stray:$name",
                     $isVoid ? 'void' : '',

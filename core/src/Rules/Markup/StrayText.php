@@ -31,7 +31,13 @@ final readonly class StrayText extends SlipRule
 
     public function __construct()
     {
-        parent::__construct('markup/stray-text', Weight::Departure, ProofMark::Move, 'Text is outside every part of the page, or slipped in between.', ['markup/unclosed-element', 'markup/parse-error', 'markup/content-model']);
+        parent::__construct(
+            'markup/stray-text',
+            Weight::Departure,
+            ProofMark::Move,
+            'Text is outside every part of the page, or slipped in between.',
+            ['markup/unclosed-element', 'markup/parse-error', 'markup/content-model'],
+        );
     }
 
     public function examples(): array
@@ -39,8 +45,16 @@ final readonly class StrayText extends SlipRule
         $page = Example::page('<p>Puffins nest here.</p>');
 
         return [
-            new Example('', '<header><p>Sound</p></header>Puffins and gulls<main><p>Birds.</p></main>', '<header><p>Sound</p></header><main><p>Puffins and gulls</p><p>Birds.</p></main>'),
-            new Example('sign', '<main><p>Puffins nest here.</p>><p>So do gulls.</p></main>', '<main><p>Puffins nest here.</p><p>So do gulls.</p></main>'),
+            new Example(
+                '',
+                '<header><p>Sound</p></header>Puffins and gulls<main><p>Birds.</p></main>',
+                '<header><p>Sound</p></header><main><p>Puffins and gulls</p><p>Birds.</p></main>',
+            ),
+            new Example(
+                'sign',
+                '<main><p>Puffins nest here.</p>><p>So do gulls.</p></main>',
+                '<main><p>Puffins nest here.</p><p>So do gulls.</p></main>',
+            ),
             new Example('code-fence', ['index.html' => "```html\n$page```\n"], ['index.html' => $page]),
             new Example('before-doctype', ['index.html' => "html\n$page"], ['index.html' => $page]),
         ];
@@ -56,7 +70,9 @@ final readonly class StrayText extends SlipRule
                 }
             }
             $body = $page->document->first('body');
-            $parts = $body === null ? [] : array_filter($body->elements(), fn (Element $element) => in_array($element->name, self::PARTS, true));
+            $parts = $body === null
+                ? []
+                : array_filter($body->elements(), fn (Element $element) => in_array($element->name, self::PARTS, true));
             if ($body === null || count($parts) < 2) {
                 continue;
             }
@@ -71,8 +87,16 @@ final readonly class StrayText extends SlipRule
     protected function wordsFor(Slip $slip): ?array
     {
         return match ($slip->kind) {
-            SlipKind::CodeFence => ['code-fence', "`{$slip->written}` is not HTML: it marks code in a chat or a note, and was copied along.", 'Delete this line, and the closing line of backticks if there is one.'],
-            SlipKind::TextBeforeDoctype => ['before-doctype', '“'.English::excerpt($slip->written).'” is before the doctype, so browsers ignore the doctype.', 'Delete it: `<!DOCTYPE html>` is the first thing on the page.'],
+            SlipKind::CodeFence => [
+                'code-fence',
+                "`{$slip->written}` is not HTML: it marks code in a chat or a note, and was copied along.",
+                'Delete this line, and the closing line of backticks if there is one.',
+            ],
+            SlipKind::TextBeforeDoctype => [
+                'before-doctype',
+                '“'.English::excerpt($slip->written).'” is before the doctype, so browsers ignore the doctype.',
+                'Delete it: `<!DOCTYPE html>` is the first thing on the page.',
+            ],
             default => null,
         };
     }
@@ -129,7 +153,9 @@ final readonly class StrayText extends SlipRule
     {
         $sign = trim($text->text);
 
-        return $sign !== '' && strlen($sign) <= 3 && preg_match('~^(?:[<>/"\'=;,}{\]\[)(\\\\]++|[a-z])$~Di', $sign) === 1;
+        return $sign !== ''
+            && strlen($sign) <= 3
+            && preg_match('~^(?:[<>/"\'=;,}{\]\[)(\\\\]++|[a-z])$~Di', $sign) === 1;
     }
 
     private static function isPhrase(mixed $node): bool
@@ -141,6 +167,9 @@ final readonly class StrayText extends SlipRule
     {
         $start = $text->span()->start + strspn($text->text, " \t\n\f\r");
 
-        return new Span(min($start, $text->span()->end), min($start + strlen(trim($text->text)), max($start, $text->span()->end)));
+        return new Span(
+            min($start, $text->span()->end),
+            min($start + strlen(trim($text->text)), max($start, $text->span()->end)),
+        );
     }
 }

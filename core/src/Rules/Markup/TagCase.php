@@ -13,19 +13,31 @@ use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Source\Span;
 
-/** The name of an element or attribute in capitals. Told once a page for elements, once for attributes. Common practice. */
+/**
+ * The name of an element or attribute in capitals. Told once a page for elements, once for attributes. Common practice.
+ */
 final readonly class TagCase extends Rule
 {
     public function __construct()
     {
-        parent::__construct('markup/tag-case', Weight::Tidy, ProofMark::Change, 'An element or attribute is written in capitals.', ['markup/duplicate-attribute']);
+        parent::__construct(
+            'markup/tag-case',
+            Weight::Tidy,
+            ProofMark::Change,
+            'An element or attribute is written in capitals.',
+            ['markup/duplicate-attribute'],
+        );
     }
 
     public function examples(): array
     {
         return [
             new Example('element', '<P>Puffins nest here.</P>', '<p>Puffins nest here.</p>'),
-            new Example('attribute', '<p CLASS="wide">Puffins nest here.</p>', '<p class="wide">Puffins nest here.</p>'),
+            new Example(
+                'attribute',
+                '<p CLASS="wide">Puffins nest here.</p>',
+                '<p class="wide">Puffins nest here.</p>',
+            ),
         ];
     }
 

@@ -24,7 +24,13 @@ final readonly class UnclosedElement extends SlipRule
 {
     public function __construct()
     {
-        parent::__construct('markup/unclosed-element', Weight::Fault, ProofMark::Insert, 'An end tag is missing, has no slash, or is that of another element.', ['markup/misnested', 'markup/unknown-element']);
+        parent::__construct(
+            'markup/unclosed-element',
+            Weight::Fault,
+            ProofMark::Insert,
+            'An end tag is missing, has no slash, or is that of another element.',
+            ['markup/misnested', 'markup/unknown-element'],
+        );
     }
 
     public function examples(): array
@@ -32,10 +38,22 @@ final readonly class UnclosedElement extends SlipRule
         $page = Example::page('<p>Puffins nest here.</p>');
 
         return [
-            new Example('', '<main><section><p>Puffins nest here.</p></main>', '<main><section><p>Puffins nest here.</p></section></main>'),
+            new Example(
+                '',
+                '<main><section><p>Puffins nest here.</p></main>',
+                '<main><section><p>Puffins nest here.</p></section></main>',
+            ),
             new Example('other', '<ul><li>Puffins</li><li>Gulls</li></ol>', '<ul><li>Puffins</li><li>Gulls</li></ul>'),
-            new Example('no-slash', '<h2>Birds<h2><p>Puffins nest here.</p>', '<h2>Birds</h2><p>Puffins nest here.</p>'),
-            new Example('self-closed', '<div class="line"/><p>Puffins nest here.</p>', '<div class="line"></div><p>Puffins nest here.</p>'),
+            new Example(
+                'no-slash',
+                '<h2>Birds<h2><p>Puffins nest here.</p>',
+                '<h2>Birds</h2><p>Puffins nest here.</p>',
+            ),
+            new Example(
+                'self-closed',
+                '<div class="line"/><p>Puffins nest here.</p>',
+                '<div class="line"></div><p>Puffins nest here.</p>',
+            ),
             new Example('raw-text', ['index.html' => str_replace('</title>', '', $page)], ['index.html' => $page]),
         ];
     }
@@ -58,11 +76,23 @@ final readonly class UnclosedElement extends SlipRule
         $name = $slip->inside;
 
         return match ($slip->kind) {
-            SlipKind::MissingSlash => ['no-slash', "This should be an end tag, but the slash is missing, so a second `<$name>` begins here.", "Type `{$slip->meant}`."],
+            SlipKind::MissingSlash => [
+                'no-slash',
+                "This should be an end tag, but the slash is missing, so a second `<$name>` begins here.",
+                "Type `{$slip->meant}`.",
+            ],
             SlipKind::SelfClosed => $slip->meant === ''
-                ? ['self-closed', "`<$name/>` does not close itself in HTML: everything after it is inside it.", "Type `<$name></$name>`."]
+                ? [
+                    'self-closed',
+                    "`<$name/>` does not close itself in HTML: everything after it is inside it.",
+                    "Type `<$name></$name>`.",
+                ]
                 : ['self-closed', 'The slash is in the wrong place, so this is a start tag.', "Type `{$slip->meant}`."],
-            SlipKind::UnclosedRawText => ['raw-text', "`<$name>` is never closed, so the rest of the page is inside it.", "Type `{$slip->meant}` where it ends."],
+            SlipKind::UnclosedRawText => [
+                'raw-text',
+                "`<$name>` is never closed, so the rest of the page is inside it.",
+                "Type `{$slip->meant}` where it ends.",
+            ],
             default => null,
         };
     }
@@ -93,10 +123,13 @@ final readonly class UnclosedElement extends SlipRule
         return $this->elementFinding(
             $page,
             $element,
-            "`<$name>` is never closed. ".($by === null ? 'Everything after it, to the end of the page, is inside it.' : "Browsers close it at `$by`."),
+            "`<$name>` is never closed. "
+                .($by === null ? 'Everything after it, to the end of the page, is inside it.' : "Browsers close it at `$by`."),
             "Type `</$name>` where it ends.",
             related: $by === null ? [] : [new Related($page->file, Span::at($closedAt), "`<$name>` is closed here")],
-            mend: $by === null || ! str_starts_with($by, '</') ? null : Mend::of(Edit::insert($page->file, $closedAt, "</$name>")),
+            mend: $by === null || ! str_starts_with($by, '</')
+                ? null
+                : Mend::of(Edit::insert($page->file, $closedAt, "</$name>")),
             subjects: [Subject::place($page->path(), $closedAt)],
         );
     }

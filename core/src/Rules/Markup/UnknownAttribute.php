@@ -21,18 +21,36 @@ use InkedMargin\Core\Site\Page;
 final readonly class UnknownAttribute extends SlipRule
 {
     /** RDFa (W3C Recommendation RDFa Core 1.1) and Open Graph use these on any element. */
-    private const RDFA = ['property', 'typeof', 'resource', 'prefix', 'vocab', 'about', 'datatype', 'inlist', 'rev', 'content', 'rel'];
+    private const RDFA = [
+        'property', 'typeof', 'resource', 'prefix', 'vocab', 'about', 'datatype', 'inlist', 'rev', 'content', 'rel',
+    ];
 
     public function __construct()
     {
-        parent::__construct('markup/unknown-attribute', Weight::Fault, ProofMark::Change, 'An attribute does not exist, or not on this element.', ['markup/parse-error', 'markup/obsolete-attribute']);
+        parent::__construct(
+            'markup/unknown-attribute',
+            Weight::Fault,
+            ProofMark::Change,
+            'An attribute does not exist, or not on this element.',
+            ['markup/parse-error', 'markup/obsolete-attribute'],
+        );
     }
 
     public function examples(): array
     {
         return [
             new Example('', '<p size="big">Puffins nest here.</p>', '<p class="big">Puffins nest here.</p>'),
-            new Example('misspelt', ['index.html' => '<p><a herf="tides.html">Tides</a></p>', 'tides.html' => '<p><a href="index.html">Home</a></p>'], ['index.html' => '<p><a href="tides.html">Tides</a></p>', 'tides.html' => '<p><a href="index.html">Home</a></p>']),
+            new Example(
+                'misspelt',
+                [
+                    'index.html' => '<p><a herf="tides.html">Tides</a></p>',
+                    'tides.html' => '<p><a href="index.html">Home</a></p>',
+                ],
+                [
+                    'index.html' => '<p><a href="tides.html">Tides</a></p>',
+                    'tides.html' => '<p><a href="index.html">Home</a></p>',
+                ],
+            ),
         ];
     }
 
@@ -59,7 +77,11 @@ final readonly class UnknownAttribute extends SlipRule
         }
         $meant = str_contains($slip->meant, '=') ? $slip->meant : "{$slip->meant}=\"…\"";
 
-        return ['misspelt', "`<{$slip->inside}>` has no attribute `{$slip->written}`, so browsers ignore it.", "Type `$meant`."];
+        return [
+            'misspelt',
+            "`<{$slip->inside}>` has no attribute `{$slip->written}`, so browsers ignore it.",
+            "Type `$meant`.",
+        ];
     }
 
     private function unknown(Element $element, Attribute $attribute, Page $page): Finding
@@ -75,17 +97,24 @@ final readonly class UnknownAttribute extends SlipRule
         );
     }
 
-    /** What is no misspelling: a sign in the name is a parse error, other vocabularies have names of their own, old ones are obsolete. */
+    /**
+     * What is no misspelling: a sign in the name is a parse error, other vocabularies have names of their own, old ones
+     * are obsolete.
+     */
     private static function isAllowed(Element $element, Attribute $attribute): bool
     {
-        if (strpbrk($attribute->name, '"\'<=') !== false || str_contains($element->name, '-') || self::isInForeign($element)) {
+        if (strpbrk(
+            $attribute->name,
+            '"\'<=',
+        ) !== false || str_contains($element->name, '-') || self::isInForeign($element)) {
             return true;
         }
         if ($attribute->name === 'xmlns') {
             return $element->name === 'html' && trim($attribute->value) === 'http://www.w3.org/1999/xhtml';
         }
 
-        return in_array($attribute->name, self::RDFA, true) || ElementTable::load()->insteadOfAttribute($element->name, $attribute->name) !== null;
+        return in_array($attribute->name, self::RDFA, true)
+            || ElementTable::load()->insteadOfAttribute($element->name, $attribute->name) !== null;
     }
 
     /** Inside custom elements other vocabularies hold. */

@@ -17,15 +17,32 @@ final readonly class UnknownElement extends SlipRule
 {
     public function __construct()
     {
-        parent::__construct('markup/unknown-element', Weight::Fault, ProofMark::Change, 'An element does not exist, or its name is misspelt.');
+        parent::__construct(
+            'markup/unknown-element',
+            Weight::Fault,
+            ProofMark::Change,
+            'An element does not exist, or its name is misspelt.',
+        );
     }
 
     public function examples(): array
     {
         return [
-            new Example('', '<birdwatch><p>Puffins nest here.</p></birdwatch>', '<section><p>Puffins nest here.</p></section>'),
-            new Example('misspelt', '<setcion><p>Puffins nest here.</p></setcion>', '<section><p>Puffins nest here.</p></section>'),
-            new Example('end-tag', '<footer><p>Puffins nest here.</p></foter>', '<footer><p>Puffins nest here.</p></footer>'),
+            new Example(
+                '',
+                '<birdwatch><p>Puffins nest here.</p></birdwatch>',
+                '<section><p>Puffins nest here.</p></section>',
+            ),
+            new Example(
+                'misspelt',
+                '<setcion><p>Puffins nest here.</p></setcion>',
+                '<section><p>Puffins nest here.</p></section>',
+            ),
+            new Example(
+                'end-tag',
+                '<footer><p>Puffins nest here.</p></foter>',
+                '<footer><p>Puffins nest here.</p></footer>',
+            ),
         ];
     }
 
@@ -53,8 +70,17 @@ final readonly class UnknownElement extends SlipRule
     protected function wordsFor(Slip $slip): ?array
     {
         return match ($slip->kind) {
-            SlipKind::MisspeltElement => ['misspelt', "There is no element `<{$slip->written}>` in HTML.", "Type `<{$slip->meant}>`".(ElementTable::load()->isVoid($slip->meant) ? '.' : ", and `</{$slip->meant}>` at its end.")],
-            SlipKind::MisspeltEndTag => ['end-tag', "`{$slip->written}` does not close `<{$slip->inside}>`, because its name is misspelt.", "Type `{$slip->meant}`."],
+            SlipKind::MisspeltElement => [
+                'misspelt',
+                "There is no element `<{$slip->written}>` in HTML.",
+                "Type `<{$slip->meant}>`"
+                    .(ElementTable::load()->isVoid($slip->meant) ? '.' : ", and `</{$slip->meant}>` at its end."),
+            ],
+            SlipKind::MisspeltEndTag => [
+                'end-tag',
+                "`{$slip->written}` does not close `<{$slip->inside}>`, because its name is misspelt.",
+                "Type `{$slip->meant}`.",
+            ],
             default => null,
         };
     }

@@ -15,12 +15,21 @@ final readonly class DeadEnd extends PathRule
 {
     public function __construct()
     {
-        parent::__construct('nav/dead-end', Weight::Departure, ProofMark::Insert, 'A page has no link to another page of the site.', self::EXPLAINED_BY);
+        parent::__construct(
+            'nav/dead-end',
+            Weight::Departure,
+            ProofMark::Insert,
+            'A page has no link to another page of the site.',
+            self::EXPLAINED_BY,
+        );
     }
 
     public function examples(): array
     {
-        $files = fn (string $tides) => ['index.html' => '<p><a href="tides.html">Tides</a></p>', 'tides.html' => $tides];
+        $files = fn (string $tides) => [
+            'index.html' => '<p><a href="tides.html">Tides</a></p>',
+            'tides.html' => $tides,
+        ];
 
         return [new Example('', $files('<p>Ebb at noon.</p>'), $files('<p><a href="index.html">Home</a></p>'))];
     }
@@ -31,7 +40,12 @@ final readonly class DeadEnd extends PathRule
         foreach (self::isStory($exam) ? [] : $map->deadEnds() as $path) {
             // One that nobody gets to is told as such.
             if ($map->linkedFrom($path) > 0 && ! SpecialPage::is($path, $exam->site)) {
-                yield $this->pathFinding($path, $exam->site, 'No link on this page leads to another page of the site.', 'Add the menu of the other pages, or at least a link to the home page.');
+                yield $this->pathFinding(
+                    $path,
+                    $exam->site,
+                    'No link on this page leads to another page of the site.',
+                    'Add the menu of the other pages, or at least a link to the home page.',
+                );
             }
         }
     }

@@ -14,7 +14,13 @@ final readonly class MenuOrder extends MenuRule
 {
     public function __construct()
     {
-        parent::__construct('nav/menu-order', Weight::Departure, ProofMark::Move, 'The entries of the menu are in a different order from the other pages.', self::EXPLAINED_BY);
+        parent::__construct(
+            'nav/menu-order',
+            Weight::Departure,
+            ProofMark::Move,
+            'The entries of the menu are in a different order from the other pages.',
+            self::EXPLAINED_BY,
+        );
     }
 
     public function examples(): array

@@ -14,7 +14,13 @@ final readonly class MenuPlace extends MenuRule
 {
     public function __construct()
     {
-        parent::__construct('nav/menu-place', Weight::Departure, ProofMark::Move, 'The menu is in a different part of the page from the other pages.', self::EXPLAINED_BY);
+        parent::__construct(
+            'nav/menu-place',
+            Weight::Departure,
+            ProofMark::Move,
+            'The menu is in a different part of the page from the other pages.',
+            self::EXPLAINED_BY,
+        );
     }
 
     public function examples(): array

@@ -13,8 +13,8 @@ use InkedMargin\Core\Site\Menu\MenuDifferenceKind;
 use InkedMargin\Core\Site\Menu\MenuDifferences;
 
 /**
- * A rule about how the menu of a page differs from the one that it should be: the brief's, or what the pages that share a menu have in
- * common. Pages with a menu of their own are held against nothing. Common practice.
+ * A rule about how the menu of a page differs from the one that it should be: the brief's, or what the pages that share
+ * a menu have in common. Pages with a menu of their own are held against nothing. Common practice.
  */
 abstract readonly class MenuRule extends Rule
 {
@@ -43,7 +43,11 @@ abstract readonly class MenuRule extends Rule
             }
             [$common, $differences] = $exam->site->fact(MenuDifferences::class)->on($page->path()) ?? [null, []];
             foreach ($differences as $difference) {
-                if ($common !== null && in_array(MenuShortfall::variant($difference->kind), $this->menuVariants(), true)) {
+                if ($common !== null && in_array(
+                    MenuShortfall::variant($difference->kind),
+                    $this->menuVariants(),
+                    true,
+                )) {
                     yield $this->shortfallFinding(MenuShortfall::of($difference, $page, $common, $exam->site), null);
                 }
             }
@@ -66,8 +70,18 @@ abstract readonly class MenuRule extends Rule
         $names = ['index' => 'Home', 'tides' => 'Tides', 'birds' => 'Birds', 'ferry' => 'Ferry', 'seals' => 'Seals'];
         $site = [];
         foreach ($names as $own => $title) {
-            $items = array_map(fn (string $file, string $label) => $file === $own ? "<li>$label</li>" : "<li><a href=\"$file.html\">$label</a></li>", array_keys($names), $names);
-            $body = '<header><p>Marrow Sound</p></header><nav><ul>'.implode('', $items).'</ul></nav><main><p>All about the '.strtolower($title).'.</p></main>';
+            $items = array_map(
+                fn (
+                    string $file,
+                    string $label,
+                ) => $file === $own ? "<li>$label</li>" : "<li><a href=\"$file.html\">$label</a></li>",
+                array_keys($names),
+                $names,
+            );
+            $body = '<header><p>Marrow Sound</p></header><nav><ul>'.implode('', $items)
+                .'</ul></nav><main><p>All about the '
+                .strtolower($title)
+                .'.</p></main>';
             $site["$own.html"] = $own === 'tides' && $from !== '' ? str_replace($from, $to, $body) : $body;
         }
 

@@ -11,19 +11,29 @@ use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Map\Link;
 
 /**
- * Pages from which readers cannot get back to the home page, told with the first of them. In a branching story nobody has to come
- * back; in a chain or ring the link that is missing is told. Common practice.
+ * Pages from which readers cannot get back to the home page, told with the first of them. In a branching story nobody
+ * has to come back; in a chain or ring the link that is missing is told. Common practice.
  */
 final readonly class NoWayHome extends PathRule
 {
     public function __construct()
     {
-        parent::__construct('nav/no-way-home', Weight::Departure, ProofMark::Insert, 'Readers cannot get from a page back to the home page.', self::EXPLAINED_BY);
+        parent::__construct(
+            'nav/no-way-home',
+            Weight::Departure,
+            ProofMark::Insert,
+            'Readers cannot get from a page back to the home page.',
+            self::EXPLAINED_BY,
+        );
     }
 
     public function examples(): array
     {
-        $files = fn (string $more) => ['index.html' => '<p><a href="tides.html">Tides</a></p>', 'tides.html' => '<p><a href="birds.html">Birds</a></p>', 'birds.html' => "<p><a href=\"tides.html\">Tides</a>$more</p>"];
+        $files = fn (string $more) => [
+            'index.html' => '<p><a href="tides.html">Tides</a></p>',
+            'tides.html' => '<p><a href="birds.html">Birds</a></p>',
+            'birds.html' => "<p><a href=\"tides.html\">Tides</a>$more</p>",
+        ];
 
         return [new Example('', $files(''), $files(' <a href="index.html">Home</a>'))];
     }
@@ -31,14 +41,27 @@ final readonly class NoWayHome extends PathRule
     public function check(Examination $exam): iterable
     {
         $map = $exam->site->map();
-        $isUnfinished = fn (string $path) => array_filter($map->linksOn($path), fn (Link $link) => $link->isUnfinished()) !== [];
-        $lost = self::isStory($exam) ? [] : array_values(array_filter($map->withoutWayHome(), fn (string $path) => $map->linkedFrom($path) > 0 && ! $isUnfinished($path)));
+        $isUnfinished = fn (string $path) => array_filter(
+            $map->linksOn($path),
+            fn (Link $link) => $link->isUnfinished(),
+        ) !== [];
+        $lost = self::isStory($exam)
+            ? []
+            : array_values(
+                array_filter(
+                    $map->withoutWayHome(),
+                    fn (string $path) => $map->linkedFrom($path) > 0 && ! $isUnfinished($path),
+                ),
+            );
         foreach ($exam->expectations()->patterns as [$match]) {
             if ($match->violations !== []) {
                 return;
             }
         }
-        usort($lost, fn (string $a, string $b) => ($map->distance($a) ?? PHP_INT_MAX) <=> ($map->distance($b) ?? PHP_INT_MAX));
+        usort(
+            $lost,
+            fn (string $a, string $b) => ($map->distance($a) ?? PHP_INT_MAX) <=> ($map->distance($b) ?? PHP_INT_MAX),
+        );
         if ($lost === []) {
             return;
         }

@@ -37,8 +37,20 @@ final readonly class Pattern extends Rule
         return [
             new Example('missing', self::ring('<a href="stop-2.html">Back</a>', ''), self::ring()),
             new Example('wrong', self::ring('stop-4.html', 'stop-5.html'), self::ring()),
-            new Example('swapped', self::ring('<a href="stop-2.html">Back</a> <a href="stop-4.html">On</a>', '<a href="stop-4.html">Back</a> <a href="stop-2.html">On</a>'), self::ring()),
-            new Example('surplus', self::ring('</nav>', ' <a href="stop-5.html">Far</a></nav>'), self::ring(), "$asked, order: [index.html, stop-2.html, stop-3.html, stop-4.html, stop-5.html, stop-6.html]"),
+            new Example(
+                'swapped',
+                self::ring(
+                    '<a href="stop-2.html">Back</a> <a href="stop-4.html">On</a>',
+                    '<a href="stop-4.html">Back</a> <a href="stop-2.html">On</a>',
+                ),
+                self::ring(),
+            ),
+            new Example(
+                'surplus',
+                self::ring('</nav>', ' <a href="stop-5.html">Far</a></nav>'),
+                self::ring(),
+                "$asked, order: [index.html, stop-2.html, stop-3.html, stop-4.html, stop-5.html, stop-6.html]",
+            ),
             new Example('mislabelled', self::ring('>On<', '>Next<'), self::ring(), "$asked, \"on\": \"On\""),
         ];
     }
@@ -67,7 +79,9 @@ final readonly class Pattern extends Rule
         $name = fn (int $stop) => $stop === 1 ? 'index.html' : "stop-$stop.html";
         $site = [];
         for ($stop = 1; $stop <= 6; $stop++) {
-            $body = '<nav><a href="'.$name($stop === 1 ? 6 : $stop - 1).'">Back</a> <a href="'.$name($stop === 6 ? 1 : $stop + 1)."\">On</a></nav><p>This is stop $stop.</p>";
+            $body = '<nav><a href="'.$name(
+                $stop === 1 ? 6 : $stop - 1,
+            ).'">Back</a> <a href="'.$name($stop === 6 ? 1 : $stop + 1)."\">On</a></nav><p>This is stop $stop.</p>";
             $site[$name($stop)] = $stop === 3 && $from !== '' ? str_replace($from, $to, $body) : $body;
         }
 

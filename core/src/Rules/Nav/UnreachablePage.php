@@ -18,14 +18,24 @@ final readonly class UnreachablePage extends Rule
 {
     public function __construct()
     {
-        parent::__construct('nav/unreachable-page', Weight::Departure, ProofMark::Insert, 'Readers cannot get to a page from the home page.', ['file/unexpected', 'file/double-extension', 'file/name', 'link/folder-without-index']);
+        parent::__construct(
+            'nav/unreachable-page',
+            Weight::Departure,
+            ProofMark::Insert,
+            'Readers cannot get to a page from the home page.',
+            ['file/unexpected', 'file/double-extension', 'file/name', 'link/folder-without-index'],
+        );
     }
 
     public function examples(): array
     {
         $tides = ['tides.html' => '<p><a href="index.html">Home</a></p>'];
 
-        return [new Example('', ['index.html' => '<p>Puffins nest here.</p>'] + $tides, ['index.html' => '<p><a href="tides.html">Tides</a></p>'] + $tides)];
+        return [new Example(
+            '',
+            ['index.html' => '<p>Puffins nest here.</p>'] + $tides,
+            ['index.html' => '<p><a href="tides.html">Tides</a></p>'] + $tides,
+        )];
     }
 
     public function check(Examination $exam): iterable
@@ -44,16 +54,25 @@ final readonly class UnreachablePage extends Rule
                     },
                 'Link to it from the menu, or from the page before it.',
                 // A home page that links to nothing is the same slip.
-                subjects: [Subject::way('', 'lost'), ...($exam->site->map()->edges['index.html'] === [] ? [Subject::page('index.html')] : [])],
+                subjects: [
+                    Subject::way('', 'lost'),
+                    ...($exam->site->map()->edges['index.html'] === [] ? [Subject::page('index.html')] : []),
+                ],
             );
         }
     }
 
-    /** @return array<string, int> the pages that others are lost with, and how many; what a wrong link was to lead to is told with it */
+    /**
+     * @return array<string, int> the pages that others are lost with, and how many; what a wrong link was to lead to is
+     *     told with it
+     */
     private static function firstOfLost(ParsedSite $site): array
     {
         $map = $site->map();
-        $lost = array_fill_keys(array_filter($map->unlinked(), fn (string $path) => ! SpecialPage::is($path, $site)), true);
+        $lost = array_fill_keys(
+            array_filter($map->unlinked(), fn (string $path) => ! SpecialPage::is($path, $site)),
+            true,
+        );
         foreach ($lost === [] ? [] : $map->links as $link) {
             $named = $site->names()->pageNamedByLabel($link);
             if ($named !== null && isset($lost[$named])) {
@@ -61,7 +80,10 @@ final readonly class UnreachablePage extends Rule
             }
         }
         $first = [];
-        $roots = array_filter(array_map(strval(...), array_keys($lost)), fn (string $path) => $map->linkedFrom($path) === 0);
+        $roots = array_filter(
+            array_map(strval(...), array_keys($lost)),
+            fn (string $path) => $map->linkedFrom($path) === 0,
+        );
         foreach ([...$roots, ...array_map(strval(...), array_keys($lost))] as $path) {
             if (isset($lost[$path])) {
                 $first[$path] = self::take($path, $lost, $site) - 1;
@@ -71,7 +93,10 @@ final readonly class UnreachablePage extends Rule
         return $first;
     }
 
-    /** @param  array<string, true>  $lost  from which a page is taken, with all that it leads to; their number is given back */
+    /**
+     * @param  array<string, true>  $lost from which a page is taken, with all that it leads to; their number is given
+     *     back
+     */
     private static function take(string $path, array &$lost, ParsedSite $site): int
     {
         $waiting = [$path];

@@ -18,8 +18,8 @@ use InkedMargin\Core\Site\SpecialPage;
 use InkedMargin\Core\Source\English;
 
 /**
- * A stylesheet that the brief asks for, or that most pages link, and this page does not. A page with a sheet of its own follows a plan.
- * Common practice.
+ * A stylesheet that the brief asks for, or that most pages link, and this page does not. A page with a sheet of its own
+ * follows a plan. Common practice.
  */
 final readonly class NotOnPage extends Rule
 {
@@ -30,7 +30,12 @@ final readonly class NotOnPage extends Rule
             Weight::Departure,
             ProofMark::Insert,
             'A stylesheet that the other pages link is not linked on this page.',
-            ['link/missing-file', 'link/letter-case', 'link/wrong-folder', 'link/outside-site', 'link/local-path', 'link/bad-address', 'link/empty', 'file/name', 'file/missing', 'markup/bad-attribute-value', 'markup/missing-attribute', 'markup/unknown-attribute', 'markup/unclosed-element', 'file/double-extension'],
+            [
+                'link/missing-file', 'link/letter-case', 'link/wrong-folder', 'link/outside-site', 'link/local-path',
+                'link/bad-address', 'link/empty', 'file/name', 'file/missing', 'markup/bad-attribute-value',
+                'markup/missing-attribute', 'markup/unknown-attribute', 'markup/unclosed-element',
+                'file/double-extension',
+            ],
         );
     }
 
@@ -38,7 +43,11 @@ final readonly class NotOnPage extends Rule
     {
         $link = '<link rel="stylesheet" href="site.css">'."\n";
         $site = fn (string $birds) => [
-            'index.html' => Example::page('<p><a href="tides.html">Tides</a> <a href="birds.html">Birds</a></p>', 'Home', $link),
+            'index.html' => Example::page(
+                '<p><a href="tides.html">Tides</a> <a href="birds.html">Birds</a></p>',
+                'Home',
+                $link,
+            ),
             'tides.html' => Example::page('<p><a href="index.html">Home</a></p>', 'Tides', $link),
             'birds.html' => Example::page('<p><a href="index.html">Home</a></p>', 'Birds', $birds),
             'site.css' => 'p { margin: 0 }',
@@ -56,7 +65,10 @@ final readonly class NotOnPage extends Rule
     {
         $usual = self::usualSheets($exam->site);
         foreach ($usual === [] ? [] : $exam->site->pages as $page) {
-            if ($exam->brief->covering($page->path(), Stylesheets::class) !== null || SpecialPage::is($page->path(), $exam->site)) {
+            if ($exam->brief->covering(
+                $page->path(),
+                Stylesheets::class,
+            ) !== null || SpecialPage::is($page->path(), $exam->site)) {
                 continue;
             }
             $linked = [];
@@ -67,7 +79,10 @@ final readonly class NotOnPage extends Rule
             if (array_diff($linked, array_keys($usual)) !== []) {
                 continue;
             }
-            $missing = array_filter(array_diff_key($usual, array_flip($linked)), fn (string $folder) => str_starts_with("/{$page->path()}", $folder));
+            $missing = array_filter(
+                array_diff_key($usual, array_flip($linked)),
+                fn (string $folder) => str_starts_with("/{$page->path()}", $folder),
+            );
             if ($missing !== []) {
                 yield $this->missing($page, array_map(strval(...), array_keys($missing)));
             }
@@ -89,7 +104,9 @@ final readonly class NotOnPage extends Rule
         return $this->pageFinding(
             $page,
             $page->headPlace(),
-            'This page does not link the '.(count($sheets) === 1 ? 'stylesheet ' : 'stylesheets ').English::names($sheets).', so it looks different from the other pages.',
+            'This page does not link the '.(count($sheets) === 1 ? 'stylesheet ' : 'stylesheets ')
+                .English::names($sheets)
+                .', so it looks different from the other pages.',
             'Type '.English::names($lines).' inside `<head>`.',
             'sheet:'.implode(' ', $sheets),
             mend: Stylesheets::mend($page, ...$lines),
@@ -100,7 +117,8 @@ final readonly class NotOnPage extends Rule
     /**
      * What more than half of the pages link, and two at least.
      *
-     * @return array<string, string> the folder that each sheet and all its pages are in, such as `/` or `/lab1/`: a sheet of a folder
+     * @return array<string, string> the folder that each sheet and all its pages are in, such as `/` or `/lab1/`: a
+     *     sheet of a folder
      *                               is for the pages of it
      */
     private static function usualSheets(ParsedSite $site): array
@@ -113,7 +131,10 @@ final readonly class NotOnPage extends Rule
                 }
             }
         }
-        $usual = array_filter($pages, fn (array $linking) => 2 * count($linking) > count($site->pages) && count($linking) > 1);
+        $usual = array_filter(
+            $pages,
+            fn (array $linking) => 2 * count($linking) > count($site->pages) && count($linking) > 1,
+        );
         $folders = [];
         foreach ($usual as $sheet => $linking) {
             $folder = self::folderOf("/$sheet");

@@ -24,7 +24,9 @@ final readonly class SharedPictures
         foreach ($pages as $index => $page) {
             $counts = array_fill_keys(array_map(spl_object_id(...), $pictures($page)), true);
             foreach ($page->references as $reference) {
-                $isPicture = $reference->kind === ReferenceKind::Picture && $reference->attribute === 'src' && $reference->element !== null;
+                $isPicture = $reference->kind === ReferenceKind::Picture
+                    && $reference->attribute === 'src'
+                    && $reference->element !== null;
                 $path = $reference->target->found ?? $reference->target->path;
                 if ($isPicture && $path !== null && isset($counts[spl_object_id($reference->element)])) {
                     $shown["path $path"][$index] ??= $reference;

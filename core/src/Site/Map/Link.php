@@ -12,8 +12,12 @@ use InkedMargin\Core\Site\Resolution;
 final readonly class Link
 {
     /** @param  string  $label  its words, or the alt text of the picture in it */
-    public function __construct(public Page $page, public Reference $reference, public string $label, public LinkPlace $place)
-    {
+    public function __construct(
+        public Page $page,
+        public Reference $reference,
+        public string $label,
+        public LinkPlace $place,
+    ) {
     }
 
     public function from(): string
@@ -30,10 +34,14 @@ final readonly class Link
     /** Whether it was to lead somewhere, and leads nowhere: broken, or never filled in. */
     public function isUnfinished(): bool
     {
-        return $this->reference->target->resolution->isBroken() || $this->reference->target->resolution === Resolution::Placeholder;
+        return $this->reference->target->resolution->isBroken()
+            || $this->reference->target->resolution === Resolution::Placeholder;
     }
 
-    /** Whether it asks for a new tab: `_blank`, or any other name that is no keyword, as that opens a window too (7.3.1.7). */
+    /**
+     * Whether it asks for a new tab: `_blank`, or any other name that is no keyword, as that opens a window too
+     * (7.3.1.7).
+     */
     public function opensNewTab(): bool
     {
         $target = strtolower(trim($this->reference->element?->value('target') ?? ''));

@@ -12,7 +12,10 @@ use InkedMargin\Core\Site\Reference;
 use InkedMargin\Core\Site\ReferenceKind;
 use InkedMargin\Core\Site\SiteFact;
 
-/** How the pages of a site link: pages as nodes, links as edges. Everything is worked out in time linear in their number. */
+/**
+ * How the pages of a site link: pages as nodes, links as edges. Everything is worked out in time linear in their
+ * number.
+ */
 final readonly class LinkMap implements SiteFact
 {
     public const HOME = 'index.html';
@@ -107,7 +110,9 @@ final readonly class LinkMap implements SiteFact
     /** @return list<string> pages that no way from the home page leads to; none when there is no home page */
     public function unreachable(): array
     {
-        return $this->distances === [] ? [] : array_values(array_filter($this->pages, fn (string $page) => ! isset($this->distances[$page])));
+        return $this->distances === []
+            ? []
+            : array_values(array_filter($this->pages, fn (string $page) => ! isset($this->distances[$page])));
     }
 
     /** @return list<string> those of the unreachable that neither a broken link nor a form would lead to */
@@ -119,13 +124,22 @@ final readonly class LinkMap implements SiteFact
     /** @return list<string> pages from which no link leads to another page */
     public function deadEnds(): array
     {
-        return count($this->pages) < 2 ? [] : array_values(array_filter($this->pages, fn (string $page) => $this->edges[$page] === []));
+        return count($this->pages) < 2
+            ? []
+            : array_values(array_filter($this->pages, fn (string $page) => $this->edges[$page] === []));
     }
 
     /** @return list<string> pages that lead on, but from which no way leads back to the home page */
     public function withoutWayHome(): array
     {
-        return $this->canGoHome === [] ? [] : array_values(array_filter($this->pages, fn (string $page) => $this->edges[$page] !== [] && ! isset($this->canGoHome[$page])));
+        return $this->canGoHome === []
+            ? []
+            : array_values(
+                array_filter(
+                    $this->pages,
+                    fn (string $page) => $this->edges[$page] !== [] && ! isset($this->canGoHome[$page]),
+                ),
+            );
     }
 
     public function hasWayHome(string $page): bool
@@ -165,8 +179,8 @@ final readonly class LinkMap implements SiteFact
     }
 
     /**
-     * Sets of pages from each of which every other of the set can be reached, the largest first: the strongly connected components
-     * with more than one page (Tarjan, 1972), without recursion.
+     * Sets of pages from each of which every other of the set can be reached, the largest first: the strongly connected
+     * components with more than one page (Tarjan, 1972), without recursion.
      *
      * @return list<list<string>>
      */
@@ -231,12 +245,20 @@ final readonly class LinkMap implements SiteFact
             },
         };
 
-        return new Link($page, $reference, $element === null || $reference->kind === ReferenceKind::Refresh ? '' : ($element->name === 'area' ? trim($element->value('alt') ?? '') : Label::of($element)), $place);
+        return new Link(
+            $page,
+            $reference,
+            $element === null || $reference->kind === ReferenceKind::Refresh
+                ? ''
+                : ($element->name === 'area' ? trim($element->value('alt') ?? '') : Label::of($element)),
+            $place,
+        );
     }
 
     /**
      * @param  array<string, array<string, mixed>>  $edges
-     * @return array<string, int> steps from the home page, for every page that can be reached; none when there is no home page
+     * @return array<string, int> steps from the home page, for every page that can be reached; none when there is no
+     *     home page
      */
     private static function walk(array $edges): array
     {

@@ -12,18 +12,27 @@ use InkedMargin\Core\Site\SiteFact;
 /**
  * What the pages of a site are called: by the site's links, by their file names, by their headings and titles.
  *
- * A name that two pages claim names neither of them. What nearly all links call a page comes before the names of files, as a site may
- * have its own words, and both before headings, which may be left over from the page that was copied.
+ * A name that two pages claim names neither of them. What nearly all links call a page comes before the names of files,
+ * as a site may have its own words, and both before headings, which may be left over from the page that was copied.
  */
 final readonly class PageNames implements SiteFact
 {
-    private const HOME_NAMES = ['home', 'homepage', 'start page', 'main page', 'front page', 'back home', 'back to home', 'go home', 'return home'];
+    private const HOME_NAMES = [
+        'home', 'homepage', 'start page', 'main page', 'front page', 'back home', 'back to home', 'go home',
+        'return home',
+    ];
 
     /** Words that many pages are called by, or that say a direction and no page. */
-    private const NO_NAMES = ['next', 'back', 'previous', 'prev', 'on', 'onward', 'forward', 'return', 'up', 'down', 'more', 'here', 'click here', 'read more', 'page', 'link', 'top', 'continue', 'go back', 'go on'];
+    private const NO_NAMES = [
+        'next', 'back', 'previous', 'prev', 'on', 'onward', 'forward', 'return', 'up', 'down', 'more', 'here',
+        'click here', 'read more', 'page', 'link', 'top', 'continue', 'go back', 'go on',
+    ];
 
     /** Headings that say what a page is for, and not which it is. */
-    private const GENERIC = ['table of contents', 'contents', 'index', 'welcome', 'about', 'about us', 'home', 'overview', 'introduction', 'gallery', 'contact', 'news', 'search'];
+    private const GENERIC = [
+        'table of contents', 'contents', 'index', 'welcome', 'about', 'about us', 'home', 'overview', 'introduction',
+        'gallery', 'contact', 'news', 'search',
+    ];
 
     /**
      * @param  array<string, string>  $pages  the page of each plain name
@@ -31,8 +40,12 @@ final readonly class PageNames implements SiteFact
      * @param  array<string, list<string>>  $byFile  the pages that a plain file name belongs to
      * @param  array<string, true>  $siteNames  what names the site and not a page
      */
-    private function __construct(private array $pages, private array $names, private array $byFile, private array $siteNames)
-    {
+    private function __construct(
+        private array $pages,
+        private array $names,
+        private array $byFile,
+        private array $siteNames,
+    ) {
     }
 
     public static function of(ParsedSite $site): self
@@ -78,13 +91,19 @@ final readonly class PageNames implements SiteFact
         return $this->pages[$plain] ?? null;
     }
 
-    /** Whether words name the site and not one of its pages: they are on most of its titles, or the main heading of several pages. */
+    /**
+     * Whether words name the site and not one of its pages: they are on most of its titles, or the main heading of
+     * several pages.
+     */
     public function isSiteName(string $words): bool
     {
         return isset($this->siteNames[Label::plain($words)]);
     }
 
-    /** The other page that a page's main heading names, while neither its file name nor its title does; null when there is none. */
+    /**
+     * The other page that a page's main heading names, while neither its file name nor its title does; null when there
+     * is none.
+     */
     public function pageNamedByHeading(Page $page): ?string
     {
         $heading = $page->outline->mainHeading()->text ?? '';
@@ -109,8 +128,8 @@ final readonly class PageNames implements SiteFact
     }
 
     /**
-     * Of pages that share something, the one that it belongs to: the first whose file name, heading or title has a word of it that no
-     * other page has; or else the first.
+     * Of pages that share something, the one that it belongs to: the first whose file name, heading or title has a word
+     * of it that no other page has; or else the first.
      *
      * @param  non-empty-list<Page>  $pages
      */
@@ -131,7 +150,11 @@ final readonly class PageNames implements SiteFact
     /** Whether words are the name of a page: all of them are in its file name, title or main heading. */
     public static function isNamed(Page $page, string $words): bool
     {
-        $own = [...self::fileNames($page->path()), Label::plain($page->titleText()), Label::plain($page->outline->mainHeading()->text ?? '')];
+        $own = [
+            ...self::fileNames($page->path()),
+            Label::plain($page->titleText()),
+            Label::plain($page->outline->mainHeading()->text ?? ''),
+        ];
 
         return Label::isAmong(Label::plain($words), implode(' ', $own));
     }
@@ -148,7 +171,10 @@ final readonly class PageNames implements SiteFact
         return [Label::plain($page->outline->mainHeading()->text ?? '')];
     }
 
-    /** The page that a link's words name while its address is another page's; null when they agree, or when that cannot be told. */
+    /**
+     * The page that a link's words name while its address is another page's; null when they agree, or when that cannot
+     * be told.
+     */
     public function pageNamedByLabel(Link $link): ?string
     {
         $target = $link->reference->target;
@@ -172,7 +198,10 @@ final readonly class PageNames implements SiteFact
         return basename($named) === basename($to) || Label::shareWord($ownWords, $plain) ? null : $named;
     }
 
-    /** @return list<string> what a page may be called by its path: its file name, or the words for a home page; in plain form */
+    /**
+     * @return list<string> what a page may be called by its path: its file name, or the words for a home page; in plain
+     *     form
+     */
     public static function fileNames(string $path): array
     {
         if ($path === LinkMap::HOME) {
@@ -184,13 +213,22 @@ final readonly class PageNames implements SiteFact
         return $name === '' || ctype_digit($name) ? [] : [$name];
     }
 
-    /** @return list<string> the main heading, and the title whole and by its parts, but for the part that names the site */
+    /**
+     * @return list<string> the main heading, and the title whole and by its parts, but for the part that names the site
+     */
     private static function titles(Page $page): array
     {
         $title = $page->titleText();
         $heading = $page->outline->mainHeading()->text ?? '';
 
-        return array_values(array_unique(array_filter(array_map(Label::plain(...), [$heading, $title, self::ownPart($title)]), fn (string $name) => $name !== '')));
+        return array_values(
+            array_unique(
+                array_filter(
+                    array_map(Label::plain(...), [$heading, $title, self::ownPart($title)]),
+                    fn (string $name) => $name !== '',
+                ),
+            ),
+        );
     }
 
     /** The part of a title that names the page and not the site; '' when it has no parts. */
@@ -242,7 +280,8 @@ final readonly class PageNames implements SiteFact
             $counts = array_map(count(...), $targets);
             arsort($counts);
             $most = (string) array_key_first($counts);
-            // Three pages of four have to agree, or a label such as "map" that means each page's own would be taken for a name.
+            // Three pages of four have to agree, or a label such as "map" that means each page's own would be taken for
+            // a name.
             if ($counts[$most] >= 2 && 4 * $counts[$most] >= 3 * array_sum($counts)) {
                 $usual[(string) $name] = $most;
             }
@@ -257,6 +296,9 @@ final readonly class PageNames implements SiteFact
      */
     private static function alone(array $claims): array
     {
-        return array_map(fn (array $pages) => (string) array_key_first($pages), array_filter($claims, fn (array $pages) => count($pages) === 1));
+        return array_map(
+            fn (array $pages) => (string) array_key_first($pages),
+            array_filter($claims, fn (array $pages) => count($pages) === 1),
+        );
     }
 }

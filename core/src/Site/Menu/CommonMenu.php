@@ -13,7 +13,8 @@ final readonly class CommonMenu
     private const CLEAR = 2 / 3;
 
     /**
-     * @param  array<string, string|null>  $entries  labels by what they lead to, in order; null where the pages do not agree
+     * @param  array<string, string|null>  $entries labels by what they lead to, in order; null where the pages do not
+     *     agree
      * @param  string|null  $place  null when there is no common one
      * @param  bool  $hasOrder  whether the pages agree on an order
      * @param  bool  $isWhole  whether most pages have these entries and no others
@@ -44,7 +45,12 @@ final readonly class CommonMenu
         foreach ($labels as $key => $entries) {
             // A page may leave its own entry out.
             $others = count($menus) - (isset($pages[$key]) ? 1 : 0);
-            $having = count(array_filter($entries, fn (MenuEntry $entry) => $entry->reference?->from->path !== (string) $key && $entry->reference !== null));
+            $having = count(
+                array_filter(
+                    $entries,
+                    fn (MenuEntry $entry) => $entry->reference?->from->path !== (string) $key && $entry->reference !== null,
+                ),
+            );
             if (2 * $having > $others) {
                 $common[$key] = self::label($entries);
             }
@@ -68,7 +74,10 @@ final readonly class CommonMenu
     {
         $whole = 0;
         foreach ($menus as $menu) {
-            $extra = array_filter($menu->byKey(), fn (MenuEntry $entry) => MenuComparison::isExtra($entry, $menu->page) && ! array_key_exists($entry->key, $common));
+            $extra = array_filter(
+                $menu->byKey(),
+                fn (MenuEntry $entry) => MenuComparison::isExtra($entry, $menu->page) && ! array_key_exists($entry->key, $common),
+            );
             $whole += $extra === [] ? 1 : 0;
         }
 
@@ -86,7 +95,9 @@ final readonly class CommonMenu
     {
         $linked = array_values(array_filter($entries, fn (MenuEntry $entry) => $entry->reference !== null)) ?: $entries;
         [$label, $count] = self::mostOf(array_map(fn (MenuEntry $entry) => $entry->label, $linked));
-        $alike = count(array_filter($linked, fn (MenuEntry $entry) => Label::plain($entry->label) === Label::plain($label)));
+        $alike = count(
+            array_filter($linked, fn (MenuEntry $entry) => Label::plain($entry->label) === Label::plain($label)),
+        );
 
         return max($count, $alike) >= self::CLEAR * count($linked) ? $label : null;
     }
@@ -117,7 +128,9 @@ final readonly class CommonMenu
                 $before = $place[$key];
             }
         }
-        $agreeing = count(array_filter($menus, fn (Menu $menu) => ! self::isOutOfOrder(array_keys($menu->byKey()), $place)));
+        $agreeing = count(
+            array_filter($menus, fn (Menu $menu) => ! self::isOutOfOrder(array_keys($menu->byKey()), $place)),
+        );
 
         return [$order, $agreeing >= self::CLEAR * count($menus)];
     }

@@ -51,7 +51,8 @@ final readonly class Menu
     }
 
     /**
-     * With the plain words that are the page's own entry, put in their place: those that say what the page is usually called.
+     * With the plain words that are the page's own entry, put in their place: those that say what the page is usually
+     * called.
      *
      * @param  list<string>  $labels  what other menus call this page, in plain form
      */

@@ -59,7 +59,11 @@ final readonly class MenuComparison
         }
         $own = $here[$page] ?? null;
         if ($own !== null && $ownLinked !== null && $ownLinked !== ($own->reference !== null)) {
-            $differences[] = new MenuDifference($ownLinked ? MenuDifferenceKind::OwnPlain : MenuDifferenceKind::OwnLinked, $own, $page);
+            $differences[] = new MenuDifference(
+                $ownLinked ? MenuDifferenceKind::OwnPlain : MenuDifferenceKind::OwnLinked,
+                $own,
+                $page,
+            );
         }
 
         return $differences;
@@ -68,7 +72,11 @@ final readonly class MenuComparison
     /** An entry for a page of the site that the common menu has not: nested ones show where the reader is. */
     public static function isExtra(MenuEntry $entry, string $page): bool
     {
-        return $entry->key !== $page && $entry->isInside() && ! $entry->isBroken() && ! $entry->isNested && ! str_starts_with($entry->key, "$page#");
+        return $entry->key !== $page
+            && $entry->isInside()
+            && ! $entry->isBroken()
+            && ! $entry->isNested
+            && ! str_starts_with($entry->key, "$page#");
     }
 
     /** Whether some entry of the menu has both the address and the words. */

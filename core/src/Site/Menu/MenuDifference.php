@@ -12,7 +12,11 @@ final readonly class MenuDifference
      * @param  string|null  $key  what the entry should lead to
      * @param  string|null  $label  what it should say
      */
-    public function __construct(public MenuDifferenceKind $kind, public ?MenuEntry $entry = null, public ?string $key = null, public ?string $label = null)
-    {
+    public function __construct(
+        public MenuDifferenceKind $kind,
+        public ?MenuEntry $entry = null,
+        public ?string $key = null,
+        public ?string $label = null,
+    ) {
     }
 }

@@ -24,7 +24,10 @@ final readonly class MenuDifferences implements SiteFact
         foreach ($site->pages as $page) {
             $common = self::commonFor($page, $site);
             if ($common !== null) {
-                $byPage[$page->path()] = [$common, MenuComparison::of($site->menus()->on($page->path()), $page->path(), $common)];
+                $byPage[$page->path()] = [
+                    $common,
+                    MenuComparison::of($site->menus()->on($page->path()), $page->path(), $common),
+                ];
             }
         }
 
@@ -49,6 +52,8 @@ final readonly class MenuDifferences implements SiteFact
         $areNearlyAll = 3 * $menus->usualPages >= 2 * (count($site->pages) - 1);
         $isEntrance = $page->path() === LinkMap::HOME && $site->map()->unreachable() === [];
 
-        return $isOneOfThem && $areNearlyAll && ! $isEntrance && ! SpecialPage::is($page->path(), $site) ? $usual : null;
+        return $isOneOfThem && $areNearlyAll && ! $isEntrance && ! SpecialPage::is($page->path(), $site)
+            ? $usual
+            : null;
     }
 }

@@ -11,7 +11,8 @@ use InkedMargin\Core\Site\Reference;
 final readonly class MenuEntry
 {
     /**
-     * @param  string  $key  what it leads to: a path in the site, or the address of another; a plain entry has the path of its page
+     * @param  string  $key what it leads to: a path in the site, or the address of another; a plain entry has the path of
+     *     its page
      * @param  Reference|null  $reference  null for plain words
      * @param  int  $offset  bytes: where it begins
      * @param  bool  $isNested  whether it is in a list inside an item of the menu
@@ -29,7 +30,8 @@ final readonly class MenuEntry
     /** Whether it leads to a file of the site, or would but for a slip. */
     public function isInside(): bool
     {
-        return $this->reference === null || ($this->reference->target->path ?? $this->reference->target->meant()) !== null;
+        return $this->reference === null
+            || ($this->reference->target->path ?? $this->reference->target->meant()) !== null;
     }
 
     public function isBroken(): bool

@@ -16,8 +16,8 @@ use InkedMargin\Core\Site\ReferenceKind;
 use InkedMargin\Core\Source\FileKind;
 
 /**
- * Finds what may be the menu of a page: every `nav` or what serves as one; where there is none, the lists and runs of links before or
- * after the running text. Common practice.
+ * Finds what may be the menu of a page: every `nav` or what serves as one; where there is none, the lists and runs of
+ * links before or after the running text. Common practice.
  */
 final class MenuFinder
 {
@@ -65,7 +65,10 @@ final class MenuFinder
             $found = $this->leading($this->listsAndRuns(), 2);
         }
 
-        return array_map(fn (Element $element) => $this->menu($element, $isInNav), array_slice($found, 0, self::MOST_CANDIDATES));
+        return array_map(
+            fn (Element $element) => $this->menu($element, $isInNav),
+            array_slice($found, 0, self::MOST_CANDIDATES),
+        );
     }
 
     private function menu(Element $element, bool $isInNav): Menu
@@ -128,15 +131,23 @@ final class MenuFinder
     {
         $path = $link?->target->meant() ?? $link?->target->path;
 
-        return $path !== null && FileKind::ofExtension(pathinfo($path, PATHINFO_EXTENSION)) === FileKind::Page ? $path : null;
+        return $path !== null && FileKind::ofExtension(pathinfo($path, PATHINFO_EXTENSION)) === FileKind::Page
+            ? $path
+            : null;
     }
 
-    /** @return list<Element> lists of links, and elements that hold links side by side, which no running text is around */
+    /**
+     * @return list<Element> lists of links, and elements that hold links side by side, which no running text is around
+     */
     private function listsAndRuns(): array
     {
         $found = [];
         foreach ($this->page->elements as $element) {
-            if (in_array($element->name, ['ul', 'ol', 'menu'], true) ? $this->isListOfLinks($element) : $element->name !== 'a' && $this->isRun($element)) {
+            if (in_array(
+                $element->name,
+                ['ul', 'ol', 'menu'],
+                true,
+            ) ? $this->isListOfLinks($element) : $element->name !== 'a' && $this->isRun($element)) {
                 $found[] = $element;
             }
         }
@@ -145,7 +156,9 @@ final class MenuFinder
         }
         [$first, $last] = $this->runningText();
 
-        return array_values(array_filter($found, fn (Element $one) => $one->place()->start <= $first || $one->place()->start >= $last));
+        return array_values(
+            array_filter($found, fn (Element $one) => $one->place()->start <= $first || $one->place()->start >= $last),
+        );
     }
 
     /** @return array{int, int} the offsets of the first and the last paragraph of running text */
@@ -154,7 +167,9 @@ final class MenuFinder
         $first = PHP_INT_MAX;
         $last = 0;
         foreach ($this->page->named('p') as $paragraph) {
-            if (! isset($this->links[spl_object_id($paragraph)]) && mb_strlen($paragraph->words(self::MOST_NODES)) >= self::RUNNING && ! $this->isRun($paragraph)) {
+            if (! isset($this->links[spl_object_id($paragraph)]) && mb_strlen(
+                $paragraph->words(self::MOST_NODES),
+            ) >= self::RUNNING && ! $this->isRun($paragraph)) {
                 $first = min($first, $paragraph->place()->start);
                 $last = $paragraph->place()->start;
             }
@@ -173,9 +188,13 @@ final class MenuFinder
 
     private function isLinkAlone(Element $item): bool
     {
-        $children = array_values(array_filter($item->children, fn ($child) => ! ($child instanceof Text && $child->isBlank())));
+        $children = array_values(
+            array_filter($item->children, fn ($child) => ! ($child instanceof Text && $child->isBlank())),
+        );
 
-        return count($children) === 1 && $children[0] instanceof Element && isset($this->links[spl_object_id($children[0])]);
+        return count($children) === 1
+            && $children[0] instanceof Element
+            && isset($this->links[spl_object_id($children[0])]);
     }
 
     private function isRun(Element $element): bool
@@ -200,11 +219,25 @@ final class MenuFinder
             [$node, $lists] = array_pop($waiting);
             $reference = $this->links[spl_object_id($node)] ?? null;
             if ($reference !== null && $node instanceof Element) {
-                $entries[] = new MenuEntry(Label::of($node), self::key($reference), $node, $reference, $node->place()->start, $lists > 1);
+                $entries[] = new MenuEntry(
+                    Label::of($node),
+                    self::key($reference),
+                    $node,
+                    $reference,
+                    $node->place()->start,
+                    $lists > 1,
+                );
             } elseif ($node instanceof Text) {
                 $words = preg_replace('/\s+/u', ' ', trim($node->text, self::SEPARATORS)) ?? '';
                 if ($words !== '' && mb_strlen($words) <= self::LONGEST_LABEL && $node->parent !== null && ! self::isHeading($node->parent)) {
-                    $plain[] = new MenuEntry($words, $this->page->path(), $node->parent, null, $node->span()->start, $lists > 1);
+                    $plain[] = new MenuEntry(
+                        $words,
+                        $this->page->path(),
+                        $node->parent,
+                        null,
+                        $node->span()->start,
+                        $lists > 1,
+                    );
                 }
             } elseif ($node instanceof Element && ($node === $menu || ! $node->is('nav'))) {
                 $inside = $lists + (in_array($node->name, ['ul', 'ol', 'menu'], true) ? 1 : 0);
@@ -219,7 +252,11 @@ final class MenuFinder
 
     private static function isHeading(Element $element): bool
     {
-        for ($above = $element; $above !== null && ! in_array($above->name, ['nav', 'ul', 'ol', 'div', 'body'], true); $above = $above->parent) {
+        for ($above = $element; $above !== null && ! in_array(
+            $above->name,
+            ['nav', 'ul', 'ol', 'div', 'body'],
+            true,
+        ); $above = $above->parent) {
             if (preg_match('/^h[1-6]$/', $above->name) === 1) {
                 return true;
             }
@@ -234,7 +271,8 @@ final class MenuFinder
         // A link to a part of a page is another entry than the link to the page.
         $fragment = $target->found !== null && $target->fragment !== null ? '#'.$target->fragment : '';
 
-        return ($target->meant() ?? $target->candidates[0] ?? $target->path ?? $target->address ?? $reference->written).$fragment;
+        return ($target->meant() ?? $target->candidates[0] ?? $target->path ?? $target->address ?? $reference->written)
+            .$fragment;
     }
 
     private function place(Element $menu): string

@@ -13,8 +13,8 @@ use InkedMargin\Core\Site\SiteFact;
 /**
  * The menus of all pages of a site, and what groups of pages have in common.
  *
- * Pages whose menus are alike are a group: a language, a section with a menu of its own. A page is held against its group alone, and a
- * page that is in none is held against nothing.
+ * Pages whose menus are alike are a group: a language, a section with a menu of its own. A page is held against its
+ * group alone, and a page that is in none is held against nothing.
  */
 final readonly class MenuSurvey implements SiteFact
 {
@@ -73,7 +73,11 @@ final readonly class MenuSurvey implements SiteFact
             }
         }
         $labels = self::labels($menus);
-        $names = fn (string $path) => [...$labels[$path] ?? [], ...PageNames::fileNames($path), Label::plain($site->pages[$path]->outline->mainHeading()->text ?? '')];
+        $names = fn (string $path) => [
+            ...$labels[$path] ?? [],
+            ...PageNames::fileNames($path),
+            Label::plain($site->pages[$path]->outline->mainHeading()->text ?? ''),
+        ];
         $menus = array_map(fn (?Menu $menu) => $menu?->withOwnEntry($names($menu->page)), $menus);
 
         return new self($menus, $common, $usual, $most);
@@ -107,7 +111,10 @@ final readonly class MenuSurvey implements SiteFact
             $first[$shape] ??= $menu;
         }
         arsort($shapes);
-        $distinct = array_map(fn (string $shape) => $first[$shape], array_keys(array_slice($shapes, 0, self::MOST_SHAPES)));
+        $distinct = array_map(
+            fn (string $shape) => $first[$shape],
+            array_keys(array_slice($shapes, 0, self::MOST_SHAPES)),
+        );
         // Each is judged by how much the others are like it, so that a menu nobody copied does not lead.
         $support = [];
         foreach ($distinct as $index => $menu) {
@@ -116,7 +123,9 @@ final readonly class MenuSurvey implements SiteFact
                 $likeness = self::likeness($menu, $other);
                 $keys = array_map(strval(...), array_keys($other->byKey()));
                 sort($keys, SORT_STRING);
-                $support[$index] += $likeness >= self::ALIKE ? $likeness * ($shapes['shape '.implode("\0", $keys)] ?? 1) : 0.0;
+                $support[$index] += $likeness >= self::ALIKE
+                    ? $likeness * ($shapes['shape '.implode("\0", $keys)] ?? 1)
+                    : 0.0;
             }
         }
         arsort($support);
@@ -156,7 +165,8 @@ final readonly class MenuSurvey implements SiteFact
     }
 
     /**
-     * A list of links that no `nav` holds is a menu where half of the pages have it; fewer are pages that happen to link alike.
+     * A list of links that no `nav` holds is a menu where half of the pages have it; fewer are pages that happen to
+     * link alike.
      *
      * @param  list<Menu>  $group
      */
@@ -184,7 +194,10 @@ final readonly class MenuSurvey implements SiteFact
         return $kept / count($group) >= self::KEPT ? $common : null;
     }
 
-    /** The share of what two menus lead to that both lead to, but for the two pages themselves, which may leave their own out. */
+    /**
+     * The share of what two menus lead to that both lead to, but for the two pages themselves, which may leave their
+     * own out.
+     */
     private static function likeness(Menu $one, Menu $other): float
     {
         $pages = [$one->page => true, $other->page => true];

@@ -42,13 +42,19 @@ final readonly class PatternMatch
     /** How many links there are that the pattern has no place for. */
     public function surplus(): int
     {
-        return count(array_filter($this->violations, fn (PatternViolation $one) => $one->kind === ViolationKind::Surplus));
+        return count(
+            array_filter($this->violations, fn (PatternViolation $one) => $one->kind === ViolationKind::Surplus),
+        );
     }
 
-    /** The same, with no word about links that it has no place for: what was not asked for is not held against anybody. */
+    /**
+     * The same, with no word about links that it has no place for: what was not asked for is not held against anybody.
+     */
     public function withoutSurplus(): self
     {
-        $kept = array_values(array_filter($this->violations, fn (PatternViolation $one) => $one->kind !== ViolationKind::Surplus));
+        $kept = array_values(
+            array_filter($this->violations, fn (PatternViolation $one) => $one->kind !== ViolationKind::Surplus),
+        );
 
         return new self($this->kind, $this->order, $this->expected, $this->count, $kept);
     }

@@ -71,7 +71,10 @@ final readonly class PatternReader
         }
         $violations = [];
         foreach ($byPage as $page => $wanted) {
-            array_push($violations, ...$this->onPage((string) $page, $wanted, $kind, array_fill_keys($order, true), $options));
+            array_push(
+                $violations,
+                ...$this->onPage((string) $page, $wanted, $kind, array_fill_keys($order, true), $options),
+            );
         }
 
         return new PatternMatch($kind, $order, $expected, count($expected), $violations);
@@ -82,8 +85,13 @@ final readonly class PatternReader
      * @param  array<string, true>  $among
      * @return list<PatternViolation>
      */
-    private function onPage(string $page, array $wanted, PatternKind $kind, array $among, PatternOptions $options): array
-    {
+    private function onPage(
+        string $page,
+        array $wanted,
+        PatternKind $kind,
+        array $among,
+        PatternOptions $options,
+    ): array {
         $violations = $lacking = [];
         $targets = array_fill_keys(array_map(fn (ExpectedLink $link) => (string) $link->to, $wanted), true);
         foreach ($wanted as $link) {
@@ -102,7 +110,13 @@ final readonly class PatternReader
         foreach ($lacking as $link) {
             $label = $options->labels[$link->direction->value] ?? null;
             $index = $this->standIn($spare, $link->direction, $label, $kind, count($lacking));
-            $violations[] = new PatternViolation($index === null ? ViolationKind::Missing : ViolationKind::Wrong, $page, $link, $index === null ? null : $spare[$index], $label);
+            $violations[] = new PatternViolation(
+                $index === null ? ViolationKind::Missing : ViolationKind::Wrong,
+                $page,
+                $link,
+                $index === null ? null : $spare[$index],
+                $label,
+            );
             if ($index !== null) {
                 unset($spare[$index]);
             }
@@ -176,7 +190,8 @@ final readonly class PatternReader
     }
 
     /**
-     * The spare link that should have been a missing one: by its words, or because it is the only one left for the only one missing.
+     * The spare link that should have been a missing one: by its words, or because it is the only one left for the only
+     * one missing.
      *
      * @param  array<int, Link>  $spare
      */
@@ -192,14 +207,17 @@ final readonly class PatternReader
         }
         $only = array_key_first($spare);
 
-        return $only !== null && count($spare) === 1 && $lacking === 1 && ! $this->saysOther($spare[$only], $direction) ? $only : null;
+        return $only !== null && count($spare) === 1 && $lacking === 1 && ! $this->saysOther($spare[$only], $direction)
+            ? $only
+            : null;
     }
 
     private function saysOther(Link $link, Direction $direction): bool
     {
         $other = $direction === Direction::On ? Direction::Back : Direction::On;
 
-        return $other->isSaidBy($link->label) || ($link->to() === LinkMap::HOME && preg_match('/\bhome\b/i', $link->label) === 1);
+        return $other->isSaidBy($link->label)
+            || ($link->to() === LinkMap::HOME && preg_match('/\bhome\b/i', $link->label) === 1);
     }
 
     /** Every page links to every other: what a page lacks is told at once. Linear in the links. */
@@ -227,13 +245,24 @@ final readonly class PatternReader
             $violations[] = new PatternViolation(ViolationKind::Missing, $page, $first, null, null, $lacking, $named);
         }
 
-        return new PatternMatch(PatternKind::Menu, $this->pages, [], count($this->pages) * max(0, $others), $violations);
+        return new PatternMatch(
+            PatternKind::Menu,
+            $this->pages,
+            [],
+            count($this->pages) * max(0, $others),
+            $violations,
+        );
     }
 
     /** @return list<ExpectedLink> */
     private function listed(string $index): array
     {
-        return array_values(array_map(fn (string $page) => new ExpectedLink($index, $page, Direction::Entry), array_filter($this->pages, fn (string $page) => $page !== $index)));
+        return array_values(
+            array_map(
+                fn (string $page) => new ExpectedLink($index, $page, Direction::Entry),
+                array_filter($this->pages, fn (string $page) => $page !== $index),
+            ),
+        );
     }
 
     /** Pages that are not endings offer so many choices: links to pages that lie further from the home page. */
@@ -246,7 +275,10 @@ final readonly class PatternReader
             if ($distance === null) {
                 continue;
             }
-            $on = array_filter(array_keys($this->map->edges[$page]), fn (string $to) => isset($among[$to]) && ($this->map->distance($to) ?? 0) > $distance);
+            $on = array_filter(
+                array_keys($this->map->edges[$page]),
+                fn (string $to) => isset($among[$to]) && ($this->map->distance($to) ?? 0) > $distance,
+            );
             $broken = array_values(array_filter($this->map->linksOn($page), fn (Link $link) => $link->isUnfinished()));
             $isEnding = $options->depth === null ? $on === [] && $broken === [] : $distance >= $options->depth;
             $lacking = $isEnding ? 0 : $options->choices - count($on);
@@ -254,11 +286,21 @@ final readonly class PatternReader
                 $expected[] = $link = new ExpectedLink($page, null, Direction::Choice);
                 if ($choice >= $options->choices - $lacking) {
                     $stand = array_shift($broken);
-                    $violations[] = new PatternViolation($stand === null ? ViolationKind::Missing : ViolationKind::Wrong, $page, $link, $stand);
+                    $violations[] = new PatternViolation(
+                        $stand === null ? ViolationKind::Missing : ViolationKind::Wrong,
+                        $page,
+                        $link,
+                        $stand,
+                    );
                 }
             }
             foreach (array_slice(array_values($on), $isEnding ? 0 : $options->choices) as $to) {
-                $violations[] = new PatternViolation(ViolationKind::Surplus, $page, null, $this->map->edges[$page][$to]);
+                $violations[] = new PatternViolation(
+                    ViolationKind::Surplus,
+                    $page,
+                    null,
+                    $this->map->edges[$page][$to],
+                );
             }
         }
 
@@ -269,12 +311,17 @@ final readonly class PatternReader
     private function orderOfNames(): array
     {
         $order = $this->pages;
-        usort($order, fn (string $a, string $b) => [$a !== LinkMap::HOME, 0] <=> [$b !== LinkMap::HOME, 0] ?: strnatcasecmp($a, $b));
+        usort(
+            $order,
+            fn (string $a, string $b) => [$a !== LinkMap::HOME, 0] <=> [$b !== LinkMap::HOME, 0] ?: strnatcasecmp($a, $b),
+        );
 
         return $order;
     }
 
-    /** @return list<string> from the home page along the links that say "on"; the pages nobody comes to in this way last */
+    /**
+     * @return list<string> from the home page along the links that say "on"; the pages nobody comes to in this way last
+     */
     private function orderOfLinks(): array
     {
         $order = [];
@@ -285,7 +332,10 @@ final readonly class PatternReader
             $page = $this->next($page, $order, $among);
         }
 
-        return array_map(strval(...), [...array_keys($order), ...array_filter($this->orderOfNames(), fn (string $one) => ! isset($order[$one]))]);
+        return array_map(
+            strval(...),
+            [...array_keys($order), ...array_filter($this->orderOfNames(), fn (string $one) => ! isset($order[$one]))],
+        );
     }
 
     /**

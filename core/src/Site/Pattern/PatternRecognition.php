@@ -38,7 +38,8 @@ final readonly class PatternRecognition implements SiteFact
         }
         $reader = new PatternReader($map, $pages);
         $best = null;
-        // A ring has two links a page, and may have one home: with more than four a page, a site is neither ring nor chain.
+        // A ring has two links a page, and may have one home: with more than four a page, a site is neither ring nor
+        // chain.
         $links = array_sum(array_map(count(...), $map->edges));
         $inOrder = $links <= 4 * count($map->pages) ? [PatternKind::Ring, PatternKind::Chain] : [];
         foreach ([PatternKind::Menu, ...$inOrder, PatternKind::Index] as $kind) {
@@ -47,7 +48,8 @@ final readonly class PatternRecognition implements SiteFact
                 $best = $match;
             }
         }
-        // What differs between menus is told by the rules of menus; a page that is reached from the text alone breaks nothing.
+        // What differs between menus is told by the rules of menus; a page that is reached from the text alone breaks
+        // nothing.
         if ($best?->kind === PatternKind::Menu || ($best?->kind === PatternKind::Index && $best->share() < 1.0 && ! self::isListed($best, $map))) {
             $best = new PatternMatch($best->kind, $best->order, $best->expected, $best->count, []);
         }
@@ -65,7 +67,9 @@ final readonly class PatternRecognition implements SiteFact
     private static function isListed(PatternMatch $match, LinkMap $map): bool
     {
         foreach ($match->violations as $violation) {
-            if ($violation->kind === ViolationKind::Missing && $map->linkedFrom((string) $violation->expected?->to) === 0) {
+            if ($violation->kind === ViolationKind::Missing && $map->linkedFrom(
+                (string) $violation->expected?->to,
+            ) === 0) {
                 return false;
             }
         }
@@ -79,7 +83,10 @@ final readonly class PatternRecognition implements SiteFact
         return $match->share() - $match->surplus() / max(1, $match->count);
     }
 
-    /** Whether a site has little that the pattern has no place for: a menu site has every link that a ring asks for, and is none. */
+    /**
+     * Whether a site has little that the pattern has no place for: a menu site has every link that a ring asks for, and
+     * is none.
+     */
     private static function isPure(PatternMatch $match, LinkMap $map): bool
     {
         return match ($match->kind) {
@@ -100,8 +107,8 @@ final readonly class PatternRecognition implements SiteFact
     }
 
     /**
-     * Plain when the home page offers two choices or more, most pages that go on offer as many, half the pages are endings, and pages as
-     * far from home hardly link to each other, as those of a section with a menu of its own do.
+     * Plain when the home page offers two choices or more, most pages that go on offer as many, half the pages are
+     * endings, and pages as far from home hardly link to each other, as those of a section with a menu of its own do.
      */
     private static function branching(PatternReader $reader, LinkMap $map): ?PatternMatch
     {
@@ -121,6 +128,8 @@ final readonly class PatternRecognition implements SiteFact
         $isPlain = $usual >= 2 && count($goingOn) >= 3 && 2 * count($goingOn) <= count($choices)
             && $counts[$usual] >= self::MOST * count($goingOn) && 5 * $siblings <= count($choices);
 
-        return $isPlain ? $reader->read(PatternKind::Branching, new PatternOptions(choices: $usual))->withoutSurplus() : null;
+        return $isPlain
+            ? $reader->read(PatternKind::Branching, new PatternOptions(choices: $usual))->withoutSurplus()
+            : null;
     }
 }

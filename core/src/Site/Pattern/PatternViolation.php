@@ -30,6 +30,7 @@ final readonly class PatternViolation
     /** Whether it is a link that leads nowhere, which the rules of links report. */
     public function isOfLink(): bool
     {
-        return in_array($this->kind, [ViolationKind::Wrong, ViolationKind::Swapped], true) && $this->link?->isUnfinished() === true;
+        return in_array($this->kind, [ViolationKind::Wrong, ViolationKind::Swapped], true)
+            && $this->link?->isUnfinished() === true;
     }
 }

@@ -11,7 +11,10 @@ final readonly class HostParser
 
     private const FORBIDDEN_IN_DOMAIN = '~[\x00-\x20#%/:<>?@\[\\\\\]^|\x7f]~';
 
-    /** What IDNA calls an error and the standard lets pass: hyphens, and lengths that only name servers mind (3.3, "domain to ASCII", not strict). */
+    /**
+     * What IDNA calls an error and the standard lets pass: hyphens, and lengths that only name servers mind (3.3,
+     * "domain to ASCII", not strict).
+     */
     private const TOLERATED = IDNA_ERROR_EMPTY_LABEL | IDNA_ERROR_LABEL_TOO_LONG | IDNA_ERROR_DOMAIN_NAME_TOO_LONG
         | IDNA_ERROR_LEADING_HYPHEN | IDNA_ERROR_TRAILING_HYPHEN | IDNA_ERROR_HYPHEN_3_4;
 
@@ -19,7 +22,9 @@ final readonly class HostParser
     public static function parse(string $text, bool $isOpaque): string
     {
         if (str_starts_with($text, '[')) {
-            return str_ends_with($text, ']') ? '['.self::ipv6(substr($text, 1, -1)).']' : throw new UrlError(UrlProblem::Ipv6);
+            return str_ends_with($text, ']')
+                ? '['.self::ipv6(substr($text, 1, -1)).']'
+                : throw new UrlError(UrlProblem::Ipv6);
         }
         if ($isOpaque) {
             return preg_match(self::FORBIDDEN, $text) === 1
@@ -43,7 +48,12 @@ final readonly class HostParser
         if (preg_match('/^[\x00-\x7f]*$/D', $domain) === 1 && preg_match('/(?:^|\.)xn--/i', $domain) !== 1) {
             return strtolower($domain);
         }
-        idn_to_ascii($domain, IDNA_CHECK_BIDI | IDNA_CHECK_CONTEXTJ | IDNA_NONTRANSITIONAL_TO_ASCII, INTL_IDNA_VARIANT_UTS46, $told);
+        idn_to_ascii(
+            $domain,
+            IDNA_CHECK_BIDI | IDNA_CHECK_CONTEXTJ | IDNA_NONTRANSITIONAL_TO_ASCII,
+            INTL_IDNA_VARIANT_UTS46,
+            $told,
+        );
         /** @var array{result?: string, errors?: int} $told  left empty for a name that is too long for it */
         if (! isset($told['result']) || (($told['errors'] ?? 0) & ~self::TOLERATED) !== 0) {
             throw new UrlError(UrlProblem::DomainToAscii);
@@ -73,7 +83,10 @@ final readonly class HostParser
         }
         $numbers = array_map(self::number(...), $parts);
         $last = array_pop($numbers);
-        if (count($numbers) > 3 || $last === null || in_array(null, $numbers, true) || array_filter($numbers, fn (?float $number) => $number > 255) !== []
+        if (count($numbers) > 3 || $last === null || in_array(null, $numbers, true) || array_filter(
+            $numbers,
+            fn (?float $number) => $number > 255,
+        ) !== []
             || $last >= 256 ** (4 - count($numbers))) {
             throw new UrlError(UrlProblem::Ipv4);
         }
@@ -99,7 +112,9 @@ final readonly class HostParser
     /** 3.5, "IPv6 parser", and the serializer's compressed form. */
     private static function ipv6(string $text): string
     {
-        $packed = preg_match('/^[0-9a-fA-F:.]+$/D', $text) === 1 && preg_match('/\.0\d|:0[0-9a-fA-F]{4}/', $text) === 0 ? @inet_pton($text) : false;
+        $packed = preg_match('/^[0-9a-fA-F:.]+$/D', $text) === 1 && preg_match('/\.0\d|:0[0-9a-fA-F]{4}/', $text) === 0
+            ? @inet_pton($text)
+            : false;
         if ($packed === false || strlen($packed) !== 16) {
             throw new UrlError(UrlProblem::Ipv6);
         }

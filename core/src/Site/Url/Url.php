@@ -51,7 +51,9 @@ final readonly class Url implements \Stringable
     /** 4.5, "URL path serializer". */
     public function pathText(): string
     {
-        return is_string($this->path) ? $this->path : implode('', array_map(fn (string $segment) => "/$segment", $this->path));
+        return is_string($this->path)
+            ? $this->path
+            : implode('', array_map(fn (string $segment) => "/$segment", $this->path));
     }
 
     /** 4.5, "URL serializer". */
@@ -60,7 +62,8 @@ final readonly class Url implements \Stringable
         $text = "$this->scheme:";
         if ($this->host !== null) {
             $credentials = $this->username.($this->password === '' ? '' : ":$this->password");
-            $text .= '//'.($credentials === '' ? '' : "$credentials@").$this->host.($this->port === null ? '' : ":$this->port");
+            $text .= '//'.($credentials === '' ? '' : "$credentials@").$this->host
+                .($this->port === null ? '' : ":$this->port");
         } elseif (is_array($this->path) && count($this->path) > 1 && $this->path[0] === '') {
             $text .= '/.';
         }

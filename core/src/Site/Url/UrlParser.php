@@ -7,7 +7,8 @@ namespace InkedMargin\Core\Site\Url;
 /**
  * The basic URL parser of the URL Standard, 4.4: a method for each of its states, under the standard's names.
  *
- * It works on UTF-8: everything that has a meaning to it is ASCII. Each state is given the character at the pointer, '' at the end.
+ * It works on UTF-8: everything that has a meaning to it is ASCII. Each state is given the character at the pointer, ''
+ * at the end.
  */
 final class UrlParser
 {
@@ -65,7 +66,17 @@ final class UrlParser
             $this->{$this->state}($this->input[$this->at] ?? '');
         }
 
-        return new Url($this->scheme, $this->username, $this->password, $this->host, $this->port, $this->opaque ?? $this->path, $this->query, $this->fragment, array_values($this->problems));
+        return new Url(
+            $this->scheme,
+            $this->username,
+            $this->password,
+            $this->host,
+            $this->port,
+            $this->opaque ?? $this->path,
+            $this->query,
+            $this->fragment,
+            array_values($this->problems),
+        );
     }
 
     private function problem(UrlProblem $problem): void
@@ -83,7 +94,9 @@ final class UrlParser
         return array_key_exists($this->scheme, Url::DEFAULT_PORTS);
     }
 
-    /** Whether the character is a `\` that counts as `/`, as it does in addresses of the web; that is a problem as well. */
+    /**
+     * Whether the character is a `\` that counts as `/`, as it does in addresses of the web; that is a problem as well.
+     */
     private function isReverseSolidus(string $character): bool
     {
         if ($character !== '\\' || ! $this->isSpecial()) {
@@ -139,7 +152,11 @@ final class UrlParser
             }
             $this->goTo('fileState');
         } elseif ($this->isSpecial()) {
-            $this->goTo($this->base?->scheme === $this->scheme ? 'specialRelativeOrAuthorityState' : 'specialAuthoritySlashesState');
+            $this->goTo(
+                $this->base?->scheme === $this->scheme
+                    ? 'specialRelativeOrAuthorityState'
+                    : 'specialAuthoritySlashesState',
+            );
         } elseif ($next === '/') {
             $this->at++;
             $this->goTo('pathOrAuthorityState');
@@ -204,7 +221,9 @@ final class UrlParser
 
     private function takeAuthorityOf(Url $base): void
     {
-        [$this->username, $this->password, $this->host, $this->port] = [$base->username, $base->password, $base->host, $base->port];
+        [$this->username, $this->password, $this->host, $this->port] = [
+            $base->username, $base->password, $base->host, $base->port,
+        ];
     }
 
     /** What `?`, `#` and everything else means where the path of the base has been taken over. */
@@ -272,7 +291,9 @@ final class UrlParser
             $this->problem(UrlProblem::InvalidCredentials);
             $credentials = ($this->atSignSeen ? '%40' : '').$this->buffer;
             $this->atSignSeen = true;
-            [$name, $password] = $this->passwordSeen ? [null, $credentials] : explode(':', $credentials, 2) + [1 => null];
+            [$name, $password] = $this->passwordSeen
+                ? [null, $credentials]
+                : explode(':', $credentials, 2) + [1 => null];
             $this->username .= PercentEncoding::encode($name ?? '', PercentEncoding::USERINFO);
             $this->password .= PercentEncoding::encode($password ?? '', PercentEncoding::USERINFO);
             $this->passwordSeen = $this->passwordSeen || $password !== null;
@@ -291,7 +312,11 @@ final class UrlParser
 
     private function endsAuthority(string $character): bool
     {
-        return $character === '' || $character === '/' || $character === '?' || $character === '#' || $this->isReverseSolidus($character);
+        return $character === ''
+            || $character === '/'
+            || $character === '?'
+            || $character === '#'
+            || $this->isReverseSolidus($character);
     }
 
     private function hostState(string $character): void
@@ -410,7 +435,9 @@ final class UrlParser
     private function pathStartState(string $character): void
     {
         if ($this->isSpecial()) {
-            $this->isReverseSolidus($character) || $character === '/' ? $this->goTo('pathState') : $this->again('pathState');
+            $this->isReverseSolidus($character) || $character === '/'
+                ? $this->goTo('pathState')
+                : $this->again('pathState');
         } elseif (! $this->leavesPath($character) && $character !== '') {
             $character === '/' ? $this->goTo('pathState') : $this->again('pathState');
         }
@@ -441,7 +468,10 @@ final class UrlParser
                 $this->path[] = '';
             }
         } else {
-            if ($this->scheme === 'file' && $this->path === [] && preg_match('/^[A-Za-z][:|]$/D', $this->buffer) === 1) {
+            if ($this->scheme === 'file' && $this->path === [] && preg_match(
+                '/^[A-Za-z][:|]$/D',
+                $this->buffer,
+            ) === 1) {
                 $this->buffer = $this->buffer[0].':';
             }
             $this->path[] = $this->buffer;
@@ -453,7 +483,10 @@ final class UrlParser
     /** 4.1, "shorten a url's path": a drive letter stays. */
     private function shortenPath(): void
     {
-        if ($this->scheme === 'file' && count($this->path) === 1 && preg_match('/^[A-Za-z]:$/D', $this->path[0]) === 1) {
+        if ($this->scheme === 'file' && count($this->path) === 1 && preg_match(
+            '/^[A-Za-z]:$/D',
+            $this->path[0],
+        ) === 1) {
             return;
         }
         array_pop($this->path);
@@ -477,7 +510,10 @@ final class UrlParser
     {
         $part = substr($this->input, $this->at, strcspn($this->input, '#', $this->at));
         $this->checkUnits($part);
-        $this->query .= PercentEncoding::encode($part, $this->isSpecial() ? PercentEncoding::SPECIAL_QUERY : PercentEncoding::QUERY);
+        $this->query .= PercentEncoding::encode(
+            $part,
+            $this->isSpecial() ? PercentEncoding::SPECIAL_QUERY : PercentEncoding::QUERY,
+        );
         $this->at += strlen($part);
         if ($this->at < strlen($this->input)) {
             $this->fragment = '';
