@@ -16,10 +16,19 @@ const router = createBrowserRouter([
       {path: '/log-in', lazy: async () => ({Component: (await import('./screens/log-in/LogIn')).LogIn})},
       {path: '/', lazy: async () => ({Component: (await import('./screens/shelf/Shelf')).Shelf})},
       {path: '/courses/:id', lazy: async () => ({Component: (await import('./screens/course/Course')).Course})},
-      {path: '/assignments/:id', lazy: async () => ({Component: (await import('./screens/assignment/Assignment')).Assignment})},
-      {path: '/assignments/:id/in-tray', lazy: async () => ({Component: (await import('./screens/in-tray/InTray')).InTray})},
+      {
+        path: '/assignments/:id',
+        lazy: async () => ({Component: (await import('./screens/assignment/Assignment')).Assignment}),
+      },
+      {
+        path: '/assignments/:id/in-tray',
+        lazy: async () => ({Component: (await import('./screens/in-tray/InTray')).InTray}),
+      },
       {path: '/hand-ins/:id', lazy: async () => ({Component: (await import('./screens/desk/Desk')).Desk})},
-      {path: '/hand-ins/:id/map', lazy: async () => ({Component: (await import('./screens/survey/MapScreen')).MapScreen})},
+      {
+        path: '/hand-ins/:id/map',
+        lazy: async () => ({Component: (await import('./screens/survey/MapScreen')).MapScreen}),
+      },
       {path: '/hand-ins/:id/reply', lazy: async () => ({Component: (await import('./screens/reply/Reply')).Reply})},
       {path: '*', Component: Problem},
     ],

@@ -4,7 +4,10 @@ import {test} from './desk'
 
 /** Source: axe-core's rules for WCAG 2.2 A and AA (npm, @axe-core/playwright 4.13.0). Student pages are not ours to mend. */
 async function broken(page: Page) {
-  const {violations} = await new AxeBuilder({page}).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']).exclude('iframe').analyze()
+  const {violations} = await new AxeBuilder({page})
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
+    .exclude('iframe')
+    .analyze()
   return violations.map(({id, nodes}) => `${id}: ${nodes.map(node => node.html).join(' ')}`)
 }
 
@@ -25,7 +28,11 @@ for (const lamp of [false, true]) {
     await page.getByRole('link', {name: 'pages/crossings.html'}).click()
     await expect(page.getByRole('list', {name: 'Source'})).toBeVisible()
     await page.getByRole('button', {name: 'Unfold'}).click()
-    await page.getByRole('region', {name: 'Margin', exact: true}).getByRole('button', {name: /^Ink(ed)?$/}).first().click()
+    await page
+      .getByRole('region', {name: 'Margin', exact: true})
+      .getByRole('button', {name: /^Ink(ed)?$/})
+      .first()
+      .click()
     await page.keyboard.press('m')
     await expect(page.getByRole('textbox', {name: /Note at line|Note on/})).toBeVisible()
     expect(await broken(page), 'desk').toEqual([])

@@ -27,8 +27,11 @@ export function zip(name: string, files: Record<string, string>): string {
     mkdirSync(join(folder, 'site', dirname(path)), {recursive: true})
     writeFileSync(join(folder, 'site', path), text)
   }
-  const php = '$z = new ZipArchive; $z->open($argv[1], ZipArchive::CREATE); foreach (json_decode(stream_get_contents(STDIN)) as $p) $z->addFile("$argv[2]/$p", $p); $z->close();'
-  execFileSync('php', ['-r', php, join(folder, name), join(folder, 'site')], {input: JSON.stringify(Object.keys(files))})
+  const php =
+    '$z = new ZipArchive; $z->open($argv[1], ZipArchive::CREATE); foreach (json_decode(stream_get_contents(STDIN)) as $p) $z->addFile("$argv[2]/$p", $p); $z->close();'
+  execFileSync('php', ['-r', php, join(folder, name), join(folder, 'site')], {
+    input: JSON.stringify(Object.keys(files)),
+  })
   return join(folder, name)
 }
 

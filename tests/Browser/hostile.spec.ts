@@ -17,24 +17,47 @@ const ATTACK = `<p id="told">nothing ran</p><script>
 
 test('a student’s script cannot read the desk, its cookies, or leave its frame', async ({page}) => {
   await openInTray(page, 'Storm drill')
-  const line = await drop(page, zip('bcastlewick.zip', {'index.html': html(`${ATTACK}<a href="two.html">on</a><a href="https://example.org/" target="_top">away</a>`, 'Storm drill - one'), 'two.html': html('<p>two</p>', 'Storm drill - two')}), 'Briony Castlewick', /checked/)
+  const line = await drop(
+    page,
+    zip('bcastlewick.zip', {
+      'index.html': html(
+        `${ATTACK}<a href="two.html">on</a><a href="https://example.org/" target="_top">away</a>`,
+        'Storm drill - one',
+      ),
+      'two.html': html('<p>two</p>', 'Storm drill - two'),
+    }),
+    'Briony Castlewick',
+    /checked/,
+  )
   await line.getByRole('link', {name: 'Briony Castlewick'}).click()
   await page.getByRole('tab', {name: 'As seen'}).click()
   const frame = page.frameLocator('iframe')
   await expect(frame.locator('#told')).toHaveText('nothing ran')
 
   await page.getByLabel('Run the student’s scripts').check()
-  await expect(frame.locator('#told')).toHaveText(/parent: SecurityError, cookies: SecurityError, storage: SecurityError, top: (left|SecurityError), popup: null, fetch: blocked/)
+  await expect(frame.locator('#told')).toHaveText(
+    /parent: SecurityError, cookies: SecurityError, storage: SecurityError, top: (left|SecurityError), popup: null, fetch: blocked/,
+  )
   await frame.getByRole('link', {name: 'away'}).click()
   await setTimeout(300)
   await expect(page).toHaveURL(/\/hand-ins\//)
 
   await frame.getByRole('link', {name: 'on'}).click()
-  await expect(page.getByRole('navigation', {name: 'Leaves'}).getByRole('link', {name: 'two.html'})).toHaveAttribute('aria-current', 'page')
+  await expect(page.getByRole('navigation', {name: 'Leaves'}).getByRole('link', {name: 'two.html'})).toHaveAttribute(
+    'aria-current',
+    'page',
+  )
 })
 
-test('a worker killed in the middle of a check: the next one finishes it, once, with nothing doubled', async ({page}) => {
-  const pages = Object.fromEntries(Array.from({length: 200}, (_, number) => [number === 0 ? 'index.html' : `page-${number}.html`, html('<img src="none.png">'.repeat(20) + '<p>x</p>'.repeat(800), `Storm drill - ${number}`)]))
+test('a worker killed in the middle of a check: the next one finishes it, once, with nothing doubled', async ({
+  page,
+}) => {
+  const pages = Object.fromEntries(
+    Array.from({length: 200}, (_, number) => [
+      number === 0 ? 'index.html' : `page-${number}.html`,
+      html('<img src="none.png">'.repeat(20) + '<p>x</p>'.repeat(800), `Storm drill - ${number}`),
+    ]),
+  )
   await openInTray(page, 'Storm drill')
   await page.getByTestId('zips').setInputFiles(zip('ethornquist.zip', pages))
   const line = page.getByRole('listitem').filter({hasText: 'Edda Thornquist'})
@@ -47,7 +70,9 @@ test('a worker killed in the middle of a check: the next one finishes it, once, 
 test('many archives of one student at once, and two workers: each becomes one attempt', async ({page}) => {
   const second = spawn('php', ['artisan', 'queue:work', '--sleep=0.1', '--max-time=30'], {stdio: 'ignore'})
   await openInTray(page, 'Storm drill')
-  const zips = Array.from({length: 8}, (_, number) => zip('iquillfeather.zip', {'index.html': html(`<p>${number}</p>`, `Storm drill - ${number}`)}))
+  const zips = Array.from({length: 8}, (_, number) =>
+    zip('iquillfeather.zip', {'index.html': html(`<p>${number}</p>`, `Storm drill - ${number}`)}),
+  )
   await page.getByTestId('zips').setInputFiles([...zips, zips[0] ?? ''])
   const line = page.getByRole('listitem').filter({hasText: 'iquillfeather.zip'})
   await expect(line.filter({hasText: /checked/})).toHaveCount(8, {timeout: 30_000})

@@ -2,12 +2,24 @@ import {readFileSync} from 'node:fs'
 import {expect} from '@playwright/test'
 import {drop, html, openInTray, test, zip} from './desk'
 
-test('an instructor drops a zip, inks a finding, writes a note, gives points and releases the reply', async ({page}) => {
+test('an instructor drops a zip, inks a finding, writes a note, gives points and releases the reply', async ({
+  page,
+}) => {
   await openInTray(page, 'Storm drill')
-  const pages = Object.fromEntries(['index', 'a', 'b', 'c', 'd'].map(name => [`${name}.html`, html(`<img src="none.png"><p>${name}</p>`, `Storm drill - ${name}`)]))
+  const pages = Object.fromEntries(
+    ['index', 'a', 'b', 'c', 'd'].map(name => [
+      `${name}.html`,
+      html(`<img src="none.png"><p>${name}</p>`, `Storm drill - ${name}`),
+    ]),
+  )
   const begun = Date.now()
   const line = await drop(page, zip('cvasey.zip', pages), 'Corin Vasey', /checked, \d+ findings/)
-  test.info().annotations.push({type: 'time from dropping five pages to their findings', description: `${Date.now() - begun} ms`})
+  test
+    .info()
+    .annotations.push({
+      type: 'time from dropping five pages to their findings',
+      description: `${Date.now() - begun} ms`,
+    })
   console.log(`five pages dropped and checked after ${Date.now() - begun} ms`)
   await line.getByRole('link', {name: 'Corin Vasey'}).click()
 
@@ -25,7 +37,9 @@ test('an instructor drops a zip, inks a finding, writes a note, gives points and
   await page.getByRole('button', {name: 'Write a note at line 5'}).click()
   await page.getByRole('textbox', {name: 'Note at line 5'}).fill('A title that says *where* we are. Good.')
   await page.reload()
-  await expect(page.getByRole('textbox', {name: 'Note at line 5'})).toHaveValue('A title that says *where* we are. Good.')
+  await expect(page.getByRole('textbox', {name: 'Note at line 5'})).toHaveValue(
+    'A title that says *where* we are. Good.',
+  )
   await page.getByLabel('Merit').check()
   await page.getByRole('button', {name: 'Keep'}).click()
   await expect(margin.locator('em')).toHaveText('where')
@@ -45,8 +59,13 @@ test('an instructor drops a zip, inks a finding, writes a note, gives points and
   await expect(reply).not.toContainText('there is no such file')
   await page.getByRole('button', {name: 'Release'}).click()
   await expect(page.getByText(/^Released .*, just as it stands here/)).toBeVisible()
-  const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', {name: 'Released reply as Markdown'}).click()])
-  expect(readFileSync(await file.path(), 'utf8')).toContain('- *Line 5.* **Well done.** A title that says *where* we are. Good.')
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('link', {name: 'Released reply as Markdown'}).click(),
+  ])
+  expect(readFileSync(await file.path(), 'utf8')).toContain(
+    '- *Line 5.* **Well done.** A title that says *where* we are. Good.',
+  )
 })
 
 test('a verdict can be undone, and going back comes back to the same leaf', async ({page}) => {
@@ -63,7 +82,9 @@ test('a verdict can be undone, and going back comes back to the same leaf', asyn
   await page.keyboard.press(']')
   await expect(page).toHaveURL(/tides/)
   await page.goBack()
-  await expect(page.getByRole('navigation', {name: 'Leaves'}).getByRole('link', {name: 'pages/kitchen.html'})).toHaveAttribute('aria-current', 'page')
+  await expect(
+    page.getByRole('navigation', {name: 'Leaves'}).getByRole('link', {name: 'pages/kitchen.html'}),
+  ).toHaveAttribute('aria-current', 'page')
 })
 
 test('a refused archive says why, and an unmatched one goes to the student who is chosen', async ({page}) => {
@@ -71,7 +92,12 @@ test('a refused archive says why, and an unmatched one goes to the student who i
   await expect(page.getByText('"hpenhale.zip" is not a zip archive')).toBeVisible()
   await expect(page.getByText('imre quilfeather website.zip')).toBeVisible()
   await page.getByRole('button', {name: 'It is theirs'}).click()
-  await expect(page.getByRole('listitem').filter({hasText: 'imre quilfeather website.zip'}).getByText(/checked/)).toBeVisible({timeout: 20_000})
+  await expect(
+    page
+      .getByRole('listitem')
+      .filter({hasText: 'imre quilfeather website.zip'})
+      .getByText(/checked/),
+  ).toBeVisible({timeout: 20_000})
 })
 
 test('whoever is logged out is brought back to where they were', async ({page}) => {

@@ -17,7 +17,9 @@ test('the map of a ring: a break is drawn, leads to its line, and is in the tabl
   const broken = page.getByRole('button', {name: /stop-8.html, line 19: “On” was to lead to index.html/})
   await broken.press('Enter')
   await expect(page).toHaveURL(/leaf=stop-8.html.*line=19/)
-  await expect(page.getByRole('region', {name: 'Margin', exact: true})).toContainText('By the order of the pages it should lead to index.html')
+  await expect(page.getByRole('region', {name: 'Margin', exact: true})).toContainText(
+    'By the order of the pages it should lead to index.html',
+  )
 
   await page.goBack()
   await page.getByRole('button', {name: 'stop-3.html, '}).press('Enter')
@@ -34,7 +36,10 @@ test('the map has an address of its own, and is given out as SVG', async ({page}
   await expect(page.getByRole('button', {name: /house.html.*no way from home/})).toBeVisible()
   await page.reload()
   await expect(page.getByText('No way from the home page leads here')).toBeVisible()
-  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', {name: 'Save as SVG'}).click()])
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', {name: 'Save as SVG'}).click(),
+  ])
   const svg = readFileSync(await download.path(), 'utf8')
   expect(svg).toContain('xmlns="http://www.w3.org/2000/svg"')
   expect(svg).toContain('house.html')
@@ -48,7 +53,10 @@ test('menus and pages beside each other show what differs, and lead to it', asyn
   const menus = page.getByRole('table', {name: 'The menus of all pages'})
   await expect(menus.getByRole('row', {name: /^pages\/kitchen.html/})).toContainText('missing')
   await expect(menus.getByRole('row', {name: /^pages\/calendar.html/})).toContainText('leads to birds.html')
-  await menus.getByRole('row', {name: /^pages\/calendar.html/}).getByRole('button', {name: 'Tides'}).click()
+  await menus
+    .getByRole('row', {name: /^pages\/calendar.html/})
+    .getByRole('button', {name: 'Tides'})
+    .click()
   await expect(page).toHaveURL(/leaf=pages%2Fcalendar.html.*line=17|line=17.*leaf=pages%2Fcalendar.html/)
   await page.keyboard.press('6')
   const compared = page.getByRole('table', {name: 'The pages compared'})
@@ -56,7 +64,12 @@ test('menus and pages beside each other show what differs, and lead to it', asyn
 })
 
 test('of a site with many pages the neighbours of one page are drawn', async ({page}) => {
-  const pages = Object.fromEntries(Array.from({length: 70}, (_, number) => [number === 0 ? 'index.html' : `p${number}.html`, html(`<p><a href="p${number + 1}.html">On</a></p>`, `Storm drill - ${number}`)]))
+  const pages = Object.fromEntries(
+    Array.from({length: 70}, (_, number) => [
+      number === 0 ? 'index.html' : `p${number}.html`,
+      html(`<p><a href="p${number + 1}.html">On</a></p>`, `Storm drill - ${number}`),
+    ]),
+  )
   await openInTray(page, 'Storm drill')
   const line = await drop(page, zip('hpenhale.zip', pages), 'Hollis Penhale', /checked/)
   await line.getByRole('link', {name: 'Hollis Penhale'}).click()

@@ -8,7 +8,10 @@ export const me = queryOptions({queryKey: ['me'], queryFn: () => unwrap(api.GET(
 export const shelf = queryOptions({queryKey: ['shelf'], queryFn: () => unwrap(api.GET('/api/shelf'))})
 
 export const course = (id: string) =>
-  queryOptions({queryKey: ['course', id], queryFn: () => unwrap(api.GET('/api/courses/{course}', {params: {path: {course: id}}}))})
+  queryOptions({
+    queryKey: ['course', id],
+    queryFn: () => unwrap(api.GET('/api/courses/{course}', {params: {path: {course: id}}})),
+  })
 
 export const assignment = (id: string) =>
   queryOptions({
@@ -51,7 +54,8 @@ export const survey = (handIn: string, around: string) =>
 export const seen = (handIn: string, scripts: boolean) =>
   queryOptions({
     queryKey: ['seen', handIn, scripts],
-    queryFn: () => unwrap(api.GET('/api/hand-ins/{handIn}/seen', {params: {path: {handIn}, query: {scripts: scripts ? 1 : 0}}})),
+    queryFn: () =>
+      unwrap(api.GET('/api/hand-ins/{handIn}/seen', {params: {path: {handIn}, query: {scripts: scripts ? 1 : 0}}})),
     staleTime: 60 * 60 * 1000,
   })
 

@@ -9,9 +9,25 @@ export function Coded({children}: {children: string}) {
   const pieces = children.split(/`([^`\n]+)`/)
   return (
     <>
-      {pieces.map((piece, index) => index % 2 === 0
-        ? piece
-        : <Box component="code" key={index} sx={{fontFamily: mono, fontSize: '0.94em', fontStyle: 'normal', overflowWrap: 'anywhere', whiteSpace: piece.length < LONG ? 'nowrap' : 'normal'}}>{piece}</Box>)}
+      {pieces.map((piece, index) =>
+        index % 2 === 0 ? (
+          piece
+        ) : (
+          <Box
+            component="code"
+            key={index}
+            sx={{
+              fontFamily: mono,
+              fontSize: '0.94em',
+              fontStyle: 'normal',
+              overflowWrap: 'anywhere',
+              whiteSpace: piece.length < LONG ? 'nowrap' : 'normal',
+            }}
+          >
+            {piece}
+          </Box>
+        ),
+      )}
     </>
   )
 }

@@ -12,15 +12,39 @@ export interface Step {
 }
 
 /** The running head over a screen, the paper, and the foot line with the keys that work here. */
-export function Frame({steps, children, foot, wide = false}: {steps: Step[]; children: ReactNode; foot?: ReactNode; wide?: boolean}) {
+export function Frame({
+  steps,
+  children,
+  foot,
+  wide = false,
+}: {
+  steps: Step[]
+  children: ReactNode
+  foot?: ReactNode
+  wide?: boolean
+}) {
   const title = steps.at(-1)?.name
   useEffect(() => {
     document.title = title === undefined ? 'Inked Margin' : `${title} · Inked Margin`
   }, [title])
   return (
-    <Box sx={{height: '100%', display: 'flex', flexDirection: 'column', '@media print': {display: 'block', height: 'auto'}}}>
+    <Box
+      sx={{
+        height: '100%',
+        display: 'flex',
+        flexDirection: 'column',
+        '@media print': {display: 'block', height: 'auto'},
+      }}
+    >
       <RunningHead steps={steps} />
-      <Box component="main" sx={wide ? {flex: 1, minHeight: 0, display: 'flex', flexDirection: 'column'} : {flex: 1, overflow: 'auto', '@media print': {overflow: 'visible'}}}>
+      <Box
+        component="main"
+        sx={
+          wide
+            ? {flex: 1, minHeight: 0, display: 'flex', flexDirection: 'column'}
+            : {flex: 1, overflow: 'auto', '@media print': {overflow: 'visible'}}
+        }
+      >
         {wide ? children : <Box sx={{maxWidth: 1040, mx: 'auto', px: 4, py: 4}}>{children}</Box>}
       </Box>
       <FootLine>{foot}</FootLine>
@@ -40,21 +64,45 @@ function RunningHead({steps}: {steps: Step[]}) {
   }
   const lamp = mode === 'dark'
   return (
-    <Box component="header" className="not-printed" sx={{display: 'flex', alignItems: 'baseline', gap: 3, px: 4, py: 1, borderBottom: 1, borderColor: 'divider'}}>
-      <Box component="nav" aria-label="Where you are" sx={{flex: 1, minWidth: 0, whiteSpace: 'nowrap', overflow: 'hidden', textOverflow: 'ellipsis'}}>
+    <Box
+      component="header"
+      className="not-printed"
+      sx={{display: 'flex', alignItems: 'baseline', gap: 3, px: 4, py: 1, borderBottom: 1, borderColor: 'divider'}}
+    >
+      <Box
+        component="nav"
+        aria-label="Where you are"
+        sx={{flex: 1, minWidth: 0, whiteSpace: 'nowrap', overflow: 'hidden', textOverflow: 'ellipsis'}}
+      >
         <Typography variant="h3" component="span">
-          <Link component={RouterLink} to="/">Inked Margin</Link>
+          <Link component={RouterLink} to="/">
+            Inked Margin
+          </Link>
         </Typography>
         {steps.map(({name, to}) => (
           <Typography variant="body2" component="span" key={name} color="textSecondary">
-            <Box component="span" aria-hidden sx={{mx: 1}}>—</Box>
-            {to === undefined ? <span aria-current="page">{name}</span> : <Link component={RouterLink} to={to}>{name}</Link>}
+            <Box component="span" aria-hidden sx={{mx: 1}}>
+              —
+            </Box>
+            {to === undefined ? (
+              <span aria-current="page">{name}</span>
+            ) : (
+              <Link component={RouterLink} to={to}>
+                {name}
+              </Link>
+            )}
           </Typography>
         ))}
       </Box>
-      <Typography variant="body2" color="textSecondary">{data.name}</Typography>
-      <Link component="button" variant="body2" onClick={() => setMode(lamp ? 'light' : 'dark')}>{lamp ? 'Daylight' : 'Lamp'}</Link>
-      <Link component="button" variant="body2" onClick={() => void leave()}>Log out</Link>
+      <Typography variant="body2" color="textSecondary">
+        {data.name}
+      </Typography>
+      <Link component="button" variant="body2" onClick={() => setMode(lamp ? 'light' : 'dark')}>
+        {lamp ? 'Daylight' : 'Lamp'}
+      </Link>
+      <Link component="button" variant="body2" onClick={() => void leave()}>
+        Log out
+      </Link>
     </Box>
   )
 }
@@ -71,16 +119,41 @@ function FootLine({children}: {children?: ReactNode}) {
     return () => removeEventListener('keydown', press)
   }, [])
   return (
-    <Box component="footer" className="not-printed" sx={{position: 'relative', display: 'flex', alignItems: 'center', gap: 2, px: 4, minHeight: 34, borderTop: 1, borderColor: 'divider', overflow: 'hidden', whiteSpace: 'nowrap'}}>
-      {fetching && <LinearProgress aria-label="Asking the server" sx={{position: 'absolute', inset: '0 0 auto 0', height: 2}} />}
-      {keys.slice(0, 8).map(({key, does}) => <KeyName key={key} name={key} does={does} />)}
+    <Box
+      component="footer"
+      className="not-printed"
+      sx={{
+        position: 'relative',
+        display: 'flex',
+        alignItems: 'center',
+        gap: 2,
+        px: 4,
+        minHeight: 34,
+        borderTop: 1,
+        borderColor: 'divider',
+        overflow: 'hidden',
+        whiteSpace: 'nowrap',
+      }}
+    >
+      {fetching && (
+        <LinearProgress aria-label="Asking the server" sx={{position: 'absolute', inset: '0 0 auto 0', height: 2}} />
+      )}
+      {keys.slice(0, 8).map(({key, does}) => (
+        <KeyName key={key} name={key} does={does} />
+      ))}
       <KeyName name="?" does="all keys" />
       <Box sx={{flex: 1}} />
-      <Typography variant="body2" component="div" color="textSecondary" role="status">{children}</Typography>
+      <Typography variant="body2" component="div" color="textSecondary" role="status">
+        {children}
+      </Typography>
       <Dialog open={listed} onClose={() => setListed(false)} aria-labelledby="keys-title">
         <DialogTitle id="keys-title">Keys that work here</DialogTitle>
         <DialogContent sx={{display: 'grid', gap: 1, minWidth: 320}}>
-          {keys.length === 0 ? <Typography variant="body2">None on this screen but Tab and Enter.</Typography> : keys.map(({key, does}) => <KeyName key={key} name={key} does={does} />)}
+          {keys.length === 0 ? (
+            <Typography variant="body2">None on this screen but Tab and Enter.</Typography>
+          ) : (
+            keys.map(({key, does}) => <KeyName key={key} name={key} does={does} />)
+          )}
         </DialogContent>
       </Dialog>
     </Box>
@@ -90,7 +163,9 @@ function FootLine({children}: {children?: ReactNode}) {
 function KeyName({name, does}: {name: string; does: string}) {
   return (
     <Typography variant="body2" component="span" color="textSecondary">
-      <Box component="kbd" sx={{fontFamily: 'inherit', fontWeight: 700, color: 'text.primary', mr: 0.75}}>{name}</Box>
+      <Box component="kbd" sx={{fontFamily: 'inherit', fontWeight: 700, color: 'text.primary', mr: 0.75}}>
+        {name}
+      </Box>
       {does}
     </Typography>
   )

@@ -37,7 +37,13 @@ export function useKeys(keys: Key[]) {
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
       const at = event.target as HTMLElement
-      if (event.ctrlKey || event.metaKey || event.altKey || at.closest('input, textarea, select, [role=dialog]') !== null) return
+      if (
+        event.ctrlKey ||
+        event.metaKey ||
+        event.altKey ||
+        at.closest('input, textarea, select, [role=dialog]') !== null
+      )
+        return
       const pressed = latest.current.find(({key}) => key === event.key)
       if (pressed === undefined) return
       event.preventDefault()

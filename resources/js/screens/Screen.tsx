@@ -9,7 +9,15 @@ export function Screen({children}: {children: ReactNode}) {
   const {reset} = useQueryErrorResetBoundary()
   return (
     <Boundary retry={reset}>
-      <Suspense fallback={<Typography role="status" variant="body2" color="textSecondary" sx={{p: 6}}>Fetching the page…</Typography>}>{children}</Suspense>
+      <Suspense
+        fallback={
+          <Typography role="status" variant="body2" color="textSecondary" sx={{p: 6}}>
+            Fetching the page…
+          </Typography>
+        }
+      >
+        {children}
+      </Suspense>
     </Boundary>
   )
 }
@@ -34,10 +42,19 @@ class Boundary extends Component<Props, {error: Error | null}> {
     }
     return (
       <Box component="main" sx={{maxWidth: 560, mx: 'auto', p: 6}}>
-        <Typography variant="h1" gutterBottom>This page could not be shown</Typography>
+        <Typography variant="h1" gutterBottom>
+          This page could not be shown
+        </Typography>
         <ErrorText error={this.state.error} />
         <Typography variant="body2">
-          <Link component="button" onClick={again}>Try again</Link>, or go <Link component={RouterLink} to="/">back to the shelf</Link>.
+          <Link component="button" onClick={again}>
+            Try again
+          </Link>
+          , or go{' '}
+          <Link component={RouterLink} to="/">
+            back to the shelf
+          </Link>
+          .
         </Typography>
       </Box>
     )

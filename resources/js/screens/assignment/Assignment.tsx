@@ -12,7 +12,11 @@ import {many, when} from '../../parts/when'
 import {Screen} from '../Screen'
 import {BriefSheet} from './BriefSheet'
 
-export const Assignment = () => <Screen><AssignmentScreen /></Screen>
+export const Assignment = () => (
+  <Screen>
+    <AssignmentScreen />
+  </Screen>
+)
 
 function AssignmentScreen() {
   const {id = ''} = useParams()
@@ -21,20 +25,32 @@ function AssignmentScreen() {
   const next = data.handIns.find(line => line.repliedAt === null)
   useKeys([
     {key: 't', does: 'in-tray', run: () => void navigate(`/assignments/${id}/in-tray`)},
-    ...(next === undefined ? [] : [{key: '.', does: `read ${next.student}`, run: () => void navigate(`/hand-ins/${next.id}`)}]),
+    ...(next === undefined
+      ? []
+      : [{key: '.', does: `read ${next.student}`, run: () => void navigate(`/hand-ins/${next.id}`)}]),
   ])
   return (
     <Frame steps={[{name: data.course, to: `/courses/${data.courseId}`}, {name: data.title}]}>
       <Box sx={{display: 'flex', alignItems: 'baseline', gap: 3}}>
-        <Typography variant="h1" sx={{flex: 1}}>{data.title}</Typography>
-        <Button component={RouterLink} to={`/assignments/${id}/in-tray`} variant="outlined">Open the in-tray</Button>
+        <Typography variant="h1" sx={{flex: 1}}>
+          {data.title}
+        </Typography>
+        <Button component={RouterLink} to={`/assignments/${id}/in-tray`} variant="outlined">
+          Open the in-tray
+        </Button>
       </Box>
-      <Typography variant="body1" color="textSecondary">{data.summary} {data.dueAt !== null && `Due ${when(data.dueAt)}.`}</Typography>
+      <Typography variant="body1" color="textSecondary">
+        {data.summary} {data.dueAt !== null && `Due ${when(data.dueAt)}.`}
+      </Typography>
       <Box component="section" aria-labelledby="hand-ins" sx={{mt: 4}}>
-        <Typography variant="h2" id="hand-ins" gutterBottom>Hand-ins</Typography>
-        {data.handIns.length === 0
-          ? <Empty>Nothing has come in yet. Drop the students’ zips into the in-tray.</Empty>
-          : <HandIns lines={data.handIns} />}
+        <Typography variant="h2" id="hand-ins" gutterBottom>
+          Hand-ins
+        </Typography>
+        {data.handIns.length === 0 ? (
+          <Empty>Nothing has come in yet. Drop the students’ zips into the in-tray.</Empty>
+        ) : (
+          <HandIns lines={data.handIns} />
+        )}
         {data.missing.length > 0 && (
           <Typography variant="body2" color="textSecondary" sx={{mt: 2}}>
             Nothing yet from {data.missing.map(student => student.name).join(', ')}.
@@ -55,12 +71,18 @@ function HandIns({lines}: {lines: Schemas['HandInLine'][]}) {
         <tr>
           {['Student', 'Came in', 'Found', 'Points', 'Reply'].map(name => (
             <Box component="th" key={name} scope="col" sx={{...cell, border: 0, pt: 0}}>
-              <Typography variant="body2" component="span" color="textSecondary">{name}</Typography>
+              <Typography variant="body2" component="span" color="textSecondary">
+                {name}
+              </Typography>
             </Box>
           ))}
         </tr>
       </thead>
-      <tbody>{lines.map(line => <HandIn key={line.id} line={line} />)}</tbody>
+      <tbody>
+        {lines.map(line => (
+          <HandIn key={line.id} line={line} />
+        ))}
+      </tbody>
     </Box>
   )
 }
@@ -69,29 +91,55 @@ function HandIn({line}: {line: Schemas['HandInLine']}) {
   return (
     <tr>
       <Box component="td" sx={cell}>
-        <Typography variant="h3" component="span"><Link component={RouterLink} to={`/hand-ins/${line.id}`}>{line.student}</Link></Typography>
-        {line.attempt > 1 && <Typography variant="body2" component="span" color="textSecondary"> attempt {line.attempt}</Typography>}
+        <Typography variant="h3" component="span">
+          <Link component={RouterLink} to={`/hand-ins/${line.id}`}>
+            {line.student}
+          </Link>
+        </Typography>
+        {line.attempt > 1 && (
+          <Typography variant="body2" component="span" color="textSecondary">
+            {' '}
+            attempt {line.attempt}
+          </Typography>
+        )}
       </Box>
       <Box component="td" sx={cell}>
         <Typography variant="body2" color="textSecondary">
           {when(line.arrivedAt)}
-          {line.late && <Box component="span" sx={{color: 'desk.waits', fontWeight: 600}}> late</Box>}
+          {line.late && (
+            <Box component="span" sx={{color: 'desk.waits', fontWeight: 600}}>
+              {' '}
+              late
+            </Box>
+          )}
         </Typography>
       </Box>
       <Box component="td" sx={cell}>
         <RunState run={line.run}>
           <Tally pencilled={line.pencilled} inked={line.inked} rubbedOut={line.rubbedOut} />
-          {line.notes > 0 && <Typography variant="body2" component="span" sx={{color: 'desk.ink'}}>, {many(line.notes, 'note')}</Typography>}
+          {line.notes > 0 && (
+            <Typography variant="body2" component="span" sx={{color: 'desk.ink'}}>
+              , {many(line.notes, 'note')}
+            </Typography>
+          )}
         </RunState>
       </Box>
       <Box component="td" sx={cell}>
-        <Typography variant="body2">{line.awarded === null ? '' : `${line.awarded} of ${line.possible ?? 0}`}</Typography>
+        <Typography variant="body2">
+          {line.awarded === null ? '' : `${line.awarded} of ${line.possible ?? 0}`}
+        </Typography>
       </Box>
       <Box component="td" sx={{...cell, pr: 0}}>
         <Typography variant="body2">
-          {line.repliedAt === null
-            ? <Box component="span" sx={{color: 'desk.waits'}}>waits</Box>
-            : <Link component={RouterLink} to={`/hand-ins/${line.id}/reply`}>released</Link>}
+          {line.repliedAt === null ? (
+            <Box component="span" sx={{color: 'desk.waits'}}>
+              waits
+            </Box>
+          ) : (
+            <Link component={RouterLink} to={`/hand-ins/${line.id}/reply`}>
+              released
+            </Link>
+          )}
         </Typography>
       </Box>
     </tr>

@@ -8,7 +8,11 @@ import {Empty} from '../../parts/Remark'
 import {many, when} from '../../parts/when'
 import {Screen} from '../Screen'
 
-export const Course = () => <Screen><CourseScreen /></Screen>
+export const Course = () => (
+  <Screen>
+    <CourseScreen />
+  </Screen>
+)
 
 function CourseScreen() {
   const {id = ''} = useParams()
@@ -16,20 +20,30 @@ function CourseScreen() {
   return (
     <Frame steps={[{name: data.title}]}>
       <Typography variant="h1">{data.title}</Typography>
-      <Typography variant="body2" color="textSecondary" gutterBottom>{data.school}, {data.term}</Typography>
+      <Typography variant="body2" color="textSecondary" gutterBottom>
+        {data.school}, {data.term}
+      </Typography>
       <Box sx={{display: 'grid', gridTemplateColumns: 'minmax(0, 1fr) 16rem', gap: 6, mt: 3}}>
         <section aria-labelledby="assignments">
-          <Typography variant="h2" id="assignments" gutterBottom>Assignments</Typography>
+          <Typography variant="h2" id="assignments" gutterBottom>
+            Assignments
+          </Typography>
           {data.assignments.length === 0 && <Empty>No work has been set yet.</Empty>}
-          {data.assignments.map(line => <AssignmentRow key={line.id} line={line} />)}
+          {data.assignments.map(line => (
+            <AssignmentRow key={line.id} line={line} />
+          ))}
         </section>
         <section aria-labelledby="roster">
-          <Typography variant="h2" id="roster" gutterBottom>Roster</Typography>
+          <Typography variant="h2" id="roster" gutterBottom>
+            Roster
+          </Typography>
           <Box component="ul" sx={{listStyle: 'none', p: 0, m: 0}}>
             {data.students.map(student => (
               <Box component="li" key={student.id} sx={{py: 0.4, display: 'flex', justifyContent: 'space-between'}}>
                 <Typography variant="body2">{student.name}</Typography>
-                <Typography variant="body2" color="textSecondary">{student.handle}</Typography>
+                <Typography variant="body2" color="textSecondary">
+                  {student.handle}
+                </Typography>
               </Box>
             ))}
           </Box>
@@ -44,16 +58,36 @@ function AssignmentRow({line}: {line: Schemas['AssignmentLine']}) {
   return (
     <Box sx={{borderTop: 1, borderColor: 'divider', py: 2}}>
       <Box sx={{display: 'flex', justifyContent: 'space-between', alignItems: 'baseline', gap: 2}}>
-        <Typography variant="h3"><Link component={RouterLink} to={`/assignments/${line.id}`}>{line.title}</Link></Typography>
-        <Typography variant="body2" color="textSecondary">{line.dueAt === null ? 'no due time' : `due ${when(line.dueAt)}`}</Typography>
+        <Typography variant="h3">
+          <Link component={RouterLink} to={`/assignments/${line.id}`}>
+            {line.title}
+          </Link>
+        </Typography>
+        <Typography variant="body2" color="textSecondary">
+          {line.dueAt === null ? 'no due time' : `due ${when(line.dueAt)}`}
+        </Typography>
       </Box>
-      <Typography variant="body1" sx={{my: 0.5}}>{line.summary}</Typography>
+      <Typography variant="body1" sx={{my: 0.5}}>
+        {line.summary}
+      </Typography>
       <Typography variant="body2" color="textSecondary">
         {line.handedIn} of {line.students} handed in
-        {toAnswer > 0 && <Box component="span" sx={{color: 'desk.waits'}}>, {toAnswer} to answer</Box>}
+        {toAnswer > 0 && (
+          <Box component="span" sx={{color: 'desk.waits'}}>
+            , {toAnswer} to answer
+          </Box>
+        )}
         {line.replied > 0 && `, ${line.replied} answered`}
-        {line.unmatched > 0 && <Box component="span" sx={{color: 'desk.waits'}}>, {many(line.unmatched, 'archive')} to match</Box>}
-        {!line.hasBrief && <Box component="span" sx={{color: 'desk.waits'}}>, no brief yet</Box>}
+        {line.unmatched > 0 && (
+          <Box component="span" sx={{color: 'desk.waits'}}>
+            , {many(line.unmatched, 'archive')} to match
+          </Box>
+        )}
+        {!line.hasBrief && (
+          <Box component="span" sx={{color: 'desk.waits'}}>
+            , no brief yet
+          </Box>
+        )}
       </Typography>
     </Box>
   )

@@ -20,10 +20,21 @@ import {useFeedback} from './useFeedback'
 
 export function Desk() {
   const {id = ''} = useParams()
-  return <Screen key={id}><DeskScreen id={id} /></Screen>
+  return (
+    <Screen key={id}>
+      <DeskScreen id={id} />
+    </Screen>
+  )
 }
 
-const VIEWS = [['source', 'Source'], ['seen', 'As seen'], ['both', 'Both'], ['map', 'Page map'], ['menus', 'Menus'], ['compared', 'Pages compared']] as const
+const VIEWS = [
+  ['source', 'Source'],
+  ['seen', 'As seen'],
+  ['both', 'Both'],
+  ['map', 'Page map'],
+  ['menus', 'Menus'],
+  ['compared', 'Pages compared'],
+] as const
 
 /** Views of the site as a whole, and not of one leaf. */
 const OF_THE_SITE = ['map', 'menus', 'compared']
@@ -40,18 +51,27 @@ function DeskScreen({id}: {id: string}) {
   const view = search.get('view') ?? 'source'
   const current = search.get('mark')
   const line = Number(search.get('line')) || null
-  const items = useMemo(() => marginOf(leaf, data.findings, data.notes, draft), [leaf, data.findings, data.notes, draft])
+  const items = useMemo(
+    () => marginOf(leaf, data.findings, data.notes, draft),
+    [leaf, data.findings, data.notes, draft],
+  )
 
-  const go = useCallback((change: Record<string, string | null>) => {
-    setSearch(old => {
-      const next = new URLSearchParams(old)
-      for (const [name, value] of Object.entries(change)) {
-        if (value === null) next.delete(name)
-        else next.set(name, value)
-      }
-      return next
-    }, {replace: !('leaf' in change)})
-  }, [setSearch])
+  const go = useCallback(
+    (change: Record<string, string | null>) => {
+      setSearch(
+        old => {
+          const next = new URLSearchParams(old)
+          for (const [name, value] of Object.entries(change)) {
+            if (value === null) next.delete(name)
+            else next.set(name, value)
+          }
+          return next
+        },
+        {replace: !('leaf' in change)},
+      )
+    },
+    [setSearch],
+  )
   const turn = useCallback((to: string) => go({leaf: to, mark: null, line: null}), [go])
   const to = (path: string) => `?${new URLSearchParams({leaf: path, view}).toString()}`
 
@@ -83,7 +103,8 @@ function DeskScreen({id}: {id: string}) {
     const next = leafOrder[(leafOrder.indexOf(leaf) + by + leafOrder.length) % leafOrder.length]
     if (next !== undefined) turn(next)
   }
-  const write = (at: number | null) => setDraft({id: null, file: leaf === WHOLE ? null : leaf, line: at, body: '', merit: false})
+  const write = (at: number | null) =>
+    setDraft({id: null, file: leaf === WHOLE ? null : leaf, line: at, body: '', merit: false})
   const decide: MarginActions['decide'] = (finding, state) => feedback.verdict.mutate({finding, state})
   const toggle = (state: string) => {
     const finding = chosen()
@@ -95,11 +116,30 @@ function DeskScreen({id}: {id: string}) {
     {key: 'b', does: 'back', run: () => step(-1)},
     {key: 'i', does: 'ink', run: () => toggle('inked')},
     {key: 'e', does: 'rub out', run: () => toggle('rubbed-out')},
-    {key: 'm', does: 'write here', run: () => { const finding = chosen(); write(finding?.file === leaf ? finding.line : line) }},
+    {
+      key: 'm',
+      does: 'write here',
+      run: () => {
+        const finding = chosen()
+        write(finding?.file === leaf ? finding.line : line)
+      },
+    },
     {key: ']', does: 'next leaf', run: () => turnBy(1)},
     {key: '[', does: 'leaf before', run: () => turnBy(-1)},
-    {key: '.', does: 'next student', run: () => { if (data.nextId !== null) void navigate(`/hand-ins/${data.nextId}`) }},
-    {key: ',', does: 'student before', run: () => { if (data.previousId !== null) void navigate(`/hand-ins/${data.previousId}`) }},
+    {
+      key: '.',
+      does: 'next student',
+      run: () => {
+        if (data.nextId !== null) void navigate(`/hand-ins/${data.nextId}`)
+      },
+    },
+    {
+      key: ',',
+      does: 'student before',
+      run: () => {
+        if (data.previousId !== null) void navigate(`/hand-ins/${data.previousId}`)
+      },
+    },
     {key: 'r', does: 'read the reply', run: () => void navigate(`/hand-ins/${id}/reply`)},
     ...VIEWS.map(([name, label], index) => ({key: String(index + 1), does: label, run: () => go({view: name})})),
   ])
@@ -107,25 +147,74 @@ function DeskScreen({id}: {id: string}) {
   const actions: MarginActions = {
     choose,
     decide,
-    edit: item => { if (item.kind === 'note') setDraft({id: item.note.id, file: item.note.file, line: item.note.line, body: item.note.body, merit: item.note.merit}) },
-    drop: note => { const taken = data.notes.find(one => one.id === note); if (taken !== undefined) feedback.dropNote.mutate(taken) },
+    edit: item => {
+      if (item.kind === 'note')
+        setDraft({
+          id: item.note.id,
+          file: item.note.file,
+          line: item.note.line,
+          body: item.note.body,
+          merit: item.note.merit,
+        })
+    },
+    drop: note => {
+      const taken = data.notes.find(one => one.id === note)
+      if (taken !== undefined) feedback.dropNote.mutate(taken)
+    },
     type: setDraft,
-    keep: () => { if (draft !== null && draft.body.trim() !== '') feedback.note.mutate(draft) },
+    keep: () => {
+      if (draft !== null && draft.body.trim() !== '') feedback.note.mutate(draft)
+    },
     discard: () => setDraft(null),
     to,
   }
   const margin = {items, current, actions, keeping: feedback.note.isPending}
-  const steps = [{name: data.course, to: `/courses/${data.courseId}`}, {name: data.assignment, to: `/assignments/${data.assignmentId}`}, {name: data.student}]
+  const steps = [
+    {name: data.course, to: `/courses/${data.courseId}`},
+    {name: data.assignment, to: `/assignments/${data.assignmentId}`},
+    {name: data.student},
+  ]
 
   return (
-    <Frame steps={steps} wide foot={feedback.undo !== null && <>{feedback.undo.words} <Link component="button" onClick={feedback.undo.back}>Undo</Link></>}>
+    <Frame
+      steps={steps}
+      wide
+      foot={
+        feedback.undo !== null && (
+          <>
+            {feedback.undo.words}{' '}
+            <Link component="button" onClick={feedback.undo.back}>
+              Undo
+            </Link>
+          </>
+        )
+      }
+    >
       <Box sx={{flex: 1, minHeight: 0, display: 'flex'}}>
         <Leaves desk={data} leaf={leaf} to={to} />
         <Box sx={{flex: 1, minWidth: 0, display: 'flex', flexDirection: 'column'}}>
           <Heading desk={data} view={view} onView={name => go({view: name})} onWrite={() => write(null)} />
           <ErrorText error={feedback.error} />
-          <Suspense fallback={<Typography role="status" variant="body2" color="textSecondary" sx={{p: 4}}>Turning the leaf…</Typography>}>
-            <Sheet desk={data} leaf={leaf} view={view} line={line} margin={margin} onLine={number => { go({line: String(number)}); write(number) }} onTurn={turn} onGo={go} />
+          <Suspense
+            fallback={
+              <Typography role="status" variant="body2" color="textSecondary" sx={{p: 4}}>
+                Turning the leaf…
+              </Typography>
+            }
+          >
+            <Sheet
+              desk={data}
+              leaf={leaf}
+              view={view}
+              line={line}
+              margin={margin}
+              onLine={number => {
+                go({line: String(number)})
+                write(number)
+              }}
+              onTurn={turn}
+              onGo={go}
+            />
           </Suspense>
         </Box>
       </Box>
@@ -133,33 +222,80 @@ function DeskScreen({id}: {id: string}) {
   )
 }
 
-function Heading({desk, view, onView, onWrite}: {desk: Schemas['Desk']; view: string; onView: (view: string) => void; onWrite: () => void}) {
+function Heading({
+  desk,
+  view,
+  onView,
+  onWrite,
+}: {
+  desk: Schemas['Desk']
+  view: string
+  onView: (view: string) => void
+  onWrite: () => void
+}) {
   return (
     <Box sx={{display: 'flex', alignItems: 'flex-end', gap: 2, px: 2, pt: 1, borderBottom: 1, borderColor: 'divider'}}>
       <Box role="tablist" aria-label="Views of the sheet" sx={{display: 'flex', gap: 0.5}}>
         {VIEWS.map(([name, label]) => (
           <Box
-            key={name} component="button" type="button" role="tab" aria-selected={view === name} onClick={() => onView(name)}
-            sx={{font: 'inherit', cursor: 'pointer', whiteSpace: 'nowrap', px: {xs: 1, lg: 1.75}, py: 0.5, mb: '-1px', color: 'text.primary', border: 1, borderColor: view === name ? 'divider' : 'transparent', borderBottomColor: view === name ? 'desk.sheet' : 'transparent', bgcolor: view === name ? 'desk.sheet' : 'transparent', borderRadius: '3px 9px 0 0'}}
+            key={name}
+            component="button"
+            type="button"
+            role="tab"
+            aria-selected={view === name}
+            onClick={() => onView(name)}
+            sx={{
+              font: 'inherit',
+              cursor: 'pointer',
+              whiteSpace: 'nowrap',
+              px: {xs: 1, lg: 1.75},
+              py: 0.5,
+              mb: '-1px',
+              color: 'text.primary',
+              border: 1,
+              borderColor: view === name ? 'divider' : 'transparent',
+              borderBottomColor: view === name ? 'desk.sheet' : 'transparent',
+              bgcolor: view === name ? 'desk.sheet' : 'transparent',
+              borderRadius: '3px 9px 0 0',
+            }}
           >
             {label}
           </Box>
         ))}
       </Box>
       <Box sx={{flex: 1, minWidth: 0, pb: 0.75}}>
-        <Typography variant="body2" color="textSecondary" component="div" noWrap title={`${desk.archiveName}, ${when(desk.arrivedAt)}`}>
-          {desk.attempts.length > 1 && desk.attempts.map(one => (
-            <Box key={one.id} component="span" sx={{mr: 1}}>
-              {one.id === desk.id ? <b>attempt {one.attempt}</b> : <Link component={RouterLink} to={`/hand-ins/${one.id}`}>attempt {one.attempt}</Link>}
+        <Typography
+          variant="body2"
+          color="textSecondary"
+          component="div"
+          noWrap
+          title={`${desk.archiveName}, ${when(desk.arrivedAt)}`}
+        >
+          {desk.attempts.length > 1 &&
+            desk.attempts.map(one => (
+              <Box key={one.id} component="span" sx={{mr: 1}}>
+                {one.id === desk.id ? (
+                  <b>attempt {one.attempt}</b>
+                ) : (
+                  <Link component={RouterLink} to={`/hand-ins/${one.id}`}>
+                    attempt {one.attempt}
+                  </Link>
+                )}
+              </Box>
+            ))}
+          {desk.late && (
+            <Box component="b" sx={{color: 'desk.waits', mr: 1}}>
+              late
             </Box>
-          ))}
-          {desk.late && <Box component="b" sx={{color: 'desk.waits', mr: 1}}>late</Box>}
+          )}
           {desk.archiveName}, {when(desk.arrivedAt)}
         </Typography>
       </Box>
       <Box sx={{display: 'flex', gap: 1, pb: 0.5}}>
         <Button onClick={onWrite}>Write a note</Button>
-        <Button component={RouterLink} to={`/hand-ins/${desk.id}/reply`} variant="outlined">{desk.repliedAt === null ? 'Reply' : 'Reply, released'}</Button>
+        <Button component={RouterLink} to={`/hand-ins/${desk.id}/reply`} variant="outlined">
+          {desk.repliedAt === null ? 'Reply' : 'Reply, released'}
+        </Button>
       </Box>
     </Box>
   )
@@ -186,11 +322,30 @@ function Sheet(props: SheetProps) {
   const seenBeside = isPage && view === 'both'
   if (OF_THE_SITE.includes(view)) {
     return (
-      <Box sx={{flex: 1, minHeight: 0, display: 'grid', gridTemplateColumns: `minmax(0, 1fr) ${view === 'map' ? '18rem' : '0'}`}}>
-        <Box tabIndex={0} role="region" aria-label={VIEWS.find(([name]) => name === view)?.[1]} sx={{overflow: 'auto', bgcolor: 'desk.sheet'}}>
+      <Box
+        sx={{
+          flex: 1,
+          minHeight: 0,
+          display: 'grid',
+          gridTemplateColumns: `minmax(0, 1fr) ${view === 'map' ? '18rem' : '0'}`,
+        }}
+      >
+        <Box
+          tabIndex={0}
+          role="region"
+          aria-label={VIEWS.find(([name]) => name === view)?.[1]}
+          sx={{overflow: 'auto', bgcolor: 'desk.sheet'}}
+        >
           <SurveyView
-            handIn={desk.id} view={view} findings={desk.findings} leaf={leaf} onPage={onTurn} alone={`/hand-ins/${desk.id}/map?${new URLSearchParams({leaf}).toString()}`}
-            onLink={(link, finding) => props.onGo({leaf: link.from, view: 'source', line: String(link.line), mark: finding?.fingerprint ?? null})}
+            handIn={desk.id}
+            view={view}
+            findings={desk.findings}
+            leaf={leaf}
+            onPage={onTurn}
+            alone={`/hand-ins/${desk.id}/map?${new URLSearchParams({leaf}).toString()}`}
+            onLink={(link, finding) =>
+              props.onGo({leaf: link.from, view: 'source', line: String(link.line), mark: finding?.fingerprint ?? null})
+            }
             onLine={(path, line) => props.onGo({leaf: path, view: 'source', line: String(line), mark: null})}
           />
         </Box>
@@ -207,24 +362,49 @@ function Sheet(props: SheetProps) {
     )
   }
   return (
-    <Box sx={{flex: 1, minHeight: 0, display: 'grid', gridTemplateColumns: seenBeside ? '36% minmax(0, 1fr)' : 'minmax(0, 1fr)'}}>
-      {seenBeside && <Box sx={{borderRight: 1, borderColor: 'divider', minHeight: 0}}><Seen handIn={desk.id} leaf={leaf} onTurn={onTurn} /></Box>}
-      {hasSource
-        ? <SourceAndMargin {...props} key={leaf} />
-        : (
-          <Box sx={{display: 'grid', gridTemplateColumns: `minmax(0, 1fr) ${marginWidth(view)}`, minHeight: 0, bgcolor: 'desk.sheet'}}>
-            <Box sx={{p: 4, overflow: 'auto'}}>
-              {leaf === WHOLE && <Whole desk={desk} />}
-              {there?.missing === true && <Empty>{leaf} is not in the hand-in. What was found about it is in the margin.</Empty>}
-              {there !== undefined && !there.missing && there.kind === 'picture' && <Empty>{leaf}, a picture of {Math.ceil(there.bytes / 1000)} kB. Turn to a page and choose “As seen” to see it where it stands.</Empty>}
-              {there === undefined && leaf !== WHOLE && <Empty>There is no file {leaf} in this hand-in.</Empty>}
-            </Box>
-            <Box sx={{borderLeft: 1, borderColor: 'divider', overflow: 'auto'}}>
-              <Points handIn={desk.id} outcomes={desk.outcomes} />
-              <Margin {...margin} />
-            </Box>
+    <Box
+      sx={{
+        flex: 1,
+        minHeight: 0,
+        display: 'grid',
+        gridTemplateColumns: seenBeside ? '36% minmax(0, 1fr)' : 'minmax(0, 1fr)',
+      }}
+    >
+      {seenBeside && (
+        <Box sx={{borderRight: 1, borderColor: 'divider', minHeight: 0}}>
+          <Seen handIn={desk.id} leaf={leaf} onTurn={onTurn} />
+        </Box>
+      )}
+      {hasSource ? (
+        <SourceAndMargin {...props} key={leaf} />
+      ) : (
+        <Box
+          sx={{
+            display: 'grid',
+            gridTemplateColumns: `minmax(0, 1fr) ${marginWidth(view)}`,
+            minHeight: 0,
+            bgcolor: 'desk.sheet',
+          }}
+        >
+          <Box sx={{p: 4, overflow: 'auto'}}>
+            {leaf === WHOLE && <Whole desk={desk} />}
+            {there?.missing === true && (
+              <Empty>{leaf} is not in the hand-in. What was found about it is in the margin.</Empty>
+            )}
+            {there !== undefined && !there.missing && there.kind === 'picture' && (
+              <Empty>
+                {leaf}, a picture of {Math.ceil(there.bytes / 1000)} kB. Turn to a page and choose “As seen” to see it
+                where it stands.
+              </Empty>
+            )}
+            {there === undefined && leaf !== WHOLE && <Empty>There is no file {leaf} in this hand-in.</Empty>}
           </Box>
-          )}
+          <Box sx={{borderLeft: 1, borderColor: 'divider', overflow: 'auto'}}>
+            <Points handIn={desk.id} outcomes={desk.outcomes} />
+            <Margin {...margin} />
+          </Box>
+        </Box>
+      )}
     </Box>
   )
 }
@@ -233,7 +413,9 @@ function Whole({desk}: {desk: Schemas['Desk']}) {
   const decided = desk.findings.filter(finding => finding.state !== 'pencilled').length
   return (
     <>
-      <Typography variant="h1" gutterBottom>{desk.student}</Typography>
+      <Typography variant="h1" gutterBottom>
+        {desk.student}
+      </Typography>
       <RunState run={desk.run}>
         <Typography variant="body1">
           {desk.findings.length === 0
@@ -247,9 +429,20 @@ function Whole({desk}: {desk: Schemas['Desk']}) {
 
 function SideColumn({desk, margin}: SheetProps) {
   return (
-    <Box sx={{display: 'flex', flexDirection: 'column', minHeight: 0, borderLeft: 1, borderColor: 'divider', bgcolor: 'desk.sheet'}}>
+    <Box
+      sx={{
+        display: 'flex',
+        flexDirection: 'column',
+        minHeight: 0,
+        borderLeft: 1,
+        borderColor: 'divider',
+        bgcolor: 'desk.sheet',
+      }}
+    >
       <Points handIn={desk.id} outcomes={desk.outcomes} />
-      <Box sx={{flex: 1, overflow: 'auto'}}><Margin {...margin} /></Box>
+      <Box sx={{flex: 1, overflow: 'auto'}}>
+        <Margin {...margin} />
+      </Box>
     </Box>
   )
 }
@@ -261,10 +454,23 @@ function SourceAndMargin({desk, leaf, view, line, margin, onLine}: SheetProps) {
   return (
     <Box sx={{display: 'grid', gridTemplateRows: 'auto minmax(0, 1fr)', minHeight: 0, bgcolor: 'desk.sheet'}}>
       <Points handIn={desk.id} outcomes={desk.outcomes} />
-      <Box tabIndex={0} role="region" aria-label={`${leaf} and its margin`} sx={{overflow: 'auto', position: 'relative'}}>
-        {data.remark !== null && <Typography variant="body2" sx={{color: 'desk.waits', px: 3, pt: 1}}>{data.remark}</Typography>}
+      <Box
+        tabIndex={0}
+        role="region"
+        aria-label={`${leaf} and its margin`}
+        sx={{overflow: 'auto', position: 'relative'}}
+      >
+        {data.remark !== null && (
+          <Typography variant="body2" sx={{color: 'desk.waits', px: 3, pt: 1}}>
+            {data.remark}
+          </Typography>
+        )}
         <Box sx={{display: 'grid', gridTemplateColumns: `minmax(0, 1fr) ${marginWidth(view)}`, position: 'relative'}}>
-          {data.readable ? <Source ref={list} text={data.text} kind={data.kind} items={margin.items} line={line} onLine={onLine} /> : <span />}
+          {data.readable ? (
+            <Source ref={list} text={data.text} kind={data.kind} items={margin.items} line={line} onLine={onLine} />
+          ) : (
+            <span />
+          )}
           <Box sx={{borderLeft: 1, borderColor: 'desk.rule', py: 1.5}}>
             {data.readable ? <Margin {...margin} beside={list} /> : <Margin {...margin} />}
           </Box>

@@ -4,40 +4,117 @@ import {Link as RouterLink} from 'react-router'
 import type {Schemas} from '../../api/client'
 import {WHOLE} from './marks'
 
-const HEADINGS: Record<string, string> = {page: 'Pages', stylesheet: 'Stylesheets', picture: 'Pictures', script: 'Scripts', other: 'Other files'}
+const HEADINGS: Record<string, string> = {
+  page: 'Pages',
+  stylesheet: 'Stylesheets',
+  picture: 'Pictures',
+  script: 'Scripts',
+  other: 'Other files',
+}
 
 /** The list of files, each with its tally of pencil and ink; files that should be there stand among them. */
 export function Leaves({desk, leaf, to}: {desk: Schemas['Desk']; leaf: string; to: (leaf: string) => string}) {
   const kinds = [...new Set(desk.leaves.map(one => one.kind))]
   return (
-    <Box component="nav" aria-label="Leaves" sx={{width: 208, flexShrink: 0, overflow: 'auto', borderRight: 1, borderColor: 'divider', px: 2, py: 1.5}}>
+    <Box
+      component="nav"
+      aria-label="Leaves"
+      sx={{width: 208, flexShrink: 0, overflow: 'auto', borderRight: 1, borderColor: 'divider', px: 2, py: 1.5}}
+    >
       <LeafLink desk={desk} path={WHOLE} name="The whole hand-in" current={leaf === WHOLE} to={to(WHOLE)} />
       {kinds.map(kind => (
         <Fragment key={kind}>
-          <Typography variant="body2" component="h2" color="textSecondary" sx={{mt: 1.5, mb: 0.25, fontVariant: 'small-caps'}}>{HEADINGS[kind] ?? kind}</Typography>
-          {desk.leaves.filter(one => one.kind === kind).map(one => (
-            <LeafLink key={one.path} desk={desk} path={one.path} name={one.path} missing={one.missing} current={leaf === one.path} to={to(one.path)} />
-          ))}
+          <Typography
+            variant="body2"
+            component="h2"
+            color="textSecondary"
+            sx={{mt: 1.5, mb: 0.25, fontVariant: 'small-caps'}}
+          >
+            {HEADINGS[kind] ?? kind}
+          </Typography>
+          {desk.leaves
+            .filter(one => one.kind === kind)
+            .map(one => (
+              <LeafLink
+                key={one.path}
+                desk={desk}
+                path={one.path}
+                name={one.path}
+                missing={one.missing}
+                current={leaf === one.path}
+                to={to(one.path)}
+              />
+            ))}
         </Fragment>
       ))}
     </Box>
   )
 }
 
-function LeafLink({desk, path, name, current, missing = false, to}: {desk: Schemas['Desk']; path: string; name: string; current: boolean; missing?: boolean; to: string}) {
+function LeafLink({
+  desk,
+  path,
+  name,
+  current,
+  missing = false,
+  to,
+}: {
+  desk: Schemas['Desk']
+  path: string
+  name: string
+  current: boolean
+  missing?: boolean
+  to: string
+}) {
   const here = desk.findings.filter(finding => finding.file === path)
   const pencilled = here.filter(finding => finding.state === 'pencilled').length
-  const inked = here.filter(finding => finding.state === 'inked').length + desk.notes.filter(note => (note.file ?? WHOLE) === path).length
-  const counts = [pencilled > 0 ? `${pencilled} in pencil` : null, inked > 0 ? `${inked} in ink` : null].filter(word => word !== null).join(', ')
+  const inked =
+    here.filter(finding => finding.state === 'inked').length +
+    desk.notes.filter(note => (note.file ?? WHOLE) === path).length
+  const counts = [pencilled > 0 ? `${pencilled} in pencil` : null, inked > 0 ? `${inked} in ink` : null]
+    .filter(word => word !== null)
+    .join(', ')
   return (
-    <Box sx={{display: 'flex', alignItems: 'baseline', gap: 0.75, borderLeft: 3, borderColor: current ? 'desk.ink' : 'transparent', pl: 1, ml: -1.25, py: 0.2}}>
+    <Box
+      sx={{
+        display: 'flex',
+        alignItems: 'baseline',
+        gap: 0.75,
+        borderLeft: 3,
+        borderColor: current ? 'desk.ink' : 'transparent',
+        pl: 1,
+        ml: -1.25,
+        py: 0.2,
+      }}
+    >
       <Typography variant="body2" sx={{flex: 1, minWidth: 0, overflowWrap: 'anywhere'}}>
-        <Link component={RouterLink} to={to} aria-current={current ? 'page' : undefined} color={missing ? 'error' : 'inherit'} sx={current ? {fontWeight: 700} : {}}>{name}</Link>
-        {missing && <Box component="span" sx={{color: 'desk.fault'}}> missing</Box>}
+        <Link
+          component={RouterLink}
+          to={to}
+          aria-current={current ? 'page' : undefined}
+          color={missing ? 'error' : 'inherit'}
+          sx={current ? {fontWeight: 700} : {}}
+        >
+          {name}
+        </Link>
+        {missing && (
+          <Box component="span" sx={{color: 'desk.fault'}}>
+            {' '}
+            missing
+          </Box>
+        )}
       </Typography>
       <Typography variant="body2" component="span" title={counts} sx={{whiteSpace: 'nowrap'}}>
-        {pencilled > 0 && <Box component="span" sx={{color: 'desk.pencil'}}>{pencilled}</Box>}
-        {inked > 0 && <Box component="span" sx={{color: 'desk.ink', fontWeight: 800, ml: 0.75}}>{inked}</Box>}
+        {pencilled > 0 && (
+          <Box component="span" sx={{color: 'desk.pencil'}}>
+            {pencilled}
+          </Box>
+        )}
+        {inked > 0 && (
+          <Box component="span" sx={{color: 'desk.ink', fontWeight: 800, ml: 0.75}}>
+            {inked}
+          </Box>
+        )}
         <span className="unseen">{counts}</span>
       </Typography>
     </Box>

@@ -25,17 +25,39 @@ interface Props {
 }
 
 /** Notes and findings set straight onto the paper, level with their lines where `beside` holds the lines. */
-export function Margin({items, current, actions, keeping, beside}: Props & {beside?: RefObject<HTMLOListElement | null>}) {
+export function Margin({
+  items,
+  current,
+  actions,
+  keeping,
+  beside,
+}: Props & {beside?: RefObject<HTMLOListElement | null>}) {
   const column = useRef<HTMLDivElement>(null)
   const height = useLevelling(column, beside, items)
   return (
-    <Box ref={column} component="section" aria-label="Margin" sx={{position: 'relative', minHeight: height, py: beside === undefined ? 1.5 : 0, pl: 2, pr: 2}}>
-      {items.length === 0 && <Typography variant="body2" color="textSecondary" sx={{pt: 1}}>There is nothing in the margin of this page.</Typography>}
+    <Box
+      ref={column}
+      component="section"
+      aria-label="Margin"
+      sx={{position: 'relative', minHeight: height, py: beside === undefined ? 1.5 : 0, pl: 2, pr: 2}}
+    >
+      {items.length === 0 && (
+        <Typography variant="body2" color="textSecondary" sx={{pt: 1}}>
+          There is nothing in the margin of this page.
+        </Typography>
+      )}
       {items.map(item => (
-        <Box key={item.key} data-item={item.key} data-line={item.line ?? undefined} sx={beside === undefined ? {mb: 2} : {position: 'absolute', left: 16, right: 16}}>
-          {item.kind === 'draft'
-            ? <Writing draft={item.draft} actions={actions} keeping={keeping} />
-            : <Sidenote item={item} current={current === item.key} actions={actions} />}
+        <Box
+          key={item.key}
+          data-item={item.key}
+          data-line={item.line ?? undefined}
+          sx={beside === undefined ? {mb: 2} : {position: 'absolute', left: 16, right: 16}}
+        >
+          {item.kind === 'draft' ? (
+            <Writing draft={item.draft} actions={actions} keeping={keeping} />
+          ) : (
+            <Sidenote item={item} current={current === item.key} actions={actions} />
+          )}
         </Box>
       ))}
     </Box>
@@ -43,7 +65,11 @@ export function Margin({items, current, actions, keeping, beside}: Props & {besi
 }
 
 /** Puts every item at the height of its line, and below the one before it. */
-function useLevelling(column: RefObject<HTMLDivElement | null>, beside: RefObject<HTMLOListElement | null> | undefined, items: MarginItem[]): number {
+function useLevelling(
+  column: RefObject<HTMLDivElement | null>,
+  beside: RefObject<HTMLOListElement | null> | undefined,
+  items: MarginItem[],
+): number {
   const [height, setHeight] = useState(0)
   useLayoutEffect(() => {
     const paper = column.current
@@ -54,7 +80,10 @@ function useLevelling(column: RefObject<HTMLDivElement | null>, beside: RefObjec
     const level = () => {
       let free = 8
       for (const item of paper.querySelectorAll<HTMLElement>(':scope > [data-item]')) {
-        const line = item.dataset.line === undefined ? null : source.querySelector<HTMLElement>(`[data-line="${item.dataset.line}"]`)
+        const line =
+          item.dataset.line === undefined
+            ? null
+            : source.querySelector<HTMLElement>(`[data-line="${item.dataset.line}"]`)
         const top = Math.max(free, line === null ? 0 : line.offsetTop - source.offsetTop)
         item.style.top = `${top}px`
         free = top + item.offsetHeight + 12
@@ -70,15 +99,42 @@ function useLevelling(column: RefObject<HTMLDivElement | null>, beside: RefObjec
   return height
 }
 
-function Sidenote({item, current, actions}: {item: Exclude<MarginItem, {kind: 'draft'}>; current: boolean; actions: MarginActions}) {
+function Sidenote({
+  item,
+  current,
+  actions,
+}: {
+  item: Exclude<MarginItem, {kind: 'draft'}>
+  current: boolean
+  actions: MarginActions
+}) {
   const place = useRef<HTMLDivElement>(null)
   useEffect(() => {
     if (current) place.current?.scrollIntoView({block: 'nearest'})
   }, [current])
   return (
-    <Box ref={place} onClick={() => actions.choose(item.key)} sx={{display: 'grid', gridTemplateColumns: '1.1rem 1fr', gap: 0.75, scrollMargin: 80, ml: -1, pl: '6px', borderLeft: '2px solid', borderColor: current ? 'desk.ink' : 'transparent'}}>
-      <Typography variant="body2" component="span" sx={{color: 'desk.pencil', textAlign: 'right', fontSize: '0.8em'}}>{item.numeral}</Typography>
-      {item.kind === 'finding' ? <Found finding={item.finding} current={current} actions={actions} /> : <Written item={item} actions={actions} />}
+    <Box
+      ref={place}
+      onClick={() => actions.choose(item.key)}
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: '1.1rem 1fr',
+        gap: 0.75,
+        scrollMargin: 80,
+        ml: -1,
+        pl: '6px',
+        borderLeft: '2px solid',
+        borderColor: current ? 'desk.ink' : 'transparent',
+      }}
+    >
+      <Typography variant="body2" component="span" sx={{color: 'desk.pencil', textAlign: 'right', fontSize: '0.8em'}}>
+        {item.numeral}
+      </Typography>
+      {item.kind === 'finding' ? (
+        <Found finding={item.finding} current={current} actions={actions} />
+      ) : (
+        <Written item={item} actions={actions} />
+      )}
     </Box>
   )
 }
@@ -88,7 +144,13 @@ function Found({finding, current, actions}: {finding: Finding; current: boolean;
   if (finding.state === 'rubbed-out') {
     return (
       <Typography variant="body2" sx={{color: 'text.secondary'}}>
-        <Box component="s" sx={{fontStyle: 'italic'}}>{finding.rule}</Box> rubbed out. <Link component="button" underline="always" onClick={() => actions.decide(finding, 'pencilled')}>Bring back</Link>
+        <Box component="s" sx={{fontStyle: 'italic'}}>
+          {finding.rule}
+        </Box>{' '}
+        rubbed out.{' '}
+        <Link component="button" underline="always" onClick={() => actions.decide(finding, 'pencilled')}>
+          Bring back
+        </Link>
       </Typography>
     )
   }
@@ -96,17 +158,44 @@ function Found({finding, current, actions}: {finding: Finding; current: boolean;
     <Box sx={{color: inked ? 'desk.ink' : 'desk.pencil'}}>
       <Box sx={{display: 'flex', gap: 1, alignItems: 'center'}}>
         <ProofMark mark={finding.mark} weight={inked ? 'fault' : finding.weight} />
-        <Typography variant="body2" sx={{flex: 1, fontWeight: inked ? 700 : 400}}>{finding.weight}</Typography>
-        <Link component="button" variant="body2" aria-pressed={inked} onClick={() => actions.decide(finding, inked ? 'pencilled' : 'inked')}>{inked ? 'Inked' : 'Ink'}</Link>
-        {!inked && <Link component="button" variant="body2" onClick={() => actions.decide(finding, 'rubbed-out')}>Rub out</Link>}
-      </Box>
-      <Typography variant="body1" sx={{fontSize: '0.86rem', lineHeight: 1.45, fontWeight: inked ? 600 : 400, overflowWrap: 'anywhere'}}><Coded>{finding.message}</Coded></Typography>
-      <Typography variant="body1" sx={{fontSize: '0.86rem', lineHeight: 1.45, fontStyle: 'italic', overflowWrap: 'anywhere'}}><Coded>{finding.remedy}</Coded></Typography>
-      {current && finding.related.map(place => (
-        <Typography key={`${place.file}:${place.line}`} variant="body2">
-          <Link component={RouterLink} underline="always" to={actions.to(place.file)}>{place.file}, line {place.line}</Link>: <Coded>{place.message}</Coded>
+        <Typography variant="body2" sx={{flex: 1, fontWeight: inked ? 700 : 400}}>
+          {finding.weight}
         </Typography>
-      ))}
+        <Link
+          component="button"
+          variant="body2"
+          aria-pressed={inked}
+          onClick={() => actions.decide(finding, inked ? 'pencilled' : 'inked')}
+        >
+          {inked ? 'Inked' : 'Ink'}
+        </Link>
+        {!inked && (
+          <Link component="button" variant="body2" onClick={() => actions.decide(finding, 'rubbed-out')}>
+            Rub out
+          </Link>
+        )}
+      </Box>
+      <Typography
+        variant="body1"
+        sx={{fontSize: '0.86rem', lineHeight: 1.45, fontWeight: inked ? 600 : 400, overflowWrap: 'anywhere'}}
+      >
+        <Coded>{finding.message}</Coded>
+      </Typography>
+      <Typography
+        variant="body1"
+        sx={{fontSize: '0.86rem', lineHeight: 1.45, fontStyle: 'italic', overflowWrap: 'anywhere'}}
+      >
+        <Coded>{finding.remedy}</Coded>
+      </Typography>
+      {current &&
+        finding.related.map(place => (
+          <Typography key={`${place.file}:${place.line}`} variant="body2">
+            <Link component={RouterLink} underline="always" to={actions.to(place.file)}>
+              {place.file}, line {place.line}
+            </Link>
+            : <Coded>{place.message}</Coded>
+          </Typography>
+        ))}
     </Box>
   )
 }
@@ -116,11 +205,25 @@ function Written({item, actions}: {item: Extract<MarginItem, {kind: 'note'}>; ac
   return (
     <Box sx={{color: note.merit ? 'desk.merit' : 'desk.ink'}}>
       <Box sx={{display: 'flex', gap: 1.5}}>
-        <Typography variant="body2" sx={{flex: 1, fontWeight: 700}}>{note.merit ? 'merit' : 'note'}<Box component="span" sx={{fontWeight: 400}}>, kept at {hour(new Date(note.keptAt))}</Box></Typography>
-        <Link component="button" variant="body2" color="inherit" onClick={() => actions.edit(item)}>Change</Link>
-        <Link component="button" variant="body2" color="inherit" onClick={() => actions.drop(note.id)}>Take out</Link>
+        <Typography variant="body2" sx={{flex: 1, fontWeight: 700}}>
+          {note.merit ? 'merit' : 'note'}
+          <Box component="span" sx={{fontWeight: 400}}>
+            , kept at {hour(new Date(note.keptAt))}
+          </Box>
+        </Typography>
+        <Link component="button" variant="body2" color="inherit" onClick={() => actions.edit(item)}>
+          Change
+        </Link>
+        <Link component="button" variant="body2" color="inherit" onClick={() => actions.drop(note.id)}>
+          Take out
+        </Link>
       </Box>
-      <Typography variant="body1" component="div" sx={{fontSize: '0.9rem', lineHeight: 1.45, '& p': {m: 0}, '& a': {color: 'inherit'}}} dangerouslySetInnerHTML={{__html: note.html}} />
+      <Typography
+        variant="body1"
+        component="div"
+        sx={{fontSize: '0.9rem', lineHeight: 1.45, '& p': {m: 0}, '& a': {color: 'inherit'}}}
+        dangerouslySetInnerHTML={{__html: note.html}}
+      />
     </Box>
   )
 }
@@ -129,7 +232,10 @@ function Writing({draft, actions, keeping}: {draft: Draft; actions: MarginAction
   return (
     <Box
       component="form"
-      onSubmit={event => { event.preventDefault(); actions.keep() }}
+      onSubmit={event => {
+        event.preventDefault()
+        actions.keep()
+      }}
       onKeyDown={event => {
         if (event.key === 'Escape') actions.discard()
         if (event.key === 'Enter' && (event.ctrlKey || event.metaKey)) actions.keep()
@@ -137,16 +243,38 @@ function Writing({draft, actions, keeping}: {draft: Draft; actions: MarginAction
       sx={{bgcolor: 'background.default', p: 1}}
     >
       <TextField
-        label={draft.line === null ? (draft.file === null ? 'Note on the whole hand-in' : `Note on ${draft.file}`) : `Note at line ${draft.line}`}
-        multiline minRows={3} maxRows={14} fullWidth autoFocus
+        label={
+          draft.line === null
+            ? draft.file === null
+              ? 'Note on the whole hand-in'
+              : `Note on ${draft.file}`
+            : `Note at line ${draft.line}`
+        }
+        multiline
+        minRows={3}
+        maxRows={14}
+        fullWidth
+        autoFocus
         value={draft.body}
         onChange={event => actions.type({...draft, body: event.target.value})}
         slotProps={{htmlInput: {style: {fontSize: 14}}}}
       />
       <Box sx={{display: 'flex', alignItems: 'center', gap: 1, mt: 0.5}}>
-        <FormControlLabel sx={{flex: 1}} label={<Typography variant="body2">Merit</Typography>} control={<Switch size="small" checked={draft.merit} onChange={event => actions.type({...draft, merit: event.target.checked})} />} />
+        <FormControlLabel
+          sx={{flex: 1}}
+          label={<Typography variant="body2">Merit</Typography>}
+          control={
+            <Switch
+              size="small"
+              checked={draft.merit}
+              onChange={event => actions.type({...draft, merit: event.target.checked})}
+            />
+          }
+        />
         <Button onClick={actions.discard}>Discard</Button>
-        <Button type="submit" variant="contained" loading={keeping} disabled={draft.body.trim() === ''}>Keep</Button>
+        <Button type="submit" variant="contained" loading={keeping} disabled={draft.body.trim() === ''}>
+          Keep
+        </Button>
       </Box>
     </Box>
   )

@@ -31,15 +31,27 @@ export function Seen({handIn, leaf, onTurn}: {handIn: string; leaf: string; onTu
   return (
     <Box sx={{display: 'flex', flexDirection: 'column', height: '100%', minHeight: 0}}>
       <Box sx={{display: 'flex', alignItems: 'center', gap: 2, px: 2, borderBottom: 1, borderColor: 'divider'}}>
-        <Typography variant="body2" color="textSecondary" sx={{flex: 1}}>{shown}</Typography>
-        <FormControlLabel label={<Typography variant="body2">Run the student’s scripts</Typography>} control={<Switch size="small" checked={scripts} onChange={event => setScripts(event.target.checked)} />} />
+        <Typography variant="body2" color="textSecondary" sx={{flex: 1}}>
+          {shown}
+        </Typography>
+        <FormControlLabel
+          label={<Typography variant="body2">Run the student’s scripts</Typography>}
+          control={<Switch size="small" checked={scripts} onChange={event => setScripts(event.target.checked)} />}
+        />
       </Box>
       <ErrorText error={error} />
-      {data !== undefined && <Box
-        component="iframe" ref={frame} title={`${shown} as seen`} sandbox="allow-scripts" referrerPolicy="no-referrer"
-        src={data.url + start.split('/').map(encodeURIComponent).join('/')} key={`${data.url} ${start}`}
-        sx={{border: 0, flex: 1, bgcolor: 'common.white'}}
-      />}
+      {data !== undefined && (
+        <Box
+          component="iframe"
+          ref={frame}
+          title={`${shown} as seen`}
+          sandbox="allow-scripts"
+          referrerPolicy="no-referrer"
+          src={data.url + start.split('/').map(encodeURIComponent).join('/')}
+          key={`${data.url} ${start}`}
+          sx={{border: 0, flex: 1, bgcolor: 'common.white'}}
+        />
+      )}
     </Box>
   )
 }

@@ -14,7 +14,14 @@ interface Stroke {
 const NONE: Stroke[] = []
 
 /** Numbered source with a pen stroke along the lines a mark covers. */
-export function Source({text, kind, items, line, onLine, ref}: {
+export function Source({
+  text,
+  kind,
+  items,
+  line,
+  onLine,
+  ref,
+}: {
   text: string
   kind: string
   items: MarginItem[]
@@ -25,9 +32,21 @@ export function Source({text, kind, items, line, onLine, ref}: {
   const all = useMemo(() => lines(text, kind), [text, kind])
   const strokes = useMemo(() => strokesOf(items, all), [items, all])
   return (
-    <Box component="ol" ref={ref} aria-label="Source" sx={{listStyle: 'none', m: 0, p: 0, py: 1.5, fontFamily: mono, fontSize: 12.5, lineHeight: 1.65, minWidth: 0}}>
+    <Box
+      component="ol"
+      ref={ref}
+      aria-label="Source"
+      sx={{listStyle: 'none', m: 0, p: 0, py: 1.5, fontFamily: mono, fontSize: 12.5, lineHeight: 1.65, minWidth: 0}}
+    >
       {all.map((one, index) => (
-        <SourceLine key={index} number={index + 1} line={one} strokes={strokes.get(index + 1) ?? NONE} current={line === index + 1} onLine={onLine} />
+        <SourceLine
+          key={index}
+          number={index + 1}
+          line={one}
+          strokes={strokes.get(index + 1) ?? NONE}
+          current={line === index + 1}
+          onLine={onLine}
+        />
       ))}
     </Box>
   )
@@ -40,21 +59,28 @@ function strokesOf(items: MarginItem[], all: Line[]): Map<number, Stroke[]> {
     const end = item.kind === 'finding' ? (item.finding.endLine ?? item.line) : item.line
     for (let number = item.line; number <= Math.min(end, item.line + 400); number++) {
       const text = all[number - 1]?.text ?? ''
-      const stroke = item.kind === 'finding'
-        ? {
-            numeral: number === item.line ? item.numeral : null,
-            state: item.finding.state,
-            from: number === item.line ? offsetOf(item.finding.column, text) : text.length - text.trimStart().length,
-            to: number === end ? offsetOf(item.finding.endColumn, text) : text.length,
-          }
-        : {numeral: item.numeral, state: 'inked', from: 0, to: 0}
+      const stroke =
+        item.kind === 'finding'
+          ? {
+              numeral: number === item.line ? item.numeral : null,
+              state: item.finding.state,
+              from: number === item.line ? offsetOf(item.finding.column, text) : text.length - text.trimStart().length,
+              to: number === end ? offsetOf(item.finding.endColumn, text) : text.length,
+            }
+          : {numeral: item.numeral, state: 'inked', from: 0, to: 0}
       strokes.set(number, [...(strokes.get(number) ?? []), stroke])
     }
   }
   return strokes
 }
 
-const SourceLine = memo(function SourceLine({number, line, strokes, current, onLine}: {
+const SourceLine = memo(function SourceLine({
+  number,
+  line,
+  strokes,
+  current,
+  onLine,
+}: {
   number: number
   line: Line
   strokes: Stroke[]
@@ -72,19 +98,49 @@ const SourceLine = memo(function SourceLine({number, line, strokes, current, onL
         aria-label={`Write a note at line ${number}`}
         onClick={() => onLine(number)}
         sx={{
-          all: 'unset', cursor: 'pointer', width: '3.4em', flexShrink: 0, display: 'flex', alignItems: 'flex-start', justifyContent: 'flex-end', pr: 1.25, mr: inked ? 1.25 : 1.5, color: 'text.secondary', userSelect: 'none',
-          borderRight: inked ? 3 : 1, borderColor: inked ? 'desk.ink' : pencilled ? 'desk.pencil' : 'desk.rule', '&:hover': {color: 'desk.ink'},
+          all: 'unset',
+          cursor: 'pointer',
+          width: '3.4em',
+          flexShrink: 0,
+          display: 'flex',
+          alignItems: 'flex-start',
+          justifyContent: 'flex-end',
+          pr: 1.25,
+          mr: inked ? 1.25 : 1.5,
+          color: 'text.secondary',
+          userSelect: 'none',
+          borderRight: inked ? 3 : 1,
+          borderColor: inked ? 'desk.ink' : pencilled ? 'desk.pencil' : 'desk.rule',
+          '&:hover': {color: 'desk.ink'},
         }}
       >
         {number}
       </Box>
-      <Box component="code" sx={{fontFamily: 'inherit', whiteSpace: 'pre-wrap', overflowWrap: 'anywhere', minWidth: 0, pr: 1}}>
-        {pieces(line, strokes).map(({text, tone, state}, index) => <Piece key={index} text={text} tone={tone} state={state} />)}
-        {strokes.filter(stroke => stroke.numeral !== null).map(stroke => (
-          <Box component="sup" key={stroke.numeral} sx={{fontFamily: 'fontFamily', fontWeight: stroke.state === 'inked' ? 800 : 400, ml: '3px', fontSize: '0.8em', lineHeight: 0, color: stroke.state === 'inked' ? 'desk.ink' : 'desk.pencil'}}>
-            {stroke.numeral}
-          </Box>
+      <Box
+        component="code"
+        sx={{fontFamily: 'inherit', whiteSpace: 'pre-wrap', overflowWrap: 'anywhere', minWidth: 0, pr: 1}}
+      >
+        {pieces(line, strokes).map(({text, tone, state}, index) => (
+          <Piece key={index} text={text} tone={tone} state={state} />
         ))}
+        {strokes
+          .filter(stroke => stroke.numeral !== null)
+          .map(stroke => (
+            <Box
+              component="sup"
+              key={stroke.numeral}
+              sx={{
+                fontFamily: 'fontFamily',
+                fontWeight: stroke.state === 'inked' ? 800 : 400,
+                ml: '3px',
+                fontSize: '0.8em',
+                lineHeight: 0,
+                color: stroke.state === 'inked' ? 'desk.ink' : 'desk.pencil',
+              }}
+            >
+              {stroke.numeral}
+            </Box>
+          ))}
         {'\n'}
       </Box>
     </Box>
@@ -100,7 +156,8 @@ interface LinePiece {
 /** The line cut wherever its tone or a mark changes. */
 function pieces(line: Line, strokes: Stroke[]): LinePiece[] {
   const cuts = new Set([0, line.text.length])
-  for (const {from, to} of [...line.runs, ...strokes]) cuts.add(Math.min(from, line.text.length)).add(Math.min(to, line.text.length))
+  for (const {from, to} of [...line.runs, ...strokes])
+    cuts.add(Math.min(from, line.text.length)).add(Math.min(to, line.text.length))
   const at = [...cuts].sort((a, b) => a - b)
   return at.slice(0, -1).map((from, index) => {
     const to = at[index + 1] ?? from
@@ -114,7 +171,11 @@ function pieces(line: Line, strokes: Stroke[]): LinePiece[] {
   })
 }
 
-const TONES = {tag: {color: 'desk.tag', fontWeight: 400}, string: {color: 'desk.string'}, comment: {color: 'text.secondary', fontStyle: 'italic'}}
+const TONES = {
+  tag: {color: 'desk.tag', fontWeight: 400},
+  string: {color: 'desk.string'},
+  comment: {color: 'text.secondary', fontStyle: 'italic'},
+}
 
 const STATES: Record<string, object> = {
   pencilled: {borderBottom: '1px solid', borderColor: 'desk.pencil'},
@@ -123,5 +184,9 @@ const STATES: Record<string, object> = {
 
 function Piece({text, tone, state}: LinePiece) {
   if (tone === null && state === null) return <Fragment>{text}</Fragment>
-  return <Box component="span" sx={{...(tone === null ? {} : TONES[tone]), ...(state === null ? {} : STATES[state])}}>{text}</Box>
+  return (
+    <Box component="span" sx={{...(tone === null ? {} : TONES[tone]), ...(state === null ? {} : STATES[state])}}>
+      {text}
+    </Box>
+  )
 }

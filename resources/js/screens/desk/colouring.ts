@@ -66,5 +66,7 @@ export function lines(text: string, kind: string): Line[] {
 
 /** The UTF-16 offset of a 1-based column that counts code points. */
 export function offsetOf(column: number, line: string): number {
-  return Array.from(line).slice(0, column - 1).join('').length
+  return Array.from(line)
+    .slice(0, column - 1)
+    .join('').length
 }

@@ -26,9 +26,15 @@ type Unnumbered = MarginItem extends infer Item ? (Item extends MarginItem ? Omi
 /** Everything in the margin of one leaf, from top to bottom, numbered. */
 export function marginOf(leaf: string, findings: Finding[], notes: Note[], draft: Draft | null): MarginItem[] {
   const items: Unnumbered[] = [
-    ...findings.filter(finding => finding.file === leaf).map(finding => ({kind: 'finding' as const, key: finding.fingerprint, line: finding.line, finding})),
-    ...notes.filter(note => (note.file ?? WHOLE) === leaf && note.id !== draft?.id).map(note => ({kind: 'note' as const, key: note.id, line: note.line, note})),
-    ...(draft !== null && (draft.file ?? WHOLE) === leaf ? [{kind: 'draft' as const, key: 'draft', line: draft.line, draft}] : []),
+    ...findings
+      .filter(finding => finding.file === leaf)
+      .map(finding => ({kind: 'finding' as const, key: finding.fingerprint, line: finding.line, finding})),
+    ...notes
+      .filter(note => (note.file ?? WHOLE) === leaf && note.id !== draft?.id)
+      .map(note => ({kind: 'note' as const, key: note.id, line: note.line, note})),
+    ...(draft !== null && (draft.file ?? WHOLE) === leaf
+      ? [{kind: 'draft' as const, key: 'draft', line: draft.line, draft}]
+      : []),
   ]
   return items.sort((a, b) => (a.line ?? 0) - (b.line ?? 0)).map((item, index) => ({...item, numeral: index + 1}))
 }

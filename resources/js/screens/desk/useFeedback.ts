@@ -19,23 +19,33 @@ export function useFeedback(handIn: string) {
   const refresh = () => queries.invalidateQueries({queryKey})
   const verdict = useMutation({
     mutationFn: ({finding, state}: {finding: Finding; state: string}) =>
-      unwrap(api.PUT('/api/hand-ins/{handIn}/verdicts/{fingerprint}', {
-        params: {path: {handIn, fingerprint: finding.fingerprint}},
-        body: {state: state as 'pencilled' | 'inked' | 'rubbed-out'},
-      })),
+      unwrap(
+        api.PUT('/api/hand-ins/{handIn}/verdicts/{fingerprint}', {
+          params: {path: {handIn, fingerprint: finding.fingerprint}},
+          body: {state: state as 'pencilled' | 'inked' | 'rubbed-out'},
+        }),
+      ),
     onMutate: async ({finding, state}) => {
       await queries.cancelQueries({queryKey})
-      const change = (to: string) => queries.setQueryData<Schemas['Desk']>(queryKey, old => old && {
-        ...old,
-        findings: old.findings.map(one => (one.fingerprint === finding.fingerprint ? {...one, state: to} : one)),
-      })
+      const change = (to: string) =>
+        queries.setQueryData<Schemas['Desk']>(
+          queryKey,
+          old =>
+            old && {
+              ...old,
+              findings: old.findings.map(one => (one.fingerprint === finding.fingerprint ? {...one, state: to} : one)),
+            },
+        )
       change(state)
       return () => change(finding.state)
     },
     onError: (_error, _what, takeBack) => takeBack?.(),
     onSuccess: (_data, {finding, state}) => {
       const words = {inked: 'Inked', 'rubbed-out': 'Rubbed out', pencilled: 'Back in pencil'}[state] ?? state
-      setUndo({words: `${words}, kept at ${hour(new Date())}`, back: () => verdict.mutate({finding: {...finding, state}, state: finding.state})})
+      setUndo({
+        words: `${words}, kept at ${hour(new Date())}`,
+        back: () => verdict.mutate({finding: {...finding, state}, state: finding.state}),
+      })
     },
   })
   const note = useMutation({
@@ -50,7 +60,8 @@ export function useFeedback(handIn: string) {
     },
   })
   const dropNote = useMutation({
-    mutationFn: (taken: Schemas['DeskNote']) => unwrap(api.DELETE('/api/notes/{note}', {params: {path: {note: taken.id}}})),
+    mutationFn: (taken: Schemas['DeskNote']) =>
+      unwrap(api.DELETE('/api/notes/{note}', {params: {path: {note: taken.id}}})),
     onSuccess: async (_data, {merit, file, line, body}) => {
       await refresh()
       setUndo({words: 'Note taken out', back: () => note.mutate({id: null, merit, file, line, body})})
@@ -62,7 +73,9 @@ export function useFeedback(handIn: string) {
 /** A note in the making survives a closed lid: it is kept in the browser with every letter. */
 function useDraft(handIn: string): [Draft | null, (draft: Draft | null) => void] {
   const place = `note being written: ${handIn}`
-  const [draft, setDraft] = useState<Draft | null>(() => JSON.parse(localStorage.getItem(place) ?? 'null') as Draft | null)
+  const [draft, setDraft] = useState<Draft | null>(
+    () => JSON.parse(localStorage.getItem(place) ?? 'null') as Draft | null,
+  )
   useEffect(() => {
     if (draft === null) localStorage.removeItem(place)
     else localStorage.setItem(place, JSON.stringify(draft))

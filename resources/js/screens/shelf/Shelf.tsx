@@ -8,21 +8,45 @@ import {Empty} from '../../parts/Remark'
 import {many, when} from '../../parts/when'
 import {Screen} from '../Screen'
 
-export const Shelf = () => <Screen><ShelfScreen /></Screen>
+export const Shelf = () => (
+  <Screen>
+    <ShelfScreen />
+  </Screen>
+)
 
 function ShelfScreen() {
   const {data} = useSuspenseQuery(shelf)
   return (
     <Frame steps={[{name: 'Shelf'}]}>
-      <Typography variant="h1" gutterBottom>What waits for you</Typography>
+      <Typography variant="h1" gutterBottom>
+        What waits for you
+      </Typography>
       {data.waiting.length === 0 && <Empty>Nothing. Everything that came in has its reply.</Empty>}
       <Box component="ul" sx={{listStyle: 'none', p: 0, m: 0, mb: 5}}>
-        {data.waiting.map(line => <WaitingLine key={line.assignmentId} line={line} />)}
+        {data.waiting.map(line => (
+          <WaitingLine key={line.assignmentId} line={line} />
+        ))}
       </Box>
-      <Typography variant="h2" gutterBottom>Courses</Typography>
+      <Typography variant="h2" gutterBottom>
+        Courses
+      </Typography>
       {data.courses.length === 0 && <Empty>You are on no course yet. Whoever set this up can put you on one.</Empty>}
-      <Box component="ul" sx={{listStyle: 'none', p: 0, m: 0, display: 'flex', gap: 1.5, alignItems: 'flex-end', borderBottom: 6, borderColor: 'desk.rule'}}>
-        {data.courses.map(course => <Spine key={course.id} course={course} />)}
+      <Box
+        component="ul"
+        sx={{
+          listStyle: 'none',
+          p: 0,
+          m: 0,
+          display: 'flex',
+          gap: 1.5,
+          alignItems: 'flex-end',
+          borderBottom: 6,
+          borderColor: 'desk.rule',
+        }}
+      >
+        {data.courses.map(course => (
+          <Spine key={course.id} course={course} />
+        ))}
       </Box>
     </Frame>
   )
@@ -35,13 +59,34 @@ function WaitingLine({line}: {line: Schemas['Waiting']}) {
     line.withoutDueTime ? 'no due time yet' : null,
   ].filter(word => word !== null)
   return (
-    <Box component="li" sx={{display: 'grid', gridTemplateColumns: '17rem 1fr auto', alignItems: 'baseline', gap: 3, py: 1.25, borderTop: 1, borderColor: 'divider'}}>
+    <Box
+      component="li"
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: '17rem 1fr auto',
+        alignItems: 'baseline',
+        gap: 3,
+        py: 1.25,
+        borderTop: 1,
+        borderColor: 'divider',
+      }}
+    >
       <Box>
-        <Typography variant="h3" component="span"><Link component={RouterLink} to={`/assignments/${line.assignmentId}`}>{line.assignment}</Link></Typography>
-        <Typography variant="body2" color="textSecondary">{line.course}</Typography>
+        <Typography variant="h3" component="span">
+          <Link component={RouterLink} to={`/assignments/${line.assignmentId}`}>
+            {line.assignment}
+          </Link>
+        </Typography>
+        <Typography variant="body2" color="textSecondary">
+          {line.course}
+        </Typography>
       </Box>
-      <Typography variant="body1" sx={{color: 'desk.waits'}}>{waits.join(', ')}</Typography>
-      <Typography variant="body2" color="textSecondary">{line.dueAt === null ? '' : `due ${when(line.dueAt)}`}</Typography>
+      <Typography variant="body1" sx={{color: 'desk.waits'}}>
+        {waits.join(', ')}
+      </Typography>
+      <Typography variant="body2" color="textSecondary">
+        {line.dueAt === null ? '' : `due ${when(line.dueAt)}`}
+      </Typography>
     </Box>
   )
 }
@@ -50,10 +95,30 @@ function WaitingLine({line}: {line: Schemas['Waiting']}) {
 function Spine({course}: {course: Schemas['CourseSpine']}) {
   return (
     <Box component="li">
-      <Box component={RouterLink} to={`/courses/${course.id}`} sx={{display: 'flex', flexDirection: 'column', justifyContent: 'space-between', width: 148, height: 210, p: 2, bgcolor: 'desk.ink', color: 'desk.sheet', textDecoration: 'none', borderRadius: '3px 3px 0 0', '&:hover h3': {textDecoration: 'underline'}}}>
+      <Box
+        component={RouterLink}
+        to={`/courses/${course.id}`}
+        sx={{
+          display: 'flex',
+          flexDirection: 'column',
+          justifyContent: 'space-between',
+          width: 148,
+          height: 210,
+          p: 2,
+          bgcolor: 'desk.ink',
+          color: 'desk.sheet',
+          textDecoration: 'none',
+          borderRadius: '3px 3px 0 0',
+          '&:hover h3': {textDecoration: 'underline'},
+        }}
+      >
         <Typography variant="body2">{course.term}</Typography>
         <Typography variant="h3">{course.title}</Typography>
-        <Typography variant="body2">{many(course.students, 'student')}<br />{many(course.assignments, 'assignment')}</Typography>
+        <Typography variant="body2">
+          {many(course.students, 'student')}
+          <br />
+          {many(course.assignments, 'assignment')}
+        </Typography>
       </Box>
     </Box>
   )

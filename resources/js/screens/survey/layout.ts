@@ -45,13 +45,24 @@ export interface Drawing {
 export function draw(survey: Survey, width: number): Drawing {
   const order = survey.pattern?.order.filter(path => survey.pages.some(page => page.path === path)) ?? []
   const inOrder = new Set(order)
-  const drawn = survey.pattern?.kind === 'ring' && order.length > 2 ? 'ring' : survey.pattern?.kind === 'chain' && order.length > 2 ? 'chain' : 'layers'
+  const drawn =
+    survey.pattern?.kind === 'ring' && order.length > 2
+      ? 'ring'
+      : survey.pattern?.kind === 'chain' && order.length > 2
+        ? 'chain'
+        : 'layers'
   const places = new Map<string, Point>()
   let bottom = EDGE
   if (drawn === 'ring') bottom = ring(order, width, places)
   if (drawn === 'chain') bottom = chain(order, width, places)
   const rest = survey.pages.filter(page => drawn === 'layers' || !inOrder.has(page.path))
-  bottom = layers(rest.filter(page => page.distance !== null), survey.links, width, bottom, places)
+  bottom = layers(
+    rest.filter(page => page.distance !== null),
+    survey.links,
+    width,
+    bottom,
+    places,
+  )
   const missing = ghosts(survey)
   bottom = rows(missing, width, bottom, places)
   const lost = rest.filter(page => page.distance === null).map(page => page.path)
@@ -59,7 +70,8 @@ export function draw(survey: Survey, width: number): Drawing {
   if (apart !== null) bottom = rows(lost, width, apart + 30, places)
 
   const byPath = new Map<string, Slip>()
-  for (const [path, place] of places) byPath.set(path, {path, ...place, page: survey.pages.find(page => page.path === path) ?? null})
+  for (const [path, place] of places)
+    byPath.set(path, {path, ...place, page: survey.pages.find(page => page.path === path) ?? null})
   const bendOf = (from: Slip, to: Slip) => (drawn === 'ring' ? middle(from, to) : bend(from, to))
   const drawnLines = lines(survey, byPath, bendOf)
   return {
@@ -73,7 +85,11 @@ export function draw(survey: Survey, width: number): Drawing {
     }),
     apart,
     width,
-    height: Math.max(...[...byPath.values()].map(slip => slip.y + SLIP.height / 2 + 14), ...drawnLines.map(line => (line.from.y + line.bend.y) / 2 + 20), EDGE),
+    height: Math.max(
+      ...[...byPath.values()].map(slip => slip.y + SLIP.height / 2 + 14),
+      ...drawnLines.map(line => (line.from.y + line.bend.y) / 2 + 20),
+      EDGE,
+    ),
   }
 }
 
@@ -90,7 +106,10 @@ function ring(order: string[], width: number, places: Map<string, Point>): numbe
   const down = Math.max(120, Math.min(across * 0.62, 44 * order.length))
   order.forEach((path, index) => {
     const angle = (index / order.length) * 2 * Math.PI - Math.PI / 2
-    places.set(path, {x: width / 2 + across * Math.cos(angle), y: EDGE + SLIP.height / 2 + down + down * Math.sin(angle)})
+    places.set(path, {
+      x: width / 2 + across * Math.cos(angle),
+      y: EDGE + SLIP.height / 2 + down + down * Math.sin(angle),
+    })
   })
   return EDGE + SLIP.height + 2 * down + 30
 }
@@ -106,15 +125,28 @@ function chain(order: string[], width: number, places: Map<string, Point>): numb
 }
 
 /** Rows by the distance from home; in a row each page stands near those that lead to it. */
-function layers(pages: SurveyPage[], links: SurveyLink[], width: number, top: number, places: Map<string, Point>): number {
+function layers(
+  pages: SurveyPage[],
+  links: SurveyLink[],
+  width: number,
+  top: number,
+  places: Map<string, Point>,
+): number {
   const distances = [...new Set(pages.map(page => page.distance ?? 0))].sort((a, b) => a - b)
   let bottom = top
   for (const distance of distances) {
     const layer = pages.filter(page => page.distance === distance).map(page => page.path)
-    const pull = new Map(layer.map((path, index) => {
-      const parents = links.filter(link => link.to === path && places.has(link.from)).map(link => places.get(link.from)?.x ?? 0)
-      return [path, parents.length === 0 ? index : parents.reduce((sum, x) => sum + x, 0) / parents.length + index / 1000]
-    }))
+    const pull = new Map(
+      layer.map((path, index) => {
+        const parents = links
+          .filter(link => link.to === path && places.has(link.from))
+          .map(link => places.get(link.from)?.x ?? 0)
+        return [
+          path,
+          parents.length === 0 ? index : parents.reduce((sum, x) => sum + x, 0) / parents.length + index / 1000,
+        ]
+      }),
+    )
     layer.sort((a, b) => (pull.get(a) ?? 0) - (pull.get(b) ?? 0))
     // Pages of one layer often link to each other in arcs below them: room for these.
     const among = links.filter(link => layer.includes(link.from) && layer.includes(link.to)).length > 0
@@ -127,14 +159,22 @@ function rows(paths: string[], width: number, top: number, places: Map<string, P
   const perRow = fitting(width, GAP.across)
   for (let start = 0; start < paths.length; start += perRow) {
     const row = paths.slice(start, start + perRow)
-    row.forEach((path, index) => places.set(path, {x: spread(index, row.length, width), y: top + SLIP.height / 2 + (start / perRow) * (SLIP.height + GAP.down * 0.7)}))
+    row.forEach((path, index) =>
+      places.set(path, {
+        x: spread(index, row.length, width),
+        y: top + SLIP.height / 2 + (start / perRow) * (SLIP.height + GAP.down * 0.7),
+      }),
+    )
   }
-  return paths.length === 0 ? top : top + Math.ceil(paths.length / perRow) * (SLIP.height + GAP.down * 0.7) + GAP.down * 0.3
+  return paths.length === 0
+    ? top
+    : top + Math.ceil(paths.length / perRow) * (SLIP.height + GAP.down * 0.7) + GAP.down * 0.3
 }
 
 const fitting = (width: number, gap: number) => Math.max(2, Math.floor((width - 2 * EDGE + gap) / (SLIP.width + gap)))
 
-const spread = (index: number, of: number, width: number) => (of === 1 ? width / 2 : EDGE + SLIP.width / 2 + (index * (width - 2 * EDGE - SLIP.width)) / (of - 1))
+const spread = (index: number, of: number, width: number) =>
+  of === 1 ? width / 2 : EDGE + SLIP.width / 2 + (index * (width - 2 * EDGE - SLIP.width)) / (of - 1)
 
 function lines(survey: Survey, slips: Map<string, Slip>, bendOf: (from: Slip, to: Slip) => Point): Line[] {
   const drawn = new Map<string, Line>()
@@ -146,7 +186,14 @@ function lines(survey: Survey, slips: Map<string, Slip>, bendOf: (from: Slip, to
     if (other !== undefined && !broken) {
       other.back = link
     } else {
-      drawn.set(`${link.from}\n${link.to}\n${broken}`, {from, to, link, back: null, broken, bend: broken ? aside(from, to, bendOf(from, to)) : bendOf(from, to)})
+      drawn.set(`${link.from}\n${link.to}\n${broken}`, {
+        from,
+        to,
+        link,
+        back: null,
+        broken,
+        bend: broken ? aside(from, to, bendOf(from, to)) : bendOf(from, to),
+      })
     }
   }
   // What breaks is drawn last, on top.
@@ -165,15 +212,20 @@ function aside(from: Point, to: Point, bent: Point): Point {
 function bend(from: Point, to: Point): Point {
   const half = middle(from, to)
   const away = Math.abs(from.x - to.x)
-  if (Math.abs(from.y - to.y) < 4) return away < SLIP.width * 1.4 ? half : {x: half.x, y: half.y + 26 + Math.min(120, away * 0.22)}
-  if (away < SLIP.width / 2 && Math.abs(from.y - to.y) > 2 * (SLIP.height + GAP.down)) return {x: half.x + SLIP.width * 0.8, y: half.y}
+  if (Math.abs(from.y - to.y) < 4)
+    return away < SLIP.width * 1.4 ? half : {x: half.x, y: half.y + 26 + Math.min(120, away * 0.22)}
+  if (away < SLIP.width / 2 && Math.abs(from.y - to.y) > 2 * (SLIP.height + GAP.down))
+    return {x: half.x + SLIP.width * 0.8, y: half.y}
   return half
 }
 
 /** Where a line towards a point leaves the border of a slip, with a little air. */
 export function leave(slip: Point, towards: Point): Point {
   const [dx, dy] = [towards.x - slip.x, towards.y - slip.y]
-  const scale = Math.min((SLIP.width / 2 + 4) / Math.max(Math.abs(dx), 0.001), (SLIP.height / 2 + 4) / Math.max(Math.abs(dy), 0.001))
+  const scale = Math.min(
+    (SLIP.width / 2 + 4) / Math.max(Math.abs(dx), 0.001),
+    (SLIP.height / 2 + 4) / Math.max(Math.abs(dy), 0.001),
+  )
   return {x: slip.x + dx * Math.min(scale, 1), y: slip.y + dy * Math.min(scale, 1)}
 }
 
