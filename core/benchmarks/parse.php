@@ -6,7 +6,7 @@ declare(strict_types=1);
 //
 //   php core/benchmarks/parse.php
 //
-// Each runs in a process of its own, three times; its best time counts, as the machine's noise only ever adds. Ours
+// Each runs in a process of its own, five times; its best time counts, as the machine's noise only ever adds. Ours
 // reports everything it reports in use: the tree with its spans, and all parse errors.
 // parse5 (npm) runs with source locations and parse errors on. MB is a million bytes.
 
@@ -18,7 +18,7 @@ require __DIR__.'/../../vendor/autoload.php';
 
 const PAGES = '/usr/share/doc/postgresql-doc-15/html/*.html';
 const BYTES = 10_000_000;
-const PASSES = 3;
+const PASSES = 5;
 
 /** @return array<string, string> */
 function pages(): array

@@ -17,16 +17,18 @@ final class Tokenizer
 {
     private const WHITE = " \t\n\f\r";
 
-    private const START_TAG = '~\G<([a-zA-Z][a-zA-Z0-9:_-]*+)((?:[ \t\n\r\f]++[^ \t\n\r\f"\'<>/=\0]++(?:[ \t\n\r\f]*+=[ \t\n\r\f]*+(?:"[^"\0]*+"(?=[ \t\n\r\f/>])|\'[^\'\0]*+\'(?=[ \t\n\r\f/>])|[^ \t\n\r\f"\'`<>=\0]++(?<!/)))?+)*+)[ \t\n\r\f]*+(/?)>~';
+    private const NAME = '~^[a-zA-Z][a-zA-Z0-9:_-]*+$~D';
 
-    private const ATTRIBUTE = '~\G[ \t\n\r\f]++([^ \t\n\r\f=/>]++)(?:[ \t\n\r\f]*+=[ \t\n\r\f]*+(?:"([^"]*+)"|\'([^\']*+)\'|([^ \t\n\r\f"\'>]++)))?+~';
-
-    private const END_TAG = '~\G</([a-zA-Z][a-zA-Z0-9:_-]*+)[ \t\n\r\f]*+>~';
+    private const ATTRIBUTE = '~\G[ \t\n\r\f]++([^ \t\n\r\f"\'<>/=\0]++)(?:[ \t\n\r\f]*+=[ \t\n\r\f]*+(?:'
+        .'"([^"\0]*+)"(?=[ \t\n\r\f/>])|\'([^\'\0]*+)\'(?=[ \t\n\r\f/>])|([^ \t\n\r\f"\'`<>=\0]++(?<!/))))?+~';
 
     /**
      * @var array<string, string> names in lower case by how they were written, so that a page keeps each of them once
      */
     private array $names = [];
+
+    /** @var array<string, string> likewise of attributes */
+    private array $attributeNames = [];
 
     /** @var string the method of the state the tokenizer is in; '' when it is done */
     private string $state = 'dataState';
@@ -1097,42 +1099,78 @@ final class Tokenizer
         }
     }
 
-    /** Reads a tag that is written as it should be with one expression. */
+    /** Reads a tag that is written as it should be at a stretch; leaves any other to the states, and all as it was. */
     private function wholeTag(): bool
     {
-        $next = $this->source[$this->at + 1] ?? '';
-        if ($next === '/') {
-            if (preg_match(self::END_TAG, $this->source, $match, 0, $this->at) !== 1) {
-                return false;
+        $start = $this->at;
+        $isEnd = ($this->source[$start + 1] ?? '') === '/';
+        $nameStart = $start + ($isEnd ? 2 : 1);
+        $at = $nameStart + strcspn($this->source, self::WHITE."/>\0", $nameStart);
+        $writtenName = substr($this->source, $nameStart, $at - $nameStart);
+        $name = $this->names[$writtenName] ?? $this->knownName($writtenName);
+        if ($name === null) {
+            return false;
+        }
+        $written = [];
+        $character = $this->source[$at] ?? '';
+        if ($character !== '>') {
+            $written = $isEnd || $character === '/' ? [] : $this->writtenAttributes($at);
+            $at = $written === [] ? $at : $written[count($written) - 1][1];
+            $at += strspn($this->source, self::WHITE, $at);
+            $character = $this->source[$at] ?? '';
+        }
+        $isClosed = ! $isEnd && $character === '/';
+        if (($isClosed ? $this->source[$at + 1] ?? '' : $character) !== '>') {
+            return false;
+        }
+        $this->at = $at + ($isClosed ? 2 : 1);
+        if ($isEnd) {
+            if (! $this->sink->closesCurrent($name, $start, $this->at)) {
+                $this->sink->endTag(new Tag($name, true, $start, $this->at));
             }
-            $start = $this->at;
-            $this->at += strlen($match[0]);
-            $this->sink->endTag(new Tag($this->names[$match[1]] ??= strtolower($match[1]), true, $start, $this->at));
 
             return true;
         }
-        if (! ctype_alpha($next) || preg_match(self::START_TAG, $this->source, $match, 0, $this->at) !== 1) {
-            return false;
-        }
-        $start = $this->at;
-        $attributes = $match[2] === '' ? [] : $this->wholeAttributes($start + 1 + strlen($match[1]), strlen($match[2]));
-        $this->at += strlen($match[0]);
-        $this->lastStartTag = $this->names[$match[1]] ??= strtolower($match[1]);
-        $this->sink->startTag(new Tag($this->lastStartTag, false, $start, $this->at, $attributes, $match[3] === '/'));
+        $this->lastStartTag = $name;
+        $attributes = $written === [] ? [] : $this->readAttributes($written);
+        $this->sink->startTag(new Tag($name, false, $start, $this->at, $attributes, $isClosed));
 
         return true;
     }
 
-    /** @return array<string, Attribute> */
-    private function wholeAttributes(int $at, int $length): array
+    /** A tag's name in lower case; null for one that is left to the states. */
+    private function knownName(string $written): ?string
+    {
+        return preg_match(self::NAME, $written) === 1 ? $this->names[$written] = strtolower($written) : null;
+    }
+
+    /**
+     * The attributes from an offset on, as far as they are written as they should be.
+     *
+     * @return list<array{list<string>, int}> the groups of `ATTRIBUTE`, and the offset behind them
+     */
+    private function writtenAttributes(int $at): array
+    {
+        $written = [];
+        while (preg_match(self::ATTRIBUTE, $this->source, $match, 0, $at) === 1) {
+            $at += strlen($match[0]);
+            $written[] = [$match, $at];
+        }
+
+        return $written;
+    }
+
+    /**
+     * @param  non-empty-list<array{list<string>, int}>  $written
+     * @return array<string, Attribute>
+     */
+    private function readAttributes(array $written): array
     {
         $attributes = [];
-        $end = $at + $length;
-        while ($at < $end && preg_match(self::ATTRIBUTE, $this->source, $match, 0, $at) === 1) {
-            $nameStart = $at + strspn($this->source, self::WHITE, $at);
+        foreach ($written as [$match, $end]) {
+            $nameStart = $end - strlen($match[0]) + strspn($match[0], self::WHITE);
             $nameEnd = $nameStart + strlen($match[1]);
-            $at += strlen($match[0]);
-            $name = $this->names[$match[1]] ??= strtolower($match[1]);
+            $name = $this->attributeNames[$match[1]] ??= strtolower($match[1]);
             if (isset($attributes[$name])) {
                 $this->errors->add('duplicate-attribute', $nameEnd);
             }
@@ -1143,7 +1181,7 @@ final class Tokenizer
             }
             // The last group is the one that matched; a quoted value has its quote behind it.
             $value = $match[4] ?? $match[3] ?? $match[2];
-            $valueEnd = isset($match[4]) ? $at : $at - 1;
+            $valueEnd = isset($match[4]) ? $end : $end - 1;
             $valueStart = $valueEnd - strlen($value);
             $text = $this->wholeValue($value, $valueStart);
             $attributes[$name] ??= new Attribute($name, $text, $nameStart, $nameEnd, $valueStart, $valueEnd);

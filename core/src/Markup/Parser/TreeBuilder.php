@@ -256,16 +256,24 @@ final class TreeBuilder implements TokenSink
         $this->skipNewline = false;
         $current = $this->open->current;
         if ($current === null || $current->namespace === NodeNamespace::Html) {
-            if ($this->mode !== 'inBody') {
-                $this->endTagIn($this->mode, $tag);
-            } elseif ($current !== null && $current->name === $tag->name && isset(self::PLAIN[$tag->name])) {
-                $this->closeCurrent($tag);
-            } else {
-                $this->endTagInBody($tag);
-            }
+            $this->mode === 'inBody' ? $this->endTagInBody($tag) : $this->endTagIn($this->mode, $tag);
         } else {
             $this->endTagInForeign($tag, $current);
         }
+    }
+
+    public function closesCurrent(string $name, int $start, int $end): bool
+    {
+        $current = $this->open->current;
+        if ($this->mode !== 'inBody' || ! isset(self::PLAIN[$name]) || $current === null || $current->name !== $name
+            || $current->namespace !== NodeNamespace::Html) {
+            return false;
+        }
+        $this->offset = $start;
+        $this->skipNewline = false;
+        $this->open->pop($start, Closing::EndTag)->writeEndTag($start, $end);
+
+        return true;
     }
 
     public function characters(string $text, int $start, int $end): void
