@@ -43,29 +43,23 @@ it('lets nobody reach another’s course, and strangers not even the door', func
     $this->json($method, $address, $body)->assertUnauthorized();
     $this->actingAs($this->instructor('other@example.org'))->json($method, $address, $body)->assertForbidden();
 })->with([
-    ['GET', 'courses/{course}'], ['GET', 'assignments/{assignment}'], [
-        'PUT',
-        'assignments/{assignment}/brief',
-        ['source' => 'x'],
-    ],
-    ['GET', 'assignments/{assignment}/arrivals'], [
-        'PATCH',
-        'arrivals/{arrival}',
-        ['student' => '01890000-0000-7000-8000-000000000000'],
-    ],
-    ['GET', 'hand-ins/{handIn}'], ['GET', 'hand-ins/{handIn}/source/index.html'], ['GET', 'hand-ins/{handIn}/seen'],
-    ['PUT', 'hand-ins/{handIn}/verdicts/{finding}', ['state' => 'inked']], [
-        'POST',
-        'hand-ins/{handIn}/notes',
-        ['body' => 'x', 'merit' => false],
-    ],
-    ['PUT', 'notes/{note}', ['body' => 'x', 'merit' => false]], ['DELETE', 'notes/{note}'],
-    [
-        'PUT',
-        'hand-ins/{handIn}/marks/files',
-        ['points' => 1, 'reason' => 'x'],
-    ], ['DELETE', 'hand-ins/{handIn}/marks/files'],
-    ['GET', 'hand-ins/{handIn}/reply'], ['GET', 'hand-ins/{handIn}/reply.md'], ['POST', 'hand-ins/{handIn}/replies'],
+    ['GET', 'courses/{course}'],
+    ['GET', 'assignments/{assignment}'],
+    ['PUT', 'assignments/{assignment}/brief', ['source' => 'x']],
+    ['GET', 'assignments/{assignment}/arrivals'],
+    ['PATCH', 'arrivals/{arrival}', ['student' => '01890000-0000-7000-8000-000000000000']],
+    ['GET', 'hand-ins/{handIn}'],
+    ['GET', 'hand-ins/{handIn}/source/index.html'],
+    ['GET', 'hand-ins/{handIn}/seen'],
+    ['PUT', 'hand-ins/{handIn}/verdicts/{finding}', ['state' => 'inked']],
+    ['POST', 'hand-ins/{handIn}/notes', ['body' => 'x', 'merit' => false]],
+    ['PUT', 'notes/{note}', ['body' => 'x', 'merit' => false]],
+    ['DELETE', 'notes/{note}'],
+    ['PUT', 'hand-ins/{handIn}/marks/files', ['points' => 1, 'reason' => 'x']],
+    ['DELETE', 'hand-ins/{handIn}/marks/files'],
+    ['GET', 'hand-ins/{handIn}/reply'],
+    ['GET', 'hand-ins/{handIn}/reply.md'],
+    ['POST', 'hand-ins/{handIn}/replies'],
 ]);
 
 it('lets a marker mark, but not change what is asked', function () {

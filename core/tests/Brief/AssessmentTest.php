@@ -323,8 +323,12 @@ it('tells a host from one that only begins alike', function (string $address, fl
         )->points->awarded,
     )->toBe($points);
 })->with([
-    ['https://museum.example.org/', 0.0], ['https://museum.example/hours', 4.0], ['https://museum.example', 4.0],
-    ['https://MUSEUM.example/', 4.0], ['http://museum.example/', 0.0], ['https://museum.examples/', 0.0],
+    ['https://museum.example.org/', 0.0],
+    ['https://museum.example/hours', 4.0],
+    ['https://museum.example', 4.0],
+    ['https://MUSEUM.example/', 4.0],
+    ['http://museum.example/', 0.0],
+    ['https://museum.examples/', 0.0],
 ]);
 
 it('shares the points of passages over the pages that hold them', function () {

@@ -127,8 +127,8 @@ it('says nothing of labels when it is not sure', function (string $label, string
         array_filter(Samples::found(Samples::check($site)), fn (string $one) => str_contains($one, 'label')),
     )->toBe([]);
 })->with([
-    'a direction' => ['Next'], 'words that name nothing' => [
-        'Read more about the sea',
-    ], 'its own name in other words' => ['The TIDES page →'],
+    'a direction' => ['Next'],
+    'words that name nothing' => ['Read more about the sea'],
+    'its own name in other words' => ['The TIDES page →'],
     'a name that the page has too' => ['Tides', 'Tides'],
 ]);

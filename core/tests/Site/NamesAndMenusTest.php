@@ -109,9 +109,11 @@ it(
         bool $shared,
     ) => expect(Label::shareWord(Label::plain($one), Label::plain($other)))->toBe($shared),
 )->with([
-    ['Birds', 'a bird', true], ['The ferries', 'ferry', true], [
-        'On an isle', 'in an aisle', false,
-    ], ['鳥 の 島', '鳥', true], ['', 'x', false],
+    ['Birds', 'a bird', true],
+    ['The ferries', 'ferry', true],
+    ['On an isle', 'in an aisle', false],
+    ['鳥 の 島', '鳥', true],
+    ['', 'x', false],
 ]);
 
 it('knows pages that no menu leads to', function (string $path, bool $isSpecial) {
@@ -275,31 +277,31 @@ it(
         string $mended,
     ) => expect([AddressSlip::in($written), $slip?->mended($written)])->toBe([$slip, $slip === null ? null : $mended]),
 )->with([
-    [
-        'htp://x.example/a', AddressSlip::Scheme, 'http://x.example/a',
-    ], ['htps://x.example', AddressSlip::Scheme, 'https://x.example'],
-    [
-        'https//x.example', AddressSlip::Scheme, 'https://x.example',
-    ], ['http:/x.example', AddressSlip::Scheme, 'http://x.example'],
-    ['https:x.example', AddressSlip::Scheme, 'https://x.example'], [
-        'imre@x.example', AddressSlip::Mail, 'mailto:imre@x.example',
-    ],
-    [
-        '+44 (0)1632 960 001',
-        AddressSlip::Telephone,
-        'tel:+4401632960001',
-    ], [' a.html ', AddressSlip::SpaceAround, 'a.html'],
-    ['https://x.example', null, ''], ['http.html', null, ''], ['a.html', null, ''], ['2026-11-25.html', null, ''], [
-        'mailto:a@b.example', null, '',
-    ],
-    ['2024/12/01', null, ''], ['12345', null, ''], ['tel:123456789', null, ''],
+    ['htp://x.example/a', AddressSlip::Scheme, 'http://x.example/a'],
+    ['htps://x.example', AddressSlip::Scheme, 'https://x.example'],
+    ['https//x.example', AddressSlip::Scheme, 'https://x.example'],
+    ['http:/x.example', AddressSlip::Scheme, 'http://x.example'],
+    ['https:x.example', AddressSlip::Scheme, 'https://x.example'],
+    ['imre@x.example', AddressSlip::Mail, 'mailto:imre@x.example'],
+    ['+44 (0)1632 960 001', AddressSlip::Telephone, 'tel:+4401632960001'],
+    [' a.html ', AddressSlip::SpaceAround, 'a.html'],
+    ['https://x.example', null, ''],
+    ['http.html', null, ''],
+    ['a.html', null, ''],
+    ['2026-11-25.html', null, ''],
+    ['mailto:a@b.example', null, ''],
+    ['2024/12/01', null, ''],
+    ['12345', null, ''],
+    ['tel:123456789', null, ''],
 ]);
 
 it(
     'knows files of libraries that somebody else made',
     fn (string $path, bool $is) => expect(Site::isVendored($path))->toBe($is),
 )->with([
-    ['vendor/x.js', true], ['js/Chart.min.js', true], [
-        'node_modules/a/b.js', true,
-    ], ['js/menu.js', false], ['library.html', false],
+    ['vendor/x.js', true],
+    ['js/Chart.min.js', true],
+    ['node_modules/a/b.js', true],
+    ['js/menu.js', false],
+    ['library.html', false],
 ]);
