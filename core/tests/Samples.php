@@ -8,6 +8,8 @@ use InkedMargin\Core\Brief\Brief;
 use InkedMargin\Core\Marking\Check;
 use InkedMargin\Core\Marking\CheckReport;
 use InkedMargin\Core\Marking\PlacedFinding;
+use InkedMargin\Core\Rules\Example;
+use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\Site;
 use InkedMargin\Core\Source\SourceFile;
 use ZipArchive;
@@ -28,6 +30,28 @@ final class Samples
     public static function page(string $body = '', string $title = 'A page', string $head = ''): string
     {
         return "<!DOCTYPE html>\n<html lang=\"en\">\n<head>\n<meta charset=\"utf-8\">\n<title>$title</title>\n$head</head>\n<body><h1>$title</h1>\n$body\n</body>\n</html>\n";
+    }
+
+    /**
+     * A site of pages that hold a menu of links only, each as "label>target".
+     *
+     * @param  array<string, list<string>>  $pages  links by page
+     * @param  array<string, string>  $titles  by page; the file name for those that are left out
+     */
+    public static function linked(array $pages, array $titles = []): ParsedSite
+    {
+        $site = [];
+        foreach ($pages as $path => $links) {
+            $body = implode(' ', array_map(function (string $link): string {
+                [$label, $to] = explode('>', $link);
+
+                return "<a href=\"$to\">$label</a>";
+            }, $links));
+            $title = $titles[$path] ?? ucfirst(pathinfo($path, PATHINFO_FILENAME));
+            $site[$path] = Example::page("<nav>$body</nav>", $title);
+        }
+
+        return ParsedSite::of(self::site($site));
     }
 
     /** A picture of so many pixels, of one colour. */

@@ -2,13 +2,11 @@
 
 declare(strict_types=1);
 
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\AddressSlip;
 use InkedMargin\Core\Site\Label;
 use InkedMargin\Core\Site\Map\PageNames;
 use InkedMargin\Core\Site\Menu\MenuComparison;
 use InkedMargin\Core\Site\Menu\MenuDifference;
-use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\Pattern\PatternKind;
 use InkedMargin\Core\Site\Pattern\PatternOptions;
 use InkedMargin\Core\Site\Pattern\PatternReader;
@@ -17,28 +15,12 @@ use InkedMargin\Core\Site\Site;
 use InkedMargin\Core\Site\SpecialPage;
 use InkedMargin\Core\Tests\Samples;
 
-/** A site of pages that hold links only, each as "label>target". */
-function linked(array $pages, array $titles = []): ParsedSite
-{
-    $site = [];
-    foreach ($pages as $path => $links) {
-        $body = implode(' ', array_map(function (string $link): string {
-            [$label, $to] = explode('>', $link);
-
-            return "<a href=\"$to\">$label</a>";
-        }, $links));
-        $site[$path] = Example::page("<nav>$body</nav>", $titles[$path] ?? ucfirst(pathinfo($path, PATHINFO_FILENAME)));
-    }
-
-    return ParsedSite::of(Samples::site($site));
-}
-
 it('knows the page that a label names while its address leads to another', function (
     array $pages,
     array $titles,
     ?string $named,
 ) {
-    $site = linked($pages, $titles);
+    $site = Samples::linked($pages, $titles);
     $links = $site->map()->linksOn('index.html');
 
     expect($site->names()->pageNamedByLabel($links[count($links) - 1]))->toBe($named);
@@ -88,7 +70,7 @@ it('knows the page that a label names while its address leads to another', funct
 ]);
 
 it('finds the page that something shared belongs to', function (string $words, array $titles, string $owner) {
-    $site = linked(array_map(fn () => [], $titles), $titles);
+    $site = Samples::linked(array_map(fn () => [], $titles), $titles);
 
     expect(PageNames::owner($words, array_values($site->pages))->path())->toBe($owner);
 })->with([
@@ -117,7 +99,7 @@ it(
 ]);
 
 it('knows pages that no menu leads to', function (string $path, bool $isSpecial) {
-    expect(SpecialPage::is($path, linked(['index.html' => [], $path => []])))->toBe($isSpecial);
+    expect(SpecialPage::is($path, Samples::linked(['index.html' => [], $path => []])))->toBe($isSpecial);
 })->with([
     ['404.html', true],
     ['thanks.html', true],
@@ -132,7 +114,7 @@ it('says what differs between a menu and the one it should be', function (array 
     $menu = ['Home>index.html', 'Tides>tides.html', 'Birds>birds.html', 'Ferry>ferry.html', 'Seals>seals.html'];
     $pages = array_fill_keys(['index.html', 'tides.html', 'birds.html', 'ferry.html', 'seals.html', 'map.html'], $menu);
     $pages['birds.html'] = $change;
-    $site = linked($pages);
+    $site = Samples::linked($pages);
     $common = $site->menus()->commonFor('birds.html');
     $found = $common === null ? null : MenuComparison::of($site->menus()->on('birds.html'), 'birds.html', $common);
 
@@ -179,7 +161,7 @@ it('holds links against a pattern, with what is asked beyond its kind', function
     int $of,
     array $violations,
 ) {
-    $site = linked($pages);
+    $site = Samples::linked($pages);
     $match = (new PatternReader($site->map(), $site->pagePaths()))->read($kind, $options);
 
     expect([$match->met(), $match->count])->toBe([$met, $of])

@@ -193,22 +193,39 @@ final class TagReader
 
             return $span->end;
         }
-        $length = strcspn($this->bytes, self::WHITE.'>"', $at);
-        $end = $at + $length;
-        if (($this->bytes[$end] ?? '') === '"' && $length > 0) {
-            $this->add(
-                SlipKind::MissingQuote,
-                new Span($at, $end + 1),
-                [Change::insert($at, '"')],
-                substr($this->bytes, $at, $length + 1),
-                '"',
-                $name,
-            );
-
-            return $end + 1;
+        $end = $at + strcspn($this->bytes, self::WHITE.'>"', $at);
+        $closing = $this->closingOf($at);
+        if ($closing === null) {
+            return $end;
         }
+        $span = new Span($at, $closing + 1);
+        $written = substr($this->bytes, $at, $span->length());
+        $this->add(SlipKind::MissingQuote, $span, [Change::insert($at, '"')], $written, '"', $name);
 
-        return $end;
+        return $span->end;
+    }
+
+    /**
+     * The closing quotation mark of a value that has no opening one: at the end of it, or of words that follow and are
+     * no attributes, as in `alt=A gull"`. Null when there is none.
+     */
+    private function closingOf(int $value): ?int
+    {
+        $isClosed = preg_match(
+            '~\G[^\s"\'<>=]+(?:\s+([^\s"\'<>=]+))*+(")(?=[\s/>]|$)~',
+            $this->bytes,
+            $text,
+            PREG_OFFSET_CAPTURE,
+            $value,
+        );
+        if ($isClosed !== 1) {
+            $end = $value + strcspn($this->bytes, self::WHITE.'>"', $value);
+
+            return $end > $value && ($this->bytes[$end] ?? '') === '"' ? $end : null;
+        }
+        $last = $text[1][1] < 0 ? null : strtolower($text[1][0]);
+
+        return $last !== null && AttributeTable::load()->knows($this->element, $last) ? null : $text[2][1];
     }
 
     private function readQuoted(int $at, string $quote, int $nameAt, string $name): int
