@@ -24,7 +24,10 @@ function chainOf(array $links): array
 {
     $pages = [];
     foreach ($links as $path => $ways) {
-        $written = array_map(fn (string $way) => '<a href="'.explode('>', $way)[1].'">'.explode('>', $way)[0].'</a>', $ways);
+        $written = array_map(
+            fn (string $way) => '<a href="'.explode('>', $way)[1].'">'.explode('>', $way)[0].'</a>',
+            $ways,
+        );
         $pages[$path] = Samples::page('<p>'.implode(' ', $written).'</p>', ucfirst(basename($path, '.html')));
     }
 
@@ -46,7 +49,12 @@ it('gives points for what a brief asks, and says what is missing', function (
 
     // count
     yield 'count, exactly' => ["kind: count\nselector: p\nexactly: 2", $page('<p>a</p><p>b</p>'), 4.0, []];
-    yield 'count, one too few' => ["kind: count\nselector: p\nexactly: 2", $page('<p>a</p>'), 0.0, ['too-few index.html']];
+    yield 'count, one too few' => [
+        "kind: count\nselector: p\nexactly: 2",
+        $page('<p>a</p>'),
+        0.0,
+        ['too-few index.html'],
+    ];
     yield 'count, one too many' => [
         "kind: count\nselector: p\nat_most: 1",
         $page('<p>a</p><p>b</p>'),
@@ -94,7 +102,11 @@ it('gives points for what a brief asks, and says what is missing', function (
     ];
 
     // navigation: an index and a story
-    $listed = chainOf(['index.html' => ['List>list.html'], 'list.html' => ['Home>index.html', 'B>b.html'], 'b.html' => []]);
+    $listed = chainOf([
+        'index.html' => ['List>list.html'],
+        'list.html' => ['Home>index.html', 'B>b.html'],
+        'b.html' => [],
+    ]);
     yield 'an index on another page' => ["kind: navigation\npattern: index\nindex: list.html", $listed, 4.0, []];
     yield 'an index on the home page' => [
         "kind: navigation\npattern: index",
@@ -149,7 +161,12 @@ it('gives points for what a brief asks, and says what is missing', function (
 
     // titles
     yield 'titles of a form' => ["kind: titles\npattern: 'Sound - *'", $page('', 'Sound - Tides'), 4.0, []];
-    yield 'a title of another form' => ["kind: titles\npattern: 'Sound - *'", $page('', 'Tides'), 0.0, ['form index.html']];
+    yield 'a title of another form' => [
+        "kind: titles\npattern: 'Sound - *'",
+        $page('', 'Tides'),
+        0.0,
+        ['form index.html'],
+    ];
     yield 'titles that may be alike' => [
         "kind: titles\ndiffer: false",
         $page('') + ['b.html' => Samples::page()],
@@ -190,7 +207,10 @@ it('gives points for what a brief asks, and says what is missing', function (
 
     // stylesheets
     $sheets = ['a.css' => 'p { margin: 0 }', 'b.css' => 'p { margin: 0 }'];
-    $head = fn (string ...$sheets) => implode('', array_map(fn (string $one) => "<link rel=\"stylesheet\" href=\"$one\">\n", $sheets));
+    $head = fn (string ...$sheets) => implode(
+        '',
+        array_map(fn (string $one) => "<link rel=\"stylesheet\" href=\"$one\">\n", $sheets),
+    );
     yield 'sheets in order' => [
         "kind: stylesheets\nsheets: [a.css, b.css]",
         ['index.html' => Samples::page('', 'A', $head('a.css', 'b.css'))] + $sheets,
@@ -212,9 +232,19 @@ it('gives points for what a brief asks, and says what is missing', function (
 
     // indentation, markup and starter
     yield 'a step of two' => ["kind: indentation\nstep: 2", $page("<div>\n  <p>a</p>\n</div>"), 4.0, []];
-    yield 'a step of four' => ["kind: indentation\nstep: 4", $page("<div>\n  <p>a</p>\n</div>"), 0.0, ['indented index.html']];
+    yield 'a step of four' => [
+        "kind: indentation\nstep: 4",
+        $page("<div>\n  <p>a</p>\n</div>"),
+        0.0,
+        ['indented index.html'],
+    ];
     yield 'some rules only' => ["kind: markup\nrules: [markup/missing-alt]", $page('<p>a<b></p>'), 4.0, []];
-    yield 'characters as references' => ["kind: markup\nreferences: ['©']", $page('<p>©</p>'), 0.0, ['reference index.html']];
+    yield 'characters as references' => [
+        "kind: markup\nreferences: ['©']",
+        $page('<p>©</p>'),
+        0.0,
+        ['reference index.html'],
+    ];
     yield 'a passage that was to go' => [
         "kind: starter\nreplaced: [Your text here]",
         $page('<p>Your text here</p>'),

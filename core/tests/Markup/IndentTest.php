@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 use InkedMargin\Core\Markup\Indent;
 use InkedMargin\Core\Markup\IndentSlip;
-use InkedMargin\Core\Tests\Samples;
 use InkedMargin\Core\Site\ParsedSite;
+use InkedMargin\Core\Tests\Samples;
 
 /** @return list<string> what is wrong with the indentation of a body, with the line */
 function indentSlips(string $body, ?int $step = null): array
 {
-    $page = ParsedSite::of(Samples::site(['index.html' => "<!DOCTYPE html>\n<html>\n<body>\n$body\n</body>\n</html>\n"]))->pages['index.html'];
+    $page = ParsedSite::of(Samples::site([
+        'index.html' => "<!DOCTYPE html>\n<html>\n<body>\n$body\n</body>\n</html>\n",
+    ]))->pages['index.html'];
 
     return array_map(
         fn (IndentSlip $slip) => $page->file->position($slip->span->start)->line - 3 .": $slip->message",

@@ -41,16 +41,24 @@ function mistyped(string $right, string $wrong): SourceFile
         HTML;
     expect($page)->toContain($right);
 
-    return new SourceFile('birds.html', (string) preg_replace('~'.preg_quote($right, '~').'~', addcslashes($wrong, '\\$'), $page, 1));
+    return new SourceFile(
+        'birds.html',
+        (string) preg_replace('~'.preg_quote($right, '~').'~', addcslashes($wrong, '\\$'), $page, 1),
+    );
 }
 
-it('knows a slip of the hand by its kind and place', function (string $right, string $wrong, SlipKind $kind, int $line) {
+it('knows a slip of the hand by its kind and place', function (
+    string $right,
+    string $wrong,
+    SlipKind $kind,
+    int $line,
+) {
     $slips = Mending::read(mistyped($right, $wrong))->slips;
 
     expect(array_map(fn (Slip $slip) => [$slip->kind, $slip->source->position($slip->span->start)->line], $slips))
         ->toBe([[$kind, $line]]);
 })->with($slips = [
-    'a fence of code' => ["<!DOCTYPE", "```html\n<!DOCTYPE", SlipKind::CodeFence, 1],
+    'a fence of code' => ['<!DOCTYPE', "```html\n<!DOCTYPE", SlipKind::CodeFence, 1],
     'a word before the doctype' => ['<!DOCTYPE', "html\n<!DOCTYPE", SlipKind::TextBeforeDoctype, 1],
     'no exclamation mark' => ['<!DOCTYPE html>', '<DOCTYPE html>', SlipKind::Doctype, 1],
     'no space in the doctype' => ['<!DOCTYPE html>', '<!DOCTYPEhtml>', SlipKind::Doctype, 1],

@@ -38,7 +38,10 @@ it('knows how far each page is from home', function (array $pages, array $distan
         ->toBe($distances);
 })->with([
     'a chain' => [['i' => 'a', 'a' => 'b', 'b' => ''], ['index.html' => 0, 'a.html' => 1, 'b.html' => 2]],
-    'the shorter of two ways' => [['i' => 'ab', 'a' => 'b', 'b' => ''], ['index.html' => 0, 'a.html' => 1, 'b.html' => 1]],
+    'the shorter of two ways' => [
+        ['i' => 'ab', 'a' => 'b', 'b' => ''],
+        ['index.html' => 0, 'a.html' => 1, 'b.html' => 1],
+    ],
     'a page that nothing leads to' => [['i' => '', 'a' => 'i'], ['index.html' => 0, 'a.html' => null]],
     'a link to the page itself is no way' => [['i' => 'i', 'a' => ''], ['index.html' => 0, 'a.html' => null]],
     'no home page' => [['a' => 'b', 'b' => 'a'], ['a.html' => null, 'b.html' => null]],

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+use InkedMargin\Core\Brief\BriefReader;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Marking\CheckReport;
+use InkedMargin\Core\Marking\Outcome;
+use InkedMargin\Core\Marking\OutcomeKind;
+use InkedMargin\Core\Marking\PlacedFinding;
+use InkedMargin\Core\Marking\Points;
+use InkedMargin\Core\Tests\Samples;
+
+/** The report on one page with some body, against requirements that are each given as the fields of a line of YAML. */
+function reportOn(string $body, array $requirements, string $beside = ''): CheckReport
+{
+    $lines = array_map(fn (string $fields) => "  - {{$fields}}\n", $requirements);
+    $brief = BriefReader::read("title: T\n{$beside}requirements:\n".implode('', $lines));
+
+    return Samples::check(['index.html' => Samples::page($body)], $brief);
+}
+
+/** @return list<string> each as "weight rule" */
+function weighed(CheckReport $report): array
+{
+    return array_map(
+        fn (PlacedFinding $placed) => "{$placed->finding->weight->value} {$placed->finding->rule}",
+        $report->findings,
+    );
+}
+
+it('names what a requirement came to', function (?float $met, OutcomeKind $kind) {
+    expect(OutcomeKind::of($met))->toBe($kind);
+})->with([
+    [1.0, OutcomeKind::Met],
+    [0.99, OutcomeKind::Partly],
+    [0.01, OutcomeKind::Partly],
+    [0.0, OutcomeKind::Unmet],
+    [null, OutcomeKind::Unclear],
+]);
+
+it('adds points up to hundredths', function () {
+    $sum = Points::sum([new Points(0.1, 1.0), new Points(0.2, 1.0), new Points(2 / 3, 1.0)]);
+
+    expect([$sum->awarded, $sum->possible])->toBe([0.97, 3.0])
+        ->and(Points::sum([])->possible)->toBe(0.0);
+});
+
+it('takes the weight and the words of the brief for what a requirement falls short of', function () {
+    $report = reportOn('<p>a</p>', [
+        'id: it, title: It, points: 1, kind: count, selector: table, exactly: 1, weight: tidy, message: Where is it?',
+    ]);
+    $finding = $report->findings[0]->finding;
+
+    expect([$finding->weight, $finding->message, $finding->remedy, $finding->requirement])
+        ->toBe([Weight::Tidy, 'Where is it?', '', 'it']);
+});
+
+it('leaves out of the sum what cannot be judged', function () {
+    $report = reportOn('<p>a</p>', [
+        'id: titles, title: Titles, points: 3, kind: titles',
+        'id: pictures, title: Pictures, points: 5, kind: titles, pages: [tides.html]',
+    ]);
+    $kinds = array_map(fn (Outcome $outcome) => $outcome->kind->value, $report->outcomes);
+
+    expect($kinds)->toBe(['met', 'unclear'])
+        ->and([$report->score->awarded, $report->score->possible])->toBe([3.0, 3.0]);
+});
+
+it('hears no rule that the brief ignores', function (string $ignore, array $found) {
+    $titles = 'id: it, title: It, points: 0, kind: titles';
+    $report = reportOn('<p><font>a</font><img src="index.html"></p>', [$titles], "ignore: $ignore\n");
+
+    expect(weighed($report))->toBe($found);
+})->with([
+    'none' => ['[]', ['departure markup/obsolete-element', 'fault markup/missing-alt']],
+    'a rule' => ['[markup/obsolete-element]', ['fault markup/missing-alt']],
+    'a group of rules' => ['[markup]', []],
+]);
+
+it('orders findings by file and place, whatever rule found them', function () {
+    $report = Samples::check([
+        'index.html' => Samples::page("<p><font>a</font></p>\n<p><img src=\"index.html\"></p>", 'Home'),
+        'a.html' => Samples::page('<p><center>a</center></p>', 'A'),
+    ]);
+    $places = array_map(
+        fn (PlacedFinding $placed) => [$placed->finding->file, $placed->start->offset],
+        $report->findings,
+    );
+    $sorted = $places;
+    sort($sorted);
+
+    expect($places)->toBe($sorted)->and($places)->not->toBe([]);
+});
+
+it('counts what it found, and knows a site with nothing but advice as clean', function () {
+    $clean = Samples::check(['index.html' => Samples::page('<p>Ebb<br><br>Flow</p>')]);
+    $faulty = Samples::check(['index.html' => Samples::page('<p><img src="index.html"></p>')]);
+
+    expect($clean->isClean())->toBeTrue()
+        ->and($clean->count(Weight::Tidy))->toBe(1)
+        ->and($faulty->isClean())->toBeFalse()
+        ->and($faulty->count(Weight::Fault))->toBe(1)
+        ->and($faulty->count(Weight::Departure))->toBe(0);
+});
