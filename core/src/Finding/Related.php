@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Finding;
 
+use InkedMargin\Core\Site\Reference;
 use InkedMargin\Core\Source\SourceFile;
 use InkedMargin\Core\Source\Span;
 
@@ -12,5 +13,18 @@ final readonly class Related
 {
     public function __construct(public SourceFile $source, public Span $span, public string $message)
     {
+    }
+
+    /**
+     * The first of some links, as places that a finding about the file behind them names.
+     *
+     * @param  list<Reference>  $references
+     * @return list<self>
+     */
+    public static function links(array $references, string $message, int $most): array
+    {
+        $related = fn (Reference $one) => new self($one->from, $one->span, $message);
+
+        return array_map($related, array_slice($references, 0, $most));
     }
 }

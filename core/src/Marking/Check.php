@@ -53,8 +53,12 @@ final readonly class Check
         $causes = Causes::among(self::withoutDuplicates(self::heard($findings, $exam)));
         $folded = Fold::of($causes->kept());
         $placed = self::place($folded->findings);
+        $prints = [];
+        foreach ($placed as $one) {
+            $prints[spl_object_id($one->finding)] = $one->fingerprint;
+        }
         $outcomes = array_map(
-            fn (Requirement $requirement) => self::outcome($requirement, $exam, $placed, $causes, $folded),
+            fn (Requirement $requirement) => self::outcome($requirement, $exam, $prints, $causes, $folded),
             $brief->requirements,
         );
 
@@ -145,11 +149,11 @@ final readonly class Check
         return $placed;
     }
 
-    /** @param  list<PlacedFinding>  $placed */
+    /** @param  array<int, string>  $prints  fingerprints by the object id of their finding, in the order of the report */
     private static function outcome(
         Requirement $requirement,
         Examination $exam,
-        array $placed,
+        array $prints,
         Causes $causes,
         Fold $folded,
     ): Outcome {
@@ -166,7 +170,6 @@ final readonly class Check
         foreach ($showing as $finding) {
             $shown[spl_object_id($folded->shownAs($finding))] = true;
         }
-        $isShown = fn (PlacedFinding $one) => isset($shown[spl_object_id($one->finding)]);
 
         return new Outcome(
             $requirement,
@@ -174,7 +177,7 @@ final readonly class Check
             $assessment->measured,
             $assessment->expected,
             new Points(round($terms->points * $terms->credit->of($assessment->met ?? 0.0), 2), $terms->points),
-            array_values(array_map(fn (PlacedFinding $one) => $one->fingerprint, array_filter($placed, $isShown))),
+            array_values(array_intersect_key($prints, $shown)),
             $assessment->shortfalls,
         );
     }

@@ -168,7 +168,7 @@ final readonly class Files extends Requirement implements NamesThings
                 $isGlob => 'Add the file.',
                 default => "Add `$name`, spelled exactly like that.",
             },
-            related: self::linksTo($name, $site),
+            related: Related::links($site->referencesTo($name), "this link leads to `$name`", self::MOST_LINKS),
             subjects: [Subject::file($name), Subject::page($name)],
             causes: $near === null ? [] : [Subject::file($near)],
         );
@@ -184,19 +184,6 @@ final readonly class Files extends Requirement implements NamesThings
         }
 
         return null;
-    }
-
-    /** @return list<Related> the first links that lead to a file that is missing */
-    private static function linksTo(string $name, ParsedSite $site): array
-    {
-        $links = [];
-        foreach ($site->referencesTo($name) as $reference) {
-            if (count($links) < self::MOST_LINKS) {
-                $links[] = new Related($reference->from, $reference->span, "this link leads to `$name`");
-            }
-        }
-
-        return $links;
     }
 
     private function wrongNumber(int $count, ParsedSite $site): Shortfall

@@ -12,7 +12,6 @@ use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
-use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\Site;
 use InkedMargin\Core\Source\English;
 
@@ -71,6 +70,10 @@ final readonly class Name extends Rule
                     continue;
                 }
                 $seen["path $named"] = true;
+                $links = [
+                    ...$exam->site->referencesTo($file->path),
+                    ...$exam->site->referencesTo(mb_strtolower($file->path)),
+                ];
                 $what = $depth === count($segments) - 1 ? 'file' : 'folder';
                 yield $this->fileFinding(
                     $file->path,
@@ -79,23 +82,11 @@ final readonly class Name extends Rule
                         .', which may work on your computer and fail on a server.',
                     'Rename it to `'.self::better($segment).'`, and change the links to it.',
                     anchor: "$what:$named",
-                    related: self::linksTo($file->path, $exam->site),
+                    related: Related::links($links, 'this link leads to it', self::MOST_RELATED),
                     subjects: [Subject::file(mb_strtolower($file->path))],
                 );
             }
         }
-    }
-
-    /** @return list<Related> */
-    private static function linksTo(string $path, ParsedSite $site): array
-    {
-        $references = [...$site->referencesTo($path), ...$site->referencesTo(mb_strtolower($path))];
-        $related = [];
-        foreach (array_slice($references, 0, self::MOST_RELATED) as $reference) {
-            $related[] = new Related($reference->from, $reference->span, 'this link leads to it');
-        }
-
-        return $related;
     }
 
     private static function trouble(string $name): string

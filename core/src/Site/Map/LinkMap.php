@@ -157,21 +157,6 @@ final readonly class LinkMap implements SiteFact
         return $this->links($one, $other) && $this->links($other, $one);
     }
 
-    /** @return list<array{string, string}> pairs of pages of which only the first links to the second */
-    public function oneWay(): array
-    {
-        $pairs = [];
-        foreach ($this->edges as $from => $targets) {
-            foreach (array_keys($targets) as $to) {
-                if (! isset($this->edges[$to][$from])) {
-                    $pairs[] = [(string) $from, (string) $to];
-                }
-            }
-        }
-
-        return $pairs;
-    }
-
     /** How many other pages link to a page. */
     public function linkedFrom(string $page): int
     {
