@@ -20,7 +20,7 @@ use InkedMargin\Core\Source\Span;
 final readonly class Check
 {
     /** Changes whenever the same input may give another report. */
-    public const ENGINE = '0.5.0';
+    public const ENGINE = '0.6.0';
 
     /**
      * @param  \Closure(int, int): void|null  $progress called with the number of steps done, and of all steps: one a
