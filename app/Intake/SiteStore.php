@@ -21,17 +21,21 @@ final readonly class SiteStore
 
     public function read(HandIn $handIn): Site
     {
-        $packing = new Packing(
+        return new Site(
+            $handIn->site_name,
+            $handIn->files->map(fn ($file) => new SourceFile($file->path, $this->blobs->get($file->sha256))),
+            $this->packing($handIn),
+        );
+    }
+
+    /** How a hand-in was sent, and how the class sends: what a check knows besides the files. */
+    public function packing(HandIn $handIn): Packing
+    {
+        return new Packing(
             $handIn->archive_name,
             $handIn->folders ?? [$handIn->site_name],
             $handIn->student->handle,
             $this->usualDepth($handIn),
-        );
-
-        return new Site(
-            $handIn->site_name,
-            $handIn->files->map(fn ($file) => new SourceFile($file->path, $this->blobs->get($file->sha256))),
-            $packing,
         );
     }
 

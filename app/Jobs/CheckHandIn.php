@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
+use App\Ink\Anchoring;
+use App\Intake\BlobStore;
 use App\Intake\SiteStore;
 use App\Models\Brief;
 use App\Models\CheckRun;
@@ -21,8 +23,8 @@ use InkedMargin\Core\Report\SiteSurvey;
 use InkedMargin\Core\Source\Utf8;
 
 /**
- * Runs the check of one hand-in under one brief. A run is one row for (hand-in, brief, engine), and its results are
- * stored in one transaction that only the first to finish makes: killed half way or run twice, nothing is doubled.
+ * Runs the check of one hand-in under one brief. A run is one row for everything that goes into it, and its results
+ * are stored in one transaction that only the first to finish makes: killed half way or run twice, nothing is doubled.
  */
 final class CheckHandIn implements ShouldQueue
 {
@@ -42,15 +44,26 @@ final class CheckHandIn implements ShouldQueue
     public static function request(HandIn $handIn, Brief $brief): void
     {
         $run = CheckRun::query()->firstOrCreate(
-            ['hand_in_id' => $handIn->id, 'brief_id' => $brief->id, 'engine' => Check::ENGINE],
-            ['state' => 'queued'],
+            ['hand_in_id' => $handIn->id, 'key' => self::key($handIn, $brief)],
+            ['brief_id' => $brief->id, 'engine' => Check::ENGINE, 'state' => 'queued'],
         );
         if ($run->state !== 'finished') {
             self::dispatch($run->id);
         }
     }
 
-    public function handle(SiteStore $sites): void
+    /** The hash of everything that a run's result depends on: the files, the brief, the engine, and how the class packs. */
+    private static function key(HandIn $handIn, Brief $brief): string
+    {
+        $packing = app(SiteStore::class)->packing($handIn);
+
+        return hash('sha256', json_encode(
+            [$handIn->archive_sha256, $brief->source, Check::ENGINE, $handIn->site_name, $packing],
+            JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR,
+        ));
+    }
+
+    public function handle(SiteStore $sites, BlobStore $blobs): void
     {
         $run = CheckRun::query()->with(['handIn.files', 'handIn.student', 'brief'])->find($this->runId);
         if ($run === null || $run->state === 'finished') {
@@ -58,7 +71,8 @@ final class CheckHandIn implements ShouldQueue
         }
         $run->update(['state' => 'running', 'trouble' => null]);
         $report = Check::run($sites->read($run->handIn), $run->brief->read(), $this->progress($run));
-        DB::transaction(fn () => $this->store($report));
+        $survey = SiteSurvey::of($report->site, $report->brief);
+        DB::transaction(fn () => $this->store($report, $survey, $blobs));
     }
 
     public function failed(\Throwable $error): void
@@ -83,7 +97,8 @@ final class CheckHandIn implements ShouldQueue
         };
     }
 
-    private function store(CheckReport $report): void
+    /** @param  array<string, mixed>  $survey */
+    private function store(CheckReport $report, array $survey, BlobStore $blobs): void
     {
         $run = CheckRun::query()->whereKey($this->runId)->lockForUpdate()->firstOrFail();
         if ($run->state === 'finished') {
@@ -95,7 +110,7 @@ final class CheckHandIn implements ShouldQueue
         DB::table('outcomes')->insert(
             array_map($this->outcomeRow(...), $report->outcomes, array_keys($report->outcomes)),
         );
-        $run->survey()->updateOrCreate([], ['content' => SiteSurvey::of($report->site, $report->brief)]);
+        $run->survey()->updateOrCreate([], ['content' => $survey]);
         $run->update([
             'state' => 'finished',
             'finished_at' => now(),
@@ -103,6 +118,7 @@ final class CheckHandIn implements ShouldQueue
             'awarded' => $report->score->awarded,
             'possible' => $report->score->possible,
         ]);
+        Anchoring::after($run, $blobs);
     }
 
     /** @return array<string, mixed> */

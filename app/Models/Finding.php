@@ -9,7 +9,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * A finding of a check run: a row for the desk. What was decided about it is a verdict.
+ * A finding of a check run: a row for the desk. What is decided about it is a remark, which copies it.
  *
  * @property string $id
  * @property string $check_run_id
@@ -43,6 +43,12 @@ final class Finding extends Model implements BelongsToCourse
     }
 
     public $timestamps = false;
+
+    /** Whether it points at nothing inside its file. */
+    public function isAboutWholeFile(): bool
+    {
+        return $this->start_offset === 0 && $this->end_offset === 0;
+    }
 
     public function courseId(): string
     {

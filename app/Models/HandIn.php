@@ -27,8 +27,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property Student $student
  * @property CheckRun|null $run
  * @property \Illuminate\Database\Eloquent\Collection<int, HandInFile> $files
- * @property \Illuminate\Database\Eloquent\Collection<int, Note> $notes
- * @property \Illuminate\Database\Eloquent\Collection<int, Verdict> $verdicts
+ * @property \Illuminate\Database\Eloquent\Collection<int, Remark> $remarks
  * @property \Illuminate\Database\Eloquent\Collection<int, Mark> $marks
  * @property Reply|null $reply
  * @property \Illuminate\Database\Eloquent\Collection<int, Reply> $replies
@@ -104,16 +103,10 @@ final class HandIn extends Model implements BelongsToCourse
             );
     }
 
-    /** @return HasMany<Verdict, $this> */
-    public function verdicts(): HasMany
+    /** @return HasMany<Remark, $this> */
+    public function remarks(): HasMany
     {
-        return $this->hasMany(Verdict::class);
-    }
-
-    /** @return HasMany<Note, $this> */
-    public function notes(): HasMany
-    {
-        return $this->hasMany(Note::class)->orderBy('created_at');
+        return $this->hasMany(Remark::class)->orderBy('created_at')->orderBy('id');
     }
 
     /** @return HasMany<Mark, $this> */

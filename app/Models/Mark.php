@@ -16,6 +16,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $requirement
  * @property string $points
  * @property string $reason
+ * @property string|null $brief_id  the version of the brief that it was given under
  * @property HandIn $handIn
  */
 final class Mark extends Model implements BelongsToCourse

@@ -22,7 +22,7 @@ final class AppServiceProvider extends ServiceProvider
     public const GUARDED = [
         Models\Course::class, Models\Student::class, Models\Assignment::class, Models\Brief::class, Models\Arrival::class,
         Models\HandIn::class, Models\HandInFile::class, Models\CheckRun::class, Models\Finding::class, Models\Outcome::class,
-        Models\Verdict::class, Models\Note::class, Models\Mark::class, Models\Reply::class,
+        Models\Remark::class, Models\Mark::class, Models\Reply::class,
     ];
 
     public function boot(): void

@@ -8,17 +8,16 @@ use App\Http\Resources\ReplyContent;
 use App\Http\Resources\ReplyItem;
 use App\Http\Resources\ReplyPage;
 use App\Http\Resources\ReplyPoint;
-use App\Models\Finding;
 use App\Models\HandIn;
 use App\Models\Mark;
-use App\Models\Note;
 use App\Models\Outcome;
+use App\Models\Remark;
 use Illuminate\Support\Collection;
 
 /** Makes a reply of what was inked and written, and of nothing else. */
 final readonly class ReplyComposer
 {
-    public const NEEDS = ['student', 'assignment.course', 'run.findings', 'run.outcomes', 'verdicts', 'notes', 'marks'];
+    public const NEEDS = ['student', 'assignment.course', 'run.outcomes', 'remarks', 'marks'];
 
     /** @param  HandIn  $handIn with all that NEEDS names loaded */
     public static function compose(HandIn $handIn): ReplyContent
@@ -49,12 +48,8 @@ final readonly class ReplyComposer
     /** @return list<ReplyPage> the whole hand-in first, then file by file, the home page first */
     private static function pages(HandIn $handIn): array
     {
-        $inked = $handIn->verdicts->where('state', 'inked')->pluck('fingerprint')->flip();
-        $findings = ($handIn->run->findings ?? new Collection)->filter(
-            fn (Finding $finding) => $inked->has($finding->fingerprint),
-        );
-        $items = collect($findings->all())->map(fn (Finding $finding) => [$finding->file, self::fromFinding($finding)])
-            ->concat($handIn->notes->map(fn (Note $note) => [$note->file ?? '', self::fromNote($note)]));
+        $items = $handIn->remarks->filter(fn (Remark $remark) => $remark->isInReply())
+            ->map(fn (Remark $remark) => [$remark->file ?? '', self::item($remark)]);
 
         return $items
             ->groupBy(fn (array $item) => $item[0])
@@ -66,27 +61,17 @@ final readonly class ReplyComposer
             ->values()->all();
     }
 
-    private static function fromFinding(Finding $finding): ReplyItem
+    private static function item(Remark $remark): ReplyItem
     {
-        return new ReplyItem(
-            'finding',
-            $finding->mark,
-            $finding->start_offset === 0 && $finding->end_offset === 0 ? null : $finding->start_line,
-            $finding->message,
-            $finding->remedy,
-            null,
-        );
-    }
+        $isWritten = $remark->kind->isWritten();
 
-    private static function fromNote(Note $note): ReplyItem
-    {
         return new ReplyItem(
-            $note->merit ? 'merit' : 'note',
-            null,
-            $note->line,
-            $note->body,
-            null,
-            SafeMarkdown::html($note->body),
+            $remark->kind->value,
+            $remark->mark,
+            $remark->line,
+            $remark->body,
+            $isWritten ? null : $remark->remedy,
+            $isWritten ? SafeMarkdown::html($remark->body) : null,
         );
     }
 

@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use App\Models\Finding;
+use App\Models\Remark;
 use App\Models\Reply;
-use App\Models\Verdict;
 use Illuminate\Support\Facades\DB;
 use InkedMargin\Core\Tests\Samples;
 
@@ -35,7 +35,7 @@ it('keeps a verdict, changes it, and takes it back', function () {
         ]);
     }
     $this->putJson($at, ['state' => 'pencilled'])->assertNoContent();
-    expect(Verdict::query()->count())->toBe(0);
+    expect(Remark::query()->count())->toBe(0);
 });
 
 it('carries verdicts over to a rerun under a new brief', function () {

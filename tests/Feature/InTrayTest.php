@@ -192,12 +192,6 @@ it('refuses in the database what the application should never do', function (Clo
     ])],
     'a run finished at no time' => [fn () => CheckRun::query()->update(['finished_at' => null])],
     'a finding twice in a run' => [fn () => Finding::query()->firstOrFail()->replicate()->save()],
-    'a line of no file' => [fn (HandIn $handIn) => $handIn->notes()->create([
-        'user_id' => \App\Models\User::query()->value('id'),
-        'body' => 'x',
-        'merit' => false,
-        'line' => 3,
-    ])],
 ]);
 
 it('queues, so that nobody waits for an upload to be unpacked', function () {

@@ -25,10 +25,10 @@ it('lets nobody reach another’s course, and strangers not even the door', func
     array $body = [],
 ) {
     $handIn = $this->handIn($this->assignment($this->instructor()));
-    $note = $handIn->notes()->create([
+    $note = $handIn->remarks()->create([
         'user_id' => \App\Models\User::query()->value('id'),
         'body' => 'A note',
-        'merit' => false,
+        'kind' => 'note',
     ]);
     $places = [
         '{course}' => $handIn->assignment->course_id,

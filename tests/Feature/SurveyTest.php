@@ -118,7 +118,7 @@ it('has what an earlier version checked checked again, once, and keeps what was 
     $handIn = $this->handIn($this->assignment);
     $finding = App\Models\Finding::query()->where('rule', 'markup/missing-alt')->firstOrFail();
     $this->putJson("/api/hand-ins/$handIn->id/verdicts/$finding->fingerprint", ['state' => 'inked'])->assertNoContent();
-    CheckRun::query()->update(['engine' => '0.1.0', 'created_at' => now()->subDay()]);
+    CheckRun::query()->update(['engine' => '0.1.0', 'key' => 'older', 'created_at' => now()->subDay()]);
 
     $this->artisan('hand-ins:check-again')->expectsOutput('1 to be checked again.')->assertSuccessful();
     $this->artisan('hand-ins:check-again')->expectsOutput('0 to be checked again.')->assertSuccessful();

@@ -21,10 +21,10 @@ final class AssignmentController extends Controller
 {
     /** How many findings each hand-in's newest run has, by what was decided about them. */
     private const TALLIES = <<<'SQL'
-        select run.hand_in_id, coalesce(verdict.state, 'pencilled') as state, count(*) as findings
+        select run.hand_in_id, coalesce(remark.kind, 'pencilled') as state, count(*) as findings
         from (select distinct on (hand_in_id) id, hand_in_id from check_runs where hand_in_id = any(?) order by hand_in_id, created_at desc, id desc) run
         join findings finding on finding.check_run_id = run.id
-        left join verdicts verdict on verdict.hand_in_id = run.hand_in_id and verdict.fingerprint = finding.fingerprint
+        left join remarks remark on remark.hand_in_id = run.hand_in_id and remark.fingerprint = finding.fingerprint
         group by 1, 2
         SQL;
 
@@ -45,7 +45,7 @@ final class AssignmentController extends Controller
         $assignment->load(['course.students', 'brief']);
         $handIns = $assignment->handIns()->newest()->with([
             'student', 'run', 'reply', 'marks', 'run.outcomes',
-        ])->withCount('notes')->get()
+        ])->withCount(['remarks as notes_count' => fn ($remarks) => $remarks->whereIn('kind', ['note', 'merit'])])->get()
             ->each(fn (HandIn $handIn) => $handIn->setRelation('assignment', $assignment));
         $tallies = $this->tallies(array_values(array_map(strval(...), $handIns->modelKeys())));
 
@@ -66,7 +66,7 @@ final class AssignmentController extends Controller
         ));
     }
 
-    /** @param  array<string, int>  $tally by state */
+    /** @param  array<string, int>  $tally  by kind of remark; `pencilled` for findings without one */
     private function line(HandIn $handIn, array $tally): HandInLine
     {
         $marks = $handIn->marks->keyBy('requirement');
@@ -81,7 +81,7 @@ final class AssignmentController extends Controller
             $handIn->isLate(),
             RunView::of($run),
             $tally['pencilled'] ?? 0,
-            $tally['inked'] ?? 0,
+            $tally['finding'] ?? 0,
             $tally['rubbed-out'] ?? 0,
             (int) $handIn->getAttribute('notes_count'),
             $run?->awarded === null
@@ -96,7 +96,7 @@ final class AssignmentController extends Controller
 
     /**
      * @param  list<string>  $handIns
-     * @return array<string, array<string, int>> by hand-in, then by state
+     * @return array<string, array<string, int>> by hand-in, then by kind of remark
      */
     private function tallies(array $handIns): array
     {

@@ -11,13 +11,11 @@ use App\Http\Resources\DeskNote;
 use App\Http\Resources\DeskOutcome;
 use App\Http\Resources\Leaf;
 use App\Http\Resources\OutcomeShortfall;
-use App\Http\Resources\RelatedPlace;
 use App\Http\Resources\RunView;
-use App\Models\Finding;
 use App\Models\HandIn;
 use App\Models\HandInFile;
-use App\Models\Note;
 use App\Models\Outcome;
+use App\Models\Remark;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Collection;
 use InkedMargin\Core\Source\FileKind;
@@ -33,7 +31,7 @@ final class HandInController extends Controller
     public function show(HandIn $handIn): JsonResponse
     {
         $handIn->load([
-            'assignment.course', 'student', 'files', 'run.findings', 'run.outcomes', 'verdicts', 'notes', 'marks',
+            'assignment.course', 'student', 'files', 'run.findings', 'run.outcomes', 'remarks', 'marks',
             'reply',
         ]);
         $this->authorize('view', $handIn);
@@ -62,8 +60,8 @@ final class HandInController extends Controller
             archiveName: $handIn->archive_name,
             run: RunView::of($handIn->run),
             leaves: $this->leaves($handIn),
-            findings: $this->findings($handIn),
-            notes: array_values($handIn->notes->map(fn (Note $note) => DeskNote::of($note))->all()),
+            findings: DeskFinding::allOf($handIn),
+            notes: self::notes($handIn),
             outcomes: $this->outcomes($handIn),
             previousId: $previous,
             nextId: $next,
@@ -104,37 +102,12 @@ final class HandInController extends Controller
             ->all());
     }
 
-    /** @return list<DeskFinding> */
-    private function findings(HandIn $handIn): array
+    /** @return list<DeskNote> */
+    private static function notes(HandIn $handIn): array
     {
-        $verdicts = $handIn->verdicts->keyBy('fingerprint');
+        $written = $handIn->remarks->filter(fn (Remark $remark) => $remark->kind->isWritten());
 
-        return array_values(($handIn->run->findings ?? new Collection)->map(function (Finding $finding) use ($verdicts): DeskFinding {
-            $wholeFile = $finding->start_offset === 0 && $finding->end_offset === 0;
-            $verdict = $verdicts->get($finding->fingerprint);
-
-            return new DeskFinding(
-                $finding->fingerprint,
-                $finding->rule,
-                $finding->variant,
-                $finding->weight,
-                $finding->mark,
-                $finding->file,
-                $wholeFile ? null : $finding->start_line,
-                $finding->start_column,
-                $wholeFile ? null : $finding->end_line,
-                $finding->end_column,
-                $finding->message,
-                $finding->remedy,
-                array_map(
-                    fn (array $place) => new RelatedPlace($place['file'], $place['start']['line'], $place['message']),
-                    $finding->related,
-                ),
-                $finding->requirement,
-                $verdict->state ?? 'pencilled',
-                $verdict?->reason,
-            );
-        })->all());
+        return array_values($written->map(DeskNote::of(...))->all());
     }
 
     /** @return list<DeskOutcome> */

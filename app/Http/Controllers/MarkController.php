@@ -37,6 +37,7 @@ final class MarkController extends Controller
                 'points' => $request->float('points'),
                 'reason' => $request->string('reason')->toString(),
                 'user_id' => $request->user()?->getAuthIdentifier(),
+                'brief_id' => $handIn->run->brief_id,
             ],
         );
 

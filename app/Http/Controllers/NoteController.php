@@ -6,8 +6,10 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\NoteRequest;
 use App\Http\Resources\DeskNote;
+use App\Ink\Ink;
 use App\Models\HandIn;
-use App\Models\Note;
+use App\Models\Remark;
+use App\Models\RemarkKind;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use OpenApi\Attributes as OA;
@@ -24,11 +26,11 @@ final class NoteController extends Controller
             content: new OA\JsonContent(ref: DeskNote::class),
         )],
     )]
-    public function store(NoteRequest $request, HandIn $handIn): JsonResponse
+    public function store(NoteRequest $request, HandIn $handIn, Ink $ink): JsonResponse
     {
         $handIn->load('assignment');
         $this->authorize('mark', $handIn);
-        $note = $handIn->notes()->create(['user_id' => $request->user()?->getAuthIdentifier()] + $request->validated());
+        $note = $ink->write($handIn, $request->written(), (string) $request->user()?->getAuthIdentifier());
 
         return response()->json(DeskNote::of($note), 201);
     }
@@ -43,13 +45,25 @@ final class NoteController extends Controller
             content: new OA\JsonContent(ref: DeskNote::class),
         )],
     )]
-    public function update(NoteRequest $request, Note $note): JsonResponse
+    public function update(NoteRequest $request, Remark $note): JsonResponse
     {
         $note->load('handIn.assignment');
         $this->authorize('mark', $note);
-        $note->update($request->validated());
+        abort_unless($note->kind->isWritten(), 404);
+        $seen = $request->integer('version', $note->version);
+        $changed = Remark::query()->whereKey($note->id)->where('version', $seen)->update([
+            'body' => $request->string('body')->toString(),
+            'kind' => $request->boolean('merit') ? RemarkKind::Merit : RemarkKind::Note,
+            'version' => $seen + 1,
+        ]);
+        if ($changed === 0) {
+            return response()->json([
+                'message' => 'Somebody has changed this note since you opened it. Theirs stays, and what you wrote is still in the box.',
+                'note' => DeskNote::of($note->refresh()),
+            ], 409);
+        }
 
-        return response()->json(DeskNote::of($note));
+        return response()->json(DeskNote::of($note->refresh()));
     }
 
     #[OA\Delete(
@@ -57,10 +71,11 @@ final class NoteController extends Controller
         operationId: 'dropNote',
         responses: [new OA\Response(response: 204, description: 'Gone')],
     )]
-    public function destroy(Note $note): Response
+    public function destroy(Remark $note): Response
     {
         $note->load('handIn.assignment');
         $this->authorize('mark', $note);
+        abort_unless($note->kind->isWritten(), 404);
         $note->delete();
 
         return response()->noContent();

@@ -5,10 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\VerdictRequest;
-use App\Models\Finding;
+use App\Ink\Ink;
 use App\Models\HandIn;
-use App\Models\Verdict;
-use Illuminate\Database\Eloquent\Builder;
+use App\Models\RemarkKind;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use OpenApi\Attributes as OA;
@@ -22,28 +21,22 @@ final class VerdictController extends Controller
         requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: VerdictRequest::class)),
         responses: [new OA\Response(response: 204, description: 'Kept')],
     )]
-    public function update(VerdictRequest $request, HandIn $handIn, string $fingerprint): Response
+    public function update(VerdictRequest $request, HandIn $handIn, string $fingerprint, Ink $ink): Response
     {
-        $handIn->load('assignment');
+        $handIn->load(['assignment', 'run']);
         $this->authorize('mark', $handIn);
-        abort_unless(
-            Finding::query()->where('fingerprint', $fingerprint)->whereHas(
-                'run',
-                fn (Builder $run) => $run->where('hand_in_id', $handIn->id),
-            )->exists(),
-            404,
-            'There is no such finding on this hand-in.',
-        );
-        $state = $request->string('state')->toString();
-        $verdict = ['hand_in_id' => $handIn->id, 'fingerprint' => $fingerprint];
-        if ($state === 'pencilled') {
-            Verdict::query()->where($verdict)->delete();
-        } else {
-            Verdict::query()->updateOrCreate(
-                $verdict,
-                ['state' => $state, 'reason' => $request->input('reason'), 'user_id' => self::userId($request)],
-            );
+        $kind = match ($request->string('state')->toString()) {
+            'inked' => RemarkKind::Finding,
+            'rubbed-out' => RemarkKind::RubbedOut,
+            default => null,
+        };
+        if ($kind === null) {
+            $handIn->remarks()->where('fingerprint', $fingerprint)->delete();
+
+            return response()->noContent();
         }
+        $isKept = $ink->decide($handIn, $fingerprint, $kind, $request->input('reason'), self::userId($request));
+        abort_unless($isKept, 404, 'There is no such finding on this hand-in.');
 
         return response()->noContent();
     }

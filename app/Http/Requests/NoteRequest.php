@@ -12,6 +12,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'merit', type: 'boolean'),
     new OA\Property(property: 'file', type: 'string', nullable: true),
     new OA\Property(property: 'line', type: 'integer', nullable: true),
+    new OA\Property(property: 'version', type: 'integer', description: 'of the note that is changed', nullable: true),
 ])]
 final class NoteRequest extends FormRequest
 {
@@ -23,6 +24,18 @@ final class NoteRequest extends FormRequest
             'merit' => ['required', 'boolean'],
             'file' => ['nullable', 'string', 'max:400', 'required_with:line'],
             'line' => ['nullable', 'integer', 'min:1', 'max:10000000'],
+            'version' => ['nullable', 'integer', 'min:1', 'max:2000000000'],
+        ];
+    }
+
+    /** @return array{body: string, merit: bool, file: string|null, line: int|null} */
+    public function written(): array
+    {
+        return [
+            'body' => $this->string('body')->toString(),
+            'merit' => $this->boolean('merit'),
+            'file' => $this->filled('file') ? $this->string('file')->toString() : null,
+            'line' => $this->filled('line') ? $this->integer('line') : null,
         ];
     }
 

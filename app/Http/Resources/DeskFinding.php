@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Models\Finding;
+use App\Models\HandIn;
+use App\Models\Remark;
+use App\Models\RemarkKind;
+use Illuminate\Support\Collection;
 use OpenApi\Attributes as OA;
 
 /** A finding, and what was decided about it. */
@@ -46,6 +51,90 @@ final readonly class DeskFinding
         public string $state,
         #[OA\Property]
         public ?string $reason,
+        #[OA\Property(description: 'whether the rules report it now; an inked one stays when they do not')]
+        public bool $current,
+        #[OA\Property(description: 'whether its place is in this hand-in; one of an earlier attempt may have none')]
+        public bool $placed,
+        #[OA\Property]
+        public ?int $fromAttempt,
+        #[OA\Property]
+        public ?string $quotation,
     ) {
+    }
+
+    /**
+     * What the rules report, as it was inked where it was; and after it what was inked and is no longer reported.
+     *
+     * @param  HandIn  $handIn  with its run's findings and its remarks loaded
+     * @return list<self>
+     */
+    public static function allOf(HandIn $handIn): array
+    {
+        $decisions = $handIn->remarks->whereNotNull('fingerprint')->keyBy('fingerprint');
+        $found = $handIn->run->findings ?? new Collection;
+        $reported = $found->map(fn (Finding $finding) => self::ofFinding($finding, $decisions->get($finding->fingerprint)));
+        $kept = $decisions->diffKeys($found->keyBy('fingerprint'))
+            ->filter(fn (Remark $remark) => $remark->kind === RemarkKind::Finding)
+            ->map(self::ofRemark(...));
+
+        return array_values([...$reported->all(), ...$kept->all()]);
+    }
+
+    private static function ofFinding(Finding $finding, ?Remark $remark): self
+    {
+        $isWholeFile = $finding->isAboutWholeFile();
+        $isInked = $remark?->kind === RemarkKind::Finding;
+
+        return new self(
+            $finding->fingerprint,
+            $finding->rule,
+            $finding->variant,
+            $finding->weight,
+            $finding->mark,
+            $finding->file,
+            $isWholeFile ? null : $finding->start_line,
+            $finding->start_column,
+            $isWholeFile ? null : $finding->end_line,
+            $finding->end_column,
+            $isInked ? $remark->body : $finding->message,
+            $isInked ? $remark->remedy : $finding->remedy,
+            array_map(
+                fn (array $place) => new RelatedPlace($place['file'], $place['start']['line'], $place['message']),
+                $finding->related,
+            ),
+            $finding->requirement,
+            $remark?->kind->state() ?? 'pencilled',
+            $remark?->reason,
+            true,
+            true,
+            $remark?->from_attempt,
+            $remark?->excerpt,
+        );
+    }
+
+    private static function ofRemark(Remark $remark): self
+    {
+        return new self(
+            (string) $remark->fingerprint,
+            (string) $remark->rule,
+            $remark->variant,
+            $remark->weight ?? 'departure',
+            $remark->mark ?? 'look',
+            $remark->placed ? (string) $remark->file : '',
+            $remark->placed ? $remark->line : null,
+            $remark->column ?? 1,
+            $remark->placed ? $remark->end_line : null,
+            $remark->end_column ?? 1,
+            $remark->body,
+            $remark->remedy,
+            [],
+            $remark->requirement,
+            $remark->kind->state(),
+            $remark->reason,
+            false,
+            $remark->placed,
+            $remark->from_attempt,
+            $remark->excerpt,
+        );
     }
 }

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Models\Note;
+use App\Models\Remark;
+use App\Models\RemarkKind;
 use App\Replies\SafeMarkdown;
 use OpenApi\Attributes as OA;
 
@@ -27,19 +28,31 @@ final readonly class DeskNote
         public string $html,
         #[OA\Property]
         public string $keptAt,
+        #[OA\Property]
+        public int $version,
+        #[OA\Property]
+        public bool $placed,
+        #[OA\Property]
+        public ?int $fromAttempt,
+        #[OA\Property]
+        public ?string $quotation,
     ) {
     }
 
-    public static function of(Note $note): self
+    public static function of(Remark $note): self
     {
         return new self(
             $note->id,
-            $note->merit,
-            $note->file,
-            $note->line,
+            $note->kind === RemarkKind::Merit,
+            $note->placed ? $note->file : null,
+            $note->placed ? $note->line : null,
             $note->body,
             SafeMarkdown::html($note->body),
             $note->updated_at?->toIso8601String() ?? '',
+            $note->version,
+            $note->placed,
+            $note->from_attempt,
+            $note->excerpt,
         );
     }
 }

@@ -354,6 +354,8 @@ export interface components {
             merit: boolean;
             file?: string | null;
             line?: number | null;
+            /** @description of the note that is changed */
+            version?: number | null;
         };
         VerdictRequest: {
             /** @enum {string} */
@@ -473,6 +475,12 @@ export interface components {
             requirement: string | null;
             state: string;
             reason: string | null;
+            /** @description whether the rules report it now; an inked one stays when they do not */
+            current: boolean;
+            /** @description whether its place is in this hand-in; one of an earlier attempt may have none */
+            placed: boolean;
+            fromAttempt: number | null;
+            quotation: string | null;
         };
         /** @description What the instructor wrote. */
         DeskNote: {
@@ -483,6 +491,10 @@ export interface components {
             body: string;
             html: string;
             keptAt: string;
+            version: number;
+            placed: boolean;
+            fromAttempt: number | null;
+            quotation: string | null;
         };
         /** @description A requirement, what it came to, and its points. */
         DeskOutcome: {
@@ -638,7 +650,10 @@ export interface components {
             handle: string;
         };
         SurveyLink: {
-            /** @description A page and what it leads to, with the first of the links that do, and where the others stand. Made by the core's SiteSurvey, and sent as it is. */
+            /**
+             * @description A page and what it leads to, with the first of the links that do, and where the others stand. Made by the core's
+             *     SiteSurvey, and sent as it is.
+             */
             from: string;
             to: string;
             label: string;
@@ -701,7 +716,10 @@ export interface components {
             menuDiffers: string[];
         };
         SurveyPattern: {
-            /** @description The pattern in which the pages link: the brief’s, or the one that is plain. Made by the core's SiteSurvey, and sent as it is. */
+            /**
+             * @description The pattern in which the pages link: the brief’s, or the one that is plain. Made by the core's SiteSurvey, and sent
+             *     as it is.
+             */
             kind: string;
             asked: boolean;
             order: string[];
@@ -723,7 +741,10 @@ export interface components {
                 label: string;
             }[];
         };
-        /** @description The pages of a hand-in side by side, as SiteSurvey::of() in the core gives them. Of a large site the neighbourhood of one page. */
+        /**
+         * @description The pages of a hand-in side by side, as SiteSurvey::of() in the core gives them. Of a large site the neighbourhood of
+         *     one page.
+         */
         SurveyView: {
             ready: boolean;
             pages: components["schemas"]["SurveyPage"][];

@@ -151,6 +151,7 @@ function DeskScreen({id}: {id: string}) {
       if (item.kind === 'note')
         setDraft({
           id: item.note.id,
+          version: item.note.version,
           file: item.note.file,
           line: item.note.line,
           body: item.note.body,

@@ -187,6 +187,7 @@ function Found({finding, current, actions}: {finding: Finding; current: boolean;
       >
         <Coded>{finding.remedy}</Coded>
       </Typography>
+      <Kept {...finding} reported={finding.current} />
       {current &&
         finding.related.map(place => (
           <Typography key={`${place.file}:${place.line}`} variant="body2">
@@ -197,6 +198,32 @@ function Found({finding, current, actions}: {finding: Finding; current: boolean;
           </Typography>
         ))}
     </Box>
+  )
+}
+
+/** What became of a remark that is not where it was made, or that no rule makes any more. */
+function Kept({
+  placed,
+  fromAttempt,
+  quotation,
+  reported = true,
+}: {
+  placed: boolean
+  fromAttempt: number | null
+  quotation: string | null
+  reported?: boolean
+}) {
+  if (placed && reported && fromAttempt === null) return null
+  const origin = fromAttempt === null ? '' : `From attempt ${fromAttempt}. `
+  const place = placed ? '' : 'Its place is not in this attempt, so it is not in the reply. '
+  const rule = placed && !reported ? 'The rules no longer report this; it stays as you inked it. ' : ''
+  return (
+    <Typography variant="body2" sx={{color: 'text.secondary', overflowWrap: 'anywhere'}}>
+      {origin}
+      {place}
+      {rule}
+      {(!placed || !reported) && quotation !== null && `It was about “${quotation}”.`}
+    </Typography>
   )
 }
 
@@ -224,6 +251,7 @@ function Written({item, actions}: {item: Extract<MarginItem, {kind: 'note'}>; ac
         sx={{fontSize: '0.9rem', lineHeight: 1.45, '& p': {m: 0}, '& a': {color: 'inherit'}}}
         dangerouslySetInnerHTML={{__html: note.html}}
       />
+      <Kept {...note} />
     </Box>
   )
 }

@@ -13,6 +13,8 @@ export interface Draft {
   line: number | null
   body: string
   merit: boolean
+  /** Of the note that is being changed, as it was when it was opened. */
+  version?: number
 }
 
 /** Something in the margin: what the machine found, what the instructor wrote, or what is being written. */

@@ -1,6 +1,6 @@
 import {useMutation, useQueryClient} from '@tanstack/react-query'
 import {useEffect, useState} from 'react'
-import {api, unwrap, type Schemas} from '../../api/client'
+import {api, ApiError, unwrap, type Schemas} from '../../api/client'
 import {desk} from '../../api/queries'
 import {hour} from '../../parts/when'
 import type {Draft, Finding} from './marks'
@@ -42,6 +42,12 @@ export function useFeedback(handIn: string) {
     onError: (_error, _what, takeBack) => takeBack?.(),
     onSuccess: (_data, {finding, state}) => {
       const words = {inked: 'Inked', 'rubbed-out': 'Rubbed out', pencilled: 'Back in pencil'}[state] ?? state
+      if (!finding.current) {
+        // No rule reports it: once it is taken out there is nothing to ink again.
+        setUndo(null)
+        void refresh()
+        return
+      }
       setUndo({
         words: `${words}, kept at ${hour(new Date())}`,
         back: () => verdict.mutate({finding: {...finding, state}, state: finding.state}),
@@ -57,6 +63,12 @@ export function useFeedback(handIn: string) {
       await refresh()
       setDraft(null)
       setUndo(null)
+    },
+    onError: async (error, {file, line, body, merit}) => {
+      if (!(error instanceof ApiError) || error.status !== 409) return
+      // Theirs is shown in the margin again, and mine becomes a note of its own if it is kept.
+      setDraft({id: null, file, line, body, merit})
+      await refresh()
     },
   })
   const dropNote = useMutation({

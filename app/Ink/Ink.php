@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ink;
+
+use App\Intake\BlobStore;
+use App\Models\Finding;
+use App\Models\HandIn;
+use App\Models\HandInFile;
+use App\Models\Remark;
+use App\Models\RemarkKind;
+
+/** Writes down what an instructor decides, in words of its own. */
+final readonly class Ink
+{
+    public function __construct(private BlobStore $blobs)
+    {
+    }
+
+    /**
+     * Inks a finding or rubs it out. One that no run reports any more can still change from one to the other.
+     *
+     * @return bool false when the hand-in has no such finding, and never had
+     */
+    public function decide(HandIn $handIn, string $fingerprint, RemarkKind $kind, ?string $reason, string $user): bool
+    {
+        $known = $handIn->remarks()->where('fingerprint', $fingerprint)->first();
+        $finding = $handIn->run?->findings()->where('fingerprint', $fingerprint)->first();
+        if ($known === null && $finding === null) {
+            return false;
+        }
+        $decision = ['kind' => $kind, 'reason' => $reason, 'user_id' => $user, 'placed' => true];
+        if ($known === null) {
+            $handIn->remarks()->create($decision + $this->copy($handIn, $finding) + ['fingerprint' => $fingerprint]);
+        } else {
+            $known->update($decision + ['version' => $known->version + 1]);
+        }
+
+        return true;
+    }
+
+    /**
+     * What the instructor wrote, with the words of the line it is about.
+     *
+     * @param  array{body: string, merit: bool, file?: string|null, line?: int|null}  $written
+     */
+    public function write(HandIn $handIn, array $written, string $user): Remark
+    {
+        $file = $written['file'] ?? null;
+        $line = $written['line'] ?? null;
+        $bytes = $file === null || $line === null ? null : $this->bytes($handIn, $file);
+
+        return $handIn->remarks()->create([
+            'user_id' => $user,
+            'kind' => $written['merit'] ? RemarkKind::Merit : RemarkKind::Note,
+            'body' => $written['body'],
+            'file' => $file,
+            'line' => $line,
+            'excerpt' => $bytes === null || $line === null ? null : Excerpt::ofLine($bytes, $line),
+        ]);
+    }
+
+    /** @return array<string, mixed> the words and the place of a finding, to be kept whatever becomes of its run */
+    private function copy(HandIn $handIn, Finding $finding): array
+    {
+        $isWholeFile = $finding->isAboutWholeFile();
+        $bytes = $isWholeFile ? null : $this->bytes($handIn, $finding->file);
+
+        return [
+            'body' => $finding->message,
+            'remedy' => $finding->remedy,
+            'rule' => $finding->rule,
+            'variant' => $finding->variant,
+            'weight' => $finding->weight,
+            'mark' => $finding->mark,
+            'requirement' => $finding->requirement,
+            'file' => $finding->file,
+            'line' => $isWholeFile ? null : $finding->start_line,
+            'column' => $isWholeFile ? null : $finding->start_column,
+            'end_line' => $isWholeFile ? null : $finding->end_line,
+            'end_column' => $isWholeFile ? null : $finding->end_column,
+            'excerpt' => $bytes === null
+                ? null
+                : Excerpt::between($bytes, $finding->start_offset, $finding->end_offset),
+        ];
+    }
+
+    private function bytes(HandIn $handIn, string $path): ?string
+    {
+        /** @var HandInFile|null $file */
+        $file = $handIn->files()->where('path', $path)->first();
+
+        return $file === null ? null : $this->blobs->get($file->sha256);
+    }
+}
