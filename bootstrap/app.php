@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\RefuseControlCharacters;
 use App\Http\Middleware\SecurityHeaders;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -25,6 +26,8 @@ return Application::configure(basePath: dirname(__DIR__))
         // The interface and its API share one origin, so there are no cross-origin requests to allow.
         $middleware->remove(HandleCors::class);
         $middleware->web(append: [SecurityHeaders::class]);
+        // Before anything trims what was sent.
+        $middleware->prepend(RefuseControlCharacters::class);
         $middleware->redirectGuestsTo('/log-in');
     })
     ->withExceptions(function (Exceptions $exceptions): void {

@@ -7,28 +7,57 @@ namespace App\Intake;
 use Illuminate\Contracts\Filesystem\Filesystem;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
+use Illuminate\Support\Str;
 
-/** Files by the SHA-256 of their bytes, on a Laravel disk: what two attempts share is kept once. */
+/**
+ * Files by the SHA-256 of their bytes, on a Laravel disk: what two attempts share is kept once.
+ *
+ * Bytes are written under another name, read back, and renamed: under the name of a hash are its bytes, or nothing.
+ */
 final readonly class BlobStore
 {
-    /** @return string the SHA-256 the bytes are kept under, 64 hexadecimal digits */
+    /**
+     * @return string the SHA-256 the bytes are kept under, 64 hexadecimal digits
+     *
+     * @throws StoreFailure when the disk does not take them whole
+     */
     public function put(string $bytes): string
     {
         $sha256 = hash('sha256', $bytes);
-        $disk = $this->disk();
-        if (! $disk->exists(self::path($sha256))) {
-            $disk->put(self::path($sha256), $bytes);
+        $path = self::path($sha256);
+        // One of another size was torn off when it was written, by a version that did not look.
+        if (! $this->disk()->exists($path) || $this->disk()->size($path) !== strlen($bytes)) {
+            $this->write($path, $bytes, $sha256);
         }
         DB::table('blobs')->insertOrIgnore(['sha256' => $sha256, 'bytes' => strlen($bytes)]);
 
         return $sha256;
     }
 
+    /** @throws StoreFailure when they are gone, or are not the bytes that were kept */
     public function get(string $sha256): string
     {
-        return $this->disk()->get(self::path($sha256)) ?? throw new \RuntimeException(
-            "The bytes of $sha256 are gone from the disk.",
-        );
+        $bytes = $this->disk()->exists(self::path($sha256)) ? $this->disk()->get(self::path($sha256)) : null;
+        if ($bytes === null || hash('sha256', $bytes) !== $sha256) {
+            throw new StoreFailure('A file of this hand-in is damaged on the server’s disk. Drop its zip again: that mends it.');
+        }
+
+        return $bytes;
+    }
+
+    private function write(string $path, string $bytes, string $sha256): void
+    {
+        $draft = dirname($path).'/.'.Str::random(20);
+        try {
+            $this->disk()->put($draft, $bytes);
+            if (hash('sha256', (string) $this->disk()->get($draft)) !== $sha256) {
+                throw new \UnexpectedValueException('Not all of the bytes are there.');
+            }
+            $this->disk()->move($draft, $path);
+        } catch (\Throwable $error) {
+            rescue(fn () => $this->disk()->delete($draft), report: false);
+            throw new StoreFailure('The server could not keep a file; its disk may be full.', previous: $error);
+        }
     }
 
     private function disk(): Filesystem

@@ -7,6 +7,7 @@ namespace App\Jobs;
 use App\Ink\Anchoring;
 use App\Intake\BlobStore;
 use App\Intake\SiteStore;
+use App\Intake\StoreFailure;
 use App\Models\Brief;
 use App\Models\CheckRun;
 use App\Models\HandIn;
@@ -77,8 +78,12 @@ final class CheckHandIn implements ShouldQueue
 
     public function failed(\Throwable $error): void
     {
+        // What people read is a sentence; the exception is in the log, where Laravel has put it.
+        $words = $error instanceof StoreFailure
+            ? $error->getMessage()
+            : 'The check broke off, three times over. The hand-in is kept; an administrator finds the cause in the log.';
         CheckRun::query()->whereKey($this->runId)->where('state', '!=', 'finished')
-            ->update(['state' => 'failed', 'trouble' => Str::limit($error->getMessage(), 500)]);
+            ->update(['state' => 'failed', 'trouble' => $words]);
     }
 
     /** Told at most ten times a second, so that telling costs next to nothing. */

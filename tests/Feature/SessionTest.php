@@ -49,3 +49,15 @@ it('keeps passwords hashed and out of what it sends', function () {
             $this->actingAs($user)->getJson('/api/me')->json(),
         )->toHaveKeys(['id', 'name', 'email'])->not->toHaveKey('password');
 });
+
+it('does not keep an instructor out for what a stranger guesses elsewhere', function () {
+    $this->instructor();
+    for ($try = 1; $try <= 6; $try++) {
+        $this->withServerVariables(['REMOTE_ADDR' => '203.0.113.7'])
+            ->postJson('/api/log-in', ['email' => 'teacher@example.org', 'password' => "guess $try"]);
+    }
+    $this->postJson('/api/log-in', ['email' => 'teacher@example.org', 'password' => 'guess'])->assertTooManyRequests();
+
+    $this->withServerVariables(['REMOTE_ADDR' => '198.51.100.9'])
+        ->postJson('/api/log-in', ['email' => 'teacher@example.org', 'password' => 'right-password'])->assertOk();
+});

@@ -9,7 +9,9 @@ use App\Http\Requests\MatchRequest;
 use App\Http\Resources\ArrivalView;
 use App\Http\Resources\RunView;
 use App\Http\Resources\StudentLine;
+use App\Http\Resources\Taken;
 use App\Intake\BlobStore;
+use App\Intake\StoreFailure;
 use App\Intake\StudentMatcher;
 use App\Jobs\UnpackArrival;
 use App\Models\Arrival;
@@ -62,24 +64,42 @@ final class ArrivalController extends Controller
         requestBody: new OA\RequestBody(content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(properties: [
             new OA\Property(property: 'files[]', type: 'array', items: new OA\Items(type: 'string', format: 'binary')),
         ]))),
-        responses: [new OA\Response(response: 202, description: 'Waiting to be unpacked')],
+        responses: [new OA\Response(
+            response: 202,
+            description: 'Waiting to be unpacked',
+            content: new OA\JsonContent(ref: Taken::class),
+        )],
     )]
     public function store(ArrivalsRequest $request, Assignment $assignment, BlobStore $blobs): JsonResponse
     {
         $this->authorize('mark', $assignment);
         /** @var list<UploadedFile> $files */
         $files = $request->file('files');
-        foreach ($files as $file) {
+        foreach ($files as $taken => $file) {
+            try {
+                $sha256 = $blobs->put($file->getContent());
+            } catch (StoreFailure $failure) {
+                throw new StoreFailure("{$failure->getMessage()} $taken of ".count($files).' were taken; drop the others again.', previous: $failure);
+            }
             $arrival = $assignment->arrivals()->create([
-                'name' => basename(str_replace('\\', '/', Utf8::scrub($file->getClientOriginalName()))),
-                'sha256' => $blobs->put($file->getContent()),
+                'name' => self::name($file),
+                'sha256' => $sha256,
                 'state' => 'waiting',
                 'arrived_at' => now(),
             ]);
             UnpackArrival::dispatch($arrival->id);
         }
 
-        return response()->json(null, 202);
+        // PHP drops what is beyond its own limit without a word: the client counts.
+        return response()->json(new Taken(count($files)), 202);
+    }
+
+    /** The name that the file came with, without folders, as long as the database keeps. */
+    private static function name(UploadedFile $file): string
+    {
+        $name = basename(str_replace('\\', '/', Utf8::scrub($file->getClientOriginalName())));
+
+        return mb_strlen($name) <= 255 ? $name : '…'.mb_substr($name, -254);
     }
 
     /** Says whose an arrival is that could not be matched. */

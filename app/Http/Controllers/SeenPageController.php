@@ -10,9 +10,11 @@ use App\Intake\SeenToken;
 use App\Models\HandIn;
 use App\Models\HandInFile;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
+use InkedMargin\Core\Markup\Encoding;
 use OpenApi\Attributes as OA;
 use Symfony\Component\Mime\MimeTypes;
 
@@ -50,46 +52,58 @@ final class SeenPageController extends Controller
         ));
     }
 
-    public function show(Request $request, string $token, string $path, BlobStore $blobs): Response
+    public function show(Request $request, BlobStore $blobs, string $token, string $path = ''): Response|RedirectResponse
     {
         abort_unless($request->getSchemeAndHttpHost() === config()->string('margin.seen_url'), 404);
         $seen = SeenToken::open($token);
         if ($seen === null) {
             return $this->page('<p>This view has run out. Turn to the page again.</p>', false, 403);
         }
-        $path = $path === '' || str_ends_with($path, '/') ? $path.'index.html' : $path;
-        $file = HandInFile::query()->where('hand_in_id', $seen->handInId)->where('path', $path)->first();
+        // In a tab of its own, nothing around a stranger's page would keep it from leading elsewhere.
+        if ($request->headers->get('Sec-Fetch-Dest') === 'document') {
+            return $this->page('<p>A student’s page is shown on the desk only.</p>', false, 403);
+        }
+        $files = HandInFile::query()->where('hand_in_id', $seen->handInId);
+        $file = (clone $files)->where('path', $path)->first();
+        if ($file === null) {
+            $file = (clone $files)->where('path', ltrim("$path/index.html", '/'))->first();
+            if ($file !== null && ! str_ends_with((string) parse_url($request->getRequestUri(), PHP_URL_PATH), '/')) {
+                // Its links count from inside the folder.
+                return $this->guarded(redirect()->away($request->url().'/'), false, '');
+            }
+        }
         if ($file === null) {
             return $this->page('<p>There is no file <b>'.e($path).'</b> in this hand-in.</p>', false, 404);
         }
         $bytes = $blobs->get($file->sha256);
-        $extension = strtolower(pathinfo($path, PATHINFO_EXTENSION));
+        $extension = strtolower(pathinfo($file->path, PATHINFO_EXTENSION));
         if (in_array($extension, ['html', 'htm'], true)) {
-            return $this->page($bytes, $seen->scripts, 200);
+            return $this->page(Encoding::of($bytes)->decode($bytes), $seen->scripts, 200);
         }
         $type = MimeTypes::getDefault()->getMimeTypes($extension)[0] ?? 'application/octet-stream';
 
         return $this->guarded(response($bytes, 200, ['Content-Type' => $type]), $seen->scripts, '');
     }
 
-    private function page(string $html, bool $scripts, int $status): Response
+    /** @param  string  $html  as UTF-8, whatever the page says it is in: the header counts before the page */
+    private function page(string $html, bool $scripts, int $status): Response|RedirectResponse
     {
         $nonce = Str::random(24);
+        $type = ['Content-Type' => 'text/html; charset=utf-8'];
 
-        // The type names no charset, so that the page's own declaration counts, as it would on a plain server.
         return $this->guarded(
-            response("$html<script nonce=\"$nonce\">".self::TELL.'</script>', $status, ['Content-Type' => 'text/html']),
+            response("$html<script nonce=\"$nonce\">".self::TELL.'</script>', $status, $type),
             $scripts,
             $nonce,
         );
     }
 
-    private function guarded(Response $response, bool $scripts, string $nonce): Response
+    private function guarded(Response|RedirectResponse $response, bool $scripts, string $nonce): Response|RedirectResponse
     {
         $own = config()->string('margin.seen_url');
         $script = $scripts ? "'unsafe-inline' $own" : ($nonce === '' ? "'none'" : "'nonce-$nonce'");
         $response->headers->add([
-            'Content-Security-Policy' => "sandbox allow-scripts; default-src 'none'; script-src $script; style-src 'unsafe-inline' $own; img-src data: $own; font-src data: $own; media-src $own; frame-src $own; form-action 'none'; base-uri $own; frame-ancestors "
+            'Content-Security-Policy' => "sandbox allow-scripts; webrtc 'block'; default-src 'none'; script-src $script; style-src 'unsafe-inline' $own; img-src data: $own; font-src data: $own; media-src $own; frame-src $own; form-action 'none'; base-uri $own; frame-ancestors "
                 .config()->string('app.url'),
             'X-Content-Type-Options' => 'nosniff',
             'Referrer-Policy' => 'no-referrer',

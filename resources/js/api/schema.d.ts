@@ -754,6 +754,10 @@ export interface components {
             all: string[];
             around: string | null;
         };
+        /** @description How many of the files that were sent have arrived. */
+        Taken: {
+            taken: number;
+        };
         /** @description What one assignment waits for. */
         Waiting: {
             assignmentId: string;
@@ -817,7 +821,9 @@ export interface operations {
                 headers: {
                     [name: string]: unknown;
                 };
-                content?: never;
+                content: {
+                    "application/json": components["schemas"]["Taken"];
+                };
             };
         };
     };

@@ -230,7 +230,7 @@ function Kept({
 function Written({item, actions}: {item: Extract<MarginItem, {kind: 'note'}>; actions: MarginActions}) {
   const {note} = item
   return (
-    <Box sx={{color: note.merit ? 'desk.merit' : 'desk.ink'}}>
+    <Box sx={{color: note.placed ? (note.merit ? 'desk.merit' : 'desk.ink') : 'desk.pencil'}}>
       <Box sx={{display: 'flex', gap: 1.5}}>
         <Typography variant="body2" sx={{flex: 1, fontWeight: 700}}>
           {note.merit ? 'merit' : 'note'}

@@ -58,23 +58,42 @@ function InTrayScreen() {
   )
 }
 
+/** Files sent in one request: PHP takes no more than 20 unless it is told to, and drops the rest without a word. */
+const AT_ONCE = 20
+
+const send = (assignment: string, files: File[]) =>
+  unwrap(
+    api.POST('/api/assignments/{assignment}/arrivals', {
+      params: {path: {assignment}},
+      body: {},
+      bodySerializer: () => {
+        const form = new FormData()
+        for (const file of files) form.append('files[]', file)
+        return form
+      },
+    }),
+  )
+
 function Drop({assignmentId}: {assignmentId: string}) {
   const [over, setOver] = useState(false)
   const input = useRef<HTMLInputElement>(null)
   const queries = useQueryClient()
+  const [sent, setSent] = useState(0)
+  const [all, setAll] = useState(0)
   const drop = useMutation({
-    mutationFn: (files: File[]) =>
-      unwrap(
-        api.POST('/api/assignments/{assignment}/arrivals', {
-          params: {path: {assignment: assignmentId}},
-          body: {},
-          bodySerializer: () => {
-            const form = new FormData()
-            for (const file of files) form.append('files[]', file)
-            return form
-          },
-        }),
-      ),
+    mutationFn: async (files: File[]) => {
+      setAll(files.length)
+      setSent(0)
+      for (let from = 0; from < files.length; from += AT_ONCE) {
+        const batch = files.slice(from, from + AT_ONCE)
+        const {taken} = await send(assignmentId, batch)
+        if (taken !== batch.length) {
+          throw new Error(`The server took ${from + taken} of ${files.length} files. Drop the others again.`)
+        }
+        setSent(from + taken)
+        await queries.invalidateQueries({queryKey: arrivals(assignmentId).queryKey})
+      }
+    },
     onSettled: () => queries.invalidateQueries({queryKey: arrivals(assignmentId).queryKey}),
   })
   useKeys([{key: 'o', does: 'choose zips', run: () => input.current?.click()}])
@@ -105,10 +124,12 @@ function Drop({assignmentId}: {assignmentId: string}) {
       }}
     >
       <Typography variant="body1">
-        {drop.isPending ? 'Taking them in…' : 'Drop zips here, one for each student.'}
+        {drop.isPending ? `Taking them in: ${sent} of ${all}…` : 'Drop zips here, one for each student.'}
       </Typography>
       <Typography variant="body2" color="textSecondary" gutterBottom>
-        Each is unpacked, matched to a student by its name, and checked while you watch.
+        {drop.isSuccess
+          ? `${many(all, 'file')} taken. Each is unpacked, matched to a student by its name, and checked while you watch.`
+          : 'Each is unpacked, matched to a student by its name, and checked while you watch.'}
       </Typography>
       <Button variant="outlined" loading={drop.isPending} onClick={() => input.current?.click()}>
         Choose files
