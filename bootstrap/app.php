@@ -2,8 +2,12 @@
 
 declare(strict_types=1);
 
+use App\Http\DatabaseDown;
 use App\Http\Middleware\RefuseControlCharacters;
 use App\Http\Middleware\SecurityHeaders;
+use App\Models\CheckRun;
+use Illuminate\Console\Scheduling\Schedule;
+use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -30,8 +34,16 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->prepend(RefuseControlCharacters::class);
         $middleware->redirectGuestsTo('/log-in');
     })
+    ->withSchedule(function (Schedule $schedule): void {
+        $schedule->command('model:prune', ['--model' => [CheckRun::class]])->dailyAt('03:10')->withoutOverlapping();
+        $schedule->command('blobs:collect')->dailyAt('03:30')->withoutOverlapping();
+    })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->shouldRenderJsonWhen(fn (Request $request) => $request->is('api/*'));
+        $exceptions->report(fn (QueryException $error) => DatabaseDown::is($error) ? DatabaseDown::log($error) : null);
+        $exceptions->render(fn (QueryException $error, Request $request) => DatabaseDown::is($error)
+            ? DatabaseDown::answer($request->is('api/*'))
+            : null);
         $exceptions->map(fn (TokenMismatchException $error) => new HttpException(419, 'Your session has run out. Log in again; what you typed is still here.', $error));
     })
     ->create();

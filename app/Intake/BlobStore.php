@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Intake;
 
 use Illuminate\Contracts\Filesystem\Filesystem;
+use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
@@ -43,6 +44,19 @@ final readonly class BlobStore
         }
 
         return $bytes;
+    }
+
+    /** @return bool false when something has come to need it in the meantime */
+    public function drop(string $sha256): bool
+    {
+        try {
+            DB::table('blobs')->where('sha256', $sha256)->delete();
+        } catch (QueryException) {
+            return false;
+        }
+        $this->disk()->delete(self::path($sha256));
+
+        return true;
     }
 
     private function write(string $path, string $bytes, string $sha256): void

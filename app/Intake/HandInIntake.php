@@ -42,7 +42,8 @@ final readonly class HandInIntake
             $site->name,
         );
         if ($student === null) {
-            $arrival->update(['state' => 'unmatched']);
+            $likely = (new StudentMatcher($arrival->assignment->course->students))->likely($arrival->name, $site->name);
+            $arrival->update(['state' => 'unmatched', 'likely' => $likely->pluck('id')->all()]);
 
             return;
         }

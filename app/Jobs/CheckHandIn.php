@@ -11,10 +11,12 @@ use App\Intake\StoreFailure;
 use App\Models\Brief;
 use App\Models\CheckRun;
 use App\Models\HandIn;
+use Illuminate\Contracts\Queue\ShouldBeUnique;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use InkedMargin\Core\Brief\BriefError;
 use InkedMargin\Core\Marking\Check;
 use InkedMargin\Core\Marking\CheckReport;
 use InkedMargin\Core\Marking\Outcome;
@@ -27,7 +29,7 @@ use InkedMargin\Core\Source\Utf8;
  * Runs the check of one hand-in under one brief. A run is one row for everything that goes into it, and its results
  * are stored in one transaction that only the first to finish makes: killed half way or run twice, nothing is doubled.
  */
-final class CheckHandIn implements ShouldQueue
+final class CheckHandIn implements ShouldBeUnique, ShouldQueue
 {
     use Queueable;
 
@@ -37,8 +39,18 @@ final class CheckHandIn implements ShouldQueue
 
     public int $timeout = 80;
 
+    /** Seconds: longer than three tries take. Then another may be asked for. */
+    public int $uniqueFor = 600;
+
     public function __construct(public readonly string $runId)
     {
+        $this->afterCommit();
+    }
+
+    /** A run is kept under the hash of what goes into it: its id stands for that. */
+    public function uniqueId(): string
+    {
+        return $this->runId;
     }
 
     /** Makes sure that there is a run, and that a worker will see to it. */
@@ -71,7 +83,14 @@ final class CheckHandIn implements ShouldQueue
             return;
         }
         $run->update(['state' => 'running', 'trouble' => null]);
-        $report = Check::run($sites->read($run->handIn), $run->brief->read(), $this->progress($run));
+        try {
+            $brief = $run->brief->read();
+        } catch (BriefError) {
+            $run->update(['state' => 'failed', 'trouble' => 'The brief cannot be read. Put it right, and everything is checked again.']);
+
+            return;
+        }
+        $report = Check::run($sites->read($run->handIn), $brief, $this->progress($run));
         $survey = SiteSurvey::of($report->site, $report->brief);
         DB::transaction(fn () => $this->store($report, $survey, $blobs));
     }

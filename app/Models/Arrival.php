@@ -19,6 +19,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $sha256
  * @property string $state
  * @property string|null $reason
+ * @property list<string> $likely  ids of students who may be meant where nobody was matched
  * @property \Illuminate\Support\Carbon $arrived_at
  * @property Assignment $assignment
  * @property Student|null $student
@@ -28,11 +29,13 @@ final class Arrival extends Model implements BelongsToCourse
 {
     use HasUuids;
 
+    protected $attributes = ['likely' => '[]'];
+
     public $timestamps = false;
 
     protected function casts(): array
     {
-        return ['arrived_at' => 'datetime'];
+        return ['arrived_at' => 'datetime', 'likely' => 'array'];
     }
 
     public function courseId(): string

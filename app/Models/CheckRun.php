@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Concerns\HasUuids;
+use Illuminate\Database\Eloquent\MassPrunable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -32,12 +34,31 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
 final class CheckRun extends Model implements BelongsToCourse
 {
     use HasUuids;
+    use MassPrunable;
+
+    /** Days for which a run is kept that another has taken the place of. */
+    private const KEPT = 14;
 
     public const UPDATED_AT = null;
 
     protected function casts(): array
     {
         return ['finished_at' => 'datetime'];
+    }
+
+    /**
+     * Runs that another has taken the place of: they can be worked out again, and no word of an instructor is in them.
+     *
+     * @return Builder<CheckRun>
+     */
+    public function prunable(): Builder
+    {
+        return self::query()->where('created_at', '<', now()->subDays(self::KEPT))->whereExists(
+            fn ($newer) => $newer->from('check_runs as newer')
+                ->whereColumn('newer.hand_in_id', 'check_runs.hand_in_id')
+                ->whereColumn('newer.created_at', '>', 'check_runs.created_at')
+                ->where('newer.state', 'finished'),
+        );
     }
 
     /** @return BelongsTo<Brief, $this> */

@@ -15,8 +15,8 @@ final readonly class ReplyMarkdown
     public static function render(ReplyContent $reply): string
     {
         $parts = [
-            "# {$reply->assignment}",
-            "{$reply->student} · {$reply->course} · attempt {$reply->attempt}",
+            '# '.self::plain($reply->assignment),
+            self::plain($reply->student).' · '.self::plain($reply->course)." · attempt {$reply->attempt}",
             ...array_map(self::page(...), $reply->pages),
         ];
         if ($reply->points !== []) {
@@ -42,7 +42,7 @@ final readonly class ReplyMarkdown
         $line = $item->line === null ? '' : "*Line {$item->line}.* ";
         $text = $item->kind === 'finding'
             ? self::plain("$item->text $item->remedy")
-            : str_replace("\n", "\n  ", $item->text);
+            : str_replace("\n", "\n  ", self::withoutHtml($item->text));
 
         return '- '.$line.($item->kind === 'merit' ? '**Well done.** ' : '').$text;
     }
@@ -50,7 +50,19 @@ final readonly class ReplyMarkdown
     private static function point(ReplyPoint $point): string
     {
         return '- '.self::plain($point->title).": {$point->awarded} of {$point->possible}"
-            .($point->reason === null ? '' : " ({$point->reason})");
+            .($point->reason === null ? '' : ' ('.self::plain($point->reason).')');
+    }
+
+    /** A note is Markdown, but no HTML: outside code a `<` is a `<`. */
+    private static function withoutHtml(string $markdown): string
+    {
+        $pieces = preg_split('/(```.*?```|`[^`\n]+`)/s', $markdown, -1, PREG_SPLIT_DELIM_CAPTURE) ?: [$markdown];
+        $isCode = fn (string $piece) => str_starts_with($piece, '`') && strlen($piece) > 1;
+
+        return implode('', array_map(
+            fn (string $piece) => $isCode($piece) ? $piece : str_replace('<', '\\<', $piece),
+            $pieces,
+        ));
     }
 
     /** Our own wording has code between backticks, which stays code; nothing else in it is markup. */

@@ -7,12 +7,21 @@
 #   MARGIN_DB_PORT       PostgreSQL, on 127.0.0.1                    (default: MARGIN_PORT + 2)
 
 ROOT=$(cd "$(dirname "${BASH_SOURCE[0]}")/../.." && pwd)
-DATA=${MARGIN_DATA:-$ROOT/.data}
+# One folder, wherever a command is run from.
+DATA=$(realpath -m "${MARGIN_DATA:-$ROOT/.data}")
 PORT=${MARGIN_PORT:-8080}
-SEEN_PORT=${MARGIN_SEEN_PORT:-$((PORT + 1))}
-DB_PORT=${MARGIN_DB_PORT:-$((PORT + 2))}
+case $PORT in *[!0-9]*) NEXT=0 ;; *) NEXT=$PORT ;; esac
+SEEN_PORT=${MARGIN_SEEN_PORT:-$((NEXT + 1))}
+DB_PORT=${MARGIN_DB_PORT:-$((NEXT + 2))}
 PG_BIN=/usr/lib/postgresql/15/bin
 JOBS=()
+
+for number in "$PORT" "$SEEN_PORT" "$DB_PORT"; do
+    case $number in
+        '' | *[!0-9]*) printf '"%s" is no port. MARGIN_PORT, MARGIN_SEEN_PORT and MARGIN_DB_PORT are numbers from 1 to 65535.\n' "$number" >&2; exit 1 ;;
+    esac
+    [ "$number" -ge 1 ] && [ "$number" -le 65535 ] || { printf 'Port %s is not between 1 and 65535.\n' "$number" >&2; exit 1; }
+done
 
 say() { printf '%s\n' "$*"; }
 fail() { printf '%s\n' "$*" >&2; exit 1; }
@@ -109,10 +118,15 @@ choose_pg_folder() {
     fi
 }
 
+database_runs() {
+    as_pg "$PG_BIN/pg_ctl" -D "$PG_DATA" status >/dev/null 2>&1
+}
+
 start_database() {
     choose_pg_folder
     local secret=$DATA/db-password
-    [ -s "$secret" ] || (umask 077 && head -c 24 /dev/urandom | base64 | tr '+/' '-_' >"$secret")
+    local is_new=
+    [ -s "$secret" ] || { (umask 077 && head -c 24 /dev/urandom | base64 | tr '+/' '-_' >"$secret"); is_new=1; }
     DB_PASSWORD=$(cat "$secret")
     if [ ! -s "$PG_DATA/PG_VERSION" ]; then
         local pwfile
@@ -123,9 +137,13 @@ start_database() {
             || { rm -f "$pwfile"; cat "$DATA/initdb.log" >&2; fail "The database could not be set up."; }
         rm -f "$pwfile"
     fi
-    if ! as_pg "$PG_BIN/pg_ctl" -D "$PG_DATA" status >/dev/null 2>&1; then
+    if [ -n "$is_new" ] && [ -s "$PG_DATA/PG_VERSION" ] && ! database_runs; then
+        # The file with the password was lost: whoever may read the data folder may give the account a new one.
+        printf "ALTER USER inked_margin PASSWORD '%s'\n" "$DB_PASSWORD" | as_pg "$PG_BIN/postgres" --single -D "$PG_DATA" postgres >/dev/null 2>&1
+    fi
+    if ! database_runs; then
         as_pg "$PG_BIN/pg_ctl" -D "$PG_DATA" -w -l "$PG_DATA/server.log" \
-            -o "-p $DB_PORT -c listen_addresses=127.0.0.1 -c unix_socket_directories='' ${PG_OPTIONS:-}" start >/dev/null \
+            -o "-p $DB_PORT -c listen_addresses=127.0.0.1 -c unix_socket_directories='' ${PG_OPTIONS:-}" start >/dev/null 9>&- \
             || fail "PostgreSQL did not start on port $DB_PORT; see $PG_DATA/server.log. Is the port taken? Choose another with MARGIN_DB_PORT."
     fi
 }
@@ -157,7 +175,7 @@ serve() {
     (cd "$ROOT/public" && PHP_CLI_SERVER_WORKERS=${MARGIN_WORKERS:-4} exec php -d variables_order=EGPCS -d memory_limit=512M \
         -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M \
         -d upload_max_filesize=64M -d post_max_size=512M -d max_file_uploads=60 -d display_errors=0 \
-        -S "$1" ../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php) >>"$DATA/web.log" 2>&1 &
+        -d expose_php=0 -d zlib.output_compression=1 -S "$1" ../bin/parts/router.php) >>"$DATA/web.log" 2>&1 9>&- &
     JOBS+=($!)
 }
 
@@ -170,15 +188,28 @@ work() {
         echo $! >"$DATA/worker.pid"
         wait $!
         sleep 0.2
-    done) >>"$DATA/worker.log" 2>&1 &
+    done) >>"$DATA/worker.log" 2>&1 9>&- &
     JOBS+=($!)
+}
+
+# Has what is due done once a minute: old runs and unused files go by night.
+keep_time() {
+    (cd "$ROOT" && exec php -d variables_order=EGPCS -d memory_limit=512M artisan schedule:work) >>"$DATA/schedule.log" 2>&1 9>&- &
+    JOBS+=($!)
+}
+
+# Two that shared a data folder would stop each other's database.
+claim_data_folder() {
+    exec 9>"$DATA/lock"
+    flock -n 9 || fail "Inked Margin is running from the data folder $DATA already. Stop it first, or choose another with MARGIN_DATA."
 }
 
 wait_for_web() {
     local try
     for try in $(seq 1 100); do
         curl -fso /dev/null "$APP_URL/log-in" && return
-        sleep 0.1
+        # Ctrl-C reaches what is in the foreground: here that is the sleep.
+        sleep 0.1 || exit 130
     done
     fail "The web server did not answer at $APP_URL; see $DATA/web.log."
 }

@@ -12,12 +12,13 @@ use App\Http\Resources\StudentLine;
 use App\Http\Resources\Taken;
 use App\Intake\BlobStore;
 use App\Intake\StoreFailure;
-use App\Intake\StudentMatcher;
 use App\Jobs\UnpackArrival;
 use App\Models\Arrival;
 use App\Models\Assignment;
+use App\Models\Student;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Collection;
 use Illuminate\Validation\ValidationException;
 use InkedMargin\Core\Source\Utf8;
 use OpenApi\Attributes as OA;
@@ -37,7 +38,7 @@ final class ArrivalController extends Controller
     {
         $this->authorize('view', $assignment);
         $students = $assignment->course()->firstOrFail()->students()->get();
-        $matcher = new StudentMatcher($students);
+        $students = $students->keyBy('id');
         $arrivals = $assignment->arrivals()
             ->with(['student', 'handIn.run' => fn ($query) => $query->withCount('findings')])
             ->orderByRaw("state = 'unmatched' desc, arrived_at desc, id desc")
@@ -50,7 +51,7 @@ final class ArrivalController extends Controller
             $arrival->reason,
             $arrival->arrived_at->toIso8601String(),
             $arrival->student === null ? null : StudentLine::of($arrival->student),
-            $arrival->state === 'unmatched' ? StudentLine::list($matcher->likely($arrival->name)) : [],
+            $arrival->state === 'unmatched' ? self::likely($arrival, $students) : [],
             $arrival->hand_in_id,
             $arrival->handIn?->attempt,
             $arrival->handIn === null ? null : RunView::of($arrival->handIn->run),
@@ -92,6 +93,17 @@ final class ArrivalController extends Controller
 
         // PHP drops what is beyond its own limit without a word: the client counts.
         return response()->json(new Taken(count($files)), 202);
+    }
+
+    /**
+     * @param  Collection<int|string, Student>  $students  by id
+     * @return list<StudentLine> the likeliest first
+     */
+    private static function likely(Arrival $arrival, Collection $students): array
+    {
+        $likely = array_filter(array_map(fn (string $id) => $students->get($id), $arrival->likely));
+
+        return array_values(array_map(StudentLine::of(...), $likely));
     }
 
     /** The name that the file came with, without folders, as long as the database keeps. */

@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\BriefRequest;
 use App\Http\Resources\BriefView;
-use App\Jobs\CheckHandIn;
+use App\Jobs\CheckClass;
 use App\Models\Assignment;
 use App\Models\Brief;
 use Illuminate\Http\JsonResponse;
@@ -48,9 +48,7 @@ final class BriefController extends Controller
                 ? $inForce
                 : $assignment->briefs()->create(['version' => ($inForce->version ?? 0) + 1, 'source' => $source]);
         });
-        foreach ($assignment->handIns()->newest()->get() as $handIn) {
-            CheckHandIn::request($handIn, $brief);
-        }
+        CheckClass::dispatch($assignment->id, $brief->version);
 
         return response()->json(BriefView::of($brief));
     }

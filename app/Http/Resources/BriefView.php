@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Brief;
+use InkedMargin\Core\Brief\BriefError;
 use InkedMargin\Core\Brief\Requirement;
 use OpenApi\Attributes as OA;
 
@@ -14,6 +15,7 @@ final readonly class BriefView
 {
     /**
      * @param  list<RequirementLine>  $requirements
+     * @param  list<string>  $problems  why it cannot be read; none as a rule
      */
     public function __construct(
         #[OA\Property]
@@ -24,12 +26,18 @@ final readonly class BriefView
         public float $points,
         #[OA\Property(type: 'array', items: new OA\Items(ref: RequirementLine::class))]
         public array $requirements,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
+        public array $problems = [],
     ) {
     }
 
     public static function of(Brief $brief): self
     {
-        $read = $brief->read();
+        try {
+            $read = $brief->read();
+        } catch (BriefError $error) {
+            return new self($brief->version, $brief->source, 0.0, [], $error->problems);
+        }
 
         return new self($brief->version, $brief->source, $read->points(), array_map(
             fn (Requirement $requirement) => new RequirementLine(

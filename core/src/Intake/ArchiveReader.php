@@ -75,7 +75,7 @@ final readonly class ArchiveReader
         return $files;
     }
 
-    /** @param  array{size: int, comp_size: int, encryption_method?: int}  $entry */
+    /** @param  array{size: int, comp_size: int, crc: int, encryption_method?: int}  $entry */
     private function entryBytes(ZipArchive $zip, int $index, string $path, array $entry): string
     {
         if (($entry['encryption_method'] ?? 0) !== ZipArchive::EM_NONE) {
@@ -97,6 +97,12 @@ final readonly class ArchiveReader
             throw new Refusal(
                 RefusalReason::Unreadable,
                 "The entry \"$path\" is damaged: ".strlen($bytes)." bytes came out of {$entry['size']}.",
+            );
+        }
+        if (crc32($bytes) !== $entry['crc']) {
+            throw new Refusal(
+                RefusalReason::Unreadable,
+                "The entry \"$path\" is damaged: its bytes are not those that were packed. Make the archive anew.",
             );
         }
 

@@ -168,3 +168,16 @@ it('refuses a folder with a link in it, and one that is not there', function () 
     unlink("$folder/way");
     rmdir($folder);
 });
+
+it('refuses an entry whose bytes are not those that were packed, packed or stored', function (int $method) {
+    $path = Samples::zip(
+        ['index.html' => 'Ebb at noon, flow at six.'],
+        fn (ZipArchive $zip) => $zip->setCompressionName('index.html', $method),
+    );
+    $bytes = (string) file_get_contents($path);
+    $at = (int) strpos($bytes, 'index.html') + strlen('index.html') + 4;
+    $bytes[$at] = chr(ord($bytes[$at]) ^ 1);
+    file_put_contents($path, $bytes);
+
+    expect(fn () => (new ArchiveReader)->read($path, 'work.zip'))->toThrow(Refusal::class, 'is damaged');
+})->with(['stored' => [ZipArchive::CM_STORE], 'packed' => [ZipArchive::CM_DEFLATE]]);

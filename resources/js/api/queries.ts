@@ -1,6 +1,17 @@
 import {queryOptions} from '@tanstack/react-query'
 import {api, unwrap, type Schemas} from './client'
 
+/** When each answer was first seen: one that comes again unchanged is the same object. */
+const firstSeen = new WeakMap<object, number>()
+
+/** How long to wait before asking again, in milliseconds: soon at first, later and later while nothing changes. */
+function later(answer: object): number {
+  const now = Date.now()
+  const first = firstSeen.get(answer) ?? now
+  firstSeen.set(answer, first)
+  return Math.min(8000, Math.max(500, (now - first) / 4))
+}
+
 const busy = (run: Schemas['RunView'] | null) => run?.state === 'queued' || run?.state === 'running'
 
 export const me = queryOptions({queryKey: ['me'], queryFn: () => unwrap(api.GET('/api/me')), staleTime: Infinity})
@@ -17,22 +28,22 @@ export const assignment = (id: string) =>
   queryOptions({
     queryKey: ['assignment', id],
     queryFn: () => unwrap(api.GET('/api/assignments/{assignment}', {params: {path: {assignment: id}}})),
-    refetchInterval: ({state}) => (state.data?.handIns.some(line => busy(line.run)) === true ? 800 : false),
+    refetchInterval: ({state: {data}}) => (data?.handIns.some(line => busy(line.run)) === true ? later(data) : false),
   })
 
 export const arrivals = (id: string) =>
   queryOptions({
     queryKey: ['arrivals', id],
     queryFn: () => unwrap(api.GET('/api/assignments/{assignment}/arrivals', {params: {path: {assignment: id}}})),
-    refetchInterval: ({state}) =>
-      state.data?.some(arrival => arrival.state === 'waiting' || busy(arrival.run)) === true ? 500 : false,
+    refetchInterval: ({state: {data}}) =>
+      data?.some(arrival => arrival.state === 'waiting' || busy(arrival.run)) === true ? later(data) : false,
   })
 
 export const desk = (id: string) =>
   queryOptions({
     queryKey: ['desk', id],
     queryFn: () => unwrap(api.GET('/api/hand-ins/{handIn}', {params: {path: {handIn: id}}})),
-    refetchInterval: ({state}) => (busy(state.data?.run ?? null) ? 800 : false),
+    refetchInterval: ({state: {data}}) => (data !== undefined && busy(data.run) ? later(data) : false),
   })
 
 export const source = (handIn: string, path: string) =>
@@ -48,7 +59,7 @@ export const survey = (handIn: string, around: string) =>
     queryKey: ['survey', handIn, around],
     queryFn: () => unwrap(api.GET('/api/hand-ins/{handIn}/survey', {params: {path: {handIn}, query: {around}}})),
     staleTime: ({state}) => (state.data?.ready === true ? Infinity : 0),
-    refetchInterval: ({state}) => (state.data?.ready === false ? 800 : false),
+    refetchInterval: ({state: {data}}) => (data?.ready === false ? later(data) : false),
   })
 
 export const seen = (handIn: string, scripts: boolean) =>

@@ -414,6 +414,7 @@ export interface components {
             /** Format: float */
             points: number;
             requirements: components["schemas"]["RequirementLine"][];
+            problems: string[];
         };
         /** @description A course on the shelf. */
         CourseSpine: {

@@ -100,6 +100,14 @@ export function BriefSheet({
           <Typography variant="body2" color="textSecondary" gutterBottom>
             Version {brief.version}, {many(brief.points, 'point')} in all
           </Typography>
+          {brief.problems.length > 0 && (
+            <Typography role="alert" variant="body1" sx={{color: 'desk.fault', whiteSpace: 'pre-line', maxWidth: 820}}>
+              {[
+                'This brief cannot be read, so nothing is checked under it. Change it as YAML:',
+                ...brief.problems,
+              ].join('\n')}
+            </Typography>
+          )}
           <Box component="ol" sx={{m: 0, pl: 3, maxWidth: 820}}>
             {brief.requirements.map(line => (
               <Box component="li" key={line.id} sx={{py: 0.75}}>

@@ -1,5 +1,6 @@
 import {Box, Button, Link, Typography} from '@mui/material'
 import {useMutation, useQueryClient, useSuspenseQuery} from '@tanstack/react-query'
+import {useState} from 'react'
 import {useNavigate, useParams} from 'react-router'
 import {api, unwrap, type Schemas} from '../../api/client'
 import {desk, reply} from '../../api/queries'
@@ -10,6 +11,7 @@ import {ProofMark} from '../../parts/ProofMark'
 import {Empty, ErrorText} from '../../parts/Remark'
 import {many, when} from '../../parts/when'
 import {Screen} from '../Screen'
+import {changesBetween, type Change} from './changes'
 
 export const Reply = () => (
   <Screen>
@@ -32,6 +34,7 @@ function ReplyScreen() {
     {key: 'p', does: 'print', run: () => print()},
   ])
   const last = data.released[0]
+  const [asReleased, setAsReleased] = useState(true)
   const steps = [
     {name: place.course, to: `/courses/${place.courseId}`},
     {name: place.assignment, to: `/assignments/${place.assignmentId}`},
@@ -45,7 +48,7 @@ function ReplyScreen() {
           {last === undefined
             ? 'A draft. The student sees nothing until you release it.'
             : data.changedSince
-              ? `You have changed something since this was released, ${when(last.releasedAt)}. Releasing again supersedes it.`
+              ? `${asReleased ? `This is what was released, ${when(last.releasedAt)}.` : 'This is what would be released now.'} Releasing again supersedes it.`
               : `Released ${when(last.releasedAt)}, just as it stands here.`}
         </Typography>
         <Link variant="body2" href={`/api/hand-ins/${id}/reply.md`}>
@@ -59,8 +62,53 @@ function ReplyScreen() {
         )}
       </Box>
       <ErrorText error={release.error} />
-      <Paper content={data.draft} />
+      {last !== undefined && data.changedSince ? (
+        <Box sx={{display: 'grid', gridTemplateColumns: 'minmax(0, 780px) minmax(16rem, 1fr)', gap: 4}}>
+          <Paper content={asReleased ? last.content : data.draft} />
+          <Changes
+            changes={changesBetween(last.content, data.draft)}
+            asReleased={asReleased}
+            onTurn={() => setAsReleased(!asReleased)}
+          />
+        </Box>
+      ) : (
+        <Paper content={last?.content ?? data.draft} />
+      )}
     </Frame>
+  )
+}
+
+/** What is otherwise now than in the reply that was released, beside it. */
+function Changes({changes, asReleased, onTurn}: {changes: Change[]; asReleased: boolean; onTurn: () => void}) {
+  return (
+    <Box component="section" aria-label="Changed since" className="not-printed" sx={{pt: 2}}>
+      <Typography variant="h2" gutterBottom>
+        Changed since
+      </Typography>
+      <Button variant="outlined" onClick={onTurn} sx={{mb: 2}}>
+        {asReleased ? 'Show it as it would be now' : 'Show it as released'}
+      </Button>
+      {changes.length === 0 && <Empty>Only the wording of a title or an outcome.</Empty>}
+      <Box component="ul" sx={{listStyle: 'none', p: 0, m: 0}}>
+        {changes.map((change, index) => (
+          <Box component="li" key={index} sx={{py: 1, borderTop: 1, borderColor: 'divider'}}>
+            <Typography variant="body2" color="textSecondary">
+              {change.kind === 'points' ? 'Points' : change.kind === 'added' ? 'Added' : 'Taken out'}: {change.place}
+            </Typography>
+            <Typography
+              variant="body1"
+              sx={{
+                overflowWrap: 'anywhere',
+                textDecoration: change.kind === 'taken out' ? 'line-through' : 'none',
+                color: change.kind === 'taken out' ? 'text.secondary' : 'desk.ink',
+              }}
+            >
+              <Coded>{change.text}</Coded>
+            </Typography>
+          </Box>
+        ))}
+      </Box>
+    </Box>
   )
 }
 
