@@ -20,27 +20,28 @@ use Illuminate\Support\Facades\Route;
 
 Route::post('log-in', [SessionController::class, 'store'])->middleware('throttle:log-in');
 
+// Who may is asked before anything of what was sent is looked at.
 Route::middleware('auth')->group(function (): void {
     Route::get('me', [SessionController::class, 'show']);
     Route::post('log-out', [SessionController::class, 'destroy']);
     Route::get('shelf', [ShelfController::class, 'show']);
-    Route::get('courses/{course}', [CourseController::class, 'show']);
-    Route::get('assignments/{assignment}', [AssignmentController::class, 'show']);
-    Route::put('assignments/{assignment}/brief', [BriefController::class, 'update']);
-    Route::get('assignments/{assignment}/arrivals', [ArrivalController::class, 'index']);
-    Route::post('assignments/{assignment}/arrivals', [ArrivalController::class, 'store']);
-    Route::patch('arrivals/{arrival}', [ArrivalController::class, 'update']);
-    Route::get('hand-ins/{handIn}', [HandInController::class, 'show']);
-    Route::get('hand-ins/{handIn}/survey', [SurveyController::class, 'show']);
-    Route::get('hand-ins/{handIn}/source/{path}', [SourceController::class, 'show'])->where('path', '.+');
-    Route::get('hand-ins/{handIn}/seen', [SeenPageController::class, 'address']);
-    Route::put('hand-ins/{handIn}/verdicts/{fingerprint}', [VerdictController::class, 'update']);
-    Route::post('hand-ins/{handIn}/notes', [NoteController::class, 'store']);
-    Route::put('notes/{note}', [NoteController::class, 'update']);
-    Route::delete('notes/{note}', [NoteController::class, 'destroy']);
-    Route::put('hand-ins/{handIn}/marks/{requirement}', [MarkController::class, 'update']);
-    Route::delete('hand-ins/{handIn}/marks/{requirement}', [MarkController::class, 'destroy']);
-    Route::get('hand-ins/{handIn}/reply', [ReplyController::class, 'show']);
-    Route::get('hand-ins/{handIn}/reply.md', [ReplyController::class, 'markdown']);
-    Route::post('hand-ins/{handIn}/replies', [ReplyController::class, 'store']);
+    Route::get('courses/{course}', [CourseController::class, 'show'])->can('view', 'course');
+    Route::get('assignments/{assignment}', [AssignmentController::class, 'show'])->can('view', 'assignment');
+    Route::put('assignments/{assignment}/brief', [BriefController::class, 'update'])->can('direct', 'assignment');
+    Route::get('assignments/{assignment}/arrivals', [ArrivalController::class, 'index'])->can('view', 'assignment');
+    Route::post('assignments/{assignment}/arrivals', [ArrivalController::class, 'store'])->can('mark', 'assignment');
+    Route::patch('arrivals/{arrival}', [ArrivalController::class, 'update'])->can('mark', 'arrival');
+    Route::get('hand-ins/{handIn}', [HandInController::class, 'show'])->can('view', 'handIn');
+    Route::get('hand-ins/{handIn}/survey', [SurveyController::class, 'show'])->can('view', 'handIn');
+    Route::get('hand-ins/{handIn}/source/{path}', [SourceController::class, 'show'])->where('path', '.+')->can('view', 'handIn');
+    Route::get('hand-ins/{handIn}/seen', [SeenPageController::class, 'address'])->can('view', 'handIn');
+    Route::put('hand-ins/{handIn}/verdicts/{fingerprint}', [VerdictController::class, 'update'])->can('mark', 'handIn');
+    Route::post('hand-ins/{handIn}/notes', [NoteController::class, 'store'])->can('mark', 'handIn');
+    Route::put('notes/{note}', [NoteController::class, 'update'])->can('mark', 'note');
+    Route::delete('notes/{note}', [NoteController::class, 'destroy'])->can('mark', 'note');
+    Route::put('hand-ins/{handIn}/marks/{requirement}', [MarkController::class, 'update'])->can('mark', 'handIn');
+    Route::delete('hand-ins/{handIn}/marks/{requirement}', [MarkController::class, 'destroy'])->can('mark', 'handIn');
+    Route::get('hand-ins/{handIn}/reply', [ReplyController::class, 'show'])->can('view', 'handIn');
+    Route::get('hand-ins/{handIn}/reply.md', [ReplyController::class, 'markdown'])->can('view', 'handIn');
+    Route::post('hand-ins/{handIn}/replies', [ReplyController::class, 'store'])->can('mark', 'handIn');
 });

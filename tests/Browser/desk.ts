@@ -7,12 +7,15 @@ import {expect, test as base, type Page} from '@playwright/test'
 /** Tests begin logged in as the demo's instructor. */
 export const test = base.extend({
   page: async ({page}, ready) => {
+    const errors: Error[] = []
+    page.on('pageerror', error => errors.push(error))
     await page.goto('/log-in')
     await page.getByLabel('E-mail').fill('rowan@wrenquay.invalid')
     await page.getByLabel('Password').fill('paper-and-ink')
     await page.getByRole('button', {name: 'Log in'}).click()
     await expect(page.getByRole('heading', {name: 'What waits for you'})).toBeVisible()
     await ready(page)
+    expect(errors, 'errors on the page').toEqual([])
   },
 })
 

@@ -14,12 +14,10 @@ test('an instructor drops a zip, inks a finding, writes a note, gives points and
   )
   const begun = Date.now()
   const line = await drop(page, zip('cvasey.zip', pages), 'Corin Vasey', /checked, \d+ findings/)
-  test
-    .info()
-    .annotations.push({
-      type: 'time from dropping five pages to their findings',
-      description: `${Date.now() - begun} ms`,
-    })
+  test.info().annotations.push({
+    type: 'time from dropping five pages to their findings',
+    description: `${Date.now() - begun} ms`,
+  })
   console.log(`five pages dropped and checked after ${Date.now() - begun} ms`)
   await line.getByRole('link', {name: 'Corin Vasey'}).click()
 
@@ -112,4 +110,50 @@ test('whoever is logged out is brought back to where they were', async ({page}) 
   await page.getByLabel('Password').fill('paper-and-ink')
   await page.getByRole('button', {name: 'Log in'}).click()
   await expect(page).toHaveURL(place)
+})
+
+test('fifty keys without a pause, and a view chosen at once after a leaf, lose nothing', async ({page}) => {
+  await page.goto('/')
+  await page.getByRole('link', {name: 'Island almanac'}).click()
+  await page.getByRole('link', {name: 'Kit Oakhanger'}).click()
+  const margin = page.getByRole('region', {name: 'Margin', exact: true})
+  await expect(margin).toBeVisible()
+  const answer = await page.request.get(`/api${new URL(page.url()).pathname}`)
+  const count = ((await answer.json()) as {findings: unknown[]}).findings.length
+  expect(count).toBeGreaterThan(1)
+
+  await page.keyboard.press('n')
+  await expect(page).toHaveURL(/mark=/)
+  const mark = () => new URL(page.url()).searchParams.get('mark')
+  const first = mark()
+  for (let key = 0; key < 50; key++) void page.keyboard.press('n')
+  await page.keyboard.press('m')
+  await page.getByRole('button', {name: 'Discard'}).click()
+  // Fifty steps on a ring of marks, and as many back as are over.
+  for (let key = 0; key < 50 % count; key++) await page.keyboard.press('b')
+  await expect.poll(mark).toBe(first)
+
+  const leaves = page.getByRole('navigation', {name: 'Leaves'})
+  await leaves.getByRole('link', {name: 'The whole hand-in'}).click()
+  await page.keyboard.press('2')
+  await page.keyboard.press('1')
+  await expect(leaves.getByRole('link', {name: 'The whole hand-in'})).toHaveAttribute('aria-current', 'page')
+  await expect(page.getByRole('tab', {name: 'Source'})).toHaveAttribute('aria-selected', 'true')
+})
+
+test('several verdicts are taken back one by one, the last first', async ({page}) => {
+  await page.goto('/')
+  await page.getByRole('link', {name: 'Island almanac'}).click()
+  await page.getByRole('link', {name: 'Kit Oakhanger'}).click()
+  await page.getByRole('navigation', {name: 'Leaves'}).getByRole('link', {name: 'pages/kitchen.html'}).click()
+  const margin = page.getByRole('region', {name: 'Margin', exact: true})
+  await margin.getByRole('button', {name: 'Ink', exact: true}).first().click()
+  const inked = margin.getByRole('button', {name: 'Inked', exact: true})
+  await expect(page.getByRole('status')).toContainText('Inked, kept at')
+  await margin.getByRole('button', {name: 'Inked', exact: true}).click()
+  await expect(page.getByRole('status')).toContainText('Back in pencil')
+  await page.keyboard.press('u')
+  await expect(inked).toBeVisible()
+  await page.keyboard.press('u')
+  await expect(inked).toHaveCount(0)
 })

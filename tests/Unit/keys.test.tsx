@@ -1,6 +1,6 @@
 import {cleanup, fireEvent, render, screen} from '@testing-library/react'
 import {afterEach, describe, expect, it, vi} from 'vitest'
-import {KeyboardProvider, useKeys, useShownKeys, type Key} from '../../resources/js/parts/keys'
+import {KeyboardProvider, useKeyboard, useKeys, type Key} from '../../resources/js/parts/keys'
 
 function Place({keys}: {keys: Key[]}) {
   useKeys(keys)
@@ -8,6 +8,8 @@ function Place({keys}: {keys: Key[]}) {
     <>
       <button>here</button>
       <input aria-label="field" />
+      <ul role="listbox" aria-label="list" tabIndex={0} />
+      <div role="combobox" aria-label="choice" aria-expanded={false} aria-controls="x" tabIndex={0} />
       <div role="dialog">
         <button>in a dialog</button>
       </div>
@@ -15,7 +17,20 @@ function Place({keys}: {keys: Key[]}) {
   )
 }
 
-const Shown = () => <p>{useShownKeys().map(({key, does}) => `${key}: ${does}`).join(', ')}</p>
+function Shown() {
+  const {keys, isOn, turn} = useKeyboard()
+  return (
+    <>
+      <p>{keys.map(({key, does}) => `${key}: ${does}`).join(', ')}</p>
+      <button onClick={() => turn(!isOn)}>switch</button>
+    </>
+  )
+}
+
+function Inner({keys}: {keys: Key[]}) {
+  useKeys(keys)
+  return null
+}
 
 const place = (keys: Key[]) => (
   <KeyboardProvider>
@@ -32,7 +47,7 @@ describe('the keys of a screen', () => {
     render(place([{key: 'n', does: 'next', run}]))
     fireEvent.keyDown(screen.getByText('here'), {key: 'n'})
     expect(run).toHaveBeenCalledTimes(1)
-    fireEvent.keyDown(screen.getByLabelText('field'), {key: 'n'})
+    for (const taken of ['field', 'list', 'choice']) fireEvent.keyDown(screen.getByLabelText(taken), {key: 'n'})
     fireEvent.keyDown(screen.getByText('in a dialog'), {key: 'n'})
     expect(run).toHaveBeenCalledTimes(1)
   })
@@ -62,5 +77,39 @@ describe('the keys of a screen', () => {
       </KeyboardProvider>,
     )
     expect(screen.queryByText('n: next')).toBeNull()
+  })
+
+  it('are those of the inner place where it has its own', () => {
+    const [outer, inner, other] = [vi.fn(), vi.fn(), vi.fn()]
+    render(
+      <KeyboardProvider>
+        <Place
+          keys={[
+            {key: 'n', does: 'next', run: outer},
+            {key: 'b', does: 'back', run: other},
+          ]}
+        />
+        <Inner keys={[{key: 'n', does: 'next page', run: inner}]} />
+        <Shown />
+      </KeyboardProvider>,
+    )
+    fireEvent.keyDown(screen.getByText('here'), {key: 'n'})
+    fireEvent.keyDown(screen.getByText('here'), {key: 'b'})
+    expect([outer, inner, other].map(one => one.mock.calls.length)).toEqual([0, 1, 1])
+    expect(screen.getByText('n: next page, b: back')).toBeTruthy()
+  })
+
+  it('can be turned off, and stay off', () => {
+    const run = vi.fn()
+    const {unmount} = render(place([{key: 'n', does: 'next', run}]))
+    fireEvent.click(screen.getByText('switch'))
+    fireEvent.keyDown(screen.getByText('here'), {key: 'n'})
+    unmount()
+    render(place([{key: 'n', does: 'next', run}]))
+    fireEvent.keyDown(screen.getByText('here'), {key: 'n'})
+    expect(run).not.toHaveBeenCalled()
+    fireEvent.click(screen.getByText('switch'))
+    fireEvent.keyDown(screen.getByText('here'), {key: 'n'})
+    expect(run).toHaveBeenCalledTimes(1)
   })
 })

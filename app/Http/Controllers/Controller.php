@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use Illuminate\Foundation\Auth\Access\AuthorizesRequests;
 use OpenApi\Attributes as OA;
 
 #[OA\Info(version: '1', title: 'Inked Margin')]
 abstract class Controller
 {
-    use AuthorizesRequests;
 }

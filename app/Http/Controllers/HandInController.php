@@ -34,7 +34,6 @@ final class HandInController extends Controller
             'assignment.course', 'student', 'files', 'run.findings', 'run.outcomes', 'remarks', 'marks',
             'reply',
         ]);
-        $this->authorize('view', $handIn);
         [$previous, $next] = $this->neighbours($handIn);
         $attempts = HandIn::query()->where(
             'assignment_id',

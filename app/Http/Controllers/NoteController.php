@@ -28,8 +28,6 @@ final class NoteController extends Controller
     )]
     public function store(NoteRequest $request, HandIn $handIn, Ink $ink): JsonResponse
     {
-        $handIn->load('assignment');
-        $this->authorize('mark', $handIn);
         $note = $ink->write($handIn, $request->written(), (string) $request->user()?->getAuthIdentifier());
 
         return response()->json(DeskNote::of($note), 201);
@@ -47,8 +45,6 @@ final class NoteController extends Controller
     )]
     public function update(NoteRequest $request, Remark $note): JsonResponse
     {
-        $note->load('handIn.assignment');
-        $this->authorize('mark', $note);
         abort_unless($note->kind->isWritten(), 404);
         $seen = $request->integer('version', $note->version);
         $changed = Remark::query()->whereKey($note->id)->where('version', $seen)->update([
@@ -73,8 +69,6 @@ final class NoteController extends Controller
     )]
     public function destroy(Remark $note): Response
     {
-        $note->load('handIn.assignment');
-        $this->authorize('mark', $note);
         abort_unless($note->kind->isWritten(), 404);
         $note->delete();
 

@@ -41,8 +41,6 @@ final class SeenPageController extends Controller
     )]
     public function address(Request $request, HandIn $handIn): JsonResponse
     {
-        $handIn->load('assignment');
-        $this->authorize('view', $handIn);
 
         return response()->json(new SeenPage(
             config()->string('margin.seen_url').'/seen/'.SeenToken::issue(

@@ -1,10 +1,22 @@
-import {Box, Dialog, DialogContent, DialogTitle, LinearProgress, Link, Typography, useColorScheme} from '@mui/material'
+import {
+  Box,
+  Dialog,
+  DialogContent,
+  DialogTitle,
+  FormControlLabel,
+  LinearProgress,
+  Link,
+  Switch,
+  Typography,
+  useColorScheme,
+} from '@mui/material'
 import {useIsFetching, useIsMutating, useQueryClient, useSuspenseQuery} from '@tanstack/react-query'
 import {useEffect, useState, type ReactNode} from 'react'
 import {Link as RouterLink, useNavigate} from 'react-router'
 import {api, unwrap} from '../api/client'
 import {me} from '../api/queries'
-import {useShownKeys} from './keys'
+import {forgetDrafts} from '../screens/desk/drafts'
+import {useKeyboard, useKeys} from './keys'
 
 export interface Step {
   name: string
@@ -60,6 +72,7 @@ function RunningHead({steps}: {steps: Step[]}) {
   const leave = async () => {
     await unwrap(api.POST('/api/log-out'))
     queries.clear()
+    forgetDrafts()
     await navigate('/log-in')
   }
   const lamp = mode === 'dark'
@@ -108,16 +121,11 @@ function RunningHead({steps}: {steps: Step[]}) {
 }
 
 function FootLine({children}: {children?: ReactNode}) {
-  const keys = useShownKeys()
+  const {keys, isOn, turn} = useKeyboard()
   const [listed, setListed] = useState(false)
   const fetching = useIsFetching() + useIsMutating() > 0
-  useEffect(() => {
-    const press = (event: KeyboardEvent) => {
-      if (event.key === '?' && (event.target as HTMLElement).closest('input, textarea') === null) setListed(true)
-    }
-    addEventListener('keydown', press)
-    return () => removeEventListener('keydown', press)
-  }, [])
+  useKeys([{key: '?', does: 'all keys', run: () => setListed(true)}])
+  const own = keys.filter(({key}) => key !== '?')
   return (
     <Box
       component="footer"
@@ -138,10 +146,10 @@ function FootLine({children}: {children?: ReactNode}) {
       {fetching && (
         <LinearProgress aria-label="Asking the server" sx={{position: 'absolute', inset: '0 0 auto 0', height: 2}} />
       )}
-      {keys.slice(0, 8).map(({key, does}) => (
-        <KeyName key={key} name={key} does={does} />
-      ))}
-      <KeyName name="?" does="all keys" />
+      {isOn && own.slice(0, 8).map(({key, does}) => <KeyName key={key} name={key} does={does} />)}
+      <Link component="button" variant="body2" underline="hover" color="inherit" onClick={() => setListed(true)}>
+        {isOn ? <KeyName name="?" does="all keys" /> : 'Keys are off'}
+      </Link>
       <Box sx={{flex: 1}} />
       <Typography variant="body2" component="div" color="textSecondary" role="status">
         {children}
@@ -149,11 +157,15 @@ function FootLine({children}: {children?: ReactNode}) {
       <Dialog open={listed} onClose={() => setListed(false)} aria-labelledby="keys-title">
         <DialogTitle id="keys-title">Keys that work here</DialogTitle>
         <DialogContent sx={{display: 'grid', gap: 1, minWidth: 320}}>
-          {keys.length === 0 ? (
-            <Typography variant="body2">None on this screen but Tab and Enter.</Typography>
-          ) : (
-            keys.map(({key, does}) => <KeyName key={key} name={key} does={does} />)
-          )}
+          {own.length === 0 && <Typography variant="body2">None on this screen but Tab and Enter.</Typography>}
+          {own.map(({key, does}) => (
+            <KeyName key={key} name={key} does={does} />
+          ))}
+          <FormControlLabel
+            sx={{mt: 2}}
+            control={<Switch checked={isOn} onChange={event => turn(event.target.checked)} />}
+            label="Single keys work"
+          />
         </DialogContent>
       </Dialog>
     </Box>

@@ -1,7 +1,7 @@
 import {Box, Button, Link, Typography} from '@mui/material'
 import {useSuspenseQuery} from '@tanstack/react-query'
-import {lazy, Suspense, useCallback, useEffect, useMemo, useRef} from 'react'
-import {Link as RouterLink, useNavigate, useParams, useSearchParams} from 'react-router'
+import {lazy, Suspense, useCallback, useLayoutEffect, useMemo, useRef} from 'react'
+import {Link as RouterLink, useNavigate, useParams} from 'react-router'
 import type {Schemas} from '../../api/client'
 import {desk, source} from '../../api/queries'
 import {Frame} from '../../parts/Frame'
@@ -13,6 +13,7 @@ import {Screen} from '../Screen'
 import {Leaves} from './Leaves'
 import {Margin, type MarginActions} from './Margin'
 import {marginOf, WHOLE, type MarginItem} from './marks'
+import {usePlace, type Place} from './place'
 import {Points} from './Points'
 import {Seen} from './Seen'
 import {Source} from './Source'
@@ -43,68 +44,39 @@ const SurveyView = lazy(async () => ({default: (await import('../survey/SurveyVi
 
 function DeskScreen({id}: {id: string}) {
   const {data} = useSuspenseQuery(desk(id))
-  const [search, setSearch] = useSearchParams()
   const navigate = useNavigate()
   const feedback = useFeedback(id)
   const {draft, setDraft} = feedback
-  const leaf = search.get('leaf') ?? data.leaves.find(one => !one.missing)?.path ?? WHOLE
-  const view = search.get('view') ?? 'source'
-  const current = search.get('mark')
-  const line = Number(search.get('line')) || null
+  const {place, go, newest} = usePlace(data.leaves.find(one => !one.missing)?.path ?? WHOLE)
+  const {leaf, view, mark: current, line} = place
   const items = useMemo(
     () => marginOf(leaf, data.findings, data.notes, draft),
     [leaf, data.findings, data.notes, draft],
   )
 
-  const go = useCallback(
-    (change: Record<string, string | null>) => {
-      setSearch(
-        old => {
-          const next = new URLSearchParams(old)
-          for (const [name, value] of Object.entries(change)) {
-            if (value === null) next.delete(name)
-            else next.set(name, value)
-          }
-          return next
-        },
-        {replace: !('leaf' in change)},
-      )
-    },
-    [setSearch],
-  )
   const turn = useCallback((to: string) => go({leaf: to, mark: null, line: null}), [go])
   const to = (path: string) => `?${new URLSearchParams({leaf: path, view}).toString()}`
 
   const leafOrder = [WHOLE, ...data.leaves.map(one => one.path)]
   const findings = [...data.findings].sort((a, b) => leafOrder.indexOf(a.file) - leafOrder.indexOf(b.file))
-  // The address follows a moment later: keys pressed in quick succession go by what was chosen last.
-  // An address that was asked for before the last choice does not take it back when it arrives.
-  const latest = useRef(current)
-  const awaited = useRef<string | null>(null)
-  const choose = (key: string, change: Record<string, string | null> = {}) => {
-    latest.current = key
-    awaited.current = key === current ? null : key
-    go({...change, mark: key})
-  }
-  useEffect(() => {
-    if (awaited.current !== null && awaited.current !== current) return
-    awaited.current = null
-    latest.current = current
-  }, [current])
-  const chosen = () => data.findings.find(one => one.fingerprint === latest.current)
+  const choose = (key: string, change: Partial<Place> = {}) => go({...change, mark: key})
+  const chosen = () => data.findings.find(one => one.fingerprint === newest().mark)
   const step = (by: number) => {
-    const at = findings.findIndex(one => one.fingerprint === latest.current)
-    const onLeaf = findings.findIndex(one => one.file === leaf)
+    const {leaf: here, mark} = newest()
+    const at = findings.findIndex(one => one.fingerprint === mark)
+    const onLeaf = findings.findIndex(one => one.file === here)
     const next = findings[at === -1 ? Math.max(0, onLeaf) : (at + by + findings.length) % findings.length]
     if (next === undefined) return
-    choose(next.fingerprint, {leaf: next.file, line: next.line === null ? null : String(next.line)})
+    choose(next.fingerprint, {leaf: next.file, line: next.line})
   }
   const turnBy = (by: number) => {
-    const next = leafOrder[(leafOrder.indexOf(leaf) + by + leafOrder.length) % leafOrder.length]
+    const next = leafOrder[(leafOrder.indexOf(newest().leaf) + by + leafOrder.length) % leafOrder.length]
     if (next !== undefined) turn(next)
   }
-  const write = (at: number | null) =>
-    setDraft({id: null, file: leaf === WHOLE ? null : leaf, line: at, body: '', merit: false})
+  const write = (at: number | null) => {
+    const {leaf: on} = newest()
+    setDraft({id: null, file: on === WHOLE ? null : on, line: at, body: '', merit: false})
+  }
   const decide: MarginActions['decide'] = (finding, state) => feedback.verdict.mutate({finding, state})
   const toggle = (state: string) => {
     const finding = chosen()
@@ -121,7 +93,8 @@ function DeskScreen({id}: {id: string}) {
       does: 'write here',
       run: () => {
         const finding = chosen()
-        write(finding?.file === leaf ? finding.line : line)
+        const here = newest()
+        write(finding?.file === here.leaf ? finding.line : here.line)
       },
     },
     {key: ']', does: 'next leaf', run: () => turnBy(1)},
@@ -140,6 +113,7 @@ function DeskScreen({id}: {id: string}) {
         if (data.previousId !== null) void navigate(`/hand-ins/${data.previousId}`)
       },
     },
+    {key: 'u', does: 'undo', run: feedback.undo},
     {key: 'r', does: 'read the reply', run: () => void navigate(`/hand-ins/${id}/reply`)},
     ...VIEWS.map(([name, label], index) => ({key: String(index + 1), does: label, run: () => go({view: name})})),
   ])
@@ -169,7 +143,7 @@ function DeskScreen({id}: {id: string}) {
     discard: () => setDraft(null),
     to,
   }
-  const margin = {items, current, actions, keeping: feedback.note.isPending}
+  const margin = {items, current, actions: useSteady(actions), keeping: feedback.note.isPending}
   const steps = [
     {name: data.course, to: `/courses/${data.courseId}`},
     {name: data.assignment, to: `/assignments/${data.assignmentId}`},
@@ -181,10 +155,10 @@ function DeskScreen({id}: {id: string}) {
       steps={steps}
       wide
       foot={
-        feedback.undo !== null && (
+        feedback.lastStep !== null && (
           <>
-            {feedback.undo.words}{' '}
-            <Link component="button" onClick={feedback.undo.back}>
+            {feedback.lastStep}{' '}
+            <Link component="button" onClick={feedback.undo}>
               Undo
             </Link>
           </>
@@ -192,7 +166,7 @@ function DeskScreen({id}: {id: string}) {
       }
     >
       <Box sx={{flex: 1, minHeight: 0, display: 'flex'}}>
-        <Leaves desk={data} leaf={leaf} to={to} />
+        <Leaves desk={data} leaf={leaf} to={to} onTurn={turn} />
         <Box sx={{flex: 1, minWidth: 0, display: 'flex', flexDirection: 'column'}}>
           <Heading desk={data} view={view} onView={name => go({view: name})} onWrite={() => write(null)} />
           <ErrorText error={feedback.error} />
@@ -210,7 +184,7 @@ function DeskScreen({id}: {id: string}) {
               line={line}
               margin={margin}
               onLine={number => {
-                go({line: String(number)})
+                go({line: number})
                 write(number)
               }}
               onTurn={turn}
@@ -220,6 +194,27 @@ function DeskScreen({id}: {id: string}) {
         </Box>
       </Box>
     </Frame>
+  )
+}
+
+/** Actions that are the same objects for ever and do what the newest render says, so that what they are given to can rest. */
+function useSteady(actions: MarginActions): MarginActions {
+  const newest = useRef(actions)
+  useLayoutEffect(() => {
+    newest.current = actions
+  })
+  return useMemo(
+    () => ({
+      choose: key => newest.current.choose(key),
+      decide: (finding, state) => newest.current.decide(finding, state),
+      edit: item => newest.current.edit(item),
+      drop: id => newest.current.drop(id),
+      type: draft => newest.current.type(draft),
+      keep: () => newest.current.keep(),
+      discard: () => newest.current.discard(),
+      to: leaf => newest.current.to(leaf),
+    }),
+    [],
   )
 }
 
@@ -310,7 +305,7 @@ interface SheetProps {
   margin: {items: MarginItem[]; current: string | null; actions: MarginActions; keeping: boolean}
   onLine: (line: number) => void
   onTurn: (leaf: string) => void
-  onGo: (change: Record<string, string | null>) => void
+  onGo: (change: Partial<Place>) => void
 }
 
 const marginWidth = (view: string) => (view === 'both' ? '16rem' : '22rem')
@@ -345,9 +340,9 @@ function Sheet(props: SheetProps) {
             onPage={onTurn}
             alone={`/hand-ins/${desk.id}/map?${new URLSearchParams({leaf}).toString()}`}
             onLink={(link, finding) =>
-              props.onGo({leaf: link.from, view: 'source', line: String(link.line), mark: finding?.fingerprint ?? null})
+              props.onGo({leaf: link.from, view: 'source', line: link.line, mark: finding?.fingerprint ?? null})
             }
-            onLine={(path, line) => props.onGo({leaf: path, view: 'source', line: String(line), mark: null})}
+            onLine={(path, line) => props.onGo({leaf: path, view: 'source', line, mark: null})}
           />
         </Box>
         {view === 'map' && <SideColumn {...props} />}

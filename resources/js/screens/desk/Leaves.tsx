@@ -13,7 +13,17 @@ const HEADINGS: Record<string, string> = {
 }
 
 /** The list of files, each with its tally of pencil and ink; files that should be there stand among them. */
-export function Leaves({desk, leaf, to}: {desk: Schemas['Desk']; leaf: string; to: (leaf: string) => string}) {
+export function Leaves({
+  desk,
+  leaf,
+  to,
+  onTurn,
+}: {
+  desk: Schemas['Desk']
+  leaf: string
+  to: (leaf: string) => string
+  onTurn: (leaf: string) => void
+}) {
   const kinds = [...new Set(desk.leaves.map(one => one.kind))]
   return (
     <Box
@@ -21,7 +31,14 @@ export function Leaves({desk, leaf, to}: {desk: Schemas['Desk']; leaf: string; t
       aria-label="Leaves"
       sx={{width: 208, flexShrink: 0, overflow: 'auto', borderRight: 1, borderColor: 'divider', px: 2, py: 1.5}}
     >
-      <LeafLink desk={desk} path={WHOLE} name="The whole hand-in" current={leaf === WHOLE} to={to(WHOLE)} />
+      <LeafLink
+        desk={desk}
+        path={WHOLE}
+        name="The whole hand-in"
+        current={leaf === WHOLE}
+        to={to(WHOLE)}
+        onTurn={onTurn}
+      />
       {kinds.map(kind => (
         <Fragment key={kind}>
           <Typography
@@ -43,6 +60,7 @@ export function Leaves({desk, leaf, to}: {desk: Schemas['Desk']; leaf: string; t
                 missing={one.missing}
                 current={leaf === one.path}
                 to={to(one.path)}
+                onTurn={onTurn}
               />
             ))}
         </Fragment>
@@ -58,6 +76,7 @@ function LeafLink({
   current,
   missing = false,
   to,
+  onTurn,
 }: {
   desk: Schemas['Desk']
   path: string
@@ -65,6 +84,7 @@ function LeafLink({
   current: boolean
   missing?: boolean
   to: string
+  onTurn: (leaf: string) => void
 }) {
   const here = desk.findings.filter(finding => finding.file === path)
   const pencilled = here.filter(finding => finding.state === 'pencilled').length
@@ -91,6 +111,12 @@ function LeafLink({
         <Link
           component={RouterLink}
           to={to}
+          onClick={event => {
+            // A click turns the leaf at once; with a modifier it is the browser's, as for any link.
+            if (event.ctrlKey || event.metaKey || event.shiftKey || event.altKey) return
+            event.preventDefault()
+            onTurn(path)
+          }}
           aria-current={current ? 'page' : undefined}
           color={missing ? 'error' : 'inherit'}
           sx={current ? {fontWeight: 700} : {}}

@@ -1,5 +1,5 @@
 import {Box, Button, FormControlLabel, Link, Switch, TextField, Typography} from '@mui/material'
-import {useEffect, useLayoutEffect, useRef, useState, type RefObject} from 'react'
+import {memo, useEffect, useLayoutEffect, useRef, useState, type RefObject} from 'react'
 import {Link as RouterLink} from 'react-router'
 import {Coded} from '../../parts/Coded'
 import {ProofMark} from '../../parts/ProofMark'
@@ -78,15 +78,20 @@ function useLevelling(
       return
     }
     const level = () => {
+      // All is measured before anything is moved: a place that was read after a move would be worked out anew each time.
+      const measured = [...paper.querySelectorAll<HTMLElement>(':scope > [data-item]')].map(item => {
+        const line = item.dataset.line === undefined ? null : source.children.item(Number(item.dataset.line) - 1)
+        return {
+          item,
+          wanted: line instanceof HTMLElement ? line.offsetTop - source.offsetTop : 0,
+          high: item.offsetHeight,
+        }
+      })
       let free = 8
-      for (const item of paper.querySelectorAll<HTMLElement>(':scope > [data-item]')) {
-        const line =
-          item.dataset.line === undefined
-            ? null
-            : source.querySelector<HTMLElement>(`[data-line="${item.dataset.line}"]`)
-        const top = Math.max(free, line === null ? 0 : line.offsetTop - source.offsetTop)
+      for (const {item, wanted, high} of measured) {
+        const top = Math.max(free, wanted)
         item.style.top = `${top}px`
-        free = top + item.offsetHeight + 12
+        free = top + high + 12
       }
       setHeight(free)
     }
@@ -99,7 +104,8 @@ function useLevelling(
   return height
 }
 
-function Sidenote({
+/** Drawn anew only when it is itself another one: a verdict on one of thousands redraws one. */
+const Sidenote = memo(function Sidenote({
   item,
   current,
   actions,
@@ -136,6 +142,19 @@ function Sidenote({
         <Written item={item} actions={actions} />
       )}
     </Box>
+  )
+}, isSameNote)
+
+function isSameNote(
+  before: {item: MarginItem; current: boolean},
+  after: {item: MarginItem; current: boolean},
+): boolean {
+  const content = (item: MarginItem) =>
+    item.kind === 'finding' ? item.finding : item.kind === 'note' ? item.note : item.draft
+  return (
+    before.current === after.current &&
+    before.item.numeral === after.item.numeral &&
+    content(before.item) === content(after.item)
   )
 }
 

@@ -1,8 +1,9 @@
 import {useMutation, useQueryClient} from '@tanstack/react-query'
-import {useEffect, useState} from 'react'
+import {useState} from 'react'
 import {api, ApiError, unwrap, type Schemas} from '../../api/client'
 import {desk} from '../../api/queries'
 import {hour} from '../../parts/when'
+import {useDraft} from './drafts'
 import type {Draft, Finding} from './marks'
 
 interface Undo {
@@ -10,15 +11,36 @@ interface Undo {
   back: () => void
 }
 
-/** What the instructor does on a desk: verdicts and notes, kept at once, each with its undo. */
+/** So many steps can be taken back. */
+const REMEMBERED = 50
+
+interface Decision {
+  finding: Finding
+  state: string
+  /** takes back an earlier one, and is no step of its own */
+  isUndo?: boolean
+}
+
+/** What the instructor does on a desk: shown at once, sent in its order, and taken back step by step. */
 export function useFeedback(handIn: string) {
   const queries = useQueryClient()
   const {queryKey} = desk(handIn)
-  const [undo, setUndo] = useState<Undo | null>(null)
+  const [history, setHistory] = useState<Undo[]>([])
   const [draft, setDraft] = useDraft(handIn)
+  const remember = (step: Undo) => setHistory(old => [...old.slice(1 - REMEMBERED), step])
   const refresh = () => queries.invalidateQueries({queryKey})
+  const show = (fingerprint: string, state: string) =>
+    queries.setQueryData<Schemas['Desk']>(
+      queryKey,
+      old =>
+        old && {
+          ...old,
+          findings: old.findings.map(one => (one.fingerprint === fingerprint ? {...one, state} : one)),
+        },
+    )
   const verdict = useMutation({
-    mutationFn: ({finding, state}: {finding: Finding; state: string}) =>
+    scope: {id: `verdicts of ${handIn}`},
+    mutationFn: ({finding, state}: Decision) =>
       unwrap(
         api.PUT('/api/hand-ins/{handIn}/verdicts/{fingerprint}', {
           params: {path: {handIn, fingerprint: finding.fingerprint}},
@@ -26,31 +48,20 @@ export function useFeedback(handIn: string) {
         }),
       ),
     onMutate: async ({finding, state}) => {
+      show(finding.fingerprint, state)
       await queries.cancelQueries({queryKey})
-      const change = (to: string) =>
-        queries.setQueryData<Schemas['Desk']>(
-          queryKey,
-          old =>
-            old && {
-              ...old,
-              findings: old.findings.map(one => (one.fingerprint === finding.fingerprint ? {...one, state: to} : one)),
-            },
-        )
-      change(state)
-      return () => change(finding.state)
+      // An answer that was on its way may have taken it back.
+      show(finding.fingerprint, state)
     },
-    onError: (_error, _what, takeBack) => takeBack?.(),
-    onSuccess: (_data, {finding, state}) => {
+    onError: (_error, {finding}) => void show(finding.fingerprint, finding.state),
+    onSuccess: (_data, {finding, state, isUndo = false}) => {
+      // No rule reports it: once it is taken out there is nothing to ink again.
+      if (!finding.current) return void refresh()
+      if (isUndo) return
       const words = {inked: 'Inked', 'rubbed-out': 'Rubbed out', pencilled: 'Back in pencil'}[state] ?? state
-      if (!finding.current) {
-        // No rule reports it: once it is taken out there is nothing to ink again.
-        setUndo(null)
-        void refresh()
-        return
-      }
-      setUndo({
+      remember({
         words: `${words}, kept at ${hour(new Date())}`,
-        back: () => verdict.mutate({finding: {...finding, state}, state: finding.state}),
+        back: () => verdict.mutate({finding: {...finding, state}, state: finding.state, isUndo: true}),
       })
     },
   })
@@ -62,7 +73,6 @@ export function useFeedback(handIn: string) {
     onSuccess: async () => {
       await refresh()
       setDraft(null)
-      setUndo(null)
     },
     onError: async (error, {file, line, body, merit}) => {
       if (!(error instanceof ApiError) || error.status !== 409) return
@@ -76,21 +86,21 @@ export function useFeedback(handIn: string) {
       unwrap(api.DELETE('/api/notes/{note}', {params: {path: {note: taken.id}}})),
     onSuccess: async (_data, {merit, file, line, body}) => {
       await refresh()
-      setUndo({words: 'Note taken out', back: () => note.mutate({id: null, merit, file, line, body})})
+      remember({words: 'Note taken out', back: () => note.mutate({id: null, merit, file, line, body})})
     },
   })
-  return {verdict, note, dropNote, draft, setDraft, undo, error: verdict.error ?? note.error ?? dropNote.error}
-}
-
-/** A note in the making survives a closed lid: it is kept in the browser with every letter. */
-function useDraft(handIn: string): [Draft | null, (draft: Draft | null) => void] {
-  const place = `note being written: ${handIn}`
-  const [draft, setDraft] = useState<Draft | null>(
-    () => JSON.parse(localStorage.getItem(place) ?? 'null') as Draft | null,
-  )
-  useEffect(() => {
-    if (draft === null) localStorage.removeItem(place)
-    else localStorage.setItem(place, JSON.stringify(draft))
-  }, [draft, place])
-  return [draft, setDraft]
+  const undo = () => {
+    history.at(-1)?.back()
+    setHistory(old => old.slice(0, -1))
+  }
+  return {
+    verdict,
+    note,
+    dropNote,
+    draft,
+    setDraft,
+    undo,
+    lastStep: history.at(-1)?.words ?? null,
+    error: verdict.error ?? note.error ?? dropNote.error,
+  }
 }

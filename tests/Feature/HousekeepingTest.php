@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\DatabaseDown;
+use App\Intake\BlobStore;
+use App\Jobs\CheckClass;
+use App\Jobs\CheckHandIn;
+use App\Models\CheckRun;
+use App\Models\HandIn;
+use Illuminate\Contracts\Queue\ShouldBeUnique;
+use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Log;
+use Illuminate\Support\Facades\Queue;
+use Illuminate\Support\Facades\Route;
+use Illuminate\Support\Facades\Storage;
+
+/** @return list<string> engines of the runs that are left */
+function runsAfterPruning(HandIn $handIn, array $ages): array
+{
+    $run = $handIn->runs()->firstOrFail();
+    foreach ($ages as $engine => $days) {
+        $older = $run->replicate()->fill(['key' => "key $engine", 'engine' => $engine, 'finished_at' => now()]);
+        $older->created_at = now()->subDays($days);
+        $older->save();
+    }
+    test()->artisan('model:prune', ['--model' => [CheckRun::class]])->assertSuccessful();
+
+    return $handIn->runs()->where('engine', 'like', 'old%')->orderBy('engine')->pluck('engine')->all();
+}
+
+it('throws away runs that another has long taken the place of', function () {
+    $handIn = $this->handIn($this->assignment($this->instructor()));
+
+    expect(runsAfterPruning($handIn, ['old a' => 40, 'old b' => 15, 'old c' => 3]))->toBe(['old c'])
+        ->and($handIn->runs()->count())->toBe(2);
+});
+
+it('keeps the newest run of a hand-in, however old', function () {
+    $handIn = $this->handIn($this->assignment($this->instructor()));
+    $handIn->runs()->update(['created_at' => now()->subYear()]);
+
+    $this->artisan('model:prune', ['--model' => [CheckRun::class]]);
+
+    expect($handIn->runs()->count())->toBe(1);
+});
+
+it('deletes files that nothing has any more, and no others', function () {
+    $handIn = $this->handIn($this->assignment($this->instructor()));
+    app(BlobStore::class)->put('of nobody');
+    $new = app(BlobStore::class)->put('came in a moment ago');
+    DB::table('blobs')->where('sha256', '!=', $new)->update(['created_at' => now()->subDays(2)]);
+    $before = count(Storage::disk('local')->allFiles('blobs'));
+
+    $this->artisan('blobs:collect')->expectsOutput('1 deleted.')->assertSuccessful();
+
+    expect(count(Storage::disk('local')->allFiles('blobs')))->toBe($before - 1)
+        ->and($handIn->files->map(fn ($file) => app(BlobStore::class)->get($file->sha256)))->toHaveCount(1)
+        ->and(app(BlobStore::class)->get($new))->toBe('came in a moment ago');
+});
+
+it('checks a class by a job of its own, once for each version of the brief', function () {
+    $handIn = $this->handIn($assignment = $this->assignment($user = $this->instructor()));
+    Queue::fake();
+
+    $brief = self::BRIEF."  - {id: t, title: T, kind: titles}\n";
+    $this->actingAs($user)->putJson("/api/assignments/$assignment->id/brief", ['source' => $brief])->assertOk();
+
+    Queue::assertPushed(CheckClass::class, fn (CheckClass $job) => $job->uniqueId() === "$assignment->id 2");
+    Queue::assertNotPushed(CheckHandIn::class);
+    (new CheckClass($assignment->id, 2))->handle();
+    Queue::assertPushed(CheckHandIn::class, 1);
+    expect($handIn->runs()->count())->toBe(2)->and(new CheckHandIn('x'))->toBeInstanceOf(ShouldBeUnique::class);
+});
+
+it('says a sentence when a check fails, and keeps the exception for the log', function (Throwable $error, string $words) {
+    $handIn = $this->handIn($this->assignment($user = $this->instructor()));
+    $run = $handIn->runs()->firstOrFail();
+    $run->update(['state' => 'running', 'finished_at' => null]);
+
+    (new CheckHandIn($run->id))->failed($error);
+
+    $this->actingAs($user)->getJson("/api/hand-ins/$handIn->id")->assertJsonPath('run.state', 'failed')
+        ->assertSee($words, false)->assertDontSee('SQLSTATE');
+})->with([
+    'of the database' => [new RuntimeException('SQLSTATE[22021]: insert into "findings" …'), 'The check broke off'],
+    'of the disk' => [new App\Intake\StoreFailure('The server could not keep a file.'), 'could not keep a file'],
+]);
+
+it('shows a stored brief that cannot be read, with what is wrong, and takes another', function () {
+    $assignment = $this->assignment($user = $this->instructor(), brief: "title: T\nrequirements:\n  - {id: a, kind: none}");
+    $handIn = $this->handIn($assignment);
+
+    $this->actingAs($user)->getJson("/api/assignments/$assignment->id")->assertOk()
+        ->assertJsonPath('brief.requirements', [])->assertJsonPath('brief.problems.0', fn (string $problem) => str_contains($problem, 'line 3'));
+    expect($handIn->run->state)->toBe('failed')->and($handIn->run->trouble)->toContain('The brief cannot be read');
+
+    $this->putJson("/api/assignments/$assignment->id/brief", ['source' => self::BRIEF])->assertOk();
+    expect($handIn->refresh()->run->state)->toBe('finished');
+});
+
+it('writes a reply as Markdown in which only a note is Markdown, and nothing is HTML', function () {
+    $handIn = $this->handIn($this->assignment($user = $this->instructor()));
+    $handIn->assignment->update(['title' => 'Site *one* <b>']);
+    $this->actingAs($user)->postJson("/api/hand-ins/$handIn->id/notes", [
+        'body' => 'A **bold** <script>x</script> and `<b>` in code',
+        'merit' => false,
+    ]);
+    $this->putJson("/api/hand-ins/$handIn->id/marks/files", ['points' => 1, 'reason' => '[x](javascript:y) <i>']);
+
+    expect($this->get("/api/hand-ins/$handIn->id/reply.md")->getContent())
+        ->toContain('# Site \*one\* \<b\>')
+        ->toContain('A **bold** \<script>x\</script> and `<b>` in code')
+        ->toContain('\[x\](javascript:y) \<i\>');
+});
+
+it('says once that the database does not answer, and writes one line a minute of it', function () {
+    $error = new QueryException('pgsql', 'select 1', [], $previous = new PDOException('connection refused', 7));
+    $previous->errorInfo = ['08006', 7, 'connection refused'];
+    $error = new QueryException('pgsql', 'select 1', [], $previous);
+    @unlink(storage_path('framework/database-down'));
+    Log::shouldReceive('critical')->once();
+
+    expect(DatabaseDown::is($error))->toBeTrue()
+        ->and(DatabaseDown::is(new RuntimeException('another')))->toBeFalse()
+        ->and(array_map(fn () => DatabaseDown::log($error), range(1, 5)))->toBe(array_fill(0, 5, false))
+        ->and(DatabaseDown::answer(true)->getStatusCode())->toBe(503)
+        ->and(DatabaseDown::answer(false)->getContent())->toContain('The database does not answer');
+});
+
+it('keeps what is old and what is unused from growing, by night', function () {
+    $this->artisan('schedule:list')->expectsOutputToContain('model:prune')->assertSuccessful();
+    $this->artisan('schedule:list')->expectsOutputToContain('blobs:collect')->assertSuccessful();
+});
+
+it('has somebody who may and somebody who may not for every address of the API', function () {
+    $tested = file_get_contents(__DIR__.'/PolicyTest.php');
+    $open = ['api/log-in', 'api/log-out', 'api/me', 'api/shelf'];
+    $routes = collect(Route::getRoutes()->getRoutes())->filter(fn ($route) => str_starts_with($route->uri(), 'api/'))
+        ->reject(fn ($route) => in_array($route->uri(), $open, true));
+    $missing = $routes->reject(function ($route) use ($tested): bool {
+        $place = preg_quote(substr($route->uri(), strlen('api/')), '~');
+        $place = str_replace(['\{fingerprint\}', '\{requirement\}', '\{path\}'], ['\{finding\}', 'files', 'index\.html'], $place);
+
+        return preg_match("~\\['{$route->methods()[0]}', '$place'~", (string) $tested) === 1;
+    });
+
+    expect($missing->map(fn ($route) => "{$route->methods()[0]} {$route->uri()}")->values()->all())->toBe([]);
+});
