@@ -175,7 +175,7 @@ serve() {
     (cd "$ROOT/public" && PHP_CLI_SERVER_WORKERS=${MARGIN_WORKERS:-4} exec php -d variables_order=EGPCS -d memory_limit=512M \
         -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M \
         -d upload_max_filesize=64M -d post_max_size=512M -d max_file_uploads=60 -d display_errors=0 \
-        -d expose_php=0 -d zlib.output_compression=1 -S "$1" ../bin/parts/router.php) >>"$DATA/web.log" 2>&1 9>&- &
+        -d expose_php=0 -S "$1" ../bin/parts/router.php) >>"$DATA/web.log" 2>&1 9>&- &
     JOBS+=($!)
 }
 

@@ -12,7 +12,7 @@ import {when} from '../../parts/when'
 import {Screen} from '../Screen'
 import {Leaves} from './Leaves'
 import {Margin, type MarginActions} from './Margin'
-import {marginOf, WHOLE, type MarginItem} from './marks'
+import {marginOf, WHOLE, type Finding, type MarginItem} from './marks'
 import {usePlace, type Place} from './place'
 import {Points} from './Points'
 import {Seen} from './Seen'
@@ -57,12 +57,12 @@ function DeskScreen({id}: {id: string}) {
   const turn = useCallback((to: string) => go({leaf: to, mark: null, line: null}), [go])
   const to = (path: string) => `?${new URLSearchParams({leaf: path, view}).toString()}`
 
-  const leafOrder = [WHOLE, ...data.leaves.map(one => one.path)]
-  const findings = [...data.findings].sort((a, b) => leafOrder.indexOf(a.file) - leafOrder.indexOf(b.file))
+  const leafOrder = useMemo(() => [WHOLE, ...data.leaves.map(one => one.path)], [data.leaves])
   const choose = (key: string, change: Partial<Place> = {}) => go({...change, mark: key})
   const chosen = () => data.findings.find(one => one.fingerprint === newest().mark)
   const step = (by: number) => {
     const {leaf: here, mark} = newest()
+    const findings = inOrder(data.findings, leafOrder)
     const at = findings.findIndex(one => one.fingerprint === mark)
     const onLeaf = findings.findIndex(one => one.file === here)
     const next = findings[at === -1 ? Math.max(0, onLeaf) : (at + by + findings.length) % findings.length]
@@ -195,6 +195,12 @@ function DeskScreen({id}: {id: string}) {
       </Box>
     </Frame>
   )
+}
+
+/** Findings as they are gone through: leaf by leaf, and in each from top to bottom. */
+function inOrder(findings: Finding[], leafOrder: string[]): Finding[] {
+  const at = new Map(leafOrder.map((path, index) => [path, index]))
+  return [...findings].sort((a, b) => (at.get(a.file) ?? -1) - (at.get(b.file) ?? -1))
 }
 
 /** Actions that are the same objects for ever and do what the newest render says, so that what they are given to can rest. */

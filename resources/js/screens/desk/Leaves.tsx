@@ -1,8 +1,8 @@
 import {Box, Link, Typography} from '@mui/material'
-import {Fragment} from 'react'
+import {Fragment, useMemo} from 'react'
 import {Link as RouterLink} from 'react-router'
 import type {Schemas} from '../../api/client'
-import {WHOLE} from './marks'
+import {WHOLE, type Finding, type Note} from './marks'
 
 const HEADINGS: Record<string, string> = {
   page: 'Pages',
@@ -25,6 +25,7 @@ export function Leaves({
   onTurn: (leaf: string) => void
 }) {
   const kinds = [...new Set(desk.leaves.map(one => one.kind))]
+  const tallies = useMemo(() => talliesOf(desk.findings, desk.notes), [desk.findings, desk.notes])
   return (
     <Box
       component="nav"
@@ -32,7 +33,7 @@ export function Leaves({
       sx={{width: 208, flexShrink: 0, overflow: 'auto', borderRight: 1, borderColor: 'divider', px: 2, py: 1.5}}
     >
       <LeafLink
-        desk={desk}
+        tally={tallies.get(WHOLE) ?? NOTHING}
         path={WHOLE}
         name="The whole hand-in"
         current={leaf === WHOLE}
@@ -54,7 +55,7 @@ export function Leaves({
             .map(one => (
               <LeafLink
                 key={one.path}
-                desk={desk}
+                tally={tallies.get(one.path) ?? NOTHING}
                 path={one.path}
                 name={one.path}
                 missing={one.missing}
@@ -69,8 +70,27 @@ export function Leaves({
   )
 }
 
+interface Tally {
+  pencilled: number
+  inked: number
+}
+
+const NOTHING: Tally = {pencilled: 0, inked: 0}
+
+/** What is in pencil and in ink on each leaf, counted once for all of them. */
+function talliesOf(findings: Finding[], notes: Note[]): Map<string, Tally> {
+  const tallies = new Map<string, Tally>()
+  const add = (path: string, pencilled: number, inked: number) => {
+    const old = tallies.get(path) ?? NOTHING
+    tallies.set(path, {pencilled: old.pencilled + pencilled, inked: old.inked + inked})
+  }
+  for (const {file, state} of findings) add(file, state === 'pencilled' ? 1 : 0, state === 'inked' ? 1 : 0)
+  for (const {file} of notes) add(file ?? WHOLE, 0, 1)
+  return tallies
+}
+
 function LeafLink({
-  desk,
+  tally,
   path,
   name,
   current,
@@ -78,7 +98,7 @@ function LeafLink({
   to,
   onTurn,
 }: {
-  desk: Schemas['Desk']
+  tally: Tally
   path: string
   name: string
   current: boolean
@@ -86,11 +106,7 @@ function LeafLink({
   to: string
   onTurn: (leaf: string) => void
 }) {
-  const here = desk.findings.filter(finding => finding.file === path)
-  const pencilled = here.filter(finding => finding.state === 'pencilled').length
-  const inked =
-    here.filter(finding => finding.state === 'inked').length +
-    desk.notes.filter(note => (note.file ?? WHOLE) === path).length
+  const {pencilled, inked} = tally
   const counts = [pencilled > 0 ? `${pencilled} in pencil` : null, inked > 0 ? `${inked} in ink` : null]
     .filter(word => word !== null)
     .join(', ')
