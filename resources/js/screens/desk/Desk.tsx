@@ -73,10 +73,20 @@ function DeskScreen({id}: {id: string}) {
     const next = leafOrder[(leafOrder.indexOf(newest().leaf) + by + leafOrder.length) % leafOrder.length]
     if (next !== undefined) turn(next)
   }
-  const write = (at: number | null) => {
-    const {leaf: on} = newest()
-    setDraft({id: null, file: on === WHOLE ? null : on, line: at, body: '', merit: false})
-  }
+  const write = useCallback(
+    (at: number | null) => {
+      const {leaf: on} = newest()
+      setDraft({id: null, file: on === WHOLE ? null : on, line: at, body: '', merit: false})
+    },
+    [newest, setDraft],
+  )
+  const writeAtLine = useCallback(
+    (number: number) => {
+      go({line: number})
+      write(number)
+    },
+    [go, write],
+  )
   const decide: MarginActions['decide'] = (finding, state) => feedback.verdict.mutate({finding, state})
   const toggle = (state: string) => {
     const finding = chosen()
@@ -183,10 +193,7 @@ function DeskScreen({id}: {id: string}) {
               view={view}
               line={line}
               margin={margin}
-              onLine={number => {
-                go({line: number})
-                write(number)
-              }}
+              onLine={writeAtLine}
               onTurn={turn}
               onGo={go}
             />

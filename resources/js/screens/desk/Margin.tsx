@@ -24,6 +24,9 @@ interface Props {
   keeping: boolean
 }
 
+const BELOW = {marginBottom: 16}
+const LEVEL = {position: 'absolute', left: 16, right: 16} as const
+
 /** Notes and findings set straight onto the paper, level with their lines where `beside` holds the lines. */
 export function Margin({
   items,
@@ -47,18 +50,18 @@ export function Margin({
         </Typography>
       )}
       {items.map(item => (
-        <Box
+        <div
           key={item.key}
           data-item={item.key}
           data-line={item.line ?? undefined}
-          sx={beside === undefined ? {mb: 2} : {position: 'absolute', left: 16, right: 16}}
+          style={beside === undefined ? BELOW : LEVEL}
         >
           {item.kind === 'draft' ? (
             <Writing draft={item.draft} actions={actions} keeping={keeping} />
           ) : (
             <Sidenote item={item} current={current === item.key} actions={actions} />
           )}
-        </Box>
+        </div>
       ))}
     </Box>
   )

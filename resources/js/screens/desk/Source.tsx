@@ -74,19 +74,7 @@ function strokesOf(items: MarginItem[], all: Line[]): Map<number, Stroke[]> {
   return strokes
 }
 
-const SourceLine = memo(function SourceLine({
-  number,
-  line,
-  strokes,
-  current,
-  onLine,
-}: {
-  number: number
-  line: Line
-  strokes: Stroke[]
-  current: boolean
-  onLine: (line: number) => void
-}) {
+const SourceLine = memo(function SourceLine({number, line, strokes, current, onLine}: LineProps) {
   const inked = strokes.some(stroke => stroke.state === 'inked')
   const pencilled = strokes.some(stroke => stroke.state === 'pencilled')
   return (
@@ -145,7 +133,29 @@ const SourceLine = memo(function SourceLine({
       </Box>
     </Box>
   )
-})
+}, isSameLine)
+
+interface LineProps {
+  number: number
+  line: Line
+  strokes: Stroke[]
+  current: boolean
+  onLine: (line: number) => void
+}
+
+/** Strokes are made anew with every verdict; a line is drawn anew only where one of its own is another. */
+function isSameLine(before: LineProps, after: LineProps): boolean {
+  return (
+    before.line === after.line &&
+    before.current === after.current &&
+    before.onLine === after.onLine &&
+    before.strokes.length === after.strokes.length &&
+    before.strokes.every((stroke, index) => isSameStroke(stroke, after.strokes[index]))
+  )
+}
+
+const isSameStroke = (one: Stroke, other: Stroke | undefined) =>
+  one.numeral === other?.numeral && one.state === other.state && one.from === other.from && one.to === other.to
 
 interface LinePiece {
   text: string
