@@ -26,7 +26,7 @@ final class CollectBlobs extends Command
             ->whereNotExists(fn ($query) => $query->from('hand_ins')->whereColumn('hand_ins.archive_sha256', 'blobs.sha256'))
             ->whereNotExists(fn ($query) => $query->from('arrivals')->whereColumn('arrivals.sha256', 'blobs.sha256'));
         foreach ($unused->pluck('sha256') as $sha256) {
-            $count += $blobs->drop((string) $sha256) ? 1 : 0;
+            $count += is_string($sha256) && $blobs->drop($sha256) ? 1 : 0;
         }
         $this->line("$count deleted.");
 

@@ -83,7 +83,8 @@ final class OpenCourse extends Command
         if ($known !== null) {
             return $known;
         }
-        $who['password'] ??= (string) $this->secret("A password for {$who['email']}");
+        $password = $who['password'] ?? $this->secret("A password for {$who['email']}");
+        $who['password'] = is_string($password) ? $password : '';
 
         return User::query()->create($who);
     }

@@ -42,7 +42,7 @@ final class Anchoring
         $findings = $this->run->findings()->get();
         $known = $findings->pluck('fingerprint')->flip();
         $decisions = $this->run->handIn->remarks()->whereNotNull('fingerprint')->where('placed', true)->get();
-        $taken = array_fill_keys($decisions->pluck('fingerprint')->all(), true);
+        $taken = array_fill_keys($decisions->map(fn (Remark $one) => (string) $one->fingerprint)->all(), true);
         foreach ($decisions as $remark) {
             if ($known->has((string) $remark->fingerprint)) {
                 continue;

@@ -48,11 +48,11 @@ final readonly class SiteStore
             'assignment_id',
             $handIn->assignment_id,
         )->where('student_id', '!=', $handIn->student_id)
-            ->whereNotNull('folders')->get(['folders'])->countBy(fn (HandIn $other) => count($other->folders ?? []));
-        $most = $depths->sortDesc()->keys()->first();
+            ->whereNotNull('folders')->get(['folders'])
+            ->countBy(fn (HandIn $other) => count($other->folders ?? []))->sortDesc()->all();
+        $most = array_key_first($depths);
+        $all = array_sum($depths);
 
-        return $most !== null && $depths->sum() >= self::ENOUGH && 3 * $depths[$most] >= 2 * $depths->sum()
-            ? (int) $most
-            : null;
+        return $most !== null && $all >= self::ENOUGH && 3 * $depths[$most] >= 2 * $all ? (int) $most : null;
     }
 }

@@ -31,8 +31,12 @@ final class CheckClass implements ShouldBeUnique, ShouldQueue
     public function handle(): void
     {
         $assignment = Assignment::query()->with('brief')->find($this->assignmentId);
-        foreach ($assignment?->brief === null ? [] : $assignment->handIns()->newest()->with('student')->get() as $handIn) {
-            CheckHandIn::request($handIn, $assignment->brief);
+        $brief = $assignment?->brief;
+        if ($assignment === null || $brief === null) {
+            return;
+        }
+        foreach ($assignment->handIns()->newest()->with('student')->get() as $handIn) {
+            CheckHandIn::request($handIn, $brief);
         }
     }
 }

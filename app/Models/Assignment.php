@@ -20,6 +20,10 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property \Illuminate\Support\Carbon|null $due_at
  * @property Course $course
  * @property Brief|null $brief
+ * @property-read int $handed_in  where it was counted, as are those below
+ * @property-read int $to_read
+ * @property-read int $replied
+ * @property-read int $unmatched
  */
 final class Assignment extends Model implements BelongsToCourse
 {

@@ -30,6 +30,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property Brief $brief
  * @property \Illuminate\Database\Eloquent\Collection<int, Finding> $findings
  * @property \Illuminate\Database\Eloquent\Collection<int, Outcome> $outcomes
+ * @property-read int|null $findings_count  where it was counted
  */
 final class CheckRun extends Model implements BelongsToCourse
 {

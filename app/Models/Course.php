@@ -17,6 +17,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $school
  * @property string $term
  * @property \Illuminate\Database\Eloquent\Collection<int, Student> $students
+ * @property-read int $students_count  where it was counted
+ * @property-read int $assignments_count  likewise
  */
 final class Course extends Model implements BelongsToCourse
 {

@@ -31,6 +31,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property \Illuminate\Database\Eloquent\Collection<int, Mark> $marks
  * @property Reply|null $reply
  * @property \Illuminate\Database\Eloquent\Collection<int, Reply> $replies
+ * @property-read int $notes_count  where it was counted
  */
 final class HandIn extends Model implements BelongsToCourse
 {
@@ -58,6 +59,28 @@ final class HandIn extends Model implements BelongsToCourse
         $query->whereRaw(
             'attempt = (select max(other.attempt) from hand_ins other where other.assignment_id = hand_ins.assignment_id and other.student_id = hand_ins.student_id)',
         );
+    }
+
+    /**
+     * Those of the newest that have no released reply yet.
+     *
+     * @param  Builder<HandIn>  $query
+     */
+    public function scopeToRead(Builder $query): void
+    {
+        $this->scopeNewest($query);
+        $query->whereDoesntHave('replies');
+    }
+
+    /**
+     * Those of the newest that have one.
+     *
+     * @param  Builder<HandIn>  $query
+     */
+    public function scopeReplied(Builder $query): void
+    {
+        $this->scopeNewest($query);
+        $query->whereHas('replies');
     }
 
     /** Whether it came after the assignment's due time. */

@@ -51,14 +51,14 @@ final readonly class ReplyComposer
         $items = $handIn->remarks->filter(fn (Remark $remark) => $remark->isInReply())
             ->map(fn (Remark $remark) => [$remark->file ?? '', self::item($remark)]);
 
-        return $items
+        return array_values($items
             ->groupBy(fn (array $item) => $item[0])
             ->sortBy(fn (Collection $group, string $file) => [$file !== '', $file !== 'index.html', $file])
             ->map(fn (Collection $group, string $file) => new ReplyPage(
                 $file,
                 array_values($group->map(fn (array $item) => $item[1])->sortBy('line')->all()),
             ))
-            ->values()->all();
+            ->all());
     }
 
     private static function item(Remark $remark): ReplyItem

@@ -54,7 +54,7 @@ final class ArrivalController extends Controller
             $arrival->hand_in_id,
             $arrival->handIn?->attempt,
             $arrival->handIn === null ? null : RunView::of($arrival->handIn->run),
-            (int) $arrival->handIn?->run?->getAttribute('findings_count'),
+            $arrival->handIn->run->findings_count ?? 0,
         ))->values());
     }
 

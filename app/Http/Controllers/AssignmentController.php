@@ -11,7 +11,6 @@ use App\Http\Resources\RunView;
 use App\Http\Resources\StudentLine;
 use App\Models\Assignment;
 use App\Models\HandIn;
-use App\Models\User;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -39,8 +38,7 @@ final class AssignmentController extends Controller
     )]
     public function show(Request $request, Assignment $assignment): JsonResponse
     {
-        /** @var User $user */
-        $user = $request->user();
+        $user = self::user($request);
         $assignment->load(['course.students', 'brief']);
         $handIns = $assignment->handIns()->newest()->with([
             'student', 'run', 'reply', 'marks', 'run.outcomes',
@@ -82,7 +80,7 @@ final class AssignmentController extends Controller
             $tally['pencilled'] ?? 0,
             $tally['finding'] ?? 0,
             $tally['rubbed-out'] ?? 0,
-            (int) $handIn->getAttribute('notes_count'),
+            $handIn->notes_count,
             $run?->awarded === null
                 ? null
                 : (float) $run->outcomes->sum(

@@ -9,7 +9,6 @@ use App\Http\Resources\CourseView;
 use App\Http\Resources\StudentLine;
 use App\Models\Assignment;
 use App\Models\Course;
-use App\Models\User;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -28,12 +27,11 @@ final class CourseController extends Controller
     )]
     public function show(Request $request, Course $course): JsonResponse
     {
-        /** @var User $user */
-        $user = $request->user();
+        $user = self::user($request);
         $students = $course->students()->get();
         $assignments = $course->assignments()->with('brief')->withCount([
-            'handIns as handed_in' => fn (Builder $query) => $query->newest(),
-            'handIns as replied' => fn (Builder $query) => $query->newest()->whereHas('replies'),
+            'handIns as handed_in' => fn (Builder $query) => $query->scopes('newest'),
+            'handIns as replied' => fn (Builder $query) => $query->scopes('replied'),
             'arrivals as unmatched' => fn (Builder $query) => $query->where('state', 'unmatched'),
         ])->get();
 
@@ -49,9 +47,9 @@ final class CourseController extends Controller
                 $assignment->summary,
                 $assignment->due_at?->toIso8601String(),
                 $students->count(),
-                (int) $assignment->getAttribute('handed_in'),
-                (int) $assignment->getAttribute('replied'),
-                (int) $assignment->getAttribute('unmatched'),
+                $assignment->handed_in,
+                $assignment->replied,
+                $assignment->unmatched,
                 $assignment->brief !== null,
             ))->all()),
             StudentLine::list($students),

@@ -12,6 +12,7 @@ use App\Http\Resources\DeskOutcome;
 use App\Http\Resources\Leaf;
 use App\Http\Resources\OutcomeShortfall;
 use App\Http\Resources\RunView;
+use App\Models\Finding;
 use App\Models\HandIn;
 use App\Models\HandInFile;
 use App\Models\Outcome;
@@ -81,7 +82,7 @@ final class HandInController extends Controller
             false,
         ));
         $there = $handIn->files->pluck('path')->flip();
-        $missing = ($handIn->run->findings ?? new Collection)->pluck('file')->unique()
+        $missing = collect(($handIn->run->findings ?? new Collection)->all())->map(fn (Finding $finding) => $finding->file)->unique()
             ->filter(fn (string $file) => $file !== '' && ! $there->has($file))
             ->map(fn (string $file) => new Leaf(
                 $file,
@@ -127,10 +128,10 @@ final class HandInController extends Controller
                 (float) ($mark->points ?? $outcome->awarded),
                 (float) $outcome->possible,
                 $mark?->reason,
-                array_map(
+                array_values(array_map(
                     fn (array $one) => new OutcomeShortfall($one['file'], $one['line'], $one['message']),
                     $outcome->shortfalls,
-                ),
+                )),
             );
         })->all());
     }

@@ -7,7 +7,6 @@ namespace App\Http\Controllers;
 use App\Http\Requests\MarkRequest;
 use App\Models\HandIn;
 use App\Models\Mark;
-use App\Models\Outcome;
 use Illuminate\Http\Response;
 use Illuminate\Validation\ValidationException;
 use OpenApi\Attributes as OA;
@@ -24,9 +23,9 @@ final class MarkController extends Controller
     public function update(MarkRequest $request, HandIn $handIn, string $requirement): Response
     {
         $handIn->load('run.outcomes');
-        /** @var Outcome|null $outcome */
-        $outcome = $handIn->run?->outcomes->firstWhere('requirement', $requirement);
-        abort_if($outcome === null, 404, 'The brief has no such requirement.');
+        $run = $handIn->run;
+        $outcome = $run?->outcomes->firstWhere('requirement', $requirement);
+        abort_if($run === null || $outcome === null, 404, 'The brief has no such requirement.');
         if ($request->float('points') > (float) $outcome->possible) {
             throw ValidationException::withMessages(['points' => 'At most '.(float) $outcome->possible.' points can be given here. The points stay as they were.']);
         }
@@ -35,8 +34,8 @@ final class MarkController extends Controller
             [
                 'points' => $request->float('points'),
                 'reason' => $request->string('reason')->toString(),
-                'user_id' => $request->user()?->getAuthIdentifier(),
-                'brief_id' => $handIn->run->brief_id,
+                'user_id' => self::user($request)->id,
+                'brief_id' => $run->brief_id,
             ],
         );
 

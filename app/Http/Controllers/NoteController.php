@@ -28,7 +28,7 @@ final class NoteController extends Controller
     )]
     public function store(NoteRequest $request, HandIn $handIn, Ink $ink): JsonResponse
     {
-        $note = $ink->write($handIn, $request->written(), (string) $request->user()?->getAuthIdentifier());
+        $note = $ink->write($handIn, $request->written(), self::user($request)->id);
 
         return response()->json(DeskNote::of($note), 201);
     }

@@ -43,7 +43,7 @@ final class ReplyController extends Controller
             $handIn->id,
             $draft,
             array_values($released->all()),
-            $released->isEmpty() || $released[0]->content != $draft,
+            $released->first()?->content != $draft,
         ));
     }
 
@@ -55,12 +55,12 @@ final class ReplyController extends Controller
     )]
     public function store(Request $request, HandIn $handIn): Response
     {
-        $handIn->load(ReplyComposer::NEEDS);
         DB::transaction(function () use ($request, $handIn): void {
             HandIn::query()->whereKey($handIn->id)->lockForUpdate()->firstOrFail();
+            $handIn->load([...ReplyComposer::NEEDS, 'reply']);
             $handIn->replies()->create([
-                'user_id' => $request->user()?->getAuthIdentifier(),
-                'number' => (int) $handIn->replies()->max('number') + 1,
+                'user_id' => self::user($request)->id,
+                'number' => ($handIn->reply->number ?? 0) + 1,
                 'content' => ReplyComposer::compose($handIn),
                 'released_at' => now(),
             ]);

@@ -6,7 +6,6 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\LogInRequest;
 use App\Http\Resources\Me;
-use App\Models\User;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -23,8 +22,7 @@ final class SessionController extends Controller
     )]
     public function show(Request $request): JsonResponse
     {
-        /** @var User $user */
-        $user = $request->user();
+        $user = self::user($request);
 
         return response()->json(new Me($user->id, $user->name, $user->email));
     }

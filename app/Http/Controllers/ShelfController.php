@@ -9,7 +9,6 @@ use App\Http\Resources\Shelf;
 use App\Http\Resources\Waiting;
 use App\Models\Assignment;
 use App\Models\Course;
-use App\Models\User;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -24,14 +23,13 @@ final class ShelfController extends Controller
     )]
     public function show(Request $request): JsonResponse
     {
-        /** @var User $user */
-        $user = $request->user();
+        $user = self::user($request);
         $courses = $user->courses()->withCount(['students', 'assignments'])->orderBy('title')->get();
         $assignments = Assignment::query()
             ->whereIn('course_id', $courses->modelKeys())
             ->with('course')
             ->withCount([
-                'handIns as to_read' => fn (Builder $query) => $query->newest()->whereDoesntHave('replies'),
+                'handIns as to_read' => fn (Builder $query) => $query->scopes('toRead'),
                 'arrivals as unmatched' => fn (Builder $query) => $query->where('state', 'unmatched'),
             ])
             ->orderBy('due_at')->get();
@@ -42,8 +40,8 @@ final class ShelfController extends Controller
                     $assignment->id,
                     $assignment->title,
                     $assignment->course->title,
-                    (int) $assignment->getAttribute('to_read'),
-                    (int) $assignment->getAttribute('unmatched'),
+                    $assignment->to_read,
+                    $assignment->unmatched,
                     $assignment->due_at === null,
                     $assignment->due_at?->toIso8601String(),
                 ))
@@ -56,8 +54,8 @@ final class ShelfController extends Controller
                 $course->title,
                 $course->school,
                 $course->term,
-                (int) $course->getAttribute('students_count'),
-                (int) $course->getAttribute('assignments_count'),
+                $course->students_count,
+                $course->assignments_count,
             ))->all()),
         ));
     }

@@ -8,7 +8,6 @@ use App\Http\Requests\VerdictRequest;
 use App\Ink\Ink;
 use App\Models\HandIn;
 use App\Models\RemarkKind;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use OpenApi\Attributes as OA;
 
@@ -34,14 +33,9 @@ final class VerdictController extends Controller
 
             return response()->noContent();
         }
-        $isKept = $ink->decide($handIn, $fingerprint, $kind, $request->input('reason'), self::userId($request));
+        $isKept = $ink->decide($handIn, $fingerprint, $kind, $request->reason(), self::user($request)->id);
         abort_unless($isKept, 404, 'There is no such finding on this hand-in.');
 
         return response()->noContent();
-    }
-
-    private static function userId(Request $request): string
-    {
-        return (string) $request->user()?->getAuthIdentifier();
     }
 }

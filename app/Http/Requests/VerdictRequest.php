@@ -22,6 +22,12 @@ final class VerdictRequest extends FormRequest
         ];
     }
 
+    /** Why it is rubbed out; null when nothing was said. */
+    public function reason(): ?string
+    {
+        return $this->filled('reason') ? $this->string('reason')->toString() : null;
+    }
+
     /** @return array<string, string> */
     public function messages(): array
     {
