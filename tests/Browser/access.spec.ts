@@ -60,3 +60,31 @@ for (const lamp of [false, true]) {
     expect(await broken(page), 'keys').toEqual([])
   })
 }
+
+test('a screen that does not arrive says so in words, and is there when the server is', async ({page}) => {
+  await page.route('**/build/assets/Course-*.js', route => route.abort())
+  await page
+    .getByRole('link', {name: /Web Craft 1/})
+    .first()
+    .click()
+  await expect(page.getByRole('alert')).toContainText('The server does not answer')
+  await page.unroute('**/build/assets/Course-*.js')
+  await page.getByRole('button', {name: 'Try again'}).click()
+  await expect(page.getByRole('heading', {name: 'Web Craft 1'})).toBeVisible()
+})
+
+test('single keys can be turned off, and stay off', async ({page}) => {
+  await page.getByRole('link', {name: 'Island almanac'}).click()
+  await page.getByRole('link', {name: 'Kit Oakhanger'}).click()
+  await page.getByRole('button', {name: /all keys/}).click()
+  await page.getByLabel('Single keys work').uncheck()
+  await page.keyboard.press('Escape')
+  await page.keyboard.press('2')
+  await expect(page.getByRole('tab', {name: 'Source'})).toHaveAttribute('aria-selected', 'true')
+  await page.reload()
+  await page.getByRole('button', {name: 'Keys are off'}).click()
+  await page.getByLabel('Single keys work').check()
+  await page.keyboard.press('Escape')
+  await page.keyboard.press('2')
+  await expect(page.getByRole('tab', {name: 'As seen'})).toHaveAttribute('aria-selected', 'true')
+})

@@ -16,7 +16,7 @@ const item = (text: string, line: number | null = null): Item => ({
 
 const point = (title: string, awarded: number, possible = 4) => ({
   title,
-  outcome: 'partly',
+  outcome: 'partly' as const,
   awarded,
   possible,
   reason: null,

@@ -18,7 +18,7 @@ final readonly class ArrivalView
         public string $id,
         #[OA\Property]
         public string $name,
-        #[OA\Property]
+        #[OA\Property(enum: ['waiting', 'taken', 'unmatched', 'refused', 'repeated'])]
         public string $state,
         #[OA\Property]
         public ?string $reason,

@@ -9,6 +9,8 @@ use App\Models\HandIn;
 use App\Models\Remark;
 use App\Models\RemarkKind;
 use Illuminate\Support\Collection;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Weight;
 use OpenApi\Attributes as OA;
 
 /** A finding, and what was decided about it. */
@@ -25,9 +27,9 @@ final readonly class DeskFinding
         public string $rule,
         #[OA\Property]
         public string $variant,
-        #[OA\Property]
+        #[OA\Property(enum: Weight::class)]
         public string $weight,
-        #[OA\Property]
+        #[OA\Property(enum: ProofMark::class)]
         public string $mark,
         #[OA\Property]
         public string $file,
@@ -47,7 +49,7 @@ final readonly class DeskFinding
         public array $related,
         #[OA\Property]
         public ?string $requirement,
-        #[OA\Property]
+        #[OA\Property(enum: ['pencilled', 'inked', 'rubbed-out'])]
         public string $state,
         #[OA\Property]
         public ?string $reason,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use InkedMargin\Core\Marking\OutcomeKind;
 use OpenApi\Attributes as OA;
 
 /** A requirement, what it came to, and its points. */
@@ -16,7 +17,7 @@ final readonly class DeskOutcome
         public string $requirement,
         #[OA\Property]
         public string $title,
-        #[OA\Property]
+        #[OA\Property(enum: OutcomeKind::class)]
         public string $outcome,
         #[OA\Property]
         public string $measured,

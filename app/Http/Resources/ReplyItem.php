@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use InkedMargin\Core\Finding\ProofMark;
 use OpenApi\Attributes as OA;
 
 /** One remark: a finding that was inked, a note, or a merit. */
@@ -11,9 +12,9 @@ use OpenApi\Attributes as OA;
 final readonly class ReplyItem
 {
     public function __construct(
-        #[OA\Property]
+        #[OA\Property(enum: ['finding', 'note', 'merit'])]
         public string $kind,
-        #[OA\Property]
+        #[OA\Property(enum: ProofMark::class)]
         public ?string $mark,
         #[OA\Property]
         public ?int $line,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use InkedMargin\Core\Marking\OutcomeKind;
 use OpenApi\Attributes as OA;
 
 /** The points for one requirement. */
@@ -13,7 +14,7 @@ final readonly class ReplyPoint
     public function __construct(
         #[OA\Property]
         public string $title,
-        #[OA\Property]
+        #[OA\Property(enum: OutcomeKind::class)]
         public string $outcome,
         #[OA\Property]
         public float $awarded,

@@ -12,7 +12,7 @@ use OpenApi\Attributes as OA;
 final readonly class RunView
 {
     public function __construct(
-        #[OA\Property]
+        #[OA\Property(enum: ['waiting', 'queued', 'running', 'finished', 'failed'])]
         public string $state,
         #[OA\Property]
         public int $done,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use InkedMargin\Core\Source\FileKind;
 use OpenApi\Attributes as OA;
 
 /** The text of one file. */
@@ -13,7 +14,7 @@ final readonly class SourceText
     public function __construct(
         #[OA\Property]
         public string $path,
-        #[OA\Property]
+        #[OA\Property(enum: FileKind::class)]
         public string $kind,
         #[OA\Property]
         public bool $readable,

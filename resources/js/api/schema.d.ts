@@ -366,7 +366,8 @@ export interface components {
         ArrivalView: {
             id: string;
             name: string;
-            state: string;
+            /** @enum {string} */
+            state: "waiting" | "taken" | "unmatched" | "refused" | "repeated";
             reason: string | null;
             arrivedAt: string;
             student: components["schemas"]["StudentLine"] | null;
@@ -463,8 +464,10 @@ export interface components {
             fingerprint: string;
             rule: string;
             variant: string;
-            weight: string;
-            mark: string;
+            /** @enum {string} */
+            weight: "fault" | "departure" | "tidy";
+            /** @enum {string} */
+            mark: "insert" | "take-out" | "change" | "move" | "look";
             file: string;
             line: number | null;
             column: number;
@@ -474,7 +477,8 @@ export interface components {
             remedy: string;
             related: components["schemas"]["RelatedPlace"][];
             requirement: string | null;
-            state: string;
+            /** @enum {string} */
+            state: "pencilled" | "inked" | "rubbed-out";
             reason: string | null;
             /** @description whether the rules report it now; an inked one stays when they do not */
             current: boolean;
@@ -501,7 +505,8 @@ export interface components {
         DeskOutcome: {
             requirement: string;
             title: string;
-            outcome: string;
+            /** @enum {string} */
+            outcome: "met" | "partly" | "unmet" | "unclear";
             measured: string;
             expected: string;
             /** Format: float */
@@ -535,7 +540,8 @@ export interface components {
         /** @description A file of the hand-in, or one that should be there. */
         Leaf: {
             path: string;
-            kind: string;
+            /** @enum {string} */
+            kind: "page" | "stylesheet" | "picture" | "script" | "other";
             bytes: number;
             missing: boolean;
         };
@@ -582,8 +588,10 @@ export interface components {
         };
         /** @description One remark: a finding that was inked, a note, or a merit. */
         ReplyItem: {
-            kind: string;
-            mark: string | null;
+            /** @enum {string} */
+            kind: "finding" | "note" | "merit";
+            /** @enum {string|null} */
+            mark: "insert" | "take-out" | "change" | "move" | "look" | null;
             line: number | null;
             text: string;
             remedy: string | null;
@@ -597,7 +605,8 @@ export interface components {
         /** @description The points for one requirement. */
         ReplyPoint: {
             title: string;
-            outcome: string;
+            /** @enum {string} */
+            outcome: "met" | "partly" | "unmet" | "unclear";
             /** Format: float */
             awarded: number;
             /** Format: float */
@@ -622,7 +631,8 @@ export interface components {
         };
         /** @description How far a check has come. */
         RunView: {
-            state: string;
+            /** @enum {string} */
+            state: "waiting" | "queued" | "running" | "finished" | "failed";
             done: number;
             steps: number;
             trouble: string | null;
@@ -639,7 +649,8 @@ export interface components {
         /** @description The text of one file. */
         SourceText: {
             path: string;
-            kind: string;
+            /** @enum {string} */
+            kind: "page" | "stylesheet" | "picture" | "script" | "other";
             readable: boolean;
             text: string;
             remark: string | null;

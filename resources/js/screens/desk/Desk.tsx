@@ -12,7 +12,7 @@ import {when} from '../../parts/when'
 import {Screen} from '../Screen'
 import {Leaves} from './Leaves'
 import {Margin, type MarginActions} from './Margin'
-import {marginOf, WHOLE, type Finding, type MarginItem} from './marks'
+import {marginOf, WHOLE, type Finding, type MarginItem, type State} from './marks'
 import {usePlace, type Place} from './place'
 import {Points} from './Points'
 import {Seen} from './Seen'
@@ -88,7 +88,7 @@ function DeskScreen({id}: {id: string}) {
     [go, write],
   )
   const decide: MarginActions['decide'] = (finding, state) => feedback.verdict.mutate({finding, state})
-  const toggle = (state: string) => {
+  const toggle = (state: State) => {
     const finding = chosen()
     if (finding !== undefined) decide(finding, finding.state === state ? 'pencilled' : state)
   }

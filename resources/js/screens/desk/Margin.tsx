@@ -4,11 +4,11 @@ import {Link as RouterLink} from 'react-router'
 import {Coded} from '../../parts/Coded'
 import {ProofMark} from '../../parts/ProofMark'
 import {hour} from '../../parts/when'
-import type {Draft, Finding, MarginItem} from './marks'
+import type {Draft, Finding, MarginItem, State} from './marks'
 
 export interface MarginActions {
   choose: (key: string) => void
-  decide: (finding: Finding, state: string) => void
+  decide: (finding: Finding, state: State) => void
   edit: (item: MarginItem) => void
   drop: (id: string) => void
   type: (draft: Draft) => void

@@ -3,6 +3,9 @@ import type {Schemas} from '../../api/client'
 export type Finding = Schemas['DeskFinding']
 export type Note = Schemas['DeskNote']
 
+/** What was decided about a finding. */
+export type State = Finding['state']
+
 /** The name of the leaf that stands for the hand-in as a whole. */
 export const WHOLE = ''
 

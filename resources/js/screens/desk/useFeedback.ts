@@ -4,7 +4,7 @@ import {api, ApiError, unwrap, type Schemas} from '../../api/client'
 import {desk} from '../../api/queries'
 import {hour} from '../../parts/when'
 import {useDraft} from './drafts'
-import type {Draft, Finding} from './marks'
+import type {Draft, Finding, State} from './marks'
 
 interface Undo {
   words: string
@@ -16,7 +16,7 @@ const REMEMBERED = 50
 
 interface Decision {
   finding: Finding
-  state: string
+  state: State
   /** takes back an earlier one, and is no step of its own */
   isUndo?: boolean
 }
@@ -29,7 +29,7 @@ export function useFeedback(handIn: string) {
   const [draft, setDraft] = useDraft(handIn)
   const remember = (step: Undo) => setHistory(old => [...old.slice(1 - REMEMBERED), step])
   const refresh = () => queries.invalidateQueries({queryKey})
-  const show = (fingerprint: string, state: string) =>
+  const show = (fingerprint: string, state: State) =>
     queries.setQueryData<Schemas['Desk']>(
       queryKey,
       old =>
@@ -44,7 +44,7 @@ export function useFeedback(handIn: string) {
       unwrap(
         api.PUT('/api/hand-ins/{handIn}/verdicts/{fingerprint}', {
           params: {path: {handIn, fingerprint: finding.fingerprint}},
-          body: {state: state as 'pencilled' | 'inked' | 'rubbed-out'},
+          body: {state},
         }),
       ),
     onMutate: async ({finding, state}) => {
@@ -58,7 +58,7 @@ export function useFeedback(handIn: string) {
       // No rule reports it: once it is taken out there is nothing to ink again.
       if (!finding.current) return void refresh()
       if (isUndo) return
-      const words = {inked: 'Inked', 'rubbed-out': 'Rubbed out', pencilled: 'Back in pencil'}[state] ?? state
+      const words = {inked: 'Inked', 'rubbed-out': 'Rubbed out', pencilled: 'Back in pencil'}[state]
       remember({
         words: `${words}, kept at ${hour(new Date())}`,
         back: () => verdict.mutate({finding: {...finding, state}, state: finding.state, isUndo: true}),
