@@ -12,6 +12,7 @@ final readonly class Help
         'check' => ['PATH [options]', 'Checks a folder or a zip, with or without a brief.', <<<'TEXT'
               --brief FILE       the brief, as YAML or JSON
               --handle NAME      what the school calls the student, for names such as {student.handle}.zip
+              --starter PATH     the folder or zip that the students began from: its markup is not theirs
               --format FORMAT    text (the default), json or sarif
               --weights LIST     only findings of these weights: fault, departure, tidy, with commas between
 

@@ -102,7 +102,7 @@ final class Margin
 
     private function check(Arguments $line): int
     {
-        $line->allow(['brief', 'format', 'weights', 'handle']);
+        $line->allow(['brief', 'format', 'weights', 'handle', 'starter']);
         $format = $line->option('format') ?? 'text';
         $weights = self::weights($line->option('weights'));
         $render = match ($format) {
@@ -111,7 +111,12 @@ final class Margin
             'sarif' => SarifReport::render(...),
             default => throw new UsageError("There is no format \"$format\". The formats are text, json and sarif."),
         };
-        $report = Check::run($this->site($line), $this->brief($line));
+        $starter = $line->option('starter');
+        $report = Check::run(
+            $this->site($line),
+            $this->brief($line),
+            starter: $starter === null ? null : $this->read($starter),
+        );
         $this->write($render($format === 'text' ? $report : self::only($report, $weights)));
 
         return $report->isClean() ? self::CLEAN : self::FOUND;
@@ -184,13 +189,17 @@ final class Margin
         if (count($line->operands) !== 1) {
             throw new UsageError("margin {$line->command} takes one folder or zip.\n\n".Help::of($line->command));
         }
-        $path = $line->operands[0];
+
+        return $this->read($line->operands[0])->for($line->option('handle'));
+    }
+
+    private function read(string $path): Site
+    {
         if (! file_exists($path)) {
             throw new UsageError("There is no file or folder \"$path\".");
         }
-        $site = is_dir($path) ? (new FolderReader)->read($path) : (new ArchiveReader)->read($path, basename($path));
 
-        return $site->for($line->option('handle'));
+        return is_dir($path) ? (new FolderReader)->read($path) : (new ArchiveReader)->read($path, basename($path));
     }
 
     private function brief(Arguments $line): Brief

@@ -22,17 +22,25 @@ final readonly class Check
     /** Changes whenever the same input may give another report. */
     public const ENGINE = '0.6.0';
 
+    /** Rules whose findings in starter files are the instructor's. */
+    private const OF_STARTERS = '~^(?:markup/|style/|file/name$)~';
+
     /**
      * @param  \Closure(int, int): void|null  $progress called with the number of steps done, and of all steps: one a
      *     page, one a rule
+     * @param  Site|null  $starter  the files that the students began from
      */
-    public static function run(Site $site, Brief $brief, ?\Closure $progress = null): CheckReport
-    {
-        return Collector::paused(fn () => self::report($site, $brief, $progress));
+    public static function run(
+        Site $site,
+        Brief $brief,
+        ?\Closure $progress = null,
+        ?Site $starter = null,
+    ): CheckReport {
+        return Collector::paused(fn () => self::report($site, $brief, $progress, $starter));
     }
 
     /** @param  \Closure(int, int): void|null  $progress */
-    private static function report(Site $files, Brief $brief, ?\Closure $progress): CheckReport
+    private static function report(Site $files, Brief $brief, ?\Closure $progress, ?Site $starter): CheckReport
     {
         $progress ??= static function (int $done, int $of): void {
         };
@@ -50,7 +58,8 @@ final readonly class Check
             array_push($findings, ...$rule->checkRequirements($exam));
             $progress($pages + $done + 1, $pages + count($rules));
         }
-        $causes = Causes::among(self::withoutDuplicates(self::heard($findings, $exam)));
+        $own = self::withoutStarters(self::heard($findings, $exam), $starter);
+        $causes = Causes::among(self::withoutDuplicates($own));
         $folded = Fold::of($causes->kept());
         $placed = self::place($folded->findings);
         $prints = [];
@@ -90,6 +99,40 @@ final readonly class Check
         };
 
         return array_values(array_filter($findings, $isHeard));
+    }
+
+    /**
+     * Without what the starter files say in the same words at the same places: it is not the student's. What is missing
+     * from them, or was to be replaced, is: links and content are told all the same.
+     *
+     * @param  list<Finding>  $findings
+     * @return list<Finding>
+     */
+    private static function withoutStarters(array $findings, ?Site $starter): array
+    {
+        if ($starter === null) {
+            return $findings;
+        }
+        $isTheirs = fn (Finding $one) => $one->requirement === null && preg_match(self::OF_STARTERS, $one->rule) === 1;
+        $exam = new Examination(ParsedSite::of($starter), Brief::none());
+        $left = [];
+        foreach (Catalogue::rules() as $rule) {
+            foreach ($rule->check($exam) as $finding) {
+                $print = 'print '.$finding->fingerprint();
+                $left[$print] = ($left[$print] ?? 0) + ($isTheirs($finding) ? 1 : 0);
+            }
+        }
+        $own = [];
+        foreach ($findings as $finding) {
+            $print = 'print '.$finding->fingerprint();
+            if ($isTheirs($finding) && ($left[$print] ?? 0) > 0) {
+                $left[$print]--;
+            } else {
+                $own[] = $finding;
+            }
+        }
+
+        return $own;
     }
 
     /** @return array<string, list<Span>> by page */

@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
+use InkedMargin\Core\Brief\Brief;
 use InkedMargin\Core\Brief\BriefReader;
 use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Marking\Check;
 use InkedMargin\Core\Marking\CheckReport;
 use InkedMargin\Core\Marking\Outcome;
 use InkedMargin\Core\Marking\OutcomeKind;
@@ -103,3 +105,23 @@ it('counts what it found, and knows a site with nothing but advice as clean', fu
         ->and($faulty->count(Weight::Fault))->toBe(1)
         ->and($faulty->count(Weight::Departure))->toBe(0);
 });
+
+it('does not blame a student for what stands unchanged from the starter', function (string $page, array $found) {
+    $starter = Samples::site(['index.html' => Samples::page('<p><font>Wren Quay</font></p><p><a href="b.html">B</a></p>')]);
+    $site = Samples::site(['index.html' => Samples::page($page)]);
+
+    expect(weighed(Check::run($site, Brief::none(), starter: $starter)))->toBe($found);
+})->with([
+    'as it was' => ['<p><font>Wren Quay</font></p>', []],
+    'moved down by lines' => ["\n\n<p><font>Wren Quay</font></p>", []],
+    'one more of the same' => [
+        '<p><font>Wren Quay</font></p><p><font>Seals</font></p>',
+        ['departure markup/obsolete-element'],
+    ],
+    'the same twice' => [
+        '<p><font>Wren Quay</font> <font>Wren Quay</font></p>',
+        ['departure markup/obsolete-element'],
+    ],
+    'other words in the same tag' => ['<p><font>Marrow Sound</font></p>', []],
+    'a link that was to be filled in' => ['<p><a href="b.html">B</a></p>', ['fault link/missing-file']],
+]);
