@@ -128,16 +128,8 @@ final class Anchoring
         if ($match === null) {
             return $remark->kind === RemarkKind::RubbedOut ? null : $copy->fill(['placed' => false]);
         }
-        $isWholeFile = $match->isAboutWholeFile();
 
-        return $copy->fill([
-            'fingerprint' => $match->fingerprint,
-            'file' => $match->file,
-            'line' => $isWholeFile ? null : $match->start_line,
-            'column' => $isWholeFile ? null : $match->start_column,
-            'end_line' => $isWholeFile ? null : $match->end_line,
-            'end_column' => $isWholeFile ? null : $match->end_column,
-        ]);
+        return $copy->fill(['fingerprint' => $match->fingerprint, ...$match->place()]);
     }
 
     /** @return array{string, int}|null the file and line on which what a note quotes is now */

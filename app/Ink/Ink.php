@@ -64,8 +64,7 @@ final readonly class Ink
     /** @return array<string, mixed> the words and the place of a finding, to be kept whatever becomes of its run */
     private function copy(HandIn $handIn, Finding $finding): array
     {
-        $isWholeFile = $finding->isAboutWholeFile();
-        $bytes = $isWholeFile ? null : $this->bytes($handIn, $finding->file);
+        $bytes = $finding->isAboutWholeFile() ? null : $this->bytes($handIn, $finding->file);
 
         return [
             'body' => $finding->message,
@@ -75,11 +74,7 @@ final readonly class Ink
             'weight' => $finding->weight,
             'mark' => $finding->mark,
             'requirement' => $finding->requirement,
-            'file' => $finding->file,
-            'line' => $isWholeFile ? null : $finding->start_line,
-            'column' => $isWholeFile ? null : $finding->start_column,
-            'end_line' => $isWholeFile ? null : $finding->end_line,
-            'end_column' => $isWholeFile ? null : $finding->end_column,
+            ...$finding->place(),
             'excerpt' => $bytes === null
                 ? null
                 : Excerpt::between($bytes, $finding->start_offset, $finding->end_offset),

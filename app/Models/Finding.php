@@ -50,6 +50,24 @@ final class Finding extends Model implements BelongsToCourse
         return $this->start_offset === 0 && $this->end_offset === 0;
     }
 
+    /**
+     * Where a remark about it is set.
+     *
+     * @return array{file: string, line: int|null, column: int|null, end_line: int|null, end_column: int|null}
+     */
+    public function place(): array
+    {
+        $points = ! $this->isAboutWholeFile();
+
+        return [
+            'file' => $this->file,
+            'line' => $points ? $this->start_line : null,
+            'column' => $points ? $this->start_column : null,
+            'end_line' => $points ? $this->end_line : null,
+            'end_column' => $points ? $this->end_column : null,
+        ];
+    }
+
     public function courseId(): string
     {
         return $this->run->courseId();
