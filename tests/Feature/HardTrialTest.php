@@ -113,6 +113,17 @@ it('shows a page in the encoding that it is in', function (string $bytes) {
     'UTF-16' => [chr(0xFF).chr(0xFE).mb_convert_encoding('<p>Große Flut', 'UTF-16LE', 'UTF-8')],
 ]);
 
+it('lets the browser keep pictures and sheets, whose bytes never change, and no page', function () {
+    $files = ['index.html' => Samples::page(), 'a.css' => 'p { margin: 0 }'];
+    $handIn = $this->handIn($this->assignment($user = $this->instructor()), $files);
+    $url = $this->actingAs($user)->getJson("/api/hand-ins/$handIn->id/seen")->json('url');
+
+    $sheet = $this->get("{$url}a.css")->assertOk();
+    expect($sheet->headers->get('ETag'))->toBe('"'.hash('sha256', 'p { margin: 0 }').'"')
+        ->and($sheet->headers->get('Cache-Control'))->toContain('immutable')->toContain('private')
+        ->and($this->get("{$url}index.html")->headers->get('Cache-Control'))->toContain('no-store');
+});
+
 it('shows a student’s page on the desk, and not in a tab of its own', function () {
     $handIn = $this->handIn($this->assignment($user = $this->instructor()));
     $url = $this->actingAs($user)->getJson("/api/hand-ins/$handIn->id/seen")->json('url');

@@ -79,8 +79,12 @@ final class SeenPageController extends Controller
             return $this->page(Encoding::of($bytes)->decode($bytes), $seen->scripts, 200);
         }
         $type = MimeTypes::getDefault()->getMimeTypes($extension)[0] ?? 'application/octet-stream';
+        $response = $this->guarded(response($bytes, 200, ['Content-Type' => $type]), $seen->scripts, '');
+        // Bytes under their hash never change: turning back to a page does not fetch its pictures again.
+        $response->headers->set('Cache-Control', 'private, max-age=3600, immutable');
+        $response->headers->set('ETag', "\"$file->sha256\"");
 
-        return $this->guarded(response($bytes, 200, ['Content-Type' => $type]), $seen->scripts, '');
+        return $response;
     }
 
     /** @param  string  $html  as UTF-8, whatever the page says it is in: the header counts before the page */
