@@ -7,6 +7,7 @@ use InkedMargin\Core\Site\Label;
 use InkedMargin\Core\Site\Map\PageNames;
 use InkedMargin\Core\Site\Menu\MenuComparison;
 use InkedMargin\Core\Site\Menu\MenuDifference;
+use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\Pattern\PatternKind;
 use InkedMargin\Core\Site\Pattern\PatternOptions;
 use InkedMargin\Core\Site\Pattern\PatternReader;
@@ -67,6 +68,20 @@ it('knows the page that a label names while its address leads to another', funct
         ['tides.html' => 'Marrow Sound - x', 'a.html' => 'Marrow Sound - y', 'b.html' => 'Marrow Sound - z'],
         null,
     ],
+]);
+
+it('takes the name of a folder for its page in a menu only', function (string $body, ?string $named) {
+    $site = ParsedSite::of(Samples::site([
+        'index.html' => Samples::page($body, 'Home'),
+        'tides.html' => Samples::page('', 'Tides'),
+        'second-edition/index.html' => Samples::page('', 'Foreword'),
+    ]));
+    $links = $site->map()->linksOn('index.html');
+
+    expect($site->names()->pageNamedByLabel($links[0]))->toBe($named);
+})->with([
+    'in running text' => ['<main><p>See <a href="tides.html">the second edition</a> for more.</p></main>', null],
+    'in the menu' => ['<nav><a href="tides.html">Second edition</a></nav>', 'second-edition/index.html'],
 ]);
 
 it('finds the page that something shared belongs to', function (string $words, array $titles, string $owner) {

@@ -189,6 +189,11 @@ final readonly class PageNames implements SiteFact
         if ($named === $link->from() && $link->place !== LinkPlace::Menu) {
             return null;
         }
+        // In running text the words of a folder's name mean what is in it: "the second edition" leads to a page of that.
+        $isFolder = $named !== null && str_ends_with($named, '/'.LinkMap::HOME);
+        if ($isFolder && $link->place !== LinkPlace::Menu) {
+            return null;
+        }
         if ($named === null || $named === $to || isset($this->names[$to][$plain]) || $this->isSiteName($link->label)) {
             return null;
         }
