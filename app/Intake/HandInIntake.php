@@ -108,6 +108,11 @@ final readonly class HandInIntake
                 );
             }
             $arrival->update(['state' => 'taken', 'student_id' => $student->id, 'hand_in_id' => $handIn->id]);
+            // Whoever sees that it was taken sees its check too, and waits for it.
+            $brief = $arrival->assignment->brief;
+            if ($brief !== null) {
+                CheckHandIn::request($handIn, $brief);
+            }
         });
     }
 
