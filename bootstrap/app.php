@@ -44,6 +44,10 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->render(fn (QueryException $error, Request $request) => DatabaseDown::is($error)
             ? DatabaseDown::answer($request->is('api/*'))
             : null);
-        $exceptions->map(fn (TokenMismatchException $error) => new HttpException(419, 'Your session has run out. Log in again; what you typed is still here.', $error));
+        $exceptions->map(fn (TokenMismatchException $error) => new HttpException(
+            419,
+            'Your session has run out. Log in again; what you typed is still here.',
+            $error,
+        ));
     })
     ->create();

@@ -33,7 +33,10 @@ Route::middleware('auth')->group(function (): void {
     Route::patch('arrivals/{arrival}', [ArrivalController::class, 'update'])->can('mark', 'arrival');
     Route::get('hand-ins/{handIn}', [HandInController::class, 'show'])->can('view', 'handIn');
     Route::get('hand-ins/{handIn}/survey', [SurveyController::class, 'show'])->can('view', 'handIn');
-    Route::get('hand-ins/{handIn}/source/{path}', [SourceController::class, 'show'])->where('path', '.+')->can('view', 'handIn');
+    Route::get(
+        'hand-ins/{handIn}/source/{path}',
+        [SourceController::class, 'show'],
+    )->where('path', '.+')->can('view', 'handIn');
     Route::get('hand-ins/{handIn}/seen', [SeenPageController::class, 'address'])->can('view', 'handIn');
     Route::put('hand-ins/{handIn}/verdicts/{fingerprint}', [VerdictController::class, 'update'])->can('mark', 'handIn');
     Route::post('hand-ins/{handIn}/notes', [NoteController::class, 'store'])->can('mark', 'handIn');

@@ -22,8 +22,14 @@ final class CollectBlobs extends Command
     {
         $count = 0;
         $unused = DB::table('blobs')->where('created_at', '<', now()->subHours(self::HOURS))
-            ->whereNotExists(fn ($query) => $query->from('hand_in_files')->whereColumn('hand_in_files.sha256', 'blobs.sha256'))
-            ->whereNotExists(fn ($query) => $query->from('hand_ins')->whereColumn('hand_ins.archive_sha256', 'blobs.sha256'))
+            ->whereNotExists(fn ($query) => $query->from('hand_in_files')->whereColumn(
+                'hand_in_files.sha256',
+                'blobs.sha256',
+            ))
+            ->whereNotExists(fn ($query) => $query->from('hand_ins')->whereColumn(
+                'hand_ins.archive_sha256',
+                'blobs.sha256',
+            ))
             ->whereNotExists(fn ($query) => $query->from('arrivals')->whereColumn('arrivals.sha256', 'blobs.sha256'));
         foreach ($unused->pluck('sha256') as $sha256) {
             $count += is_string($sha256) && $blobs->drop($sha256) ? 1 : 0;

@@ -12,9 +12,12 @@ use Illuminate\Support\Facades\Log;
 /** What people and the log are told while PostgreSQL does not answer. */
 final readonly class DatabaseDown
 {
-    private const WORDS = 'The database does not answer. Nothing that was kept is lost. Try again in a moment; if it stays so, start PostgreSQL, or the whole of it with bin/start.';
+    private const WORDS = 'The database does not answer. Nothing that was kept is lost. Try again in a moment; if it '
+        .'stays so, start PostgreSQL, or the whole of it with bin/start.';
 
-    /** SQLSTATE classes of PostgreSQL for a connection that fails, and for a server that is shutting down (appendix A). */
+    /**
+     * SQLSTATE classes of PostgreSQL for a connection that fails, and for a server that is shutting down (appendix A).
+     */
     private const STATES = ['08', '57P'];
 
     public static function is(\Throwable $error): bool
@@ -24,7 +27,10 @@ final readonly class DatabaseDown
         return array_filter(self::STATES, fn (string $class) => str_starts_with($state, $class)) !== [];
     }
 
-    /** @return bool false, so that nothing else writes it down: one line a minute is enough, whatever the number of requests */
+    /**
+     * @return bool false, so that nothing else writes it down: one line a minute is enough, whatever the number of
+     *     requests
+     */
     public static function log(QueryException $error): bool
     {
         $mark = storage_path('framework/database-down');
@@ -39,7 +45,8 @@ final readonly class DatabaseDown
     public static function answer(bool $asJson): JsonResponse|Response
     {
         $page = '<!DOCTYPE html><html lang="en"><meta charset="utf-8"><title>Inked Margin</title>'
-            .'<body style="font: 18px/1.5 serif; max-width: 34em; margin: 4em auto; padding: 0 1em; color: #23201c; background: #f4eddf">'
+            .'<body style="font: 18px/1.5 serif; max-width: 34em; margin: 4em auto; padding: 0 1em; '
+            .'color: #23201c; background: #f4eddf">'
             .'<h1>Inked Margin</h1><p>'.self::WORDS.'</p>';
 
         return $asJson

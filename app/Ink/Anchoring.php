@@ -10,6 +10,7 @@ use App\Models\Finding;
 use App\Models\HandIn;
 use App\Models\Remark;
 use App\Models\RemarkKind;
+use Illuminate\Database\Eloquent\Collection as EloquentCollection;
 use Illuminate\Support\Collection;
 
 /**
@@ -20,6 +21,14 @@ final class Anchoring
 {
     /** @var array<string, string> bytes by path, as they are asked for */
     private array $read = [];
+
+    /** @var array<string, array<string, string>> hashes by path, of each attempt that was asked about */
+    private array $paths = [];
+
+    /**
+     * @var EloquentCollection<int, Finding>|null of the run, when first asked for: most checks have nothing to anchor
+     */
+    private ?EloquentCollection $findings = null;
 
     private function __construct(private readonly CheckRun $run, private readonly BlobStore $blobs)
     {
@@ -39,16 +48,19 @@ final class Anchoring
     /** Decisions whose findings have another fingerprint now, as the rules say it otherwise. */
     private function renew(): void
     {
-        $findings = $this->run->findings()->get();
-        $known = $findings->pluck('fingerprint')->flip();
         $decisions = $this->run->handIn->remarks()->whereNotNull('fingerprint')->where('placed', true)->get();
+        if ($decisions->isEmpty()) {
+            return;
+        }
+        $findings = $this->findings();
+        $known = $findings->pluck('fingerprint')->flip();
         $taken = array_fill_keys($decisions->map(fn (Remark $one) => (string) $one->fingerprint)->all(), true);
         foreach ($decisions as $remark) {
             if ($known->has((string) $remark->fingerprint)) {
                 continue;
             }
-            $free = $findings->filter(fn (Finding $finding) => $finding->file === $remark->file && ! isset($taken[$finding->fingerprint]));
-            $match = $this->likest($remark, $free);
+            $isFree = fn (Finding $one) => $one->file === $remark->file && ! isset($taken[$one->fingerprint]);
+            $match = $this->likest($remark, $findings->filter($isFree));
             if ($match !== null) {
                 $taken[$match->fingerprint] = true;
                 $remark->update(['fingerprint' => $match->fingerprint]);
@@ -84,7 +96,7 @@ final class Anchoring
         if ($before === null || $handIn->remarks()->exists()) {
             return;
         }
-        $findings = $this->run->findings()->get();
+        $findings = $this->findings();
         $taken = [];
         foreach ($before->remarks()->where('placed', true)->get() as $remark) {
             $remark->setRelation('handIn', $before);
@@ -161,10 +173,18 @@ final class Anchoring
         return $this->read[$path] ??= $this->blobs->get($this->paths()[$path]);
     }
 
-    /** @return array<string, string> hashes by path */
-    private function paths(?HandIn $handIn = null): array
+    /** @return EloquentCollection<int, Finding> */
+    private function findings(): EloquentCollection
     {
+        return $this->findings ??= $this->run->findings()->get();
+    }
+
+    /** @return array<string, string> hashes by path */
+    private function paths(?HandIn $of = null): array
+    {
+        $handIn = $of ?? $this->run->handIn;
+
         /** @var array<string, string> */
-        return ($handIn ?? $this->run->handIn)->loadMissing('files')->files->pluck('sha256', 'path')->all();
+        return $this->paths[$handIn->id] ??= $handIn->loadMissing('files')->files->pluck('sha256', 'path')->all();
     }
 }

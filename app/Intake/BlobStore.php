@@ -40,7 +40,9 @@ final readonly class BlobStore
     {
         $bytes = $this->disk()->exists(self::path($sha256)) ? $this->disk()->get(self::path($sha256)) : null;
         if ($bytes === null || hash('sha256', $bytes) !== $sha256) {
-            throw new StoreFailure('A file of this hand-in is damaged on the server’s disk. Drop its zip again: that mends it.');
+            throw new StoreFailure(
+                'A file of this hand-in is damaged on the server’s disk. Drop its zip again: that mends it.',
+            );
         }
 
         return $bytes;

@@ -37,18 +37,16 @@ final readonly class HandInIntake
 
             return;
         }
-        $student = $arrival->student ?? (new StudentMatcher($arrival->assignment->course->students))->match(
-            $arrival->name,
-            $site->name,
-        );
+        $matcher = new StudentMatcher($arrival->assignment->course->students);
+        $student = $arrival->student ?? $matcher->match($arrival->name, $site->name);
         if ($student === null) {
-            $likely = (new StudentMatcher($arrival->assignment->course->students))->likely($arrival->name, $site->name);
+            $likely = $matcher->likely($arrival->name, $site->name);
             $arrival->update(['state' => 'unmatched', 'likely' => $likely->pluck('id')->all()]);
 
             return;
         }
         $this->file($arrival, $student, $site);
-        $this->check($arrival->refresh());
+        $arrival->refresh();
     }
 
     private function unpack(Arrival $arrival): Site
@@ -109,17 +107,14 @@ final readonly class HandInIntake
             }
             $arrival->update(['state' => 'taken', 'student_id' => $student->id, 'hand_in_id' => $handIn->id]);
             // Whoever sees that it was taken sees its check too, and waits for it.
-            $brief = $arrival->assignment->brief;
-            if ($brief !== null) {
-                CheckHandIn::request($handIn, $brief);
-            }
+            $this->check($arrival);
         });
     }
 
     private function check(Arrival $arrival): void
     {
         $brief = $arrival->assignment->brief;
-        if ($arrival->state === 'taken' && $arrival->handIn !== null && $brief !== null) {
+        if ($arrival->handIn !== null && $brief !== null) {
             CheckHandIn::request($arrival->handIn, $brief);
         }
     }

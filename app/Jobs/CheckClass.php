@@ -9,7 +9,10 @@ use Illuminate\Contracts\Queue\ShouldBeUnique;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 
-/** Has every student's last attempt at an assignment checked under the brief in force: a job, so that nobody waits for it. */
+/**
+ * Has every student's last attempt at an assignment checked under the brief in force: a job, so that nobody waits for
+ * it.
+ */
 final class CheckClass implements ShouldBeUnique, ShouldQueue
 {
     use Queueable;

@@ -65,7 +65,9 @@ final class CheckHandIn implements ShouldBeUnique, ShouldQueue
         }
     }
 
-    /** The hash of everything that a run's result depends on: the files, the brief, the engine, and how the class packs. */
+    /**
+     * The hash of everything that a run's result depends on: the files, the brief, the engine, and how the class packs.
+     */
     private static function key(HandIn $handIn, Brief $brief): string
     {
         $packing = app(SiteStore::class)->packing($handIn);
@@ -86,7 +88,10 @@ final class CheckHandIn implements ShouldBeUnique, ShouldQueue
         try {
             $brief = $run->brief->read();
         } catch (BriefError) {
-            $run->update(['state' => 'failed', 'trouble' => 'The brief cannot be read. Put it right, and everything is checked again.']);
+            $run->update([
+                'state' => 'failed',
+                'trouble' => 'The brief cannot be read. Put it right, and everything is checked again.',
+            ]);
 
             return;
         }

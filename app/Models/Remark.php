@@ -15,7 +15,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $hand_in_id
  * @property string $user_id
  * @property RemarkKind $kind
- * @property int $version  one more with each change: who changes what is no longer there is told so
+ * @property int $version  goes up with each change, so that a change to an older one can be refused
  * @property string $body  the words of the finding as they were inked, or what was written
  * @property string $remedy
  * @property string|null $reason  why a finding was rubbed out
@@ -57,7 +57,9 @@ final class Remark extends Model implements BelongsToCourse
         return $this->belongsTo(HandIn::class);
     }
 
-    /** Whether the student reads it. What comes from an earlier attempt and has no place in this one is not sent again. */
+    /**
+     * Whether the student reads it. What comes from an earlier attempt and has no place in this one is not sent again.
+     */
     public function isInReply(): bool
     {
         return $this->placed && $this->kind !== RemarkKind::RubbedOut;

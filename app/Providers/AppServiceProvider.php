@@ -32,8 +32,10 @@ final class AppServiceProvider extends ServiceProvider
         foreach (self::GUARDED as $model) {
             Gate::policy($model, CoursePolicy::class);
         }
-        // Only what was refused counts: a whole staff room may log in from one address at the stroke of nine. Who guesses
-        // from elsewhere does not keep the owner of an account out: that takes wrong tries from the owner's own network.
+        // Only what was refused counts: a whole staff room may log in from one address at the stroke of nine. Who
+        // guesses
+        // from elsewhere does not keep the owner of an account out: that takes wrong tries from the owner's own
+        // network.
         $refused = fn (Response $response) => $response->getStatusCode() === 422;
         RateLimiter::for('log-in', function (Request $request) use ($refused): array {
             $email = $request->input('email');

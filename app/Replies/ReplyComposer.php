@@ -23,6 +23,7 @@ final readonly class ReplyComposer
     public static function compose(HandIn $handIn): ReplyContent
     {
         $points = self::points($handIn);
+        $counted = array_filter($points, fn (ReplyPoint $one) => $one->outcome !== 'unclear' || $one->reason !== null);
 
         return new ReplyContent(
             student: $handIn->student->name,
@@ -33,15 +34,7 @@ final readonly class ReplyComposer
             points: $points,
             awarded: round(array_sum(array_map(fn (ReplyPoint $point) => $point->awarded, $points)), 2),
             // What could not be judged, and nobody gave points for, is left out of the sum.
-            possible: round(
-                array_sum(
-                    array_map(
-                        fn (ReplyPoint $point) => $point->outcome === 'unclear' && $point->reason === null ? 0.0 : $point->possible,
-                        $points,
-                    ),
-                ),
-                2,
-            ),
+            possible: round(array_sum(array_map(fn (ReplyPoint $point) => $point->possible, $counted)), 2),
         );
     }
 

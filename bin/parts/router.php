@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-// For PHP's built-in server, what nginx does elsewhere: files of the interface are sent with their headers (their names hold their
-// hash, so that they may be kept for ever), bodies are compressed; everything that is no file is the application's.
+// For PHP's built-in server, what nginx does elsewhere: files of the interface are sent with their headers (their names
+// hold their hash, so that they may be kept for ever), bodies are compressed; everything that is no file is the
+// application's.
 
 ob_start(function (string $body): string {
     $mayCompress = str_contains((string) ($_SERVER['HTTP_ACCEPT_ENCODING'] ?? ''), 'gzip');

@@ -63,7 +63,11 @@ it('says how many files of a drop it took when the disk was full in the middle',
     $large = UploadedFile::fake()->createWithContent('b.zip', str_repeat('x', 5000));
     fillDisk(100, true);
 
-    $this->actingAs($user)->post("/api/assignments/$assignment->id/arrivals", ['files' => [$small, $large]], ['Accept' => 'application/json'])
+    $this->actingAs($user)->post(
+        "/api/assignments/$assignment->id/arrivals",
+        ['files' => [$small, $large]],
+        ['Accept' => 'application/json'],
+    )
         ->assertStatus(507)->assertSee('1 of 2 were taken');
     expect(Arrival::query()->pluck('name')->all())->toBe(['a.zip']);
 });
@@ -72,19 +76,29 @@ it('counts what it took, and keeps a name of any length', function () {
     $assignment = $this->assignment($user = $this->instructor());
     $long = $this->upload(['index.html' => Samples::page()], str_repeat('ä', 400).'.zip');
 
-    $this->actingAs($user)->post("/api/assignments/$assignment->id/arrivals", ['files' => [$this->upload(['index.html' => 'x']), $long]])
+    $this->actingAs($user)->post(
+        "/api/assignments/$assignment->id/arrivals",
+        ['files' => [$this->upload(['index.html' => 'x']), $long]],
+    )
         ->assertStatus(202)->assertJson(['taken' => 2]);
     expect(Arrival::query()->get()->last()->name)->toEndWith('ä.zip');
 });
 
 it('takes files whose names are numbers', function () {
-    $handIn = $this->handIn($this->assignment($this->instructor()), ['index.html' => Samples::page(), '0' => 'x', '123' => 'y']);
+    $handIn = $this->handIn(
+        $this->assignment($this->instructor()),
+        ['index.html' => Samples::page(), '0' => 'x', '123' => 'y'],
+    );
 
     expect($handIn->files->pluck('path')->all())->toBe(['0', '123', 'index.html'])
         ->and($handIn->run->state)->toBe('finished');
 });
 
-it('shows the home page of a folder, at the address of the folder', function (string $path, int $status, string $shown) {
+it('shows the home page of a folder, at the address of the folder', function (
+    string $path,
+    int $status,
+    string $shown,
+) {
     $files = ['index.html' => Samples::page('<p>Home</p>'), 'pages/index.html' => Samples::page('<p>Inside</p>')];
     $handIn = $this->handIn($this->assignment($user = $this->instructor()), $files);
     $url = $this->actingAs($user)->getJson("/api/hand-ins/$handIn->id/seen")->json('url');
@@ -92,7 +106,9 @@ it('shows the home page of a folder, at the address of the folder', function (st
     // The test client takes the slash off.
     $response = app(Illuminate\Contracts\Http\Kernel::class)->handle(Request::create(rtrim($url, '/').$path));
 
-    expect($response->getStatusCode())->toBe($status)->and($response->getContent().$response->headers->get('Location'))->toContain($shown);
+    expect($response->getStatusCode())->toBe($status)->and(
+        $response->getContent().$response->headers->get('Location'),
+    )->toContain($shown);
 })->with([
     'the root' => ['/', 200, 'Home'],
     'a folder' => ['/pages/', 200, 'Inside'],
@@ -148,7 +164,10 @@ it('refuses NUL and what is no text before anything is read or kept', function (
 it('lets nobody in under an address with NUL in it', function () {
     $this->instructor();
 
-    $this->postJson('/api/log-in', ['email' => "teacher@example.org\0x", 'password' => 'right-password'])->assertUnprocessable();
+    $this->postJson(
+        '/api/log-in',
+        ['email' => "teacher@example.org\0x", 'password' => 'right-password'],
+    )->assertUnprocessable();
     $this->assertGuest();
 });
 
@@ -160,8 +179,24 @@ it('answers no request with an error of its own, whatever the types of what is s
         'note' => $note->id, 'fingerprint' => $handIn->run->findings[0]->fingerprint, 'requirement' => 'files',
         'arrival' => Arrival::query()->value('id'), 'path' => 'index.html',
     ];
-    $fields = ['source', 'state', 'reason', 'body', 'merit', 'file', 'line', 'version', 'points', 'student', 'files', 'email', 'password', 'scripts', 'around', 'page'];
-    $wrong = [null, '', [], ['a'], ['a' => ['b']], 1e300, -1, PHP_INT_MAX, true, 'x', str_repeat('y', 3000), '01890000-0000-7000-8000-000000000000'];
+    $fields = [
+        'source', 'state', 'reason', 'body', 'merit', 'file', 'line', 'version', 'points', 'student', 'files', 'email',
+        'password', 'scripts', 'around', 'page',
+    ];
+    $wrong = [
+        null,
+        '',
+        [],
+        ['a'],
+        ['a' => ['b']],
+        1e300,
+        -1,
+        PHP_INT_MAX,
+        true,
+        'x',
+        str_repeat('y', 3000),
+        '01890000-0000-7000-8000-000000000000',
+    ];
     $failed = [];
     foreach (Route::getRoutes() as $route) {
         if (! str_starts_with($route->uri(), 'api/')) {
@@ -175,7 +210,11 @@ it('answers no request with an error of its own, whatever the types of what is s
                     $this->actingAs($user);
                     $response = $this->json($method, "/$address", array_fill_keys($fields, $value));
                     if ($response->status() >= 500) {
-                        $failed["$method $address"][] = get_debug_type($value).' '.substr((string) $response->exception?->getMessage(), 0, 120);
+                        $failed["$method $address"][] = get_debug_type($value).' '.substr(
+                            (string) $response->exception?->getMessage(),
+                            0,
+                            120,
+                        );
                     }
                 }
             }

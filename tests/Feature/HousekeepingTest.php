@@ -74,7 +74,10 @@ it('checks a class by a job of its own, once for each version of the brief', fun
     expect($handIn->runs()->count())->toBe(2)->and(new CheckHandIn('x'))->toBeInstanceOf(ShouldBeUnique::class);
 });
 
-it('says a sentence when a check fails, and keeps the exception for the log', function (Throwable $error, string $words) {
+it('says a sentence when a check fails, and keeps the exception for the log', function (
+    Throwable $error,
+    string $words,
+) {
     $handIn = $this->handIn($this->assignment($user = $this->instructor()));
     $run = $handIn->runs()->firstOrFail();
     $run->update(['state' => 'running', 'finished_at' => null]);
@@ -89,11 +92,17 @@ it('says a sentence when a check fails, and keeps the exception for the log', fu
 ]);
 
 it('shows a stored brief that cannot be read, with what is wrong, and takes another', function () {
-    $assignment = $this->assignment($user = $this->instructor(), brief: "title: T\nrequirements:\n  - {id: a, kind: none}");
+    $assignment = $this->assignment(
+        $user = $this->instructor(),
+        brief: "title: T\nrequirements:\n  - {id: a, kind: none}",
+    );
     $handIn = $this->handIn($assignment);
 
     $this->actingAs($user)->getJson("/api/assignments/$assignment->id")->assertOk()
-        ->assertJsonPath('brief.requirements', [])->assertJsonPath('brief.problems.0', fn (string $problem) => str_contains($problem, 'line 3'));
+        ->assertJsonPath('brief.requirements', [])->assertJsonPath(
+            'brief.problems.0',
+            fn (string $problem) => str_contains($problem, 'line 3'),
+        );
     expect($handIn->run->state)->toBe('failed')->and($handIn->run->trouble)->toContain('The brief cannot be read');
 
     $this->putJson("/api/assignments/$assignment->id/brief", ['source' => self::BRIEF])->assertOk();
@@ -141,7 +150,11 @@ it('has somebody who may and somebody who may not for every address of the API',
         ->reject(fn ($route) => in_array($route->uri(), $open, true));
     $missing = $routes->reject(function ($route) use ($tested): bool {
         $place = preg_quote(substr($route->uri(), strlen('api/')), '~');
-        $place = str_replace(['\{fingerprint\}', '\{requirement\}', '\{path\}'], ['\{finding\}', 'files', 'index\.html'], $place);
+        $place = str_replace(
+            ['\{fingerprint\}', '\{requirement\}', '\{path\}'],
+            ['\{finding\}', 'files', 'index\.html'],
+            $place,
+        );
 
         return preg_match("~\\['{$route->methods()[0]}', '$place'~", (string) $tested) === 1;
     });

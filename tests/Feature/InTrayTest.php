@@ -208,7 +208,10 @@ it('queues, so that nobody waits for an upload to be unpacked', function () {
 
 it('has a check on its way in the same moment in which an arrival is taken', function () {
     Illuminate\Support\Facades\Queue::fake();
-    $arrival = $this->arrival($this->assignment($this->instructor()), (string) file_get_contents(Samples::zip(['index.html' => 'x'])));
+    $arrival = $this->arrival(
+        $this->assignment($this->instructor()),
+        (string) file_get_contents(Samples::zip(['index.html' => 'x'])),
+    );
     app(App\Intake\HandInIntake::class)->take($arrival->load('assignment.course.students', 'assignment.brief'));
 
     expect($arrival->refresh()->state)->toBe('taken')->and($arrival->handIn->run->state)->toBe('queued');

@@ -37,7 +37,12 @@ function draftOf(string $at): array
 function rewordRun(HandIn $handIn, ?string $rule = null): void
 {
     $run = CheckRun::query()->where('hand_in_id', $handIn->id)->firstOrFail();
-    $newer = $run->replicate()->fill(['key' => 'another', 'engine' => '99', 'state' => 'queued', 'finished_at' => null]);
+    $newer = $run->replicate()->fill([
+        'key' => 'another',
+        'engine' => '99',
+        'state' => 'queued',
+        'finished_at' => null,
+    ]);
     $newer->created_at = now()->addMinute();
     $newer->save();
     foreach ($run->findings as $finding) {
@@ -106,7 +111,11 @@ it('loses no word when every run is thrown away', function () {
     expect(draftOf($this->at))->toBe($before);
 });
 
-it('takes what was said of one attempt to the next, where it still holds', function (array $files, array $draft, array $lost) {
+it('takes what was said of one attempt to the next, where it still holds', function (
+    array $files,
+    array $draft,
+    array $lost,
+) {
     $this->putJson("$this->at/verdicts/{$this->finding->fingerprint}", ['state' => 'inked']);
     $this->postJson("$this->at/notes", ['body' => 'Mind this', 'merit' => false, 'file' => 'index.html', 'line' => 8]);
     $this->postJson("$this->at/notes", ['body' => 'A good start', 'merit' => true]);
@@ -151,7 +160,10 @@ it('says of a carried remark without a place what it was about, and does not sen
 });
 
 it('rubs out on the next attempt what was rubbed out on this one', function () {
-    $this->putJson("$this->at/verdicts/{$this->finding->fingerprint}", ['state' => 'rubbed-out', 'reason' => 'It is a drawing.']);
+    $this->putJson(
+        "$this->at/verdicts/{$this->finding->fingerprint}",
+        ['state' => 'rubbed-out', 'reason' => 'It is a drawing.'],
+    );
 
     $next = nextAttempt(['index.html' => Samples::page('<p>New</p><img src="none.png">')]);
 
@@ -185,7 +197,11 @@ it('runs a check once for what goes into it, and again for anything else', funct
     expect($this->handIn->runs()->count())->toBe(2);
 });
 
-it('finds the line that a quotation is on, the nearest to where it was', function (string $text, int $near, ?int $line) {
+it('finds the line that a quotation is on, the nearest to where it was', function (
+    string $text,
+    int $near,
+    ?int $line,
+) {
     expect(Excerpt::lineIn($text, 'Ebb at noon', $near))->toBe($line);
 })->with([
     'as it was' => ["a\nEbb at noon\nb", 2, 2],

@@ -27,7 +27,12 @@ it('makes remarks of verdicts and notes that were kept before, word for word', f
     DB::table('courses')->insert(['id' => $course, 'title' => 'C', 'school' => 'S', 'term' => 'N']);
     DB::table('students')->insert(['id' => $student, 'course_id' => $course, 'name' => 'W', 'handle' => 'w']);
     DB::table('assignments')->insert(['id' => $assignment, 'course_id' => $course, 'title' => 'A']);
-    DB::table('briefs')->insert(['id' => $brief, 'assignment_id' => $assignment, 'version' => 1, 'source' => 'title: A']);
+    DB::table('briefs')->insert([
+        'id' => $brief,
+        'assignment_id' => $assignment,
+        'version' => 1,
+        'source' => 'title: A',
+    ]);
     DB::table('blobs')->insert(['sha256' => str_repeat('a', 64), 'bytes' => 1]);
     DB::table('hand_ins')->insert([
         'id' => $handIn, 'assignment_id' => $assignment, 'student_id' => $student, 'attempt' => 1,
@@ -50,7 +55,11 @@ it('makes remarks of verdicts and notes that were kept before, word for word', f
         $finding($run, 'both', 'No alt text.', 0),
         $finding($older, 'old', 'Only said long ago.', 1),
     ]);
-    foreach ([['both', 'inked', null], ['old', 'rubbed-out', 'A drawing.'], ['lost', 'inked', null]] as [$print, $state, $why]) {
+    foreach ([
+        ['both', 'inked', null],
+        ['old', 'rubbed-out', 'A drawing.'],
+        ['lost', 'inked', null],
+    ] as [$print, $state, $why]) {
         DB::table('verdicts')->insert([
             'id' => $id(), 'hand_in_id' => $handIn, 'user_id' => $user, 'fingerprint' => $print, 'state' => $state,
             'reason' => $why, 'created_at' => $now, 'updated_at' => $now,

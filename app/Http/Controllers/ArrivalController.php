@@ -78,7 +78,10 @@ final class ArrivalController extends Controller
             try {
                 $sha256 = $blobs->put($file->getContent());
             } catch (StoreFailure $failure) {
-                throw new StoreFailure("{$failure->getMessage()} $taken of ".count($files).' were taken; drop the others again.', previous: $failure);
+                throw new StoreFailure(
+                    "{$failure->getMessage()} $taken of ".count($files).' were taken; drop the others again.',
+                    previous: $failure,
+                );
             }
             $arrival = $assignment->arrivals()->create([
                 'name' => self::name($file),

@@ -11,6 +11,7 @@ use App\Http\Resources\RunView;
 use App\Http\Resources\StudentLine;
 use App\Models\Assignment;
 use App\Models\HandIn;
+use App\Models\RemarkKind;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -42,7 +43,9 @@ final class AssignmentController extends Controller
         $assignment->load(['course.students', 'brief']);
         $handIns = $assignment->handIns()->newest()->with([
             'student', 'run', 'reply', 'marks', 'run.outcomes',
-        ])->withCount(['remarks as notes_count' => fn ($remarks) => $remarks->whereIn('kind', ['note', 'merit'])])->get()
+        ])->withCount([
+            'remarks as notes_count' => fn ($remarks) => $remarks->whereIn('kind', RemarkKind::WRITTEN),
+        ])->get()
             ->each(fn (HandIn $handIn) => $handIn->setRelation('assignment', $assignment));
         $tallies = $this->tallies(array_values(array_map(strval(...), $handIns->modelKeys())));
 

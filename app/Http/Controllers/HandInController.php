@@ -82,7 +82,9 @@ final class HandInController extends Controller
             false,
         ));
         $there = $handIn->files->pluck('path')->flip();
-        $missing = collect(($handIn->run->findings ?? new Collection)->all())->map(fn (Finding $finding) => $finding->file)->unique()
+        $missing = collect(
+            ($handIn->run->findings ?? new Collection)->all(),
+        )->map(fn (Finding $finding) => $finding->file)->unique()
             ->filter(fn (string $file) => $file !== '' && ! $there->has($file))
             ->map(fn (string $file) => new Leaf(
                 $file,

@@ -54,7 +54,8 @@ final class NoteController extends Controller
         ]);
         if ($changed === 0) {
             return response()->json([
-                'message' => 'Somebody has changed this note since you opened it. Theirs stays, and what you wrote is still in the box.',
+                'message' => 'Somebody has changed this note since you opened it. '
+                    .'Theirs stays, and what you wrote is still in the box.',
                 'note' => DeskNote::of($note->refresh()),
             ], 409);
         }

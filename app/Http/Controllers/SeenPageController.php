@@ -10,7 +10,6 @@ use App\Intake\SeenToken;
 use App\Models\HandIn;
 use App\Models\HandInFile;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
@@ -41,7 +40,6 @@ final class SeenPageController extends Controller
     )]
     public function address(Request $request, HandIn $handIn): JsonResponse
     {
-
         return response()->json(new SeenPage(
             config()->string('margin.seen_url').'/seen/'.SeenToken::issue(
                 $handIn->id,
@@ -50,7 +48,7 @@ final class SeenPageController extends Controller
         ));
     }
 
-    public function show(Request $request, BlobStore $blobs, string $token, string $path = ''): Response|RedirectResponse
+    public function show(Request $request, BlobStore $blobs, string $token, string $path = ''): Response
     {
         abort_unless($request->getSchemeAndHttpHost() === config()->string('margin.seen_url'), 404);
         $seen = SeenToken::open($token);
@@ -61,17 +59,17 @@ final class SeenPageController extends Controller
         if ($request->headers->get('Sec-Fetch-Dest') === 'document') {
             return $this->page('<p>A student’s page is shown on the desk only.</p>', false, 403);
         }
-        $files = HandInFile::query()->where('hand_in_id', $seen->handInId);
-        $file = (clone $files)->where('path', $path)->first();
-        if ($file === null) {
-            $file = (clone $files)->where('path', ltrim("$path/index.html", '/'))->first();
-            if ($file !== null && ! str_ends_with((string) parse_url($request->getRequestUri(), PHP_URL_PATH), '/')) {
-                // Its links count from inside the folder.
-                return $this->guarded(redirect()->away($request->url().'/'), false, '');
-            }
-        }
+        $home = ltrim("$path/index.html", '/');
+        $files = HandInFile::query()->where('hand_in_id', $seen->handInId)
+            ->whereIn('path', [$path, $home])->get()->keyBy('path');
+        $file = $files->get($path) ?? $files->get($home);
         if ($file === null) {
             return $this->page('<p>There is no file <b>'.e($path).'</b> in this hand-in.</p>', false, 404);
+        }
+        $isInside = str_ends_with((string) parse_url($request->getRequestUri(), PHP_URL_PATH), '/');
+        if ($file->path !== $path && ! $isInside) {
+            // Its links count from inside the folder.
+            return $this->guarded(response('', 302, ['Location' => $request->url().'/']), false, '');
         }
         $bytes = $blobs->get($file->sha256);
         $extension = strtolower(pathinfo($file->path, PATHINFO_EXTENSION));
@@ -88,7 +86,7 @@ final class SeenPageController extends Controller
     }
 
     /** @param  string  $html  as UTF-8, whatever the page says it is in: the header counts before the page */
-    private function page(string $html, bool $scripts, int $status): Response|RedirectResponse
+    private function page(string $html, bool $scripts, int $status): Response
     {
         $nonce = Str::random(24);
         $type = ['Content-Type' => 'text/html; charset=utf-8'];
@@ -100,13 +98,17 @@ final class SeenPageController extends Controller
         );
     }
 
-    private function guarded(Response|RedirectResponse $response, bool $scripts, string $nonce): Response|RedirectResponse
+    private function guarded(Response $response, bool $scripts, string $nonce): Response
     {
         $own = config()->string('margin.seen_url');
         $script = $scripts ? "'unsafe-inline' $own" : ($nonce === '' ? "'none'" : "'nonce-$nonce'");
+        $policy = [
+            'sandbox allow-scripts', "webrtc 'block'", "default-src 'none'", "script-src $script",
+            "style-src 'unsafe-inline' $own", "img-src data: $own", "font-src data: $own", "media-src $own",
+            "frame-src $own", "form-action 'none'", "base-uri $own", 'frame-ancestors '.config()->string('app.url'),
+        ];
         $response->headers->add([
-            'Content-Security-Policy' => "sandbox allow-scripts; webrtc 'block'; default-src 'none'; script-src $script; style-src 'unsafe-inline' $own; img-src data: $own; font-src data: $own; media-src $own; frame-src $own; form-action 'none'; base-uri $own; frame-ancestors "
-                .config()->string('app.url'),
+            'Content-Security-Policy' => implode('; ', $policy),
             'X-Content-Type-Options' => 'nosniff',
             'Referrer-Policy' => 'no-referrer',
             'Cross-Origin-Resource-Policy' => 'cross-origin',

@@ -46,7 +46,9 @@ final class ShelfController extends Controller
                     $assignment->due_at?->toIso8601String(),
                 ))
                 ->filter(
-                    fn (Waiting $waiting) => $waiting->toRead > 0 || $waiting->unmatched > 0 || $waiting->withoutDueTime,
+                    fn (Waiting $waiting) => $waiting->toRead > 0
+                        || $waiting->unmatched > 0
+                        || $waiting->withoutDueTime,
                 )
                 ->all()),
             array_values($courses->map(fn (Course $course) => new CourseSpine(

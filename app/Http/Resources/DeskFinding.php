@@ -74,7 +74,10 @@ final readonly class DeskFinding
     {
         $decisions = $handIn->remarks->whereNotNull('fingerprint')->keyBy('fingerprint');
         $found = $handIn->run->findings ?? new Collection;
-        $reported = $found->map(fn (Finding $finding) => self::ofFinding($finding, $decisions->get($finding->fingerprint)));
+        $reported = $found->map(fn (Finding $finding) => self::ofFinding(
+            $finding,
+            $decisions->get($finding->fingerprint),
+        ));
         $kept = $decisions->diffKeys($found->keyBy('fingerprint'))
             ->filter(fn (Remark $remark) => $remark->kind === RemarkKind::Finding)
             ->map(self::ofRemark(...));
@@ -84,7 +87,7 @@ final readonly class DeskFinding
 
     private static function ofFinding(Finding $finding, ?Remark $remark): self
     {
-        $isWholeFile = $finding->isAboutWholeFile();
+        $place = $finding->place();
         $isInked = $remark?->kind === RemarkKind::Finding;
 
         return new self(
@@ -93,15 +96,15 @@ final readonly class DeskFinding
             $finding->variant,
             $finding->weight,
             $finding->mark,
-            $finding->file,
-            $isWholeFile ? null : $finding->start_line,
+            $place['file'],
+            $place['line'],
             $finding->start_column,
-            $isWholeFile ? null : $finding->end_line,
+            $place['end_line'],
             $finding->end_column,
             $isInked ? $remark->body : $finding->message,
             $isInked ? $remark->remedy : $finding->remedy,
             array_map(
-                fn (array $place) => new RelatedPlace($place['file'], $place['start']['line'], $place['message']),
+                fn (array $one) => new RelatedPlace($one['file'], $one['start']['line'], $one['message']),
                 $finding->related,
             ),
             $finding->requirement,

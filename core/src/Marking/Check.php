@@ -50,14 +50,7 @@ final readonly class Check
             $progress($done, ($pages = $of) + count($rules));
         });
         $exam = new Examination($site, $brief);
-        $findings = [];
-        foreach ($rules as $done => $rule) {
-            foreach ($rule->check($exam) as $finding) {
-                $findings[] = $finding;
-            }
-            array_push($findings, ...$rule->checkRequirements($exam));
-            $progress($pages + $done + 1, $pages + count($rules));
-        }
+        $findings = self::findings($exam, fn (int $done) => $progress($pages + $done, $pages + count($rules)));
         $own = self::withoutStarters(self::heard($findings, $exam), $starter);
         $causes = Causes::among(self::withoutDuplicates($own));
         $folded = Fold::of($causes->kept());
@@ -72,6 +65,28 @@ final readonly class Check
         );
 
         return new CheckReport($site, $brief, $placed, $outcomes, Points::sum(self::counted($outcomes)));
+    }
+
+    /**
+     * What all rules have to say.
+     *
+     * @param  \Closure(int): void|null  $checked  called with the number of rules that are done
+     * @return list<Finding>
+     */
+    private static function findings(Examination $exam, ?\Closure $checked = null): array
+    {
+        $findings = [];
+        foreach (Catalogue::rules() as $done => $rule) {
+            foreach ($rule->check($exam) as $finding) {
+                $findings[] = $finding;
+            }
+            array_push($findings, ...$rule->checkRequirements($exam));
+            if ($checked !== null) {
+                $checked($done + 1);
+            }
+        }
+
+        return $findings;
     }
 
     /**
@@ -115,14 +130,11 @@ final readonly class Check
         }
         $isTheirs = fn (Finding $one) => $one->requirement === null && preg_match(self::OF_STARTERS, $one->rule) === 1;
         $exam = new Examination(ParsedSite::of($starter), Brief::none());
-        $left = [];
-        foreach (Catalogue::rules() as $rule) {
-            foreach ($rule->check($exam) as $finding) {
-                $print = 'print '.$finding->fingerprint();
-                $left[$print] = ($left[$print] ?? 0) + ($isTheirs($finding) ? 1 : 0);
-            }
+        $left = $own = [];
+        foreach (array_filter(self::findings($exam), $isTheirs) as $finding) {
+            $print = 'print '.$finding->fingerprint();
+            $left[$print] = ($left[$print] ?? 0) + 1;
         }
-        $own = [];
         foreach ($findings as $finding) {
             $print = 'print '.$finding->fingerprint();
             if ($isTheirs($finding) && ($left[$print] ?? 0) > 0) {
@@ -192,7 +204,9 @@ final readonly class Check
         return $placed;
     }
 
-    /** @param  array<int, string>  $prints  fingerprints by the object id of their finding, in the order of the report */
+    /**
+     * @param  array<int, string>  $prints fingerprints by the object id of their finding, in the order of the report
+     */
     private static function outcome(
         Requirement $requirement,
         Examination $exam,

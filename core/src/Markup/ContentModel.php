@@ -140,7 +140,8 @@ final readonly class ContentModel
             $around,
         ) ?? $this->fromAbove($element, $around) ?? $this->fromMetadata($element);
         $mayBeRefused = array_intersect_key(array_flip($this->notInside[$name] ?? []), $around->names) !== [];
-        if ($misplaced === null && ! $mayBeRefused && ($this->data['parents'][$name][0] ?? '') !== 'head' && $name !== 'meta') {
+        $isForHead = ($this->data['parents'][$name][0] ?? '') === 'head' || $name === 'meta';
+        if ($misplaced === null && ! $mayBeRefused && ! $isForHead) {
             $around->fine[$name] = true;
         }
 

@@ -38,7 +38,9 @@ final class Surroundings
     /** What is around the children of an element that is here. */
     public function inside(Element $element, ContentModel $model): self
     {
-        return $this->inside[$element->isWritten() ? $element->name : "implied $element->name"] ??= $this->entered($element, $model);
+        $key = $element->isWritten() ? $element->name : "implied $element->name";
+
+        return $this->inside[$key] ??= $this->entered($element, $model);
     }
 
     private function entered(Element $element, ContentModel $model): self

@@ -11,7 +11,7 @@ use InkedMargin\Core\Source\Utf8;
 /**
  * Which start and end tags of a page belong together, and which have no partner.
  *
- * One slip is told once: an element that is not closed and an end tag of its name that closes nothing further down are
+ * One slip is reported once: an element that is not closed and an end tag of its name that closes nothing later on are
  * one pair of crossing tags, or one element that was cut short, and not two findings.
  */
 final readonly class TagPairs

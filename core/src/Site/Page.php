@@ -85,7 +85,8 @@ final readonly class Page
      * The attributes that were written, kind by kind, so that a rule looks at each kind once and not at each attribute
      * of the page.
      *
-     * @return iterable<array{string, string, list<Element>}> the name of an element, of an attribute, and who has it in document order
+     * @return iterable<array{string, string, list<Element>}> the name of an element, of an attribute, and the elements
+     *     that have it, in document order
      */
     public function attributes(): iterable
     {

@@ -7,7 +7,8 @@ use InkedMargin\Core\Brief\Shortfall;
 use InkedMargin\Core\Marking\Outcome;
 use InkedMargin\Core\Tests\Samples;
 
-// What each field of each kind of requirement asks for: how much of four points a site gets, and what it falls short of, as
+// What each field of each kind of requirement asks for: how much of four points a site gets, and what it falls short
+// of, as
 // "variant file".
 
 /** What a requirement of four points came to. */

@@ -107,7 +107,9 @@ it('counts what it found, and knows a site with nothing but advice as clean', fu
 });
 
 it('does not blame a student for what stands unchanged from the starter', function (string $page, array $found) {
-    $starter = Samples::site(['index.html' => Samples::page('<p><font>Wren Quay</font></p><p><a href="b.html">B</a></p>')]);
+    $starter = Samples::site([
+        'index.html' => Samples::page('<p><font>Wren Quay</font></p><p><a href="b.html">B</a></p>'),
+    ]);
     $site = Samples::site(['index.html' => Samples::page($page)]);
 
     expect(weighed(Check::run($site, Brief::none(), starter: $starter)))->toBe($found);
@@ -118,10 +120,7 @@ it('does not blame a student for what stands unchanged from the starter', functi
         '<p><font>Wren Quay</font></p><p><font>Seals</font></p>',
         ['departure markup/obsolete-element'],
     ],
-    'the same twice' => [
-        '<p><font>Wren Quay</font> <font>Wren Quay</font></p>',
-        ['departure markup/obsolete-element'],
-    ],
+    'the same twice' => ['<p><font>Wren Quay</font> <font>Wren Quay</font></p>', ['departure markup/obsolete-element']],
     'other words in the same tag' => ['<p><font>Marrow Sound</font></p>', []],
     'a link that was to be filled in' => ['<p><a href="b.html">B</a></p>', ['fault link/missing-file']],
 ]);

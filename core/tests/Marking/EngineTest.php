@@ -8,7 +8,8 @@ use InkedMargin\Core\Intake\FolderReader;
 use InkedMargin\Core\Marking\Check;
 use InkedMargin\Core\Report\JsonReport;
 
-// A run is kept under the version of the engine. A rule that finds or says something else than it did, under the same version,
+// A run is kept under the version of the engine. A rule that finds or says something else than it did, under the same
+// version,
 // would leave old results in use beside new ones.
 
 /** One hash over the reports on all hand-ins of the demo that are folders. */
@@ -30,7 +31,8 @@ it('has a new version whenever it reports something else', function () {
 
     expect(demoReports())->toBe(
         $known[Check::ENGINE] ?? null,
-        'The reports on the demo are not those of engine '.Check::ENGINE.'. If the rules are meant to say something else now, '
+        'The reports on the demo are not those of engine '.Check::ENGINE
+            .'. If the rules are meant to say something else now, '
             .'the engine’s version must change (Check::ENGINE), with a line of its own in engines.json; if not, they must not.',
     );
 });

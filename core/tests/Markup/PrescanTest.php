@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 use InkedMargin\Core\Markup\Prescan;
 
-// HTML Standard, 13.2.3.2, "prescan a byte stream to determine its encoding": the cases follow its steps one by one. No table of
+// HTML Standard, 13.2.3.2, "prescan a byte stream to determine its encoding": the cases follow its steps one by one. No
+// table of
 // examples is published with it.
 
 it('finds the encoding that a page declares', function (string $bytes, ?string $label) {

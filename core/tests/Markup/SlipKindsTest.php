@@ -8,7 +8,8 @@ use InkedMargin\Core\Markup\Slip\SlipKind;
 use InkedMargin\Core\Source\Patch;
 use InkedMargin\Core\Source\SourceFile;
 
-// Each kind of slip of the hand as beginners make it (common practice, no source), and what stands there once it is mended.
+// Each kind of slip of the hand as beginners make it (common practice, no source), and what stands there once it is
+// mended.
 
 /** A page in which one text is replaced, as a student mistypes it. */
 function mistyped(string $right, string $wrong): SourceFile

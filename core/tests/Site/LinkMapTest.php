@@ -140,14 +140,20 @@ it('sees the pattern of a site only where it is plain', function (array $pages, 
         'index.html' => ['Left>a.html', 'Right>b.html'],
         'a.html' => ['Up>c.html', 'Down>d.html'],
         'b.html' => ['Wait>e.html', 'Run>f.html'],
-        'c.html' => [], 'd.html' => [], 'e.html' => [], 'f.html' => [],
+        'c.html' => [],
+        'd.html' => [],
+        'e.html' => [],
+        'f.html' => [],
     ], 'branching'];
     yield 'three pages say nothing' => [
         ['index.html' => ['A>a.html'], 'a.html' => ['Home>index.html', 'B>b.html'], 'b.html' => ['Back>a.html']],
         null,
     ];
     yield 'links here and there' => [[
-        'index.html' => ['A>a.html'], 'a.html' => ['C>c.html'], 'b.html' => ['A>a.html'],
-        'c.html' => ['Home>index.html', 'B>b.html', 'D>d.html'], 'd.html' => ['B>b.html'],
+        'index.html' => ['A>a.html'],
+        'a.html' => ['C>c.html'],
+        'b.html' => ['A>a.html'],
+        'c.html' => ['Home>index.html', 'B>b.html', 'D>d.html'],
+        'd.html' => ['B>b.html'],
     ], null];
 });

@@ -1,23 +1,15 @@
-import {Box, Link, Typography} from '@mui/material'
 import {useQueryErrorResetBoundary} from '@tanstack/react-query'
 import {Component, Suspense, type ReactNode} from 'react'
-import {Link as RouterLink} from 'react-router'
+import {NotShown} from '../parts/NotShown'
 import {ErrorText} from '../parts/Remark'
+import {Waiting} from '../parts/Waiting'
 
 /** Waits for what a screen reads, and says what happened when it cannot be read. */
 export function Screen({children}: {children: ReactNode}) {
   const {reset} = useQueryErrorResetBoundary()
   return (
     <Boundary retry={reset}>
-      <Suspense
-        fallback={
-          <Typography role="status" variant="body2" color="textSecondary" sx={{p: 6}}>
-            Fetching the page…
-          </Typography>
-        }
-      >
-        {children}
-      </Suspense>
+      <Suspense fallback={<Waiting pad={6}>Fetching the page…</Waiting>}>{children}</Suspense>
     </Boundary>
   )
 }
@@ -41,22 +33,9 @@ class Boundary extends Component<Props, {error: Error | null}> {
       this.setState({error: null})
     }
     return (
-      <Box component="main" sx={{maxWidth: 560, mx: 'auto', p: 6}}>
-        <Typography variant="h1" gutterBottom>
-          This page could not be shown
-        </Typography>
+      <NotShown onRetry={again}>
         <ErrorText error={this.state.error} />
-        <Typography variant="body2">
-          <Link component="button" onClick={again}>
-            Try again
-          </Link>
-          , or go{' '}
-          <Link component={RouterLink} to="/">
-            back to the shelf
-          </Link>
-          .
-        </Typography>
-      </Box>
+      </NotShown>
     )
   }
 }

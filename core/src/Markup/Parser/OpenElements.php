@@ -16,51 +16,23 @@ use InkedMargin\Core\Markup\NodeNamespace;
 final class OpenElements
 {
     private const IMPLIED = [
-        'dd' => true,
-        'dt' => true,
-        'li' => true,
-        'optgroup' => true,
-        'option' => true,
-        'p' => true,
-        'rb' => true,
-        'rp' => true,
-        'rt' => true,
-        'rtc' => true,
+        'dd' => true, 'dt' => true, 'li' => true, 'optgroup' => true, 'option' => true, 'p' => true, 'rb' => true,
+        'rp' => true, 'rt' => true, 'rtc' => true,
     ];
 
     private const IMPLIED_THOROUGHLY = self::IMPLIED + [
-        'caption' => true,
-        'colgroup' => true,
-        'tbody' => true,
-        'td' => true,
-        'tfoot' => true,
-        'th' => true,
-        'thead' => true,
-        'tr' => true,
+        'caption' => true, 'colgroup' => true, 'tbody' => true, 'td' => true, 'tfoot' => true, 'th' => true,
+        'thead' => true, 'tr' => true,
     ];
 
     private const SCOPE = [
-        'applet' => true,
-        'caption' => true,
-        'html' => true,
-        'table' => true,
-        'td' => true,
-        'th' => true,
-        'marquee' => true,
-        'object' => true,
-        'template' => true,
+        'applet' => true, 'caption' => true, 'html' => true, 'table' => true, 'td' => true, 'th' => true,
+        'marquee' => true, 'object' => true, 'template' => true,
     ];
 
     private const FOREIGN_SCOPE = [
-        'mi' => true,
-        'mo' => true,
-        'mn' => true,
-        'ms' => true,
-        'mtext' => true,
-        'annotation-xml' => true,
-        'foreignObject' => true,
-        'desc' => true,
-        'title' => true,
+        'mi' => true, 'mo' => true, 'mn' => true, 'ms' => true, 'mtext' => true, 'annotation-xml' => true,
+        'foreignObject' => true, 'desc' => true, 'title' => true,
     ];
 
     private const LIST_ITEM_SCOPE = self::SCOPE + ['ol' => true, 'ul' => true];

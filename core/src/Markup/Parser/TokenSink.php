@@ -11,7 +11,9 @@ interface TokenSink
 
     public function endTag(Tag $tag): void;
 
-    /** The commonest end tag, without a token: that of the element opened last. False, and nothing done, for any other. */
+    /**
+     * The commonest end tag, without a token: that of the element opened last. False, and nothing done, for any other.
+     */
     public function closesCurrent(string $name, int $start, int $end): bool;
 
     /** @param  string  $text never empty, with character references read and newlines normalised */

@@ -37,27 +37,15 @@ final readonly class RawTextSlips
         if (preg_match('~^[^<]*(<\s*(/?)\s*([a-z]+)\s*>?)~i', $text, $tag, PREG_OFFSET_CAPTURE) === 1) {
             $written = strtolower($tag[3][0]);
             $span = new Span($from + $tag[1][1], $from + $tag[1][1] + strlen($tag[1][0]));
-            if ($written === $name && $tag[2][0] === '') {
-                return new Slip(
-                    SlipKind::MissingSlash,
-                    $source,
-                    $span,
-                    [Change::replace($span, $endTag)],
-                    $tag[1][0],
-                    $endTag,
-                    $name,
-                );
-            }
-            if ($tag[2][0] === '/' && NearestName::distance($written, $name, 2) <= 2) {
-                return new Slip(
-                    SlipKind::MisspeltEndTag,
-                    $source,
-                    $span,
-                    [Change::replace($span, $endTag)],
-                    $tag[1][0],
-                    $endTag,
-                    $name,
-                );
+            $kind = match (true) {
+                $written === $name && $tag[2][0] === '' => SlipKind::MissingSlash,
+                $tag[2][0] === '/' && NearestName::distance($written, $name, 2) <= 2 => SlipKind::MisspeltEndTag,
+                default => null,
+            };
+            if ($kind !== null) {
+                $mend = [Change::replace($span, $endTag)];
+
+                return new Slip($kind, $source, $span, $mend, $tag[1][0], $endTag, $name);
             }
         }
         $end = match ($name) {

@@ -13,7 +13,7 @@ use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 
 /**
- * Indentation against the brief's step or the page's own. A page is told once, with how many more places there are.
+ * Indentation against the brief's step or the page's own. One finding a page, with the number of the others.
  * Common practice.
  */
 final readonly class Indentation extends Rule

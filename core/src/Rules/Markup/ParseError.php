@@ -18,7 +18,7 @@ use InkedMargin\Core\Source\Span;
 
 /**
  * A sign that is missing or doubled in a tag or comment, or a parse error of the standard (HTML Standard, 13.2.2) that
- * no other rule explains. Of several in one line the first is told: the others mostly follow from it.
+ * no other rule explains. Of several in one line only the first is reported: the others mostly follow from it.
  */
 final readonly class ParseError extends SlipRule
 {

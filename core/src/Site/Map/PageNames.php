@@ -189,7 +189,8 @@ final readonly class PageNames implements SiteFact
         if ($named === $link->from() && $link->place !== LinkPlace::Menu) {
             return null;
         }
-        // In running text the words of a folder's name mean what is in it: "the second edition" leads to a page of that.
+        // In running text the words of a folder's name mean what is in it: "the second edition" leads to a page of
+        // that.
         $isFolder = $named !== null && str_ends_with($named, '/'.LinkMap::HOME);
         if ($isFolder && $link->place !== LinkPlace::Menu) {
             return null;

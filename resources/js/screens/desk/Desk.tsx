@@ -8,6 +8,7 @@ import {Frame} from '../../parts/Frame'
 import {useKeys} from '../../parts/keys'
 import {Empty, ErrorText} from '../../parts/Remark'
 import {RunState} from '../../parts/RunState'
+import {Waiting} from '../../parts/Waiting'
 import {when} from '../../parts/when'
 import {Screen} from '../Screen'
 import {Leaves} from './Leaves'
@@ -180,13 +181,7 @@ function DeskScreen({id}: {id: string}) {
         <Box sx={{flex: 1, minWidth: 0, display: 'flex', flexDirection: 'column'}}>
           <Heading desk={data} view={view} onView={name => go({view: name})} onWrite={() => write(null)} />
           <ErrorText error={feedback.error} />
-          <Suspense
-            fallback={
-              <Typography role="status" variant="body2" color="textSecondary" sx={{p: 4}}>
-                Turning the leaf…
-              </Typography>
-            }
-          >
+          <Suspense fallback={<Waiting>Turning the leaf…</Waiting>}>
             <Sheet
               desk={data}
               leaf={leaf}

@@ -1,10 +1,11 @@
-import {Box, Typography} from '@mui/material'
+import {Box} from '@mui/material'
 import {useSuspenseQuery} from '@tanstack/react-query'
 import {Suspense} from 'react'
 import {useNavigate, useParams, useSearchParams} from 'react-router'
 import {desk} from '../../api/queries'
 import {Frame} from '../../parts/Frame'
 import {useKeys} from '../../parts/keys'
+import {Waiting} from '../../parts/Waiting'
 import {Screen} from '../Screen'
 import {SurveyView} from './SurveyView'
 
@@ -58,13 +59,7 @@ function Map({id}: {id: string}) {
         role="region"
         aria-label={`The page map of ${data.student}’s site`}
       >
-        <Suspense
-          fallback={
-            <Typography role="status" variant="body2" color="textSecondary" sx={{p: 4}}>
-              Drawing the map…
-            </Typography>
-          }
-        >
+        <Suspense fallback={<Waiting>Drawing the map…</Waiting>}>
           <SurveyView
             handIn={id}
             view="map"
