@@ -35,6 +35,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->redirectGuestsTo('/log-in');
     })
     ->withSchedule(function (Schedule $schedule): void {
+        $schedule->command('queue:prune-batches')->dailyAt('03:05')->withoutOverlapping();
         $schedule->command('model:prune', ['--model' => [CheckRun::class]])->dailyAt('03:10')->withoutOverlapping();
         $schedule->command('blobs:collect')->dailyAt('03:30')->withoutOverlapping();
     })

@@ -6,6 +6,7 @@ use App\Http\Controllers\ArrivalController;
 use App\Http\Controllers\AssignmentController;
 use App\Http\Controllers\BriefController;
 use App\Http\Controllers\CourseController;
+use App\Http\Controllers\FindingController;
 use App\Http\Controllers\HandInController;
 use App\Http\Controllers\MarkController;
 use App\Http\Controllers\NoteController;
@@ -32,6 +33,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('assignments/{assignment}/arrivals', [ArrivalController::class, 'store'])->can('mark', 'assignment');
     Route::patch('arrivals/{arrival}', [ArrivalController::class, 'update'])->can('mark', 'arrival');
     Route::get('hand-ins/{handIn}', [HandInController::class, 'show'])->can('view', 'handIn');
+    Route::get('hand-ins/{handIn}/findings', [FindingController::class, 'index'])->can('view', 'handIn');
     Route::get('hand-ins/{handIn}/survey', [SurveyController::class, 'show'])->can('view', 'handIn');
     Route::get(
         'hand-ins/{handIn}/source/{path}',

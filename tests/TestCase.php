@@ -9,6 +9,7 @@ use App\Models\Arrival;
 use App\Models\Assignment;
 use App\Models\Course;
 use App\Models\HandIn;
+use App\Models\Student;
 use App\Models\User;
 use Illuminate\Foundation\Testing\TestCase as Base;
 use Illuminate\Http\UploadedFile;
@@ -27,7 +28,7 @@ abstract class TestCase extends Base
 
     protected function instructor(string $email = 'teacher@example.org'): User
     {
-        return User::query()->create(['name' => 'A Teacher', 'email' => $email, 'password' => 'right-password']);
+        return User::factory()->createOne(['email' => $email]);
     }
 
     /** An assignment of a course with the given students (name by handle), taught by `$user`. */
@@ -37,17 +38,13 @@ abstract class TestCase extends Base
         ?string $brief = self::BRIEF,
         string $role = 'instructor',
     ): Assignment {
-        $course = Course::query()->create(['title' => 'Trial course', 'school' => 'A school', 'term' => 'Now']);
-        $course->users()->attach($user, ['role' => $role]);
+        $course = Course::factory()->hasAttached($user, ['role' => $role])->createOne();
         foreach ($students as $handle => $name) {
-            $course->students()->create(['handle' => $handle, 'name' => $name]);
+            Student::factory()->for($course)->createOne(['handle' => $handle, 'name' => $name]);
         }
-        $assignment = $course->assignments()->create(['title' => 'Trial site', 'due_at' => now()->addDay()]);
-        if ($brief !== null) {
-            $assignment->briefs()->create(['version' => 1, 'source' => $brief]);
-        }
+        $factory = Assignment::factory()->for($course);
 
-        return $assignment;
+        return ($brief === null ? $factory : $factory->withBrief($brief))->createOne();
     }
 
     /** @param  array<string, string>  $files */

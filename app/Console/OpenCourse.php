@@ -6,6 +6,7 @@ namespace App\Console;
 
 use App\Intake\BlobStore;
 use App\Jobs\UnpackArrival;
+use App\Models\ArrivalState;
 use App\Models\Assignment;
 use App\Models\Course;
 use App\Models\User;
@@ -97,7 +98,7 @@ final class OpenCourse extends Command
             $arrival = $assignment->arrivals()->create([
                 'name' => $from['name'] ?? (is_dir($path) ? $from['from'].'.zip' : $from['from']),
                 'sha256' => $blobs->put(is_dir($path) ? self::zip($path) : File::get($path)),
-                'state' => 'waiting',
+                'state' => ArrivalState::Waiting,
                 'arrived_at' => self::day($from['at']),
             ]);
             UnpackArrival::dispatch($arrival->id);

@@ -10,6 +10,7 @@ use App\Models\Finding;
 use App\Models\HandIn;
 use App\Models\Remark;
 use App\Models\RemarkKind;
+use App\Models\RunState;
 use Illuminate\Database\Eloquent\Collection as EloquentCollection;
 use Illuminate\Support\Collection;
 
@@ -38,7 +39,7 @@ final class Anchoring
     public static function after(CheckRun $run, BlobStore $blobs): void
     {
         $anchoring = new self($run, $blobs);
-        $isFirst = $run->handIn->runs()->where('state', 'finished')->whereKeyNot($run->id)->doesntExist();
+        $isFirst = $run->handIn->runs()->where('state', RunState::Finished)->whereKeyNot($run->id)->doesntExist();
         if ($isFirst) {
             $anchoring->carry();
         }

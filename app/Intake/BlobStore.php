@@ -24,15 +24,56 @@ final readonly class BlobStore
      */
     public function put(string $bytes): string
     {
-        $sha256 = hash('sha256', $bytes);
-        $path = self::path($sha256);
-        // One of another size was torn off when it was written, by a version that did not look.
-        if (! $this->disk()->exists($path) || $this->disk()->size($path) !== strlen($bytes)) {
-            $this->write($path, $bytes, $sha256);
-        }
-        DB::table('blobs')->insertOrIgnore(['sha256' => $sha256, 'bytes' => strlen($bytes)]);
+        return $this->keep($bytes, hash('sha256', $bytes), strlen($bytes));
+    }
 
-        return $sha256;
+    /**
+     * Keeps a file of any size without ever holding all of it in memory.
+     *
+     * @param  string  $path  of a file on this machine, which stays
+     * @return string the SHA-256 the bytes are kept under
+     *
+     * @throws StoreFailure when the file cannot be read, or the disk does not take it whole
+     */
+    public function putFile(string $path): string
+    {
+        $stream = is_readable($path) ? fopen($path, 'rb') : false;
+        if ($stream === false) {
+            throw new StoreFailure('The server could not read a file that came in; its disk may be full.');
+        }
+        try {
+            return $this->keep($stream, (string) hash_file('sha256', $path), (int) filesize($path));
+        } finally {
+            fclose($stream);
+        }
+    }
+
+    /**
+     * Lets an archive be read where its reader needs a file: what is kept is copied piece by piece, and checked on the way.
+     *
+     * @template T
+     *
+     * @param  \Closure(string): T  $read  is given the path of a file that is there until it returns
+     * @return T
+     *
+     * @throws StoreFailure when the bytes are gone, or are not those that were kept
+     */
+    public function withFile(string $sha256, \Closure $read): mixed
+    {
+        $path = tempnam(sys_get_temp_dir(), 'blob');
+        if ($path === false) {
+            throw new StoreFailure('There is no room for temporary files on the server.');
+        }
+        try {
+            $kept = $this->disk()->exists(self::path($sha256)) ? $this->disk()->readStream(self::path($sha256)) : null;
+            if ($kept === null || ! self::copies($kept, $path) || hash_file('sha256', $path) !== $sha256) {
+                throw self::damaged();
+            }
+
+            return $read($path);
+        } finally {
+            unlink($path);
+        }
     }
 
     /** @throws StoreFailure when they are gone, or are not the bytes that were kept */
@@ -40,9 +81,7 @@ final readonly class BlobStore
     {
         $bytes = $this->disk()->exists(self::path($sha256)) ? $this->disk()->get(self::path($sha256)) : null;
         if ($bytes === null || hash('sha256', $bytes) !== $sha256) {
-            throw new StoreFailure(
-                'A file of this hand-in is damaged on the server’s disk. Drop its zip again: that mends it.',
-            );
+            throw self::damaged();
         }
 
         return $bytes;
@@ -61,12 +100,26 @@ final readonly class BlobStore
         return true;
     }
 
-    private function write(string $path, string $bytes, string $sha256): void
+    /** @param  string|resource  $content */
+    private function keep(mixed $content, string $sha256, int $bytes): string
+    {
+        $path = self::path($sha256);
+        // One of another size was torn off when it was written, by a version that did not look.
+        if (! $this->disk()->exists($path) || $this->disk()->size($path) !== $bytes) {
+            $this->write($path, $content, $sha256);
+        }
+        DB::table('blobs')->insertOrIgnore(['sha256' => $sha256, 'bytes' => $bytes]);
+
+        return $sha256;
+    }
+
+    /** @param  string|resource  $content */
+    private function write(string $path, mixed $content, string $sha256): void
     {
         $draft = dirname($path).'/.'.Str::random(20);
         try {
-            $this->disk()->put($draft, $bytes);
-            if (hash('sha256', (string) $this->disk()->get($draft)) !== $sha256) {
+            $this->disk()->put($draft, $content);
+            if ($this->hashOf($draft) !== $sha256) {
                 throw new \UnexpectedValueException('Not all of the bytes are there.');
             }
             $this->disk()->move($draft, $path);
@@ -74,6 +127,36 @@ final readonly class BlobStore
             rescue(fn () => $this->disk()->delete($draft), report: false);
             throw new StoreFailure('The server could not keep a file; its disk may be full.', previous: $error);
         }
+    }
+
+    private function hashOf(string $path): ?string
+    {
+        $stream = $this->disk()->readStream($path);
+        if ($stream === null) {
+            return null;
+        }
+        $hash = hash_init('sha256');
+        hash_update_stream($hash, $stream);
+        fclose($stream);
+
+        return hash_final($hash);
+    }
+
+    /** @param  resource  $from  is closed */
+    private static function copies($from, string $path): bool
+    {
+        $to = fopen($path, 'wb');
+        $copied = $to !== false && stream_copy_to_stream($from, $to) !== false && fclose($to);
+        fclose($from);
+
+        return $copied;
+    }
+
+    private static function damaged(): StoreFailure
+    {
+        return new StoreFailure(
+            'A file of this hand-in is damaged on the server’s disk. Drop its zip again: that mends it.',
+        );
     }
 
     private function disk(): Filesystem

@@ -6,6 +6,7 @@ namespace App\Intake;
 
 use App\Jobs\CheckHandIn;
 use App\Models\Arrival;
+use App\Models\ArrivalState;
 use App\Models\HandIn;
 use App\Models\Student;
 use Illuminate\Support\Facades\DB;
@@ -22,18 +23,18 @@ final readonly class HandInIntake
 
     public function take(Arrival $arrival): void
     {
-        if ($arrival->state === 'taken') {
+        if ($arrival->state === ArrivalState::Taken) {
             $this->check($arrival);
 
             return;
         }
-        if (in_array($arrival->state, ['refused', 'repeated'], true)) {
+        if (in_array($arrival->state, [ArrivalState::Refused, ArrivalState::Repeated], true)) {
             return;
         }
         try {
             $site = $this->unpack($arrival);
         } catch (Refusal $refusal) {
-            $arrival->update(['state' => 'refused', 'reason' => $refusal->getMessage()]);
+            $arrival->update(['state' => ArrivalState::Refused, 'reason' => $refusal->getMessage()]);
 
             return;
         }
@@ -41,7 +42,7 @@ final readonly class HandInIntake
         $student = $arrival->student ?? $matcher->match($arrival->name, $site->name);
         if ($student === null) {
             $likely = $matcher->likely($arrival->name, $site->name);
-            $arrival->update(['state' => 'unmatched', 'likely' => $likely->pluck('id')->all()]);
+            $arrival->update(['state' => ArrivalState::Unmatched, 'likely' => $likely->pluck('id')->all()]);
 
             return;
         }
@@ -51,16 +52,10 @@ final readonly class HandInIntake
 
     private function unpack(Arrival $arrival): Site
     {
-        $path = tempnam(sys_get_temp_dir(), 'arrival') ?: throw new \RuntimeException(
-            'There is no room for temporary files.',
+        return $this->blobs->withFile(
+            $arrival->sha256,
+            fn (string $path) => (new ArchiveReader)->read($path, $arrival->name),
         );
-        try {
-            file_put_contents($path, $this->blobs->get($arrival->sha256));
-
-            return (new ArchiveReader)->read($path, $arrival->name);
-        } finally {
-            unlink($path);
-        }
     }
 
     /** All of it or nothing: the student's row is locked, so that two archives at once become two attempts. */
@@ -86,11 +81,18 @@ final readonly class HandInIntake
             )->where('student_id', $student->id)->get();
             $same = $earlier->firstWhere('archive_sha256', $arrival->sha256);
             if ($same !== null) {
-                $arrival->update(['state' => 'repeated', 'student_id' => $student->id, 'hand_in_id' => $same->id]);
+                $arrival->update([
+                    'state' => ArrivalState::Repeated,
+                    'student_id' => $student->id,
+                    'hand_in_id' => $same->id,
+                ]);
 
                 return;
             }
+            // The new attempt waits for its reply, and no earlier one does any more.
+            HandIn::query()->whereKey($earlier->modelKeys())->update(['waits' => false]);
             $handIn = HandIn::query()->create([
+                'waits' => true,
                 'assignment_id' => $arrival->assignment_id,
                 'student_id' => $student->id,
                 'attempt' => $earlier->count() + 1,
@@ -105,7 +107,11 @@ final readonly class HandInIntake
                     array_map(fn (array $file) => ['hand_in_id' => $handIn->id] + $file, $chunk),
                 );
             }
-            $arrival->update(['state' => 'taken', 'student_id' => $student->id, 'hand_in_id' => $handIn->id]);
+            $arrival->update([
+                'state' => ArrivalState::Taken,
+                'student_id' => $student->id,
+                'hand_in_id' => $handIn->id,
+            ]);
             // Whoever sees that it was taken sees its check too, and waits for it.
             $this->check($arrival);
         });

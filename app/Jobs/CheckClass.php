@@ -5,30 +5,33 @@ declare(strict_types=1);
 namespace App\Jobs;
 
 use App\Models\Assignment;
-use Illuminate\Contracts\Queue\ShouldBeUnique;
+use App\Models\HandIn;
+use App\Sites\ClassShape;
+use Illuminate\Bus\Batchable;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
+use Illuminate\Support\Facades\Bus;
 
 /**
- * Has every student's last attempt at an assignment checked under the brief in force: a job, so that nobody waits for
- * it.
+ * Has every student's last attempt at an assignment checked under the brief in force: a batch, so that nobody waits for
+ * it and everybody sees how far it is. It begins with this job, which adds a check for each.
  */
-final class CheckClass implements ShouldBeUnique, ShouldQueue
+final class CheckClass implements ShouldQueue
 {
+    use Batchable;
     use Queueable;
 
     public int $tries = 3;
 
-    public int $uniqueFor = 600;
-
-    public function __construct(public readonly string $assignmentId, public readonly int $version)
+    public function __construct(public readonly string $assignmentId)
     {
-        $this->afterCommit();
     }
 
-    public function uniqueId(): string
+    public static function request(Assignment $assignment): void
     {
-        return "$this->assignmentId $this->version";
+        $batch = Bus::batch([new self($assignment->id)])->name("the class of $assignment->id")
+            ->allowFailures()->dispatch();
+        $assignment->update(['batch_id' => $batch->id]);
     }
 
     public function handle(): void
@@ -38,8 +41,9 @@ final class CheckClass implements ShouldBeUnique, ShouldQueue
         if ($assignment === null || $brief === null) {
             return;
         }
-        foreach ($assignment->handIns()->newest()->with('student')->get() as $handIn) {
-            CheckHandIn::request($handIn, $brief);
-        }
+        $class = ClassShape::of($assignment->id);
+        $checks = $assignment->handIns()->newest()->with('student')->get()
+            ->map(fn (HandIn $handIn) => CheckHandIn::of($handIn, $brief, $class));
+        $this->batch()?->add($checks->filter());
     }
 }

@@ -6,17 +6,21 @@ namespace App\Jobs;
 
 use App\Ink\Anchoring;
 use App\Intake\BlobStore;
-use App\Intake\SiteStore;
 use App\Intake\StoreFailure;
 use App\Models\Brief;
 use App\Models\CheckRun;
 use App\Models\HandIn;
+use App\Models\RunState;
+use App\Sites\ClassShape;
+use App\Sites\SiteStore;
+use Illuminate\Bus\Batchable;
 use Illuminate\Contracts\Queue\ShouldBeUnique;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use InkedMargin\Core\Brief\BriefError;
+use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Marking\Check;
 use InkedMargin\Core\Marking\CheckReport;
 use InkedMargin\Core\Marking\Outcome;
@@ -31,6 +35,7 @@ use InkedMargin\Core\Source\Utf8;
  */
 final class CheckHandIn implements ShouldBeUnique, ShouldQueue
 {
+    use Batchable;
     use Queueable;
 
     private const MOST_SHORTFALLS = 50;
@@ -56,21 +61,29 @@ final class CheckHandIn implements ShouldBeUnique, ShouldQueue
     /** Makes sure that there is a run, and that a worker will see to it. */
     public static function request(HandIn $handIn, Brief $brief): void
     {
-        $run = CheckRun::query()->firstOrCreate(
-            ['hand_in_id' => $handIn->id, 'key' => self::key($handIn, $brief)],
-            ['brief_id' => $brief->id, 'engine' => Check::ENGINE, 'state' => 'queued'],
-        );
-        if ($run->state !== 'finished') {
-            self::dispatch($run->id);
+        $check = self::of($handIn, $brief, ClassShape::of($handIn->assignment_id));
+        if ($check !== null) {
+            dispatch($check);
         }
+    }
+
+    /** The job that brings a hand-in's run to its end; null where it is there already. */
+    public static function of(HandIn $handIn, Brief $brief, ClassShape $class): ?self
+    {
+        $run = CheckRun::query()->firstOrCreate(
+            ['hand_in_id' => $handIn->id, 'key' => self::key($handIn, $brief, $class)],
+            ['brief_id' => $brief->id, 'engine' => Check::ENGINE, 'state' => RunState::Queued],
+        );
+
+        return $run->state === RunState::Finished ? null : new self($run->id);
     }
 
     /**
      * The hash of everything that a run's result depends on: the files, the brief, the engine, and how the class packs.
      */
-    private static function key(HandIn $handIn, Brief $brief): string
+    private static function key(HandIn $handIn, Brief $brief, ClassShape $class): string
     {
-        $packing = app(SiteStore::class)->packing($handIn);
+        $packing = app(SiteStore::class)->packing($handIn, $class);
 
         return hash('sha256', json_encode(
             [$handIn->archive_sha256, $brief->source, Check::ENGINE, $handIn->site_name, $packing],
@@ -81,15 +94,15 @@ final class CheckHandIn implements ShouldBeUnique, ShouldQueue
     public function handle(SiteStore $sites, BlobStore $blobs): void
     {
         $run = CheckRun::query()->with(['handIn.files', 'handIn.student', 'brief'])->find($this->runId);
-        if ($run === null || $run->state === 'finished') {
+        if ($run === null || $run->state === RunState::Finished) {
             return;
         }
-        $run->update(['state' => 'running', 'trouble' => null]);
+        $run->update(['state' => RunState::Running, 'trouble' => null]);
         try {
             $brief = $run->brief->read();
         } catch (BriefError) {
             $run->update([
-                'state' => 'failed',
+                'state' => RunState::Failed,
                 'trouble' => 'The brief cannot be read. Put it right, and everything is checked again.',
             ]);
 
@@ -106,8 +119,8 @@ final class CheckHandIn implements ShouldBeUnique, ShouldQueue
         $words = $error instanceof StoreFailure
             ? $error->getMessage()
             : 'The check broke off, three times over. The hand-in is kept; an administrator finds the cause in the log.';
-        CheckRun::query()->whereKey($this->runId)->where('state', '!=', 'finished')
-            ->update(['state' => 'failed', 'trouble' => $words]);
+        CheckRun::query()->whereKey($this->runId)->where('state', '!=', RunState::Finished)
+            ->update(['state' => RunState::Failed, 'trouble' => $words]);
     }
 
     /** Told at most ten times a second, so that telling costs next to nothing. */
@@ -118,7 +131,7 @@ final class CheckHandIn implements ShouldBeUnique, ShouldQueue
         return function (int $done, int $steps) use ($run, &$told): void {
             if (microtime(true) - $told > 0.1) {
                 $told = microtime(true);
-                CheckRun::query()->whereKey($run->id)->where('state', 'running')->update([
+                CheckRun::query()->whereKey($run->id)->where('state', RunState::Running)->update([
                     'done' => $done,
                     'steps' => $steps,
                 ]);
@@ -130,7 +143,7 @@ final class CheckHandIn implements ShouldBeUnique, ShouldQueue
     private function store(CheckReport $report, array $survey, BlobStore $blobs): void
     {
         $run = CheckRun::query()->whereKey($this->runId)->lockForUpdate()->firstOrFail();
-        if ($run->state === 'finished') {
+        if ($run->state === RunState::Finished) {
             return;
         }
         foreach (array_chunk($report->findings, 200, true) as $chunk) {
@@ -139,11 +152,15 @@ final class CheckHandIn implements ShouldBeUnique, ShouldQueue
         DB::table('outcomes')->insert(
             array_map($this->outcomeRow(...), $report->outcomes, array_keys($report->outcomes)),
         );
+        $tally = array_count_values(array_map(fn (PlacedFinding $one) => $one->finding->weight->value, $report->findings));
         $run->survey()->updateOrCreate([], ['content' => $survey]);
         $run->update([
-            'state' => 'finished',
+            'state' => RunState::Finished,
             'finished_at' => now(),
             'done' => $run->steps,
+            'faults' => $tally[Weight::Fault->value] ?? 0,
+            'departures' => $tally[Weight::Departure->value] ?? 0,
+            'tidies' => $tally[Weight::Tidy->value] ?? 0,
             'awarded' => $report->score->awarded,
             'possible' => $report->score->possible,
         ]);
@@ -156,7 +173,6 @@ final class CheckHandIn implements ShouldBeUnique, ShouldQueue
         $finding = $placed->finding;
 
         return [
-            'id' => (string) Str::uuid7(),
             'check_run_id' => $this->runId,
             'position' => $position,
             'rule' => $finding->rule,

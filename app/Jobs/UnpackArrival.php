@@ -6,6 +6,7 @@ namespace App\Jobs;
 
 use App\Intake\HandInIntake;
 use App\Models\Arrival;
+use App\Models\ArrivalState;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 
@@ -34,9 +35,9 @@ final class UnpackArrival implements ShouldQueue
 
     public function failed(): void
     {
-        Arrival::query()->whereKey($this->arrivalId)->where('state', 'waiting')
+        Arrival::query()->whereKey($this->arrivalId)->where('state', ArrivalState::Waiting)
             ->update([
-                'state' => 'refused',
+                'state' => ArrivalState::Refused,
                 'reason' => 'It could not be unpacked, three times over. The file is kept; drop it again to try once more.',
             ]);
     }

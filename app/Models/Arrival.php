@@ -17,7 +17,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string|null $hand_in_id
  * @property string $name
  * @property string $sha256
- * @property string $state
+ * @property ArrivalState $state
  * @property string|null $reason
  * @property list<string> $likely  ids of students who may be meant where nobody was matched
  * @property \Illuminate\Support\Carbon $arrived_at
@@ -35,7 +35,7 @@ final class Arrival extends Model implements BelongsToCourse
 
     protected function casts(): array
     {
-        return ['arrived_at' => 'datetime', 'likely' => 'array'];
+        return ['arrived_at' => 'datetime', 'likely' => 'array', 'state' => ArrivalState::class];
     }
 
     public function courseId(): string

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Database\Factories\AssignmentFactory;
 use Illuminate\Database\Eloquent\Concerns\HasUuids;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -18,6 +20,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property string $title
  * @property string $summary
  * @property \Illuminate\Support\Carbon|null $due_at
+ * @property string|null $batch_id  of the checks that the whole class was last asked for
  * @property Course $course
  * @property Brief|null $brief
  * @property-read int $handed_in  where it was counted, as are those below
@@ -27,6 +30,9 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  */
 final class Assignment extends Model implements BelongsToCourse
 {
+    /** @use HasFactory<AssignmentFactory> */
+    use HasFactory;
+
     use HasUuids;
 
     protected function casts(): array

@@ -19,9 +19,12 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property string $hand_in_id
  * @property string $brief_id
  * @property string $engine
- * @property string $state
+ * @property RunState $state
  * @property int $done
  * @property int $steps
+ * @property int $faults  how many findings of each weight it made
+ * @property int $departures
+ * @property int $tidies
  * @property string|null $awarded
  * @property string|null $possible
  * @property string|null $trouble
@@ -30,7 +33,6 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property Brief $brief
  * @property \Illuminate\Database\Eloquent\Collection<int, Finding> $findings
  * @property \Illuminate\Database\Eloquent\Collection<int, Outcome> $outcomes
- * @property-read int|null $findings_count  where it was counted
  */
 final class CheckRun extends Model implements BelongsToCourse
 {
@@ -42,9 +44,11 @@ final class CheckRun extends Model implements BelongsToCourse
 
     public const UPDATED_AT = null;
 
+    protected $attributes = ['faults' => 0, 'departures' => 0, 'tidies' => 0];
+
     protected function casts(): array
     {
-        return ['finished_at' => 'datetime'];
+        return ['finished_at' => 'datetime', 'state' => RunState::class];
     }
 
     /**
@@ -60,6 +64,11 @@ final class CheckRun extends Model implements BelongsToCourse
                 ->whereColumn('newer.created_at', '>', 'check_runs.created_at')
                 ->where('newer.state', 'finished'),
         );
+    }
+
+    public function foundCount(): int
+    {
+        return $this->faults + $this->departures + $this->tidies;
     }
 
     /** @return BelongsTo<Brief, $this> */

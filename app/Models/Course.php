@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Database\Factories\CourseFactory;
 use Illuminate\Database\Eloquent\Concerns\HasUuids;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -22,6 +24,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Course extends Model implements BelongsToCourse
 {
+    /** @use HasFactory<CourseFactory> */
+    use HasFactory;
+
     use HasUuids;
 
     public function courseId(): string

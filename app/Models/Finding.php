@@ -4,20 +4,21 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Concerns\HasUuids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Weight;
 
 /**
- * A finding of a check run: a row for the desk. What is decided about it is a remark, which copies it.
+ * A finding of a check run: a row for the desk, whose key is its place in the run. What is decided about it is a
+ * remark, which copies it.
  *
- * @property string $id
  * @property string $check_run_id
  * @property int $position
  * @property string $rule
  * @property string $variant
- * @property string $weight
- * @property string $mark
+ * @property Weight $weight
+ * @property ProofMark $mark
  * @property string $file
  * @property int $start_line
  * @property int $start_column
@@ -35,11 +36,13 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Finding extends Model implements BelongsToCourse
 {
-    use HasUuids;
+    protected $primaryKey;
+
+    public $incrementing = false;
 
     protected function casts(): array
     {
-        return ['related' => 'array', 'mend' => 'array'];
+        return ['weight' => Weight::class, 'mark' => ProofMark::class, 'related' => 'array', 'mend' => 'array'];
     }
 
     public $timestamps = false;

@@ -23,6 +23,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property string $site_name
  * @property list<string>|null $folders  around the site in its archive; null where nobody took note of them
  * @property \Illuminate\Support\Carbon $arrived_at
+ * @property bool $waits  whether it is its student's newest attempt and has no reply yet
  * @property Assignment $assignment
  * @property Student $student
  * @property CheckRun|null $run
@@ -41,7 +42,7 @@ final class HandIn extends Model implements BelongsToCourse
 
     protected function casts(): array
     {
-        return ['arrived_at' => 'datetime', 'folders' => 'array'];
+        return ['arrived_at' => 'datetime', 'folders' => 'array', 'waits' => 'boolean'];
     }
 
     public function courseId(): string
@@ -62,18 +63,7 @@ final class HandIn extends Model implements BelongsToCourse
     }
 
     /**
-     * Those of the newest that have no released reply yet.
-     *
-     * @param  Builder<HandIn>  $query
-     */
-    public function scopeToRead(Builder $query): void
-    {
-        $this->scopeNewest($query);
-        $query->whereDoesntHave('replies');
-    }
-
-    /**
-     * Those of the newest that have one.
+     * Those of the newest that have a released reply.
      *
      * @param  Builder<HandIn>  $query
      */

@@ -7,6 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Concerns\HasUuids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use InkedMargin\Core\Marking\OutcomeKind;
 
 /**
  * What one requirement came to in a check run.
@@ -16,7 +17,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $position
  * @property string $requirement
  * @property string $title
- * @property string $outcome
+ * @property OutcomeKind $outcome
  * @property string $measured
  * @property string $expected
  * @property list<array{file: string, line: int|null, message: string}> $shortfalls  where the points went
@@ -32,7 +33,7 @@ final class Outcome extends Model implements BelongsToCourse
 
     protected function casts(): array
     {
-        return ['shortfalls' => 'array'];
+        return ['outcome' => OutcomeKind::class, 'shortfalls' => 'array'];
     }
 
     public function courseId(): string

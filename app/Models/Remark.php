@@ -7,6 +7,8 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Concerns\HasUuids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Weight;
 
 /**
  * What the instructor inked, rubbed out or wrote, in its own words and with its own place. It does not depend on a run.
@@ -21,8 +23,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string|null $reason  why a finding was rubbed out
  * @property string|null $rule  null for what was written
  * @property string $variant
- * @property string|null $weight
- * @property string|null $mark
+ * @property Weight|null $weight
+ * @property ProofMark|null $mark
  * @property string|null $requirement
  * @property string|null $file
  * @property int|null $line
@@ -43,7 +45,12 @@ final class Remark extends Model implements BelongsToCourse
 
     protected function casts(): array
     {
-        return ['kind' => RemarkKind::class, 'placed' => 'boolean'];
+        return [
+            'kind' => RemarkKind::class,
+            'weight' => Weight::class,
+            'mark' => ProofMark::class,
+            'placed' => 'boolean',
+        ];
     }
 
     public function courseId(): string

@@ -4,10 +4,6 @@ declare(strict_types=1);
 
 namespace App\Replies;
 
-use App\Http\Resources\ReplyContent;
-use App\Http\Resources\ReplyItem;
-use App\Http\Resources\ReplyPage;
-use App\Http\Resources\ReplyPoint;
 use App\Models\HandIn;
 use App\Models\Mark;
 use App\Models\Outcome;
@@ -60,7 +56,7 @@ final readonly class ReplyComposer
 
         return new ReplyItem(
             $remark->kind->value,
-            $remark->mark,
+            $remark->mark?->value,
             $remark->line,
             $remark->body,
             $isWritten ? null : $remark->remedy,
@@ -79,7 +75,7 @@ final readonly class ReplyComposer
 
             return new ReplyPoint(
                 $outcome->title,
-                $outcome->outcome,
+                $outcome->outcome->value,
                 (float) ($mark->points ?? $outcome->awarded),
                 (float) $outcome->possible,
                 $mark?->reason,

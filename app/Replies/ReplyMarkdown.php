@@ -4,11 +4,6 @@ declare(strict_types=1);
 
 namespace App\Replies;
 
-use App\Http\Resources\ReplyContent;
-use App\Http\Resources\ReplyItem;
-use App\Http\Resources\ReplyPage;
-use App\Http\Resources\ReplyPoint;
-
 /** A reply as Markdown, to be mailed or kept. */
 final readonly class ReplyMarkdown
 {

@@ -27,7 +27,7 @@ const router = createBrowserRouter([
       {path: '/hand-ins/:id', lazy: async () => ({Component: (await import('./screens/desk/Desk')).Desk})},
       {
         path: '/hand-ins/:id/map',
-        lazy: async () => ({Component: (await import('./screens/survey/MapScreen')).MapScreen}),
+        lazy: async () => ({Component: (await import('./screens/desk/views/map/MapScreen')).MapScreen}),
       },
       {path: '/hand-ins/:id/reply', lazy: async () => ({Component: (await import('./screens/reply/Reply')).Reply})},
       {path: '*', Component: Problem},

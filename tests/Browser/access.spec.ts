@@ -26,7 +26,7 @@ for (const lamp of [false, true]) {
     expect(await broken(page), 'in-tray').toEqual([])
     await page.getByRole('link', {name: 'Dilys Marchbank'}).click()
     await page.getByRole('link', {name: 'pages/crossings.html'}).click()
-    await expect(page.getByRole('list', {name: 'Source'})).toBeVisible()
+    await expect(page.getByRole('textbox', {name: /^Source of/})).toBeVisible()
     await page.getByRole('button', {name: 'Unfold'}).click()
     await page
       .getByRole('region', {name: 'Margin', exact: true})

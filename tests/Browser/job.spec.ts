@@ -25,14 +25,14 @@ test('an instructor drops a zip, inks a finding, writes a note, gives points and
   await expect(margin.getByText('The picture none.png has no alt text')).toBeVisible()
   await page.keyboard.press('n')
   await page.keyboard.press('n')
-  const source = page.getByRole('list', {name: 'Source'})
+  const source = page.getByRole('textbox', {name: /^Source of/})
   await expect(source.locator('[data-line="8"] sup').first()).toBeVisible()
   await margin.getByText('The picture none.png has no alt text').click()
   await page.keyboard.press('i')
   await expect(page.getByRole('status')).toContainText('Inked, kept at')
   await expect(margin.getByRole('button', {name: 'Inked', exact: true})).toBeVisible()
 
-  await page.getByRole('button', {name: 'Write a note at line 5'}).click()
+  await page.locator('.cm-lineNumbers .cm-gutterElement').filter({hasText: /^5$/}).click()
   await page.getByRole('textbox', {name: 'Note at line 5'}).fill('A title that says *where* we are. Good.')
   await page.reload()
   await expect(page.getByRole('textbox', {name: 'Note at line 5'})).toHaveValue(
@@ -119,7 +119,8 @@ test('fifty keys without a pause, and a view chosen at once after a leaf, lose n
   const margin = page.getByRole('region', {name: 'Margin', exact: true})
   await expect(margin).toBeVisible()
   const answer = await page.request.get(`/api${new URL(page.url()).pathname}`)
-  const count = ((await answer.json()) as {findings: unknown[]}).findings.length
+  const {tallies} = (await answer.json()) as {tallies: {pencilled: number; inked: number; rubbedOut: number}[]}
+  const count = tallies.reduce((sum, one) => sum + one.pencilled + one.inked + one.rubbedOut, 0)
   expect(count).toBeGreaterThan(1)
 
   await page.keyboard.press('n')
@@ -139,6 +140,55 @@ test('fifty keys without a pause, and a view chosen at once after a leaf, lose n
   await page.keyboard.press('1')
   await expect(leaves.getByRole('link', {name: 'The whole hand-in'})).toHaveAttribute('aria-current', 'page')
   await expect(page.getByRole('tab', {name: 'Source'})).toHaveAttribute('aria-selected', 'true')
+})
+
+test('a line is chosen with the arrow keys, and a note is written there without the mouse', async ({page}) => {
+  await page.goto('/')
+  await page.getByRole('link', {name: 'Island almanac'}).click()
+  await page.getByRole('link', {name: 'Kit Oakhanger'}).click()
+  const source = page.getByRole('textbox', {name: /^Source of/})
+  await source.focus()
+  for (let line = 0; line < 4; line++) await page.keyboard.press('ArrowDown')
+  await page.keyboard.press('ArrowUp')
+  await expect(page).toHaveURL(/line=3/)
+  await page.keyboard.press('m')
+  await expect(page.getByRole('textbox', {name: 'Note at line 3'})).toBeFocused()
+  await page.keyboard.press('Escape')
+})
+
+test('the views of the sheet are tabs that the arrow keys go through', async ({page}) => {
+  await page.goto('/')
+  await page.getByRole('link', {name: 'Island almanac'}).click()
+  await page.getByRole('link', {name: 'Kit Oakhanger'}).click()
+  await page.getByRole('tab', {name: 'Source'}).focus()
+  for (const key of ['ArrowRight', 'ArrowRight', 'ArrowRight', 'Enter']) await page.keyboard.press(key)
+  const panel = page.getByRole('tabpanel', {name: 'Page map'})
+  await expect(panel.getByRole('group', {name: 'Page map'})).toBeVisible()
+})
+
+test('a page of thousands of lines and marks draws what is seen of it, and shows ink at once', async ({page}) => {
+  const items = Array.from({length: 2600}, (_, number) => `<img src="${number}.png">\n<p>${number}</p>`).join('\n')
+  await openInTray(page, 'Storm drill')
+  const line = await drop(
+    page,
+    zip('glindqvay.zip', {'index.html': html(items)}),
+    'Greta Lindqvay',
+    /checked, \d{3} findings/,
+  )
+  await line.getByRole('link', {name: 'Greta Lindqvay'}).click()
+  const margin = page.getByRole('region', {name: 'Margin', exact: true})
+  await expect(margin.getByRole('button', {name: 'Ink', exact: true}).first()).toBeVisible()
+  expect(await page.locator('.cm-line').count()).toBeLessThan(300)
+  expect(await margin.locator('[data-item]').count()).toBeLessThan(100)
+
+  await page.keyboard.press('b')
+  await expect(page).toHaveURL(/mark=/)
+  const [mark, at] = ['mark', 'line'].map(name => new URL(page.url()).searchParams.get(name) ?? '')
+  const chosen = margin.locator(`[data-item="${mark}"]`)
+  await expect(chosen).toBeInViewport()
+  await expect(page.locator(`.cm-line[data-line="${at}"]`)).toBeInViewport()
+  await page.keyboard.press('i')
+  await expect(chosen.getByRole('button', {name: 'Inked', exact: true})).toBeVisible()
 })
 
 test('several verdicts are taken back one by one, the last first', async ({page}) => {

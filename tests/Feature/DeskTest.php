@@ -22,7 +22,38 @@ it('shows the leaves, missing ones too, the findings at their lines and the poin
         'leaves' => [['path' => 'index.html', 'missing' => false], ['path' => 'a.html', 'missing' => true]],
         'outcomes' => [['requirement' => 'files', 'outcome' => 'partly', 'awarded' => 2, 'possible' => 4]],
     ])->assertJsonFragment(['rule' => 'markup/unknown-attribute', 'line' => 8, 'column' => 24, 'state' => 'pencilled'])
-        ->assertJsonFragment(['rule' => 'file/missing', 'file' => 'a.html', 'line' => null]);
+        ->assertJsonPath('first.leaf', 'index.html')->assertJsonMissing(['rule' => 'file/missing']);
+    $this->getJson("$this->at?leaf=a.html")->assertJsonPath('first.findings.0.rule', 'file/missing')
+        ->assertJsonPath('first.findings.0.line', null);
+});
+
+it('gives the findings of the leaf that is turned to, or those that tell of links', function () {
+    $rules = fn (string $query) => array_column($this->getJson("$this->at/findings?$query")->assertOk()->json(), 'rule');
+
+    expect($rules('leaf=a.html'))->toBe(['file/missing'])
+        ->and($rules('leaf='))->toBe([])
+        ->and($rules('links=1'))->toBe(['link/missing-file'])
+        ->and($rules('leaf=index.html'))->toBe(['markup/missing-alt', 'link/missing-file', 'markup/unknown-attribute']);
+    $this->getJson("$this->at/findings?leaf[]=a")->assertUnprocessable();
+});
+
+it('tallies what is decided on each leaf, and keeps to what the run reports', function () {
+    $tally = fn (string $leaf) => collect($this->getJson($this->at)->json('tallies'))->firstWhere('leaf', $leaf);
+    $decide = fn (string $rule, string $state) => $this->putJson(
+        "$this->at/verdicts/".Finding::query()->where('rule', $rule)->value('fingerprint'),
+        ['state' => $state],
+    )->assertNoContent();
+    $decide('markup/missing-alt', 'inked');
+    $decide('link/missing-file', 'rubbed-out');
+    expect($tally('index.html'))->toMatchArray(['pencilled' => 1, 'inked' => 1, 'rubbedOut' => 1])
+        ->and($tally('a.html'))->toMatchArray(['pencilled' => 1, 'inked' => 0]);
+    $line = fn () => $this->getJson("/api/assignments/{$this->handIn->assignment_id}")->json('handIns.0');
+    expect($line())->toMatchArray(['pencilled' => 2, 'inked' => 1, 'rubbedOut' => 1]);
+
+    // The rules no longer report what was inked: it stays, and is counted where it stands.
+    Finding::query()->where('rule', 'markup/missing-alt')->delete();
+    expect($tally('index.html'))->toMatchArray(['pencilled' => 1, 'inked' => 1, 'rubbedOut' => 1])
+        ->and($this->getJson("$this->at/findings?leaf=index.html")->json())->toHaveCount(3);
 });
 
 it('keeps a verdict, changes it, and takes it back', function () {
@@ -201,7 +232,7 @@ it('asks the database a fixed number of times for a list, whatever the size of t
         $assignment->course->assignments()->create(['title' => "Trial $number", 'due_at' => now()]);
     }
 
-    expect($count())->toBe($few)->toBeLessThanOrEqual(14);
+    expect($count())->toBe($few)->toBeLessThanOrEqual(15);
 })->with([
     '/api/shelf',
     '/api/courses/{course}',

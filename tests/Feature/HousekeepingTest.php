@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 use App\Http\DatabaseDown;
 use App\Intake\BlobStore;
-use App\Jobs\CheckClass;
 use App\Jobs\CheckHandIn;
+use App\Jobs\UnpackArrival;
 use App\Models\CheckRun;
 use App\Models\HandIn;
 use Illuminate\Contracts\Queue\ShouldBeUnique;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Log;
-use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Storage;
+use InkedMargin\Core\Tests\Samples;
 
 /** @return list<string> engines of the runs that are left */
 function runsAfterPruning(HandIn $handIn, array $ages): array
@@ -60,18 +60,45 @@ it('deletes files that nothing has any more, and no others', function () {
         ->and(app(BlobStore::class)->get($new))->toBe('came in a moment ago');
 });
 
-it('checks a class by a job of its own, once for each version of the brief', function () {
-    $handIn = $this->handIn($assignment = $this->assignment($user = $this->instructor()));
-    Queue::fake();
+it('checks a class as a batch that says how far it is, and leaves nothing of it to the request', function () {
+    config(['queue.default' => 'database']);
+    $assignment = $this->assignment($user = $this->instructor(), ['wfinch' => 'Willa Finch', 'bmoor' => 'Bryn Moor']);
+    $sites = array_map(fn (string $handle) => $this->arrival(
+        $assignment,
+        (string) file_get_contents(Samples::zip(['index.html' => Samples::page($handle)])),
+        "$handle.zip",
+    ), ['wfinch', 'bmoor']);
+    foreach ($sites as $arrival) {
+        dispatch_sync(new UnpackArrival($arrival->id));
+    }
+    DB::table('jobs')->delete();
+    CheckRun::query()->update(['state' => 'finished', 'finished_at' => now()]);
+    $at = "/api/assignments/$assignment->id";
+    $work = fn () => $this->artisan('queue:work', ['--once' => true, '--quiet' => true])->assertSuccessful()->run();
+    $checking = fn () => $this->getJson($at)->assertOk()->json('checking');
 
     $brief = self::BRIEF."  - {id: t, title: T, kind: titles}\n";
-    $this->actingAs($user)->putJson("/api/assignments/$assignment->id/brief", ['source' => $brief])->assertOk();
+    $this->actingAs($user)->putJson("$at/brief", ['source' => $brief])->assertOk();
+    expect(CheckRun::query()->count())->toBe(2)->and($checking())->toBe(['done' => 0, 'steps' => 0]);
+    $work();
+    expect(CheckRun::query()->count())->toBe(4)->and($checking())->toBe(['done' => 0, 'steps' => 2]);
+    $work();
+    expect($checking())->toBe(['done' => 1, 'steps' => 2]);
+    $work();
+    expect($checking())->toBeNull()
+        ->and(CheckRun::query()->where('state', 'finished')->count())->toBe(4)
+        ->and(new CheckHandIn('x'))->toBeInstanceOf(ShouldBeUnique::class);
+});
 
-    Queue::assertPushed(CheckClass::class, fn (CheckClass $job) => $job->uniqueId() === "$assignment->id 2");
-    Queue::assertNotPushed(CheckHandIn::class);
-    (new CheckClass($assignment->id, 2))->handle();
-    Queue::assertPushed(CheckHandIn::class, 1);
-    expect($handIn->runs()->count())->toBe(2)->and(new CheckHandIn('x'))->toBeInstanceOf(ShouldBeUnique::class);
+it('has one attempt of a student wait for its reply, the newest, and none once it has one', function () {
+    $handIn = $this->handIn($assignment = $this->assignment($user = $this->instructor()));
+    $newer = $this->handIn($assignment, ['index.html' => Samples::page('<p>Again</p>')]);
+    $this->actingAs($user);
+    $toRead = fn () => $this->getJson('/api/shelf')->assertOk()->json('waiting.0.toRead');
+
+    expect($handIn->refresh()->waits)->toBeFalse()->and($newer->waits)->toBeTrue()->and($toRead())->toBe(1);
+    $this->postJson("/api/hand-ins/$newer->id/replies")->assertNoContent();
+    expect($newer->refresh()->waits)->toBeFalse()->and($toRead())->toBeNull();
 });
 
 it('says a sentence when a check fails, and keeps the exception for the log', function (
@@ -103,10 +130,10 @@ it('shows a stored brief that cannot be read, with what is wrong, and takes anot
             'brief.problems.0',
             fn (string $problem) => str_contains($problem, 'line 3'),
         );
-    expect($handIn->run->state)->toBe('failed')->and($handIn->run->trouble)->toContain('The brief cannot be read');
+    expect($handIn->run->state)->toBe(App\Models\RunState::Failed)->and($handIn->run->trouble)->toContain('The brief cannot be read');
 
     $this->putJson("/api/assignments/$assignment->id/brief", ['source' => self::BRIEF])->assertOk();
-    expect($handIn->refresh()->run->state)->toBe('finished');
+    expect($handIn->refresh()->run->state)->toBe(App\Models\RunState::Finished);
 });
 
 it('writes a reply as Markdown in which only a note is Markdown, and nothing is HTML', function () {

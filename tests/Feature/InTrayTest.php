@@ -61,7 +61,7 @@ it('takes the same zip twice for one attempt', function () {
         dispatch_sync(new UnpackArrival($arrival->id));
     }
 
-    expect(array_map(fn (Arrival $arrival) => $arrival->refresh()->state, $arrivals))->toBe(['taken', 'repeated'])
+    expect(array_map(fn (Arrival $arrival) => $arrival->refresh()->state, $arrivals))->toBe([App\Models\ArrivalState::Taken, App\Models\ArrivalState::Repeated])
         ->and(HandIn::query()->count())->toBe(1)->and(CheckRun::query()->count())->toBe(1);
 });
 
@@ -99,7 +99,7 @@ it('finishes once what was left half way, with nothing doubled', function () {
     dispatch_sync(new CheckHandIn($run->id));
 
     expect(Finding::query()->count())->toBe($found)->toBeGreaterThan(0)
-        ->and($run->refresh()->state)->toBe('finished')->and($handIn->runs()->count())->toBe(1);
+        ->and($run->refresh()->state)->toBe(App\Models\RunState::Finished)->and($handIn->runs()->count())->toBe(1);
 });
 
 it('asks whose it is when it cannot tell, offers who may be meant, and goes on once it is told', function () {
@@ -120,7 +120,7 @@ it('asks whose it is when it cannot tell, offers who may be meant, and goes on o
         "/api/arrivals/$arrival->id",
         ['student' => Student::query()->where('handle', 'bmoor')->value('id')],
     )->assertStatus(202);
-    expect($arrival->refresh()->state)->toBe('taken')->and($arrival->student?->handle)->toBe('bmoor');
+    expect($arrival->refresh()->state)->toBe(App\Models\ArrivalState::Taken)->and($arrival->student?->handle)->toBe('bmoor');
     $this->patchJson("/api/arrivals/$arrival->id", ['student' => Student::query()->value('id')])
         ->assertUnprocessable()->assertJsonPath('errors.student.0', 'Somebody has matched this one already.');
 });
@@ -134,7 +134,7 @@ it('does not guess between two students', function () {
     );
     dispatch_sync(new UnpackArrival($arrival->id));
 
-    expect($arrival->refresh()->state)->toBe('unmatched');
+    expect($arrival->refresh()->state)->toBe(App\Models\ArrivalState::Unmatched);
 });
 
 it('says what is wrong with an upload, and takes nothing of it', function (array $body, string $message) {
@@ -214,5 +214,5 @@ it('has a check on its way in the same moment in which an arrival is taken', fun
     );
     app(App\Intake\HandInIntake::class)->take($arrival->load('assignment.course.students', 'assignment.brief'));
 
-    expect($arrival->refresh()->state)->toBe('taken')->and($arrival->handIn->run->state)->toBe('queued');
+    expect($arrival->refresh()->state)->toBe(App\Models\ArrivalState::Taken)->and($arrival->handIn->run->state)->toBe(App\Models\RunState::Queued);
 });

@@ -88,4 +88,15 @@ it('makes remarks of verdicts and notes that were kept before, word for word', f
         ])
         ->and(DB::table('replies')->value('content'))->toBe($released)
         ->and(DB::table('check_runs')->pluck('key')->unique())->toHaveCount(2);
+
+    $second = $id();
+    DB::table('blobs')->insert(['sha256' => str_repeat('b', 64), 'bytes' => 1]);
+    DB::table('hand_ins')->insert([
+        'id' => $second, 'assignment_id' => $assignment, 'student_id' => $student, 'attempt' => 2,
+        'archive_name' => 'w.zip', 'archive_sha256' => str_repeat('b', 64), 'site_name' => 'w', 'arrived_at' => $now,
+    ]);
+    migrateFrom(9, 10);
+    expect(DB::table('hand_ins')->where('waits', true)->pluck('id')->all())->toBe([$second])
+        ->and(DB::table('check_runs')->orderBy('created_at')->get(['faults', 'departures'])->toArray())
+        ->toEqual([(object) ['faults' => 2, 'departures' => 0], (object) ['faults' => 1, 'departures' => 0]]);
 });

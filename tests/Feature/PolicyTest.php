@@ -50,6 +50,7 @@ it('lets nobody reach another’s course, and strangers not even the door', func
     ['POST', 'assignments/{assignment}/arrivals', ['files' => ['x']]],
     ['PATCH', 'arrivals/{arrival}', ['student' => '01890000-0000-7000-8000-000000000000']],
     ['GET', 'hand-ins/{handIn}'],
+    ['GET', 'hand-ins/{handIn}/findings'],
     ['GET', 'hand-ins/{handIn}/source/index.html'],
     ['GET', 'hand-ins/{handIn}/survey'],
     ['GET', 'hand-ins/{handIn}/seen'],

@@ -1,5 +1,5 @@
 import {describe, expect, it} from 'vitest'
-import {marginOf, WHOLE, type Draft, type Finding, type Note} from '../../resources/js/screens/desk/marks'
+import {marginOf, WHOLE, type Draft, type Finding, type Note} from '../../resources/js/screens/desk/margin/marks'
 
 const finding = (fingerprint: string, file: string, line: number | null): Finding => ({
   fingerprint,
@@ -50,8 +50,12 @@ const keys = (...of: Parameters<typeof marginOf>) => marginOf(...of).map(one => 
 
 describe('the margin of a leaf', () => {
   it('holds what is about that leaf, from top to bottom, numbered', () => {
-    const findings = [finding('c', 'a.html', 9), finding('b', 'a.html', 2), finding('other', 'b.html', 1)]
-    expect(keys('a.html', findings, [note('n', 'a.html', 5)], null)).toEqual(['1 b', '2 n', '3 c'])
+    const findings = [finding('c', 'a.html', 9), finding('b', 'a.html', 2)]
+    expect(keys('a.html', findings, [note('n', 'a.html', 5), note('other', 'b.html', 1)], null)).toEqual([
+      '1 b',
+      '2 n',
+      '3 c',
+    ])
   })
 
   it('puts what is about the whole file first', () => {
@@ -59,7 +63,7 @@ describe('the margin of a leaf', () => {
   })
 
   it('shows what is about the whole hand-in on a leaf of its own', () => {
-    expect(keys(WHOLE, [finding('a', 'a.html', 1)], [note('n', null, null)], null)).toEqual(['1 n'])
+    expect(keys(WHOLE, [], [note('n', null, null), note('a', 'a.html', 1)], null)).toEqual(['1 n'])
   })
 
   it('shows a note that is being changed once, where it is being written', () => {

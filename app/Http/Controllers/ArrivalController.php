@@ -14,6 +14,7 @@ use App\Intake\BlobStore;
 use App\Intake\StoreFailure;
 use App\Jobs\UnpackArrival;
 use App\Models\Arrival;
+use App\Models\ArrivalState;
 use App\Models\Assignment;
 use App\Models\Student;
 use Illuminate\Http\JsonResponse;
@@ -39,7 +40,7 @@ final class ArrivalController extends Controller
         $students = $assignment->course()->firstOrFail()->students()->get();
         $students = $students->keyBy('id');
         $arrivals = $assignment->arrivals()
-            ->with(['student', 'handIn.run' => fn ($query) => $query->withCount('findings')])
+            ->with(['student', 'handIn.run'])
             ->orderByRaw("state = 'unmatched' desc, arrived_at desc, id desc")
             ->limit(300)->get();
 
@@ -50,11 +51,11 @@ final class ArrivalController extends Controller
             $arrival->reason,
             $arrival->arrived_at->toIso8601String(),
             $arrival->student === null ? null : StudentLine::of($arrival->student),
-            $arrival->state === 'unmatched' ? self::likely($arrival, $students) : [],
+            $arrival->state === ArrivalState::Unmatched ? self::likely($arrival, $students) : [],
             $arrival->hand_in_id,
             $arrival->handIn?->attempt,
             $arrival->handIn === null ? null : RunView::of($arrival->handIn->run),
-            $arrival->handIn->run->findings_count ?? 0,
+            $arrival->handIn?->run?->foundCount() ?? 0,
         ))->values());
     }
 
@@ -76,7 +77,7 @@ final class ArrivalController extends Controller
         $files = $request->file('files');
         foreach ($files as $taken => $file) {
             try {
-                $sha256 = $blobs->put($file->getContent());
+                $sha256 = $blobs->putFile($file->getPathname());
             } catch (StoreFailure $failure) {
                 throw new StoreFailure(
                     "{$failure->getMessage()} $taken of ".count($files).' were taken; drop the others again.',
@@ -86,7 +87,7 @@ final class ArrivalController extends Controller
             $arrival = $assignment->arrivals()->create([
                 'name' => self::name($file),
                 'sha256' => $sha256,
-                'state' => 'waiting',
+                'state' => ArrivalState::Waiting,
                 'arrived_at' => now(),
             ]);
             UnpackArrival::dispatch($arrival->id);
@@ -126,8 +127,8 @@ final class ArrivalController extends Controller
     {
         $arrival->load('assignment.course');
         $student = $arrival->assignment->course->students()->find($request->string('student')->toString());
-        $matched = $student === null ? 0 : Arrival::query()->whereKey($arrival->id)->where('state', 'unmatched')
-            ->update(['student_id' => $student->id, 'state' => 'waiting']);
+        $matched = $student === null ? 0 : Arrival::query()->whereKey($arrival->id)->where('state', ArrivalState::Unmatched)
+            ->update(['student_id' => $student->id, 'state' => ArrivalState::Waiting]);
         if ($matched === 0) {
             throw ValidationException::withMessages(['student' => $student === null ? 'That student is not on this course.' : 'Somebody has matched this one already.']);
         }

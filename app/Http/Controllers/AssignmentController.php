@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Resources\AssignmentView;
 use App\Http\Resources\BriefView;
+use App\Http\Resources\Checking;
 use App\Http\Resources\HandInLine;
 use App\Http\Resources\RunView;
 use App\Http\Resources\StudentLine;
@@ -14,17 +15,20 @@ use App\Models\HandIn;
 use App\Models\RemarkKind;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\Bus;
 use Illuminate\Support\Facades\DB;
 use OpenApi\Attributes as OA;
 
 final class AssignmentController extends Controller
 {
-    /** How many findings each hand-in's newest run has, by what was decided about them. */
-    private const TALLIES = <<<'SQL'
-        select run.hand_in_id, coalesce(remark.kind, 'pencilled') as state, count(*) as findings
-        from (select distinct on (hand_in_id) id, hand_in_id from check_runs where hand_in_id = any(?) order by hand_in_id, created_at desc, id desc) run
-        join findings finding on finding.check_run_id = run.id
-        left join remarks remark on remark.hand_in_id = run.hand_in_id and remark.fingerprint = finding.fingerprint
+    /** How many of the findings of each hand-in's newest run are decided, and how. */
+    private const DECIDED = <<<'SQL'
+        select remark.hand_in_id, remark.kind, count(*) as findings
+        from remarks remark
+        join findings finding on finding.check_run_id = any(?) and finding.fingerprint = remark.fingerprint
+        join check_runs run on run.id = finding.check_run_id and run.hand_in_id = remark.hand_in_id
+        where remark.hand_in_id = any(?)
         group by 1, 2
         SQL;
 
@@ -47,7 +51,7 @@ final class AssignmentController extends Controller
             'remarks as notes_count' => fn ($remarks) => $remarks->whereIn('kind', RemarkKind::WRITTEN),
         ])->get()
             ->each(fn (HandIn $handIn) => $handIn->setRelation('assignment', $assignment));
-        $tallies = $this->tallies(array_values(array_map(strval(...), $handIns->modelKeys())));
+        $decided = $this->decided($handIns);
 
         return response()->json(new AssignmentView(
             $assignment->id,
@@ -60,14 +64,15 @@ final class AssignmentController extends Controller
             $assignment->brief === null ? null : BriefView::of($assignment->brief),
             array_values($handIns->map(fn (HandIn $handIn) => $this->line(
                 $handIn,
-                $tallies[$handIn->id] ?? [],
+                $decided[$handIn->id] ?? [],
             ))->sortBy('student')->all()),
             StudentLine::list($assignment->course->students->whereNotIn('id', $handIns->pluck('student_id'))),
+            self::checking($assignment),
         ));
     }
 
-    /** @param  array<string, int>  $tally  by kind of remark; `pencilled` for findings without one */
-    private function line(HandIn $handIn, array $tally): HandInLine
+    /** @param  array<string, int>  $decided  findings by kind of remark */
+    private function line(HandIn $handIn, array $decided): HandInLine
     {
         $marks = $handIn->marks->keyBy('requirement');
         $run = $handIn->run;
@@ -80,9 +85,9 @@ final class AssignmentController extends Controller
             $handIn->arrived_at->toIso8601String(),
             $handIn->isLate(),
             RunView::of($run),
-            $tally['pencilled'] ?? 0,
-            $tally['finding'] ?? 0,
-            $tally['rubbed-out'] ?? 0,
+            max(0, ($run?->foundCount() ?? 0) - array_sum($decided)),
+            $decided[RemarkKind::Finding->value] ?? 0,
+            $decided[RemarkKind::RubbedOut->value] ?? 0,
             $handIn->notes_count,
             $run?->awarded === null
                 ? null
@@ -95,16 +100,34 @@ final class AssignmentController extends Controller
     }
 
     /**
-     * @param  list<string>  $handIns
+     * @param  Collection<int, HandIn>  $handIns  with their runs
      * @return array<string, array<string, int>> by hand-in, then by kind of remark
      */
-    private function tallies(array $handIns): array
+    private function decided(Collection $handIns): array
     {
-        $tallies = [];
-        foreach (DB::select(self::TALLIES, ['{'.implode(',', $handIns).'}']) as $row) {
-            $tallies[(string) $row->hand_in_id][(string) $row->state] = (int) $row->findings;
+        $list = fn (Collection $ids) => '{'.$ids->filter()->implode(',').'}';
+        $rows = DB::select(self::DECIDED, [
+            $list($handIns->map(fn (HandIn $one) => $one->run?->id)),
+            $list($handIns->map(fn (HandIn $one) => $one->id)),
+        ]);
+        $decided = [];
+        foreach ($rows as $row) {
+            $decided[(string) $row->hand_in_id][(string) $row->kind] = (int) $row->findings;
         }
 
-        return $tallies;
+        return $decided;
+    }
+
+    private static function checking(Assignment $assignment): ?Checking
+    {
+        $batch = $assignment->batch_id === null ? null : Bus::findBatch($assignment->batch_id);
+        if ($batch === null) {
+            return null;
+        }
+        // The first job of the batch is the one that adds the others.
+        $steps = $batch->totalJobs - 1;
+        $done = max(0, $batch->totalJobs - $batch->pendingJobs + $batch->failedJobs - 1);
+
+        return $batch->finished() || $done >= max(1, $steps) ? null : new Checking($done, $steps);
     }
 }

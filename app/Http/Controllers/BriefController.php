@@ -47,7 +47,7 @@ final class BriefController extends Controller
                 ? $inForce
                 : $assignment->briefs()->create(['version' => ($inForce->version ?? 0) + 1, 'source' => $source]);
         });
-        CheckClass::dispatch($assignment->id, $brief->version);
+        CheckClass::request($assignment);
 
         return response()->json(BriefView::of($brief));
     }

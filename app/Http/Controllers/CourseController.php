@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Resources\AssignmentLine;
 use App\Http\Resources\CourseView;
 use App\Http\Resources\StudentLine;
+use App\Models\ArrivalState;
 use App\Models\Assignment;
 use App\Models\Course;
 use Illuminate\Database\Eloquent\Builder;
@@ -32,7 +33,7 @@ final class CourseController extends Controller
         $assignments = $course->assignments()->with('brief')->withCount([
             'handIns as handed_in' => fn (Builder $query) => $query->scopes('newest'),
             'handIns as replied' => fn (Builder $query) => $query->scopes('replied'),
-            'arrivals as unmatched' => fn (Builder $query) => $query->where('state', 'unmatched'),
+            'arrivals as unmatched' => fn (Builder $query) => $query->where('state', ArrivalState::Unmatched),
         ])->get();
 
         return response()->json(new CourseView(

@@ -4,22 +4,22 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\LeafRequest;
 use App\Http\Resources\AttemptLine;
 use App\Http\Resources\Desk;
-use App\Http\Resources\DeskFinding;
 use App\Http\Resources\DeskNote;
 use App\Http\Resources\DeskOutcome;
 use App\Http\Resources\Leaf;
+use App\Http\Resources\LeafFindings;
+use App\Http\Resources\LeafTally;
 use App\Http\Resources\OutcomeShortfall;
 use App\Http\Resources\RunView;
-use App\Models\Finding;
+use App\Ink\Margin;
 use App\Models\HandIn;
-use App\Models\HandInFile;
 use App\Models\Outcome;
 use App\Models\Remark;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Collection;
-use InkedMargin\Core\Source\FileKind;
 use OpenApi\Attributes as OA;
 
 final class HandInController extends Controller
@@ -27,14 +27,19 @@ final class HandInController extends Controller
     #[OA\Get(
         path: '/api/hand-ins/{handIn}',
         operationId: 'desk',
+        parameters: [new OA\QueryParameter(
+            name: 'leaf',
+            description: 'the leaf whose findings come along; the first one where none is named',
+            schema: new OA\Schema(type: 'string'),
+        )],
         responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: Desk::class))],
     )]
-    public function show(HandIn $handIn): JsonResponse
+    public function show(LeafRequest $request, HandIn $handIn): JsonResponse
     {
-        $handIn->load([
-            'assignment.course', 'student', 'files', 'run.findings', 'run.outcomes', 'remarks', 'marks',
-            'reply',
-        ]);
+        $handIn->load(['assignment.course', 'student', 'files', 'run.outcomes', 'remarks', 'marks', 'reply']);
+        $margin = Margin::of($handIn);
+        $leaves = array_map(fn (array $leaf) => new Leaf(...$leaf), $margin->leaves());
+        $there = array_filter($leaves, fn (Leaf $leaf) => ! $leaf->missing);
         [$previous, $next] = $this->neighbours($handIn);
         $attempts = HandIn::query()->where(
             'assignment_id',
@@ -59,49 +64,15 @@ final class HandInController extends Controller
             late: $handIn->isLate(),
             archiveName: $handIn->archive_name,
             run: RunView::of($handIn->run),
-            leaves: $this->leaves($handIn),
-            findings: DeskFinding::allOf($handIn),
+            leaves: $leaves,
+            tallies: LeafTally::list($margin),
+            first: LeafFindings::of($margin, $request->leaf() ?? reset($there)->path ?? ''),
             notes: self::notes($handIn),
             outcomes: $this->outcomes($handIn),
             previousId: $previous,
             nextId: $next,
             repliedAt: $handIn->reply?->released_at->toIso8601String(),
         ));
-    }
-
-    /**
-     * @return list<Leaf> pages first, home before the others, then the rest; files that should be there and are not
-     *     among them
-     */
-    private function leaves(HandIn $handIn): array
-    {
-        $leaves = $handIn->files->map(fn (HandInFile $file) => new Leaf(
-            $file->path,
-            FileKind::ofExtension(pathinfo($file->path, PATHINFO_EXTENSION))->value,
-            $file->bytes,
-            false,
-        ));
-        $there = $handIn->files->pluck('path')->flip();
-        $missing = collect(
-            ($handIn->run->findings ?? new Collection)->all(),
-        )->map(fn (Finding $finding) => $finding->file)->unique()
-            ->filter(fn (string $file) => $file !== '' && ! $there->has($file))
-            ->map(fn (string $file) => new Leaf(
-                $file,
-                FileKind::ofExtension(pathinfo($file, PATHINFO_EXTENSION))->value,
-                0,
-                true,
-            ));
-        $order = array_flip(array_column(FileKind::cases(), 'value'));
-
-        return array_values($leaves->concat($missing)
-            ->sortBy(fn (Leaf $leaf) => [
-                $order[$leaf->kind],
-                $leaf->path !== 'index.html',
-                substr_count($leaf->path, '/'),
-                $leaf->path,
-            ])
-            ->all());
     }
 
     /** @return list<DeskNote> */

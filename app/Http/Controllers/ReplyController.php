@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Resources\ReleasedReply;
-use App\Http\Resources\ReplyContent;
 use App\Http\Resources\ReplyView;
 use App\Models\HandIn;
 use App\Models\Reply;
 use App\Replies\ReplyComposer;
+use App\Replies\ReplyContent;
 use App\Replies\ReplyMarkdown;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -64,6 +64,7 @@ final class ReplyController extends Controller
                 'content' => ReplyComposer::compose($handIn),
                 'released_at' => now(),
             ]);
+            $handIn->update(['waits' => false]);
         });
 
         return response()->noContent();

@@ -6,9 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Http\Resources\SeenPage;
 use App\Intake\BlobStore;
-use App\Intake\SeenToken;
 use App\Models\HandIn;
 use App\Models\HandInFile;
+use App\Sites\SeenToken;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Resources\CourseSpine;
 use App\Http\Resources\Shelf;
 use App\Http\Resources\Waiting;
+use App\Models\ArrivalState;
 use App\Models\Assignment;
 use App\Models\Course;
 use Illuminate\Database\Eloquent\Builder;
@@ -29,8 +30,8 @@ final class ShelfController extends Controller
             ->whereIn('course_id', $courses->modelKeys())
             ->with('course')
             ->withCount([
-                'handIns as to_read' => fn (Builder $query) => $query->scopes('toRead'),
-                'arrivals as unmatched' => fn (Builder $query) => $query->where('state', 'unmatched'),
+                'handIns as to_read' => fn (Builder $query) => $query->where('waits', true),
+                'arrivals as unmatched' => fn (Builder $query) => $query->where('state', ArrivalState::Unmatched),
             ])
             ->orderBy('due_at')->get();
 

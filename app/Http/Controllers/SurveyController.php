@@ -6,9 +6,10 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\SurveyRequest;
 use App\Http\Resources\SurveyView;
-use App\Intake\SiteStore;
 use App\Models\CheckRun;
 use App\Models\HandIn;
+use App\Models\RunState;
+use App\Sites\SiteStore;
 use Illuminate\Http\JsonResponse;
 use InkedMargin\Core\Report\SiteSurvey;
 use InkedMargin\Core\Site\ParsedSite;
@@ -36,7 +37,7 @@ final class SurveyController extends Controller
     {
         $handIn->load('run.survey');
         $run = $handIn->run;
-        if ($run === null || $run->state !== 'finished') {
+        if ($run === null || $run->state !== RunState::Finished) {
             return response()->json(SurveyView::none());
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Models\ArrivalState;
 use OpenApi\Attributes as OA;
 
 /** A file in the in-tray. */
@@ -18,8 +19,8 @@ final readonly class ArrivalView
         public string $id,
         #[OA\Property]
         public string $name,
-        #[OA\Property(enum: ['waiting', 'taken', 'unmatched', 'refused', 'repeated'])]
-        public string $state,
+        #[OA\Property(enum: ArrivalState::class)]
+        public ArrivalState $state,
         #[OA\Property]
         public ?string $reason,
         #[OA\Property]

@@ -35,6 +35,8 @@ final readonly class AssignmentView
         public array $handIns,
         #[OA\Property(type: 'array', items: new OA\Items(ref: StudentLine::class))]
         public array $missing,
+        #[OA\Property(description: 'how far the check of the whole class is, while it is under way')]
+        public ?Checking $checking,
     ) {
     }
 }

@@ -13,7 +13,7 @@ final readonly class Desk
     /**
      * @param  list<AttemptLine>  $attempts
      * @param  list<Leaf>  $leaves
-     * @param  list<DeskFinding>  $findings
+     * @param  list<LeafTally>  $tallies
      * @param  list<DeskNote>  $notes
      * @param  list<DeskOutcome>  $outcomes
      */
@@ -46,8 +46,10 @@ final readonly class Desk
         public RunView $run,
         #[OA\Property(type: 'array', items: new OA\Items(ref: Leaf::class))]
         public array $leaves,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: DeskFinding::class))]
-        public array $findings,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: LeafTally::class))]
+        public array $tallies,
+        #[OA\Property(description: 'of the leaf that was asked for, or the first one')]
+        public LeafFindings $first,
         #[OA\Property(type: 'array', items: new OA\Items(ref: DeskNote::class))]
         public array $notes,
         #[OA\Property(type: 'array', items: new OA\Items(ref: DeskOutcome::class))]

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Ink\Margin;
 use App\Models\Finding;
-use App\Models\HandIn;
 use App\Models\Remark;
 use App\Models\RemarkKind;
 use Illuminate\Support\Collection;
@@ -28,9 +28,9 @@ final readonly class DeskFinding
         #[OA\Property]
         public string $variant,
         #[OA\Property(enum: Weight::class)]
-        public string $weight,
+        public Weight $weight,
         #[OA\Property(enum: ProofMark::class)]
-        public string $mark,
+        public ProofMark $mark,
         #[OA\Property]
         public string $file,
         #[OA\Property]
@@ -65,24 +65,34 @@ final readonly class DeskFinding
     }
 
     /**
-     * What the rules report, as it was inked where it was; and after it what was inked and is no longer reported.
+     * What the rules report of a leaf, as it was inked where it was; and after it what was inked and is no longer
+     * reported.
      *
-     * @param  HandIn  $handIn  with its run's findings and its remarks loaded
      * @return list<self>
      */
-    public static function allOf(HandIn $handIn): array
+    public static function on(Margin $margin, string $leaf): array
     {
-        $decisions = $handIn->remarks->whereNotNull('fingerprint')->keyBy('fingerprint');
-        $found = $handIn->run->findings ?? new Collection;
-        $reported = $found->map(fn (Finding $finding) => self::ofFinding(
-            $finding,
-            $decisions->get($finding->fingerprint),
-        ));
-        $kept = $decisions->diffKeys($found->keyBy('fingerprint'))
-            ->filter(fn (Remark $remark) => $remark->kind === RemarkKind::Finding)
-            ->map(self::ofRemark(...));
+        return array_values([
+            ...self::found($margin, $margin->foundOn($leaf)),
+            ...$margin->keptOn($leaf)->map(self::ofRemark(...))->all(),
+        ]);
+    }
 
-        return array_values([...$reported->all(), ...$kept->all()]);
+    /** @return list<self> what the rules report of links and navigation */
+    public static function onLinks(Margin $margin): array
+    {
+        return self::found($margin, $margin->foundOnLinks());
+    }
+
+    /**
+     * @param  Collection<int, Finding>  $findings
+     * @return list<self>
+     */
+    private static function found(Margin $margin, Collection $findings): array
+    {
+        return array_values($findings->map(
+            fn (Finding $finding) => self::ofFinding($finding, $margin->decisionOn($finding)),
+        )->all());
     }
 
     private static function ofFinding(Finding $finding, ?Remark $remark): self
@@ -123,8 +133,8 @@ final readonly class DeskFinding
             (string) $remark->fingerprint,
             (string) $remark->rule,
             $remark->variant,
-            $remark->weight ?? 'departure',
-            $remark->mark ?? 'look',
+            $remark->weight ?? Weight::Departure,
+            $remark->mark ?? ProofMark::Look,
             $remark->placed ? (string) $remark->file : '',
             $remark->placed ? $remark->line : null,
             $remark->column ?? 1,

@@ -18,7 +18,7 @@ final readonly class DeskOutcome
         #[OA\Property]
         public string $title,
         #[OA\Property(enum: OutcomeKind::class)]
-        public string $outcome,
+        public OutcomeKind $outcome,
         #[OA\Property]
         public string $measured,
         #[OA\Property]

@@ -15,7 +15,7 @@ final readonly class Leaf
         #[OA\Property]
         public string $path,
         #[OA\Property(enum: FileKind::class)]
-        public string $kind,
+        public FileKind $kind,
         #[OA\Property]
         public int $bytes,
         #[OA\Property]

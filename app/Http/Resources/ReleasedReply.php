@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Replies\ReplyContent;
 use OpenApi\Attributes as OA;
 
 /** A reply that went out. */

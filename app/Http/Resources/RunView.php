@@ -28,6 +28,6 @@ final readonly class RunView
     {
         return $run === null
             ? new self('waiting', 0, 0, null)
-            : new self($run->state, $run->done, $run->steps, $run->trouble);
+            : new self($run->state->value, $run->done, $run->steps, $run->trouble);
     }
 }

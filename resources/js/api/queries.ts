@@ -28,7 +28,8 @@ export const assignment = (id: string) =>
   queryOptions({
     queryKey: ['assignment', id],
     queryFn: () => unwrap(api.GET('/api/assignments/{assignment}', {params: {path: {assignment: id}}})),
-    refetchInterval: ({state: {data}}) => (data?.handIns.some(line => busy(line.run)) === true ? later(data) : false),
+    refetchInterval: ({state: {data}}) =>
+      data !== undefined && (data.checking !== null || data.handIns.some(line => busy(line.run))) ? later(data) : false,
   })
 
 export const arrivals = (id: string) =>
@@ -39,11 +40,40 @@ export const arrivals = (id: string) =>
       data?.some(arrival => arrival.state === 'waiting' || busy(arrival.run)) === true ? later(data) : false,
   })
 
+const findingsKey = (handIn: string) => ['findings', handIn]
+
+/** A hand-in, and with it what was found on the leaf that the address names. */
 export const desk = (id: string) =>
   queryOptions({
     queryKey: ['desk', id],
-    queryFn: () => unwrap(api.GET('/api/hand-ins/{handIn}', {params: {path: {handIn: id}}})),
+    queryFn: async ({client, signal}) => {
+      const leaf = new URLSearchParams(location.search).get('leaf')
+      const query = leaf === null ? {} : {leaf}
+      const before = client.getQueryData<Schemas['Desk']>(['desk', id])
+      const answer = await unwrap(api.GET('/api/hand-ins/{handIn}', {params: {path: {handIn: id}, query}, signal}))
+      // What was found by another run is of no use, on whichever leaf.
+      if (before !== undefined && before.run.state !== answer.run.state)
+        client.removeQueries({queryKey: findingsKey(id), type: 'inactive'})
+      client.setQueryData(findings(id, answer.first.leaf).queryKey, answer.first.findings)
+      return answer
+    },
     refetchInterval: ({state: {data}}) => (data !== undefined && busy(data.run) ? later(data) : false),
+  })
+
+/** What was found on one leaf. It changes with what the desk itself does, and with a new run. */
+export const findings = (handIn: string, leaf: string) =>
+  queryOptions({
+    queryKey: [...findingsKey(handIn), leaf],
+    queryFn: ({signal}) =>
+      unwrap(api.GET('/api/hand-ins/{handIn}/findings', {params: {path: {handIn}, query: {leaf}}, signal})),
+    staleTime: Infinity,
+  })
+
+/** What was found about links and navigation, on all leaves. */
+export const findingsOfLinks = (handIn: string) =>
+  queryOptions({
+    queryKey: ['findings of links', handIn],
+    queryFn: () => unwrap(api.GET('/api/hand-ins/{handIn}/findings', {params: {path: {handIn}, query: {links: 1}}})),
   })
 
 export const source = (handIn: string, path: string) =>

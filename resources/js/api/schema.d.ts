@@ -86,6 +86,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/hand-ins/{handIn}/findings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What was found on one leaf; or, for the drawing of them, on the links of all leaves. */
+        get: operations["findings"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/hand-ins/{handIn}": {
         parameters: {
             query?: never;
@@ -366,7 +383,7 @@ export interface components {
         ArrivalView: {
             id: string;
             name: string;
-            /** @enum {string} */
+            /** @enum {App\Models\ArrivalState} */
             state: "waiting" | "taken" | "unmatched" | "refused" | "repeated";
             reason: string | null;
             arrivedAt: string;
@@ -401,6 +418,7 @@ export interface components {
             brief: components["schemas"]["BriefView"] | null;
             handIns: components["schemas"]["HandInLine"][];
             missing: components["schemas"]["StudentLine"][];
+            checking: components["schemas"]["Checking"] | null;
         };
         /** @description One of the attempts of a student. */
         AttemptLine: {
@@ -416,6 +434,12 @@ export interface components {
             points: number;
             requirements: components["schemas"]["RequirementLine"][];
             problems: string[];
+        };
+        /** @description How far the check of a whole class has come. */
+        Checking: {
+            done: number;
+            /** @description none while the worker has not counted them yet */
+            steps: number;
         };
         /** @description A course on the shelf. */
         CourseSpine: {
@@ -452,7 +476,9 @@ export interface components {
             archiveName: string;
             run: components["schemas"]["RunView"];
             leaves: components["schemas"]["Leaf"][];
-            findings: components["schemas"]["DeskFinding"][];
+            tallies: components["schemas"]["LeafTally"][];
+            /** @description of the leaf that was asked for, or the first one */
+            first: components["schemas"]["LeafFindings"];
             notes: components["schemas"]["DeskNote"][];
             outcomes: components["schemas"]["DeskOutcome"][];
             previousId: string | null;
@@ -464,9 +490,9 @@ export interface components {
             fingerprint: string;
             rule: string;
             variant: string;
-            /** @enum {string} */
+            /** @enum {InkedMargin\Core\Finding\Weight} */
             weight: "fault" | "departure" | "tidy";
-            /** @enum {string} */
+            /** @enum {InkedMargin\Core\Finding\ProofMark} */
             mark: "insert" | "take-out" | "change" | "move" | "look";
             file: string;
             line: number | null;
@@ -505,7 +531,7 @@ export interface components {
         DeskOutcome: {
             requirement: string;
             title: string;
-            /** @enum {string} */
+            /** @enum {InkedMargin\Core\Marking\OutcomeKind} */
             outcome: "met" | "partly" | "unmet" | "unclear";
             measured: string;
             expected: string;
@@ -540,10 +566,23 @@ export interface components {
         /** @description A file of the hand-in, or one that should be there. */
         Leaf: {
             path: string;
-            /** @enum {string} */
+            /** @enum {InkedMargin\Core\Source\FileKind} */
             kind: "page" | "stylesheet" | "picture" | "script" | "other";
             bytes: number;
             missing: boolean;
+        };
+        /** @description What was found on one leaf. */
+        LeafFindings: {
+            leaf: string;
+            findings: components["schemas"]["DeskFinding"][];
+        };
+        /** @description How much of what was found on a leaf is decided. */
+        LeafTally: {
+            /** @description empty for the hand-in as a whole */
+            leaf: string;
+            pencilled: number;
+            inked: number;
+            rubbedOut: number;
         };
         /** @description Who is logged in. */
         Me: {
@@ -572,46 +611,6 @@ export interface components {
             number: number;
             releasedAt: string;
             content: components["schemas"]["ReplyContent"];
-        };
-        /** @description Exactly what a student reads. */
-        ReplyContent: {
-            student: string;
-            course: string;
-            assignment: string;
-            attempt: number;
-            pages: components["schemas"]["ReplyPage"][];
-            points: components["schemas"]["ReplyPoint"][];
-            /** Format: float */
-            awarded: number;
-            /** Format: float */
-            possible: number;
-        };
-        /** @description One remark: a finding that was inked, a note, or a merit. */
-        ReplyItem: {
-            /** @enum {string} */
-            kind: "finding" | "note" | "merit";
-            /** @enum {string|null} */
-            mark: "insert" | "take-out" | "change" | "move" | "look" | null;
-            line: number | null;
-            text: string;
-            remedy: string | null;
-            html: string | null;
-        };
-        /** @description The remarks about one file; about the whole hand-in when the file is empty. */
-        ReplyPage: {
-            file: string;
-            items: components["schemas"]["ReplyItem"][];
-        };
-        /** @description The points for one requirement. */
-        ReplyPoint: {
-            title: string;
-            /** @enum {string} */
-            outcome: "met" | "partly" | "unmet" | "unclear";
-            /** Format: float */
-            awarded: number;
-            /** Format: float */
-            possible: number;
-            reason: string | null;
         };
         /** @description A reply: as it would be now, and what was released. */
         ReplyView: {
@@ -780,6 +779,46 @@ export interface components {
             withoutDueTime: boolean;
             dueAt: string | null;
         };
+        /** @description Exactly what a student reads. */
+        ReplyContent: {
+            student: string;
+            course: string;
+            assignment: string;
+            attempt: number;
+            pages: components["schemas"]["ReplyPage"][];
+            points: components["schemas"]["ReplyPoint"][];
+            /** Format: float */
+            awarded: number;
+            /** Format: float */
+            possible: number;
+        };
+        /** @description One remark: a finding that was inked, a note, or a merit. */
+        ReplyItem: {
+            /** @enum {string} */
+            kind: "finding" | "note" | "merit";
+            /** @enum {string|null} */
+            mark: "insert" | "take-out" | "change" | "move" | "look" | null;
+            line: number | null;
+            text: string;
+            remedy: string | null;
+            html: string | null;
+        };
+        /** @description The remarks about one file; about the whole hand-in when the file is empty. */
+        ReplyPage: {
+            file: string;
+            items: components["schemas"]["ReplyItem"][];
+        };
+        /** @description The points for one requirement. */
+        ReplyPoint: {
+            title: string;
+            /** @enum {string} */
+            outcome: "met" | "partly" | "unmet" | "unclear";
+            /** Format: float */
+            awarded: number;
+            /** Format: float */
+            possible: number;
+            reason: string | null;
+        };
     };
     responses: never;
     parameters: never;
@@ -933,9 +972,39 @@ export interface operations {
             };
         };
     };
+    findings: {
+        parameters: {
+            query?: {
+                /** @description empty for the hand-in as a whole */
+                leaf?: string;
+                /** @description 1 for what was found on links and navigation, whatever the leaf */
+                links?: number;
+            };
+            header?: never;
+            path: {
+                handIn: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DeskFinding"][];
+                };
+            };
+        };
+    };
     desk: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description the leaf whose findings come along; the first one where none is named */
+                leaf?: string;
+            };
             header?: never;
             path: {
                 handIn: string;

@@ -28,6 +28,9 @@ const KeyboardContext = createContext<Keyboard>({
 const TAKES_KEYS =
   'input, textarea, select, [contenteditable], [role=textbox], [role=combobox], [role=listbox], [role=menu], [role=dialog]'
 
+/** A text that can only be read takes none. */
+const READ_ONLY = '[aria-readonly=true]'
+
 const SWITCH = 'single keys'
 
 /** One listener for all keys. A place inside another may use a key of its own; the inner one counts. */
@@ -58,7 +61,7 @@ export function KeyboardProvider({children}: {children: ReactNode}) {
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
       const at = event.target
-      const isTaken = at instanceof Element && at.closest(TAKES_KEYS) !== null
+      const isTaken = at instanceof Element && at.closest(TAKES_KEYS) !== null && at.closest(READ_ONLY) === null
       if (!isOn || event.defaultPrevented || event.ctrlKey || event.metaKey || event.altKey || isTaken) return
       const pressed = working(places.current).find(({key}) => key === event.key)
       if (pressed === undefined) return

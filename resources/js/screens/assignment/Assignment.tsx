@@ -1,4 +1,4 @@
-import {Box, Button, Link, Typography} from '@mui/material'
+import {Box, Button, LinearProgress, Link, Typography} from '@mui/material'
 import {useSuspenseQuery} from '@tanstack/react-query'
 import {Link as RouterLink, useNavigate, useParams} from 'react-router'
 import type {Schemas} from '../../api/client'
@@ -46,6 +46,7 @@ function AssignmentScreen() {
         <Typography variant="h2" id="hand-ins" gutterBottom>
           Hand-ins
         </Typography>
+        {data.checking !== null && <Checking {...data.checking} />}
         {data.handIns.length === 0 ? (
           <Empty>Nothing has come in yet. Drop the students’ zips into the in-tray.</Empty>
         ) : (
@@ -59,6 +60,22 @@ function AssignmentScreen() {
       </Box>
       <BriefSheet assignmentId={id} brief={data.brief} mayChange={data.role === 'instructor'} />
     </Frame>
+  )
+}
+
+/** How far the check of the whole class is. */
+function Checking({done, steps}: Schemas['Checking']) {
+  return (
+    <Box sx={{display: 'flex', alignItems: 'center', gap: 2, mb: 1}}>
+      <Typography variant="body2" color="textSecondary" role="status">
+        {steps === 0 ? 'The class is about to be checked.' : `Checking the class: ${done} of ${steps}.`}
+      </Typography>
+      <LinearProgress
+        aria-label="Checking the class"
+        {...(steps === 0 ? {} : {variant: 'determinate', value: (100 * done) / steps})}
+        sx={{flex: 1, maxWidth: 320}}
+      />
+    </Box>
   )
 }
 

@@ -2,7 +2,7 @@ import {Box, Link, Typography} from '@mui/material'
 import {Fragment, useMemo} from 'react'
 import {Link as RouterLink} from 'react-router'
 import type {Schemas} from '../../api/client'
-import {WHOLE, type Finding, type Note} from './marks'
+import {WHOLE} from './margin/marks'
 
 const HEADINGS: Record<string, string> = {
   page: 'Pages',
@@ -25,7 +25,7 @@ export function Leaves({
   onTurn: (leaf: string) => void
 }) {
   const kinds = [...new Set(desk.leaves.map(one => one.kind))]
-  const tallies = useMemo(() => talliesOf(desk.findings, desk.notes), [desk.findings, desk.notes])
+  const tallies = useMemo(() => talliesOf(desk), [desk])
   return (
     <Box
       component="nav"
@@ -77,15 +77,13 @@ interface Tally {
 
 const NOTHING: Tally = {pencilled: 0, inked: 0}
 
-/** What is in pencil and in ink on each leaf, counted once for all of them. */
-function talliesOf(findings: Finding[], notes: Note[]): Map<string, Tally> {
-  const tallies = new Map<string, Tally>()
-  const add = (path: string, pencilled: number, inked: number) => {
-    const old = tallies.get(path) ?? NOTHING
-    tallies.set(path, {pencilled: old.pencilled + pencilled, inked: old.inked + inked})
+/** What is in pencil and in ink on each leaf, notes among the ink. */
+function talliesOf({tallies: decided, notes}: Schemas['Desk']): Map<string, Tally> {
+  const tallies = new Map(decided.map(({leaf, pencilled, inked}) => [leaf, {pencilled, inked}]))
+  for (const {file} of notes) {
+    const {pencilled, inked} = tallies.get(file ?? WHOLE) ?? NOTHING
+    tallies.set(file ?? WHOLE, {pencilled, inked: inked + 1})
   }
-  for (const {file, state} of findings) add(file, state === 'pencilled' ? 1 : 0, state === 'inked' ? 1 : 0)
-  for (const {file} of notes) add(file ?? WHOLE, 0, 1)
   return tallies
 }
 

@@ -1,5 +1,5 @@
 import {useEffect, useState} from 'react'
-import type {Draft} from './marks'
+import type {Draft} from './margin/marks'
 
 const PLACE = 'note being written: '
 

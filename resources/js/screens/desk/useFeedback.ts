@@ -1,10 +1,10 @@
 import {useMutation, useQueryClient} from '@tanstack/react-query'
 import {useState} from 'react'
 import {api, ApiError, unwrap, type Schemas} from '../../api/client'
-import {desk} from '../../api/queries'
+import {desk, findings} from '../../api/queries'
 import {hour} from '../../parts/when'
 import {useDraft} from './drafts'
-import type {Draft, Finding, State} from './marks'
+import type {Draft, Finding, State} from './margin/marks'
 
 interface Undo {
   words: string
@@ -16,9 +16,18 @@ const REMEMBERED = 50
 
 interface Decision {
   finding: Finding
+  /** on which it is shown */
+  leaf: string
   state: State
   /** takes back an earlier one, and is no step of its own */
   isUndo?: boolean
+}
+
+const COUNTED = {pencilled: 'pencilled', inked: 'inked', 'rubbed-out': 'rubbedOut'} as const
+
+/** A tally with one of its findings in another state. */
+function moved(tally: Schemas['LeafTally'], from: State, to: State): Schemas['LeafTally'] {
+  return {...tally, [COUNTED[from]]: tally[COUNTED[from]] - 1, [COUNTED[to]]: tally[COUNTED[to]] + 1}
 }
 
 /** What the instructor does on a desk: shown at once, sent in its order, and taken back step by step. */
@@ -29,15 +38,23 @@ export function useFeedback(handIn: string) {
   const [draft, setDraft] = useDraft(handIn)
   const remember = (step: Undo) => setHistory(old => [...old.slice(1 - REMEMBERED), step])
   const refresh = () => queries.invalidateQueries({queryKey})
-  const show = (fingerprint: string, state: State) =>
-    queries.setQueryData<Schemas['Desk']>(
-      queryKey,
-      old =>
-        old && {
-          ...old,
-          findings: old.findings.map(one => (one.fingerprint === fingerprint ? {...one, state} : one)),
-        },
+  /** A finding is on the leaf on which it is shown, and its tally goes with it. */
+  const show = (leaf: string, fingerprint: string, state: State) => {
+    let before: State | undefined
+    queries.setQueryData(findings(handIn, leaf).queryKey, old =>
+      old?.map(one => {
+        if (one.fingerprint !== fingerprint) return one
+        before = one.state
+        return {...one, state}
+      }),
     )
+    if (before === undefined || before === state) return
+    const [from, to] = [before, state]
+    queries.setQueryData(
+      queryKey,
+      old => old && {...old, tallies: old.tallies.map(one => (one.leaf === leaf ? moved(one, from, to) : one))},
+    )
+  }
   const verdict = useMutation({
     scope: {id: `verdicts of ${handIn}`},
     mutationFn: ({finding, state}: Decision) =>
@@ -47,21 +64,20 @@ export function useFeedback(handIn: string) {
           body: {state},
         }),
       ),
-    onMutate: async ({finding, state}) => {
-      show(finding.fingerprint, state)
+    onMutate: async ({finding, leaf, state}) => {
+      show(leaf, finding.fingerprint, state)
+      // An answer that is on its way does not know of it, and would take it back.
       await queries.cancelQueries({queryKey})
-      // An answer that was on its way may have taken it back.
-      show(finding.fingerprint, state)
     },
-    onError: (_error, {finding}) => void show(finding.fingerprint, finding.state),
-    onSuccess: (_data, {finding, state, isUndo = false}) => {
+    onError: (_error, {finding, leaf}) => show(leaf, finding.fingerprint, finding.state),
+    onSuccess: (_data, {finding, leaf, state, isUndo = false}) => {
       // No rule reports it: once it is taken out there is nothing to ink again.
       if (!finding.current) return void refresh()
       if (isUndo) return
       const words = {inked: 'Inked', 'rubbed-out': 'Rubbed out', pencilled: 'Back in pencil'}[state]
       remember({
         words: `${words}, kept at ${hour(new Date())}`,
-        back: () => verdict.mutate({finding: {...finding, state}, state: finding.state, isUndo: true}),
+        back: () => verdict.mutate({finding: {...finding, state}, leaf, state: finding.state, isUndo: true}),
       })
     },
   })
@@ -104,3 +120,5 @@ export function useFeedback(handIn: string) {
     error: verdict.error ?? note.error ?? dropNote.error,
   }
 }
+
+export type Feedback = ReturnType<typeof useFeedback>

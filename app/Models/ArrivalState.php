@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+/** What has become of a file in the in-tray. */
+enum ArrivalState: string
+{
+    case Waiting = 'waiting';
+    case Taken = 'taken';
+    /** nobody knows whose it is */
+    case Unmatched = 'unmatched';
+    case Refused = 'refused';
+    /** the same file came before */
+    case Repeated = 'repeated';
+}

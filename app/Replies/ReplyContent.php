@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Replies;
+
+use OpenApi\Attributes as OA;
+
+/** Exactly what a student reads. */
+#[OA\Schema]
+final readonly class ReplyContent
+{
+    /**
+     * @param  list<ReplyPage>  $pages
+     * @param  list<ReplyPoint>  $points
+     */
+    public function __construct(
+        #[OA\Property]
+        public string $student,
+        #[OA\Property]
+        public string $course,
+        #[OA\Property]
+        public string $assignment,
+        #[OA\Property]
+        public int $attempt,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: ReplyPage::class))]
+        public array $pages,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: ReplyPoint::class))]
+        public array $points,
+        #[OA\Property]
+        public float $awarded,
+        #[OA\Property]
+        public float $possible,
+    ) {
+    }
+
+    /** @param  array<string, mixed>  $kept as it was released and stored */
+    public static function fromArray(array $kept): self
+    {
+        /** @var array{student: string, course: string, assignment: string, attempt: int, pages: list<array{file: string, items: list<array{kind: string, mark: ?string, line: ?int, text: string, remedy: ?string, html: ?string}>}>, points: list<array{title: string, outcome: string, awarded: float, possible: float, reason: ?string}>, awarded: float, possible: float} $kept */
+        $pages = array_map(
+            fn (array $page) => new ReplyPage(
+                $page['file'],
+                array_map(fn (array $item) => new ReplyItem(...$item), $page['items']),
+            ),
+            $kept['pages'],
+        );
+
+        return new self(...array_replace($kept, [
+            'pages' => $pages,
+            'points' => array_map(fn (array $point) => new ReplyPoint(...$point), $kept['points']),
+        ]));
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sites;
+
+use App\Intake\BlobStore;
+use App\Models\HandIn;
+use InkedMargin\Core\Site\Packing;
+use InkedMargin\Core\Site\Site;
+use InkedMargin\Core\Source\SourceFile;
+
+/** Gives the files of a hand-in back as the site they are. */
+final readonly class SiteStore
+{
+    public function __construct(private BlobStore $blobs)
+    {
+    }
+
+    public function read(HandIn $handIn): Site
+    {
+        return new Site(
+            $handIn->site_name,
+            $handIn->files->map(fn ($file) => new SourceFile($file->path, $this->blobs->get($file->sha256))),
+            $this->packing($handIn),
+        );
+    }
+
+    /** How a hand-in was sent, and how the class sends: what a check knows besides the files. */
+    public function packing(HandIn $handIn, ?ClassShape $class = null): Packing
+    {
+        $class ??= ClassShape::of($handIn->assignment_id);
+
+        return new Packing(
+            $handIn->archive_name,
+            $handIn->folders ?? [$handIn->site_name],
+            $handIn->student->handle,
+            $class->usualDepthBeside($handIn->student_id),
+        );
+    }
+}

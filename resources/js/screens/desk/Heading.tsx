@@ -1,0 +1,106 @@
+import {Box, Button, Link, Tab, Tabs, Typography} from '@mui/material'
+import {Link as RouterLink} from 'react-router'
+import type {Schemas} from '../../api/client'
+import {when} from '../../parts/when'
+import {VIEWS} from './views/views'
+
+/** The ids that tie a tab to its panel. */
+export const tabId = (view: string) => `tab-${view}`
+export const PANEL = 'sheet'
+
+/** The tabs that are cut into the sheet's top edge, how the hand-in came, and the way to its reply. */
+export function Heading({
+  desk,
+  view,
+  onView,
+  onWrite,
+}: {
+  desk: Schemas['Desk']
+  view: string
+  onView: (view: string) => void
+  onWrite: () => void
+}) {
+  const firstOfSite = VIEWS.find(one => one.scope === 'site')
+  return (
+    <Box sx={{display: 'flex', alignItems: 'flex-end', gap: 2, px: 2, pt: 1, borderBottom: 1, borderColor: 'divider'}}>
+      <Tabs
+        value={view}
+        onChange={(_event, to: string) => onView(to)}
+        aria-label="Views of the sheet"
+        sx={TABS}
+        slotProps={{indicator: {sx: {display: 'none'}}}}
+      >
+        {VIEWS.map(one => (
+          <Tab
+            key={one.id}
+            value={one.id}
+            label={one.label}
+            id={tabId(one.id)}
+            aria-controls={PANEL}
+            sx={one === firstOfSite ? {ml: {xs: 0.75, lg: 2}} : {}}
+          />
+        ))}
+      </Tabs>
+      <Box sx={{flex: 1, minWidth: 0, pb: 0.75}}>
+        <Typography
+          variant="body2"
+          color="textSecondary"
+          component="div"
+          noWrap
+          title={`${desk.archiveName}, ${when(desk.arrivedAt)}`}
+        >
+          {desk.attempts.length > 1 &&
+            desk.attempts.map(one => (
+              <Box key={one.id} component="span" sx={{mr: 1}}>
+                {one.id === desk.id ? (
+                  <b>attempt {one.attempt}</b>
+                ) : (
+                  <Link component={RouterLink} to={`/hand-ins/${one.id}`}>
+                    attempt {one.attempt}
+                  </Link>
+                )}
+              </Box>
+            ))}
+          {desk.late && (
+            <Box component="b" sx={{color: 'desk.waits', mr: 1}}>
+              late
+            </Box>
+          )}
+          {desk.archiveName}, {when(desk.arrivedAt)}
+        </Typography>
+      </Box>
+      <Box sx={{display: 'flex', gap: 1, pb: 0.5}}>
+        <Button onClick={onWrite}>Write a note</Button>
+        <Button component={RouterLink} to={`/hand-ins/${desk.id}/reply`} variant="outlined">
+          {desk.repliedAt === null ? 'Reply' : 'Reply, released'}
+        </Button>
+      </Box>
+    </Box>
+  )
+}
+
+const TABS = {
+  minHeight: 0,
+  flexShrink: 0,
+  mb: '-1px',
+  '& .MuiTab-root': {
+    minHeight: 0,
+    minWidth: 0,
+    px: {xs: 1, lg: 1.75},
+    py: 0.75,
+    mr: 0.5,
+    fontWeight: 400,
+    letterSpacing: 0,
+    color: 'text.primary',
+    border: 1,
+    borderColor: 'transparent',
+    borderRadius: '3px 9px 0 0',
+    '&:focus-visible': {outlineOffset: -3},
+    '&.Mui-selected': {
+      color: 'text.primary',
+      bgcolor: 'desk.sheet',
+      borderColor: 'divider',
+      borderBottomColor: 'desk.sheet',
+    },
+  },
+} as const

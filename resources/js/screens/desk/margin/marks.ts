@@ -1,0 +1,49 @@
+import type {Schemas} from '../../../api/client'
+
+export type Finding = Schemas['DeskFinding']
+export type Note = Schemas['DeskNote']
+
+/** What was decided about a finding. */
+export type State = Finding['state']
+
+/** The name of the leaf that stands for the hand-in as a whole. */
+export const WHOLE = ''
+
+/** The key of the note that is being written. */
+export const DRAFT = 'draft'
+
+/** A note that is being written: kept in the browser until it is kept on the server. */
+export interface Draft {
+  id: string | null
+  file: string | null
+  line: number | null
+  body: string
+  merit: boolean
+  /** Of the note that is being changed, as it was when it was opened. */
+  version?: number
+}
+
+/** Something in the margin: what the machine found, what the instructor wrote, or what is being written. */
+export type MarginItem =
+  | {kind: 'finding'; key: string; line: number | null; numeral: number; finding: Finding}
+  | {kind: 'note'; key: string; line: number | null; numeral: number; note: Note}
+  | {kind: 'draft'; key: string; line: number | null; numeral: number; draft: Draft}
+
+type Unnumbered = MarginItem extends infer Item ? (Item extends MarginItem ? Omit<Item, 'numeral'> : never) : never
+
+/** Findings of a leaf as they are gone through: from top to bottom. */
+export const inOrder = (findings: Finding[]): Finding[] => [...findings].sort((a, b) => (a.line ?? 0) - (b.line ?? 0))
+
+/** Everything in the margin of one leaf, from top to bottom, numbered. */
+export function marginOf(leaf: string, findings: Finding[], notes: Note[], draft: Draft | null): MarginItem[] {
+  const items: Unnumbered[] = [
+    ...findings.map(finding => ({kind: 'finding' as const, key: finding.fingerprint, line: finding.line, finding})),
+    ...notes
+      .filter(note => (note.file ?? WHOLE) === leaf && note.id !== draft?.id)
+      .map(note => ({kind: 'note' as const, key: note.id, line: note.line, note})),
+    ...(draft !== null && (draft.file ?? WHOLE) === leaf
+      ? [{kind: 'draft' as const, key: DRAFT, line: draft.line, draft}]
+      : []),
+  ]
+  return items.sort((a, b) => (a.line ?? 0) - (b.line ?? 0)).map((item, index) => ({...item, numeral: index + 1}))
+}

@@ -1,0 +1,123 @@
+import {Box, Typography} from '@mui/material'
+import {useSuspenseQuery} from '@tanstack/react-query'
+import {useCallback, useEffect, useMemo, useReducer, useRef} from 'react'
+import {source} from '../../../../api/queries'
+import {Empty} from '../../../../parts/Remark'
+import {useDesk} from '../../desk'
+import {bringing} from '../../margin/level'
+import {Margin} from '../../margin/Margin'
+import {WHOLE} from '../../margin/marks'
+import {Points} from '../../Points'
+import {SideColumn} from '../../SideColumn'
+import {Whole} from '../../Whole'
+import {Paper, type PaperHandle} from './Paper'
+import {strokesOf} from './strokes'
+
+/** The leaf as it was written, with the margin beside it. */
+export function SourceView({marginWidth = '22rem'}: {marginWidth?: string}) {
+  const {desk, leaf} = useDesk()
+  const there = desk.leaves.find(one => one.path === leaf)
+  if (there !== undefined && !there.missing && there.kind !== 'picture')
+    return <SourceAndMargin key={leaf} marginWidth={marginWidth} />
+  return (
+    <Box
+      sx={{
+        height: '100%',
+        display: 'grid',
+        gridTemplateColumns: `minmax(0, 1fr) ${marginWidth}`,
+        minHeight: 0,
+        bgcolor: 'desk.sheet',
+      }}
+    >
+      <Box sx={{p: 4, overflow: 'auto'}}>
+        {leaf === WHOLE && <Whole desk={desk} />}
+        {there?.missing === true && (
+          <Empty>{leaf} is not in the hand-in. What was found about it is in the margin.</Empty>
+        )}
+        {there?.missing === false && (
+          <Empty>
+            {leaf}, a picture of {Math.ceil(there.bytes / 1000)} kB. Turn to a page and choose “As seen” to see it where
+            it stands.
+          </Empty>
+        )}
+        {there === undefined && leaf !== WHOLE && <Empty>There is no file {leaf} in this hand-in.</Empty>}
+      </Box>
+      <SideColumn />
+    </Box>
+  )
+}
+
+/** The source with the margin beside it, on one sheet that scrolls as one. */
+function SourceAndMargin({marginWidth}: {marginWidth: string}) {
+  const {desk, leaf, items, line, current, actions, keeping, write, go} = useDesk()
+  const {data} = useSuspenseQuery(source(desk.id, leaf))
+  const scroller = useRef<HTMLDivElement>(null)
+  const paper = useRef<PaperHandle>(null)
+  const [, measured] = useReducer((times: number) => times + 1, 0)
+  const heightOf = useCallback((at: number) => paper.current?.heightOf(at) ?? 0, [])
+  const text = useMemo(() => data.text.replace(/\r\n?/g, '\n'), [data.text])
+  const lines = useMemo(() => text.split('\n'), [text])
+  const strokes = useMemo(() => strokesOf(items, lines.length, at => lines[at - 1] ?? ''), [items, lines])
+  useEffect(() => {
+    const box = scroller.current
+    if (box === null || line === null || current !== null) return
+    const top = heightOf(line)
+    box.scrollTo({top: bringing(box.scrollTop, box.clientHeight, top, top + 20)})
+  }, [line, current, heightOf])
+  return (
+    <Box
+      sx={{
+        height: '100%',
+        display: 'grid',
+        gridTemplateRows: 'auto minmax(0, 1fr)',
+        minHeight: 0,
+        bgcolor: 'desk.sheet',
+      }}
+    >
+      <Points handIn={desk.id} outcomes={desk.outcomes} />
+      <Box
+        ref={scroller}
+        tabIndex={0}
+        role="region"
+        aria-label={`${leaf} and its margin`}
+        sx={{overflow: 'auto', position: 'relative'}}
+      >
+        {data.remark !== null && (
+          <Typography variant="body2" sx={{color: 'desk.waits', px: 3, pt: 1}}>
+            {data.remark}
+          </Typography>
+        )}
+        <Box sx={{display: 'grid', gridTemplateColumns: `minmax(0, 1fr) ${marginWidth}`, position: 'relative'}}>
+          {data.readable ? (
+            <Paper
+              ref={paper}
+              name={leaf}
+              text={text}
+              kind={data.kind}
+              strokes={strokes}
+              line={line}
+              onLine={to => go({line: to, mark: null})}
+              onWrite={at => {
+                go({line: at})
+                write(at)
+              }}
+              onHeights={measured}
+            />
+          ) : (
+            <span />
+          )}
+          <Box sx={{borderLeft: 1, borderColor: 'desk.rule'}}>
+            <Margin
+              items={items}
+              current={current}
+              actions={actions}
+              keeping={keeping}
+              scroller={scroller}
+              {...(data.readable ? {heightOf} : {})}
+            />
+          </Box>
+        </Box>
+      </Box>
+    </Box>
+  )
+}

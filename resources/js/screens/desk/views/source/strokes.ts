@@ -1,0 +1,40 @@
+import {offsetOf} from './colouring'
+import type {MarginItem, State} from '../../margin/marks'
+
+/** A pen stroke on one line, from one UTF-16 offset of it to another. */
+export interface Stroke {
+  line: number
+  from: number
+  to: number
+  state: State
+  /** of the note it belongs to, on the line where that begins */
+  numeral: number | null
+}
+
+/** A mark over more lines than these is drawn on the first of them only. */
+const MOST_LINES = 400
+
+/**
+ * The strokes of all marks, line by line as they stand in the margin.
+ *
+ * @param textOf the text of a line, by its number
+ */
+export function strokesOf(items: MarginItem[], lineCount: number, textOf: (line: number) => string): Stroke[] {
+  return items.flatMap((item): Stroke[] => {
+    if (item.line === null || item.line > lineCount) return []
+    if (item.kind !== 'finding') return [{line: item.line, from: 0, to: 0, state: 'inked', numeral: item.numeral}]
+    const {finding, line: first} = item
+    const last = Math.min(finding.endLine ?? first, first + MOST_LINES, lineCount)
+    return Array.from({length: last - first + 1}, (_, index) => {
+      const line = first + index
+      const text = textOf(line)
+      return {
+        line,
+        from: line === first ? offsetOf(finding.column, text) : text.length - text.trimStart().length,
+        to: line === finding.endLine ? offsetOf(finding.endColumn, text) : text.length,
+        state: finding.state,
+        numeral: line === first ? item.numeral : null,
+      }
+    })
+  })
+}
