@@ -4,9 +4,25 @@ import {StrictMode} from 'react'
 import {createRoot} from 'react-dom/client'
 import {createBrowserRouter, RouterProvider} from 'react-router'
 import {ApiError} from './api/client'
+import {askForDesk} from './api/queries'
 import {KeyboardProvider} from './parts/keys'
 import {Problem} from './screens/Problem'
 import {theme} from './theme/theme'
+
+/** Whoever is logged out is brought to the log-in, and back to where they were. */
+function logInAgain(error: Error) {
+  if (error instanceof ApiError && error.status === 401 && location.pathname !== '/log-in') {
+    void router.navigate(`/log-in?to=${encodeURIComponent(location.pathname + location.search)}`)
+  }
+}
+
+const queries = new QueryClient({
+  queryCache: new QueryCache({onError: logInAgain}),
+  mutationCache: new MutationCache({onError: logInAgain}),
+  defaultOptions: {
+    queries: {retry: (failures, error) => failures < 2 && error instanceof ApiError && error.status === 0},
+  },
+})
 
 const router = createBrowserRouter([
   {
@@ -24,7 +40,21 @@ const router = createBrowserRouter([
         path: '/assignments/:id/in-tray',
         lazy: async () => ({Component: (await import('./screens/in-tray/InTray')).InTray}),
       },
-      {path: '/hand-ins/:id', lazy: async () => ({Component: (await import('./screens/desk/Desk')).Desk})},
+      {
+        path: '/hand-ins/:id',
+        loader: ({params: {id = ''}, request}) => {
+          askForDesk(queries, id, new URL(request.url).searchParams.get('leaf'))
+          return null
+        },
+        shouldRevalidate: ({currentParams, nextParams}) => currentParams.id !== nextParams.id,
+        lazy: async () => {
+          const [{Desk}] = await Promise.all([
+            import('./screens/desk/Desk'),
+            import('./screens/desk/views/source/SourceView'),
+          ])
+          return {Component: Desk}
+        },
+      },
       {
         path: '/hand-ins/:id/map',
         lazy: async () => ({Component: (await import('./screens/desk/views/map/MapScreen')).MapScreen}),
@@ -34,21 +64,6 @@ const router = createBrowserRouter([
     ],
   },
 ])
-
-/** Whoever is logged out is brought to the log-in, and back to where they were. */
-function logInAgain(error: Error) {
-  if (error instanceof ApiError && error.status === 401 && location.pathname !== '/log-in') {
-    void router.navigate(`/log-in?to=${encodeURIComponent(location.pathname + location.search)}`)
-  }
-}
-
-const queries = new QueryClient({
-  queryCache: new QueryCache({onError: logInAgain}),
-  mutationCache: new MutationCache({onError: logInAgain}),
-  defaultOptions: {
-    queries: {retry: (failures, error) => failures < 2 && error instanceof ApiError && error.status === 0},
-  },
-})
 
 const place = document.getElementById('desk')
 if (place !== null) {

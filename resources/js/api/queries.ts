@@ -1,4 +1,4 @@
-import {queryOptions} from '@tanstack/react-query'
+import {queryOptions, type QueryClient} from '@tanstack/react-query'
 import {api, unwrap, type Schemas} from './client'
 
 /** When each answer was first seen: one that comes again unchanged is the same object. */
@@ -42,13 +42,15 @@ export const arrivals = (id: string) =>
 
 const findingsKey = (handIn: string) => ['findings', handIn]
 
-/** A hand-in, and with it what was found on the leaf that the address names. */
-export const desk = (id: string) =>
+const leafInAddress = () => new URLSearchParams(location.search).get('leaf')
+
+/** A hand-in, and with it what was found on the leaf that is named, or on its first where none is. */
+export const desk = (id: string, leaf: () => string | null = leafInAddress) =>
   queryOptions({
     queryKey: ['desk', id],
     queryFn: async ({client, signal}) => {
-      const leaf = new URLSearchParams(location.search).get('leaf')
-      const query = leaf === null ? {} : {leaf}
+      const named = leaf()
+      const query = named === null ? {} : {leaf: named}
       const before = client.getQueryData<Schemas['Desk']>(['desk', id])
       const answer = await unwrap(api.GET('/api/hand-ins/{handIn}', {params: {path: {handIn: id}, query}, signal}))
       // What was found by another run is of no use, on whichever leaf.
@@ -105,3 +107,17 @@ export const reply = (handIn: string) =>
     queryKey: ['reply', handIn],
     queryFn: () => unwrap(api.GET('/api/hand-ins/{handIn}/reply', {params: {path: {handIn}}})),
   })
+
+/** Asks for all that a desk shows first before it is drawn, so that nothing of it waits for anything else. */
+export function askForDesk(queries: QueryClient, id: string, leaf: string | null) {
+  queries
+    .query(desk(id, () => leaf))
+    .then(({leaves, first}) => {
+      const there = leaves.find(one => one.path === first.leaf)
+      return there !== undefined && !there.missing && there.kind !== 'picture'
+        ? queries.query(source(id, first.leaf))
+        : undefined
+    })
+    // Where it cannot be had, the screen asks again and says so.
+    .catch(() => undefined)
+}

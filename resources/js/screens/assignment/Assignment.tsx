@@ -72,7 +72,8 @@ function Checking({done, steps}: Schemas['Checking']) {
       </Typography>
       <LinearProgress
         aria-label="Checking the class"
-        {...(steps === 0 ? {} : {variant: 'determinate', value: (100 * done) / steps})}
+        variant="determinate"
+        value={steps === 0 ? 0 : (100 * done) / steps}
         sx={{flex: 1, maxWidth: 320}}
       />
     </Box>

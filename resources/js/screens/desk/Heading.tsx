@@ -1,4 +1,5 @@
 import {Box, Button, Link, Tab, Tabs, Typography} from '@mui/material'
+import {memo} from 'react'
 import {Link as RouterLink} from 'react-router'
 import type {Schemas} from '../../api/client'
 import {when} from '../../parts/when'
@@ -9,7 +10,7 @@ export const tabId = (view: string) => `tab-${view}`
 export const PANEL = 'sheet'
 
 /** The tabs that are cut into the sheet's top edge, how the hand-in came, and the way to its reply. */
-export function Heading({
+export const Heading = memo(function Heading({
   desk,
   view,
   onView,
@@ -77,7 +78,7 @@ export function Heading({
       </Box>
     </Box>
   )
-}
+}, isSameHeading)
 
 const TABS = {
   minHeight: 0,
@@ -104,3 +105,14 @@ const TABS = {
     },
   },
 } as const
+
+interface HeadingProps {
+  desk: Schemas['Desk']
+  view: string
+}
+
+/** A verdict makes the desk another one, and leaves its heading as it is. */
+function isSameHeading(before: HeadingProps, after: HeadingProps): boolean {
+  const parts = ['id', 'archiveName', 'attempts', 'late', 'repliedAt'] as const
+  return before.view === after.view && parts.every(part => before.desk[part] === after.desk[part])
+}

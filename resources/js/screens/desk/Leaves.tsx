@@ -1,5 +1,5 @@
 import {Box, Link, Typography} from '@mui/material'
-import {Fragment, useMemo} from 'react'
+import {Fragment, memo, useMemo} from 'react'
 import {Link as RouterLink} from 'react-router'
 import type {Schemas} from '../../api/client'
 import {WHOLE} from './margin/marks'
@@ -33,7 +33,7 @@ export function Leaves({
       sx={{width: 208, flexShrink: 0, overflow: 'auto', borderRight: 1, borderColor: 'divider', px: 2, py: 1.5}}
     >
       <LeafLink
-        tally={tallies.get(WHOLE) ?? NOTHING}
+        {...(tallies.get(WHOLE) ?? NOTHING)}
         path={WHOLE}
         name="The whole hand-in"
         current={leaf === WHOLE}
@@ -55,7 +55,7 @@ export function Leaves({
             .map(one => (
               <LeafLink
                 key={one.path}
-                tally={tallies.get(one.path) ?? NOTHING}
+                {...(tallies.get(one.path) ?? NOTHING)}
                 path={one.path}
                 name={one.path}
                 missing={one.missing}
@@ -87,16 +87,17 @@ function talliesOf({tallies: decided, notes}: Schemas['Desk']): Map<string, Tall
   return tallies
 }
 
-function LeafLink({
-  tally,
+/** Drawn anew only when it is another one: what is decided on one leaf leaves the others as they are. */
+const LeafLink = memo(function LeafLink({
+  pencilled,
+  inked,
   path,
   name,
   current,
   missing = false,
   to,
   onTurn,
-}: {
-  tally: Tally
+}: Tally & {
   path: string
   name: string
   current: boolean
@@ -104,7 +105,6 @@ function LeafLink({
   to: string
   onTurn: (leaf: string) => void
 }) {
-  const {pencilled, inked} = tally
   const counts = [pencilled > 0 ? `${pencilled} in pencil` : null, inked > 0 ? `${inked} in ink` : null]
     .filter(word => word !== null)
     .join(', ')
@@ -159,4 +159,4 @@ function LeafLink({
       </Typography>
     </Box>
   )
-}
+})
