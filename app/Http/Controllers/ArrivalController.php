@@ -20,6 +20,7 @@ use App\Models\Student;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use InkedMargin\Core\Source\Utf8;
 use OpenApi\Attributes as OA;
@@ -84,13 +85,13 @@ final class ArrivalController extends Controller
                     previous: $failure,
                 );
             }
-            $arrival = $assignment->arrivals()->create([
+            // Both or neither: what is in the tray is sure to be unpacked.
+            DB::transaction(fn () => UnpackArrival::dispatch($assignment->arrivals()->create([
                 'name' => self::name($file),
                 'sha256' => $sha256,
                 'state' => ArrivalState::Waiting,
                 'arrived_at' => now(),
-            ]);
-            UnpackArrival::dispatch($arrival->id);
+            ])->id));
         }
 
         // PHP drops what is beyond its own limit without a word: the client counts.
@@ -127,12 +128,18 @@ final class ArrivalController extends Controller
     {
         $arrival->load('assignment.course');
         $student = $arrival->assignment->course->students()->find($request->string('student')->toString());
-        $matched = $student === null ? 0 : Arrival::query()->whereKey($arrival->id)->where('state', ArrivalState::Unmatched)
-            ->update(['student_id' => $student->id, 'state' => ArrivalState::Waiting]);
-        if ($matched === 0) {
+        $matched = $student !== null && DB::transaction(function () use ($arrival, $student): bool {
+            $isMine = Arrival::query()->whereKey($arrival->id)->where('state', ArrivalState::Unmatched)
+                ->update(['student_id' => $student->id, 'state' => ArrivalState::Waiting]) > 0;
+            if ($isMine) {
+                UnpackArrival::dispatch($arrival->id);
+            }
+
+            return $isMine;
+        });
+        if (! $matched) {
             throw ValidationException::withMessages(['student' => $student === null ? 'That student is not on this course.' : 'Somebody has matched this one already.']);
         }
-        UnpackArrival::dispatch($arrival->id);
 
         return response()->json(null, 202);
     }
