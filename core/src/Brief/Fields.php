@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Brief;
 
-use InkedMargin\Core\Markup\Selector;
-use InkedMargin\Core\Markup\SelectorError;
 use InkedMargin\Core\Source\NearestName;
+use InkedMargin\Core\Source\Span;
+use InkedMargin\Core\Style\Selector\SelectorError;
+use InkedMargin\Core\Style\Selector\SelectorList;
 
 /**
  * The values of one map of a brief, held against its declared fields.
@@ -108,15 +109,34 @@ final class Fields
     }
 
     /** The selector that a field holds; one that matches nothing when there is a problem with it. */
-    public function selector(string $field): Selector
+    public function selector(string $field): SelectorList
     {
         try {
-            return Selector::parse($this->text($field, '*'));
+            return self::steady($this->text($field, '*'));
         } catch (SelectorError $error) {
             $this->problem($field, $error->getMessage());
 
-            return Selector::parse('*');
+            return SelectorList::parse('*');
         }
+    }
+
+    /**
+     * A selector by which elements can be told on a page that nobody has touched.
+     *
+     * @throws SelectorError when it is none, or asks for what a reader does
+     */
+    public static function steady(string $written): SelectorList
+    {
+        $list = SelectorList::parse($written);
+        $passing = $list->passing();
+        if ($passing !== null) {
+            throw new SelectorError(
+                "`$written` cannot be used in a brief: `$passing` is not something that elements are, but a state or a part of them.",
+                Span::at(0),
+            );
+        }
+
+        return $list;
     }
 
     public function value(string $field): mixed

@@ -47,6 +47,21 @@ final readonly class Encoding
         return new self($declaration->encoding ?? 'UTF-8', false, $declaration);
     }
 
+    /** Of a stylesheet (CSS Syntax Level 3, section 3.2): its byte order mark, or `@charset` at its very beginning, or UTF-8. */
+    public static function ofSheet(string $bytes): self
+    {
+        foreach (self::MARKS as $mark => $name) {
+            if (str_starts_with($bytes, $mark)) {
+                return new self($name, true, null);
+            }
+        }
+        preg_match('/\A@charset "([^"]{1,100})";/', $bytes, $label);
+        $name = self::named($label[1] ?? '') ?? 'UTF-8';
+
+        // It was read as ASCII, so that it cannot be UTF-16.
+        return new self(str_starts_with($name, 'UTF-16') ? 'UTF-8' : $name, false, null);
+    }
+
     /**
      * The encoding that a label stands for; null when it stands for none (Encoding Standard, 4.2 "get an encoding").
      */

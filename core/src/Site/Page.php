@@ -13,6 +13,7 @@ use InkedMargin\Core\Markup\Slip\Slip;
 use InkedMargin\Core\Markup\TagPairs;
 use InkedMargin\Core\Source\SourceFile;
 use InkedMargin\Core\Source\Span;
+use InkedMargin\Core\Style\Selector\Matching;
 
 /** One HTML document of a site, read as its author meant it: slips of the hand are mended first, and kept beside it. */
 final readonly class Page
@@ -41,9 +42,16 @@ final readonly class Page
      */
     private array $byAttribute;
 
-    /** @param  list<Reference>  $references  in document order */
-    public function __construct(Mending $mending, public array $references)
+    /** For selectors, as the page is when nobody has touched it. */
+    public Matching $matching;
+
+    /**
+     * @param  list<PageStyle>  $styles  the CSS that stands in the page, in document order
+     * @param  list<Reference>  $references  in document order
+     */
+    public function __construct(Mending $mending, public array $styles, public array $references)
     {
+        $this->matching = new Matching($mending->document);
         $this->document = $mending->document;
         $this->slips = $mending->slips;
         $this->pairs = $mending->pairs;

@@ -12,6 +12,7 @@ use InkedMargin\Core\Site\Menu\MenuSurvey;
 use InkedMargin\Core\Source\FileKind;
 use InkedMargin\Core\Source\FileType;
 use InkedMargin\Core\Source\SourceFile;
+use InkedMargin\Core\Style\StyleReader;
 
 /** A site read for a check: every page parsed, every address resolved once. Rules read this, never files. */
 final class ParsedSite
@@ -61,9 +62,14 @@ final class ParsedSite
         $finder = new ReferenceFinder(new Resolver($files, self::idsOf($read)));
         $sheets = [];
         foreach ($files->ofKind(FileKind::Stylesheet) as $file) {
-            $sheets[$file->path] = new Sheet($file, $finder->inSheet($file));
+            [$source, $css] = StyleReader::read($file);
+            $sheets[$file->path] = new Sheet($source, $css, $finder->inSheet($source, $css));
         }
-        $parsed = array_map(fn (Mending $mending) => new Page($mending, $finder->inPage($mending->document)), $read);
+        $parsed = array_map(function (Mending $mending) use ($finder): Page {
+            $styles = PageStyle::allOf($mending->document);
+
+            return new Page($mending, $styles, $finder->inPage($mending->document, $styles));
+        }, $read);
 
         return new self($files, $parsed, $sheets);
     }

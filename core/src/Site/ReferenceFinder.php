@@ -8,11 +8,11 @@ use InkedMargin\Core\Markup\Attribute;
 use InkedMargin\Core\Markup\Document;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\NodeNamespace;
-use InkedMargin\Core\Markup\Text;
 use InkedMargin\Core\Site\Url\Url;
 use InkedMargin\Core\Source\SourceFile;
 use InkedMargin\Core\Source\Span;
-use InkedMargin\Core\Style\AddressScanner;
+use InkedMargin\Core\Style\AddressReader;
+use InkedMargin\Core\Style\Syntax\StyleSheet;
 
 /**
  * Finds every address in a page or a stylesheet: all attributes that the standard defines as one, `srcset`, `meta
@@ -26,6 +26,9 @@ final class ReferenceFinder
     /** @var list<Reference> */
     private array $found = [];
 
+    /** @var array<int, array<string, PageStyle>> by the object id of their element, then by where they stand in it */
+    private array $styles = [];
+
     public function __construct(private readonly Resolver $resolver)
     {
         /** @var array<string, list<string>> $attributes */
@@ -33,10 +36,17 @@ final class ReferenceFinder
         $this->attributes = $attributes;
     }
 
-    /** @return list<Reference> in document order */
-    public function inPage(Document $document): array
+    /**
+     * @param  list<PageStyle>  $styles  of the page
+     * @return list<Reference> in document order
+     */
+    public function inPage(Document $document, array $styles): array
     {
         $this->found = [];
+        $this->styles = [];
+        foreach ($styles as $style) {
+            $this->styles[spl_object_id($style->element)][$style->attribute === null ? 'element' : 'attribute'] = $style;
+        }
         $href = null;
         foreach ($document->elements() as $element) {
             if ($element->is('base') && $element->attribute('href') !== null) {
@@ -55,10 +65,10 @@ final class ReferenceFinder
     }
 
     /** @return list<Reference> in order */
-    public function inSheet(SourceFile $file): array
+    public function inSheet(SourceFile $file, StyleSheet $css): array
     {
         $this->found = [];
-        $this->inCss($file->bytes, 0, $file, $this->resolver->baseOf($file->path), null, null);
+        $this->inCss($css, $file, $this->resolver->baseOf($file->path), null);
 
         return $this->found;
     }
@@ -91,20 +101,9 @@ final class ReferenceFinder
         if ($element->attributes !== []) {
             $this->inListsOfAddresses($element, $file, $base);
         }
-        if ($element->name === 'style') {
-            foreach ($element->children as $child) {
-                if ($child instanceof Text) {
-                    $span = $child->span();
-                    $this->inCss(
-                        substr($file->bytes, $span->start, $span->length()),
-                        $span->start,
-                        $file,
-                        $base,
-                        $element,
-                        null,
-                    );
-                }
-            }
+        $style = $this->styles[spl_object_id($element)]['element'] ?? null;
+        if ($style !== null) {
+            $this->inCss($style->css, $file, $base, $style);
         }
     }
 
@@ -118,16 +117,9 @@ final class ReferenceFinder
                 }
             }
         }
-        $style = $element->attribute('style');
+        $style = $this->styles[spl_object_id($element)]['attribute'] ?? null;
         if ($style !== null) {
-            $this->inCss(
-                $style->value,
-                $style->valueSpan()->start ?? $style->nameSpan()->start,
-                $file,
-                $base,
-                $element,
-                $style,
-            );
+            $this->inCss($style->css, $file, $base, $style);
         }
         // HTML Standard, 4.2.5.3, "shared declarative refresh steps"
         if ($element->name === 'meta' && strtolower(trim($element->value('http-equiv') ?? '')) === 'refresh') {
@@ -168,29 +160,23 @@ final class ReferenceFinder
         return $found;
     }
 
-    private function inCss(
-        string $css,
-        int $offset,
-        SourceFile $file,
-        Url $base,
-        ?Element $element,
-        ?Attribute $attribute,
-    ): void {
-        foreach (AddressScanner::scan($css, $offset) as $address) {
+    private function inCss(StyleSheet $css, SourceFile $file, Url $base, ?PageStyle $style): void
+    {
+        foreach (AddressReader::in($css->tokens) as $address) {
             // A reference in CSS to a part of the page itself, such as url(#clip), leads nowhere else.
             if (str_starts_with($address->text, '#')) {
                 continue;
             }
-            $kind = $address->isImport ? ReferenceKind::Stylesheet : ReferenceKind::Style;
+            $span = new Span($address->start, $address->end);
             $this->found[] = new Reference(
-                $file, $this->resolver->pathOf($base) ?? $file->path, $element, $attribute === null
-                    ? ($address->isImport ? '@import' : 'url()')
-                    : 'style', $address->text,
-                $attribute !== null
-                    && str_contains(substr($file->bytes, $address->start, $address->end - $address->start), '&')
-                    ? $attribute->span()
-                    : new Span($address->start, $address->end),
-                $kind, $this->resolver->resolve($address->text, $base),
+                $file,
+                $this->resolver->pathOf($base) ?? $file->path,
+                $style?->element,
+                $style?->attribute === null ? ($address->isImport ? '@import' : 'url()') : 'style',
+                $address->text,
+                $style?->place($span) ?? $span,
+                $address->isImport ? ReferenceKind::Stylesheet : ReferenceKind::Style,
+                $this->resolver->resolve($address->text, $base),
             );
         }
     }

@@ -63,7 +63,7 @@ it('names every problem and the field it stands in', function (string $source, a
     'several at once' => [brief('kind: count, selector: "li >", exactly: -1'), [
         'line 3: requirement "it", exactly: a whole number from 0 to 100000 was expected',
         'line 3: requirement "it", exactly: one of exactly, at_least and at_most is needed',
-        'line 3: requirement "it", selector: "li >" is not a CSS selector: Expected selector, but <eof at 4> found.',
+        'line 3: requirement "it", selector: `li >` is no selector: something is missing at its end.',
     ]],
     'an id twice' => [
         "title: T\nrequirements:\n  - {id: a, title: A, kind: titles}\n  - {id: a, title: B, kind: titles}",
@@ -169,3 +169,13 @@ it('judges a requirement with measured against expected and points in proportion
     ];
     yield 'no page to look at' => ['kind: titles, pages: [none.html]', $two, OutcomeKind::Unclear, 'no such page', 0.0];
 });
+
+it('refuses selectors of what a reader does, or of what is no element', function (string $selector, string $why) {
+    $source = "title: T\nrequirements:\n  - {id: it, kind: count, selector: '$selector', exactly: 1}\n";
+
+    expect(fn () => BriefReader::read($source))->toThrow(BriefError::class, $why);
+})->with([
+    'a state' => ['a:hover', '`:hover` is not something that elements are'],
+    'a part' => ['p::before', '`::before` is not something that elements are'],
+    'a name that there is not' => ['li:fist-child', 'There is no `:fist-child`'],
+]);

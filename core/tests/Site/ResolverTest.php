@@ -7,8 +7,9 @@ use InkedMargin\Core\Site\Reference;
 use InkedMargin\Core\Site\RelativePath;
 use InkedMargin\Core\Site\Resolution;
 use InkedMargin\Core\Site\Resolver;
-use InkedMargin\Core\Style\AddressScanner;
+use InkedMargin\Core\Style\AddressReader;
 use InkedMargin\Core\Style\SheetAddress;
+use InkedMargin\Core\Style\Syntax\Tokenizer;
 use InkedMargin\Core\Tests\Samples;
 
 /** @param  array<string, string>  $files */
@@ -158,7 +159,7 @@ it('finds the addresses in CSS as CSS Syntax reads them', function (string $css,
     expect(
         array_map(
             fn (SheetAddress $address) => ($address->isImport ? 'import ' : '').$address->text,
-            AddressScanner::scan($css),
+            AddressReader::in(Tokenizer::tokenize($css)),
         ),
     )->toBe($found);
 })->with([
@@ -167,7 +168,7 @@ it('finds the addresses in CSS as CSS Syntax reads them', function (string $css,
     'nothing in comments and strings' => ['/* url(a) */ b{content:"url(c)"} /* url(d)', []],
     'escapes' => ['a{b:url(c\\29 d.png)}', ['c)d.png']],
     'a bad url is left at its end' => ['a{b:url(c d)}e{f:url(g)}', ['g']],
-    'a string without its end' => ["a{b:url(\"c\nd{e:url(f)}", ['c', 'f']],
+    'a string without its end' => ["a{b:url(\"c\nd{e:url(f)}", ['f']],
     'no function of another name' => ['a{b:my-url(c)}', []],
 ]);
 

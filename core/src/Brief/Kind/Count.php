@@ -14,16 +14,16 @@ use InkedMargin\Core\Brief\Terms;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
 use InkedMargin\Core\Markup\Element;
-use InkedMargin\Core\Markup\Selector;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\ParsedSite;
+use InkedMargin\Core\Style\Selector\SelectorList;
 
 /** How many elements match a selector, on each page or on all of them together. Elements are counted, not tags. */
 final readonly class Count extends Requirement implements NamesThings
 {
     private const MOST_RELATED = 12;
 
-    public function __construct(Terms $terms, public Selector $selector, public Bounds $bounds, public bool $perSite)
+    public function __construct(Terms $terms, public SelectorList $selector, public Bounds $bounds, public bool $perSite)
     {
         parent::__construct($terms);
     }

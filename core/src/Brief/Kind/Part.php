@@ -6,10 +6,11 @@ namespace InkedMargin\Core\Brief\Kind;
 
 use InkedMargin\Core\Brief\Fields;
 use InkedMargin\Core\Markup\Element;
-use InkedMargin\Core\Markup\Selector;
-use InkedMargin\Core\Markup\SelectorError;
 use InkedMargin\Core\Markup\Walk;
 use InkedMargin\Core\Source\English;
+use InkedMargin\Core\Style\Selector\Matching;
+use InkedMargin\Core\Style\Selector\SelectorError;
+use InkedMargin\Core\Style\Selector\SelectorList;
 
 /** One part of a skeleton, such as `header` or `div#header`, with the parts that stand in it. */
 final readonly class Part
@@ -17,7 +18,7 @@ final readonly class Part
     private const DEEPEST = 20;
 
     /** @param  list<Part>  $parts */
-    public function __construct(public string $written, private Selector $selector, public array $parts)
+    public function __construct(public string $written, private SelectorList $selector, public array $parts)
     {
     }
 
@@ -49,7 +50,7 @@ final readonly class Part
             try {
                 $parts[] = new self(
                     $written,
-                    Selector::parse($written),
+                    Fields::steady($written),
                     $inside === [] ? [] : self::readList($inside, $fields, $depth + 1),
                 );
             } catch (SelectorError $error) {
@@ -86,10 +87,10 @@ final readonly class Part
         );
     }
 
-    public function firstIn(Element $parent): ?Element
+    public function firstIn(Element $parent, Matching $matching): ?Element
     {
         foreach (Walk::elements($parent) as $element) {
-            if ($this->selector->matches($element)) {
+            if ($this->selector->matches($element, $matching)) {
                 return $element;
             }
         }

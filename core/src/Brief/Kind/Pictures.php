@@ -14,26 +14,26 @@ use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Markup\Element;
-use InkedMargin\Core\Markup\Selector;
 use InkedMargin\Core\Site\Copy\PictureCopy;
 use InkedMargin\Core\Site\Copy\SharedPictures;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Source\English;
+use InkedMargin\Core\Style\Selector\SelectorList;
 
 /** How many pictures a page has, with alt text, and different ones on different pages. */
 final readonly class Pictures extends Requirement
 {
     /**
      * @param  bool  $withAlt  whether every picture has to have alt text that is not empty
-     * @param  Selector|null  $selector  which pictures count; null for every `img`
+     * @param  SelectorList|null  $selector  which pictures count; null for every `img`
      */
     public function __construct(
         Terms $terms,
         private Bounds $bounds,
         public bool $withAlt,
         private bool $differ,
-        private ?Selector $selector,
+        private ?SelectorList $selector,
     ) {
         parent::__construct($terms);
     }
@@ -114,7 +114,7 @@ final readonly class Pictures extends Requirement
     /** @return list<Element> */
     private function on(Page $page): array
     {
-        $isCounted = fn (Element $picture) => $picture->isWritten() && ($this->selector === null || $this->selector->matches($picture));
+        $isCounted = fn (Element $picture) => $picture->isWritten() && ($this->selector === null || $this->selector->matches($picture, $page->matching));
 
         return array_values(array_filter($page->named('img'), $isCounted));
     }

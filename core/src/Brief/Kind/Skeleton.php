@@ -97,7 +97,7 @@ final readonly class Skeleton extends Requirement implements NamesThings
         /** @var list<Element> $found */
         $found = [];
         foreach ($parts as $part) {
-            $element = $part->firstIn($parent);
+            $element = $part->firstIn($parent, $page->matching);
             $last = end($found) ?: null;
             if ($element === null) {
                 $shortfalls[] = $this->missing($part, $parent, $last, $page);

@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Style\Selector;
+
+use InkedMargin\Core\Markup\Document;
+use InkedMargin\Core\Markup\Element;
+use InkedMargin\Core\Markup\Mode;
+
+/**
+ * What selectors are matched against: a page, and the states that its elements are in. What several selectors ask of the
+ * tree is worked out once.
+ */
+final class Matching
+{
+    public readonly bool $isQuirky;
+
+    /** @var array<int, Element|null>|null the element before each, by object id */
+    private ?array $before = null;
+
+    /** @var array<string, array<int, int>> places among siblings, by what is counted, then by object id */
+    private array $places = [];
+
+    /** @var \WeakMap<Complex, array<int, true>> the elements that have what a relative selector asks for */
+    private \WeakMap $anchors;
+
+    /** @var array<int, list<string>> lower-cased in quirks mode, by object id */
+    private array $classes = [];
+
+    /**
+     * @param  list<string>|null  $states  names of pseudo-classes such as `hover` that hold for every element; null for any: then
+     *     each of them may hold at some time
+     */
+    public function __construct(private readonly Document $document, private readonly ?array $states = [])
+    {
+        $this->isQuirky = $document->mode === Mode::Quirks;
+        $this->anchors = new \WeakMap;
+    }
+
+    /** @param  bool  $always  whether it holds whatever else does: for what cannot be together */
+    public function isIn(string $state, Element $element, bool $always = false): bool
+    {
+        if (in_array($state, ['visited', 'local-link'], true) && ! PseudoClass::isLink($element)) {
+            return false;
+        }
+
+        return $this->states === null ? ! $always : in_array($state, $this->states, true);
+    }
+
+    /** @return list<string> */
+    public function classesOf(Element $element): array
+    {
+        return $this->classes[spl_object_id($element)] ??= $this->isQuirky
+            ? array_map(strtolower(...), $element->classes())
+            : $element->classes();
+    }
+
+    public function before(Element $element): ?Element
+    {
+        if ($this->before === null) {
+            $this->before = [];
+            foreach ($this->families() as $siblings) {
+                $last = null;
+                foreach ($siblings as $one) {
+                    $this->before[spl_object_id($one)] = $last;
+                    $last = $one;
+                }
+            }
+        }
+
+        return $this->before[spl_object_id($element)] ?? null;
+    }
+
+    /** 1 for the first of its siblings, or of those of its name, or of those that match; null when it is none of these. */
+    public function placeOf(Element $element, bool $ofType, bool $fromEnd, ?SelectorList $among = null): ?int
+    {
+        $key = ($ofType ? 't' : 'c').($fromEnd ? '-' : '+').($among === null ? '' : spl_object_id($among));
+
+        return ($this->places[$key] ??= $this->places($ofType, $fromEnd, $among))[spl_object_id($element)] ?? null;
+    }
+
+    /** @return array<int, int> */
+    private function places(bool $ofType, bool $fromEnd, ?SelectorList $among): array
+    {
+        $places = [];
+        foreach ($this->families() as $siblings) {
+            $counts = [];
+            foreach ($fromEnd ? array_reverse($siblings) : $siblings as $one) {
+                if ($among === null || $among->matches($one, $this)) {
+                    $kind = $ofType ? $one->namespace->name.$one->name : '';
+                    $places[spl_object_id($one)] = $counts[$kind] = ($counts[$kind] ?? 0) + 1;
+                }
+            }
+        }
+
+        return $places;
+    }
+
+    /** @return \Generator<int, list<Element>> all elements, those of one parent together */
+    private function families(): \Generator
+    {
+        yield array_values(array_filter($this->document->children, fn ($one) => $one instanceof Element));
+        foreach ($this->document->elements() as $element) {
+            if ($element->children !== []) {
+                yield $element->elements();
+            }
+        }
+    }
+
+    /**
+     * The elements that have what a relative selector asks for below or behind them: found once for the page, from what
+     * is asked for upwards.
+     *
+     * @return array<int, true> by object id
+     */
+    public function anchorsOf(Complex $relative): array
+    {
+        return $this->anchors[$relative] ??= $this->findAnchors($relative);
+    }
+
+    /** @return array<int, true> */
+    private function findAnchors(Complex $relative): array
+    {
+        $reached = [];
+        foreach ($this->document->elements() as $element) {
+            if ($relative->subject()->matches($element, $this)) {
+                $reached[] = $element;
+            }
+        }
+        for ($at = count($relative->compounds) - 1; $at >= 0; $at--) {
+            $next = $seen = [];
+            foreach ($reached as $element) {
+                foreach (Complex::candidates($relative->combinators[$at], $element, $this) as $candidate) {
+                    $id = spl_object_id($candidate);
+                    if (isset($seen[$id])) {
+                        break;
+                    }
+                    $seen[$id] = true;
+                    if ($at === 0 || $relative->compounds[$at - 1]->matches($candidate, $this)) {
+                        $next[] = $candidate;
+                    }
+                }
+            }
+            $reached = $next;
+        }
+
+        return array_fill_keys(array_map(spl_object_id(...), $reached), true);
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Style\Selector;
+
+use InkedMargin\Core\Markup\Element;
+
+/** `:is()`, `:where()` and `:not()` (Selectors Level 4, sections 4.2 to 4.4). */
+final readonly class SelectorFunction implements Simple
+{
+    public function __construct(public string $name, private SelectorList $list)
+    {
+    }
+
+    public function matches(Element $element, Matching $matching): bool
+    {
+        return $this->list->matches($element, $matching) !== ($this->name === 'not');
+    }
+
+    public function specificity(): Specificity
+    {
+        return $this->name === 'where' ? new Specificity : $this->list->specificity();
+    }
+}
