@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Style\Value\Grammar;
+
+/** `( … )`, `[ … ]` or `{ … }` as signs of the value itself. */
+final readonly class Block implements Node
+{
+    public function __construct(public string $open, public Node $inside)
+    {
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Style\Value\Grammar;
+
+/** `a && b`: all of them in any order; `a || b`: one or more of them in any order. */
+final readonly class InAnyOrder implements Node
+{
+    /** @param  list<Node>  $parts */
+    public function __construct(public array $parts, public bool $all)
+    {
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Style\Value\Grammar;
+
+/** A word that stands for itself, in any letter case. */
+final readonly class Keyword implements Node
+{
+    /** @param  string  $word  lower-cased */
+    public function __construct(public string $word)
+    {
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Style\Value\Grammar;
+
+/** A sign that stands for itself, such as `/` or `,`. */
+final readonly class Literal implements Node
+{
+    public function __construct(public string $sign)
+    {
+    }
+}

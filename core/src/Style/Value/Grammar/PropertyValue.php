@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Style\Value\Grammar;
+
+/** `<'color'>`: what the property of that name may hold. */
+final readonly class PropertyValue implements Node
+{
+    public function __construct(public string $name)
+    {
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Style\Value\Grammar;
+
+/** `a?`, `a*`, `a+`, `a{2,4}`, and with commas between them `a#`. */
+final readonly class Repeat implements Node
+{
+    public function __construct(public Node $part, public int $least, public int $most, public bool $commas)
+    {
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Style\Value\Grammar;
+
+/** `[ … ]!`: a group of which at least one thing has to be there. */
+final readonly class Required implements Node
+{
+    public function __construct(public Node $part)
+    {
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Style\Value\Grammar;
+
+/** `<length>`, or what a type of that name is made of; with the range that its numbers have to be in. */
+final readonly class Type implements Node
+{
+    /** @param  string  $name  with `()` behind it for that of a function */
+    public function __construct(public string $name, public float $least = -INF, public float $most = INF)
+    {
+    }
+}

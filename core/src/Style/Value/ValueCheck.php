@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Style\Value;
+
+use InkedMargin\Core\Style\Syntax\Declaration;
+use InkedMargin\Core\Style\Syntax\TokenType;
+
+/** What a browser makes of a declaration: whether it knows the property, and takes the value. */
+final readonly class ValueCheck
+{
+    /** CSS Values 4, section 3.2: alone, any property may hold these. */
+    private const WIDE = ['initial', 'inherit', 'unset', 'revert', 'revert-layer'];
+
+    /** Functions that are only worked out when the value is used (CSS Variables 1; CSS Values 5). */
+    private const LATE = ['var', 'env', 'attr', 'if', 'inherit', 'random-item', 'first-valid', 'toggle'];
+
+    /**
+     * @param  Item|null  $wrong  the first component that cannot stand where it is; null where something is missing at the end
+     * @param  list<Item>  $items
+     */
+    private function __construct(public Verdict $verdict, public ?Item $wrong, public array $items)
+    {
+    }
+
+    public static function of(Declaration $declaration): self
+    {
+        $items = Item::list($declaration->tokens, $declaration->from, $declaration->to);
+        if ($declaration->isCustom()) {
+            return new self(Verdict::Valid, null, $items);
+        }
+        if (! Definitions::isProperty($declaration->name)) {
+            return new self(str_starts_with($declaration->name, '-') ? Verdict::Vendor : Verdict::UnknownProperty, null, $items);
+        }
+        if (count($items) === 1 && in_array($items[0]->text, self::WIDE, true)) {
+            return new self(Verdict::Valid, null, $items);
+        }
+        if (self::has($items, fn (Item $item) => in_array($item->type, [TokenType::BadString, TokenType::BadUrl], true))) {
+            return new self(Verdict::Broken, null, $items);
+        }
+        if (self::has($items, fn (Item $item) => $item->type === TokenType::Function && in_array($item->text, self::LATE, true))) {
+            return new self(Verdict::Valid, null, $items);
+        }
+        $node = Definitions::ofProperty($declaration->name);
+        $wrong = $node === null ? null : Matcher::firstWrong($node, $items);
+        if ($wrong === null) {
+            return new self($items === [] && $node !== null ? Verdict::Invalid : Verdict::Valid, null, $items);
+        }
+
+        return new self(
+            self::has($items, self::isVendors(...)) ? Verdict::Vendor : Verdict::Invalid,
+            $items[$wrong] ?? null,
+            $items,
+        );
+    }
+
+    private static function isVendors(Item $item): bool
+    {
+        return in_array($item->type, [TokenType::Ident, TokenType::Function], true)
+            && preg_match('/^(?:-(?:webkit|moz|ms|o|khtml|apple)-|progid|expression$|alpha$)/', $item->text) === 1;
+    }
+
+    /**
+     * @param  list<Item>  $items
+     * @param  \Closure(Item): bool  $is
+     */
+    private static function has(array $items, \Closure $is): bool
+    {
+        foreach ($items as $item) {
+            if ($is($item) || self::has($item->inside, $is)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}
