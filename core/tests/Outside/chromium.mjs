@@ -5,7 +5,7 @@ import {readFileSync} from 'node:fs'
 import {chromium} from 'playwright-core'
 
 const browser = await chromium.launch({executablePath: '/usr/bin/chromium', args: ['--no-sandbox']})
-const page = await browser.newPage({viewport: {width: 1280, height: 800}, javaScriptEnabled: true})
+const page = await browser.newPage({viewport: {width: 1280, height: 800}, javaScriptEnabled: false})
 await page.route('**', route => (/^(file|data|about):/.test(route.request().url()) ? route.continue() : route.abort()))
 for (const {html, selectors, url, properties} of JSON.parse(readFileSync(0, 'utf8'))) {
   if (html === undefined) await page.goto(url, {waitUntil: 'load'})

@@ -1,0 +1,192 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Site\Styles;
+
+use InkedMargin\Core\Site\Page;
+use InkedMargin\Core\Site\PageStyle;
+use InkedMargin\Core\Site\ParsedSite;
+use InkedMargin\Core\Site\Reference;
+use InkedMargin\Core\Site\ReferenceKind;
+use InkedMargin\Core\Site\Sheet;
+use InkedMargin\Core\Site\SiteFact;
+use InkedMargin\Core\Style\Cascade\Cascade;
+use InkedMargin\Core\Style\Cascade\ComputedStyle;
+use InkedMargin\Core\Style\Cascade\Computing;
+use InkedMargin\Core\Style\Cascade\MediaQuery;
+use InkedMargin\Core\Style\Cascade\RuleReader;
+use InkedMargin\Core\Style\Cascade\StyleRule;
+use InkedMargin\Core\Style\Syntax\AtRule;
+
+/** Which rules count for each page: those of the sheets that it links, of what they import, and of its own, in order. */
+final class SiteStyles implements SiteFact
+{
+    /** Sheets that import each other further than this are left. */
+    private const DEEPEST = 10;
+
+    /** @var array<string, list<StyleRule>> by sheet, the layer it is in, and whether it applies */
+    private array $read = [];
+
+    /** @var array<string, list<StyleRule>> by page */
+    private array $rules = [];
+
+    /** @var array<string, Cascade> by page */
+    private array $cascades = [];
+
+    /** @var array<string, array<int, ComputedStyle>> by page, then by the object id of the element */
+    private array $computed = [];
+
+    private function __construct(private readonly ParsedSite $site)
+    {
+    }
+
+    public static function of(ParsedSite $site): static
+    {
+        return new self($site);
+    }
+
+    /** @return list<StyleRule> also of sheets for other media, which do not apply */
+    public function rulesOf(Page $page): array
+    {
+        if (isset($this->rules[$page->path()])) {
+            return $this->rules[$page->path()];
+        }
+        $lists = [];
+        $links = $this->sheetLinks($page);
+        foreach ($page->elements as $element) {
+            $id = spl_object_id($element);
+            $applies = MediaQuery::holds($element->value('media') ?? '');
+            if (isset($links[$id])) {
+                $lists[] = $this->rulesOfSheet($links[$id], '', $applies, []);
+            } elseif ($element->name === 'style') {
+                foreach ($page->styles as $style) {
+                    if ($style->element === $element && $style->attribute === null) {
+                        $lists[] = $this->rulesOfElement($page, $style, $applies);
+                    }
+                }
+            }
+        }
+
+        return $this->rules[$page->path()] = array_merge(...$lists);
+    }
+
+    public function cascadeOf(Page $page): Cascade
+    {
+        if (! isset($this->cascades[$page->path()])) {
+            $inline = [];
+            foreach ($page->styles as $style) {
+                if ($style->attribute !== null) {
+                    $inline[spl_object_id($style->element)] = [...$style->css->declarations()];
+                }
+            }
+            $rules = $this->rulesOf($page);
+            $this->cascades[$page->path()] = new Cascade(
+                $page->document,
+                $rules,
+                array_values(array_filter(array_map(fn (StyleRule $rule) => $rule->layer, $rules))),
+                $inline,
+                $page->matching,
+            );
+        }
+
+        return $this->cascades[$page->path()];
+    }
+
+    /** @return array<int, ComputedStyle> what each element looks like when nobody touches it, by its object id */
+    public function computedOf(Page $page): array
+    {
+        return $this->computed[$page->path()] ??= Computing::of($page->document, $this->cascadeOf($page));
+    }
+
+    /** @return array<int, Sheet> the sheets that a page links and that are there, by the object id of their `link` */
+    private function sheetLinks(Page $page): array
+    {
+        $links = [];
+        foreach ($page->stylesheets() as $reference) {
+            $sheet = $this->site->sheets[$reference->target->found ?? ''] ?? null;
+            $element = $reference->element;
+            $isOn = $element !== null && $element->attribute('disabled') === null
+                && ! in_array('alternate', preg_split('/\s+/', strtolower($element->value('rel') ?? '')) ?: [], true);
+            if ($sheet !== null && $element !== null && $isOn) {
+                $links[spl_object_id($element)] = $sheet;
+            }
+        }
+
+        return $links;
+    }
+
+    /**
+     * @param  list<string>  $inside  the sheets that import this one
+     * @return list<StyleRule>
+     */
+    private function rulesOfSheet(Sheet $sheet, string $layer, bool $applies, array $inside): array
+    {
+        if (count($inside) >= self::DEEPEST || in_array($sheet->path(), $inside, true)) {
+            return [];
+        }
+        $key = "{$sheet->path()}\0$layer\0".($applies ? '1' : '0');
+        // What a sheet imports comes before its own rules.
+        $imported = [];
+        foreach ($sheet->css->rules() as $rule) {
+            if ($rule instanceof AtRule && $rule->name() === 'import') {
+                $imported[] = $this->imported($rule, $sheet->references, $layer, $applies, [...$inside, $sheet->path()]);
+            }
+        }
+
+        return array_merge(
+            ...$imported,
+            ...[$this->read[$key] ??= RuleReader::read($sheet->css, $sheet->path(), $layer, $applies)],
+        );
+    }
+
+    /** @return list<StyleRule> */
+    private function rulesOfElement(Page $page, PageStyle $style, bool $applies): array
+    {
+        $imported = [];
+        foreach ($style->css->rules() as $rule) {
+            if ($rule instanceof AtRule && $rule->name() === 'import') {
+                $imported[] = $this->imported($rule, $page->references, '', $applies, []);
+            }
+        }
+
+        return array_merge(...$imported, ...[RuleReader::read($style->css, $page->path(), '', $applies)]);
+    }
+
+    /**
+     * @param  list<Reference>  $references  of the sheet or page
+     * @param  list<string>  $inside
+     * @return list<StyleRule>
+     */
+    private function imported(AtRule $rule, array $references, string $layer, bool $applies, array $inside): array
+    {
+        $span = $rule->span();
+        foreach ($references as $reference) {
+            $isIt = $reference->kind === ReferenceKind::Stylesheet
+                && $reference->span->start >= $span->start && $reference->span->end <= $span->end;
+            $sheet = $isIt ? $this->site->sheets[$reference->target->found ?? ''] ?? null : null;
+            if ($sheet !== null) {
+                [$own, $media] = self::conditionsOf($rule);
+                $layer = $own === null ? $layer : ltrim("$layer.$own", '.');
+
+                return $this->rulesOfSheet($sheet, $layer, $applies && MediaQuery::holds($media), $inside);
+            }
+        }
+
+        return [];
+    }
+
+    /** @return array{string|null, string} the layer and the media of an `@import` (CSS Cascade 5, section 2) */
+    private static function conditionsOf(AtRule $rule): array
+    {
+        $written = preg_replace('~^(?:url\([^)]*\)|"[^"]*"|\'[^\']*\')\s*~i', '', trim($rule->prelude())) ?? '';
+        $layer = null;
+        if (preg_match('/^layer(?:\(\s*([^)]*)\s*\))?\s*/i', $written, $parts) === 1) {
+            $layer = ($parts[1] ?? '') === '' ? '#'.$rule->span()->start : $parts[1];
+            $written = substr($written, strlen($parts[0]));
+        }
+        $written = preg_replace('/^supports\([^)]*(?:\([^)]*\)[^)]*)*\)\s*/i', '', $written) ?? '';
+
+        return [$layer, $written];
+    }
+}
