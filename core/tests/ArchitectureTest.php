@@ -70,6 +70,6 @@ arch('rules are small final values')
     ->expect('InkedMargin\Core\Rules')->classes()->toBeFinal()->ignoring(
         array_map(
             fn (string $name) => "InkedMargin\\Core\\Rules\\$name",
-            ['Rule', 'Markup\ElementRule', 'Markup\SlipRule', 'Link\ReferenceRule', 'Nav\MenuRule', 'Nav\PathRule'],
+            ['Rule', 'Markup\ElementRule', 'Markup\SlipRule', 'Link\ReferenceRule', 'Nav\MenuRule', 'Nav\PathRule', 'Style\CssRule'],
         ),
     );

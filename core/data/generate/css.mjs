@@ -26,6 +26,9 @@ const corrections = {
   // CSS Masking 1, 8.1: the old form without commas too
   // no browser has the floats of CSS Page Floats 3
   float: 'left | right | inline-start | inline-end | none',
+  // SVG 2, 13.2: what browsers have, and not the draft of Fill and Stroke 3
+  fill: 'none | <color> | context-fill | context-stroke | <url> [ none | <color> ]?',
+  stroke: 'none | <color> | context-fill | context-stroke | <url> [ none | <color> ]?',
   clip: 'rect( [ <length> | auto ]#{4} ) | rect( [ <length> | auto ]{4} ) | auto',
 }
 

@@ -277,7 +277,7 @@ abstract readonly class Rule
      * @param  list<string>  $causes
      * @param  list<string>  $subjects
      */
-    private function finding(
+    final protected function finding(
         string $path,
         ?SourceFile $source,
         Span $span,

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
+use InkedMargin\Core\Style\Grammar\Reader;
 use InkedMargin\Core\Style\Syntax\Parser;
 use InkedMargin\Core\Style\Syntax\Tokenizer;
 use InkedMargin\Core\Style\Value\Definitions;
-use InkedMargin\Core\Style\Value\Grammar\Reader;
 use InkedMargin\Core\Style\Value\Item;
 use InkedMargin\Core\Style\Value\Matcher;
 use InkedMargin\Core\Style\Value\ValueCheck;

@@ -33,7 +33,7 @@ final readonly class Unused extends Rule
             'Nothing uses a file.',
             [
                 'file/double-extension', 'file/unexpected', 'file/missing', 'link/missing-file', 'style/not-on-page',
-                'file/empty', 'file/wrong-type', 'file/unreadable',
+                'file/empty', 'file/wrong-type', 'file/unreadable', 'style/none', 'style/missing-rel',
             ],
         );
     }

@@ -43,11 +43,11 @@ final readonly class BadAttributeValue extends SlipRule
                 'misspelt',
                 [
                     'index.html' => Example::page('', head: '<link rel="styelsheet" href="site.css">'),
-                    'site.css' => 'p { margin: 0 }',
+                    'site.css' => 'h1 { margin: 0 }',
                 ],
                 [
                     'index.html' => Example::page('', head: '<link rel="stylesheet" href="site.css">'),
-                    'site.css' => 'p { margin: 0 }',
+                    'site.css' => 'h1 { margin: 0 }',
                 ],
             ),
             new Example(

@@ -22,6 +22,7 @@ final readonly class MissingAttribute extends ElementRule
             Weight::Fault,
             ProofMark::Insert,
             'A required attribute is missing.',
+            ['style/missing-rel'],
         );
     }
 

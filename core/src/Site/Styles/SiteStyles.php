@@ -14,6 +14,7 @@ use InkedMargin\Core\Site\SiteFact;
 use InkedMargin\Core\Style\Cascade\Cascade;
 use InkedMargin\Core\Style\Cascade\ComputedStyle;
 use InkedMargin\Core\Style\Cascade\Computing;
+use InkedMargin\Core\Style\Cascade\Decisions;
 use InkedMargin\Core\Style\Cascade\MediaQuery;
 use InkedMargin\Core\Style\Cascade\RuleReader;
 use InkedMargin\Core\Style\Cascade\StyleRule;
@@ -30,6 +31,9 @@ final class SiteStyles implements SiteFact
 
     /** @var array<string, list<StyleRule>> by page */
     private array $rules = [];
+
+    /** @var array<string, Decisions> by the rules */
+    private array $decisions = [];
 
     /** @var array<string, Cascade> by page */
     private array $cascades = [];
@@ -80,17 +84,24 @@ final class SiteStyles implements SiteFact
                     $inline[spl_object_id($style->element)] = [...$style->css->declarations()];
                 }
             }
-            $rules = $this->rulesOf($page);
             $this->cascades[$page->path()] = new Cascade(
                 $page->document,
-                $rules,
-                array_values(array_filter(array_map(fn (StyleRule $rule) => $rule->layer, $rules))),
+                $this->decisionsOn($page),
                 $inline,
                 $page->matching,
             );
         }
 
         return $this->cascades[$page->path()];
+    }
+
+    /** What wins among the rules of a page: pages with the same rules share it. */
+    public function decisionsOn(Page $page): Decisions
+    {
+        $rules = $this->rulesOf($page);
+        $key = md5(implode(' ', array_map(spl_object_id(...), $rules)));
+
+        return $this->decisions[$key] ??= new Decisions($rules);
     }
 
     /** @return array<int, ComputedStyle> what each element looks like when nobody touches it, by its object id */

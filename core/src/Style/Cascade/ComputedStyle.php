@@ -26,6 +26,7 @@ final readonly class ComputedStyle
      * @param  Colour|null  $background  likewise
      * @param  bool  $hasImage  whether a picture or a gradient is behind it
      * @param  float  $fontSize  px
+     * @param  bool  $isPlaced  whether it is taken out of its place, and may lie over anything
      * @param  array<string, string>  $custom  the values of custom properties, by name
      */
     public function __construct(
@@ -41,6 +42,7 @@ final readonly class ComputedStyle
         public string $width,
         public string $listStyle,
         public string $visibility,
+        public bool $isPlaced,
         public array $custom,
     ) {
     }
@@ -50,7 +52,7 @@ final readonly class ComputedStyle
     {
         $black = new Colour(0, 0, 0);
 
-        return new self($black, new Colour(0, 0, 0, 0), false, 16, 400, 'serif', 'none', 'start', 'block', 'auto', 'disc', 'visible', []);
+        return new self($black, new Colour(0, 0, 0, 0), false, 16, 400, 'serif', 'none', 'start', 'block', 'auto', 'disc', 'visible', false, []);
     }
 
     public function isMonospace(): bool

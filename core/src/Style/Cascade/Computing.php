@@ -50,8 +50,19 @@ final class Computing
     public static function of(Document $document, Cascade $cascade): array
     {
         $computing = new self($cascade);
+        $known = [];
         foreach ($document->elements() as $element) {
-            $computing->styles[spl_object_id($element)] = $computing->style($element);
+            $id = spl_object_id($element);
+            $parent = $element->parent === null ? 0 : spl_object_id($computing->styles[spl_object_id($element->parent)]);
+            // Of one parent, what is told the same looks the same.
+            $alike = "$parent ".$cascade->keyOf($element);
+            if (isset($known[$alike])) {
+                $computing->styles[$id] = $computing->styles[$known[$alike]];
+                $computing->isKeyword[$id] = $computing->isKeyword[$known[$alike]];
+            } else {
+                $computing->styles[$id] = $computing->style($element);
+                $known[$alike] = $id;
+            }
         }
 
         return $computing->styles;
@@ -87,6 +98,7 @@ final class Computing
             $this->keyword($get('width'), $around->width, 'auto', false),
             $this->keyword($get('list-style-type'), $around->listStyle, 'disc', true),
             $this->keyword($get('visibility'), $around->visibility, 'visible', true),
+            in_array(self::word($get('position'), 'static'), ['absolute', 'fixed', 'sticky'], true),
             $custom,
         );
     }

@@ -21,15 +21,16 @@ final class Defaults
     /** HTML Standard, 15.3.8: tables of pages in quirks mode begin anew. */
     private const QUIRKS = 'table { font-weight: initial; font-size: initial; text-align: initial }';
 
-    /** @var array<int, list<StyleRule>> by whether they are those of quirks mode */
+    /** @var array<int, RuleIndex> by whether they are those of quirks mode */
     private static array $rules = [];
 
-    /** @return list<StyleRule> */
-    public static function rules(bool $isQuirky): array
+    public static function rules(bool $isQuirky): RuleIndex
     {
-        $css = fn () => file_get_contents(__DIR__.'/../../../data/default.css').($isQuirky ? self::QUIRKS : '');
-
-        return self::$rules[(int) $isQuirky] ??= RuleReader::read(Parser::sheet($css()), '', origin: Origin::Browser);
+        return self::$rules[(int) $isQuirky] ??= new RuleIndex(RuleReader::read(
+            Parser::sheet(file_get_contents(__DIR__.'/../../../data/default.css').($isQuirky ? self::QUIRKS : '')),
+            '',
+            origin: Origin::Browser,
+        ));
     }
 
     /** @return list<Declaration> what the attributes of an element say of its looks (HTML Standard, 15.3, "presentational hints") */

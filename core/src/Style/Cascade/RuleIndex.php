@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Style\Cascade;
 
 use InkedMargin\Core\Markup\Element;
+use InkedMargin\Core\Markup\NodeNamespace;
 use InkedMargin\Core\Style\Selector\ClassSelector;
 use InkedMargin\Core\Style\Selector\Complex;
 use InkedMargin\Core\Style\Selector\IdSelector;
@@ -20,12 +21,20 @@ final class RuleIndex
     /** @var array<string, list<array{int, StyleRule, Complex}>> each with its place in the order of all */
     private array $byKey = [];
 
+    /** @var array<string, list<array{int, StyleRule, Complex}>> those that are a name alone, by it */
+    private array $byName = [];
+
     /** @param  list<StyleRule>  $rules */
     public function __construct(array $rules)
     {
         foreach ($rules as $order => $rule) {
             foreach ($rule->selector->alternatives ?? [] as $selector) {
-                $this->byKey[self::keyOf($selector)][] = [$order, $rule, $selector];
+                $key = self::keyOf($selector);
+                if (self::isBare($selector)) {
+                    $this->byName[$key][] = [$order, $rule, $selector];
+                } else {
+                    $this->byKey[$key][] = [$order, $rule, $selector];
+                }
             }
         }
     }
@@ -36,25 +45,50 @@ final class RuleIndex
      */
     public function matching(Element $element, Matching $matching): array
     {
-        $keys = ['*', strtolower($element->name)];
-        $id = $element->value('id');
-        if ($id !== null) {
-            $keys[] = '#'.strtolower($id);
-        }
-        foreach ($matching->classesOf($element) as $class) {
-            $keys[] = '.'.strtolower($class);
-        }
         $found = [];
-        foreach (array_unique($keys) as $key) {
+        foreach ($this->keysOf($element, $matching) as $key) {
             foreach ($this->byKey[$key] ?? [] as $entry) {
                 if ($entry[2]->matches($element, $matching)) {
                     $found[] = $entry;
                 }
             }
         }
-        usort($found, fn (array $a, array $b) => $a[0] <=> $b[0]);
+        if ($element->namespace === NodeNamespace::Html) {
+            array_push($found, ...$this->byName[$element->name] ?? []);
+        }
+        if (count($found) > 1) {
+            usort($found, fn (array $a, array $b) => $a[0] <=> $b[0]);
+        }
 
         return $found;
+    }
+
+    /** @return list<string> */
+    private function keysOf(Element $element, Matching $matching): array
+    {
+        $keys = isset($this->byKey['*']) ? ['*', strtolower($element->name)] : [strtolower($element->name)];
+        if ($element->attributes === []) {
+            return $keys;
+        }
+        $id = $element->value('id');
+        if ($id !== null) {
+            $keys[] = '#'.strtolower($id);
+        }
+        $classes = $element->value('class') === null ? [] : $matching->classesOf($element);
+        foreach ($classes as $class) {
+            $keys[] = '.'.strtolower($class);
+        }
+
+        return count($classes) > 1 ? array_values(array_unique($keys)) : $keys;
+    }
+
+    /** Whether it is the name of an element and nothing else, so that every HTML element of that name matches. */
+    private static function isBare(Complex $selector): bool
+    {
+        $parts = $selector->subject()->parts;
+
+        return count($selector->compounds) === 1 && count($parts) === 1 && $selector->pseudoElement === null
+            && $parts[0] instanceof TypeSelector && $parts[0]->name !== null;
     }
 
     private static function keyOf(Complex $selector): string

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Style\Value;
 
-use InkedMargin\Core\Style\Value\Grammar\Node;
-use InkedMargin\Core\Style\Value\Grammar\Reader;
+use InkedMargin\Core\Style\Grammar\Node;
+use InkedMargin\Core\Style\Grammar\Reader;
 
 /** What the properties of CSS are, and what their values are made of. */
 final class Definitions
@@ -15,6 +15,9 @@ final class Definitions
 
     /** @var array<string, string>|null */
     private static ?array $types = null;
+
+    /** @var array<string, list<string>> by shorthand */
+    private static array $longhands = [];
 
     /** @var array<string, Node|null> as they were read, by `property` or `<type>` */
     private static array $read = [];
@@ -37,12 +40,15 @@ final class Definitions
     /** @return list<string> the properties that a shorthand sets, however deep; itself where it is none */
     public static function longhands(string $property): array
     {
-        $own = self::properties()[$property][3] ?? [];
-        if ($own === []) {
-            return [$property];
-        }
+        return self::$longhands[$property] ??= self::findLonghands($property);
+    }
 
-        return array_values(array_unique(array_merge(...array_map(self::longhands(...), $own))));
+    /** @return list<string> */
+    private static function findLonghands(string $property): array
+    {
+        $own = self::properties()[$property][3] ?? [];
+
+        return $own === [] ? [$property] : array_values(array_unique(array_merge(...array_map(self::longhands(...), $own))));
     }
 
     /** @return list<string> */

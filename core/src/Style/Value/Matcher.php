@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Style\Value;
 
+use InkedMargin\Core\Style\Grammar\Block;
+use InkedMargin\Core\Style\Grammar\FunctionCall;
+use InkedMargin\Core\Style\Grammar\InAnyOrder;
+use InkedMargin\Core\Style\Grammar\Keyword;
+use InkedMargin\Core\Style\Grammar\Literal;
+use InkedMargin\Core\Style\Grammar\Node;
+use InkedMargin\Core\Style\Grammar\OneOf;
+use InkedMargin\Core\Style\Grammar\PropertyValue;
+use InkedMargin\Core\Style\Grammar\Repeat;
+use InkedMargin\Core\Style\Grammar\Required;
+use InkedMargin\Core\Style\Grammar\Sequence;
+use InkedMargin\Core\Style\Grammar\Type;
 use InkedMargin\Core\Style\Syntax\TokenType;
-use InkedMargin\Core\Style\Value\Grammar\Block;
-use InkedMargin\Core\Style\Value\Grammar\FunctionCall;
-use InkedMargin\Core\Style\Value\Grammar\InAnyOrder;
-use InkedMargin\Core\Style\Value\Grammar\Keyword;
-use InkedMargin\Core\Style\Value\Grammar\Literal;
-use InkedMargin\Core\Style\Value\Grammar\Node;
-use InkedMargin\Core\Style\Value\Grammar\OneOf;
-use InkedMargin\Core\Style\Value\Grammar\PropertyValue;
-use InkedMargin\Core\Style\Value\Grammar\Repeat;
-use InkedMargin\Core\Style\Value\Grammar\Required;
-use InkedMargin\Core\Style\Value\Grammar\Sequence;
-use InkedMargin\Core\Style\Value\Grammar\Type;
 
 /**
  * Holds the components of a value against a definition. Every part of the definition is asked once for each place in the

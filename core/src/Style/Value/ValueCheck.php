@@ -8,7 +8,7 @@ use InkedMargin\Core\Style\Syntax\Declaration;
 use InkedMargin\Core\Style\Syntax\TokenType;
 
 /** What a browser makes of a declaration: whether it knows the property, and takes the value. */
-final readonly class ValueCheck
+final class ValueCheck
 {
     /** CSS Values 4, section 3.2: alone, any property may hold these. */
     private const WIDE = ['initial', 'inherit', 'unset', 'revert', 'revert-layer'];
@@ -16,15 +16,28 @@ final readonly class ValueCheck
     /** Functions that are only worked out when the value is used (CSS Variables 1; CSS Values 5). */
     private const LATE = ['var', 'env', 'attr', 'if', 'inherit', 'random-item', 'first-valid', 'toggle'];
 
+    /** @var \WeakMap<Declaration, self> several ask about each */
+    private static \WeakMap $known;
+
     /**
      * @param  Item|null  $wrong  the first component that cannot stand where it is; null where something is missing at the end
      * @param  list<Item>  $items
      */
-    private function __construct(public Verdict $verdict, public ?Item $wrong, public array $items)
-    {
+    private function __construct(
+        public readonly Verdict $verdict,
+        public readonly ?Item $wrong,
+        public readonly array $items,
+    ) {
     }
 
     public static function of(Declaration $declaration): self
+    {
+        self::$known ??= new \WeakMap;
+
+        return self::$known[$declaration] ??= self::check($declaration);
+    }
+
+    private static function check(Declaration $declaration): self
     {
         $items = Item::list($declaration->tokens, $declaration->from, $declaration->to);
         if ($declaration->isCustom()) {
@@ -49,7 +62,7 @@ final readonly class ValueCheck
         }
 
         return new self(
-            self::has($items, self::isVendors(...)) ? Verdict::Vendor : Verdict::Invalid,
+            $declaration->name[0] === '-' || self::has($items, self::isVendors(...)) ? Verdict::Vendor : Verdict::Invalid,
             $items[$wrong] ?? null,
             $items,
         );

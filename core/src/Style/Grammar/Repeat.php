@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace InkedMargin\Core\Style\Value\Grammar;
+namespace InkedMargin\Core\Style\Grammar;
 
 /** `a?`, `a*`, `a+`, `a{2,4}`, and with commas between them `a#`. */
 final readonly class Repeat implements Node

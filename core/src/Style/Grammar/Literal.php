@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace InkedMargin\Core\Style\Value\Grammar;
+namespace InkedMargin\Core\Style\Grammar;
 
 /** A sign that stands for itself, such as `/` or `,`. */
 final readonly class Literal implements Node

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace InkedMargin\Core\Style\Value\Grammar;
+namespace InkedMargin\Core\Style\Grammar;
 
 /** `( … )`, `[ … ]` or `{ … }` as signs of the value itself. */
 final readonly class Block implements Node

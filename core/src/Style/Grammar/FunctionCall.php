@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace InkedMargin\Core\Style\Value\Grammar;
+namespace InkedMargin\Core\Style\Grammar;
 
 /** `name( … )`, with what its brackets hold. */
 final readonly class FunctionCall implements Node

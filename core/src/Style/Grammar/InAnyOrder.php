@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace InkedMargin\Core\Style\Value\Grammar;
+namespace InkedMargin\Core\Style\Grammar;
 
 /** `a && b`: all of them in any order; `a || b`: one or more of them in any order. */
 final readonly class InAnyOrder implements Node

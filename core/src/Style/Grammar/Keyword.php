@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace InkedMargin\Core\Style\Value\Grammar;
+namespace InkedMargin\Core\Style\Grammar;
 
 /** A word that stands for itself, in any letter case. */
 final readonly class Keyword implements Node

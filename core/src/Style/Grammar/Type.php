@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace InkedMargin\Core\Style\Value\Grammar;
+namespace InkedMargin\Core\Style\Grammar;
 
 /** `<length>`, or what a type of that name is made of; with the range that its numbers have to be in. */
 final readonly class Type implements Node

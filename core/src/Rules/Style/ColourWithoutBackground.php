@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Rules\Style;
+
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Example;
+use InkedMargin\Core\Site\Styles\RuleReach;
+use InkedMargin\Core\Site\Styles\SiteStyles;
+use InkedMargin\Core\Site\Styles\StyleSources;
+use InkedMargin\Core\Style\Cascade\Origin;
+
+/** On `body`, a colour of the text without one behind it, or the other way round (WCAG 2.2, failure F24). */
+final readonly class ColourWithoutBackground extends CssRule
+{
+    public function __construct()
+    {
+        parent::__construct(
+            'style/colour-without-background',
+            Weight::Tidy,
+            ProofMark::Insert,
+            'The page has a text colour and no background, or the other way round.',
+            ['style/invalid-value', 'style/unknown-property', 'style/syntax'],
+        );
+    }
+
+    public function examples(): array
+    {
+        $site = fn (string $css) => [
+            'index.html' => Example::page('<p>Puffins nest here.</p>', head: '<link rel="stylesheet" href="site.css">'."\n"),
+            'site.css' => "body { $css }",
+        ];
+
+        return [
+            new Example('background', $site('color: #222'), $site('color: #222; background: #fff')),
+            new Example('colour', $site('background: #fff'), $site('color: #222; background: #fff')),
+        ];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        $styles = $exam->site->fact(SiteStyles::class);
+        $reach = $exam->site->fact(RuleReach::class);
+        $sources = $exam->site->fact(StyleSources::class)->all;
+        $told = [];
+        foreach ($exam->site->pages as $page) {
+            $body = $page->document->first('body');
+            $root = $page->document->first('html');
+            if ($body === null || $root === null || $styles->rulesOf($page) === []) {
+                continue;
+            }
+            $cascade = $styles->cascadeOf($page);
+            $said = fn (string $property) => array_values(array_filter(
+                [...$cascade->of($body, $property), ...$cascade->of($root, $property)],
+                fn ($one) => $one->items !== null && ($one->rule->origin ?? Origin::Author) !== Origin::Browser,
+            ));
+            $colour = $said('color');
+            $background = [...$said('background-color'), ...$said('background-image')];
+            if (($colour === []) === ($background === [])) {
+                continue;
+            }
+            $one = ($colour === [] ? $background : $colour)[0];
+            if ($one->declaration === null || $one->rule === null || $reach->isGeneral($one->rule->sheet)
+                || isset($told[spl_object_id($one->declaration)])) {
+                continue;
+            }
+            $told[spl_object_id($one->declaration)] = true;
+            foreach ($sources as $source) {
+                if ($source->path() === $one->rule->sheet && $source->css->tokens === $one->declaration->tokens) {
+                    $isColour = $colour !== [];
+                    yield $this->cssFinding(
+                        $source,
+                        $one->declaration->span(),
+                        $isColour
+                            ? 'The page has a text colour, and no background colour to read it on.'
+                            : 'The page has a background, and no text colour to be read on it.',
+                        $isColour ? 'Type `background-color: #ffffff;` beside it, or the colour you want.' : 'Type `color: #222222;` beside it, or the colour you want.',
+                        'alone',
+                        $isColour ? 'background' : 'colour',
+                    );
+                }
+            }
+        }
+    }
+}

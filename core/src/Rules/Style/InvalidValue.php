@@ -1,0 +1,197 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Rules\Style;
+
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Edit;
+use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\Mend;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Example;
+use InkedMargin\Core\Site\Styles\Declarations;
+use InkedMargin\Core\Site\Styles\StyleSource;
+use InkedMargin\Core\Site\Styles\StyleSources;
+use InkedMargin\Core\Source\English;
+use InkedMargin\Core\Source\Span;
+use InkedMargin\Core\Style\Syntax\Declaration;
+use InkedMargin\Core\Style\Syntax\TokenType;
+use InkedMargin\Core\Style\Value\BasicType;
+use InkedMargin\Core\Style\Value\FixKind;
+use InkedMargin\Core\Style\Value\Item;
+use InkedMargin\Core\Style\Value\Keywords;
+use InkedMargin\Core\Style\Value\ValueCheck;
+use InkedMargin\Core\Style\Value\ValueFix;
+use InkedMargin\Core\Style\Value\Verdict;
+
+/**
+ * A value that its property cannot have (CSS Values and Units Level 4, section 2; the definitions as @webref/css has
+ * them).
+ */
+final readonly class InvalidValue extends CssRule
+{
+    /** So many words are offered where nothing is plainly meant. */
+    private const MOST_WORDS = 6;
+
+    public function __construct()
+    {
+        parent::__construct(
+            'style/invalid-value',
+            Weight::Fault,
+            ProofMark::Change,
+            'A value that the property cannot have.',
+            ['style/syntax'],
+        );
+    }
+
+    public function examples(): array
+    {
+        $site = fn (string $css) => [
+            'index.html' => Example::page('<p>Puffins nest here.</p>', head: '<link rel="stylesheet" href="site.css">'."\n"),
+            'site.css' => "p { $css }",
+        ];
+
+        return [
+            new Example('unit', $site('width: 100'), $site('width: 100px')),
+            new Example('unit-name', $site('width: 10pxx'), $site('width: 10px')),
+            new Example('space', $site('width: 10 px'), $site('width: 10px')),
+            new Example('hash', $site('border-color: fff000'), $site('border-color: #fff000')),
+            new Example('word', $site('text-align: centre'), $site('text-align: center')),
+            new Example('comma', $site('font-family: "Old Style" serif'), $site('font-family: "Old Style", serif')),
+            new Example('important', $site('margin: 0 !importent'), $site('margin: 0 !important')),
+            new Example('empty', $site('margin: ;'), $site('margin: 0;')),
+            new Example('colour', $site('border-color: #12345'), $site('border-color: #123456')),
+            new Example('other', $site('margin: blue'), $site('margin: 0')),
+        ];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        foreach ($exam->site->fact(StyleSources::class)->all as $source) {
+            foreach (Declarations::ofPages($source->css->content) as $declaration) {
+                $check = ValueCheck::of($declaration);
+                if ($check->verdict === Verdict::Invalid) {
+                    yield $this->invalid($source, $declaration, $check);
+                }
+            }
+        }
+    }
+
+    private function invalid(StyleSource $source, Declaration $declaration, ValueCheck $check): Finding
+    {
+        $fix = ValueFix::of($declaration, $check);
+        $name = $declaration->name;
+        $wrong = $check->wrong;
+        $span = $wrong === null ? $declaration->span() : self::spanOf($wrong);
+        $shown = $wrong === null ? '' : English::excerpt($wrong->tokens->rawBetween($wrong->token, $wrong->tokens->after($wrong->token) - 1), 30);
+        if ($fix !== null) {
+            $before = $wrong === null ? $shown : self::before($check->items, $wrong);
+
+            return $this->cssFinding(
+                $source,
+                $fix->kind === FixKind::Space || $fix->kind === FixKind::Important ? $declaration->valueSpan() : $span,
+                self::words($fix, $name, $shown, $before, English::excerpt($declaration->value(), 40)),
+                "Type `$name: ".English::excerpt($fix->value, 60).($fix->kind === FixKind::Important ? ' !important' : '').'`.',
+                "value:$name:$shown",
+                self::variant($fix->kind),
+                causes: [self::at($source, $declaration->nameSpan())],
+                mend: Mend::of(new Edit($source->file, $fix->span, $fix->kind === FixKind::Important ? '!important' : $fix->text)),
+            );
+        }
+        if ($check->items === []) {
+            return $this->cssFinding(
+                $source,
+                $declaration->span(),
+                "`$name` has no value, so browsers skip it.",
+                "Type a value after `$name:`, or remove it.",
+                "value:$name:",
+                'empty',
+                mark: ProofMark::Insert,
+                causes: [self::at($source, $declaration->nameSpan())],
+            );
+        }
+        if ($wrong !== null && $wrong->type === TokenType::Hash && Keywords::allow($name, BasicType::HexColor)) {
+            return $this->cssFinding(
+                $source,
+                $span,
+                "`$shown` is not a colour: there are ".strlen($wrong->text).' characters after `#`, and a colour has 3 or 6 from 0 to 9 and a to f.',
+                'Type a colour such as `#336699`.',
+                "value:$name:$shown",
+                'colour',
+                causes: [self::at($source, $declaration->nameSpan())],
+            );
+        }
+
+        return $this->cssFinding(
+            $source,
+            $span,
+            $wrong === null
+                ? '`'.English::excerpt($declaration->value(), 40)."` is not a complete value of `$name`, so browsers skip it."
+                : "`$name` cannot have `$shown`".(count($check->items) > 1 ? ' there' : '').', so browsers skip it.',
+            self::offer($name),
+            "value:$name:$shown",
+            'other',
+            causes: [self::at($source, $declaration->nameSpan())],
+        );
+    }
+
+    private static function variant(FixKind $kind): string
+    {
+        return match ($kind) {
+            FixKind::NoComma => 'comma',
+            FixKind::Quotes => 'other',
+            default => $kind->value,
+        };
+    }
+
+    private static function words(ValueFix $fix, string $name, string $shown, string $before, string $value): string
+    {
+        $skips = ', so browsers skip this declaration.';
+
+        return match ($fix->kind) {
+            FixKind::Unit => "`$shown` has no unit$skips",
+            FixKind::UnitName => "`$shown` has a unit that CSS does not have$skips",
+            FixKind::Space => "There is a space between a number and its unit in `$value`$skips",
+            FixKind::Hash => "The colour `$shown` has no `#`$skips",
+            FixKind::Word => "`$name` cannot be `$shown`$skips",
+            FixKind::Comma => "There is no comma between `$before` and `$shown`$skips",
+            FixKind::NoComma => "`$value` has a comma too many$skips",
+            FixKind::Quotes => "`$shown` is in quotes, which `$name` cannot have$skips",
+            FixKind::Important => "`$value` has a misspelt `!important`$skips",
+        };
+    }
+
+    /** @param  list<Item>  $items */
+    private static function before(array $items, Item $wrong): string
+    {
+        $at = (int) array_search($wrong, $items, true);
+
+        return $at === 0 ? '' : English::excerpt($wrong->tokens->raw($items[$at - 1]->token), 30);
+    }
+
+    private static function spanOf(Item $item): Span
+    {
+        return $item->tokens->span($item->token, $item->tokens->after($item->token) - 1);
+    }
+
+    /** What may be typed instead. */
+    private static function offer(string $name): string
+    {
+        $examples = [];
+        foreach ([
+            [BasicType::HexColor, '#336699'], [BasicType::LengthPercentage, '10px'], [BasicType::Length, '10px'],
+            [BasicType::Percentage, '50%'], [BasicType::Number, '1.5'], [BasicType::Integer, '2'], [BasicType::Time, '0.3s'],
+            [BasicType::Angle, '45deg'], [BasicType::Url, 'url("images/tern.png")'], [BasicType::String, '"text"'],
+        ] as [$type, $example]) {
+            if (Keywords::allow($name, $type) && ! in_array($example, $examples, true)) {
+                $examples[] = $example;
+            }
+        }
+        $words = array_values(array_filter(Keywords::of($name), fn (string $word) => $word[0] !== '-'));
+        $all = array_slice([...array_slice($examples, 0, 2), ...$words], 0, self::MOST_WORDS);
+
+        return $all === [] ? 'Check the value, or remove it.' : 'Type a value such as '.English::names($all, 'or').'.';
+    }
+}

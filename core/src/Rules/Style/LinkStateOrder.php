@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Rules\Style;
+
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Related;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Example;
+use InkedMargin\Core\Site\Styles\StyleSource;
+use InkedMargin\Core\Site\Styles\StyleSources;
+use InkedMargin\Core\Style\Cascade\StyleRule;
+use InkedMargin\Core\Style\Syntax\Declaration;
+
+/**
+ * States of links in an order in which one always wins over another: of rules that are as specific, the later counts (CSS
+ * Cascade 5, 6.4.4), and a link that is hovered over is still one that was visited or not.
+ */
+final readonly class LinkStateOrder extends CssRule
+{
+    /** What has to come before what: a later rule of the first kind hides an earlier one of the second. */
+    private const HIDES = [
+        'link' => ['hover', 'focus', 'active'],
+        'visited' => ['hover', 'focus', 'active'],
+        'hover' => ['active'],
+        'any-link' => ['hover', 'focus', 'active', 'visited'],
+    ];
+
+    public function __construct()
+    {
+        parent::__construct(
+            'style/link-state-order',
+            Weight::Departure,
+            ProofMark::Move,
+            'The states of links are in an order in which one of them never shows.',
+        );
+    }
+
+    public function examples(): array
+    {
+        $site = fn (string $css) => [
+            'index.html' => Example::page('<p><a href="index.html">Home</a></p>', head: '<link rel="stylesheet" href="site.css">'."\n"),
+            'site.css' => $css,
+        ];
+        $hover = "a:hover { color: #600 }\n";
+        $visited = "a:visited { color: #306 }\n";
+
+        return [new Example('', $site($hover.$visited), $site($visited.$hover))];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        foreach ($exam->site->fact(StyleSources::class)->all as $source) {
+            $before = $told = [];
+            foreach ($source->rules() as $rule) {
+                foreach ($rule->selector->alternatives ?? [] as $selector) {
+                    if (preg_match('/^(.*a(?:[.#\[][^:]*)?):(link|visited|hover|focus|active|any-link)$/i', $selector->written, $parts) !== 1) {
+                        continue;
+                    }
+                    $state = strtolower($parts[2]);
+                    foreach (self::HIDES[$state] ?? [] as $hidden) {
+                        $earlier = $before[$parts[1]][$hidden] ?? null;
+                        if ($earlier !== null && $earlier[1]->layer === $rule->layer && ! isset($told["$parts[1] $hidden"])) {
+                            $lost = self::sameProperties($earlier[1], $rule);
+                            if ($lost !== []) {
+                                $told["$parts[1] $hidden"] = true;
+                                yield $this->hidden($source, $earlier[1], $earlier[0], $rule, $selector->written, $lost);
+                            }
+                        }
+                    }
+                    $before[$parts[1]][$state] = [$selector->written, $rule];
+                }
+            }
+        }
+    }
+
+    /** @param  non-empty-list<string>  $lost */
+    private function hidden(
+        StyleSource $source,
+        StyleRule $earlier,
+        string $first,
+        StyleRule $later,
+        string $second,
+        array $lost,
+    ): Finding {
+        return $this->cssFinding(
+            $source,
+            $earlier->written->preludeSpan(),
+            "`$second` comes after `$first` and sets `$lost[0]` too, so `$first` never shows it.",
+            "Move `$first` below `$second`.",
+            "order:$first:$second",
+            related: [new Related($source->file, $source->place($later->written->preludeSpan()), "`$second`")],
+        );
+    }
+
+    /** @return list<string> the properties that both set, none of them with `!important` */
+    private static function sameProperties(StyleRule $one, StyleRule $other): array
+    {
+        $names = fn (StyleRule $rule) => array_map(
+            fn (Declaration $declaration) => $declaration->name,
+            array_filter($rule->declarations, fn (Declaration $declaration) => ! $declaration->important),
+        );
+
+        return array_values(array_intersect($names($one), $names($other)));
+    }
+}

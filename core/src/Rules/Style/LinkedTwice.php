@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Rules\Style;
+
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Edit;
+use InkedMargin\Core\Finding\Mend;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Related;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Example;
+use InkedMargin\Core\Rules\Rule;
+use InkedMargin\Core\Source\Span;
+
+/** The same stylesheet linked again on one page. Common practice. */
+final readonly class LinkedTwice extends Rule
+{
+    public function __construct()
+    {
+        parent::__construct(
+            'style/linked-twice',
+            Weight::Tidy,
+            ProofMark::TakeOut,
+            'The same stylesheet is linked twice on a page.',
+        );
+    }
+
+    public function examples(): array
+    {
+        $link = '<link rel="stylesheet" href="site.css">'."\n";
+        $site = fn (string $head) => [
+            'index.html' => Example::page('<p>Puffins nest here.</p>', head: $head),
+            'site.css' => 'p { margin: 0 }',
+        ];
+
+        return [new Example('', $site($link.$link), $site($link))];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        foreach ($exam->site->pages as $page) {
+            $first = [];
+            foreach ($page->stylesheets() as $reference) {
+                $link = $reference->element;
+                $tag = $link?->startTag();
+                if ($link === null || $tag === null || $reference->target->found === null) {
+                    continue;
+                }
+                $key = $reference->target->found.' '.strtolower($link->value('media') ?? '').' '.$link->value('title');
+                if (! isset($first[$key])) {
+                    $first[$key] = $tag;
+
+                    continue;
+                }
+                $end = $tag->end + strspn($page->file->bytes, " \t", $tag->end);
+                $end += substr($page->file->bytes, $end, 1) === "\n" ? 1 : 0;
+                yield $this->elementFinding(
+                    $page,
+                    $link,
+                    "`{$reference->target->found}` is linked on this page already.",
+                    'Remove this `<link>`.',
+                    related: [new Related($page->file, $first[$key], 'linked here first')],
+                    mend: Mend::of(new Edit($page->file, new Span($tag->start, $end), '')),
+                    fold: "linked {$reference->target->found}",
+                );
+            }
+        }
+    }
+}

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Rules\Style;
+
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Subject;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Example;
+use InkedMargin\Core\Site\ParsedSite;
+use InkedMargin\Core\Site\Styles\RuleReach;
+use InkedMargin\Core\Site\Styles\Scripts;
+use InkedMargin\Core\Site\Styles\StyleSources;
+use InkedMargin\Core\Source\English;
+
+/** A rule that reaches no element of any page. What a reset or a framework holds besides is left alone. Common practice. */
+final readonly class MatchesNothing extends CssRule
+{
+    public function __construct()
+    {
+        parent::__construct(
+            'style/matches-nothing',
+            Weight::Tidy,
+            ProofMark::Look,
+            'A rule of a stylesheet that no page has an element for.',
+            [
+                'style/near-miss', 'style/unknown-selector', 'style/syntax', 'style/missing-rel', 'style/not-on-page', 'markup/bad-attribute-value',
+                'markup/unknown-element', 'markup/unknown-attribute', 'markup/unclosed-element', 'link/missing-file', 'link/letter-case', 'link/wrong-folder',
+                'link/outside-site', 'link/local-path',
+            ],
+        );
+    }
+
+    public function examples(): array
+    {
+        $site = fn (string $css) => [
+            'index.html' => Example::page('<p>Puffins nest here.</p>', head: '<link rel="stylesheet" href="site.css">'."\n"),
+            'site.css' => $css,
+        ];
+
+        return [new Example('', $site('p { margin: 0 } .harbour { margin: 0 }'), $site('p { margin: 0 }'))];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        $reach = $exam->site->fact(RuleReach::class);
+        $linked = array_flip(array_map(fn ($rule) => $rule->sheet, $reach->rules));
+        $links = self::links($exam->site);
+        foreach ($exam->site->fact(StyleSources::class)->all as $source) {
+            // A sheet that no page links is told as that, and what scripts make is not known here.
+            if ($reach->isGeneral($source->path()) || ! isset($linked[$source->path()]) || Scripts::areOn($exam->site)) {
+                continue;
+            }
+            foreach ($source->rules() as $rule) {
+                if ($rule->selector === null || $rule->declarations === [] || $reach->elements($rule) !== []
+                    || ! $source->isReliableAt($rule->written->span()->start)) {
+                    continue;
+                }
+                $shown = English::excerpt($rule->written->prelude(), 50);
+                yield $this->cssFinding(
+                    $source,
+                    $rule->written->preludeSpan(),
+                    "`$shown` matches nothing on any page.",
+                    'Check its spelling, or remove the rule.',
+                    "nothing:$shown",
+                    causes: $links,
+                );
+            }
+        }
+    }
+
+    /** @return list<string> what is wrong with one of them may be why a page has no rules of the sheet */
+    private static function links(ParsedSite $site): array
+    {
+        $causes = [];
+        foreach ($site->pages as $page) {
+            foreach ($page->named('link') as $link) {
+                $causes[] = Subject::element($page->path(), $link);
+            }
+            foreach ($page->stylesheets() as $reference) {
+                $causes[] = Subject::place($page->path(), $reference->span->start);
+            }
+        }
+
+        return $causes;
+    }
+}

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Rules\Style;
+
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Edit;
+use InkedMargin\Core\Finding\Mend;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Subject;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Markup\Element;
+use InkedMargin\Core\Rules\Example;
+use InkedMargin\Core\Rules\Rule;
+use InkedMargin\Core\Site\Page;
+use InkedMargin\Core\Source\Span;
+
+/** A `link` to a stylesheet that does not say that it is one (HTML Standard, 4.2.4: without `rel` it links nothing). */
+final readonly class MissingRel extends Rule
+{
+    public function __construct()
+    {
+        parent::__construct(
+            'style/missing-rel',
+            Weight::Fault,
+            ProofMark::Insert,
+            'A link to a stylesheet without `rel="stylesheet"`.',
+            ['markup/unknown-attribute'],
+        );
+    }
+
+    public function examples(): array
+    {
+        $site = fn (string $rel) => [
+            'index.html' => Example::page('<p>Puffins nest here.</p>', head: "<link{$rel} href=\"site.css\">\n"),
+            'site.css' => 'p { margin: 0 }',
+        ];
+
+        return [new Example('', $site(''), $site(' rel="stylesheet"'))];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        foreach ($exam->site->pages as $page) {
+            foreach ($page->named('link') as $link) {
+                $href = $link->value('href') ?? '';
+                $isSheet = preg_match('/\.css(?:[?#]|$)/i', trim($href)) === 1
+                    || strtolower(trim($link->value('type') ?? '')) === 'text/css';
+                $tag = $link->startTag();
+                if (! $isSheet || $tag === null || trim($link->value('rel') ?? '') !== '' || $link->attribute('itemprop') !== null) {
+                    continue;
+                }
+                $rel = $link->attribute('rel');
+                $edit = $rel === null
+                    ? Edit::insert($page->file, $tag->start + strlen('<link'), ' rel="stylesheet"')
+                    : new Edit($page->file, new Span($rel->nameSpan()->start, max($rel->span()->end, self::endOf($page->file->bytes, $rel->span()->end))), 'rel="stylesheet"');
+                yield $this->elementFinding(
+                    $page,
+                    $link,
+                    'This `<link>` has no `rel="stylesheet"`, so browsers do not load the stylesheet.',
+                    'Type `rel="stylesheet"` inside the tag.',
+                    mend: Mend::of($edit),
+                    subjects: self::files($page, $link),
+                );
+            }
+        }
+    }
+
+    /** @return list<string> the sheet that it is to link, where it is there */
+    private static function files(Page $page, Element $link): array
+    {
+        foreach ($page->references as $reference) {
+            if ($reference->element === $link && $reference->target->found !== null) {
+                return [Subject::file($reference->target->found)];
+            }
+        }
+
+        return [];
+    }
+
+    /** Behind the quotes of an empty value. */
+    private static function endOf(string $bytes, int $end): int
+    {
+        return $end + strspn($bytes, '=', $end) > $end
+            ? $end + 1 + strspn($bytes, '"\' ', $end + 1)
+            : $end + strspn($bytes, '"\'', $end);
+    }
+}

@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Rules\Style;
+
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Edit;
+use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\Mend;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Related;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Example;
+use InkedMargin\Core\Site\Styles\MarkupNames;
+use InkedMargin\Core\Site\Styles\RuleReach;
+use InkedMargin\Core\Site\Styles\StyleSource;
+use InkedMargin\Core\Site\Styles\StyleSources;
+use InkedMargin\Core\Source\English;
+use InkedMargin\Core\Source\Span;
+use InkedMargin\Core\Style\Cascade\StyleRule;
+use InkedMargin\Core\Style\Syntax\Escape;
+
+/** A class or id in a stylesheet that no page has, where the pages have one that is nearly it. Common practice. */
+final readonly class NearMiss extends CssRule
+{
+    private const MOST_RELATED = 6;
+
+    public function __construct()
+    {
+        parent::__construct(
+            'style/near-miss',
+            Weight::Fault,
+            ProofMark::Change,
+            'A selector misses a class or id of the pages by a little.',
+            ['style/syntax', 'markup/unknown-attribute'],
+        );
+    }
+
+    public function examples(): array
+    {
+        $site = fn (string $css, string $body) => [
+            'index.html' => Example::page($body, head: '<link rel="stylesheet" href="site.css">'."\n"),
+            'site.css' => $css,
+        ];
+
+        return [
+            new Example('kind', $site('#note { margin: 0 }', '<p class="note">Puffins nest here.</p>'), $site('.note { margin: 0 }', '<p class="note">Puffins nest here.</p>')),
+            new Example('case', $site('.Note { margin: 0 }', '<p class="note">Puffins nest here.</p>'), $site('.note { margin: 0 }', '<p class="note">Puffins nest here.</p>')),
+            new Example('spelling', $site('.notice { margin: 0 }', '<p class="notise">Puffins nest here.</p>'), $site('.notice { margin: 0 }', '<p class="notice">Puffins nest here.</p>')),
+            new Example('space', $site('.sidenote { margin: 0 }', '<p class="side note">Puffins nest here.</p>'), $site('.sidenote { margin: 0 }', '<p class="sidenote">Puffins nest here.</p>')),
+            new Example('dot', $site('intro { margin: 0 }', '<p class="intro">Puffins nest here.</p>'), $site('.intro { margin: 0 }', '<p class="intro">Puffins nest here.</p>')),
+        ];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        $reach = $exam->site->fact(RuleReach::class);
+        $names = $exam->site->fact(MarkupNames::class);
+        foreach ($exam->site->fact(StyleSources::class)->all as $source) {
+            if ($reach->isGeneral($source->path())) {
+                continue;
+            }
+            $told = [];
+            foreach ($source->rules() as $rule) {
+                foreach ($names->missedBy($rule, $reach) as [$written, $variant, $meant]) {
+                    if (! isset($told["$written $meant"])) {
+                        $told["$written $meant"] = true;
+                        yield $this->missed($source, $rule, $written, $variant, $meant, $names);
+                    }
+                }
+            }
+        }
+    }
+
+    private function missed(
+        StyleSource $source,
+        StyleRule $rule,
+        string $written,
+        string $variant,
+        string $meant,
+        MarkupNames $names,
+    ): Finding {
+        $prelude = $rule->written->preludeSpan();
+        $at = strpos($rule->written->prelude(), $written);
+        $span = $at === false
+            ? $prelude
+            : new Span($prelude->start + $at, $prelude->start + $at + strlen($written));
+        $places = $names->placesOf($variant === 'space' ? '.'.explode(' ', $meant)[0] : $meant);
+        $attribute = str_starts_with($meant, '#') ? 'id' : 'class';
+        $name = $variant === 'space' ? $meant : substr($meant, 1);
+        $typed = $meant[0].Escape::name(substr($meant, 1));
+        $where = count($places) === 1 ? 'the page has' : count($places).' elements have';
+
+        return $this->cssFinding(
+            $source,
+            $span,
+            match ($variant) {
+                'space' => 'No element has the class `'.substr($written, 1)."`. `class=\"$name\"` is two classes, because of the space.",
+                'dot' => "`$written` selects an element of that name; $where `$attribute=\"$name\"`.",
+                'case' => "No element has `$written`: $where `$attribute=\"$name\"`, and letter case counts.",
+                default => "No element has `$written`; $where `$attribute=\"$name\"`.",
+            },
+            $variant === 'space'
+                ? 'Type `class="'.substr($written, 1).'"` on the page.'
+                : "Type `$typed`.",
+            "missed:$written",
+            $variant,
+            related: array_map(
+                fn (array $place) => new Related($place[0]->file, $place[1]->place(), "`$attribute=\"$name\"`"),
+                array_slice($places, 0, self::MOST_RELATED),
+            ),
+            mend: $variant === 'space' || $at === false ? null : Mend::of(new Edit($source->file, $span, $typed)),
+            subjects: [self::at($source, $prelude), "name:$written", "name:$meant", ...self::parts($variant, $meant)],
+            fold: English::excerpt("missed $written"),
+        );
+    }
+
+    /** @return list<string> */
+    private static function parts(string $variant, string $meant): array
+    {
+        return $variant === 'space' ? array_map(fn (string $one) => "name:.$one", explode(' ', $meant)) : [];
+    }
+}

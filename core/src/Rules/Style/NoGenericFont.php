@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Rules\Style;
+
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Edit;
+use InkedMargin\Core\Finding\Mend;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Example;
+use InkedMargin\Core\Site\Styles\Declarations;
+use InkedMargin\Core\Site\Styles\RuleReach;
+use InkedMargin\Core\Site\Styles\StyleSources;
+use InkedMargin\Core\Source\English;
+use InkedMargin\Core\Style\Cascade\Longhands;
+use InkedMargin\Core\Style\Cascade\Variables;
+use InkedMargin\Core\Style\Syntax\TokenType;
+use InkedMargin\Core\Style\Value\ValueCheck;
+use InkedMargin\Core\Style\Value\Verdict;
+
+/** A list of fonts without a generic one at its end (CSS Fonts Level 4, section 2.1: authors are to offer one). */
+final readonly class NoGenericFont extends CssRule
+{
+    private const GENERIC = [
+        'serif', 'sans-serif', 'monospace', 'cursive', 'fantasy', 'system-ui', 'ui-serif', 'ui-sans-serif', 'ui-monospace', 'ui-rounded', 'math', 'emoji', 'fangsong',
+        'inherit', 'initial', 'unset', 'revert', 'revert-layer', 'generic', '-apple-system', 'caption', 'icon', 'menu', 'message-box', 'small-caption', 'status-bar',
+    ];
+
+    /** Fonts whose letters have no serifs, or are all as wide: what is to be typed behind them. */
+    private const SANS = '/arial|helvetica|verdana|tahoma|trebuchet|sans|roboto|lato|inter|segoe|futura|calibri|gill|ubuntu|montserrat|poppins|impact|oswald|century gothic|raleway|nunito/i';
+
+    private const MONO = '/courier|mono|consolas|code|menlo|terminal/i';
+
+    private const SCRIPT = '/comic|script|cursive|hand|brush|pacifico|dancing/i';
+
+    public function __construct()
+    {
+        parent::__construct(
+            'style/no-generic-font',
+            Weight::Tidy,
+            ProofMark::Insert,
+            'A list of fonts that does not end in a generic family.',
+        );
+    }
+
+    public function examples(): array
+    {
+        $site = fn (string $fonts) => [
+            'index.html' => Example::page('<p>Puffins nest here.</p>', head: '<link rel="stylesheet" href="site.css">'."\n"),
+            'site.css' => "p { font-family: $fonts }",
+        ];
+
+        return [new Example('', $site('Georgia'), $site('Georgia, serif'))];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        $reach = $exam->site->fact(RuleReach::class);
+        foreach ($exam->site->fact(StyleSources::class)->all as $source) {
+            foreach ($reach->isGeneral($source->path()) ? [] : Declarations::ofPages($source->css->content) as $declaration) {
+                if (! in_array($declaration->name, ['font-family', 'font'], true)) {
+                    continue;
+                }
+                $check = ValueCheck::of($declaration);
+                $fonts = $check->verdict === Verdict::Valid ? Longhands::value($declaration->name, 'font-family', $check->items) : null;
+                $last = $fonts === null ? null : $fonts[count($fonts) - 1];
+                if ($fonts === null || $last === null || array_filter($fonts, Variables::areIn(...)) !== []
+                    || ! in_array($last->type, [TokenType::Ident, TokenType::String], true)
+                    || ($last->type === TokenType::Ident && in_array($last->text, self::GENERIC, true))) {
+                    continue;
+                }
+                $names = implode(' ', array_map(fn ($one) => $one->text, $fonts));
+                $generic = match (true) {
+                    preg_match(self::MONO, $names) === 1 => 'monospace',
+                    preg_match(self::SCRIPT, $names) === 1 => 'cursive',
+                    preg_match(self::SANS, $names) === 1 => 'sans-serif',
+                    default => 'serif',
+                };
+                $shown = English::excerpt($declaration->tokens->rawBetween($fonts[0]->token, $last->token), 50);
+                yield $this->cssFinding(
+                    $source,
+                    $declaration->tokens->span($fonts[0]->token, $last->token),
+                    "`$shown` does not end in a generic font, for readers whose computer has none of these.",
+                    "Type `, $generic` after it.",
+                    "fonts:$shown",
+                    mend: Mend::of(Edit::insert($source->file, $declaration->tokens->stop($last->token), ", $generic")),
+                    fold: "fonts $shown",
+                );
+            }
+        }
+    }
+}

@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Rules\Style;
+
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Related;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Markup\PartKind;
+use InkedMargin\Core\Rules\Example;
+use InkedMargin\Core\Rules\Rule;
+use InkedMargin\Core\Site\Page;
+use InkedMargin\Core\Site\ParsedSite;
+use InkedMargin\Core\Site\Styles\MarkupNames;
+use InkedMargin\Core\Site\Styles\RuleReach;
+use InkedMargin\Core\Site\Styles\Scripts;
+
+/** A class or id in the markup that no stylesheet, link, label or script speaks of. Common practice. */
+final readonly class NoRuleFor extends Rule
+{
+    private const MOST_RELATED = 6;
+
+    private const MOST_IDS = 10;
+
+    /** Attributes whose values are ids of other elements (HTML Standard; WAI-ARIA 1.2). */
+    private const POINTERS = [
+        'for', 'form', 'list', 'headers', 'aria-labelledby', 'aria-describedby', 'aria-controls', 'aria-owns', 'aria-details',
+        'aria-activedescendant', 'aria-flowto', 'popovertarget', 'commandfor', 'usemap', 'itemref',
+    ];
+
+    public function __construct()
+    {
+        parent::__construct(
+            'style/no-rule-for',
+            Weight::Tidy,
+            ProofMark::Look,
+            'A class or id that nothing uses.',
+            ['style/near-miss', 'style/element-name-as-class', 'markup/duplicate-id', 'markup/bad-attribute-value', 'link/missing-fragment', 'link/missing-file', 'link/letter-case',
+                'link/wrong-folder', 'link/outside-site', 'link/local-path', 'style/missing-rel', 'style/not-on-page', 'style/none', 'file/missing'],
+        );
+    }
+
+    public function examples(): array
+    {
+        $site = fn (string $attribute) => [
+            'index.html' => Example::page("<p$attribute>Puffins nest here.</p>", head: '<link rel="stylesheet" href="site.css">'."\n"),
+            'site.css' => 'p { margin: 0 }',
+        ];
+
+        return [
+            new Example('class', $site(' class="harbour"'), $site('')),
+            new Example('id', $site(' id="harbour"'), $site('')),
+        ];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        $site = $exam->site;
+        $reach = $site->fact(RuleReach::class);
+        if ($reach->rules === [] || Scripts::areOn($site) || self::hasOutsideSheet($site)) {
+            return;
+        }
+        $used = $reach->names() + self::pointedAt($site);
+        $wanted = implode("\n", array_map(fn ($one) => $one->sentence(), $exam->brief->requirements));
+        $names = $site->fact(MarkupNames::class);
+        $unused = array_filter($names->names(), fn (string $name) => ! isset($used[$name]));
+        $ids = count(array_filter($unused, fn (string $name) => $name[0] === '#'));
+        foreach ($unused as $name) {
+            $places = $names->placesOf($name);
+            [$page, $element] = $places[0];
+            $value = substr($name, 1);
+            // Where there are many, they are places for others to link to.
+            if ($name[0] === '#' && $ids > self::MOST_IDS) {
+                continue;
+            }
+            $isPart = PartKind::of($element) !== null && $name === "#$value" && in_array(strtolower($value), array_column(PartKind::cases(), 'value'), true);
+            if ($isPart || str_contains($wanted, $value) || ! $element->isWritten()) {
+                continue;
+            }
+            $attribute = $name[0] === '#' ? 'id' : 'class';
+            yield $this->elementFinding(
+                $page,
+                $element,
+                "No stylesheet has a rule for `$attribute=\"$value\"`.",
+                "Write a rule for `$name`, or remove the $attribute.",
+                $attribute,
+                $element->attribute($attribute)?->span(),
+                array_map(
+                    fn (array $place) => new Related($place[0]->file, $place[1]->place(), 'here too'),
+                    array_slice($places, 1, self::MOST_RELATED),
+                ),
+                about: "@$attribute:$value",
+                causes: self::brokenSheets($page),
+                subjects: ["name:$name"],
+            );
+        }
+    }
+
+    private static function hasOutsideSheet(ParsedSite $site): bool
+    {
+        foreach ($site->pages as $page) {
+            foreach ($page->stylesheets() as $reference) {
+                if ($reference->target->address !== null) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<string> places of links to sheets that are not there: their rules are not known */
+    private static function brokenSheets(Page $page): array
+    {
+        $causes = [];
+        foreach ($page->stylesheets() as $reference) {
+            if ($reference->target->found === null) {
+                $causes[] = \InkedMargin\Core\Finding\Subject::place($page->path(), $reference->span->start);
+            }
+        }
+
+        return $causes;
+    }
+
+    /** @return array<string, true> the ids that links and other elements name */
+    private static function pointedAt(ParsedSite $site): array
+    {
+        $ids = [];
+        foreach ($site->references() as $reference) {
+            if ($reference->target->fragment !== null) {
+                $ids["#{$reference->target->fragment}"] = true;
+            }
+        }
+        foreach ($site->pages as $page) {
+            foreach ($page->attributes() as [, $attribute, $elements]) {
+                if (in_array($attribute, self::POINTERS, true)) {
+                    foreach ($elements as $element) {
+                        foreach (preg_split('/\s+/', $element->value($attribute) ?? '') ?: [] as $id) {
+                            $ids['#'.ltrim($id, '#')] = true;
+                        }
+                    }
+                }
+            }
+        }
+
+        return $ids;
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Rules\Style;
+
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Markup\Element;
+use InkedMargin\Core\Rules\Example;
+use InkedMargin\Core\Rules\Rule;
+
+/** A stylesheet that is linked, or written, in the body. Common practice: the page is shown twice while it loads. */
+final readonly class NotInHead extends Rule
+{
+    public function __construct()
+    {
+        parent::__construct(
+            'style/not-in-head',
+            Weight::Departure,
+            ProofMark::Move,
+            'A stylesheet is linked or written in the body.',
+            ['markup/missing-skeleton-tag', 'markup/unclosed-element', 'markup/stray-text', 'markup/stray-end-tag', 'markup/content-model'],
+        );
+    }
+
+    public function examples(): array
+    {
+        $link = '<link rel="stylesheet" href="site.css">'."\n";
+        $site = fn (string $head, string $body) => [
+            'index.html' => Example::page("$body<p>Puffins nest here.</p>", head: $head),
+            'site.css' => 'p { margin: 0 }',
+        ];
+
+        return [new Example('', $site('', $link), $site($link, ''))];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        foreach ($exam->site->pages as $page) {
+            foreach ($page->stylesheets() as $reference) {
+                $link = $reference->element;
+                if ($link !== null && self::isInBody($link)) {
+                    yield $this->elementFinding(
+                        $page,
+                        $link,
+                        'This stylesheet is linked in `<body>`, so the page can first show without it.',
+                        'Move this `<link>` into `<head>`.',
+                    );
+                }
+            }
+        }
+    }
+
+    private static function isInBody(Element $element): bool
+    {
+        for ($around = $element->parent; $around instanceof Element; $around = $around->parent) {
+            if ($around->name === 'body') {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Rules\Style;
+
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Related;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Example;
+use InkedMargin\Core\Site\Styles\Declarations;
+use InkedMargin\Core\Site\Styles\RuleReach;
+use InkedMargin\Core\Site\Styles\SiteStyles;
+use InkedMargin\Core\Site\Styles\StyleSources;
+use InkedMargin\Core\Source\English;
+use InkedMargin\Core\Style\Cascade\Applied;
+use InkedMargin\Core\Style\Syntax\Declaration;
+
+/**
+ * A declaration that another of the same stylesheet beats everywhere (CSS Cascade 5, section 6). What one sheet changes
+ * of another is meant so, and so is a value for older browsers before a newer one.
+ */
+final readonly class Overridden extends CssRule
+{
+    public function __construct()
+    {
+        parent::__construct(
+            'style/overridden',
+            Weight::Tidy,
+            ProofMark::Look,
+            'A declaration that another one of the same stylesheet always beats.',
+        );
+    }
+
+    public function examples(): array
+    {
+        $site = fn (string $css) => [
+            'index.html' => Example::page('<p>Puffins nest here.</p>', head: '<link rel="stylesheet" href="site.css">'."\n"),
+            'site.css' => $css,
+        ];
+
+        return [new Example('', $site("p { margin: 1em }\np { margin: 0 }\n"), $site("p { margin: 0 }\n"))];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        $reach = $exam->site->fact(RuleReach::class);
+        $styles = $exam->site->fact(SiteStyles::class);
+        foreach ($exam->site->fact(StyleSources::class)->all as $source) {
+            if ($source->isAttribute() || $reach->isGeneral($source->path())) {
+                continue;
+            }
+            foreach (Declarations::ofPages($source->css->content) as $declaration) {
+                $winner = $this->winnerOver($declaration, $exam, $styles);
+                if ($winner?->declaration === null || $winner->declaration->tokens !== $declaration->tokens
+                    || self::isFallback($declaration, $winner)) {
+                    continue;
+                }
+                $shown = "$declaration->name: ".English::excerpt($declaration->value(), 30);
+                yield $this->cssFinding(
+                    $source,
+                    $declaration->span(),
+                    "`$shown` never shows: `{$winner->declaration->name}` is set again for the same elements.",
+                    'Remove one of the two.',
+                    "overridden:$shown",
+                    related: [new Related($source->file, $source->place($winner->declaration->span()), 'set here')],
+                );
+            }
+        }
+    }
+
+    /** Null where it wins somewhere, or counts nowhere. */
+    private function winnerOver(Declaration $declaration, Examination $exam, SiteStyles $styles): ?Applied
+    {
+        $winner = null;
+        foreach ($exam->site->pages as $page) {
+            if ($styles->rulesOf($page) === []) {
+                continue;
+            }
+            // The elements have to have been asked before it is known what won.
+            $styles->cascadeOf($page);
+            $decisions = $styles->decisionsOn($page);
+            if ($decisions->wins($declaration)) {
+                return null;
+            }
+            $winner ??= $decisions->counts($declaration) ? $decisions->beatenBy($declaration) : null;
+        }
+
+        return $winner;
+    }
+
+    private static function isFallback(Declaration $declaration, Applied $winner): bool
+    {
+        $other = $winner->declaration;
+
+        return $other !== null && $other->name === $declaration->name
+            && preg_match('/[a-z-]+\(|-webkit-|-moz-|[sld]v[hw]\b/i', $other->value()) === 1;
+    }
+}

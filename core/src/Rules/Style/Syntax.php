@@ -1,0 +1,407 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Rules\Style;
+
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Edit;
+use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\Mend;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Related;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Example;
+use InkedMargin\Core\Site\Styles\StyleSource;
+use InkedMargin\Core\Site\Styles\StyleSources;
+use InkedMargin\Core\Source\English;
+use InkedMargin\Core\Source\Span;
+use InkedMargin\Core\Style\Selector\SelectorError;
+use InkedMargin\Core\Style\Selector\SelectorParser;
+use InkedMargin\Core\Style\Syntax\AtRule;
+use InkedMargin\Core\Style\Syntax\Declaration;
+use InkedMargin\Core\Style\Syntax\QualifiedRule;
+use InkedMargin\Core\Style\Syntax\Rule as SyntaxRule;
+use InkedMargin\Core\Style\Syntax\SyntaxError;
+use InkedMargin\Core\Style\Syntax\SyntaxErrorKind;
+use InkedMargin\Core\Style\Syntax\TokenType;
+use InkedMargin\Core\Style\Value\Definitions;
+
+/** CSS that goes against its syntax, and what a browser skips for it (CSS Syntax Level 3). */
+final readonly class Syntax extends CssRule
+{
+    /** Before a property name, by which old browsers were told apart: meant so, and passed over by all others. */
+    private const HACK = '/^[*_$&+!#]\s*[\w-]+\s*:/';
+
+    public function __construct()
+    {
+        parent::__construct(
+            'style/syntax',
+            Weight::Fault,
+            ProofMark::Change,
+            'CSS with a syntax error, so that browsers skip a part of it.',
+        );
+    }
+
+    public function examples(): array
+    {
+        $css = fn (string $bad, string $good, string $body = '<p>Puffins nest here.</p>') => [
+            self::site($bad, $body), self::site($good, $body),
+        ];
+
+        return [
+            new Example('missing-brace', ...$css("p {\n  margin: 0;\nh1 {\n  margin: 0;\n}\n", "p {\n  margin: 0;\n}\nh1 {\n  margin: 0;\n}\n")),
+            new Example('extra-brace', ...$css("p { margin: 0 }\n}\nh1 { margin: 0 }\n", "p { margin: 0 }\nh1 { margin: 0 }\n")),
+            new Example('missing-semicolon', ...$css("p {\n  margin: 0\n  padding: 0;\n}\n", "p {\n  margin: 0;\n  padding: 0;\n}\n")),
+            new Example('missing-colon', ...$css("p {\n  margin 0;\n}\n", "p {\n  margin: 0;\n}\n")),
+            new Example('equals', ...$css("p {\n  margin = 0;\n}\n", "p {\n  margin: 0;\n}\n")),
+            new Example('not-a-declaration', ...$css("p {\n  // no room\n  margin: 0;\n}\n", "p {\n  /* no room */\n  margin: 0;\n}\n")),
+            new Example('unclosed-comment', ...$css("p { margin: 0 }\n/* headings\nh1 { margin: 0 }\n", "p { margin: 0 }\n/* headings */\nh1 { margin: 0 }\n")),
+            new Example('unclosed-string', ...$css("p::before {\n  content: \"x;\n}\n", "p::before {\n  content: \"x\";\n}\n")),
+            new Example('bad-url', ...$css('p { background: url(a b.png) }', 'p { margin: 0 }')),
+            new Example('rule-without-block', ...$css("p { margin: 0 }\nh1\n", "p { margin: 0 }\n")),
+            new Example('bracket', ...$css("p {\n  width: calc(100% - 2em;\n}\n", "p {\n  width: calc(100% - 2em);\n}\n")),
+            new Example('selector', ...$css('p, { margin: 0 }', 'p { margin: 0 }')),
+        ];
+    }
+
+    /** @return array<string, string> */
+    private static function site(string $css, string $body): array
+    {
+        return [
+            'index.html' => Example::page($body, head: '<link rel="stylesheet" href="site.css">'."\n"),
+            'site.css' => $css,
+        ];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        foreach ($exam->site->fact(StyleSources::class)->all as $source) {
+            yield from $this->in($source);
+        }
+    }
+
+    /** @return iterable<Finding> by their place, and nothing twice */
+    private function in(StyleSource $source): iterable
+    {
+        $swallowed = null;
+        foreach (self::causes($source->css->errors) as $error) {
+            // What is wrong inside of something that nothing closes is no slip of its own.
+            if ($swallowed !== null && $error->span->start >= $swallowed->start) {
+                continue;
+            }
+            $finding = $this->ofError($source, $error);
+            if ($finding !== null) {
+                yield $finding;
+            }
+            if (in_array($error->kind, [SyntaxErrorKind::UnclosedBlock, SyntaxErrorKind::UnclosedComment], true)) {
+                $swallowed = $error->swallowed;
+            }
+        }
+        foreach ($source->css->declarations() as $declaration) {
+            if ($swallowed === null || $declaration->span()->start < $swallowed->start || $this->isJustInside($source, $swallowed, $declaration)) {
+                $finding = $this->missingSemicolon($source, $declaration);
+                if ($finding !== null) {
+                    yield $finding;
+                }
+            }
+        }
+        yield from $this->selectors($source, $source->css->rules(), $swallowed);
+    }
+
+    /**
+     * Of blocks in each other that nothing closes, the innermost is the one without its end where it is a bracket: it takes
+     * the braces that were to close the others.
+     *
+     * @param  list<SyntaxError>  $errors
+     * @return list<SyntaxError>
+     */
+    private static function causes(array $errors): array
+    {
+        $open = array_values(array_filter($errors, fn (SyntaxError $one) => $one->kind === SyntaxErrorKind::UnclosedBlock));
+        $last = end($open);
+
+        return count($open) < 2 ? $errors : array_values(array_filter(
+            $errors,
+            fn (SyntaxError $one) => $one->kind !== SyntaxErrorKind::UnclosedBlock || $one === $last,
+        ));
+    }
+
+    private function isJustInside(StyleSource $source, Span $swallowed, Declaration $declaration): bool
+    {
+        return substr_count($source->file->bytes, '{', $swallowed->start, $declaration->span()->start - $swallowed->start) <= 1;
+    }
+
+    private function ofError(StyleSource $source, SyntaxError $error): ?Finding
+    {
+        $tokens = $source->css->tokens;
+        $text = substr($tokens->css, $error->span->start - $tokens->offset, $error->span->length());
+        $shown = English::excerpt($text, 50);
+
+        return match ($error->kind) {
+            SyntaxErrorKind::UnclosedBlock => $text === '{'
+                ? $this->missingBrace($source, $error)
+                : $this->bracket($source, $error, $text),
+            SyntaxErrorKind::StrayClose => $text === '}' && ! $source->isAttribute()
+                ? $this->cssFinding(
+                    $source,
+                    $error->span,
+                    'This `}` closes nothing, so browsers skip the rule after it.',
+                    'Remove the `}`.',
+                    'extra-brace',
+                    'extra-brace',
+                    mend: Mend::of(Edit::remove($source->file, $error->span)),
+                    mark: ProofMark::TakeOut,
+                )
+                : null,
+            SyntaxErrorKind::MissingColon => $this->missingColon($source, $error, $text),
+            SyntaxErrorKind::NotADeclaration => preg_match(self::HACK, $text) === 1 ? null : $this->notADeclaration($source, $error, $text, $shown),
+            SyntaxErrorKind::UnclosedComment => $this->cssFinding(
+                $source,
+                $error->span,
+                'This comment has no end, so browsers skip everything after it.',
+                'Type `*/` where the comment ends.',
+                'comment',
+                'unclosed-comment',
+                mark: ProofMark::Insert,
+            ),
+            SyntaxErrorKind::UnclosedString => $this->cssFinding(
+                $source,
+                $error->span,
+                "The quote that starts with `$shown` is not closed on its line.",
+                "Type `{$text[0]}` at the end of the text.",
+                "string:$shown",
+                'unclosed-string',
+                mark: ProofMark::Insert,
+            ),
+            SyntaxErrorKind::BadUrl => $this->cssFinding(
+                $source,
+                $error->span,
+                "`$shown` cannot be read: an address with spaces or quotes in it needs quotes around it.",
+                'Type `url("…")` with the address inside the quotes.',
+                "url:$shown",
+                'bad-url',
+            ),
+            SyntaxErrorKind::RuleWithoutBlock => $this->cssFinding(
+                $source,
+                $error->span,
+                "`$shown` has no `{ … }` after it, so it does nothing.",
+                'Type its rules in braces after it, or remove it.',
+                "rule:$shown",
+                'rule-without-block',
+            ),
+            SyntaxErrorKind::TooDeep => null,
+        };
+    }
+
+    private function missingBrace(StyleSource $source, SyntaxError $error): Finding
+    {
+        $at = $this->placeOfBrace($source, $error);
+        $rule = $source->css->tokens;
+        $opener = substr($rule->css, 0, $error->span->start - $rule->offset);
+        $name = English::excerpt((string) preg_replace('~^.*[{};]|/\*.*?\*/~s', '', $opener), 40);
+        $place = new Span(max($error->span->start, $at - 1), $at);
+
+        return $this->cssFinding(
+            $source,
+            $place,
+            "The rule `$name` has no `}`, so the rules after it are read as part of it.",
+            $at >= strlen($source->file->bytes) ? 'Type `}` at the end.' : 'Type `}` here, before the next rule.',
+            "brace:$name",
+            'missing-brace',
+            related: [new Related($source->file, $source->place($error->span), 'opened here')],
+            mend: Mend::of(Edit::insert($source->file, $at, "\n}")),
+            mark: ProofMark::Insert,
+        );
+    }
+
+    /**
+     * Behind what the rule was to hold: before the first line inside that stands as far left as the rule itself and begins
+     * another; or at the end.
+     */
+    private function placeOfBrace(StyleSource $source, SyntaxError $error): int
+    {
+        $tokens = $source->css->tokens;
+        $bytes = $source->file->bytes;
+        $lineStart = fn (int $offset) => (int) strrpos("\n".substr($bytes, 0, $offset), "\n");
+        $indent = fn (int $offset) => $offset - $lineStart($offset);
+        $before = rtrim(substr($bytes, 0, $error->span->start));
+        $begin = strlen($before) - strlen((string) preg_replace('~^.*[{};]\s*(?:/\*.*?\*/\s*)*~s', '', $before));
+        $own = $indent($begin);
+        $last = $error->span->end;
+        for ($at = 0; $at < $tokens->count; $at = $tokens->start($at) <= $error->span->start ? $at + 1 : $tokens->after($at)) {
+            $start = $tokens->start($at);
+            if ($start <= $error->span->start || $tokens->type($at) === TokenType::Whitespace) {
+                continue;
+            }
+            $isFirst = trim(substr($bytes, $lineStart($start), $indent($start))) === '';
+            if ($isFirst && $indent($start) <= $own && $lineStart($start) > $lineStart($error->span->start)
+                && ! in_array($tokens->type($at), [TokenType::CloseCurly, TokenType::Semicolon], true)) {
+                return $last;
+            }
+            $last = $tokens->stop(min($tokens->count - 1, $tokens->after($at) - 1));
+        }
+
+        return $last;
+    }
+
+    private function bracket(StyleSource $source, SyntaxError $error, string $text): Finding
+    {
+        $close = $text === '[' ? ']' : ')';
+
+        return $this->cssFinding(
+            $source,
+            $error->span,
+            'This '.English::excerpt($text, 30)." is not closed with `$close`, so browsers skip everything after it.",
+            "Type `$close` where it ends.",
+            "bracket:$text",
+            'bracket',
+            mark: ProofMark::Insert,
+        );
+    }
+
+    private function missingColon(StyleSource $source, SyntaxError $error, string $text): Finding
+    {
+        preg_match('/^([\w-]+)\s*(=)?\s*/', $text, $parts);
+        $name = $parts[1] ?? '';
+        if (($parts[2] ?? '') === '=') {
+            $at = $error->span->start + strcspn($text, '=');
+
+            return $this->cssFinding(
+                $source,
+                $error->span,
+                '`'.English::excerpt($text, 40).'` has `=` where CSS has `:`, so browsers skip it.',
+                "Type `$name: ".English::excerpt(substr($text, strlen($parts[0])), 30).'`.',
+                "equals:$name",
+                'equals',
+                mend: Mend::of(new Edit($source->file, new Span($error->span->start + strlen($name), $at + 1), ':')),
+            );
+        }
+        $isProperty = Definitions::isProperty(strtolower($name));
+        $value = substr($text, strlen($parts[0] ?? ''));
+
+        return $this->cssFinding(
+            $source,
+            $error->span,
+            $isProperty && $value !== ''
+                ? "There is no `:` after `$name`, so browsers skip it."
+                : '`'.English::excerpt($text, 40).'` is not a declaration, so browsers skip it.',
+            $isProperty && $value !== '' ? "Type `$name: ".English::excerpt($value, 30).'`.' : 'Type `property: value;`, or remove it.',
+            "colon:$name",
+            'missing-colon',
+            mend: $isProperty && $value !== ''
+                ? Mend::of(Edit::insert($source->file, $error->span->start + strlen($name), ':'))
+                : null,
+            mark: ProofMark::Insert,
+        );
+    }
+
+    private function notADeclaration(StyleSource $source, SyntaxError $error, string $text, string $shown): Finding
+    {
+        $isComment = str_starts_with($text, '//');
+
+        return $this->cssFinding(
+            $source,
+            $error->span,
+            $isComment
+                ? 'CSS has no comments with `//`, so browsers skip this and what follows up to the next `;`.'
+                : "`$shown` is not a declaration, so browsers skip it.",
+            $isComment ? 'Type the comment between `/*` and `*/`.' : 'Type `property: value;`, or remove it.',
+            "declaration:$shown",
+            'not-a-declaration',
+        );
+    }
+
+    /** A value that goes on into the next declaration. */
+    private function missingSemicolon(StyleSource $source, Declaration $declaration): ?Finding
+    {
+        $tokens = $declaration->tokens;
+        for ($at = $declaration->from + 1; $at < $declaration->to; $at = $tokens->after($at)) {
+            $colon = $tokens->skipSpace($at + 1);
+            if ($tokens->type($at) !== TokenType::Ident || $colon >= $declaration->to || $tokens->type($colon) !== TokenType::Colon) {
+                continue;
+            }
+            $name = $tokens->text($at);
+            if (! Definitions::isProperty(strtolower($name)) && ! str_starts_with($name, '--')) {
+                continue;
+            }
+            $last = $at - 1;
+            while ($last > $declaration->from && $tokens->type($last) === TokenType::Whitespace) {
+                $last--;
+            }
+            $end = $tokens->stop($last);
+            $written = "$declaration->name: ".English::excerpt($tokens->rawBetween($declaration->from, $last), 30);
+
+            return $this->cssFinding(
+                $source,
+                new Span($tokens->start($last), $end),
+                "There is no `;` after `$written`, so browsers skip it and `$name` as well.",
+                "Type `;` after `$written`.",
+                "semicolon:$declaration->name:$name",
+                'missing-semicolon',
+                mend: Mend::of(Edit::insert($source->file, $end, ';')),
+                mark: ProofMark::Insert,
+                subjects: [self::at($source, $declaration->nameSpan())],
+            );
+        }
+
+        return null;
+    }
+
+    /**
+     * @param  list<SyntaxRule>  $rules
+     * @return iterable<Finding>
+     */
+    private function selectors(StyleSource $source, array $rules, ?Span $swallowed): iterable
+    {
+        foreach ($rules as $rule) {
+            if ($rule instanceof QualifiedRule) {
+                $finding = $swallowed !== null && $rule->span()->start > $swallowed->start ? null : $this->selector($source, $rule);
+                if ($finding !== null) {
+                    yield $finding;
+                }
+            } elseif ($rule instanceof AtRule && in_array($rule->name(), ['media', 'supports', 'layer', 'container'], true)) {
+                yield from $this->selectors($source, $rule->rules(), $swallowed);
+            }
+        }
+    }
+
+    private function selector(StyleSource $source, QualifiedRule $rule): ?Finding
+    {
+        try {
+            SelectorParser::read($rule->tokens, $rule->preludeFrom, $rule->preludeTo);
+        } catch (SelectorError $error) {
+            $isKnown = $error->unknown !== null || str_contains($rule->prelude(), '}');
+            if ($isKnown) {
+                return null;
+            }
+            $shown = English::excerpt($rule->prelude(), 50);
+
+            return $this->cssFinding(
+                $source,
+                $rule->preludeTo > $rule->preludeFrom ? $rule->preludeSpan() : $rule->span(),
+                $shown === ''
+                    ? 'There is no selector before this `{`, so browsers skip the rule.'
+                    : "`$shown` is not a selector, so browsers skip the whole rule.",
+                $shown === '' ? 'Type a selector before `{`, such as `p`.' : self::remedyFor($rule->prelude()),
+                "selector:$shown",
+                'selector',
+                subjects: [self::at($source, $rule->span())],
+            );
+        }
+
+        return null;
+    }
+
+    private static function remedyFor(string $selector): string
+    {
+        return match (true) {
+            preg_match('/,\s*$/', $selector) === 1 => 'Remove the comma at its end.',
+            preg_match('/^\s*,|,\s*,/', $selector) === 1 => 'Remove the comma that has nothing before it.',
+            preg_match('/[.#]\s+[\w-]/', $selector) === 1 => 'Remove the space after the `.` or `#`.',
+            preg_match('/[.#]\d/', $selector) === 1 => 'Give the class or id a name that starts with a letter.',
+            preg_match('/^\s*</', $selector) === 1 => 'Type the name of the element without `<` and `>`.',
+            default => 'Type a selector such as `p`, `.note` or `#menu`.',
+        };
+    }
+}

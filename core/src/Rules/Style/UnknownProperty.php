@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Rules\Style;
+
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Edit;
+use InkedMargin\Core\Finding\Mend;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Example;
+use InkedMargin\Core\Site\Styles\Declarations;
+use InkedMargin\Core\Site\Styles\StyleSources;
+use InkedMargin\Core\Source\NearestName;
+use InkedMargin\Core\Style\Syntax\Declaration;
+use InkedMargin\Core\Style\Value\Definitions;
+use InkedMargin\Core\Style\Value\ValueCheck;
+use InkedMargin\Core\Style\Value\Verdict;
+
+/** A property that CSS does not have. Source of the names: @webref/css; those of one maker's browsers begin with a hyphen. */
+final readonly class UnknownProperty extends CssRule
+{
+    /** Of old browsers, and of SVG in its own files: no slips of the hand. */
+    private const OTHERS = ['filter', 'behavior', 'behaviour', 'scrollbar-base-color', 'scrollbar-face-color', 'word-wrap', 'zoom', 'speak', 'ime-mode', 'layout-flow', 'text-autospace', 'enable-background'];
+
+    /** What HTML calls so, and CSS otherwise (common practice). */
+    private const MEANT = [
+        'bgcolor' => 'background-color', 'bg-color' => 'background-color', 'text-color' => 'color', 'font-color' => 'color', 'colour' => 'color',
+        'background-colour' => 'background-color', 'align' => 'text-align', 'border-colour' => 'border-color',
+        'text-size' => 'font-size', 'textcolor' => 'color', 'font-colour' => 'color', 'text-colour' => 'color', 'padding-center' => 'padding',
+    ];
+
+    public function __construct()
+    {
+        parent::__construct(
+            'style/unknown-property',
+            Weight::Fault,
+            ProofMark::Change,
+            'A property that CSS does not have.',
+            ['style/syntax'],
+        );
+    }
+
+    public function examples(): array
+    {
+        $site = fn (string $css) => [
+            'index.html' => Example::page('<p>Puffins nest here.</p>', head: '<link rel="stylesheet" href="site.css">'."\n"),
+            'site.css' => $css,
+        ];
+
+        return [
+            new Example('misspelt', $site('p { margn: 0 }'), $site('p { margin: 0 }')),
+            new Example('unknown', $site('p { feathers: 12 }'), $site('p { margin: 0 }')),
+        ];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        foreach ($exam->site->fact(StyleSources::class)->all as $source) {
+            foreach (Declarations::ofPages($source->css->content) as $declaration) {
+                if (ValueCheck::of($declaration)->verdict !== Verdict::UnknownProperty
+                    || in_array($declaration->name, self::OTHERS, true)) {
+                    continue;
+                }
+                $meant = self::meant($declaration);
+                yield $this->cssFinding(
+                    $source,
+                    $declaration->nameSpan(),
+                    "CSS has no property `{$declaration->name}`, so browsers skip it.",
+                    $meant === null ? 'Check its spelling, or remove it.' : "Type `$meant`.",
+                    "property:{$declaration->name}",
+                    $meant === null ? 'unknown' : 'misspelt',
+                    mend: $meant === null ? null : Mend::of(new Edit($source->file, $declaration->nameSpan(), $meant)),
+                    fold: "property {$declaration->name}",
+                );
+            }
+        }
+    }
+
+    private static function meant(Declaration $declaration): ?string
+    {
+        return self::MEANT[$declaration->name] ?? NearestName::of($declaration->name, array_filter(
+            Definitions::names(),
+            fn (string $name) => $name[0] !== '-',
+        ));
+    }
+}

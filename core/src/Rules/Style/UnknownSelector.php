@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Rules\Style;
+
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Edit;
+use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\Mend;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Markup\ElementTable;
+use InkedMargin\Core\Rules\Example;
+use InkedMargin\Core\Site\Styles\RuleReach;
+use InkedMargin\Core\Site\Styles\StyleSource;
+use InkedMargin\Core\Site\Styles\StyleSources;
+use InkedMargin\Core\Source\NearestName;
+use InkedMargin\Core\Source\Span;
+use InkedMargin\Core\Style\Cascade\StyleRule;
+use InkedMargin\Core\Style\Selector\PseudoClass;
+use InkedMargin\Core\Style\Selector\SelectorError;
+use InkedMargin\Core\Style\Selector\SelectorParser;
+use InkedMargin\Core\Style\Selector\TypeSelector;
+
+/** A selector of an element, or a pseudo-class, that there is not (HTML Standard for names, Selectors Level 4). */
+final readonly class UnknownSelector extends CssRule
+{
+    /** Of SVG and MathML, which may stand in pages; and of the boxes that other languages have. */
+    private const OTHERS = [
+        'svg', 'path', 'circle', 'rect', 'line', 'polygon', 'polyline', 'ellipse', 'g', 'text', 'tspan', 'use', 'defs', 'symbol',
+        'stop', 'mask', 'pattern', 'marker', 'image', 'lineargradient', 'radialgradient', 'clippath', 'foreignobject', 'math', 'mi', 'mo', 'mn',
+        'mrow', 'from', 'to', 'blink', 'isindex', 'layer', 'spacer', 'multicol',
+    ];
+
+    public function __construct()
+    {
+        parent::__construct(
+            'style/unknown-selector',
+            Weight::Fault,
+            ProofMark::Change,
+            'A selector names an element or a pseudo-class that does not exist.',
+            ['style/syntax', 'style/near-miss'],
+        );
+    }
+
+    public function examples(): array
+    {
+        $site = fn (string $css) => [
+            'index.html' => Example::page('<p><a href="index.html">Home</a></p>', head: '<link rel="stylesheet" href="site.css">'."\n"),
+            'site.css' => $css,
+        ];
+
+        return [
+            new Example('element', $site('bdy { margin: 0 }'), $site('body { margin: 0 }')),
+            new Example('pseudo', $site('a:hovr { margin: 0 }'), $site('a:hover { margin: 0 }')),
+        ];
+    }
+
+    public function check(Examination $exam): iterable
+    {
+        $elements = ElementTable::load();
+        $reach = $exam->site->fact(RuleReach::class);
+        foreach ($exam->site->fact(StyleSources::class)->all as $source) {
+            foreach ($source->rules() as $rule) {
+                if ($rule->selector === null) {
+                    $finding = $this->pseudo($source, $rule);
+                    if ($finding !== null) {
+                        yield $finding;
+                    }
+
+                    continue;
+                }
+                foreach (RuleReach::partsOf($rule) as $part) {
+                    $name = $part instanceof TypeSelector ? strtolower($part->name ?? '*') : '*';
+                    if ($name !== '*' && ! $elements->knows($name) && ! in_array($name, self::OTHERS, true)
+                        && $reach->elements($rule) === [] && preg_match('/^[a-z][a-z0-9]*$/', $name) === 1) {
+                        yield $this->element($source, $rule, $name, NearestName::of($name, $elements->current()));
+                    }
+                }
+            }
+        }
+    }
+
+    private function element(StyleSource $source, StyleRule $rule, string $name, ?string $meant): Finding
+    {
+        $prelude = $rule->written->preludeSpan();
+        $at = preg_match('/(?<![\w.#:-])'.preg_quote($name, '/').'(?![\w-])/i', $rule->written->prelude(), $match, PREG_OFFSET_CAPTURE) === 1
+            ? $match[0][1]
+            : 0;
+        $span = new Span($prelude->start + $at, $prelude->start + $at + strlen($name));
+
+        return $this->cssFinding(
+            $source,
+            $span,
+            "HTML has no element `$name`, so this rule does nothing.",
+            $meant === null ? "Type the name of an element, or `.$name` for a class." : "Type `$meant`.",
+            "element:$name",
+            'element',
+            mend: $meant === null ? null : Mend::of(new Edit($source->file, $span, $meant)),
+            subjects: [self::at($source, $prelude)],
+            fold: "element $name",
+        );
+    }
+
+    private function pseudo(StyleSource $source, StyleRule $rule): ?Finding
+    {
+        $written = $rule->written;
+        try {
+            SelectorParser::read($written->tokens, $written->preludeFrom, $written->preludeTo);
+        } catch (SelectorError $error) {
+            if ($error->unknown === null) {
+                return null;
+            }
+            $meant = NearestName::of(trim($error->unknown, ':()'), [
+                ...PseudoClass::STATES, 'link', 'any-link', 'first-child', 'last-child', 'nth-child', 'not', 'root', 'before', 'after', 'first-line',
+                'first-letter', 'only-child', 'empty', 'checked', 'disabled', 'enabled', 'first-of-type', 'last-of-type', 'nth-of-type', 'is', 'where', 'has',
+                'selection', 'placeholder', 'marker',
+            ]);
+            $colons = str_starts_with($error->unknown, '::') ? '::' : ':';
+            $isFunction = str_ends_with($error->unknown, '()');
+            $text = $colons.$meant.($isFunction ? '(' : '');
+
+            return $this->cssFinding(
+                $source,
+                $error->span,
+                "CSS has no `$error->unknown`, so browsers skip the whole rule.",
+                $meant === null ? 'Check its spelling, or remove it.' : "Type `$colons$meant".($isFunction ? '()' : '').'`.',
+                "pseudo:$error->unknown",
+                'pseudo',
+                mend: $meant === null ? null : Mend::of(new Edit($source->file, $error->span, $text)),
+                subjects: [self::at($source, $written->preludeSpan())],
+            );
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Site\Styles;
+
+use InkedMargin\Core\Site\PageStyle;
+use InkedMargin\Core\Source\SourceFile;
+use InkedMargin\Core\Source\Span;
+use InkedMargin\Core\Style\Cascade\RuleReader;
+use InkedMargin\Core\Style\Cascade\StyleRule;
+use InkedMargin\Core\Style\Syntax\StyleSheet;
+use InkedMargin\Core\Style\Syntax\SyntaxErrorKind;
+
+/** A place where CSS is written: a file, a `style` element, or a `style` attribute. */
+final class StyleSource
+{
+    /** @var list<StyleRule>|null */
+    private ?array $rules = null;
+
+    public function __construct(
+        public readonly SourceFile $file,
+        public readonly StyleSheet $css,
+        public readonly ?PageStyle $style = null,
+    ) {
+    }
+
+    public function path(): string
+    {
+        return $this->file->path;
+    }
+
+    public function isAttribute(): bool
+    {
+        return $this->style?->attribute !== null;
+    }
+
+    /** A place in the CSS as one in the file. */
+    public function place(Span $span): Span
+    {
+        return $this->style?->place($span) ?? $span;
+    }
+
+    /** Whether a place is read as it was meant: not inside of a block that nothing closes. */
+    public function isReliableAt(int $offset): bool
+    {
+        foreach ($this->css->errors as $error) {
+            $isOpen = in_array($error->kind, [SyntaxErrorKind::UnclosedBlock, SyntaxErrorKind::UnclosedComment], true);
+            if ($isOpen && $offset > $error->span->start) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** What stays the same when lines move. */
+    public function anchor(): string
+    {
+        return $this->style === null ? 'css' : $this->style->element->path().'@style';
+    }
+
+    /** @return list<StyleRule> */
+    public function rules(): array
+    {
+        return $this->rules ??= $this->isAttribute() ? [] : RuleReader::read($this->css, $this->path());
+    }
+}

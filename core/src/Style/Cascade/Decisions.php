@@ -1,0 +1,183 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Style\Cascade;
+
+use InkedMargin\Core\Markup\Element;
+use InkedMargin\Core\Style\Selector\Complex;
+use InkedMargin\Core\Style\Selector\Specificity;
+use InkedMargin\Core\Style\Syntax\Declaration;
+use InkedMargin\Core\Style\Value\Item;
+use InkedMargin\Core\Style\Value\ValueCheck;
+use InkedMargin\Core\Style\Value\Verdict;
+
+/**
+ * What of all that is said of an element wins (CSS Cascade 5, section 6), for one list of rules: the same for all elements,
+ * of whichever page, that are told the same. Custom properties and those that a check asks about are kept with all that
+ * was said of them; of the others it is noted which declarations win somewhere.
+ */
+final class Decisions
+{
+    public readonly RuleIndex $index;
+
+    /** @var array<string, array<string, list<Applied>>> by what is told, then by property: the winner first */
+    private array $applied = [];
+
+    /** @var array<int, true> object ids of the author's declarations that win for some element, with some of their longhands */
+    private array $won = [];
+
+    /** @var array<int, true> object ids of the author's declarations that count for some element */
+    private array $counted = [];
+
+    /** @var array<int, Applied> what beat a declaration at last, by the object id of the declaration */
+    private array $beaten = [];
+
+    /** @var array<string, int> */
+    private readonly array $layers;
+
+    /** @param  list<StyleRule>  $rules  of the author, in order */
+    public function __construct(array $rules)
+    {
+        $applying = array_values(array_filter($rules, fn (StyleRule $rule) => $rule->applies));
+        $layers = array_filter(array_map(fn (StyleRule $rule) => $rule->layer, $rules), fn (string $layer) => $layer !== '');
+        $this->layers = array_flip(array_values(array_unique($layers)));
+        $this->index = new RuleIndex($applying);
+    }
+
+    /**
+     * @param  string  $key  the same for the same things that are told
+     * @param  list<array{int, StyleRule, Complex}>  $matched
+     * @param  list<Declaration>  $hints
+     * @param  list<Declaration>  $inline
+     * @return array<string, list<Applied>> by property, the winner first
+     */
+    public function on(string $key, array $matched, array $hints, array $inline): array
+    {
+        return $this->applied[$key] ??= $this->decide($matched, $hints, $inline);
+    }
+
+    /** Whether a declaration of the author wins for some element, with itself or one of its longhands. */
+    public function wins(Declaration $declaration): bool
+    {
+        return isset($this->won[spl_object_id($declaration)]);
+    }
+
+    /** Whether it counts for some element: a browser takes its value, and the rule matches. */
+    public function counts(Declaration $declaration): bool
+    {
+        return isset($this->counted[spl_object_id($declaration)]);
+    }
+
+    /** What a declaration lost against; null when it never did. */
+    public function beatenBy(Declaration $declaration): ?Applied
+    {
+        return $this->beaten[spl_object_id($declaration)] ?? null;
+    }
+
+    /**
+     * @param  list<array{int, StyleRule, Complex}>  $matched
+     * @param  list<Declaration>  $hints
+     * @param  list<Declaration>  $inline
+     * @return array<string, list<Applied>> by property, the winner first
+     */
+    private function decide(array $matched, array $hints, array $inline): array
+    {
+        $said = [];
+        foreach ($matched as [$order, $rule, $selector]) {
+            $this->add($said, $rule->declarations, $rule, $selector->specificity, $order);
+        }
+        $this->add($said, $hints, null, new Specificity, 0, Origin::Hint);
+        $this->add($said, $inline, null, new Specificity, 0);
+        $kept = [];
+        foreach ($said as $property => $all) {
+            if (count($all) > 1) {
+                usort($all, fn (Applied $a, Applied $b) => $b->rank <=> $a->rank);
+            }
+            $winner = $all[0]->declaration;
+            if ($winner !== null) {
+                $this->won[spl_object_id($winner)] = true;
+            }
+            foreach (array_slice($all, 1) as $loser) {
+                if ($loser->declaration !== null) {
+                    $this->beaten[spl_object_id($loser->declaration)] = $all[0];
+                }
+            }
+            if (isset(ComputedStyle::INITIAL[$property]) || str_starts_with($property, '--')) {
+                $kept[$property] = $all;
+            }
+        }
+
+        return $kept;
+    }
+
+    /**
+     * @param  array<string, list<Applied>>  $said
+     * @param  list<Declaration>  $declarations
+     */
+    private function add(
+        array &$said,
+        array $declarations,
+        ?StyleRule $rule,
+        Specificity $specificity,
+        int $order,
+        Origin $origin = Origin::Author,
+    ): void {
+        $origin = $rule->origin ?? $origin;
+        $layer = $rule === null || $rule->layer === '' ? PHP_INT_MAX : $this->layers[$rule->layer] ?? PHP_INT_MAX;
+        foreach ($declarations as $place => $declaration) {
+            $items = $origin === Origin::Author ? $this->valueOf($declaration) : self::itemsOf($declaration);
+            if ($items === false) {
+                continue;
+            }
+            if ($origin === Origin::Author) {
+                $this->counted[spl_object_id($declaration)] = true;
+            }
+            $rank = [
+                $declaration->important ? 5 - $origin->value : $origin->value,
+                $rule === null && $origin === Origin::Author ? 1 : 0,
+                $declaration->important ? -$layer : $layer,
+                $specificity->ids,
+                $specificity->classes,
+                $specificity->types,
+                $order * 10_000 + $place,
+            ];
+            $names = $declaration->isCustom() ? [$declaration->name] : Longhands::of($declaration->name);
+            foreach ($names as $name) {
+                $isAsked = isset(ComputedStyle::INITIAL[$name]);
+                $value = $isAsked ? self::longhandValue($declaration, $name, $items) : $items;
+                $said[$name][] = new Applied($name, $value, $declaration, $rule, $rank);
+            }
+        }
+    }
+
+    /**
+     * @param  list<Item>  $items
+     * @return list<Item>|null
+     */
+    private static function longhandValue(Declaration $declaration, string $longhand, array $items): ?array
+    {
+        // What a variable gives to a shorthand is cut into longhands when it is known.
+        foreach ($items as $item) {
+            if (Variables::areIn($item)) {
+                return $items;
+            }
+        }
+
+        return Longhands::value($declaration->name, $longhand, $items);
+    }
+
+    /** @return list<Item>|false */
+    private function valueOf(Declaration $declaration): array|false
+    {
+        $check = ValueCheck::of($declaration);
+
+        return $check->verdict === Verdict::Valid ? $check->items : false;
+    }
+
+    /** @return list<Item> */
+    private static function itemsOf(Declaration $declaration): array
+    {
+        return Item::list($declaration->tokens, $declaration->from, $declaration->to);
+    }
+}
