@@ -39,6 +39,8 @@ function survey(pages: SurveyPage[], links: ReturnType<typeof link>[], kind?: st
     pages,
     links,
     usualMenu: null,
+    sheets: [],
+    contrast: [],
     all: order,
     around: null,
     pattern:

@@ -79,3 +79,15 @@ test('of a site with many pages the neighbours of one page are drawn', async ({p
   await page.getByRole('option', {name: 'p40.html'}).click()
   await expect(page.getByRole('button', {name: /^p(39|40|41).html, Storm/})).toHaveCount(3)
 })
+
+test('the stylesheets show what their rules reach, and lead to the line', async ({page}) => {
+  await openDesk(page, 'Island almanac', 'Lorna Dewhirst', 'Sheets')
+  const colours = page.getByRole('listitem').filter({hasText: '#9fb3a6 on #eef3f7'})
+  await expect(colours).toContainText('1.98:1, needs 4.5:1')
+  const rules = page.getByRole('table', {name: 'The rules of styles/site.css'})
+  await expect(rules.getByRole('row', {name: /#note/})).toContainText('nothing')
+  await expect(rules.getByRole('row', {name: /^24 main p/})).toContainText(/elements on 6 pages/)
+  await rules.getByRole('button', {name: '#note'}).click()
+  await expect(page).toHaveURL(/leaf=styles%2Fsite.css/)
+  await expect(page.getByRole('region', {name: 'Margin', exact: true})).toContainText('No element has #note')
+})

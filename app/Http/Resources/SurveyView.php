@@ -12,6 +12,8 @@ use OpenApi\Attributes as OA;
  *
  * @phpstan-import-type PageRow from \InkedMargin\Core\Report\SiteSurvey
  * @phpstan-import-type LinkRow from \InkedMargin\Core\Report\SiteSurvey
+ * @phpstan-import-type SheetRow from \InkedMargin\Core\Report\SheetSurvey
+ * @phpstan-import-type ContrastRow from \InkedMargin\Core\Report\SheetSurvey
  */
 #[OA\Schema]
 final readonly class SurveyView
@@ -25,6 +27,8 @@ final readonly class SurveyView
      * @param  array<string, mixed>|null  $usualMenu
      * @param  array<string, mixed>|null  $pattern
      * @param  list<string>  $all  the paths of all pages
+     * @param  list<SheetRow>  $sheets
+     * @param  list<ContrastRow>  $contrast
      * @param  string|null  $around  the page whose neighbours are shown; null when all pages are
      */
     private function __construct(
@@ -42,19 +46,23 @@ final readonly class SurveyView
         public array $all,
         #[OA\Property]
         public ?string $around,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: SurveySheet::class))]
+        public array $sheets,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: SurveyContrast::class))]
+        public array $contrast,
     ) {
     }
 
     /** While the check is not done. */
     public static function none(): self
     {
-        return new self(false, [], [], null, null, [], null);
+        return new self(false, [], [], null, null, [], null, [], []);
     }
 
     /** @param  array<string, mixed>  $survey */
     public static function of(array $survey, ?string $around): self
     {
-        /** @var array{pages: list<PageRow>, links: list<LinkRow>, usualMenu: array<string, mixed>|null, pattern: array<string, mixed>|null} $survey */
+        /** @var array{pages: list<PageRow>, links: list<LinkRow>, usualMenu: array<string, mixed>|null, pattern: array<string, mixed>|null, sheets?: list<SheetRow>, contrast?: list<ContrastRow>} $survey */
         $all = array_column($survey['pages'], 'path');
         if (count($all) <= self::MOST_PAGES) {
             return new self(
@@ -65,6 +73,8 @@ final readonly class SurveyView
                 $survey['pattern'],
                 $all,
                 null,
+                $survey['sheets'] ?? [],
+                $survey['contrast'] ?? [],
             );
         }
         $centre = $around !== null && in_array($around, $all, true) ? $around : $all[0];
@@ -83,6 +93,8 @@ final readonly class SurveyView
             null,
             $all,
             $centre,
+            $survey['sheets'] ?? [],
+            $survey['contrast'] ?? [],
         );
     }
 

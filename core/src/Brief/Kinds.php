@@ -15,6 +15,7 @@ final readonly class Kinds
         Kind\Skeleton::class,
         Kind\Count::class,
         Kind\Stylesheets::class,
+        Kind\Contrast::class,
         Kind\Navigation::class,
         Kind\Link::class,
         Kind\Pictures::class,

@@ -29,6 +29,9 @@ use InkedMargin\Core\Source\Utf8;
  * What there is to see of a site as a whole, as plain data for screens and other programs: the pages side by side, how
  * they link, their menus, and the pattern. Lines are 1-based.
  *
+ * @phpstan-import-type SheetRow from SheetSurvey
+ * @phpstan-import-type ContrastRow from SheetSurvey
+ *
  * @phpstan-type PageRow array{path: string, title: string, heading: string, distance: int|null, deadEnd: bool, wayHome: bool, linkedFrom: int, parts: list<array{part: string, called: string, line: int}>, headings: list<array{level: int, text: string, line: int}>, pictures: list<array{source: string, alt: string|null, line: int}>, sheets: list<string>, words: int, links: int, menu: array<string, mixed>|null, lacks: list<array{key: string, label: string}>, menuDiffers: list<string>}
  * @phpstan-type LinkRow array{from: string, to: string, label: string, place: string, verdict: string, line: int, column: int, also: list<array{line: int, column: int}>, back: bool}
  */
@@ -40,7 +43,7 @@ final readonly class SiteSurvey
     /** Of a site; nobody looks at more, and a menu on every page has a row for each pair of pages. */
     private const MOST_LINKS = 20_000;
 
-    /** @return array{pages: list<PageRow>, links: list<LinkRow>, usualMenu: array<string, mixed>|null, pattern: array<string, mixed>|null} */
+    /** @return array{pages: list<PageRow>, links: list<LinkRow>, usualMenu: array<string, mixed>|null, pattern: array<string, mixed>|null, sheets: list<SheetRow>, contrast: list<ContrastRow>} */
     public static function of(ParsedSite $site, Brief $brief): array
     {
         $expectations = LinkExpectations::of($site, $brief);
@@ -49,6 +52,7 @@ final readonly class SiteSurvey
             'links' => self::links($site, $expectations),
             'usualMenu' => self::commonMenu($site, $brief),
             'pattern' => self::pattern($site, $expectations),
+            ...SheetSurvey::of($site),
         ];
         // Names of files may be any bytes; what is stored and sent is text, without NUL.
         array_walk_recursive($survey, function (mixed &$value): void {

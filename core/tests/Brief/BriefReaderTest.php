@@ -54,7 +54,7 @@ it('names every problem and the field it stands in', function (string $source, a
     'nothing in it' => ['title: T', ['requirements: a list of 1 to 5000 requirements was expected']],
     'an unknown kind' => [
         brief('kind: menu'),
-        ['line 3: requirement "it", kind: there is no kind "menu"; the kinds are files, names, titles, skeleton, count, stylesheets, navigation, link, pictures, markup, indentation, starter'],
+        ['line 3: requirement "it", kind: there is no kind "menu"; the kinds are files, names, titles, skeleton, count, stylesheets, contrast, navigation, link, pictures, markup, indentation, starter'],
     ],
     'a misspelt field' => [
         brief('kind: titles, patern: x'),

@@ -660,6 +660,18 @@ export interface components {
             name: string;
             handle: string;
         };
+        SurveyContrast: {
+            /** @description A colour of text and the one behind it, as SheetSurvey in the core gives them. */
+            text: string;
+            background: string;
+            ratio: number;
+            needed: number;
+            enough: boolean;
+            sample: string;
+            elements: number;
+            path: string;
+            line: number;
+        };
         SurveyLink: {
             /**
              * @description A page and what it leads to, with the first of the links that do, and where the others stand. Made by the core's
@@ -743,6 +755,26 @@ export interface components {
             met: number;
             of: number;
         };
+        SurveySheet: {
+            /** @description A stylesheet with its rules and what they reach, as SheetSurvey in the core gives it. */
+            path: string;
+            /** @description of its style element, where it stands in a page */
+            line: number;
+            /** @description on which it counts */
+            pages: number;
+            /** @description made for any site: a reset or a framework */
+            general: boolean;
+            rules: {
+                selector: string;
+                line: number;
+                elements: number;
+                pages: number;
+                /** @description declarations that never show */
+                beaten: string[];
+            }[];
+            /** @description rules that are not listed */
+            more: number;
+        };
         SurveyUsualMenu: {
             /** @description The menu that the pages have in common, or that the brief asks for. Made by the core's SiteSurvey, and sent as it is. */
             asked: boolean;
@@ -764,6 +796,8 @@ export interface components {
             pattern: components["schemas"]["SurveyPattern"] | null;
             all: string[];
             around: string | null;
+            sheets: components["schemas"]["SurveySheet"][];
+            contrast: components["schemas"]["SurveyContrast"][];
         };
         /** @description How many of the files that were sent have arrived. */
         Taken: {

@@ -14,18 +14,39 @@ use InkedMargin\Core\Brief\Terms;
 use InkedMargin\Core\Finding\Edit;
 use InkedMargin\Core\Finding\Mend;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Related;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Site\Page;
+use InkedMargin\Core\Site\PageStyle;
 use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\Reference;
 use InkedMargin\Core\Site\RelativePath;
+use InkedMargin\Core\Site\Styles\SiteStyles;
+use InkedMargin\Core\Source\English;
+use InkedMargin\Core\Source\Span;
 
-/** The stylesheets every page links, in their order. */
+/** The stylesheets every page links, in their order; what they hold; and whether styles may stand in pages. */
 final readonly class Stylesheets extends Requirement implements NamesThings
 {
-    /** @param  list<string>  $sheets  paths from the site's root */
-    public function __construct(Terms $terms, public array $sheets)
-    {
+    private const MOST_RELATED = 6;
+
+    private const IN_PAGES = ['allowed', 'refused', 'wanted'];
+
+    /**
+     * @param  list<string>  $sheets  paths from the site's root
+     * @param  list<StyleUse>  $uses  what the sheets have to hold
+     * @param  int  $leastRules  how many rules they have to hold
+     * @param  string  $inline  whether `style` attributes are `allowed`, `refused` or `wanted`
+     * @param  string  $embedded  the same of `style` elements
+     */
+    public function __construct(
+        Terms $terms,
+        public array $sheets,
+        private array $uses = [],
+        private int $leastRules = 0,
+        private string $inline = 'allowed',
+        private string $embedded = 'allowed',
+    ) {
         parent::__construct($terms);
     }
 
@@ -36,27 +57,56 @@ final readonly class Stylesheets extends Requirement implements NamesThings
 
     public static function about(): string
     {
-        return 'The stylesheets that every page links, in order.';
+        return 'The stylesheets that every page links, in order; what they hold; whether styles may stand in pages.';
     }
 
     public static function fields(): array
     {
-        return [Field::texts('sheets', 'paths from the root of the site, in the order of their links', true)];
+        return [
+            Field::texts('sheets', 'paths from the root of the site, in the order of their links'),
+            Field::texts('uses', 'what the stylesheets hold: a selector, a property, or `selector { property }`'),
+            Field::wholeNumber('at_least_rules', 'how many rules the stylesheets hold', 1),
+            Field::choice('inline', 'whether `style` attributes are allowed; they are, when it is left out', self::IN_PAGES),
+            Field::choice('embedded', 'whether `style` elements are allowed; they are, when it is left out', self::IN_PAGES),
+        ];
     }
 
     public static function variants(): array
     {
-        return ['missing', 'order'];
+        return ['missing', 'order', 'inline', 'embedded', 'not-inline', 'not-embedded', 'use', 'few-rules'];
     }
 
     public static function read(Terms $terms, Fields $fields): self
     {
-        return new self($terms, $fields->texts('sheets'));
+        $read = new self(
+            $terms,
+            $fields->texts('sheets'),
+            array_values(array_filter(array_map(function (string $written) use ($fields): ?StyleUse {
+                $use = StyleUse::read($written);
+                if ($use === null) {
+                    $fields->problem('uses', "`$written` is neither a selector, nor a property, nor `selector { property }`");
+                }
+
+                return $use;
+            }, $fields->texts('uses')))),
+            $fields->wholeNumber('at_least_rules') ?? 0,
+            $fields->text('inline', 'allowed'),
+            $fields->text('embedded', 'allowed'),
+        );
+        if ($read->inOrder() === '' && $read->wishes() === []) {
+            $fields->problem('sheets', 'one of sheets, uses, at_least_rules, inline and embedded is needed');
+        }
+
+        return $read;
     }
 
     public function sentence(): string
     {
-        return "{$this->terms->pages->sentence()} links {$this->inOrder()}.";
+        $links = $this->sheets === [] ? '' : "{$this->terms->pages->sentence()} links {$this->inOrder()}";
+        $wishes = English::list($this->wishes());
+        $wishes = $links === '' ? ucfirst($wishes) : $wishes;
+
+        return implode('; ', array_filter([$links, $wishes], fn (string $part) => $part !== '')).'.';
     }
 
     public function named(string $what): array
@@ -80,7 +130,145 @@ final readonly class Stylesheets extends Requirement implements NamesThings
             }
         }
 
-        return Assessment::ofPages(count($pages), $shortfalls, $this->inOrder());
+        foreach ($pages as $page) {
+            array_push($shortfalls, ...$this->inPage($page));
+        }
+        $wanted = $this->ofSheets($site, $pages);
+        if ($wanted === null) {
+            return Assessment::ofPages(count($pages), $shortfalls, $this->expected());
+        }
+        $items = count($pages) + count($this->uses) + ($this->leastRules > 0 ? 1 : 0);
+        $all = [...$shortfalls, ...$wanted];
+        $failed = count(array_unique(array_map(fn (Shortfall $one) => $one->item, $all)));
+
+        return Assessment::of($items, $all, ($items - $failed)." of $items pages and wishes", $this->expected());
+    }
+
+    private function expected(): string
+    {
+        return implode('; ', array_filter([$this->inOrder(), ...$this->wishes()], fn (string $part) => $part !== ''));
+    }
+
+    /** @return list<string> what is asked for besides the links, in words */
+    private function wishes(): array
+    {
+        $inPages = [];
+        foreach (['inline' => '`style` attributes', 'embedded' => '`style` elements'] as $field => $what) {
+            $wish = $field === 'inline' ? $this->inline : $this->embedded;
+            $inPages[] = ['allowed' => null, 'refused' => "no page has $what", 'wanted' => "every page has $what"][$wish] ?? null;
+        }
+
+        return array_values(array_filter([
+            $this->uses === [] ? null : 'the stylesheets hold '.English::names(array_map(fn (StyleUse $use) => $use->written, $this->uses)),
+            $this->leastRules === 0 ? null : 'the stylesheets hold at least '.English::count($this->leastRules, 'rule'),
+            ...$inPages,
+        ]));
+    }
+
+    /** @return list<Shortfall> */
+    private function inPage(Page $page): array
+    {
+        $shortfalls = [];
+        foreach (['inline' => $this->inline, 'embedded' => $this->embedded] as $variant => $wish) {
+            $found = array_values(array_filter(
+                $page->styles,
+                fn (PageStyle $style) => ($style->attribute !== null) === ($variant === 'inline'),
+            ));
+            if ($wish === 'refused' && $found !== []) {
+                $shortfalls[] = self::refused($page, $found, $variant);
+            } elseif ($wish === 'wanted' && $found === []) {
+                $what = $variant === 'inline' ? 'a `style` attribute' : 'a `<style>` element';
+                $shortfalls[] = Shortfall::onPage(
+                    $page,
+                    "not-$variant",
+                    ProofMark::Insert,
+                    $variant === 'inline' ? $page->bodyPlace() : $page->headPlace(),
+                    "This page has no $what; the brief asks for one.",
+                    $variant === 'inline' ? 'Type `style="…"` in the tag of an element.' : 'Type `<style>` and its rules inside `<head>`.',
+                    "not-$variant",
+                );
+            }
+        }
+
+        return $shortfalls;
+    }
+
+    /** @param  non-empty-list<PageStyle>  $found */
+    private static function refused(Page $page, array $found, string $variant): Shortfall
+    {
+        $place = fn (PageStyle $style) => $style->attribute?->span() ?? $style->element->place();
+        $more = count($found) - 1;
+        $what = $variant === 'inline' ? 'a `style` attribute' : 'a `<style>` element';
+
+        return Shortfall::onPage(
+            $page,
+            $variant,
+            ProofMark::Move,
+            $place($found[0]),
+            "This page has $what; the brief asks for all styles in a stylesheet.".($more > 0 ? ' There '.($more === 1 ? 'is 1 more.' : "are $more more.") : ''),
+            'Move it into the stylesheet, as a rule of its own.',
+            $variant,
+            related: array_map(
+                fn (PageStyle $style) => new Related($page->file, $place($style), 'the same here'),
+                array_slice($found, 1, self::MOST_RELATED),
+            ),
+            subjects: [Subject::element($page->path(), $found[0]->element)],
+        );
+    }
+
+    /**
+     * @param  list<Page>  $pages
+     * @return list<Shortfall>|null null where nothing is asked for of what the sheets hold
+     */
+    private function ofSheets(ParsedSite $site, array $pages): ?array
+    {
+        if ($this->uses === [] && $this->leastRules === 0) {
+            return null;
+        }
+        $styles = $site->fact(SiteStyles::class);
+        $rules = [];
+        foreach ($pages as $page) {
+            foreach ($styles->rulesOf($page) as $rule) {
+                $rules[spl_object_id($rule)] = $rule;
+            }
+        }
+        $shortfalls = [];
+        foreach ($this->uses as $use) {
+            if (! $use->isIn(array_values($rules))) {
+                $shortfalls[] = $this->notHeld($site, 'use', "The stylesheets have no `$use->written`; the brief asks for it.", $use->remedy(), $use->written);
+            }
+        }
+        $count = count($rules);
+        if ($count < $this->leastRules) {
+            $shortfalls[] = $this->notHeld(
+                $site,
+                'few-rules',
+                'The stylesheets have '.English::count($count, 'rule')."; the brief asks for at least $this->leastRules.",
+                'Write '.($this->leastRules - $count).' more.',
+                'rules',
+            );
+        }
+
+        return $shortfalls;
+    }
+
+    private function notHeld(ParsedSite $site, string $variant, string $message, string $remedy, string $about): Shortfall
+    {
+        $sheet = $site->sheets[$this->sheets === [] ? '' : $this->sheets[count($this->sheets) - 1]] ?? array_values($site->sheets)[0] ?? null;
+        $home = array_values($site->pages)[0] ?? null;
+        $file = $sheet->file ?? $home?->file;
+
+        return new Shortfall(
+            $variant,
+            ProofMark::Insert,
+            "wish $about",
+            $file->path ?? 'index.html',
+            $file,
+            Span::at(0),
+            $message,
+            $remedy,
+            "wish:$about",
+        );
     }
 
     private function inOrder(): string

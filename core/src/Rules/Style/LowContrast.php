@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Style;
 
 use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Brief\Kind\Contrast;
 use InkedMargin\Core\Finding\Finding;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
@@ -14,7 +15,6 @@ use InkedMargin\Core\Site\Styles\ContrastPair;
 use InkedMargin\Core\Site\Styles\ContrastPairs;
 use InkedMargin\Core\Site\Styles\StyleSource;
 use InkedMargin\Core\Site\Styles\StyleSources;
-use InkedMargin\Core\Source\English;
 
 /** Text that is too like what is behind it (WCAG 2.2, success criterion 1.4.3). */
 final readonly class LowContrast extends CssRule
@@ -38,14 +38,22 @@ final readonly class LowContrast extends CssRule
             'site.css' => "p { color: $colour; background: #fff }",
         ];
 
-        return [new Example('', $site('#999'), $site('#595959'))];
+        return [
+            new Example('', $site('#999'), $site('#595959')),
+            new Example('', $site('#666'), $site('#222'), 'kind: contrast, level: AAA'),
+        ];
+    }
+
+    public function speaksFor(): array
+    {
+        return [Contrast::class => Contrast::variants()];
     }
 
     public function check(Examination $exam): iterable
     {
         $sources = $exam->site->fact(StyleSources::class)->all;
         foreach ($exam->site->fact(ContrastPairs::class)->pairs as $pair) {
-            if ($pair->isEnough()) {
+            if ($pair->isEnough() || self::isAsked($pair, $exam)) {
                 continue;
             }
             foreach ($sources as $source) {
@@ -58,21 +66,26 @@ final readonly class LowContrast extends CssRule
         }
     }
 
+    /** Whether the brief asks for contrast on all of its pages, and speaks of it itself. */
+    private static function isAsked(ContrastPair $pair, Examination $exam): bool
+    {
+        foreach ($pair->places as [$page]) {
+            if ($exam->brief->covering($page->path(), Contrast::class) === null) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     private function tooLow(StyleSource $source, ContrastPair $pair): Finding
     {
-        $text = $pair->colour->hex();
-        $behind = $pair->background->hex();
-        $ratio = floor(100 * $pair->ratio) / 100;
-        $better = $pair->nearestEnough()->hex();
-
         return $this->cssFinding(
             $source,
             $pair->cause->span(),
-            "Text in `$text` on `$behind` has a contrast of $ratio:1, and needs $pair->needed:1 to be easy to read (".English::count(count($pair->places), 'element').').',
-            $pair->isOfText
-                ? 'Type a '.($pair->background->luminance() > 0.18 ? 'darker' : 'lighter')." colour, such as `$better`."
-                : "Give the text a colour of its own, such as `$better`, or change this background.",
-            "contrast:$text:$behind",
+            $pair->sentence(),
+            $pair->remedy(),
+            "contrast:{$pair->colour->hex()}:{$pair->background->hex()}",
             related: array_map(
                 fn (array $place) => new Related($place[0]->file, $place[1]->place(), 'this text'),
                 array_slice($pair->places, 0, self::MOST_RELATED),

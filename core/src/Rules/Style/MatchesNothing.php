@@ -14,6 +14,10 @@ use InkedMargin\Core\Site\Styles\RuleReach;
 use InkedMargin\Core\Site\Styles\Scripts;
 use InkedMargin\Core\Site\Styles\StyleSources;
 use InkedMargin\Core\Source\English;
+use InkedMargin\Core\Style\Cascade\StyleRule;
+use InkedMargin\Core\Style\Selector\ClassSelector;
+use InkedMargin\Core\Style\Selector\IdSelector;
+use InkedMargin\Core\Style\Selector\TypeSelector;
 
 /** A rule that reaches no element of any page. What a reset or a framework holds besides is left alone. Common practice. */
 final readonly class MatchesNothing extends CssRule
@@ -65,10 +69,27 @@ final readonly class MatchesNothing extends CssRule
                     "`$shown` matches nothing on any page.",
                     'Check its spelling, or remove the rule.',
                     "nothing:$shown",
-                    causes: $links,
+                    causes: [...$links, ...self::names($rule)],
                 );
             }
         }
+    }
+
+    /** @return list<string> the classes and ids that it speaks of: a slip in one of them is told where it is */
+    private static function names(StyleRule $rule): array
+    {
+        $names = [];
+        foreach (RuleReach::partsOf($rule) as $part) {
+            if ($part instanceof ClassSelector) {
+                $names[] = "name:.$part->name";
+            } elseif ($part instanceof IdSelector) {
+                $names[] = "name:#$part->name";
+            } elseif ($part instanceof TypeSelector && $part->name !== null) {
+                $names[] = "name:$part->name";
+            }
+        }
+
+        return $names;
     }
 
     /** @return list<string> what is wrong with one of them may be why a page has no rules of the sheet */

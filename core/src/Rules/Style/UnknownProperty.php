@@ -60,7 +60,7 @@ final readonly class UnknownProperty extends CssRule
         foreach ($exam->site->fact(StyleSources::class)->all as $source) {
             foreach (Declarations::ofPages($source->css->content) as $declaration) {
                 if (ValueCheck::of($declaration)->verdict !== Verdict::UnknownProperty
-                    || in_array($declaration->name, self::OTHERS, true)) {
+                    || in_array($declaration->name, self::OTHERS, true) || $declaration->name[0] === '_') {
                     continue;
                 }
                 $meant = self::meant($declaration);

@@ -41,13 +41,18 @@ final class SiteStyles implements SiteFact
     /** @var array<string, array<int, ComputedStyle>> by page, then by the object id of the element */
     private array $computed = [];
 
-    private function __construct(private readonly ParsedSite $site)
+    /**
+     * Only the sheets, and not the site that holds this: what points to itself stays in memory.
+     *
+     * @param  array<string, Sheet>  $sheets  by path
+     */
+    private function __construct(private readonly array $sheets)
     {
     }
 
     public static function of(ParsedSite $site): static
     {
-        return new self($site);
+        return new self($site->sheets);
     }
 
     /** @return list<StyleRule> also of sheets for other media, which do not apply */
@@ -115,7 +120,7 @@ final class SiteStyles implements SiteFact
     {
         $links = [];
         foreach ($page->stylesheets() as $reference) {
-            $sheet = $this->site->sheets[$reference->target->found ?? ''] ?? null;
+            $sheet = $this->sheets[$reference->target->found ?? ''] ?? null;
             $element = $reference->element;
             $isOn = $element !== null && $element->attribute('disabled') === null
                 && ! in_array('alternate', preg_split('/\s+/', strtolower($element->value('rel') ?? '')) ?: [], true);
@@ -175,7 +180,7 @@ final class SiteStyles implements SiteFact
         foreach ($references as $reference) {
             $isIt = $reference->kind === ReferenceKind::Stylesheet
                 && $reference->span->start >= $span->start && $reference->span->end <= $span->end;
-            $sheet = $isIt ? $this->site->sheets[$reference->target->found ?? ''] ?? null : null;
+            $sheet = $isIt ? $this->sheets[$reference->target->found ?? ''] ?? null : null;
             if ($sheet !== null) {
                 [$own, $media] = self::conditionsOf($rule);
                 $layer = $own === null ? $layer : ltrim("$layer.$own", '.');

@@ -53,8 +53,11 @@ final class RuleIndex
                 }
             }
         }
-        if ($element->namespace === NodeNamespace::Html) {
-            array_push($found, ...$this->byName[$element->name] ?? []);
+        $isHtml = $element->namespace === NodeNamespace::Html;
+        foreach ($this->byName[strtolower($element->name)] ?? [] as $entry) {
+            if ($isHtml || $entry[2]->matches($element, $matching)) {
+                $found[] = $entry;
+            }
         }
         if (count($found) > 1) {
             usort($found, fn (array $a, array $b) => $a[0] <=> $b[0]);

@@ -54,6 +54,13 @@ export const VIEWS: readonly View[] = [
     scope: 'site',
     Component: lazy(async () => ({default: (await import('./compared/ComparedView')).ComparedView})),
   },
+  {
+    id: 'sheets',
+    label: 'Sheets',
+    key: '7',
+    scope: 'site',
+    Component: lazy(async () => ({default: (await import('./sheets/SheetsView')).SheetsView})),
+  },
 ]
 
 /** The view of an address; the first where it names none that there is. */

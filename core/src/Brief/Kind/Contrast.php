@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Brief\Kind;
+
+use InkedMargin\Core\Brief\Assessment;
+use InkedMargin\Core\Brief\Field;
+use InkedMargin\Core\Brief\Fields;
+use InkedMargin\Core\Brief\Requirement;
+use InkedMargin\Core\Brief\Shortfall;
+use InkedMargin\Core\Brief\Terms;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Related;
+use InkedMargin\Core\Finding\Subject;
+use InkedMargin\Core\Site\ParsedSite;
+use InkedMargin\Core\Site\Styles\ContrastPair;
+use InkedMargin\Core\Site\Styles\ContrastPairs;
+use InkedMargin\Core\Site\Styles\StyleSources;
+
+/** Text that can be read against what is behind it (WCAG 2.2, success criteria 1.4.3 and 1.4.6). */
+final readonly class Contrast extends Requirement
+{
+    private const MOST_RELATED = 6;
+
+    public function __construct(Terms $terms, private string $level)
+    {
+        parent::__construct($terms);
+    }
+
+    public static function kind(): string
+    {
+        return 'contrast';
+    }
+
+    public static function about(): string
+    {
+        return 'That text and links can be read against their background.';
+    }
+
+    public static function fields(): array
+    {
+        return [Field::choice('level', 'of WCAG 2.2: `AA` asks for 4.5:1, `AAA` for 7:1; `AA` when it is left out', ['AA', 'AAA'])];
+    }
+
+    public static function variants(): array
+    {
+        return ['low'];
+    }
+
+    public static function read(Terms $terms, Fields $fields): self
+    {
+        return new self($terms, $fields->text('level', 'AA'));
+    }
+
+    public function sentence(): string
+    {
+        return "{$this->terms->pages->sentence()} has {$this->wanted()}.";
+    }
+
+    public function assess(ParsedSite $site): Assessment
+    {
+        $paths = array_flip(array_map(fn ($page) => $page->path(), $this->terms->pages->of($site)));
+        $pairs = array_values(array_filter(
+            $site->fact(ContrastPairs::class)->pairs,
+            fn (ContrastPair $pair) => array_filter($pair->places, fn (array $place) => isset($paths[$place[0]->path()])) !== [],
+        ));
+        $shortfalls = [];
+        foreach ($pairs as $pair) {
+            $shortfall = $pair->ratio < $pair->neededFor($this->level) ? $this->tooLow($pair, $site) : null;
+            if ($shortfall !== null) {
+                $shortfalls[] = $shortfall;
+            }
+        }
+        $good = count($pairs) - count($shortfalls);
+        if ($pairs === []) {
+            return Assessment::unclear('no colours that the stylesheets set', $this->wanted());
+        }
+
+        return Assessment::of(count($pairs), $shortfalls, "$good of ".count($pairs).' pairs of colours', $this->wanted());
+    }
+
+    private function wanted(): string
+    {
+        return 'text that can be read against its background ('.($this->level === 'AAA' ? '7' : '4.5').':1)';
+    }
+
+    private function tooLow(ContrastPair $pair, ParsedSite $site): ?Shortfall
+    {
+        foreach ($site->fact(StyleSources::class)->all as $source) {
+            if ($source->css->tokens !== $pair->cause->tokens) {
+                continue;
+            }
+            [$text, $behind] = [$pair->colour->hex(), $pair->background->hex()];
+
+            return new Shortfall(
+                'low',
+                ProofMark::Change,
+                "$text on $behind ".$pair->cause->span()->start,
+                $source->path(),
+                $source->file,
+                $source->place($pair->cause->span()),
+                $pair->sentence($this->level),
+                $pair->remedy($this->level),
+                $source->anchor().":contrast:$text:$behind",
+                related: array_map(
+                    fn (array $place) => new Related($place[0]->file, $place[1]->place(), 'this text'),
+                    array_slice($pair->places, 0, self::MOST_RELATED),
+                ),
+                subjects: [Subject::place($source->path(), $pair->cause->span()->start)],
+            );
+        }
+
+        return null;
+    }
+}

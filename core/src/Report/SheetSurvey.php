@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Report;
+
+use InkedMargin\Core\Markup\Element;
+use InkedMargin\Core\Site\Page;
+use InkedMargin\Core\Site\ParsedSite;
+use InkedMargin\Core\Site\Styles\ContrastPair;
+use InkedMargin\Core\Site\Styles\ContrastPairs;
+use InkedMargin\Core\Site\Styles\Declarations;
+use InkedMargin\Core\Site\Styles\RuleReach;
+use InkedMargin\Core\Site\Styles\SiteStyles;
+use InkedMargin\Core\Site\Styles\StyleSource;
+use InkedMargin\Core\Site\Styles\StyleSources;
+use InkedMargin\Core\Source\English;
+use InkedMargin\Core\Style\Cascade\StyleRule;
+use InkedMargin\Core\Style\Syntax\Declaration;
+
+/**
+ * What there is to see of a site's stylesheets, as plain data: every rule with what it reaches and what of it never
+ * shows, and the colours of text with those behind them. Lines are 1-based.
+ *
+ * @phpstan-type RuleRow array{selector: string, line: int, elements: int, pages: int, beaten: list<string>}
+ * @phpstan-type SheetRow array{path: string, line: int, pages: int, general: bool, rules: list<RuleRow>, more: int}
+ * @phpstan-type ContrastRow array{text: string, background: string, ratio: float, needed: float, enough: bool, sample: string, elements: int, path: string, line: int}
+ */
+final readonly class SheetSurvey
+{
+    /** Of a sheet; nobody looks at more, and a framework has thousands. */
+    private const MOST_RULES = 300;
+
+    private const MOST_PAIRS = 60;
+
+    private function __construct(private ParsedSite $site, private RuleReach $reach, private SiteStyles $styles)
+    {
+    }
+
+    /** @return array{sheets: list<SheetRow>, contrast: list<ContrastRow>} */
+    public static function of(ParsedSite $site): array
+    {
+        $survey = new self($site, $site->fact(RuleReach::class), $site->fact(SiteStyles::class));
+        $sources = array_filter($site->fact(StyleSources::class)->all, fn (StyleSource $source) => ! $source->isAttribute());
+        $pairs = $site->fact(ContrastPairs::class)->pairs;
+        usort($pairs, fn (ContrastPair $a, ContrastPair $b) => [$a->isEnough(), $a->ratio] <=> [$b->isEnough(), $b->ratio]);
+
+        return [
+            'sheets' => array_values(array_map($survey->sheet(...), $sources)),
+            'contrast' => array_values(array_filter(array_map(
+                $survey->contrast(...),
+                array_slice($pairs, 0, self::MOST_PAIRS),
+            ))),
+        ];
+    }
+
+    /** @return SheetRow */
+    private function sheet(StyleSource $source): array
+    {
+        $rules = array_values(array_filter($source->rules(), fn (StyleRule $rule) => $rule->selector !== null));
+        $linking = 0;
+        foreach ($this->site->pages as $page) {
+            foreach ($this->styles->rulesOf($page) as $rule) {
+                if ($rule->sheet === $source->path() && $rule->written->tokens === $source->css->tokens) {
+                    $linking++;
+
+                    break;
+                }
+            }
+        }
+
+        return [
+            'path' => $source->path(),
+            'line' => $source->style === null ? 1 : $source->file->position($source->style->element->place()->start)->line,
+            'pages' => $linking,
+            'general' => $this->reach->isGeneral($source->path()),
+            'rules' => array_map(fn (StyleRule $rule) => $this->rule($rule, $source), array_slice($rules, 0, self::MOST_RULES)),
+            'more' => max(0, count($rules) - self::MOST_RULES),
+        ];
+    }
+
+    /** @return RuleRow */
+    private function rule(StyleRule $rule, StyleSource $source): array
+    {
+        $places = $this->reach->elements($rule);
+        $pages = array_unique(array_map(fn (array $place) => $place[0]->path(), $places));
+        $beaten = array_filter(
+            iterator_to_array(Declarations::ofPages($rule->declarations), false),
+            fn (Declaration $declaration) => $this->isBeaten($declaration),
+        );
+
+        return [
+            'selector' => English::excerpt($rule->written->prelude(), 80),
+            'line' => $source->file->position($rule->written->preludeSpan()->start)->line,
+            'elements' => count($places),
+            'pages' => count($pages),
+            'beaten' => array_values(array_map(
+                fn (Declaration $one) => "$one->name: ".English::excerpt($one->value(), 40),
+                $beaten,
+            )),
+        ];
+    }
+
+    /** Whether it counts for some element and wins for none, on whichever page. */
+    private function isBeaten(Declaration $declaration): bool
+    {
+        $counts = false;
+        foreach ($this->site->pages as $page) {
+            if ($this->styles->rulesOf($page) === []) {
+                continue;
+            }
+            $this->styles->cascadeOf($page);
+            $decisions = $this->styles->decisionsOn($page);
+            if ($decisions->wins($declaration)) {
+                return false;
+            }
+            $counts = $counts || $decisions->counts($declaration);
+        }
+
+        return $counts;
+    }
+
+    /** @return ContrastRow|null null where nobody can tell where it is written */
+    private function contrast(ContrastPair $pair): ?array
+    {
+        foreach ($this->site->fact(StyleSources::class)->all as $source) {
+            if ($source->css->tokens === $pair->cause->tokens) {
+                return [
+                    'text' => $pair->colour->hex(),
+                    'background' => $pair->background->hex(),
+                    'ratio' => floor(100 * $pair->ratio) / 100,
+                    'needed' => $pair->needed,
+                    'enough' => $pair->isEnough(),
+                    'sample' => self::sample($pair->places),
+                    'elements' => count($pair->places),
+                    'path' => $source->path(),
+                    'line' => $source->file->position($source->place($pair->cause->span())->start)->line,
+                ];
+            }
+        }
+
+        return null;
+    }
+
+    /** @param  list<array{Page, Element}>  $places */
+    private static function sample(array $places): string
+    {
+        return $places === [] ? '' : English::excerpt($places[0][1]->words(200), 40);
+    }
+}

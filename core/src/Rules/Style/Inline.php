@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Rules\Style;
+
+use InkedMargin\Core\Brief\Kind\Stylesheets;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Example;
+use InkedMargin\Core\Rules\Rule;
+
+/** Styles in attributes, against the brief. Common practice: what stands in one sheet is the same on every page. */
+final readonly class Inline extends Rule
+{
+    public function __construct()
+    {
+        parent::__construct(
+            'style/inline',
+            Weight::Departure,
+            ProofMark::Move,
+            'A `style` attribute, where the brief wants a stylesheet.',
+        );
+    }
+
+    public function examples(): array
+    {
+        return [new Example(
+            '',
+            '<p style="margin: 0">Puffins nest here.</p>',
+            '<p>Puffins nest here.</p>',
+            'kind: stylesheets, inline: refused',
+        )];
+    }
+
+    public function speaksFor(): array
+    {
+        return [Stylesheets::class => ['inline']];
+    }
+}
