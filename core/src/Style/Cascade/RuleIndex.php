@@ -7,6 +7,7 @@ namespace InkedMargin\Core\Style\Cascade;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\NodeNamespace;
 use InkedMargin\Core\Style\Selector\ClassSelector;
+use InkedMargin\Core\Style\Selector\Combinator;
 use InkedMargin\Core\Style\Selector\Complex;
 use InkedMargin\Core\Style\Selector\IdSelector;
 use InkedMargin\Core\Style\Selector\Matching;
@@ -18,7 +19,7 @@ use InkedMargin\Core\Style\Selector\TypeSelector;
  */
 final class RuleIndex
 {
-    /** @var array<string, list<array{int, StyleRule, Complex}>> each with its place in the order of all */
+    /** @var array<string, list<array{int, StyleRule, Complex, string|null}>> each with its place in the order of all, and what it needs around it */
     private array $byKey = [];
 
     /** @var array<string, list<array{int, StyleRule, Complex}>> those that are a name alone, by it */
@@ -33,7 +34,7 @@ final class RuleIndex
                 if (self::isBare($selector)) {
                     $this->byName[$key][] = [$order, $rule, $selector];
                 } else {
-                    $this->byKey[$key][] = [$order, $rule, $selector];
+                    $this->byKey[$key][] = [$order, $rule, $selector, self::neededAround($selector)];
                 }
             }
         }
@@ -46,10 +47,14 @@ final class RuleIndex
     public function matching(Element $element, Matching $matching): array
     {
         $found = [];
+        $around = $matching->around($element);
         foreach ($this->keysOf($element, $matching) as $key) {
-            foreach ($this->byKey[$key] ?? [] as $entry) {
-                if ($entry[2]->matches($element, $matching)) {
-                    $found[] = $entry;
+            foreach ($this->byKey[$key] ?? [] as [$order, $rule, $selector, $needed]) {
+                if ($needed !== null && $around !== null && ! isset($around[$needed])) {
+                    continue;
+                }
+                if ($selector->matches($element, $matching)) {
+                    $found[] = [$order, $rule, $selector];
                 }
             }
         }
@@ -83,6 +88,23 @@ final class RuleIndex
         }
 
         return count($classes) > 1 ? array_values(array_unique($keys)) : $keys;
+    }
+
+    /** A class or id that something around has to have, where the selector asks for one. */
+    private static function neededAround(Complex $selector): ?string
+    {
+        for ($at = count($selector->combinators) - 1; $at >= 0; $at--) {
+            if (! in_array($selector->combinators[$at], [Combinator::Child, Combinator::Descendant], true)) {
+                return null;
+            }
+            foreach ($selector->compounds[$at]->parts ?? [] as $part) {
+                if ($part instanceof IdSelector || $part instanceof ClassSelector) {
+                    return ($part instanceof IdSelector ? '#' : '.').strtolower($part->name);
+                }
+            }
+        }
+
+        return null;
     }
 
     /** Whether it is the name of an element and nothing else, so that every HTML element of that name matches. */

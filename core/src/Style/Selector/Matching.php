@@ -14,6 +14,8 @@ use InkedMargin\Core\Markup\Mode;
  */
 final class Matching
 {
+    private const MOST_AROUND = 200;
+
     public readonly bool $isQuirky;
 
     /** @var array<int, Element|null>|null the element before each, by object id */
@@ -24,6 +26,9 @@ final class Matching
 
     /** @var \WeakMap<Complex, array<int, true>> the elements that have what a relative selector asks for */
     private \WeakMap $anchors;
+
+    /** @var array<int, array<string, true>|null> by the object id of the parent */
+    private array $around = [];
 
     /** @var array<int, list<string>> lower-cased in quirks mode, by object id */
     private array $classes = [];
@@ -54,6 +59,42 @@ final class Matching
         return $this->classes[spl_object_id($element)] ??= $this->isQuirky
             ? array_map(strtolower(...), $element->classes())
             : $element->classes();
+    }
+
+    /**
+     * The classes and ids of what is around an element, by which most selectors can be told not to match at once.
+     *
+     * @return array<string, true>|null as `.class` and `#id`, lower-cased; null where there are too many to be kept
+     */
+    public function around(Element $element): ?array
+    {
+        $parent = $element->parent;
+        if ($parent === null) {
+            return [];
+        }
+        $id = spl_object_id($parent);
+        if (! array_key_exists($id, $this->around)) {
+            $this->around[$id] = $this->namesFrom($parent);
+        }
+
+        return $this->around[$id];
+    }
+
+    /** @return array<string, true>|null */
+    private function namesFrom(Element $element): ?array
+    {
+        $names = $this->around($element);
+        if ($names === null || $element->attributes === []) {
+            return $names;
+        }
+        foreach ($element->value('class') === null ? [] : $element->classes() as $class) {
+            $names['.'.strtolower($class)] = true;
+        }
+        if ($element->value('id') !== null) {
+            $names['#'.strtolower($element->value('id'))] = true;
+        }
+
+        return count($names) > self::MOST_AROUND ? null : $names;
     }
 
     public function before(Element $element): ?Element

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Style\Value;
 
+use InkedMargin\Core\Style\Grammar\Node;
 use InkedMargin\Core\Style\Syntax\Declaration;
 use InkedMargin\Core\Style\Syntax\TokenType;
 
@@ -15,6 +16,14 @@ final class ValueCheck
 
     /** Functions that are only worked out when the value is used (CSS Variables 1; CSS Values 5). */
     private const LATE = ['var', 'env', 'attr', 'if', 'inherit', 'random-item', 'first-valid', 'toggle'];
+
+    private const MOST_KNOWN = 5_000;
+
+    /** Bytes of a property with its value. */
+    private const LONGEST_KNOWN = 200;
+
+    /** @var array<string, int|null> the first wrong component by property and value */
+    private static array $places = [];
 
     /** @var \WeakMap<Declaration, self> several ask about each */
     private static \WeakMap $known;
@@ -56,7 +65,7 @@ final class ValueCheck
             return new self(Verdict::Valid, null, $items);
         }
         $node = Definitions::ofProperty($declaration->name);
-        $wrong = $node === null ? null : Matcher::firstWrong($node, $items);
+        $wrong = $node === null ? null : self::firstWrong($node, $declaration, $items);
         if ($wrong === null) {
             return new self($items === [] && $node !== null ? Verdict::Invalid : Verdict::Valid, null, $items);
         }
@@ -66,6 +75,27 @@ final class ValueCheck
             $items[$wrong] ?? null,
             $items,
         );
+    }
+
+    /**
+     * A class writes the same values again and again: what was held against its definition once is known.
+     *
+     * @param  list<Item>  $items
+     */
+    private static function firstWrong(Node $node, Declaration $declaration, array $items): ?int
+    {
+        $key = "$declaration->name\0{$declaration->value()}";
+        if (strlen($key) > self::LONGEST_KNOWN) {
+            return Matcher::firstWrong($node, $items);
+        }
+        if (! array_key_exists($key, self::$places)) {
+            if (count(self::$places) >= self::MOST_KNOWN) {
+                self::$places = [];
+            }
+            self::$places[$key] = Matcher::firstWrong($node, $items);
+        }
+
+        return self::$places[$key];
     }
 
     private static function isVendors(Item $item): bool
