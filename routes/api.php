@@ -8,6 +8,7 @@ use App\Http\Controllers\BriefController;
 use App\Http\Controllers\CourseController;
 use App\Http\Controllers\FindingController;
 use App\Http\Controllers\HandInController;
+use App\Http\Controllers\LooksController;
 use App\Http\Controllers\MarkController;
 use App\Http\Controllers\NoteController;
 use App\Http\Controllers\ReplyController;
@@ -39,6 +40,7 @@ Route::middleware('auth')->group(function (): void {
         'hand-ins/{handIn}/source/{path}',
         [SourceController::class, 'show'],
     )->where('path', '.+')->can('view', 'handIn');
+    Route::get('hand-ins/{handIn}/looks', [LooksController::class, 'show'])->can('view', 'handIn');
     Route::get('hand-ins/{handIn}/seen', [SeenPageController::class, 'address'])->can('view', 'handIn');
     Route::put('hand-ins/{handIn}/verdicts/{fingerprint}', [VerdictController::class, 'update'])->can('mark', 'handIn');
     Route::post('hand-ins/{handIn}/notes', [NoteController::class, 'store'])->can('mark', 'handIn');

@@ -9,14 +9,20 @@ namespace App\Sites;
  */
 final readonly class SeenToken
 {
-    private function __construct(public string $handInId, public bool $scripts)
+    /** In place of a sheet's path: the page's own styles, or none. */
+    public const OWN = 'own';
+
+    public const NONE = 'none';
+
+    /** @param  string  $styles  `own`, `none`, or `sheet:` and the path of a stylesheet that is used in place of the page's own */
+    private function __construct(public string $handInId, public bool $scripts, public string $styles)
     {
     }
 
-    public static function issue(string $handInId, bool $scripts): string
+    public static function issue(string $handInId, bool $scripts, string $styles = self::OWN): string
     {
         $until = now()->addMinutes(config()->integer('margin.seen_minutes'))->getTimestamp();
-        $claim = $handInId.'.'.($scripts ? '1' : '0').'.'.$until;
+        $claim = implode('.', [$handInId, $scripts ? '1' : '0', bin2hex($styles), $until]);
 
         return $claim.'.'.self::seal($claim);
     }
@@ -25,15 +31,21 @@ final readonly class SeenToken
     public static function open(string $token): ?self
     {
         $parts = explode('.', $token);
-        if (count($parts) !== 4) {
+        if (count($parts) !== 5) {
             return null;
         }
-        [$handInId, $scripts, $until, $seal] = $parts;
-        if (! hash_equals(self::seal("$handInId.$scripts.$until"), $seal) || (int) $until < now()->getTimestamp()) {
+        [$handInId, $scripts, $styles, $until, $seal] = $parts;
+        if (! hash_equals(self::seal("$handInId.$scripts.$styles.$until"), $seal) || (int) $until < now()->getTimestamp()) {
             return null;
         }
 
-        return new self($handInId, $scripts === '1');
+        return new self($handInId, $scripts === '1', (string) hex2bin($styles));
+    }
+
+    /** The stylesheet that is used in place of the page's own; null where none is. */
+    public function sheet(): ?string
+    {
+        return str_starts_with($this->styles, 'sheet:') ? substr($this->styles, strlen('sheet:')) : null;
     }
 
     private static function seal(string $claim): string

@@ -6,6 +6,7 @@ namespace App\Sites;
 
 use App\Intake\BlobStore;
 use App\Models\HandIn;
+use App\Models\HandInFile;
 use InkedMargin\Core\Site\Packing;
 use InkedMargin\Core\Site\Site;
 use InkedMargin\Core\Source\SourceFile;
@@ -24,6 +25,17 @@ final readonly class SiteStore
             $handIn->files->map(fn ($file) => new SourceFile($file->path, $this->blobs->get($file->sha256))),
             $this->packing($handIn),
         );
+    }
+
+    /** @param  iterable<HandInFile>  $files  of a hand-in, without what is known besides of how they came */
+    public function ofFiles(iterable $files): Site
+    {
+        $read = [];
+        foreach ($files as $file) {
+            $read[] = new SourceFile($file->path, $this->blobs->get($file->sha256));
+        }
+
+        return new Site('', $read);
     }
 
     /** How a hand-in was sent, and how the class sends: what a check knows besides the files. */

@@ -80,6 +80,8 @@ test('a screen that does not arrive says so in words, and is there when the serv
 test('single keys can be turned off, and stay off', async ({page}) => {
   await page.getByRole('link', {name: 'Island almanac'}).click()
   await page.getByRole('link', {name: 'Kit Oakhanger'}).click()
+  // The list of keys goes with the screen that it was opened on.
+  await expect(page.getByRole('tab', {name: 'Source'})).toBeVisible()
   await page.getByRole('button', {name: /all keys/}).click()
   await page.getByLabel('Single keys work').uncheck()
   await page.keyboard.press('Escape')

@@ -41,6 +41,8 @@ function survey(pages: SurveyPage[], links: ReturnType<typeof link>[], kind?: st
     usualMenu: null,
     sheets: [],
     contrast: [],
+    unjudged: [],
+    unused: [],
     all: order,
     around: null,
     pattern:

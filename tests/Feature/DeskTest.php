@@ -8,6 +8,13 @@ use App\Models\Reply;
 use Illuminate\Support\Facades\DB;
 use InkedMargin\Core\Tests\Samples;
 
+const STYLED = [
+    'index.html' => '<!DOCTYPE html><html lang="en"><head><title>T</title><link rel="stylesheet" href="site.css"></head>'
+        .'<body><p>Puffins</p></body></html>',
+    'site.css' => '@import "base.css"; p { margin: 0 }',
+    'base.css' => 'body { color: #223344 }',
+];
+
 beforeEach(function () {
     $this->user = $this->instructor();
     $this->handIn = $this->handIn($this->assignment($this->user));
@@ -182,6 +189,34 @@ it('shows student pages from their own host, in a sandbox, with their scripts of
         )->not->toContain('allow-same-origin')->not->toContain('connect-src');
     $this->get("{$url}none.html")->assertNotFound()->assertSee('There is no file');
     expect($this->get($url.'index.html')->headers->getCookies())->toBe([]);
+});
+
+it('shows a page in no styles, or in one sheet of the hand-in, without touching its files', function () {
+    $handIn = $this->handIn($this->handIn->assignment, STYLED);
+    $policy = function (string $styles) use ($handIn): string {
+        $url = $this->getJson(config('app.url')."/api/hand-ins/$handIn->id/seen?styles=".rawurlencode($styles))->assertOk()->json('url');
+        $answer = $this->get("{$url}index.html")->assertOk()->assertSee('Puffins');
+
+        return "{$answer->headers->get('Content-Security-Policy')} {$answer->getContent()}";
+    };
+
+    expect($policy('own'))->toContain("style-src 'unsafe-inline'")->not->toContain('<link rel="stylesheet" nonce')
+        ->and($policy('none'))->toContain("style-src 'none'")->not->toContain('<link rel="stylesheet" nonce')
+        ->and($policy('sheet:not-there.css'))->toContain("style-src 'none'")
+        ->and($policy('sheet:site.css'))->toMatch('~style-src \'nonce-(\w+)\' \S+/base\.css;.+<link rel="stylesheet" nonce="\1" href="\S+/site\.css">~s');
+    $this->getJson(config('app.url')."$this->at/seen?styles=all")->assertUnprocessable()->assertJsonValidationErrors('styles');
+});
+
+it('says what an element looks like and where that was decided', function () {
+    $at = '/api/hand-ins/'.$this->handIn($this->handIn->assignment, STYLED)->id;
+    $this->getJson("$at/looks?leaf=index.html&at=1.0")->assertOk()
+        ->assertJsonPath('tag', '<p>')
+        ->assertJsonPath('around.at', '1')
+        ->assertJsonPath('looks.0.value', '#223344')
+        ->assertJsonPath('looks.0.from.path', 'base.css');
+    $this->getJson("$at/looks?leaf=index.html&at=1.77")->assertNotFound();
+    $this->getJson("$at/looks?leaf=none.html")->assertNotFound();
+    $this->getJson("$at/looks?leaf=index.html&at=body")->assertUnprocessable();
 });
 
 it('shows nothing for a token that is false, changed or too old', function (Closure $change) {

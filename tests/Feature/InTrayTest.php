@@ -11,6 +11,7 @@ use App\Models\HandIn;
 use App\Models\HandInFile;
 use App\Models\Outcome;
 use App\Models\Student;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use InkedMargin\Core\Tests\Samples;
@@ -215,4 +216,18 @@ it('has a check on its way in the same moment in which an arrival is taken', fun
     app(App\Intake\HandInIntake::class)->take($arrival->load('assignment.course.students', 'assignment.brief'));
 
     expect($arrival->refresh()->state)->toBe(App\Models\ArrivalState::Taken)->and($arrival->handIn->run->state)->toBe(App\Models\RunState::Queued);
+});
+
+it('takes no arrival that it cannot ask to be unpacked', function () {
+    config(['queue.default' => 'database', 'queue.connections.database.table' => 'no_such_table']);
+    $user = $this->instructor();
+    $assignment = $this->assignment($user);
+    $drop = fn () => $this->actingAs($user)->post(
+        "/api/assignments/$assignment->id/arrivals",
+        ['files' => [UploadedFile::fake()->createWithContent('wfinch.zip', (string) file_get_contents(Samples::zip(['index.html' => 'x'])))]],
+        ['Accept' => 'application/json'],
+    );
+
+    $drop()->assertServerError();
+    expect(Arrival::query()->count())->toBe(0);
 });

@@ -85,13 +85,15 @@ final class ArrivalController extends Controller
                     previous: $failure,
                 );
             }
-            // Both or neither: what is in the tray is sure to be unpacked.
-            DB::transaction(fn () => UnpackArrival::dispatch($assignment->arrivals()->create([
-                'name' => self::name($file),
-                'sha256' => $sha256,
-                'state' => ArrivalState::Waiting,
-                'arrived_at' => now(),
-            ])->id));
+            // Both or neither: what is in the tray is sure to be unpacked. (What a transaction returns is dispatched after it.)
+            DB::transaction(function () use ($assignment, $file, $sha256): void {
+                UnpackArrival::dispatch($assignment->arrivals()->create([
+                    'name' => self::name($file),
+                    'sha256' => $sha256,
+                    'state' => ArrivalState::Waiting,
+                    'arrived_at' => now(),
+                ])->id);
+            });
         }
 
         // PHP drops what is beyond its own limit without a word: the client counts.

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\SeenRequest;
 use App\Http\Resources\SeenPage;
 use App\Intake\BlobStore;
 use App\Models\HandIn;
 use App\Models\HandInFile;
 use App\Sites\SeenToken;
+use App\Sites\SheetInPlace;
+use App\Sites\SiteStore;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -23,61 +26,102 @@ use Symfony\Component\Mime\MimeTypes;
  */
 final class SeenPageController extends Controller
 {
-    /** Tells the desk which page the frame has turned to; it is the only script that runs while scripts are off. */
+    /**
+     * Tells the desk which page the frame has turned to, and, while the desk asks for it, which element is pointed at. It is the only
+     * script that runs while scripts are off.
+     */
     private const TELL = <<<'JS'
         parent.postMessage({page: decodeURIComponent(location.pathname.split('/').slice(3).join('/'))}, '*')
+        {
+            let pointing = false, shown = null
+            const show = element => {
+                shown?.style.removeProperty('outline')
+                shown = element
+                shown?.style.setProperty('outline', '2px solid #3b3a8f', 'important')
+            }
+            const find = way => way === '' ? document.documentElement
+                : way.split('.').reduce((around, place) => around?.children[place], document.documentElement)
+            const wayTo = element => element.parentElement === null ? []
+                : [...wayTo(element.parentElement), [...element.parentElement.children].indexOf(element)]
+            addEventListener('message', ({source, data}) => {
+                if (source !== parent) return
+                pointing = data?.pointing === true
+                show(pointing && typeof data.at === 'string' ? find(data.at) : null)
+                if (pointing) shown?.scrollIntoView({block: 'nearest'})
+            })
+            addEventListener('click', event => {
+                if (!pointing || !(event.target instanceof Element)) return
+                event.preventDefault()
+                event.stopPropagation()
+                show(event.target)
+                parent.postMessage({at: wayTo(event.target).join('.')}, '*')
+            }, true)
+        }
         JS;
 
     #[OA\Get(
         path: '/api/hand-ins/{handIn}/seen',
         operationId: 'seen',
-        parameters: [new OA\QueryParameter(name: 'scripts', schema: new OA\Schema(type: 'integer'))],
+        parameters: [
+            new OA\QueryParameter(name: 'scripts', schema: new OA\Schema(type: 'integer')),
+            new OA\QueryParameter(
+                name: 'styles',
+                description: 'own, none, or sheet: and the path of a stylesheet to use in place of those of the page',
+                schema: new OA\Schema(type: 'string'),
+            ),
+        ],
         responses: [new OA\Response(
             response: 200,
             description: 'OK',
             content: new OA\JsonContent(ref: SeenPage::class),
         )],
     )]
-    public function address(Request $request, HandIn $handIn): JsonResponse
+    public function address(SeenRequest $request, HandIn $handIn): JsonResponse
     {
         return response()->json(new SeenPage(
             config()->string('margin.seen_url').'/seen/'.SeenToken::issue(
                 $handIn->id,
                 $request->boolean('scripts'),
+                $request->styles(),
             ).'/',
         ));
     }
 
-    public function show(Request $request, BlobStore $blobs, string $token, string $path = ''): Response
-    {
+    public function show(
+        Request $request,
+        BlobStore $blobs,
+        SiteStore $sites,
+        string $token,
+        string $path = '',
+    ): Response {
         abort_unless($request->getSchemeAndHttpHost() === config()->string('margin.seen_url'), 404);
         $seen = SeenToken::open($token);
         if ($seen === null) {
-            return $this->page('<p>This view has run out. Turn to the page again.</p>', false, 403);
+            return $this->page('<p>This view has run out. Turn to the page again.</p>', 403);
         }
         // In a tab of its own, nothing around a stranger's page would keep it from leading elsewhere.
         if ($request->headers->get('Sec-Fetch-Dest') === 'document') {
-            return $this->page('<p>A student’s page is shown on the desk only.</p>', false, 403);
+            return $this->page('<p>A student’s page is shown on the desk only.</p>', 403);
         }
         $home = ltrim("$path/index.html", '/');
         $files = HandInFile::query()->where('hand_in_id', $seen->handInId)
             ->whereIn('path', [$path, $home])->get()->keyBy('path');
         $file = $files->get($path) ?? $files->get($home);
         if ($file === null) {
-            return $this->page('<p>There is no file <b>'.e($path).'</b> in this hand-in.</p>', false, 404);
+            return $this->page('<p>There is no file <b>'.e($path).'</b> in this hand-in.</p>', 404);
         }
         $isInside = str_ends_with((string) parse_url($request->getRequestUri(), PHP_URL_PATH), '/');
         if ($file->path !== $path && ! $isInside) {
             // Its links count from inside the folder.
-            return $this->guarded(response('', 302, ['Location' => $request->url().'/']), false, '');
+            return $this->guarded(response('', 302, ['Location' => $request->url().'/']));
         }
         $bytes = $blobs->get($file->sha256);
         $extension = strtolower(pathinfo($file->path, PATHINFO_EXTENSION));
         if (in_array($extension, ['html', 'htm'], true)) {
-            return $this->page(Encoding::of($bytes)->decode($bytes), $seen->scripts, 200);
+            return $this->studentsPage(Encoding::of($bytes)->decode($bytes), $token, $seen, $sites);
         }
         $type = MimeTypes::getDefault()->getMimeTypes($extension)[0] ?? 'application/octet-stream';
-        $response = $this->guarded(response($bytes, 200, ['Content-Type' => $type]), $seen->scripts, '');
+        $response = $this->guarded(response($bytes, 200, ['Content-Type' => $type]), $seen->scripts);
         // Bytes under their hash never change: turning back to a page does not fetch its pictures again.
         $response->headers->set('Cache-Control', 'private, max-age=3600, immutable');
         $response->headers->set('ETag', "\"$file->sha256\"");
@@ -86,25 +130,54 @@ final class SeenPageController extends Controller
     }
 
     /** @param  string  $html  as UTF-8, whatever the page says it is in: the header counts before the page */
-    private function page(string $html, bool $scripts, int $status): Response
+    private function studentsPage(string $html, string $token, SeenToken $seen, SiteStore $sites): Response
     {
+        if ($seen->styles === SeenToken::OWN) {
+            return $this->page($html, 200, $seen->scripts);
+        }
+        // The page's own styles are there, and the browser is told to take none of them: the files are not touched.
         $nonce = Str::random(24);
-        $type = ['Content-Type' => 'text/html; charset=utf-8'];
+        $base = config()->string('margin.seen_url')."/seen/$token/";
+        $sheet = SheetInPlace::of($seen, $sites);
+        $styles = $sheet === null ? "'none'" : implode(' ', ["'nonce-$nonce'", ...$sheet->sources($base)]);
 
-        return $this->guarded(
-            response("$html<script nonce=\"$nonce\">".self::TELL.'</script>', $status, $type),
-            $scripts,
-            $nonce,
-        );
+        return $this->page($html.$sheet?->link($base, $nonce), 200, $seen->scripts, $styles, $nonce);
     }
 
-    private function guarded(Response $response, bool $scripts, string $nonce): Response
-    {
+    private function page(
+        string $html,
+        int $status,
+        bool $scripts = false,
+        ?string $styles = null,
+        ?string $nonce = null,
+    ): Response {
+        $nonce ??= Str::random(24);
+        $response = response(
+            "$html<script nonce=\"$nonce\">".self::TELL.'</script>',
+            $status,
+            ['Content-Type' => 'text/html; charset=utf-8'],
+        );
+
+        return $this->guarded($response, $scripts, $nonce, $styles);
+    }
+
+    /**
+     * @param  bool  $scripts  whether the student's may run
+     * @param  string|null  $nonce  of the one script, and the one sheet, that are ours
+     * @param  string|null  $styles  the sources of styles; null for the student's own
+     */
+    private function guarded(
+        Response $response,
+        bool $scripts = false,
+        ?string $nonce = null,
+        ?string $styles = null,
+    ): Response {
         $own = config()->string('margin.seen_url');
-        $script = $scripts ? "'unsafe-inline' $own" : ($nonce === '' ? "'none'" : "'nonce-$nonce'");
+        $script = $scripts ? "'unsafe-inline' $own" : ($nonce === null ? "'none'" : "'nonce-$nonce'");
+        $styles ??= "'unsafe-inline' $own";
         $policy = [
             'sandbox allow-scripts', "webrtc 'block'", "default-src 'none'", "script-src $script",
-            "style-src 'unsafe-inline' $own", "img-src data: $own", "font-src data: $own", "media-src $own",
+            "style-src $styles", "img-src data: $own", "font-src data: $own", "media-src $own",
             "frame-src $own", "form-action 'none'", "base-uri $own", 'frame-ancestors '.config()->string('app.url'),
         ];
         $response->headers->add([

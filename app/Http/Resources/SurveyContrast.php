@@ -8,8 +8,9 @@ use OpenApi\Attributes as OA;
 
 /** A colour of text and the one behind it, as SheetSurvey in the core gives them. */
 #[OA\Schema(
-    required: ['text', 'background', 'ratio', 'needed', 'enough', 'sample', 'elements', 'path', 'line'],
+    required: ['when', 'text', 'background', 'ratio', 'needed', 'enough', 'sample', 'elements', 'path', 'line'],
     properties: [
+        new OA\Property(property: 'when', type: 'string', nullable: true, description: 'visited, hover or focus: a state of links'),
         new OA\Property(property: 'text', type: 'string'),
         new OA\Property(property: 'background', type: 'string'),
         new OA\Property(property: 'ratio', type: 'number'),

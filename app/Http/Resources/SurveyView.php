@@ -14,6 +14,8 @@ use OpenApi\Attributes as OA;
  * @phpstan-import-type LinkRow from \InkedMargin\Core\Report\SiteSurvey
  * @phpstan-import-type SheetRow from \InkedMargin\Core\Report\SheetSurvey
  * @phpstan-import-type ContrastRow from \InkedMargin\Core\Report\SheetSurvey
+ * @phpstan-import-type UnjudgedRow from \InkedMargin\Core\Report\SheetSurvey
+ * @phpstan-import-type NameRow from \InkedMargin\Core\Report\SheetSurvey
  */
 #[OA\Schema]
 final readonly class SurveyView
@@ -29,6 +31,8 @@ final readonly class SurveyView
      * @param  list<string>  $all  the paths of all pages
      * @param  list<SheetRow>  $sheets
      * @param  list<ContrastRow>  $contrast
+     * @param  list<UnjudgedRow>  $unjudged
+     * @param  list<NameRow>  $unused
      * @param  string|null  $around  the page whose neighbours are shown; null when all pages are
      */
     private function __construct(
@@ -50,20 +54,26 @@ final readonly class SurveyView
         public array $sheets,
         #[OA\Property(type: 'array', items: new OA\Items(ref: SurveyContrast::class))]
         public array $contrast,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: SurveyUnjudged::class))]
+        public array $unjudged,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: SurveyUnusedName::class))]
+        public array $unused,
     ) {
     }
 
     /** While the check is not done. */
     public static function none(): self
     {
-        return new self(false, [], [], null, null, [], null, [], []);
+        return new self(false, [], [], null, null, [], null, [], [], [], []);
     }
 
     /** @param  array<string, mixed>  $survey */
     public static function of(array $survey, ?string $around): self
     {
-        /** @var array{pages: list<PageRow>, links: list<LinkRow>, usualMenu: array<string, mixed>|null, pattern: array<string, mixed>|null, sheets?: list<SheetRow>, contrast?: list<ContrastRow>} $survey */
+        /** @var array{pages: list<PageRow>, links: list<LinkRow>, usualMenu: array<string, mixed>|null, pattern: array<string, mixed>|null, sheets?: list<SheetRow>, contrast?: list<ContrastRow>, unjudged?: list<UnjudgedRow>, unused?: list<NameRow>} $survey */
         $all = array_column($survey['pages'], 'path');
+        // A survey of an earlier version did not know of the states of links.
+        $contrast = array_map(fn (array $pair) => $pair + ['when' => null], $survey['contrast'] ?? []);
         if (count($all) <= self::MOST_PAGES) {
             return new self(
                 true,
@@ -74,7 +84,9 @@ final readonly class SurveyView
                 $all,
                 null,
                 $survey['sheets'] ?? [],
-                $survey['contrast'] ?? [],
+                $contrast,
+                $survey['unjudged'] ?? [],
+                $survey['unused'] ?? [],
             );
         }
         $centre = $around !== null && in_array($around, $all, true) ? $around : $all[0];
@@ -94,7 +106,9 @@ final readonly class SurveyView
             $all,
             $centre,
             $survey['sheets'] ?? [],
-            $survey['contrast'] ?? [],
+            $contrast,
+            $survey['unjudged'] ?? [],
+            $survey['unused'] ?? [],
         );
     }
 

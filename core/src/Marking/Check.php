@@ -20,7 +20,7 @@ use InkedMargin\Core\Source\Span;
 final readonly class Check
 {
     /** Changes whenever the same input may give another report. */
-    public const ENGINE = '0.7.0';
+    public const ENGINE = '0.8.0';
 
     /** Rules whose findings in starter files are the instructor's. */
     private const OF_STARTERS = '~^(?:markup/|style/|file/name$)~';

@@ -10,10 +10,12 @@ use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\Styles\ContrastPair;
 use InkedMargin\Core\Site\Styles\ContrastPairs;
 use InkedMargin\Core\Site\Styles\Declarations;
+use InkedMargin\Core\Site\Styles\MarkupNames;
 use InkedMargin\Core\Site\Styles\RuleReach;
 use InkedMargin\Core\Site\Styles\SiteStyles;
 use InkedMargin\Core\Site\Styles\StyleSource;
 use InkedMargin\Core\Site\Styles\StyleSources;
+use InkedMargin\Core\Site\Styles\UnusedNames;
 use InkedMargin\Core\Source\English;
 use InkedMargin\Core\Style\Cascade\StyleRule;
 use InkedMargin\Core\Style\Syntax\Declaration;
@@ -24,7 +26,9 @@ use InkedMargin\Core\Style\Syntax\Declaration;
  *
  * @phpstan-type RuleRow array{selector: string, line: int, elements: int, pages: int, beaten: list<string>}
  * @phpstan-type SheetRow array{path: string, line: int, pages: int, general: bool, rules: list<RuleRow>, more: int}
- * @phpstan-type ContrastRow array{text: string, background: string, ratio: float, needed: float, enough: bool, sample: string, elements: int, path: string, line: int}
+ * @phpstan-type NameRow array{name: string, elements: int, pages: int, path: string, line: int}
+ * @phpstan-type UnjudgedRow array{reason: string, sample: string, elements: int, path: string, line: int}
+ * @phpstan-type ContrastRow array{when: string|null, text: string, background: string, ratio: float, needed: float, enough: bool, sample: string, elements: int, path: string, line: int}
  */
 final readonly class SheetSurvey
 {
@@ -33,11 +37,13 @@ final readonly class SheetSurvey
 
     private const MOST_PAIRS = 60;
 
+    private const MOST_NAMES = 100;
+
     private function __construct(private ParsedSite $site, private RuleReach $reach, private SiteStyles $styles)
     {
     }
 
-    /** @return array{sheets: list<SheetRow>, contrast: list<ContrastRow>} */
+    /** @return array{sheets: list<SheetRow>, contrast: list<ContrastRow>, unjudged: list<UnjudgedRow>, unused: list<NameRow>} */
     public static function of(ParsedSite $site): array
     {
         $survey = new self($site, $site->fact(RuleReach::class), $site->fact(SiteStyles::class));
@@ -51,6 +57,8 @@ final readonly class SheetSurvey
                 $survey->contrast(...),
                 array_slice($pairs, 0, self::MOST_PAIRS),
             ))),
+            'unjudged' => $survey->unjudged(),
+            'unused' => $survey->unused(),
         ];
     }
 
@@ -120,12 +128,53 @@ final readonly class SheetSurvey
         return $counts;
     }
 
+    /** @return list<UnjudgedRow> */
+    private function unjudged(): array
+    {
+        $rows = [];
+        foreach ($this->site->fact(ContrastPairs::class)->unjudged as $reason => $places) {
+            $rows[] = [
+                'reason' => $reason, 'sample' => self::sample($places), 'elements' => count($places), ...self::firstOf($places),
+            ];
+        }
+
+        return $rows;
+    }
+
+    /** @return list<NameRow> */
+    private function unused(): array
+    {
+        $names = $this->site->fact(MarkupNames::class);
+        $rows = [];
+        foreach (array_slice($this->site->fact(UnusedNames::class)->names, 0, self::MOST_NAMES) as $name) {
+            $places = $names->placesOf($name);
+            $pages = array_unique(array_map(fn (array $place) => $place[0]->path(), $places));
+            $rows[] = [
+                'name' => $name, 'elements' => count($places), 'pages' => count($pages), ...self::firstOf($places),
+            ];
+        }
+
+        return $rows;
+    }
+
+    /**
+     * @param  list<array{Page, Element}>  $places
+     * @return array{path: string, line: int}
+     */
+    private static function firstOf(array $places): array
+    {
+        [$page, $element] = $places[0] ?? throw new \LogicException('There is no such place.');
+
+        return ['path' => $page->path(), 'line' => $page->file->position($element->place()->start)->line];
+    }
+
     /** @return ContrastRow|null null where nobody can tell where it is written */
     private function contrast(ContrastPair $pair): ?array
     {
         foreach ($this->site->fact(StyleSources::class)->all as $source) {
             if ($source->css->tokens === $pair->cause->tokens) {
                 return [
+                    'when' => $pair->state?->value,
                     'text' => $pair->colour->hex(),
                     'background' => $pair->background->hex(),
                     'ratio' => floor(100 * $pair->ratio) / 100,

@@ -43,6 +43,8 @@ it('finds nothing in sheets of many styles that are right', function (string $cs
     'media, layers and supports' => ['@layer base { p { margin: 0 } } @supports (display: grid) { p { display: grid } } @media print { p { color: #000 } }'],
     'animation' => ['@keyframes ebb { from { opacity: 1 } 50%, to { opacity: 0.5 } } p { animation: ebb 2s infinite alternate }'],
     'links in the right order' => ['a:link { color: #00529b } a:visited { color: #5b2c83 } a:focus { color: #a00 } a:hover { color: #a00 } a:active { color: #600 }', '<p><a href="index.html">Home</a></p>'],
+    'a state that turns both colours' => ['p { color: #222; background: #fff } a { color: #036 } a:hover { color: #fff; background: #036 }', '<p><a href="index.html">Home</a></p>'],
+    'a state of the line around a link' => ['li { background: #fff } li a { color: #036 } li:hover { background: #036 } li:hover a { color: #fff }', '<ul><li><a href="index.html">Home</a></li></ul>'],
     'text over a picture' => ['p { color: #fff; background: #fff url("data:image/svg+xml,%3Csvg/%3E") }', '<p>Puffins nest here.</p>'],
     'a comment with braces' => ["/* p { margin: 0 */\np { margin: 0 }"],
     'quotes with escapes' => ['p::before { content: "\\201C" } p::after { content: "\\"" }'],
@@ -62,6 +64,10 @@ it('reports one cause once, where it is', function (string $css, array $found, s
     'a slip in a property, its value no matter' => ['p { colr: rde }', ['style/unknown-property:misspelt site.css:1:5']],
     'the same slip again' => ["p { widht: 1px }\nh1 { widht: 2px }", ['style/unknown-property:misspelt site.css:1:5']],
     'text that cannot be read, in two sizes' => ['body { color: #888; background: #999 }', ['style/low-contrast site.css:1:8']],
+    'a state of links that cannot be read, not the links' => ["p { color: #222; background: #fff }\na { color: #036 }\na:hover, a:focus { color: #bbb }", ['style/low-contrast site.css:3:20'], '<p><a href="index.html">Home</a></p>'],
+    'links that are read before they are visited alone' => ["p { color: #fff; background: #222 }\na:link { color: #fc6 }", ['style/low-contrast site.css:1:18'], '<p><a href="index.html">Home</a></p>'],
+    'a light box on a dark page' => ["body { color: #eee; background: #222 }\n.note { background: #ffd }", ['style/low-contrast site.css:2:9'], '<p>Puffins nest here.</p><p class="note">Mind the cliffs.</p>'],
+    'a bar that turns light under the pointer' => ["nav { background: #222 }\nnav a { color: #fff }\nnav a:hover { background: #eee }", ['style/low-contrast site.css:3:15'], '<nav aria-label="Site"><a href="index.html">Home</a></nav>'],
     'a link that the browser colours, on green' => ['p { background: #2e7d32; color: #fff }', ['style/low-contrast site.css:1:5'], '<p><a href="index.html">Home</a></p>'],
 ]);
 

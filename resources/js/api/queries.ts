@@ -94,12 +94,24 @@ export const survey = (handIn: string, around: string) =>
     refetchInterval: ({state: {data}}) => (data?.ready === false ? later(data) : false),
   })
 
-export const seen = (handIn: string, scripts: boolean) =>
+export const seen = (handIn: string, scripts: boolean, styles: string) =>
   queryOptions({
-    queryKey: ['seen', handIn, scripts],
-    queryFn: () =>
-      unwrap(api.GET('/api/hand-ins/{handIn}/seen', {params: {path: {handIn}, query: {scripts: scripts ? 1 : 0}}})),
+    queryKey: ['seen', handIn, scripts, styles],
+    queryFn: () => {
+      const query = {scripts: scripts ? 1 : 0, styles}
+      return unwrap(api.GET('/api/hand-ins/{handIn}/seen', {params: {path: {handIn}, query}}))
+    },
     staleTime: 60 * 60 * 1000,
+    placeholderData: previous => previous,
+  })
+
+/** What an element looks like. The files of a hand-in do not change. */
+export const looks = (handIn: string, leaf: string, at: string) =>
+  queryOptions({
+    queryKey: ['looks', handIn, leaf, at],
+    queryFn: () => unwrap(api.GET('/api/hand-ins/{handIn}/looks', {params: {path: {handIn}, query: {leaf, at}}})),
+    staleTime: Infinity,
+    placeholderData: previous => previous,
   })
 
 export const reply = (handIn: string) =>

@@ -119,6 +119,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/hand-ins/{handIn}/looks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What an element of a page looks like, and where that was decided. */
+        get: operations["looks"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/hand-ins/{handIn}/marks/{requirement}": {
         parameters: {
             query?: never;
@@ -460,6 +477,13 @@ export interface components {
             assignments: components["schemas"]["AssignmentLine"][];
             students: components["schemas"]["StudentLine"][];
         };
+        DeclarationPlace: {
+            /** @description A declaration, and where it is written. */
+            value: string;
+            path: string;
+            line: number;
+            selector: string;
+        };
         /** @description One hand-in, to be read and marked. */
         Desk: {
             id: string;
@@ -543,6 +567,35 @@ export interface components {
             possible: number;
             reason: string | null;
             shortfalls: components["schemas"]["OutcomeShortfall"][];
+        };
+        ElementLook: {
+            /** @description One thing that an element looks like, with what decided it and what lost. */
+            name: string;
+            value: string;
+            colour: string | null;
+            /** @description null where it is what a browser begins with */
+            from: components["schemas"]["DeclarationPlace"] | null;
+            /** @description the tag it is inherited from */
+            inherited: string | null;
+            lost: components["schemas"]["DeclarationPlace"][];
+        };
+        ElementLooksView: {
+            /** @description An element as it looks, as ElementLooks in the core gives it. */
+            at: string;
+            /** @description its start tag, shortened */
+            tag: string;
+            line: number;
+            around: components["schemas"]["ElementStep"] | null;
+            inside: components["schemas"]["ElementStep"] | null;
+            before: components["schemas"]["ElementStep"] | null;
+            after: components["schemas"]["ElementStep"] | null;
+            looks: components["schemas"]["ElementLook"][];
+            contrast: string | null;
+        };
+        ElementStep: {
+            /** @description An element next to the one that is looked at. */
+            at: string;
+            tag: string;
         };
         /** @description A student's last hand-in, and how much of it is decided. */
         HandInLine: {
@@ -661,7 +714,8 @@ export interface components {
             handle: string;
         };
         SurveyContrast: {
-            /** @description A colour of text and the one behind it, as SheetSurvey in the core gives them. */
+            /** @description visited, hover or focus: a state of links */
+            when: string | null;
             text: string;
             background: string;
             ratio: number;
@@ -775,6 +829,22 @@ export interface components {
             /** @description rules that are not listed */
             more: number;
         };
+        SurveyUnjudged: {
+            /** @description Text whose contrast nobody can tell, and why, as SheetSurvey in the core gives it. */
+            reason: string;
+            sample: string;
+            elements: number;
+            path: string;
+            line: number;
+        };
+        SurveyUnusedName: {
+            /** @description with its dot or sign */
+            name: string;
+            elements: number;
+            pages: number;
+            path: string;
+            line: number;
+        };
         SurveyUsualMenu: {
             /** @description The menu that the pages have in common, or that the brief asks for. Made by the core's SiteSurvey, and sent as it is. */
             asked: boolean;
@@ -798,6 +868,8 @@ export interface components {
             around: string | null;
             sheets: components["schemas"]["SurveySheet"][];
             contrast: components["schemas"]["SurveyContrast"][];
+            unjudged: components["schemas"]["SurveyUnjudged"][];
+            unused: components["schemas"]["SurveyUnusedName"][];
         };
         /** @description How many of the files that were sent have arrived. */
         Taken: {
@@ -1058,6 +1130,32 @@ export interface operations {
             };
         };
     };
+    looks: {
+        parameters: {
+            query: {
+                leaf: string;
+                /** @description places among the elements of one parent, from the root, such as 1.0.2; the root when left out */
+                at?: string;
+            };
+            header?: never;
+            path: {
+                handIn: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ElementLooksView"];
+                };
+            };
+        };
+    };
     giveMark: {
         parameters: {
             query?: never;
@@ -1244,6 +1342,8 @@ export interface operations {
         parameters: {
             query?: {
                 scripts?: number;
+                /** @description own, none, or sheet: and the path of a stylesheet to use in place of those of the page */
+                styles?: string;
             };
             header?: never;
             path: {

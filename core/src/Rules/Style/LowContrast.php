@@ -38,7 +38,14 @@ final readonly class LowContrast extends CssRule
             'site.css' => "p { color: $colour; background: #fff }",
         ];
 
+        $link = fn (string $state, string $colour) => [
+            'index.html' => Example::page('<p><a href="index.html">Puffins</a></p>', head: '<link rel="stylesheet" href="site.css">'."\n"),
+            'site.css' => "body { color: #222; background: #fff }\na { color: #036 }\na:$state { color: $colour }",
+        ];
+
         return [
+            new Example('', $link('hover', '#9cf'), $link('hover', '#900')),
+            new Example('', $link('visited', '#aaa'), $link('visited', '#639')),
             new Example('', $site('#999'), $site('#595959')),
             new Example('', $site('#666'), $site('#222'), 'kind: contrast, level: AAA'),
         ];

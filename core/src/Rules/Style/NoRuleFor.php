@@ -16,6 +16,7 @@ use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\Styles\MarkupNames;
 use InkedMargin\Core\Site\Styles\RuleReach;
 use InkedMargin\Core\Site\Styles\Scripts;
+use InkedMargin\Core\Site\Styles\UnusedNames;
 
 /** A class or id in the markup that no stylesheet, link, label or script speaks of. Common practice. */
 final readonly class NoRuleFor extends Rule
@@ -23,12 +24,6 @@ final readonly class NoRuleFor extends Rule
     private const MOST_RELATED = 6;
 
     private const MOST_IDS = 10;
-
-    /** Attributes whose values are ids of other elements (HTML Standard; WAI-ARIA 1.2). */
-    private const POINTERS = [
-        'for', 'form', 'list', 'headers', 'aria-labelledby', 'aria-describedby', 'aria-controls', 'aria-owns', 'aria-details',
-        'aria-activedescendant', 'aria-flowto', 'popovertarget', 'commandfor', 'usemap', 'itemref',
-    ];
 
     public function __construct()
     {
@@ -62,10 +57,9 @@ final readonly class NoRuleFor extends Rule
         if ($reach->rules === [] || Scripts::areOn($site) || self::hasOutsideSheet($site)) {
             return;
         }
-        $used = $reach->names() + self::pointedAt($site);
         $wanted = implode("\n", array_map(fn ($one) => $one->sentence(), $exam->brief->requirements));
         $names = $site->fact(MarkupNames::class);
-        $unused = array_filter($names->names(), fn (string $name) => ! isset($used[$name]));
+        $unused = $site->fact(UnusedNames::class)->names;
         $ids = count(array_filter($unused, fn (string $name) => $name[0] === '#'));
         foreach ($unused as $name) {
             $places = $names->placesOf($name);
@@ -122,29 +116,5 @@ final readonly class NoRuleFor extends Rule
         }
 
         return $causes;
-    }
-
-    /** @return array<string, true> the ids that links and other elements name */
-    private static function pointedAt(ParsedSite $site): array
-    {
-        $ids = [];
-        foreach ($site->references() as $reference) {
-            if ($reference->target->fragment !== null) {
-                $ids["#{$reference->target->fragment}"] = true;
-            }
-        }
-        foreach ($site->pages as $page) {
-            foreach ($page->attributes() as [, $attribute, $elements]) {
-                if (in_array($attribute, self::POINTERS, true)) {
-                    foreach ($elements as $element) {
-                        foreach (preg_split('/\s+/', $element->value($attribute) ?? '') ?: [] as $id) {
-                            $ids['#'.ltrim($id, '#')] = true;
-                        }
-                    }
-                }
-            }
-        }
-
-        return $ids;
     }
 }

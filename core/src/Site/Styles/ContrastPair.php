@@ -20,6 +20,7 @@ final readonly class ContrastPair
      * @param  float  $needed  the least contrast (WCAG 2.2, 1.4.3)
      * @param  Declaration  $cause  of the text's colour, or else of the background
      * @param  list<array{Page, Element}>  $places
+     * @param  LinkState|null  $state  in which links alone stand so; null for how the page is before anybody touches it
      */
     public function __construct(
         public Colour $colour,
@@ -28,6 +29,7 @@ final readonly class ContrastPair
         public Declaration $cause,
         public bool $isOfText,
         public array $places,
+        public ?LinkState $state = null,
     ) {
         $this->ratio = $colour->contrastTo($background);
     }
@@ -47,7 +49,9 @@ final readonly class ContrastPair
     {
         $ratio = floor(100 * $this->ratio) / 100;
 
-        return "Text in `{$this->colour->hex()}` on `{$this->background->hex()}` has a contrast of $ratio:1, and needs "
+        $subject = $this->state?->subject().($this->state === null ? 'Text' : ',');
+
+        return "$subject in `{$this->colour->hex()}` on `{$this->background->hex()}` has a contrast of $ratio:1, and needs "
             ."{$this->neededFor($level)}:1 to be easy to read (".English::count(count($this->places), 'element').').';
     }
 

@@ -6,6 +6,7 @@ namespace InkedMargin\Core\Site\Styles;
 
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\Text;
+use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\SiteFact;
 use InkedMargin\Core\Style\Cascade\Applied;
@@ -13,6 +14,7 @@ use InkedMargin\Core\Style\Cascade\Cascade;
 use InkedMargin\Core\Style\Cascade\ComputedStyle;
 use InkedMargin\Core\Style\Cascade\Origin;
 use InkedMargin\Core\Style\Colour\Colour;
+use InkedMargin\Core\Style\Selector\PseudoClass;
 use InkedMargin\Core\Style\Syntax\Declaration;
 
 /**
@@ -23,52 +25,101 @@ final class ContrastPairs implements SiteFact
 {
     private const HIDDEN = ['script', 'style', 'title', 'template', 'noscript', 'head', 'option', 'select', 'textarea', 'svg', 'iframe', 'video', 'audio', 'canvas', 'object'];
 
-    /** @param  list<ContrastPair>  $pairs */
-    private function __construct(public readonly array $pairs)
+    /**
+     * @param  list<ContrastPair>  $pairs
+     * @param  array<string, list<array{Page, Element}>>  $unjudged  texts of which nothing is said, by the value of the reason
+     */
+    private function __construct(public readonly array $pairs, public readonly array $unjudged)
     {
     }
 
     public static function of(ParsedSite $site): static
     {
         $styles = $site->fact(SiteStyles::class);
-        $found = [];
+        $found = $unjudged = [];
         foreach ($site->pages as $page) {
             if ($styles->rulesOf($page) === [] && $page->styles === []) {
                 continue;
             }
             $computed = $styles->computedOf($page);
-            $cascade = $styles->cascadeOf($page);
-            foreach ($page->document->elements() as $element) {
-                $pair = self::pair($element, $computed, $cascade);
-                if ($pair !== null) {
-                    [$key, $colour, $background, $needed, $cause, $isOfText] = $pair;
-                    $found[$key] ??= [$colour, $background, $needed, $cause, $isOfText, []];
-                    // Of text in several sizes the smallest has to be readable.
-                    $found[$key][2] = max($found[$key][2], $needed);
-                    $found[$key][5][] = [$page, $element];
-                }
+            self::add($found, $unjudged, $page, $page->document->elements(), $computed, $styles->cascadeOf($page));
+            foreach ($styles->linkStatesOf($page) as $state) {
+                [$elements, $cascade, $looks] = $styles->linksIn($page, $state);
+                $texts = array_filter($elements, fn (Element $element) => self::isInLink($element)
+                    && $looks[spl_object_id($element)] != $computed[spl_object_id($element)]);
+                $none = [];
+                self::add($found, $none, $page, $texts, $looks, $cascade, $state, $computed);
             }
         }
 
-        return new self(array_map(fn (array $one) => new ContrastPair(...$one), array_values($found)));
+        return new self(array_map(fn (array $one) => new ContrastPair(...$one), array_values($found)), $unjudged);
+    }
+
+    private static function isInLink(Element $element): bool
+    {
+        for ($around = $element; $around instanceof Element; $around = $around->parent) {
+            if (PseudoClass::isLink($around)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * @param  array<string, array{Colour, Colour, float, Declaration, bool, list<array{Page, Element}>, LinkState|null}>  $found
+     * @param  array<string, list<array{Page, Element}>>  $unjudged
+     * @param  iterable<Element>  $elements
+     * @param  array<int, ComputedStyle>  $computed
+     * @param  array<int, ComputedStyle>  $before  what they look like in no state
+     */
+    private static function add(
+        array &$found,
+        array &$unjudged,
+        Page $page,
+        iterable $elements,
+        array $computed,
+        Cascade $cascade,
+        ?LinkState $state = null,
+        array $before = [],
+    ): void {
+        foreach ($elements as $element) {
+            $id = spl_object_id($element);
+            $pair = self::pair($element, $computed, $cascade, ($before[$id] ?? null)?->color != $computed[$id]->color);
+            if ($pair instanceof Unjudged) {
+                $unjudged[$pair->value][] = [$page, $element];
+            } elseif ($pair !== null) {
+                [$key, $colour, $background, $needed, $cause, $isOfText] = $pair;
+                $found[$key] ??= [$colour, $background, $needed, $cause, $isOfText, [], $state];
+                // Of text in several sizes the smallest has to be readable.
+                $found[$key][2] = max($found[$key][2], $needed);
+                $found[$key][5][] = [$page, $element];
+            }
+        }
     }
 
     /**
      * @param  array<int, ComputedStyle>  $computed
-     * @return array{string, Colour, Colour, float, Declaration, bool}|null
+     * @param  bool  $isTurned  whether the text's colour is not that of another state
+     * @return array{string, Colour, Colour, float, Declaration, bool}|Unjudged|null null where there is no text to be seen, or where
+     *     only the browser has a say
      */
-    private static function pair(Element $element, array $computed, Cascade $cascade): ?array
+    private static function pair(Element $element, array $computed, Cascade $cascade, bool $isTurned): array|Unjudged|null
     {
         $style = $computed[spl_object_id($element)];
-        if ($style->color === null || in_array($element->name, self::HIDDEN, true) || $style->visibility !== 'visible'
+        if (in_array($element->name, self::HIDDEN, true) || $style->visibility !== 'visible'
             || $element->attribute('disabled') !== null || ! self::hasText($element)) {
             return null;
         }
-        [$background, $behind] = self::behind($element, $computed);
-        if ($background === null || $style->color->alpha <= 0.0) {
-            return null;
+        $behind = self::behind($element, $computed);
+        if (! is_array($behind)) {
+            return $behind;
         }
-        [$cause, $isOfText] = self::cause($element, $behind, $cascade);
+        if ($style->color === null || $style->color->alpha <= 0.0) {
+            return $style->color === null ? Unjudged::Colour : null;
+        }
+        [$background, $coloured] = $behind;
+        [$cause, $isOfText] = self::cause($element, $coloured, $cascade, $isTurned);
         if ($cause === null) {
             return null;
         }
@@ -94,17 +145,20 @@ final class ContrastPairs implements SiteFact
 
     /**
      * @param  array<int, ComputedStyle>  $computed
-     * @return array{Colour|null, Element|null} what is seen behind an element, null where it cannot be known; and the element that
-     *     is coloured so
+     * @return array{Colour, Element|null}|Unjudged|null what is seen behind an element, and the element that is coloured so; why it
+     *     cannot be known; null for what is not seen
      */
-    private static function behind(Element $element, array $computed): array
+    private static function behind(Element $element, array $computed): array|Unjudged|null
     {
         $layers = [];
         $coloured = null;
         for ($around = $element; $around instanceof Element; $around = $around->parent) {
             $style = $computed[spl_object_id($around)] ?? null;
-            if ($style === null || $style->hasImage || $style->background === null || $style->display === 'none') {
-                return [null, null];
+            if ($style === null || $style->display === 'none') {
+                return null;
+            }
+            if ($style->hasImage || $style->background === null) {
+                return $style->hasImage ? Unjudged::Picture : Unjudged::Colour;
             }
             if ($style->background->alpha > 0.0) {
                 $layers[] = $style->background;
@@ -114,7 +168,7 @@ final class ContrastPairs implements SiteFact
                 break;
             }
             if ($style->isPlaced) {
-                return [null, null];
+                return Unjudged::Placed;
             }
         }
         $seen = new Colour(1, 1, 1);
@@ -125,22 +179,28 @@ final class ContrastPairs implements SiteFact
         return [$seen, $coloured];
     }
 
-    /** @return array{Declaration|null, bool} what set the text's colour, or the background; null where the browser set both */
-    private static function cause(Element $element, ?Element $behind, Cascade $cascade): array
+    /**
+     * What of the two is to be changed: the one that is set further in, as the other serves more than this text; of a state
+     * the one that it turns.
+     *
+     * @return array{Declaration|null, bool} null where the browser set both; and whether it is the text's colour
+     */
+    private static function cause(Element $element, ?Element $behind, Cascade $cascade, bool $isTurned): array
     {
+        $background = $behind === null ? null : self::ofAuthor($cascade->of($behind, 'background-color')[0] ?? null);
+        $isInside = $isTurned;
         for ($around = $element; $around instanceof Element; $around = $around->parent) {
             $winner = $cascade->of($around, 'color')[0] ?? null;
             if ($winner !== null && ! in_array($winner->items[0]->text ?? '', ['inherit', 'unset'], true)) {
                 $own = self::ofAuthor($winner);
-                if ($own !== null) {
-                    return [$own, true];
-                }
-                break;
-            }
-        }
-        $applied = $behind === null ? null : $cascade->of($behind, 'background-color')[0] ?? null;
+                $isOfText = $own !== null && ($isInside || $background === null);
 
-        return [self::ofAuthor($applied), false];
+                return $isOfText ? [$own, true] : [$background, false];
+            }
+            $isInside = $isInside && $around !== $behind;
+        }
+
+        return [$background, false];
     }
 
     private static function ofAuthor(?Applied $applied): ?Declaration

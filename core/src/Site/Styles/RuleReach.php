@@ -36,13 +36,14 @@ final class RuleReach implements SiteFact
     public static function of(ParsedSite $site): static
     {
         $styles = $site->fact(SiteStyles::class);
-        $rules = $reached = [];
+        $rules = $reached = $indexes = [];
         foreach ($site->pages as $page) {
             $own = $styles->rulesOf($page);
             foreach ($own as $rule) {
                 $rules[self::keyOf($rule)] = $rule;
             }
-            $index = new RuleIndex($own);
+            // Most pages of a site have the same rules.
+            $index = $indexes[$styles->keyOf($page)] ??= new RuleIndex($own);
             $matching = new Matching($page->document, null);
             foreach ($own === [] ? [] : $page->document->elements() as $element) {
                 foreach ($index->matching($element, $matching) as [, $rule]) {

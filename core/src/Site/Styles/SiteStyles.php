@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Site\Styles;
 
+use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\PageStyle;
 use InkedMargin\Core\Site\ParsedSite;
@@ -18,7 +19,10 @@ use InkedMargin\Core\Style\Cascade\Decisions;
 use InkedMargin\Core\Style\Cascade\MediaQuery;
 use InkedMargin\Core\Style\Cascade\RuleReader;
 use InkedMargin\Core\Style\Cascade\StyleRule;
+use InkedMargin\Core\Style\Selector\Matching;
+use InkedMargin\Core\Style\Selector\PseudoClass;
 use InkedMargin\Core\Style\Syntax\AtRule;
+use InkedMargin\Core\Style\Syntax\Declaration;
 
 /** Which rules count for each page: those of the sheets that it links, of what they import, and of its own, in order. */
 final class SiteStyles implements SiteFact
@@ -32,8 +36,14 @@ final class SiteStyles implements SiteFact
     /** @var array<string, list<StyleRule>> by page */
     private array $rules = [];
 
+    /** @var array<string, string> by page */
+    private array $keys = [];
+
     /** @var array<string, Decisions> by the rules */
     private array $decisions = [];
+
+    /** @var array<string, Decisions> by the state of links and the rules */
+    private array $stated = [];
 
     /** @var array<string, Cascade> by page */
     private array $cascades = [];
@@ -82,37 +92,93 @@ final class SiteStyles implements SiteFact
 
     public function cascadeOf(Page $page): Cascade
     {
-        if (! isset($this->cascades[$page->path()])) {
-            $inline = [];
-            foreach ($page->styles as $style) {
-                if ($style->attribute !== null) {
-                    $inline[spl_object_id($style->element)] = [...$style->css->declarations()];
-                }
+        return $this->cascades[$page->path()] ??= new Cascade(
+            $page->document,
+            $page->document->elements(),
+            $this->decisionsOn($page),
+            self::inlineOf($page),
+            $page->matching,
+        );
+    }
+
+    /** @return list<LinkState> those that the rules of a page speak of */
+    public function linkStatesOf(Page $page): array
+    {
+        $selectors = [];
+        foreach ($this->rulesOf($page) as $rule) {
+            foreach ($rule->applies ? $rule->selector->alternatives ?? [] : [] as $selector) {
+                $selectors[] = $selector->written;
             }
-            $this->cascades[$page->path()] = new Cascade(
-                $page->document,
-                $this->decisionsOn($page),
-                $inline,
-                $page->matching,
-            );
+        }
+        $all = implode(' ', $selectors);
+
+        return array_values(array_filter(LinkState::cases(), fn (LinkState $state) => $state->isSpokenOfIn($all)));
+    }
+
+    /**
+     * The links of a page as they look in a state, each as if it were in it alone: with what is in them and around them.
+     *
+     * @return array{list<Element>, Cascade, array<int, ComputedStyle>}
+     */
+    public function linksIn(Page $page, LinkState $state): array
+    {
+        $wanted = [];
+        foreach ($page->named('a') as $link) {
+            for ($around = PseudoClass::isLink($link) ? $link : null; $around instanceof Element; $around = $around->parent) {
+                $wanted[spl_object_id($around)] = $around === $link;
+            }
+        }
+        $elements = [];
+        foreach ($page->document->elements() as $element) {
+            $id = spl_object_id($element);
+            // What is inside of a link changes with it.
+            if ($element->parent !== null && ($wanted[spl_object_id($element->parent)] ?? false)) {
+                $wanted[$id] = true;
+            }
+            if (isset($wanted[$id])) {
+                $elements[] = $element;
+            }
+        }
+        // Apart from what wins before anybody touches the page: that is told of on its own.
+        $decisions = $this->stated[$state->value.' '.$this->keyOf($page)] ??= new Decisions($this->rulesOf($page));
+        $matching = new Matching($page->document, $state->pseudoClasses());
+        $cascade = new Cascade($page->document, $elements, $decisions, self::inlineOf($page), $matching);
+
+        return [$elements, $cascade, Computing::of($elements, $cascade)];
+    }
+
+    /** @return array<int, list<Declaration>> of `style` attributes, by the object id of the element */
+    private static function inlineOf(Page $page): array
+    {
+        $inline = [];
+        foreach ($page->styles as $style) {
+            if ($style->attribute !== null) {
+                $inline[spl_object_id($style->element)] = [...$style->css->declarations()];
+            }
         }
 
-        return $this->cascades[$page->path()];
+        return $inline;
     }
 
     /** What wins among the rules of a page: pages with the same rules share it. */
     public function decisionsOn(Page $page): Decisions
     {
-        $rules = $this->rulesOf($page);
-        $key = md5(implode(' ', array_map(spl_object_id(...), $rules)));
+        return $this->decisions[$this->keyOf($page)] ??= new Decisions($this->rulesOf($page));
+    }
 
-        return $this->decisions[$key] ??= new Decisions($rules);
+    /** The same for pages with the same rules. */
+    public function keyOf(Page $page): string
+    {
+        return $this->keys[$page->path()] ??= md5(implode(' ', array_map(spl_object_id(...), $this->rulesOf($page))));
     }
 
     /** @return array<int, ComputedStyle> what each element looks like when nobody touches it, by its object id */
     public function computedOf(Page $page): array
     {
-        return $this->computed[$page->path()] ??= Computing::of($page->document, $this->cascadeOf($page));
+        return $this->computed[$page->path()] ??= Computing::of(
+            $page->document->elements(),
+            $this->cascadeOf($page),
+        );
     }
 
     /** @return array<int, Sheet> the sheets that a page links and that are there, by the object id of their `link` */

@@ -18,16 +18,20 @@ final class Cascade
     /** @var array<int, array<string, list<Applied>>> by object id of the element, then by property */
     private array $applied = [];
 
-    /** @param  array<int, list<Declaration>>  $inline  of `style` attributes, by the object id of the element */
+    /**
+     * @param  iterable<Element>  $elements  those that are asked about
+     * @param  array<int, list<Declaration>>  $inline  of `style` attributes, by the object id of the element
+     */
     public function __construct(
         Document $document,
+        iterable $elements,
         private readonly Decisions $decisions,
         private readonly array $inline,
         private readonly Matching $matching,
     ) {
         $browser = Defaults::rules($matching->isQuirky);
         $body = $document->first('body');
-        foreach ($document->elements() as $element) {
+        foreach ($elements as $element) {
             $this->style($element, $browser, $body);
         }
     }

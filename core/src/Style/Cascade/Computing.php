@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Style\Cascade;
 
-use InkedMargin\Core\Markup\Document;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Style\Colour\Colour;
 use InkedMargin\Core\Style\Colour\ColourReader;
@@ -46,12 +45,15 @@ final class Computing
     {
     }
 
-    /** @return array<int, ComputedStyle> by the object id of the element */
-    public static function of(Document $document, Cascade $cascade): array
+    /**
+     * @param  iterable<Element>  $elements  in the order of the page, each after all that is around it
+     * @return array<int, ComputedStyle> by the object id of the element
+     */
+    public static function of(iterable $elements, Cascade $cascade): array
     {
         $computing = new self($cascade);
         $known = [];
-        foreach ($document->elements() as $element) {
+        foreach ($elements as $element) {
             $id = spl_object_id($element);
             $parent = $element->parent === null ? 0 : spl_object_id($computing->styles[spl_object_id($element->parent)]);
             // Of one parent, what is told the same looks the same.

@@ -26,3 +26,7 @@ export function useDesk(): DeskState {
   if (desk === null) throw new Error('A view of the desk was shown without one.')
   return desk
 }
+
+/** The paths of a hand-in's stylesheets. */
+export const sheetsOf = (desk: Schemas['Desk']): string[] =>
+  desk.leaves.filter(one => one.kind === 'stylesheet' && !one.missing).map(one => one.path)

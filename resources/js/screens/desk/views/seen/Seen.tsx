@@ -1,14 +1,31 @@
-import {Box, FormControlLabel, Switch, Typography} from '@mui/material'
+import {Box} from '@mui/material'
 import {useQuery} from '@tanstack/react-query'
-import {useEffect, useRef, useState} from 'react'
+import {useCallback, useEffect, useRef, useState} from 'react'
 import {seen} from '../../../../api/queries'
 import {ErrorText} from '../../../../parts/Remark'
+import {AS_IT_IS, SeenBar, type Manner} from './SeenBar'
+import {useWidth} from './useWidth'
+
+/** The element that is pointed at, by its place in the page, and what is done when another is. */
+export interface Pointing {
+  at: string | null
+  onPoint: (at: string | null) => void
+}
+
+interface SeenProps {
+  handIn: string
+  leaf: string
+  sheets: string[]
+  onTurn: (leaf: string) => void
+  pointing?: Pointing
+}
 
 /** The live page in its sandbox. When a link in it is followed, the desk turns to that leaf. */
-export function Seen({handIn, leaf, onTurn}: {handIn: string; leaf: string; onTurn: (leaf: string) => void}) {
-  const [scripts, setScripts] = useState(false)
-  const {data, error} = useQuery(seen(handIn, scripts))
+export function Seen({handIn, leaf, sheets, onTurn, pointing}: SeenProps) {
+  const [manner, setManner] = useState<Manner>(AS_IT_IS)
+  const {data, error} = useQuery(seen(handIn, manner.scripts, manner.styles))
   const frame = useRef<HTMLIFrameElement>(null)
+  const [room, measure] = useWidth()
   // The page the frame has turned to by itself: it must not be loaded anew for that.
   const [shown, setShown] = useState(leaf)
   const [start, setStart] = useState(leaf)
@@ -16,10 +33,15 @@ export function Seen({handIn, leaf, onTurn}: {handIn: string; leaf: string; onTu
     setShown(leaf)
     setStart(leaf)
   }
+  const at = pointing?.at ?? null
+  const onPoint = pointing?.onPoint
+  // The frame has no origin of its own to name; what it is told is no secret.
+  const tell = useCallback(() => frame.current?.contentWindow?.postMessage({pointing: at !== null, at}, '*'), [at])
   useEffect(() => {
-    const hear = (event: MessageEvent<{page?: unknown} | null>) => {
+    const hear = (event: MessageEvent<{page?: unknown; at?: unknown} | null>) => {
       if (event.source !== frame.current?.contentWindow) return
-      const told = event.data?.page
+      const {page: told, at: pointed} = event.data ?? {}
+      if (typeof pointed === 'string' && /^\d*(\.\d+)*$/.test(pointed)) onPoint?.(pointed)
       if (typeof told !== 'string') return
       const page = told === '' || told.endsWith('/') ? `${told}index.html` : told
       setShown(page)
@@ -27,31 +49,32 @@ export function Seen({handIn, leaf, onTurn}: {handIn: string; leaf: string; onTu
     }
     addEventListener('message', hear)
     return () => removeEventListener('message', hear)
-  }, [onTurn])
+  }, [onTurn, onPoint])
+  useEffect(tell, [tell])
+  const scale = manner.width === null || room === 0 ? 1 : Math.min(1, room / manner.width)
   return (
     <Box sx={{display: 'flex', flexDirection: 'column', height: '100%', minHeight: 0}}>
-      <Box sx={{display: 'flex', alignItems: 'center', gap: 2, px: 2, borderBottom: 1, borderColor: 'divider'}}>
-        <Typography variant="body2" color="textSecondary" sx={{flex: 1}}>
-          {shown}
-        </Typography>
-        <FormControlLabel
-          label={<Typography variant="body2">Run the student’s scripts</Typography>}
-          control={<Switch size="small" checked={scripts} onChange={event => setScripts(event.target.checked)} />}
-        />
-      </Box>
+      <SeenBar manner={manner} sheets={sheets} onManner={setManner} pointing={pointing} />
       <ErrorText error={error} />
-      {data !== undefined && (
-        <Box
-          component="iframe"
-          ref={frame}
-          title={`${shown} as seen`}
-          sandbox="allow-scripts"
-          referrerPolicy="no-referrer"
-          src={data.url + start.split('/').map(encodeURIComponent).join('/')}
-          key={`${data.url} ${start}`}
-          sx={{border: 0, flex: 1, bgcolor: 'common.white'}}
-        />
-      )}
+      <Box
+        ref={measure}
+        sx={{flex: 1, minHeight: 0, overflow: 'hidden', bgcolor: manner.width === null ? 'common.white' : 'desk.rule'}}
+      >
+        {data !== undefined && (
+          <Box
+            component="iframe"
+            ref={frame}
+            title={`${shown} as seen`}
+            sandbox="allow-scripts"
+            referrerPolicy="no-referrer"
+            src={data.url + start.split('/').map(encodeURIComponent).join('/')}
+            key={`${data.url} ${start}`}
+            onLoad={tell}
+            style={{width: manner.width ?? '100%', height: `${100 / scale}%`, transform: `scale(${scale})`}}
+            sx={{border: 0, bgcolor: 'common.white', display: 'block', transformOrigin: '0 0'}}
+          />
+        )}
+      </Box>
     </Box>
   )
 }

@@ -1,18 +1,37 @@
 import {Box} from '@mui/material'
-import {useDesk} from '../../desk'
+import {useState} from 'react'
+import {sheetsOf, useDesk} from '../../desk'
 import {SideColumn} from '../../SideColumn'
 import {SourceView} from '../source/SourceView'
+import {Looks} from './Looks'
 import {Seen} from './Seen'
 
-/** A page as a browser shows it, with the margin beside it; a leaf that is no page as it was written. */
+/**
+ * A page as a browser shows it, with the margin beside it, or with what an element of it looks like and why; a leaf that is no
+ * page as it was written.
+ */
 export function SeenView() {
-  const {desk, leaf, turn} = useDesk()
+  const {desk, leaf, turn, go} = useDesk()
+  const [pointed, setPointed] = useState<{leaf: string; at: string | null}>({leaf, at: null})
   const isPage = desk.leaves.some(one => one.path === leaf && one.kind === 'page' && !one.missing)
   if (!isPage) return <SourceView />
+  // What was pointed at on another page is not on this one.
+  const at = pointed.at === null || pointed.leaf === leaf ? pointed.at : '1'
+  const onPoint = (to: string | null) => setPointed({leaf, at: to})
   return (
     <Box sx={{height: '100%', minHeight: 0, display: 'grid', gridTemplateColumns: 'minmax(0, 1fr) 22rem'}}>
-      <Seen handIn={desk.id} leaf={leaf} onTurn={turn} />
-      <SideColumn />
+      <Seen handIn={desk.id} leaf={leaf} sheets={sheetsOf(desk)} onTurn={turn} pointing={{at, onPoint}} />
+      {at === null ? (
+        <SideColumn />
+      ) : (
+        <Looks
+          handIn={desk.id}
+          leaf={leaf}
+          at={at}
+          onPoint={onPoint}
+          onLine={(path, line) => go({leaf: path, view: 'source', line, mark: null})}
+        />
+      )}
     </Box>
   )
 }

@@ -1,4 +1,5 @@
 import {Box, Link, Typography} from '@mui/material'
+import {Fragment} from 'react'
 import {mono} from '../../../../theme/theme'
 import {Empty} from '../../../../parts/Remark'
 import {RuledTable} from '../../../../parts/RuledTable'
@@ -8,10 +9,18 @@ import type {Survey} from '../map/layout'
 type Sheet = Survey['sheets'][number]
 type Rule = Sheet['rules'][number]
 type Contrast = Survey['contrast'][number]
+type OnLine = (path: string, line: number) => void
+
+/** The states of links. */
+const WHEN: Record<string, string> = {
+  visited: 'Visited',
+  hover: 'Under the pointer',
+  focus: 'With the focus',
+}
 
 /** Every stylesheet with its rules in order and what they reach, and the colours that text is read in. */
-export function Sheets({survey, onLine}: {survey: Survey; onLine: (path: string, line: number) => void}) {
-  const {sheets, contrast} = survey
+export function Sheets({survey, onLine}: {survey: Survey; onLine: OnLine}) {
+  const {sheets, contrast, unjudged, unused} = survey
   if (sheets.length === 0)
     return (
       <Box sx={{p: 4}}>
@@ -40,19 +49,25 @@ export function Sheets({survey, onLine}: {survey: Survey; onLine: (path: string,
             }}
           >
             {contrast.map(pair => (
-              <Swatch key={`${pair.path} ${pair.line} ${pair.text} ${pair.background}`} pair={pair} onLine={onLine} />
+              <Swatch
+                key={`${pair.path} ${pair.line} ${pair.when} ${pair.text} ${pair.background}`}
+                pair={pair}
+                onLine={onLine}
+              />
             ))}
           </Box>
+          {unjudged.length > 0 && <NotJudged unjudged={unjudged} onLine={onLine} />}
         </Box>
       )}
       {sheets.map(sheet => (
         <SheetRules key={`${sheet.path} ${sheet.line}`} sheet={sheet} onLine={onLine} />
       ))}
+      {unused.length > 0 && <Unused unused={unused} onLine={onLine} />}
     </Box>
   )
 }
 
-function Swatch({pair, onLine}: {pair: Contrast; onLine: (path: string, line: number) => void}) {
+function Swatch({pair, onLine}: {pair: Contrast; onLine: OnLine}) {
   return (
     <li>
       {/* The student's own colours: what is shown here is what is judged. */}
@@ -76,6 +91,7 @@ function Swatch({pair, onLine}: {pair: Contrast; onLine: (path: string, line: nu
         variant="body2"
         sx={{mt: 0.5, color: pair.enough ? 'text.secondary' : 'desk.ink', fontWeight: pair.enough ? 400 : 700}}
       >
+        {pair.when !== null && `${WHEN[pair.when] ?? pair.when}: `}
         {pair.ratio}:1, {pair.enough ? `enough (${pair.needed}:1)` : `needs ${pair.needed}:1`}
       </Typography>
       <Typography variant="body2" color="textSecondary">
@@ -91,7 +107,56 @@ function Swatch({pair, onLine}: {pair: Contrast; onLine: (path: string, line: nu
   )
 }
 
-function SheetRules({sheet, onLine}: {sheet: Sheet; onLine: (path: string, line: number) => void}) {
+/** Where it is silent, it says why. */
+function NotJudged({unjudged, onLine}: {unjudged: Survey['unjudged']; onLine: OnLine}) {
+  return (
+    <Typography variant="body2" color="textSecondary" sx={{mt: 2}}>
+      Not judged:{' '}
+      {unjudged.map(({reason, elements, path, line}, index) => (
+        <Fragment key={reason}>
+          {index > 0 && '; '}
+          text of {many(elements, 'element')}, as {reason} (the first at{' '}
+          <Link component="button" underline="always" onClick={() => onLine(path, line)}>
+            {path}, line {line}
+          </Link>
+          )
+        </Fragment>
+      ))}
+      .
+    </Typography>
+  )
+}
+
+/** Classes and ids that nothing speaks of. */
+function Unused({unused, onLine}: {unused: Survey['unused']; onLine: OnLine}) {
+  return (
+    <Box component="section" sx={{mb: 4}}>
+      <Typography variant="h2">Names without a rule</Typography>
+      <Typography variant="body2" color="textSecondary">
+        Classes and ids in the pages that no stylesheet, link or label speaks of.
+      </Typography>
+      <RuledTable caption="Names without a rule" heads={['Name', 'On', 'First at']}>
+        {unused.map(({name, elements, pages, path, line}) => (
+          <tr key={name}>
+            <Box component="th" scope="row" sx={{fontFamily: mono}}>
+              {name}
+            </Box>
+            <td>
+              {many(elements, 'element')} on {many(pages, 'page')}
+            </td>
+            <td>
+              <Link component="button" onClick={() => onLine(path, line)}>
+                {path}, line {line}
+              </Link>
+            </td>
+          </tr>
+        ))}
+      </RuledTable>
+    </Box>
+  )
+}
+
+function SheetRules({sheet, onLine}: {sheet: Sheet; onLine: OnLine}) {
   const idle = sheet.rules.filter(rule => rule.elements === 0).length
   const hasBeaten = sheet.rules.some(rule => rule.beaten.length > 0)
   return (
@@ -131,17 +196,7 @@ function SheetRules({sheet, onLine}: {sheet: Sheet; onLine: (path: string, line:
   )
 }
 
-function RuleRow({
-  sheet,
-  rule,
-  hasBeaten,
-  onLine,
-}: {
-  sheet: Sheet
-  rule: Rule
-  hasBeaten: boolean
-  onLine: (path: string, line: number) => void
-}) {
+function RuleRow({sheet, rule, hasBeaten, onLine}: {sheet: Sheet; rule: Rule; hasBeaten: boolean; onLine: OnLine}) {
   const isIdle = rule.elements === 0 && !sheet.general && sheet.pages > 0
   return (
     <tr>

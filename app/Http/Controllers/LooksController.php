@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\LooksRequest;
+use App\Http\Resources\ElementLooksView;
+use App\Models\HandIn;
+use App\Models\HandInFile;
+use App\Sites\SiteStore;
+use Illuminate\Http\JsonResponse;
+use InkedMargin\Core\Report\ElementLooks;
+use InkedMargin\Core\Site\ParsedSite;
+use InkedMargin\Core\Source\FileKind;
+use OpenApi\Attributes as OA;
+
+final class LooksController extends Controller
+{
+    /** What an element of a page looks like, and where that was decided. */
+    #[OA\Get(
+        path: '/api/hand-ins/{handIn}/looks',
+        operationId: 'looks',
+        parameters: [
+            new OA\QueryParameter(name: 'leaf', required: true, schema: new OA\Schema(type: 'string')),
+            new OA\QueryParameter(
+                name: 'at',
+                description: 'places among the elements of one parent, from the root, such as 1.0.2; the root when left out',
+                schema: new OA\Schema(type: 'string'),
+            ),
+        ],
+        responses: [new OA\Response(
+            response: 200,
+            description: 'OK',
+            content: new OA\JsonContent(ref: ElementLooksView::class),
+        )],
+    )]
+    public function show(LooksRequest $request, HandIn $handIn, SiteStore $sites): JsonResponse
+    {
+        // Other pages have no say in it.
+        $files = $handIn->files->filter(fn (HandInFile $file) => $file->path === $request->leaf()
+            || FileKind::ofExtension(pathinfo($file->path, PATHINFO_EXTENSION)) === FileKind::Stylesheet);
+        $looks = ElementLooks::of(ParsedSite::of($sites->ofFiles($files)), $request->leaf(), $request->at());
+        abort_if($looks === null, 404, 'There is no such element on a page of this hand-in.');
+
+        return response()->json($looks);
+    }
+}
