@@ -23,6 +23,12 @@ final readonly class Assessment
     ) {
     }
 
+    /** How many places show that it is not met. */
+    public function wrong(): int
+    {
+        return count($this->shortfalls);
+    }
+
     public static function unclear(string $measured, string $expected): self
     {
         return new self(null, $measured, $expected, []);

@@ -11,8 +11,12 @@ final readonly class Brief
      * @param  list<Requirement>  $requirements  with ids that differ
      * @param  list<Ignored>  $ignored
      */
-    public function __construct(public string $title, public array $requirements, public array $ignored = [])
-    {
+    public function __construct(
+        public string $title,
+        public array $requirements,
+        public array $ignored = [],
+        public Scheme $scheme = new Scheme,
+    ) {
     }
 
     /** What is checked when nothing was asked for: the rules alone. */

@@ -23,12 +23,14 @@ final readonly class BriefReader
         $problems = new Problems(preg_split('/\r\n|\r|\n/', $source) ?: []);
         $ignored = $values['ignore'] ?? null;
         $requirements = $values['requirements'] ?? null;
-        unset($values['ignore'], $values['requirements']);
+        $marking = $values['marking'] ?? [];
+        unset($values['ignore'], $values['requirements'], $values['marking']);
         $fields = new Fields($values, Brief::fields(), '', $problems);
         $brief = new Brief(
             $fields->text('title'),
             self::requirements($requirements, $fields, $problems),
             $ignored === null ? [] : self::ignored($ignored, $fields, $problems),
+            self::scheme($marking, $problems),
         );
         if ($problems->all() !== []) {
             throw new BriefError($problems->all());
@@ -62,6 +64,17 @@ final readonly class BriefReader
         }
 
         return is_array($values) ? $values : throw new BriefError(['a brief is a map with a title and requirements']);
+    }
+
+    private static function scheme(mixed $values, Problems $problems): Scheme
+    {
+        if (! is_array($values) || ($values !== [] && array_is_list($values))) {
+            $problems->add('', 'marking', 'a map of fields was expected');
+
+            return new Scheme;
+        }
+
+        return Scheme::read(new Fields($values, Scheme::fields(), 'marking', $problems));
     }
 
     /** @return list<Requirement> */
@@ -138,7 +151,11 @@ final readonly class BriefReader
                 'ignore.'.($index + 1),
                 $problems,
             );
-            $ignored[] = new Ignored($fields->texts('rules'), PageScope::read($fields->value('pages'), $fields));
+            $ignored[] = new Ignored(
+                $fields->texts('rules'),
+                PageScope::read($fields->value('pages'), $fields),
+                $fields->given(),
+            );
         }
 
         return $ignored;

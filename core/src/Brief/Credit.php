@@ -7,12 +7,10 @@ namespace InkedMargin\Core\Brief;
 /** How points follow from what is met. */
 enum Credit: string
 {
+    /** all or nothing */
     case All = 'all';
+    /** in proportion to what is met */
     case Share = 'share';
-
-    /** @param  float  $met the share that is met, 0 to 1 */
-    public function of(float $met): float
-    {
-        return $this === self::All ? floor($met) : $met;
-    }
+    /** by how many things are wrong */
+    case Steps = 'steps';
 }

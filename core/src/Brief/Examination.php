@@ -14,13 +14,21 @@ final class Examination
 
     private ?LinkExpectations $expectations = null;
 
-    public function __construct(public readonly ParsedSite $site, public readonly Brief $brief)
-    {
+    public readonly Materials $materials;
+
+    public function __construct(
+        public readonly ParsedSite $site,
+        public readonly Brief $brief,
+        ?Materials $materials = null,
+    ) {
+        $this->materials = $materials ?? Materials::none();
     }
 
     public function assessment(Requirement $requirement): Assessment
     {
-        return $this->assessments["id {$requirement->terms->id}"] ??= $requirement->assess($this->site);
+        return $this->assessments["id {$requirement->terms->id}"] ??= $requirement instanceof NeedsMaterials
+            ? $requirement->assessAgainst($this->site, $this->materials)
+            : $requirement->assess($this->site);
     }
 
     public function expectations(): LinkExpectations

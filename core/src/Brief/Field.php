@@ -47,9 +47,9 @@ final readonly class Field
         return new self($name, FieldType::Text, "$about: a pattern with `*` and `{student.handle}`", takesHandle: true);
     }
 
-    public static function number(string $name, string $about, float $most): self
+    public static function number(string $name, string $about, float $most, float $least = 0): self
     {
-        return new self($name, FieldType::Number, $about, most: $most);
+        return new self($name, FieldType::Number, $about, least: $least, most: $most);
     }
 
     public static function wholeNumber(string $name, string $about, int $least = 0, int $most = 100_000): self
@@ -66,6 +66,11 @@ final readonly class Field
     public static function choice(string $name, string $about, array $choices, bool $required = false): self
     {
         return new self($name, FieldType::Choice, $about, $required, $choices);
+    }
+
+    public static function steps(string $name, string $about): self
+    {
+        return new self($name, FieldType::Steps, $about);
     }
 
     public static function parts(string $name, string $about): self
@@ -94,7 +99,7 @@ final readonly class Field
             FieldType::Choice => in_array($value, $this->choices, true)
                 ? null
                 : 'one of '.implode(', ', $this->choices).' was expected',
-            FieldType::Parts, FieldType::Entries, FieldType::Pages => null,
+            FieldType::Parts, FieldType::Entries, FieldType::Pages, FieldType::Steps => null,
         };
     }
 

@@ -23,4 +23,6 @@ enum FieldType: string
     case Entries = 'entries';
     /** pages: all, home, names, or all but some */
     case Pages = 'pages';
+    /** points by how many things are wrong */
+    case Steps = 'steps';
 }

@@ -120,6 +120,27 @@ final class Fields
         }
     }
 
+    /** @return list<SelectorList> those of a list that are sound */
+    public function selectors(string $field): array
+    {
+        $selectors = [];
+        foreach ($this->texts($field) as $written) {
+            try {
+                $selectors[] = self::steady($written);
+            } catch (SelectorError $error) {
+                $this->problem($field, $error->getMessage());
+            }
+        }
+
+        return $selectors;
+    }
+
+    /** @return array<mixed> what was given and nothing speaks against, in the order of the declaration */
+    public function given(): array
+    {
+        return $this->good;
+    }
+
     /**
      * A selector by which elements can be told on a page that nobody has touched.
      *

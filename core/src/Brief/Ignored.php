@@ -8,8 +8,12 @@ namespace InkedMargin\Core\Brief;
 final readonly class Ignored
 {
     /** @param  list<string>  $rules  ids, ids with a variant, or groups such as `nav` */
-    public function __construct(public array $rules, public PageScope $pages)
-    {
+    public function __construct(
+        public array $rules,
+        public PageScope $pages,
+        /** @var array<mixed> as it was written */
+        public array $given = [],
+    ) {
     }
 
     /** @return list<Field> */

@@ -12,8 +12,11 @@ final readonly class Kinds
         Kind\Files::class,
         Kind\Names::class,
         Kind\Titles::class,
+        Kind\Headings::class,
         Kind\Skeleton::class,
         Kind\Count::class,
+        Kind\Text::class,
+        Kind\Attributes::class,
         Kind\Stylesheets::class,
         Kind\Contrast::class,
         Kind\Navigation::class,
@@ -22,6 +25,9 @@ final readonly class Kinds
         Kind\Markup::class,
         Kind\Indentation::class,
         Kind\Starter::class,
+        Kind\Model::class,
+        Kind\Address::class,
+        Kind\Look::class,
     ];
 
     /** @return list<string> */

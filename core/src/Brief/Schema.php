@@ -23,6 +23,11 @@ final readonly class Schema
                     'minItems' => 1,
                     'items' => ['oneOf' => array_map(self::kind(...), Kinds::ALL)],
                 ],
+                'marking' => [
+                    'type' => 'object',
+                    'additionalProperties' => false,
+                    'properties' => self::properties(Scheme::fields()),
+                ],
                 'ignore' => ['type' => 'array', 'items' => ['anyOf' => [
                     ['type' => 'string'],
                     [
@@ -61,7 +66,9 @@ final readonly class Schema
             'Printed by `php core/bin/margin schema --format=markdown`; without the option it prints a JSON Schema.', '',
             '## The brief itself', '', ...self::table(Brief::fields()),
             '| `requirements` | a list of requirements | what is asked; required |',
+            '| `marking` | what stands below | what findings and being late cost, and how points are rounded |',
             '| `ignore` | a list of ids of rules or groups, or of what stands below | rules that are silent under this brief |', '',
+            '## `marking`', '', ...self::table(Scheme::fields()), '',
             '## `ignore`', '', ...self::table(Ignored::fields()), '',
             '## Every requirement', '', ...self::table(Terms::fields()),
         ];
@@ -93,6 +100,7 @@ final readonly class Schema
             FieldType::Parts => 'a list of parts',
             FieldType::Entries => 'a list of entries',
             FieldType::Pages => 'pages',
+            FieldType::Steps => 'points by number',
             default => $field->type->value,
         };
     }
@@ -152,6 +160,12 @@ final readonly class Schema
             FieldType::Parts => ['$ref' => '#/$defs/parts'],
             FieldType::Entries => ['type' => ['array', 'object']],
             FieldType::Pages => ['$ref' => '#/$defs/pages'],
+            FieldType::Steps => [
+                'type' => 'object',
+                'required' => ['0'],
+                'propertyNames' => ['pattern' => '^\\d{1,9}$'],
+                'additionalProperties' => ['type' => 'number', 'minimum' => 0, 'maximum' => 10_000],
+            ],
         };
     }
 

@@ -67,6 +67,7 @@ final readonly class Shortfall
         ?Mend $mend = null,
         array $subjects = [],
         array $causes = [],
+        float $cost = 1.0,
     ): self {
         return new self(
             $variant,
@@ -78,6 +79,7 @@ final readonly class Shortfall
             $message,
             $remedy,
             $anchor,
+            cost: $cost,
             related: $related,
             mend: $mend,
             subjects: $subjects,

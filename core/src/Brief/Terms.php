@@ -12,6 +12,8 @@ final readonly class Terms
     /**
      * @param  Weight|null  $weight  of what fails here; null for the rule's own
      * @param  string|null  $message  said in place of the product's own words; null for those
+     * @param  Steps|null  $steps  null unless credit is given by steps
+     * @param  array<mixed>  $given  every field of the requirement as it was written, by name
      */
     public function __construct(
         public string $id,
@@ -21,6 +23,8 @@ final readonly class Terms
         public Credit $credit = Credit::Share,
         public ?Weight $weight = null,
         public ?string $message = null,
+        public ?Steps $steps = null,
+        public array $given = [],
     ) {
     }
 
@@ -38,9 +42,10 @@ final readonly class Terms
             Field::number('points', 'points for it; 0 when it is left out', 10_000),
             Field::choice(
                 'credit',
-                '`share`: points in proportion; `all`: all or nothing',
+                '`share`: points in proportion; `all`: all or nothing; `steps`: by how many things are wrong',
                 array_column(Credit::cases(), 'value'),
             ),
+            Field::steps('steps', 'points by how many things are wrong, such as `{0: 10, 2: 6}`; in place of `points`'),
             Field::choice(
                 'weight',
                 'how much its findings weigh, in place of the rule’s own',
@@ -57,14 +62,50 @@ final readonly class Terms
             $fields->problem('id', "\"$id\" has characters other than letters, digits, - _ and .");
         }
 
+        $steps = Steps::read($fields);
+        $credit = Credit::tryFrom($fields->text('credit')) ?? ($steps === null ? Credit::Share : Credit::Steps);
+        if (($credit === Credit::Steps) !== ($steps !== null)) {
+            $fields->problem('steps', $steps === null ? 'credit by steps needs them' : "they are for credit by steps, not \"$credit->value\"");
+        }
+        if ($steps !== null && $fields->has('points') && $fields->number('points', 0.0) !== $steps->most()) {
+            $fields->problem('points', "the steps give {$steps->most()} at most: leave points out, or give as many");
+        }
+
         return new self(
             $id,
             $fields->text('title'),
             PageScope::read($fields->value('pages'), $fields),
-            $fields->number('points', 0.0),
-            Credit::tryFrom($fields->text('credit')) ?? Credit::Share,
+            $steps?->most() ?? $fields->number('points', 0.0),
+            $credit,
             Weight::tryFrom($fields->text('weight')),
             $fields->optionalText('message'),
+            $steps,
+            $fields->given(),
         );
+    }
+
+    /** The points that an assessment brings, to the hundredth. */
+    public function earned(Assessment $assessment): float
+    {
+        $met = $assessment->met ?? 0.0;
+
+        return match (true) {
+            $assessment->met === null => 0.0,
+            $this->steps !== null => $this->steps->of($assessment->wrong()),
+            $this->credit === Credit::All => $met >= 1.0 ? $this->points : 0.0,
+            default => round($this->points * $met, 2),
+        };
+    }
+
+    /** How they came about, in words. */
+    public function sum(Assessment $assessment): string
+    {
+        return match (true) {
+            $assessment->met === null => 'left out, as it cannot be told',
+            $this->steps !== null => "{$assessment->wrong()} wrong: {$this->steps->sentence()}",
+            $this->credit === Credit::All => $assessment->met >= 1.0 ? 'all of it is met' : 'all or nothing, and not all of it is met',
+            $assessment->met >= 1.0 => 'all of it is met',
+            default => round(100 * $assessment->met, 2)." % of $this->points",
+        };
     }
 }

@@ -13,6 +13,9 @@ final readonly class Help
               --brief FILE       the brief, as YAML or JSON
               --handle NAME      what the school calls the student, for names such as {student.handle}.zip
               --starter PATH     the folder or zip that the students began from: its markup is not theirs
+              --model PATH       the folder or zip of the model answer
+              --copy PATH        the folder or zip with texts that are to stand on pages
+              --address URL      where the site was published
               --format FORMAT    text (the default), json or sarif
               --weights LIST     only findings of these weights: fault, departure, tidy, with commas between
 

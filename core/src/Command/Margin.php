@@ -7,6 +7,7 @@ namespace InkedMargin\Core\Command;
 use InkedMargin\Core\Brief\Brief;
 use InkedMargin\Core\Brief\BriefError;
 use InkedMargin\Core\Brief\BriefReader;
+use InkedMargin\Core\Brief\Materials;
 use InkedMargin\Core\Brief\Schema;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Intake\ArchiveReader;
@@ -102,7 +103,7 @@ final class Margin
 
     private function check(Arguments $line): int
     {
-        $line->allow(['brief', 'format', 'weights', 'handle', 'starter']);
+        $line->allow(['brief', 'format', 'weights', 'handle', 'starter', 'model', 'copy', 'address']);
         $format = $line->option('format') ?? 'text';
         $weights = self::weights($line->option('weights'));
         $render = match ($format) {
@@ -111,12 +112,9 @@ final class Margin
             'sarif' => SarifReport::render(...),
             default => throw new UsageError("There is no format \"$format\". The formats are text, json and sarif."),
         };
-        $starter = $line->option('starter');
-        $report = Check::run(
-            $this->site($line),
-            $this->brief($line),
-            starter: $starter === null ? null : $this->read($starter),
-        );
+        $given = fn (string $name) => $line->option($name) === null ? null : $this->read((string) $line->option($name));
+        $materials = new Materials($given('starter'), $given('model'), $given('copy'));
+        $report = Check::run($this->site($line), $this->brief($line), materials: $materials);
         $this->write($render($format === 'text' ? $report : self::only($report, $weights)));
 
         return $report->isClean() ? self::CLEAN : self::FOUND;
@@ -147,7 +145,7 @@ final class Margin
 
     private function map(Arguments $line): int
     {
-        $line->allow(['brief', 'handle']);
+        $line->allow(['brief', 'handle', 'address']);
 
         return $this->write(SiteSurvey::render(ParsedSite::of($this->site($line)), $this->brief($line)));
     }
@@ -190,7 +188,7 @@ final class Margin
             throw new UsageError("margin {$line->command} takes one folder or zip.\n\n".Help::of($line->command));
         }
 
-        return $this->read($line->operands[0])->for($line->option('handle'));
+        return $this->read($line->operands[0])->for($line->option('handle'), $line->option('address'));
     }
 
     private function read(string $path): Site

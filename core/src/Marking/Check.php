@@ -8,6 +8,7 @@ use InkedMargin\Core\Brief\AssessedByFindings;
 use InkedMargin\Core\Brief\Brief;
 use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Brief\Kind\Starter;
+use InkedMargin\Core\Brief\Materials;
 use InkedMargin\Core\Brief\Requirement;
 use InkedMargin\Core\Finding\Finding;
 use InkedMargin\Core\Rules\Catalogue;
@@ -28,19 +29,21 @@ final readonly class Check
     /**
      * @param  \Closure(int, int): void|null  $progress called with the number of steps done, and of all steps: one a
      *     page, one a rule
-     * @param  Site|null  $starter  the files that the students began from
+     * @param  Materials|null  $materials  what the assignment gives besides the brief
      */
     public static function run(
         Site $site,
         Brief $brief,
         ?\Closure $progress = null,
-        ?Site $starter = null,
+        ?Materials $materials = null,
     ): CheckReport {
-        return Collector::paused(fn () => self::report($site, $brief, $progress, $starter));
+        return Collector::paused(
+            fn () => self::report($site, $brief, $progress, $materials ?? Materials::none()),
+        );
     }
 
     /** @param  \Closure(int, int): void|null  $progress */
-    private static function report(Site $files, Brief $brief, ?\Closure $progress, ?Site $starter): CheckReport
+    private static function report(Site $files, Brief $brief, ?\Closure $progress, Materials $materials): CheckReport
     {
         $progress ??= static function (int $done, int $of): void {
         };
@@ -49,9 +52,9 @@ final readonly class Check
         $site = ParsedSite::of($files, function (int $done, int $of) use ($progress, $rules, &$pages): void {
             $progress($done, ($pages = $of) + count($rules));
         });
-        $exam = new Examination($site, $brief);
+        $exam = new Examination($site, $brief, $materials);
         $findings = self::findings($exam, fn (int $done) => $progress($pages + $done, $pages + count($rules)));
-        $own = self::withoutStarters(self::heard($findings, $exam), $starter);
+        $own = self::withoutStarters(self::heard($findings, $exam), $materials);
         $causes = Causes::among(self::withoutDuplicates($own));
         $folded = Fold::of($causes->kept());
         $placed = self::place($folded->findings);
@@ -64,7 +67,7 @@ final readonly class Check
             $brief->requirements,
         );
 
-        return new CheckReport($site, $brief, $placed, $outcomes, Points::sum(self::counted($outcomes)));
+        return new CheckReport($site, $brief, $placed, $outcomes, self::score($outcomes, $placed, $brief));
     }
 
     /**
@@ -123,13 +126,14 @@ final readonly class Check
      * @param  list<Finding>  $findings
      * @return list<Finding>
      */
-    private static function withoutStarters(array $findings, ?Site $starter): array
+    private static function withoutStarters(array $findings, Materials $materials): array
     {
+        $starter = $materials->parsedStarter();
         if ($starter === null) {
             return $findings;
         }
         $isTheirs = fn (Finding $one) => $one->requirement === null && preg_match(self::OF_STARTERS, $one->rule) === 1;
-        $exam = new Examination(ParsedSite::of($starter), Brief::none());
+        $exam = new Examination($starter, Brief::none());
         $left = $own = [];
         foreach (array_filter(self::findings($exam), $isTheirs) as $finding) {
             $print = 'print '.$finding->fingerprint();
@@ -233,22 +237,32 @@ final readonly class Check
             OutcomeKind::of($assessment->met),
             $assessment->measured,
             $assessment->expected,
-            new Points(round($terms->points * $terms->credit->of($assessment->met ?? 0.0), 2), $terms->points),
+            new Points($terms->earned($assessment), $terms->points, $terms->sum($assessment)),
             array_values(array_intersect_key($prints, $shown)),
             $assessment->shortfalls,
         );
     }
 
     /**
-     * What cannot be told is left out of the sum.
-     *
      * @param  list<Outcome>  $outcomes
-     * @return list<Points>
+     * @param  list<PlacedFinding>  $placed
      */
-    private static function counted(array $outcomes): array
+    private static function score(array $outcomes, array $placed, Brief $brief): Score
     {
-        $isClear = fn (Outcome $outcome) => $outcome->kind !== OutcomeKind::Unclear;
+        $free = array_filter($placed, fn (PlacedFinding $one) => $one->finding->requirement === null);
+        $shown = array_fill_keys(array_merge(...array_map(fn (Outcome $outcome) => $outcome->findings, $outcomes)), true);
+        $weights = [];
+        foreach ($free as $one) {
+            // What shows a lost point has cost enough.
+            if (! isset($shown[$one->fingerprint])) {
+                $weights[] = $one->finding->weight->value;
+            }
+        }
 
-        return array_values(array_map(fn (Outcome $outcome) => $outcome->points, array_filter($outcomes, $isClear)));
+        return Score::of(
+            array_map(fn (Outcome $outcome) => $outcome->earned(), $outcomes),
+            $brief->scheme,
+            array_count_values($weights),
+        );
     }
 }

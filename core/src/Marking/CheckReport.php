@@ -20,7 +20,7 @@ final readonly class CheckReport
         public Brief $brief,
         public array $findings,
         public array $outcomes,
-        public Points $score,
+        public Score $score,
     ) {
     }
 

@@ -24,4 +24,16 @@ final readonly class Outcome
         public array $shortfalls = [],
     ) {
     }
+
+    /** As it goes into the sum: what cannot be told is left out. */
+    public function earned(): Earned
+    {
+        return new Earned(
+            $this->requirement->terms->id,
+            $this->requirement->terms->title,
+            $this->kind === OutcomeKind::Unclear ? null : $this->points->awarded,
+            $this->points->possible,
+            $this->points->how,
+        );
+    }
 }

@@ -13,6 +13,7 @@ use InkedMargin\Core\Marking\CheckReport;
 use InkedMargin\Core\Marking\Outcome;
 use InkedMargin\Core\Marking\PlacedFinding;
 use InkedMargin\Core\Marking\Points;
+use InkedMargin\Core\Marking\Score;
 use InkedMargin\Core\Source\Position;
 
 /** A report as one JSON document, for other programs. Lines and columns 1-based in code points, offsets in bytes. */
@@ -29,7 +30,7 @@ final readonly class JsonReport
             ],
             'findings' => array_map(self::finding(...), $report->findings),
             'requirements' => array_map(self::outcome(...), $report->outcomes),
-            'score' => self::points($report->score),
+            'score' => self::score($report->score),
         ], JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR)
             ."\n";
     }
@@ -120,9 +121,15 @@ final readonly class JsonReport
         return ['line' => $position->line, 'column' => $position->column, 'offset' => $position->offset];
     }
 
-    /** @return array<string, float> */
+    /** @return array{awarded: float, possible: float, how: string} */
     private static function points(Points $points): array
     {
-        return ['awarded' => $points->awarded, 'possible' => $points->possible];
+        return ['awarded' => $points->awarded, 'possible' => $points->possible, 'how' => $points->how];
+    }
+
+    /** @return array<string, mixed> with every line that makes the sum */
+    public static function score(Score $score): array
+    {
+        return ['awarded' => $score->awarded, 'possible' => $score->possible, 'lines' => $score->lines];
     }
 }

@@ -6,6 +6,7 @@ namespace InkedMargin\Core\Report;
 
 use InkedMargin\Core\Brief\Brief;
 use InkedMargin\Core\Brief\BriefReader;
+use InkedMargin\Core\Brief\Materials;
 use InkedMargin\Core\Finding\Finding;
 use InkedMargin\Core\Marking\Check;
 use InkedMargin\Core\Rules\Catalogue;
@@ -54,7 +55,11 @@ final readonly class RuleCatalogue
     /** What a rule says about an example of its own; null when it says nothing. */
     public static function findingOn(Rule $rule, Example $example): ?Finding
     {
-        foreach (Check::run(self::site($example, true), self::brief($example))->findings as $placed) {
+        foreach (Check::run(
+            self::site($example, true),
+            self::brief($example),
+            materials: self::materials($example),
+        )->findings as $placed) {
             if ($placed->finding->rule === $rule->id) {
                 return $placed->finding;
             }
@@ -67,8 +72,26 @@ final readonly class RuleCatalogue
     {
         $files = $isBad ? $example->badFiles() : $example->goodFiles();
         $index = $isBad ? 0 : 1;
-        $packing = new Packing($example->packing[$index] ?? null, $example->folders[$index] ?? []);
+        $packing = new Packing($example->packing[$index] ?? null, $example->folders[$index] ?? [], address: $example->address[$index] ?? null);
 
+        return self::siteOf($files, $packing);
+    }
+
+    /** What the assignment of an example gives. */
+    public static function materials(Example $example): Materials
+    {
+        $site = fn (?array $files) => $files === null ? null : self::siteOf($files, new Packing);
+
+        return new Materials(
+            $site($example->given('starter')),
+            $site($example->given('model')),
+            $site($example->given('copy')),
+        );
+    }
+
+    /** @param  array<string, string>  $files */
+    private static function siteOf(array $files, Packing $packing): Site
+    {
         return new Site(
             'example',
             array_map(fn (string $path, string $bytes) => new SourceFile($path, $bytes), array_keys($files), $files),

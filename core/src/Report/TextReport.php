@@ -54,6 +54,11 @@ final readonly class TextReport
                 'Requirements',
                 ...array_merge(...array_map($this->outcome(...), $report->outcomes)),
             );
+            foreach ($report->score->lines as $line) {
+                if ($line->requirement === null) {
+                    $lines[] = "  $line->points points  $line->title: $line->how";
+                }
+            }
         }
 
         return implode("\n", array_map(self::printable(...), $lines))."\n";
@@ -62,7 +67,7 @@ final readonly class TextReport
     private static function summary(CheckReport $report): string
     {
         $counts = array_map(fn (Weight $weight) => $weight->count($report->count($weight)), Weight::cases());
-        $points = $report->outcomes === [] ? '' : ', '.self::points($report->score);
+        $points = $report->outcomes === [] ? '' : ', '.self::points(new Points($report->score->awarded, $report->score->possible));
 
         return "{$report->site->files->name}: ".English::count(
             count($report->site->pages),

@@ -116,6 +116,11 @@ final readonly class Catalogue
         Brief\Link::class,
         Brief\Pictures::class,
         Brief\Starter::class,
+        Brief\Text::class,
+        Brief\Attributes::class,
+        Brief\Headings::class,
+        Brief\Model::class,
+        Brief\Address::class,
     ];
 
     /** @return list<Rule> */

@@ -14,6 +14,8 @@ final readonly class Example
      * @param  string  $brief  fields of a requirement that both are held against; '' for none
      * @param  array{string, string}|null  $packing  the name of the archive, bad and good
      * @param  array{list<string>, list<string>}|null  $folders  the folders around the site, bad and good
+     * @param  array<'starter'|'model'|'copy', array<string, string>>  $materials  files that the assignment gives
+     * @param  array{string, string}|null  $address  where it was published, bad and good
      */
     public function __construct(
         public string $variant,
@@ -22,6 +24,8 @@ final readonly class Example
         public string $brief = '',
         public ?array $packing = null,
         public ?array $folders = null,
+        public array $materials = [],
+        public ?array $address = null,
     ) {
     }
 
@@ -35,6 +39,12 @@ final readonly class Example
     public function goodFiles(): array
     {
         return self::files($this->good);
+    }
+
+    /** @return array<string, string>|null bytes by path; null where the assignment gives none */
+    public function given(string $what): ?array
+    {
+        return isset($this->materials[$what]) ? self::files($this->materials[$what]) : null;
     }
 
     /**

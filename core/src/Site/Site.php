@@ -51,12 +51,18 @@ final class Site
     }
 
     /** The same files as the hand-in of a student; null when the student is not known. */
-    public function for(?string $handle): self
+    public function for(?string $handle, ?string $address = null): self
     {
-        if ($handle === null) {
+        if ($handle === null && $address === null) {
             return $this;
         }
-        $packing = new Packing($this->packing->archive, $this->packing->folders, $handle, $this->packing->usualDepth);
+        $packing = new Packing(
+            $this->packing->archive,
+            $this->packing->folders,
+            $handle ?? $this->packing->handle,
+            $this->packing->usualDepth,
+            $address ?? $this->packing->address,
+        );
 
         return new self($this->name, $this->files, $packing);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use InkedMargin\Core\Brief\AssessedByFindings;
 use InkedMargin\Core\Brief\BriefReader;
 use InkedMargin\Core\Brief\Kinds;
+use InkedMargin\Core\Brief\Materials;
 use InkedMargin\Core\Brief\Shortfall;
 use InkedMargin\Core\Marking\Check;
 use InkedMargin\Core\Marking\Outcome;
@@ -69,6 +70,7 @@ it('loses points only with a shortfall that has a place and words, and gives ful
     string $brief,
     array $files,
     ?Packing $packing,
+    Materials $materials,
 ) {
     $site = new Site(
         'sample',
@@ -82,6 +84,7 @@ it('loses points only with a shortfall that has a place and words, and gives ful
     $report = Check::run(
         $site,
         BriefReader::read("title: T\nrequirements:\n  - {id: it, title: It, points: 1, $brief}"),
+        materials: $materials,
     );
     foreach ($report->outcomes as $outcome) {
         $lost = $outcome->points->awarded < $outcome->points->possible;
@@ -103,7 +106,7 @@ it('loses points only with a shortfall that has a place and words, and gives ful
                     $site = RuleCatalogue::site($example, $isBad);
                     $files = array_map(fn (SourceFile $file) => $file->bytes, $site->files());
                     yield trim("{$rule->id} {$example->variant} ").($isBad ? ', bad' : ', good') => [
-                        $example->brief, $files, $site->packing,
+                        $example->brief, $files, $site->packing, RuleCatalogue::materials($example),
                     ];
                 }
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use InkedMargin\Core\Brief\BriefError;
 use InkedMargin\Core\Brief\BriefReader;
+use InkedMargin\Core\Brief\Kinds;
 use InkedMargin\Core\Marking\OutcomeKind;
 use InkedMargin\Core\Tests\Samples;
 
@@ -54,7 +55,7 @@ it('names every problem and the field it stands in', function (string $source, a
     'nothing in it' => ['title: T', ['requirements: a list of 1 to 5000 requirements was expected']],
     'an unknown kind' => [
         brief('kind: menu'),
-        ['line 3: requirement "it", kind: there is no kind "menu"; the kinds are files, names, titles, skeleton, count, stylesheets, contrast, navigation, link, pictures, markup, indentation, starter'],
+        ['line 3: requirement "it", kind: there is no kind "menu"; the kinds are '.implode(', ', Kinds::names()).''],
     ],
     'a misspelt field' => [
         brief('kind: titles, patern: x'),

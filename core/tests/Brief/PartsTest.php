@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
+use InkedMargin\Core\Brief\Assessment;
 use InkedMargin\Core\Brief\Brief;
 use InkedMargin\Core\Brief\BriefError;
 use InkedMargin\Core\Brief\BriefReader;
-use InkedMargin\Core\Brief\Credit;
 use InkedMargin\Core\Brief\Field;
 use InkedMargin\Core\Brief\Fields;
 use InkedMargin\Core\Brief\Glob;
@@ -14,7 +14,10 @@ use InkedMargin\Core\Brief\Kinds;
 use InkedMargin\Core\Brief\NamePattern;
 use InkedMargin\Core\Brief\Problems;
 use InkedMargin\Core\Brief\Schema;
+use InkedMargin\Core\Brief\Shortfall;
 use InkedMargin\Core\Brief\Terms;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Source\Span;
 use Opis\JsonSchema\Validator;
 use Symfony\Component\Yaml\Yaml;
 
@@ -54,14 +57,39 @@ it(
     ['si.e', 'site', null, false],
 ]);
 
-it(
-    'gives points for the share that is met, or for all of it',
-    fn (Credit $credit, float $met, float $share) => expect($credit->of($met))->toBe($share),
-)->with([
-    [Credit::Share, 0.5, 0.5],
-    [Credit::Share, 1.0, 1.0],
-    [Credit::All, 0.99, 0.0],
-    [Credit::All, 1.0, 1.0],
+it('gives points for the share that is met, for all of it, or by how many things are wrong', function (string $credit, int $wrong, float $points) {
+    $terms = BriefReader::read("title: T\nrequirements: [{id: it, kind: titles, title: It, $credit}]")->requirements[0]->terms;
+    $shortfalls = array_map(
+        fn (int $nth) => new Shortfall('missing', ProofMark::Insert, "page $nth", 'index.html', null, Span::at(0), 'Words.', ''),
+        $wrong === 0 ? [] : range(1, $wrong),
+    );
+
+    expect($terms->earned(Assessment::of(4, $shortfalls, '', '')))->toBe($points)
+        ->and($terms->points)->toBe(10.0)
+        ->and($terms->sum(Assessment::of(4, $shortfalls, '', '')))->not->toBe('');
+})->with([
+    ['points: 10', 0, 10.0],
+    ['points: 10', 1, 7.5],
+    ['points: 10, credit: all', 0, 10.0],
+    ['points: 10, credit: all', 1, 0.0],
+    ['steps: {0: 10, 2: 6}', 0, 10.0],
+    ['steps: {0: 10, 2: 6}', 1, 6.0],
+    ['steps: {0: 10, 2: 6}', 2, 6.0],
+    ['steps: {0: 10, 2: 6}, credit: steps', 3, 0.0],
+]);
+
+it('refuses steps that are none', function (string $fields, string $problem) {
+    expect(fn () => BriefReader::read("title: T\nrequirements: [{id: it, kind: titles, title: It, $fields}]"))
+        ->toThrow(BriefError::class, $problem);
+})->with([
+    ['steps: 10', 'such as {0: 10, 2: 6}'],
+    ['steps: {1: 10}', 'such as {0: 10, 2: 6}'],
+    ['steps: {0: 6, 2: 10}', 'such as {0: 10, 2: 6}'],
+    ['steps: {0: -1}', 'such as {0: 10, 2: 6}'],
+    ['steps: {0: .nan}', 'such as {0: 10, 2: 6}'],
+    ['steps: {0: 10}, points: 5', 'the steps give 10 at most'],
+    ['steps: {0: 10}, credit: share', 'they are for credit by steps'],
+    ['credit: steps, points: 4', 'credit by steps needs them'],
 ]);
 
 it('says how many of something there may be', function (

@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 use InkedMargin\Core\Brief\Brief;
 use InkedMargin\Core\Brief\BriefReader;
+use InkedMargin\Core\Brief\Materials;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Marking\Check;
 use InkedMargin\Core\Marking\CheckReport;
+use InkedMargin\Core\Marking\Earned;
 use InkedMargin\Core\Marking\Outcome;
 use InkedMargin\Core\Marking\OutcomeKind;
 use InkedMargin\Core\Marking\PlacedFinding;
-use InkedMargin\Core\Marking\Points;
+use InkedMargin\Core\Marking\Score;
 use InkedMargin\Core\Tests\Samples;
 
 /** The report on one page with some body, against requirements that are each given as the fields of a line of YAML. */
@@ -42,10 +44,10 @@ it('names what a requirement came to', function (?float $met, OutcomeKind $kind)
 ]);
 
 it('adds points up to hundredths', function () {
-    $sum = Points::sum([new Points(0.1, 1.0), new Points(0.2, 1.0), new Points(2 / 3, 1.0)]);
+    $sum = Score::of([new Earned('a', 'A', 0.1, 1.0, ''), new Earned('b', 'B', 0.2, 1.0, ''), new Earned('c', 'C', 2 / 3, 1.0, '')]);
 
     expect([$sum->awarded, $sum->possible])->toBe([0.97, 3.0])
-        ->and(Points::sum([])->possible)->toBe(0.0);
+        ->and(Score::of([])->possible)->toBe(0.0);
 });
 
 it('takes the weight and the words of the brief for what a requirement falls short of', function () {
@@ -112,7 +114,7 @@ it('does not blame a student for what stands unchanged from the starter', functi
     ]);
     $site = Samples::site(['index.html' => Samples::page($page)]);
 
-    expect(weighed(Check::run($site, Brief::none(), starter: $starter)))->toBe($found);
+    expect(weighed(Check::run($site, Brief::none(), materials: new Materials($starter))))->toBe($found);
 })->with([
     'as it was' => ['<p><font>Wren Quay</font></p>', []],
     'moved down by lines' => ["\n\n<p><font>Wren Quay</font></p>", []],

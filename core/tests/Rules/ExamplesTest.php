@@ -15,7 +15,11 @@ use InkedMargin\Core\Source\SourceFile;
 /** @return list<string> what was found, as rule and variant */
 function kindsFound(Example $example, bool $isBad): array
 {
-    $report = Check::run(RuleCatalogue::site($example, $isBad), RuleCatalogue::brief($example));
+    $report = Check::run(
+        RuleCatalogue::site($example, $isBad),
+        RuleCatalogue::brief($example),
+        materials: RuleCatalogue::materials($example),
+    );
 
     return array_map(fn (PlacedFinding $placed) => $placed->finding->kind(), $report->findings);
 }
@@ -40,7 +44,8 @@ it('offers a mend that makes the finding go and brings no fault or departure', f
     $site = RuleCatalogue::site($example, true);
     $brief = RuleCatalogue::brief($example);
     $files = array_map(fn (SourceFile $file) => $file->bytes, $site->files());
-    foreach (Check::run($site, $brief)->findings as $placed) {
+    $materials = RuleCatalogue::materials($example);
+    foreach (Check::run($site, $brief, materials: $materials)->findings as $placed) {
         $mended = $placed->finding->mend?->applyTo($files);
         if ($mended === null) {
             expect($placed->finding->mend)->toBeNull();
@@ -58,6 +63,7 @@ it('offers a mend that makes the finding go and brings no fault or departure', f
                 $site->packing,
             ),
             $brief,
+            materials: $materials,
         );
         $heavy = array_filter(
             $after->findings,

@@ -16,6 +16,7 @@ use InkedMargin\Core\Finding\Related;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\ParsedSite;
+use InkedMargin\Core\Source\English;
 use InkedMargin\Core\Style\Selector\SelectorList;
 
 /** How many elements match a selector, on each page or on all of them together. Elements are counted, not tags. */
@@ -23,8 +24,14 @@ final readonly class Count extends Requirement implements NamesThings
 {
     private const MOST_RELATED = 12;
 
-    public function __construct(Terms $terms, public SelectorList $selector, public Bounds $bounds, public bool $perSite)
-    {
+    /** @param  list<SelectorList>  $eachOf  each of which is used somewhere; then nothing else is asked */
+    public function __construct(
+        Terms $terms,
+        public SelectorList $selector,
+        public Bounds $bounds,
+        public bool $perSite,
+        public array $eachOf = [],
+    ) {
         parent::__construct($terms);
     }
 
@@ -41,22 +48,34 @@ final readonly class Count extends Requirement implements NamesThings
     public static function fields(): array
     {
         return [
-            Field::selector('selector', 'which elements are counted'),
+            Field::text('selector', 'which elements are counted, as a CSS selector'),
             ...Bounds::fields(),
             Field::choice('per', '`page` or `site`; `page` when it is left out', ['page', 'site']),
+            Field::texts('each_of', 'selectors, each of which is used somewhere on the site, in place of the fields above'),
         ];
     }
 
     public static function variants(): array
     {
-        return ['too-few', 'too-many'];
+        return ['too-few', 'too-many', 'unused'];
     }
 
     public static function read(Terms $terms, Fields $fields): self
     {
         $bounds = Bounds::read($fields);
+        $eachOf = $fields->selectors('each_of');
+        if ($eachOf !== []) {
+            if (! $bounds->isOpen() || $fields->has('selector') || $fields->has('per')) {
+                $fields->problem('each_of', 'it stands alone: selector, per, exactly, at_least and at_most are for counting');
+            }
+
+            return new self($terms, $eachOf[0], $bounds, true, $eachOf);
+        }
         if ($bounds->isOpen()) {
             $fields->problem('exactly', 'one of exactly, at_least and at_most is needed');
+        }
+        if (! $fields->has('selector')) {
+            $fields->problem('selector', 'is missing');
         }
 
         return new self($terms, $fields->selector('selector'), $bounds, $fields->text('per') === 'site');
@@ -64,6 +83,9 @@ final readonly class Count extends Requirement implements NamesThings
 
     public function sentence(): string
     {
+        if ($this->eachOf !== []) {
+            return "Somewhere on the site {$this->kindsInWords()} ".(count($this->eachOf) === 1 ? 'is' : 'are').' used.';
+        }
         $where = $this->perSite ? 'The whole site' : $this->terms->pages->sentence();
 
         return "$where has {$this->wanted()}.";
@@ -71,12 +93,19 @@ final readonly class Count extends Requirement implements NamesThings
 
     public function named(string $what): array
     {
-        return $what === 'element' ? $this->selector->elementNames() : [];
+        $selectors = [$this->selector, ...$this->eachOf];
+
+        return $what === 'element'
+            ? array_merge(...array_map(fn (SelectorList $one) => $one->elementNames(), $selectors))
+            : [];
     }
 
     public function assess(ParsedSite $site): Assessment
     {
         $pages = $this->terms->pages->of($site);
+        if ($this->eachOf !== []) {
+            return $this->assessKinds($pages);
+        }
         $found = array_map(fn (Page $page) => $this->selector->all($page->document), $pages);
         if ($this->perSite) {
             return $this->assessSite($pages, $found);
@@ -98,6 +127,36 @@ final readonly class Count extends Requirement implements NamesThings
         }
 
         return Assessment::ofPages(count($pages), $shortfalls, "{$this->wanted()} on each page");
+    }
+
+    /** @param  list<Page>  $pages */
+    private function assessKinds(array $pages): Assessment
+    {
+        if ($pages === []) {
+            return Assessment::unclear('no such page', $this->expectation());
+        }
+        $unused = array_values(array_filter(
+            $this->eachOf,
+            fn (SelectorList $kind) => array_filter($pages, fn (Page $page) => $kind->all($page->document) !== []) === [],
+        ));
+        $shortfalls = array_map(fn (SelectorList $kind) => Shortfall::onPage(
+            $pages[0],
+            'unused',
+            ProofMark::Insert,
+            $pages[0]->bodyPlace(),
+            "No page uses `$kind->written`; the brief asks for it somewhere on the site.",
+            "Use `$kind->written` on one of the pages.",
+            "unused:$kind->written",
+            $kind->written,
+        ), $unused);
+        $used = count($this->eachOf) - count($unused);
+
+        return Assessment::of(count($this->eachOf), $shortfalls, "$used of ".count($this->eachOf).' are used', $this->kindsInWords());
+    }
+
+    private function kindsInWords(): string
+    {
+        return English::names(array_map(fn (SelectorList $kind) => $kind->written, $this->eachOf));
     }
 
     /**

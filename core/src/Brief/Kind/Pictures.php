@@ -27,6 +27,7 @@ final readonly class Pictures extends Requirement
     /**
      * @param  bool  $withAlt  whether every picture has to have alt text that is not empty
      * @param  SelectorList|null  $selector  which pictures count; null for every `img`
+     * @param  int|null  $largest  kilobytes of 1,000 bytes that the file of each may have
      */
     public function __construct(
         Terms $terms,
@@ -34,6 +35,7 @@ final readonly class Pictures extends Requirement
         public bool $withAlt,
         private bool $differ,
         private ?SelectorList $selector,
+        private ?int $largest = null,
     ) {
         parent::__construct($terms);
     }
@@ -55,13 +57,14 @@ final readonly class Pictures extends Requirement
             Field::wholeNumber('at_most', 'so many a page, or fewer'),
             Field::flag('alt', 'whether each has alt text with words; yes when it is left out'),
             Field::flag('differ', 'whether no two pages may show the same; what most pages show is left out'),
+            Field::wholeNumber('largest', 'how many kB (1,000 bytes) the file of each may have', 1),
             Field::text('selector', 'which pictures count, as a CSS selector; every `img` when it is left out'),
         ];
     }
 
     public static function variants(): array
     {
-        return ['too-few', 'too-many', 'no-alt', 'same'];
+        return ['too-few', 'too-many', 'no-alt', 'same', 'too-large'];
     }
 
     public static function read(Terms $terms, Fields $fields): self
@@ -72,6 +75,7 @@ final readonly class Pictures extends Requirement
             $fields->flag('alt', true),
             $fields->flag('differ', false),
             $fields->has('selector') ? $fields->selector('selector') : null,
+            $fields->wholeNumber('largest'),
         );
     }
 
@@ -85,6 +89,7 @@ final readonly class Pictures extends Requirement
         return "{$this->terms->pages->sentence()} has $pictures"
             .($this->selector === null ? '' : " (`{$this->selector->written}`)")
             .($this->withAlt ? ', each with alt text' : '')
+            .($this->largest === null ? '' : ", none larger than $this->largest kB")
             .($this->differ ? ', and no two pages show the same.' : '.');
     }
 
@@ -103,6 +108,9 @@ final readonly class Pictures extends Requirement
                     $shortfalls[] = self::withoutAlt($page, $picture);
                 }
             }
+        }
+        if ($this->largest !== null) {
+            $shortfalls = [...$shortfalls, ...$this->tooLarge($pages, $site, 1000 * $this->largest)];
         }
         if ($this->differ) {
             $shortfalls = [...$shortfalls, ...$this->repeated($pages)];
@@ -156,6 +164,36 @@ final readonly class Pictures extends Requirement
             "{$picture->path()}@alt",
             subjects: [Subject::element($page->path(), $picture)],
         );
+    }
+
+    /**
+     * @param  list<Page>  $pages
+     * @return list<Shortfall>
+     */
+    private function tooLarge(array $pages, ParsedSite $site, int $most): array
+    {
+        $shortfalls = [];
+        foreach ($pages as $page) {
+            $pictures = $this->on($page);
+            foreach ($page->references as $reference) {
+                $file = $reference->target->found === null ? null : $site->files->file($reference->target->found);
+                if ($file !== null && strlen($file->bytes) > $most && in_array($reference->element, $pictures, true)) {
+                    $size = (int) ceil(strlen($file->bytes) / 1000);
+                    $shortfalls[] = Shortfall::onPage(
+                        $page,
+                        'too-large',
+                        ProofMark::Change,
+                        $reference->span,
+                        "`$file->path` has $size kB; the brief asks for $this->largest kB at most.",
+                        'Save it with fewer pixels, or more compressed.',
+                        "{$reference->anchor()}#large",
+                        subjects: [Subject::place($page->path(), $reference->span->start)],
+                    );
+                }
+            }
+        }
+
+        return $shortfalls;
     }
 
     /**

@@ -7,6 +7,8 @@ namespace InkedMargin\Core\Brief\Kind;
 use InkedMargin\Core\Brief\Assessment;
 use InkedMargin\Core\Brief\Field;
 use InkedMargin\Core\Brief\Fields;
+use InkedMargin\Core\Brief\Materials;
+use InkedMargin\Core\Brief\NeedsMaterials;
 use InkedMargin\Core\Brief\Requirement;
 use InkedMargin\Core\Brief\Shortfall;
 use InkedMargin\Core\Brief\Terms;
@@ -21,14 +23,24 @@ use InkedMargin\Core\Source\Span;
  * Passages of the starter files that are to be replaced, and passages that are to stay. A passage with tags in it is
  * looked for in the source, any other in the text of a page. White space does not matter.
  */
-final readonly class Starter extends Requirement
+final readonly class Starter extends Requirement implements NeedsMaterials
 {
+    private const MARK = 'change';
+
     /**
      * @param  list<string>  $replaced  white space collapsed
      * @param  list<string>  $kept
+     * @param  bool  $compares  whether the pages are held against the starter files: what is marked there is changed, and all else
+     *     is still there
+     * @param  string  $mark  by which it is known what is to be changed
      */
-    public function __construct(Terms $terms, public array $replaced, public array $kept)
-    {
+    public function __construct(
+        Terms $terms,
+        public array $replaced,
+        public array $kept,
+        private bool $compares = false,
+        private string $mark = self::MARK,
+    ) {
         parent::__construct($terms);
     }
 
@@ -47,6 +59,8 @@ final readonly class Starter extends Requirement
         return [
             Field::texts('replaced', 'passages that must no longer be there'),
             Field::texts('kept', 'passages that must still be there'),
+            Field::flag('compare', 'whether each page is held against that of the starter files: what is marked there has to change, and all else to stay'),
+            Field::text('mark', 'the class of what has to change, or a word of a comment right before it; `'.self::MARK.'` when it is left out', false, 60),
         ];
     }
 
@@ -61,11 +75,13 @@ final readonly class Starter extends Requirement
             $terms,
             array_map(self::collapse(...), $fields->texts('replaced')),
             array_map(self::collapse(...), $fields->texts('kept')),
+            $fields->flag('compare', false),
+            $fields->text('mark', self::MARK),
         );
-        if ($starter->replaced === [] && $starter->kept === []) {
+        if ($starter->replaced === [] && $starter->kept === [] && ! $starter->compares) {
             $fields->problem(
                 'replaced',
-                'at least one passage of the starter files is needed, in "replaced" or in "kept"',
+                'at least one passage of the starter files is needed, in "replaced" or in "kept", or "compare: true"',
             );
         }
         if (in_array('', [...$starter->replaced, ...$starter->kept], true)) {
@@ -85,14 +101,23 @@ final readonly class Starter extends Requirement
         return implode(' ', array_filter([
             $this->replaced === [] ? '' : "{$quote($this->replaced)} of the starter files is replaced.",
             $this->kept === [] ? '' : "{$quote($this->kept)} of the starter files is kept.",
+            $this->compares
+                ? "What is marked with `$this->mark` in the starter files is changed, and all else is kept."
+                : '',
         ]));
     }
 
     public function assess(ParsedSite $site): Assessment
     {
+        return $this->assessAgainst($site, Materials::none());
+    }
+
+    public function assessAgainst(ParsedSite $site, Materials $materials): Assessment
+    {
         $pages = $this->terms->pages->of($site);
-        if ($pages === []) {
-            return Assessment::unclear('no such page', $this->expectation());
+        $starter = $materials->parsedStarter();
+        if ($pages === [] || ($this->compares && $starter === null)) {
+            return Assessment::unclear($pages === [] ? 'no such page' : 'there are no starter files', $this->expectation());
         }
         $shortfalls = [];
         foreach ($this->replaced as $passage) {
@@ -109,6 +134,12 @@ final readonly class Starter extends Requirement
             }
         }
         $items = count($this->replaced) * count($pages) + count($this->kept);
+        foreach ($this->compares ? $pages : [] as $page) {
+            $given = $starter?->pages[$page->path()] ?? null;
+            $passages = $given === null ? [] : StarterPassage::allOn($given, $this->mark);
+            $items += count($passages);
+            array_push($shortfalls, ...$this->comparison($page, $passages));
+        }
         $good = $items - count($shortfalls);
 
         return Assessment::of(
@@ -117,6 +148,36 @@ final readonly class Starter extends Requirement
             "$good of ".English::count($items, 'place').' as asked',
             $this->expectation(),
         );
+    }
+
+    /**
+     * @param  list<StarterPassage>  $given  the passages of the page in the starter files
+     * @return list<Shortfall>
+     */
+    private function comparison(Page $page, array $given): array
+    {
+        $written = $byPath = [];
+        foreach (StarterPassage::allOn($page, $this->mark) as $passage) {
+            $written[$passage->key()] ??= $passage->element;
+        }
+        foreach ($page->elements as $element) {
+            $byPath[$element->path()] ??= $element;
+        }
+        $shortfalls = [];
+        foreach ($given as $nth => $passage) {
+            $same = $passage->text === '' ? $byPath[$passage->element->path()] ?? null : $written[$passage->key()] ?? null;
+            if ($passage->text === '' && $same !== null && $same->words() !== '') {
+                $same = null;
+            }
+            if ($passage->isMarked && $same !== null) {
+                $shown = $passage->text === '' ? "the empty `<{$passage->element->name}>`" : $passage->text;
+                $shortfalls[] = self::unchanged($shown, $page, $same->place(), "$nth");
+            } elseif (! $passage->isMarked && $same === null) {
+                $shortfalls[] = self::lost($passage->text, $page, "{$page->path()} $nth");
+            }
+        }
+
+        return $shortfalls;
     }
 
     /**
@@ -166,7 +227,7 @@ final readonly class Starter extends Requirement
         return preg_split('/\s+|(?=<)|(?<=>)/u', $passage, -1, PREG_SPLIT_NO_EMPTY) ?: [];
     }
 
-    private static function unchanged(string $passage, Page $page, Span $span): Shortfall
+    private static function unchanged(string $passage, Page $page, Span $span, string $nth = ''): Shortfall
     {
         $short = English::excerpt($passage, 60);
 
@@ -178,12 +239,12 @@ final readonly class Starter extends Requirement
             "“{$short}” comes from the starter files; the brief asks you to replace it.",
             'Write your own in its place.',
             '#'.substr(sha1($passage), 0, 8),
-            "replaced:{$page->path()}:$passage",
+            "replaced:{$page->path()}:$passage$nth",
             subjects: [Subject::place($page->path(), $span->start)],
         );
     }
 
-    private static function lost(string $passage, Page $page): Shortfall
+    private static function lost(string $passage, Page $page, ?string $item = null): Shortfall
     {
         $short = English::excerpt($passage, 60);
 
@@ -195,7 +256,7 @@ final readonly class Starter extends Requirement
             "“{$short}” of the starter files is gone; the brief asks you to keep it.",
             'Copy it back from the starter files.',
             '#'.substr(sha1($passage), 0, 8),
-            "kept:$passage",
+            $item ?? "kept:$passage",
         );
     }
 

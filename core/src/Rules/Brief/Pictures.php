@@ -10,7 +10,7 @@ use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 
-/** A page has more or fewer pictures than the brief asks for. */
+/** A page has more, fewer or larger pictures than the brief asks for. */
 final readonly class Pictures extends Rule
 {
     public function __construct()
@@ -19,7 +19,7 @@ final readonly class Pictures extends Rule
             'brief/pictures',
             Weight::Departure,
             ProofMark::Change,
-            'A page has more or fewer pictures than the brief asks for.',
+            'A page has more, fewer or larger pictures than the brief asks for.',
         );
     }
 
@@ -28,6 +28,10 @@ final readonly class Pictures extends Rule
         $files = fn (string $body) => [
             'index.html' => $body.'<p><img src="gull.svg" alt="A gull"></p>',
             'gull.svg' => '<svg xmlns="http://www.w3.org/2000/svg"/>',
+        ];
+        $large = fn (int $bytes) => [
+            'index.html' => '<p><img src="gull.svg" alt="A gull"></p>',
+            'gull.svg' => '<svg xmlns="http://www.w3.org/2000/svg"><!--'.str_repeat('-', $bytes).'--></svg>',
         ];
         $none = ['index.html' => '<p>Puffins nest here.</p>'];
 
@@ -39,11 +43,12 @@ final readonly class Pictures extends Rule
                 $files(''),
                 'kind: pictures, at_most: 1',
             ),
+            new Example('too-large', $large(1_100), $large(900), 'kind: pictures, largest: 1'),
         ];
     }
 
     public function speaksFor(): array
     {
-        return [PicturesRequirement::class => ['too-few', 'too-many']];
+        return [PicturesRequirement::class => ['too-few', 'too-many', 'too-large']];
     }
 }

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Brief;
+
+use Symfony\Component\Yaml\Yaml;
+
+/** Writes a brief as it was read, comments aside: read again, it is the same. */
+final readonly class BriefWriter
+{
+    /** Levels that have lines of their own. */
+    private const LEVELS = 3;
+
+    public static function yaml(Brief $brief): string
+    {
+        return Yaml::dump(self::values($brief), self::LEVELS, 2, Yaml::DUMP_OBJECT_AS_MAP);
+    }
+
+    public static function json(Brief $brief): string
+    {
+        return json_encode(
+            self::values($brief),
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR,
+        )."\n";
+    }
+
+    /** @return array<string, mixed> */
+    private static function values(Brief $brief): array
+    {
+        return array_filter([
+            'title' => $brief->title,
+            'marking' => $brief->scheme->given,
+            'requirements' => array_map(fn (Requirement $one) => self::objects($one->terms->given), $brief->requirements),
+            'ignore' => array_map(fn (Ignored $one) => $one->given, $brief->ignored),
+        ], fn (mixed $value) => $value !== []);
+    }
+
+    /**
+     * Steps are a map whatever their numbers: from 0 on they would be written as a list.
+     *
+     * @param  array<mixed>  $given
+     * @return array<mixed>
+     */
+    private static function objects(array $given): array
+    {
+        if (isset($given['steps']) && is_array($given['steps'])) {
+            $given['steps'] = (object) $given['steps'];
+        }
+
+        return $given;
+    }
+}

@@ -1,0 +1,222 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Brief\Kind;
+
+use InkedMargin\Core\Brief\Assessment;
+use InkedMargin\Core\Brief\BriefError;
+use InkedMargin\Core\Brief\Field;
+use InkedMargin\Core\Brief\Fields;
+use InkedMargin\Core\Brief\NamesThings;
+use InkedMargin\Core\Brief\Requirement;
+use InkedMargin\Core\Brief\Shortfall;
+use InkedMargin\Core\Brief\Terms;
+use InkedMargin\Core\Brief\TextPattern;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Related;
+use InkedMargin\Core\Finding\Subject;
+use InkedMargin\Core\Markup\Element;
+use InkedMargin\Core\Site\Page;
+use InkedMargin\Core\Site\ParsedSite;
+use InkedMargin\Core\Style\Selector\Matching;
+use InkedMargin\Core\Style\Selector\SelectorList;
+
+/** The headings of one level: that each page has one, what they say, that they differ, and where they stand. */
+final readonly class Headings extends Requirement implements NamesThings
+{
+    /** @param  SelectorList|null  $inside  what each of them has to stand in; null for anywhere */
+    public function __construct(
+        Terms $terms,
+        private int $level,
+        private ?TextPattern $pattern,
+        private bool $differ,
+        private ?SelectorList $inside,
+    ) {
+        parent::__construct($terms);
+    }
+
+    public static function kind(): string
+    {
+        return 'headings';
+    }
+
+    public static function about(): string
+    {
+        return 'What the headings of one level say, whether they differ between pages, and where they stand.';
+    }
+
+    public static function fields(): array
+    {
+        return [
+            Field::wholeNumber('level', '1 to 6; 1 when it is left out', 1, 6),
+            Field::text('pattern', 'what each says: words with `*` for the page’s own, or a regular expression between slashes'),
+            Field::flag('differ', 'whether no two pages may have the same; no when it is left out'),
+            Field::text('inside', 'what each stands in, as a CSS selector'),
+        ];
+    }
+
+    public static function variants(): array
+    {
+        return ['missing', 'form', 'repeated', 'place'];
+    }
+
+    public static function read(Terms $terms, Fields $fields): self
+    {
+        $pattern = null;
+        try {
+            $pattern = $fields->has('pattern') ? TextPattern::read($fields->text('pattern')) : null;
+        } catch (BriefError $error) {
+            $fields->problem('pattern', $error->problems[0]);
+        }
+
+        return new self(
+            $terms,
+            $fields->wholeNumber('level') ?? 1,
+            $pattern,
+            $fields->flag('differ', false),
+            $fields->has('inside') ? $fields->selector('inside') : null,
+        );
+    }
+
+    public function sentence(): string
+    {
+        return "{$this->terms->pages->sentence()} has {$this->name()}"
+            .($this->inside === null ? '' : " inside `{$this->inside->written}`")
+            .($this->pattern === null ? '' : " of the form “{$this->pattern->written}”")
+            .($this->differ ? ', and no two are the same.' : '.');
+    }
+
+    public function named(string $what): array
+    {
+        return $what === 'element' ? ["h$this->level", ...$this->inside?->elementNames() ?? []] : [];
+    }
+
+    public function assess(ParsedSite $site): Assessment
+    {
+        $pages = $this->terms->pages->of($site);
+        $shortfalls = [];
+        /** @var array<string, array{Page, Element}> $seen */
+        $seen = [];
+        foreach ($pages as $page) {
+            $headings = array_values(array_filter(
+                $page->named("h$this->level"),
+                fn (Element $heading) => $heading->words() !== '',
+            ));
+            if ($headings === []) {
+                $shortfalls[] = $this->missing($page);
+
+                continue;
+            }
+            array_push($shortfalls, ...$this->wrongIn($page, $headings));
+            $key = 'said '.mb_strtolower($headings[0]->words());
+            if ($this->differ && isset($seen[$key])) {
+                $shortfalls[] = $this->repeated($page, $headings[0], ...$seen[$key]);
+            }
+            $seen[$key] ??= [$page, $headings[0]];
+        }
+
+        return Assessment::ofPages(count($pages), $shortfalls, $this->expectation());
+    }
+
+    /**
+     * @param  non-empty-list<Element>  $headings
+     * @return list<Shortfall>
+     */
+    private function wrongIn(Page $page, array $headings): array
+    {
+        $found = [];
+        $isFit = fn (Element $heading) => $this->pattern?->is($heading->words()) !== false;
+        if (array_filter($headings, $isFit) === []) {
+            $found[] = self::at(
+                $page,
+                $headings[0],
+                'form',
+                ProofMark::Change,
+                "The heading is “{$headings[0]->words()}”; the brief asks for the form “{$this->pattern?->written}”.",
+                "Write it as “{$this->pattern?->written}”"
+                    .(str_contains($this->pattern->written ?? '', '*') ? ', with the page’s own words in place of the star.' : '.'),
+            );
+        }
+        $inside = $this->inside?->written;
+        foreach ($inside === null ? [] : $headings as $heading) {
+            if (! $this->standsInside($heading, $page->matching)) {
+                $found[] = self::at(
+                    $page,
+                    $heading,
+                    'place',
+                    ProofMark::Move,
+                    "This heading is not inside `$inside`.",
+                    "Move it into `$inside`.",
+                );
+            }
+        }
+
+        return $found;
+    }
+
+    private function standsInside(Element $heading, Matching $matching): bool
+    {
+        for ($around = $heading->parent; $around instanceof Element; $around = $around->parent) {
+            if ($this->inside?->matches($around, $matching) === true) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function missing(Page $page): Shortfall
+    {
+        return Shortfall::onPage(
+            $page,
+            'missing',
+            ProofMark::Insert,
+            $page->bodyPlace(),
+            "This page has no {$this->name()}.",
+            "Type `<h$this->level>…</h$this->level>` with what the page is about.",
+            "heading:$this->level",
+        );
+    }
+
+    private function repeated(Page $page, Element $heading, Page $other, Element $first): Shortfall
+    {
+        return self::at(
+            $page,
+            $heading,
+            'repeated',
+            ProofMark::Change,
+            "“{$heading->words()}” is the heading of `{$other->path()}` too.",
+            'Write what this page is about.',
+            [new Related($other->file, $first->place(), 'the same heading')],
+        );
+    }
+
+    /** @param  list<Related>  $related */
+    private static function at(
+        Page $page,
+        Element $heading,
+        string $variant,
+        ProofMark $mark,
+        string $message,
+        string $remedy,
+        array $related = [],
+    ): Shortfall {
+        return Shortfall::onPage(
+            $page,
+            $variant,
+            $mark,
+            $heading->place(),
+            $message,
+            $remedy,
+            "{$heading->path()}#$variant",
+            related: $related,
+            subjects: [Subject::element($page->path(), $heading)],
+        );
+    }
+
+    private function name(): string
+    {
+        return "`<h$this->level>`";
+    }
+}

@@ -1,0 +1,326 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Brief\Kind;
+
+use InkedMargin\Core\Brief\Assessment;
+use InkedMargin\Core\Brief\BriefError;
+use InkedMargin\Core\Brief\Field;
+use InkedMargin\Core\Brief\Fields;
+use InkedMargin\Core\Brief\Materials;
+use InkedMargin\Core\Brief\NeedsMaterials;
+use InkedMargin\Core\Brief\Requirement;
+use InkedMargin\Core\Brief\Shortfall;
+use InkedMargin\Core\Brief\Terms;
+use InkedMargin\Core\Brief\TextPattern;
+use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Markup\Element;
+use InkedMargin\Core\Markup\ReadableText;
+use InkedMargin\Core\Markup\Walk;
+use InkedMargin\Core\Site\Page;
+use InkedMargin\Core\Site\ParsedSite;
+use InkedMargin\Core\Source\English;
+use InkedMargin\Core\Source\Prose;
+use InkedMargin\Core\Style\Selector\SelectorList;
+
+/** What the text of a page, or of a part of it, says: words it has or has not, how much of it there is, and supplied copy. */
+final readonly class Text extends Requirement implements NeedsMaterials
+{
+    /**
+     * @param  SelectorList|null  $selector  null for the whole page
+     * @param  list<TextPattern>  $has
+     * @param  list<TextPattern>  $hasNot
+     * @param  'words'|'sentences'|'paragraphs'  $of  what the bounds count
+     * @param  string|null  $copy  the name of a supplied text
+     * @param  bool  $alone  whether nothing but the copy may stand there
+     */
+    public function __construct(
+        Terms $terms,
+        private ?SelectorList $selector,
+        private array $has,
+        private array $hasNot,
+        private Bounds $bounds,
+        private string $of,
+        private ?string $copy,
+        private bool $alone,
+    ) {
+        parent::__construct($terms);
+    }
+
+    public static function kind(): string
+    {
+        return 'text';
+    }
+
+    public static function about(): string
+    {
+        return 'What the text of a page, or of a part of it, says and how long it is.';
+    }
+
+    public static function fields(): array
+    {
+        return [
+            Field::text('selector', 'the part of the page, as a CSS selector; the whole page when it is left out'),
+            Field::texts('has', 'what it says: words with `*` for others, or a regular expression between slashes'),
+            Field::texts('has_not', 'what it does not say, likewise'),
+            ...Bounds::fields(),
+            Field::choice('of', 'what is counted; `words` when it is left out', ['words', 'sentences', 'paragraphs']),
+            Field::text('copy', 'the name of a supplied text, the words of which stand there', false, 200),
+            Field::flag('alone', 'whether nothing but the copy may stand there; no when it is left out'),
+        ];
+    }
+
+    public static function variants(): array
+    {
+        return ['absent', 'unsaid', 'said', 'too-few', 'too-many', 'copy', 'surplus'];
+    }
+
+    public static function read(Terms $terms, Fields $fields): self
+    {
+        $of = $fields->text('of', 'words');
+        $text = new self(
+            $terms,
+            $fields->has('selector') ? $fields->selector('selector') : null,
+            self::patterns('has', $fields),
+            self::patterns('has_not', $fields),
+            Bounds::read($fields),
+            $of === 'sentences' || $of === 'paragraphs' ? $of : 'words',
+            $fields->optionalText('copy'),
+            $fields->flag('alone', false),
+        );
+        if ($text->has === [] && $text->hasNot === [] && $text->bounds->isOpen() && $text->copy === null) {
+            $fields->problem('has', 'one of has, has_not, exactly, at_least, at_most and copy is needed');
+        }
+        if ($text->alone && $text->copy === null) {
+            $fields->problem('alone', 'only copy can stand alone: name it in "copy"');
+        }
+
+        return $text;
+    }
+
+    /** @return list<TextPattern> */
+    private static function patterns(string $field, Fields $fields): array
+    {
+        $patterns = [];
+        foreach ($fields->texts($field) as $written) {
+            try {
+                $patterns[] = TextPattern::read($written);
+            } catch (BriefError $error) {
+                $fields->problem($field, $error->problems[0]);
+            }
+        }
+
+        return $patterns;
+    }
+
+    public function sentence(): string
+    {
+        $quote = fn (array $patterns, string $word) => English::list(
+            array_map(fn (TextPattern $one) => "“{$one->written}”", array_values($patterns)),
+            $word,
+        );
+        $wishes = array_filter([
+            $this->has === [] ? '' : 'says '.$quote($this->has, 'and'),
+            $this->hasNot === [] ? '' : 'does not say '.$quote($this->hasNot, 'or'),
+            $this->bounds->isOpen() ? '' : "has {$this->bounds->sentence()} $this->of",
+            $this->copy === null ? '' : "has the words of `$this->copy`".($this->alone ? ' and no others' : ''),
+        ]);
+        $where = $this->selector === null ? '' : ", in `{$this->selector->written}`,";
+
+        return "{$this->terms->pages->sentence()}$where ".English::list(array_values($wishes)).'.';
+    }
+
+    public function assess(ParsedSite $site): Assessment
+    {
+        return $this->assessAgainst($site, Materials::none());
+    }
+
+    public function assessAgainst(ParsedSite $site, Materials $materials): Assessment
+    {
+        $copy = $this->copy === null ? null : $materials->copy($this->copy);
+        if ($this->copy !== null && $copy === null) {
+            return Assessment::unclear("`$this->copy` is not among the supplied texts", $this->expectation());
+        }
+        $items = 0;
+        $shortfalls = [];
+        $isTold = true;
+        foreach ($this->terms->pages->of($site) as $page) {
+            $parts = $this->partsOf($page);
+            $items += max(1, count($parts));
+            if ($parts === []) {
+                $shortfalls[] = $this->absent($page);
+            }
+            foreach ($parts as $part) {
+                $found = $this->shortfallsIn($page, $part, $copy);
+                $isTold = $isTold && $found !== null;
+                array_push($shortfalls, ...($found ?? []));
+            }
+        }
+        if (! $isTold) {
+            return Assessment::unclear('a pattern goes back and forth too often to tell', $this->expectation());
+        }
+        $wrong = count(array_unique(array_map(fn (Shortfall $one) => $one->item, $shortfalls)));
+        $what = $this->selector === null ? English::count($items, 'page') : English::count($items, 'place');
+
+        return Assessment::of(
+            $items,
+            $shortfalls,
+            $items === 0 ? 'no such page' : $items - $wrong." of $what",
+            $this->expectation(),
+        );
+    }
+
+    /** @return list<Element> */
+    private function partsOf(Page $page): array
+    {
+        if ($this->selector !== null) {
+            return $this->selector->all($page->document);
+        }
+        $body = $page->document->first('body');
+
+        return $body === null ? [] : [$body];
+    }
+
+    /** @return list<Shortfall>|null null when it cannot be told */
+    private function shortfallsIn(Page $page, Element $part, ?string $copy): ?array
+    {
+        $text = ReadableText::of($part);
+        $found = [];
+        foreach ([[$this->has, true], [$this->hasNot, false]] as [$patterns, $isWanted]) {
+            foreach ($patterns as $pattern) {
+                $isSaid = $pattern->isIn($text);
+                if ($isSaid === null) {
+                    return null;
+                }
+                if ($isSaid !== $isWanted) {
+                    $found[] = $isWanted ? $this->unsaid($page, $part, $pattern) : $this->said($page, $part, $pattern);
+                }
+            }
+        }
+        $count = $this->countOf($part, $text);
+        if (! $this->bounds->allow($count)) {
+            $found[] = $this->wrongLength($page, $part, $count);
+        }
+        foreach ($copy === null ? [] : CopyComparison::of($part, $copy, $this->alone)->slips as $slip) {
+            $found[] = Shortfall::onPage(
+                $page,
+                $slip->isSurplus ? 'surplus' : 'copy',
+                $slip->isSurplus ? ProofMark::TakeOut : ProofMark::Change,
+                $slip->span ?? $slip->element->place(),
+                $slip->message,
+                $slip->remedy,
+                "{$slip->element->path()}#copy:{$slip->anchor}",
+                self::itemOf($page, $part),
+            );
+        }
+
+        return $found;
+    }
+
+    private function countOf(Element $part, string $text): int
+    {
+        return match ($this->of) {
+            'words' => count(Prose::words($text)),
+            'sentences' => count(Prose::sentences($text)),
+            'paragraphs' => count(array_filter(
+                [...Walk::elements($part)],
+                fn (Element $one) => $one->name === 'p' && Prose::words($one->text()) !== [],
+            )),
+        };
+    }
+
+    private function absent(Page $page): Shortfall
+    {
+        $shown = $this->selector === null ? '`<body>`' : "`{$this->selector->written}`";
+
+        return Shortfall::onPage(
+            $page,
+            'absent',
+            ProofMark::Insert,
+            $page->bodyPlace(),
+            "This page has no $shown, the text of which the brief asks for.",
+            "Add $shown, with its text.",
+            "text:{$this->terms->id}",
+        );
+    }
+
+    private function unsaid(Page $page, Element $part, TextPattern $pattern): Shortfall
+    {
+        return $this->at(
+            $page,
+            $part,
+            'unsaid',
+            ProofMark::Insert,
+            "The brief asks for the words “{$pattern->written}” here, and they are not there.",
+            str_contains($pattern->written, '*') || str_starts_with($pattern->written, '/')
+                ? 'Write what is asked for.'
+                : "Type “{$pattern->written}”.",
+            "unsaid:$pattern->written",
+        );
+    }
+
+    private function said(Page $page, Element $part, TextPattern $pattern): Shortfall
+    {
+        $blocks = array_filter(
+            ReadableText::blocks($part),
+            fn (Element $block) => $pattern->isIn(ReadableText::of($block)) === true,
+        );
+
+        return $this->at(
+            $page,
+            array_values($blocks)[0] ?? $part,
+            'said',
+            ProofMark::TakeOut,
+            "“{$pattern->written}” stands here; the brief asks for a text without it.",
+            'Write it otherwise, or remove it.',
+            "said:$pattern->written",
+            $part,
+        );
+    }
+
+    private function wrongLength(Page $page, Element $part, int $count): Shortfall
+    {
+        $isShort = $this->bounds->isShort($count);
+        $one = rtrim($this->of, 's');
+        $difference = English::count($this->bounds->distance($count), $one);
+
+        return $this->at(
+            $page,
+            $part,
+            $isShort ? 'too-few' : 'too-many',
+            $isShort ? ProofMark::Insert : ProofMark::TakeOut,
+            'There '.($count === 1 ? 'is ' : 'are ').($count === 0 ? "no $this->of" : English::count($count, $one))
+                ." here; the brief asks for {$this->bounds->sentence()}.",
+            $isShort ? "Write $difference more." : "Shorten it by $difference.",
+            "length:$this->of",
+        );
+    }
+
+    private function at(
+        Page $page,
+        Element $place,
+        string $variant,
+        ProofMark $mark,
+        string $message,
+        string $remedy,
+        string $anchor,
+        ?Element $part = null,
+    ): Shortfall {
+        return Shortfall::onPage(
+            $page,
+            $variant,
+            $mark,
+            $place->place(),
+            $message,
+            $remedy,
+            "{$place->path()}#{$this->terms->id}:$anchor",
+            self::itemOf($page, $part ?? $place),
+        );
+    }
+
+    private static function itemOf(Page $page, Element $part): string
+    {
+        return "{$page->path()} {$part->place()->start}";
+    }
+}

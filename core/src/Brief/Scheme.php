@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Brief;
+
+use InkedMargin\Core\Finding\Weight;
+
+/** How points come together beyond the requirements: what findings cost, what being late costs, and how it is rounded. */
+final readonly class Scheme
+{
+    /**
+     * @param  array<value-of<Weight>, float>  $off  points off for each finding that no requirement tells of, by its weight
+     * @param  float|null  $mostOff  points that all findings together may cost; null for any
+     * @param  int  $grace  minutes after the due time that are not late
+     * @param  float  $offPerDay  points off for each day begun after the due time
+     * @param  float  $lateFloor  points below which being late does not take anybody
+     * @param  float  $step  points are rounded to a multiple of it, half up
+     */
+    public function __construct(
+        public array $off = [],
+        public ?float $mostOff = null,
+        public int $grace = 0,
+        public float $offPerDay = 0.0,
+        public float $lateFloor = 0.0,
+        public float $step = 0.01,
+        /** @var array<mixed> as it was written */
+        public array $given = [],
+    ) {
+    }
+
+    /** @return list<Field> */
+    public static function fields(): array
+    {
+        $off = fn (Weight $weight) => Field::number(
+            "off_per_{$weight->value}",
+            "points off for each {$weight->value} that no requirement tells of; 0 when it is left out",
+            10_000,
+        );
+
+        return [
+            ...array_map($off, Weight::cases()),
+            Field::number('most_off', 'points that these may cost in all; any when it is left out', 10_000),
+            Field::wholeNumber('grace', 'minutes after the due time that are not late', 0, 100_000),
+            Field::number('off_per_day', 'points off for each day begun after the due time', 10_000),
+            Field::number('late_floor', 'points below which being late takes nobody', 10_000),
+            Field::number('round_to', 'points are rounded to a multiple of it, half up; 0.01 when it is left out', 100, 0.01),
+        ];
+    }
+
+    public static function read(Fields $fields): self
+    {
+        $off = [];
+        foreach (Weight::cases() as $weight) {
+            $off[$weight->value] = $fields->number("off_per_$weight->value", 0.0);
+        }
+
+        return new self(
+            array_filter($off),
+            $fields->has('most_off') ? $fields->number('most_off', 0.0) : null,
+            $fields->wholeNumber('grace') ?? 0,
+            $fields->number('off_per_day', 0.0),
+            $fields->number('late_floor', 0.0),
+            $fields->number('round_to', 0.01),
+            $fields->given(),
+        );
+    }
+
+    /** Days begun after the due time and the grace. */
+    public function daysLate(int $minutes): int
+    {
+        return $minutes <= $this->grace ? 0 : (int) ceil($minutes / (24 * 60));
+    }
+
+    /** To a multiple of the step, half up. */
+    public function rounded(float $points): float
+    {
+        // A number that is a half but for the error of its binary form counts as one.
+        return round(floor($points / $this->step + 0.5 + 1e-9) * $this->step, 4);
+    }
+}

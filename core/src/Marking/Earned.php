@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Marking;
+
+/** What one requirement brings to a sum. */
+final readonly class Earned
+{
+    /**
+     * @param  float|null  $points  null where it cannot be told, or was not judged yet: then it is left out
+     * @param  string  $how  how the points came about
+     * @param  float|null  $adjusted  points given by hand in place of them
+     * @param  string|null  $reason  why they were
+     */
+    public function __construct(
+        public string $requirement,
+        public string $title,
+        public ?float $points,
+        public float $possible,
+        public string $how,
+        public ?float $adjusted = null,
+        public ?string $reason = null,
+    ) {
+    }
+
+    /** As a line of the sum; null where it is left out. */
+    public function line(): ?ScoreLine
+    {
+        if ($this->adjusted !== null) {
+            $worked = $this->points === null ? 'it could not be told' : "worked out: $this->points";
+            $reason = $this->reason === null || $this->reason === '' ? '' : ": $this->reason";
+
+            return $this->lineOf(max(0.0, min($this->adjusted, $this->possible)), "by hand ($worked)$reason");
+        }
+
+        return $this->points === null ? null : $this->lineOf($this->points, $this->how);
+    }
+
+    private function lineOf(float $points, string $how): ScoreLine
+    {
+        return new ScoreLine($this->title, $points, $how, $this->requirement, $this->possible);
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Markup;
+
+/** The text of an element as it is read: what stands in lines of its own is apart, and white space counts once. */
+final class ReadableText
+{
+    /** HTML Standard, 15.3: what stands in lines or cells of its own. */
+    private const APART = [
+        'address', 'article', 'aside', 'blockquote', 'body', 'br', 'caption', 'center', 'dd', 'details', 'dialog', 'dir',
+        'div', 'dl', 'dt', 'fieldset', 'figcaption', 'figure', 'footer', 'form', 'h1', 'h2', 'h3', 'h4', 'h5', 'h6',
+        'header', 'hgroup', 'hr', 'legend', 'li', 'main', 'menu', 'nav', 'ol', 'option', 'p', 'pre', 'search', 'section',
+        'summary', 'table', 'tbody', 'td', 'tfoot', 'th', 'thead', 'tr', 'ul',
+    ];
+
+    private const UNREAD = ['script', 'style', 'template', 'noscript', 'title', 'head'];
+
+    /** @return string with a line feed between what stands apart */
+    public static function of(Element $element): string
+    {
+        $text = '';
+        $waiting = [$element];
+        while ($waiting !== []) {
+            $node = array_pop($waiting);
+            if (is_string($node)) {
+                $text .= $node;
+            } elseif ($node instanceof Text) {
+                $text .= preg_replace('/[ \t\n\f\r]+/', ' ', $node->text) ?? '';
+            } elseif ($node instanceof Element && ($node === $element || ! in_array($node->name, self::UNREAD, true))) {
+                $isApart = in_array($node->name, self::APART, true);
+                if ($isApart) {
+                    $text .= "\n";
+                    $waiting[] = "\n";
+                }
+                array_push($waiting, ...array_reverse($node->children));
+            }
+        }
+        $lines = array_map(trim(...), explode("\n", preg_replace('/ {2,}/', ' ', $text) ?? ''));
+
+        return implode("\n", array_filter($lines, fn (string $line) => $line !== ''));
+    }
+
+    /**
+     * The innermost elements with lines of their own that hold text: paragraphs, headings, items, cells.
+     *
+     * @return list<Element>
+     */
+    public static function blocks(Element $element): array
+    {
+        $apart = [spl_object_id($element) => $element];
+        $around = [spl_object_id($element) => $element];
+        $isOuter = [];
+        foreach (Walk::elements($element) as $one) {
+            $id = spl_object_id($one);
+            $above = $one->parent === null ? $element : $around[spl_object_id($one->parent)] ?? $element;
+            $around[$id] = $above;
+            if ($one->name !== 'br' && in_array($one->name, self::APART, true)) {
+                $around[$id] = $apart[$id] = $one;
+                $isOuter[spl_object_id($above)] = true;
+            }
+        }
+        $holdsText = fn (Element $one) => ! isset($isOuter[spl_object_id($one)]) && trim($one->text()) !== '';
+
+        return array_values(array_filter($apart, $holdsText));
+    }
+}
