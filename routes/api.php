@@ -21,6 +21,8 @@ use App\Http\Controllers\VerdictController;
 use Illuminate\Support\Facades\Route;
 
 Route::post('log-in', [SessionController::class, 'store'])->middleware('throttle:log-in');
+// For editors, which log in nowhere. There is nothing of anybody in it.
+Route::get('brief.schema.json', [BriefController::class, 'schema']);
 
 // Who may is asked before anything of what was sent is looked at.
 Route::middleware('auth')->group(function (): void {
@@ -30,6 +32,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('courses/{course}', [CourseController::class, 'show'])->can('view', 'course');
     Route::get('assignments/{assignment}', [AssignmentController::class, 'show'])->can('view', 'assignment');
     Route::put('assignments/{assignment}/brief', [BriefController::class, 'update'])->can('direct', 'assignment');
+    Route::post('assignments/{assignment}/brief/trial', [BriefController::class, 'try'])->can('direct', 'assignment');
     Route::get('assignments/{assignment}/arrivals', [ArrivalController::class, 'index'])->can('view', 'assignment');
     Route::post('assignments/{assignment}/arrivals', [ArrivalController::class, 'store'])->can('mark', 'assignment');
     Route::patch('arrivals/{arrival}', [ArrivalController::class, 'update'])->can('mark', 'arrival');

@@ -16,7 +16,7 @@ final class CollectBlobs extends Command
 
     protected $signature = 'blobs:collect';
 
-    protected $description = 'Delete files that no hand-in and no arrival has any more';
+    protected $description = 'Delete files that no hand-in, arrival or brief has any more';
 
     public function handle(BlobStore $blobs): int
     {
@@ -30,6 +30,7 @@ final class CollectBlobs extends Command
                 'hand_ins.archive_sha256',
                 'blobs.sha256',
             ))
+            ->whereNotExists(fn ($query) => $query->from('brief_files')->whereColumn('brief_files.sha256', 'blobs.sha256'))
             ->whereNotExists(fn ($query) => $query->from('arrivals')->whereColumn('arrivals.sha256', 'blobs.sha256'));
         foreach ($unused->pluck('sha256') as $sha256) {
             $count += is_string($sha256) && $blobs->drop($sha256) ? 1 : 0;

@@ -9,11 +9,14 @@ use App\Jobs\UnpackArrival;
 use App\Models\ArrivalState;
 use App\Models\Assignment;
 use App\Models\Course;
+use App\Models\MaterialRole;
 use App\Models\User;
+use App\Sites\MaterialStore;
 use Illuminate\Console\Command;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
+use InkedMargin\Core\Intake\FolderReader;
 use Symfony\Component\Yaml\Yaml;
 use ZipArchive;
 
@@ -31,7 +34,10 @@ final class OpenCourse extends Command
 
     protected $description = 'Open a course: instructor, roster, assignments and briefs, from a YAML file';
 
-    public function handle(BlobStore $blobs): int
+    /** Folders beside the course's file, with a folder in it for each assignment. */
+    private const MATERIALS = ['starters' => MaterialRole::Starter, 'models' => MaterialRole::Model, 'copy' => MaterialRole::Copy];
+
+    public function handle(BlobStore $blobs, MaterialStore $materials): int
     {
         if ($this->option('if-empty') && Course::query()->exists()) {
             return self::SUCCESS;
@@ -44,13 +50,13 @@ final class OpenCourse extends Command
         }
         /** @var Set $set */
         $set = Yaml::parseFile($file);
-        DB::transaction(fn () => $this->open($set, dirname($file), $blobs));
+        DB::transaction(fn () => $this->open($set, dirname($file), $blobs, $materials));
 
         return self::SUCCESS;
     }
 
     /** @param  Set  $set */
-    private function open(array $set, string $folder, BlobStore $blobs): void
+    private function open(array $set, string $folder, BlobStore $blobs, MaterialStore $materials): void
     {
         $course = Course::query()->create([
             'school' => $set['school'],
@@ -71,7 +77,12 @@ final class OpenCourse extends Command
                     : ($due === null ? null : self::day($due)->endOfDay()->startOfSecond()),
             ]);
             if (File::exists("$folder/briefs/$key.yaml")) {
-                $assignment->briefs()->create(['version' => 1, 'source' => File::get("$folder/briefs/$key.yaml")]);
+                $brief = $assignment->briefs()->create(['version' => 1, 'source' => File::get("$folder/briefs/$key.yaml")]);
+                foreach (self::MATERIALS as $place => $role) {
+                    if (is_dir("$folder/$place/$key")) {
+                        $materials->put($brief, $role, (new FolderReader)->read("$folder/$place/$key"));
+                    }
+                }
             }
             $this->handIn($assignment, "$folder/hand-ins/$key", $work['arrivals'] ?? [], $blobs);
         }

@@ -8,10 +8,12 @@ use App\Ink\Anchoring;
 use App\Intake\BlobStore;
 use App\Intake\StoreFailure;
 use App\Models\Brief;
+use App\Models\BriefFile;
 use App\Models\CheckRun;
 use App\Models\HandIn;
 use App\Models\RunState;
 use App\Sites\ClassShape;
+use App\Sites\MaterialStore;
 use App\Sites\SiteStore;
 use Illuminate\Bus\Batchable;
 use Illuminate\Contracts\Queue\ShouldBeUnique;
@@ -84,16 +86,17 @@ final class CheckHandIn implements ShouldBeUnique, ShouldQueue
     private static function key(HandIn $handIn, Brief $brief, ClassShape $class): string
     {
         $packing = app(SiteStore::class)->packing($handIn, $class);
+        $materials = $brief->files->map(fn (BriefFile $file) => [$file->role->value, $file->path, $file->sha256]);
 
         return hash('sha256', json_encode(
-            [$handIn->archive_sha256, $brief->source, Check::ENGINE, $handIn->site_name, $packing],
+            [$handIn->archive_sha256, $brief->source, Check::ENGINE, $handIn->site_name, $packing, ...$materials],
             JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR,
         ));
     }
 
-    public function handle(SiteStore $sites, BlobStore $blobs): void
+    public function handle(SiteStore $sites, MaterialStore $materials, BlobStore $blobs): void
     {
-        $run = CheckRun::query()->with(['handIn.files', 'handIn.student', 'brief'])->find($this->runId);
+        $run = CheckRun::query()->with(['handIn.files', 'handIn.student', 'brief.files'])->find($this->runId);
         if ($run === null || $run->state === RunState::Finished) {
             return;
         }
@@ -108,7 +111,12 @@ final class CheckHandIn implements ShouldBeUnique, ShouldQueue
 
             return;
         }
-        $report = Check::run($sites->read($run->handIn), $brief, $this->progress($run));
+        $report = Check::run(
+            $sites->read($run->handIn),
+            $brief,
+            $this->progress($run),
+            $materials->read($run->brief),
+        );
         $survey = SiteSurvey::of($report->site, $report->brief);
         DB::transaction(fn () => $this->store($report, $survey, $blobs));
     }
@@ -146,8 +154,13 @@ final class CheckHandIn implements ShouldBeUnique, ShouldQueue
         if ($run->state === RunState::Finished) {
             return;
         }
+        $free = array_fill_keys(array_map(fn (PlacedFinding $one) => $one->fingerprint, $report->free()), true);
         foreach (array_chunk($report->findings, 200, true) as $chunk) {
-            DB::table('findings')->insert(array_map($this->findingRow(...), $chunk, array_keys($chunk)));
+            DB::table('findings')->insert(array_map(
+                fn (PlacedFinding $one, int $position) => $this->findingRow($one, $position, isset($free[$one->fingerprint])),
+                $chunk,
+                array_keys($chunk),
+            ));
         }
         DB::table('outcomes')->insert(
             array_map($this->outcomeRow(...), $report->outcomes, array_keys($report->outcomes)),
@@ -163,12 +176,13 @@ final class CheckHandIn implements ShouldBeUnique, ShouldQueue
             'tidies' => $tally[Weight::Tidy->value] ?? 0,
             'awarded' => $report->score->awarded,
             'possible' => $report->score->possible,
+            'scheme' => (object) $report->brief->scheme->given,
         ]);
         Anchoring::after($run, $blobs);
     }
 
     /** @return array<string, mixed> */
-    private function findingRow(PlacedFinding $placed, int $position): array
+    private function findingRow(PlacedFinding $placed, int $position, bool $isFree): array
     {
         $finding = $placed->finding;
 
@@ -197,6 +211,7 @@ final class CheckHandIn implements ShouldBeUnique, ShouldQueue
                 : json_encode(JsonReport::mend($finding->mend), JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR),
             'requirement' => $finding->requirement,
             'fingerprint' => $placed->fingerprint,
+            'free' => $isFree,
         ];
     }
 
@@ -223,6 +238,7 @@ final class CheckHandIn implements ShouldBeUnique, ShouldQueue
             'shortfalls' => $this->shortfalls($outcome),
             'awarded' => $outcome->points->awarded,
             'possible' => $outcome->points->possible,
+            'how' => $outcome->points->how,
         ];
     }
 }

@@ -7,6 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Concerns\HasUuids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use InkedMargin\Core\Brief\Brief as ReadBrief;
 use InkedMargin\Core\Brief\BriefReader;
 
@@ -18,6 +19,7 @@ use InkedMargin\Core\Brief\BriefReader;
  * @property int $version
  * @property string $source
  * @property Assignment $assignment
+ * @property \Illuminate\Database\Eloquent\Collection<int, BriefFile> $files
  */
 final class Brief extends Model implements BelongsToCourse
 {
@@ -34,6 +36,12 @@ final class Brief extends Model implements BelongsToCourse
     public function assignment(): BelongsTo
     {
         return $this->belongsTo(Assignment::class);
+    }
+
+    /** @return HasMany<BriefFile, $this> */
+    public function files(): HasMany
+    {
+        return $this->hasMany(BriefFile::class)->orderBy('role')->orderBy('path');
     }
 
     public function read(): ReadBrief

@@ -27,6 +27,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property int $tidies
  * @property string|null $awarded
  * @property string|null $possible
+ * @property array<mixed>|null $scheme  how points come together under its brief, as it was written
  * @property string|null $trouble
  * @property Survey|null $survey  a run of a version that made none has it when it is first asked for
  * @property HandIn $handIn
@@ -48,7 +49,7 @@ final class CheckRun extends Model implements BelongsToCourse
 
     protected function casts(): array
     {
-        return ['finished_at' => 'datetime', 'state' => RunState::class];
+        return ['finished_at' => 'datetime', 'state' => RunState::class, 'scheme' => 'array'];
     }
 
     /**

@@ -23,6 +23,7 @@ use InkedMargin\Core\Marking\OutcomeKind;
  * @property list<array{file: string, line: int|null, message: string}> $shortfalls  where the points went
  * @property string $awarded
  * @property string $possible
+ * @property string $how  how the points came about
  * @property CheckRun $run
  */
 final class Outcome extends Model implements BelongsToCourse

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Replies;
 
+use App\Http\Resources\ScoreView;
+use App\Marking\Scores;
 use App\Models\HandIn;
 use App\Models\Mark;
 use App\Models\Outcome;
@@ -19,7 +21,7 @@ final readonly class ReplyComposer
     public static function compose(HandIn $handIn): ReplyContent
     {
         $points = self::points($handIn);
-        $counted = array_filter($points, fn (ReplyPoint $one) => $one->outcome !== 'unclear' || $one->reason !== null);
+        $score = Scores::one($handIn);
 
         return new ReplyContent(
             student: $handIn->student->name,
@@ -28,9 +30,10 @@ final readonly class ReplyComposer
             attempt: $handIn->attempt,
             pages: self::pages($handIn),
             points: $points,
-            awarded: round(array_sum(array_map(fn (ReplyPoint $point) => $point->awarded, $points)), 2),
+            awarded: $score->awarded,
             // What could not be judged, and nobody gave points for, is left out of the sum.
-            possible: round(array_sum(array_map(fn (ReplyPoint $point) => $point->possible, $counted)), 2),
+            possible: $score->possible,
+            others: ScoreView::others($score),
         );
     }
 

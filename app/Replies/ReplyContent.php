@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Replies;
 
+use App\Http\Resources\SumLine;
 use OpenApi\Attributes as OA;
 
 /** Exactly what a student reads. */
@@ -13,6 +14,7 @@ final readonly class ReplyContent
     /**
      * @param  list<ReplyPage>  $pages
      * @param  list<ReplyPoint>  $points
+     * @param  list<SumLine>  $others  what the sum has besides them
      */
     public function __construct(
         #[OA\Property]
@@ -31,13 +33,15 @@ final readonly class ReplyContent
         public float $awarded,
         #[OA\Property]
         public float $possible,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: SumLine::class))]
+        public array $others = [],
     ) {
     }
 
     /** @param  array<string, mixed>  $kept as it was released and stored */
     public static function fromArray(array $kept): self
     {
-        /** @var array{student: string, course: string, assignment: string, attempt: int, pages: list<array{file: string, items: list<array{kind: string, mark: ?string, line: ?int, text: string, remedy: ?string, html: ?string}>}>, points: list<array{title: string, outcome: string, awarded: float, possible: float, reason: ?string}>, awarded: float, possible: float} $kept */
+        /** @var array{student: string, course: string, assignment: string, attempt: int, pages: list<array{file: string, items: list<array{kind: string, mark: ?string, line: ?int, text: string, remedy: ?string, html: ?string}>}>, points: list<array{title: string, outcome: string, awarded: float, possible: float, reason: ?string}>, awarded: float, possible: float, others?: list<array{title: string, points: float, how: string}>} $kept */
         $pages = array_map(
             fn (array $page) => new ReplyPage(
                 $page['file'],
@@ -49,6 +53,7 @@ final readonly class ReplyContent
         return new self(...array_replace($kept, [
             'pages' => $pages,
             'points' => array_map(fn (array $point) => new ReplyPoint(...$point), $kept['points']),
+            'others' => array_map(fn (array $line) => new SumLine(...$line), $kept['others'] ?? []),
         ]));
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Replies;
 
+use App\Http\Resources\SumLine;
+
 /** A reply as Markdown, to be mailed or kept. */
 final readonly class ReplyMarkdown
 {
@@ -15,7 +17,10 @@ final readonly class ReplyMarkdown
             ...array_map(self::page(...), $reply->pages),
         ];
         if ($reply->points !== []) {
-            $parts[] = "## Points\n\n".implode("\n", array_map(self::point(...), $reply->points))
+            $parts[] = "## Points\n\n".implode("\n", [
+                ...array_map(self::point(...), $reply->points),
+                ...array_map(self::other(...), $reply->others),
+            ])
                 ."\n\n**{$reply->awarded} of {$reply->possible} "
                     .((float) $reply->possible === 1.0 ? 'point' : 'points')
                     .'**';
@@ -40,6 +45,11 @@ final readonly class ReplyMarkdown
             : str_replace("\n", "\n  ", self::withoutHtml($item->text));
 
         return '- '.$line.($item->kind === 'merit' ? '**Well done.** ' : '').$text;
+    }
+
+    private static function other(SumLine $line): string
+    {
+        return '- '.self::plain($line->title).": $line->points (".self::plain($line->how).')';
     }
 
     private static function point(ReplyPoint $point): string

@@ -174,7 +174,7 @@ it('keeps the brief in force when the new one cannot be read', function () {
         ->assertUnprocessable()->assertJsonPath(
             'errors.source',
             [
-                'line 2: requirements: a list of 1 to 5000 requirements was expected',
+                'line 2, column 1: requirements: a list of 1 to 5000 requirements was expected',
                 'The brief in force stays as it is.',
             ],
         );

@@ -53,6 +53,7 @@ it('lets nobody reach another’s course, and strangers not even the door', func
     ['GET', 'hand-ins/{handIn}/findings'],
     ['GET', 'hand-ins/{handIn}/source/index.html'],
     ['GET', 'hand-ins/{handIn}/survey'],
+    ['POST', 'assignments/{assignment}/brief/trial'],
     ['GET', 'hand-ins/{handIn}/looks'],
     ['GET', 'hand-ins/{handIn}/seen'],
     ['PUT', 'hand-ins/{handIn}/verdicts/{finding}', ['state' => 'inked']],

@@ -32,6 +32,7 @@ function content(pages: Record<string, Item[]>, points: Schemas['ReplyPoint'][] 
     points,
     awarded: 0,
     possible: 0,
+    others: [],
   }
 }
 

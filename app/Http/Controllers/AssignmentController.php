@@ -10,6 +10,7 @@ use App\Http\Resources\Checking;
 use App\Http\Resources\HandInLine;
 use App\Http\Resources\RunView;
 use App\Http\Resources\StudentLine;
+use App\Marking\Scores;
 use App\Models\Assignment;
 use App\Models\HandIn;
 use App\Models\RemarkKind;
@@ -18,6 +19,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Bus;
 use Illuminate\Support\Facades\DB;
+use InkedMargin\Core\Marking\Score;
 use OpenApi\Attributes as OA;
 
 final class AssignmentController extends Controller
@@ -53,6 +55,8 @@ final class AssignmentController extends Controller
             ->each(fn (HandIn $handIn) => $handIn->setRelation('assignment', $assignment));
         $decided = $this->decided($handIns);
 
+        $scores = Scores::of($handIns->toBase());
+
         return response()->json(new AssignmentView(
             $assignment->id,
             $assignment->title,
@@ -65,6 +69,7 @@ final class AssignmentController extends Controller
             array_values($handIns->map(fn (HandIn $handIn) => $this->line(
                 $handIn,
                 $decided[$handIn->id] ?? [],
+                $scores[$handIn->id],
             ))->sortBy('student')->all()),
             StudentLine::list($assignment->course->students->whereNotIn('id', $handIns->pluck('student_id'))),
             self::checking($assignment),
@@ -72,9 +77,8 @@ final class AssignmentController extends Controller
     }
 
     /** @param  array<string, int>  $decided  findings by kind of remark */
-    private function line(HandIn $handIn, array $decided): HandInLine
+    private function line(HandIn $handIn, array $decided, Score $score): HandInLine
     {
-        $marks = $handIn->marks->keyBy('requirement');
         $run = $handIn->run;
 
         return new HandInLine(
@@ -89,12 +93,8 @@ final class AssignmentController extends Controller
             $decided[RemarkKind::Finding->value] ?? 0,
             $decided[RemarkKind::RubbedOut->value] ?? 0,
             $handIn->notes_count,
-            $run?->awarded === null
-                ? null
-                : (float) $run->outcomes->sum(
-                    fn ($outcome) => (float) ($marks->get($outcome->requirement)->points ?? $outcome->awarded),
-                ),
-            $run?->possible === null ? null : (float) $run->possible,
+            $run?->awarded === null ? null : $score->awarded,
+            $run?->possible === null ? null : $score->possible,
             $handIn->reply?->released_at->toIso8601String(),
         );
     }

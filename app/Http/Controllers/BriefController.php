@@ -5,15 +5,21 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\BriefRequest;
+use App\Http\Resources\BriefTrialView;
 use App\Http\Resources\BriefView;
 use App\Jobs\CheckClass;
+use App\Marking\BriefTrial;
 use App\Models\Assignment;
 use App\Models\Brief;
+use App\Sites\MaterialStore;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
+use InkedMargin\Core\Brief\Brief as ReadBrief;
 use InkedMargin\Core\Brief\BriefError;
 use InkedMargin\Core\Brief\BriefReader;
+use InkedMargin\Core\Brief\Schema;
 use OpenApi\Attributes as OA;
 
 final class BriefController extends Controller
@@ -32,23 +38,63 @@ final class BriefController extends Controller
     public function update(BriefRequest $request, Assignment $assignment): JsonResponse
     {
         $source = $request->string('source')->toString();
+        self::read($source);
+        $brief = DB::transaction(function () use ($assignment, $source): Brief {
+            Assignment::query()->whereKey($assignment->id)->lockForUpdate()->firstOrFail();
+            $inForce = $assignment->brief()->first();
+
+            if ($inForce?->source === $source) {
+                return $inForce;
+            }
+            $brief = $assignment->briefs()->create(['version' => ($inForce->version ?? 0) + 1, 'source' => $source]);
+            if ($inForce !== null) {
+                MaterialStore::carry($inForce, $brief);
+            }
+
+            return $brief;
+        });
+        CheckClass::request($assignment);
+
+        return response()->json(BriefView::of($brief));
+    }
+
+    /** What a brief would change for those who handed in already. Nothing is kept. */
+    #[OA\Post(
+        path: '/api/assignments/{assignment}/brief/trial',
+        operationId: 'tryBrief',
+        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: BriefRequest::class)),
+        responses: [new OA\Response(
+            response: 200,
+            description: 'OK',
+            content: new OA\JsonContent(ref: BriefTrialView::class),
+        )],
+    )]
+    public function try(BriefRequest $request, Assignment $assignment, BriefTrial $trial): JsonResponse
+    {
+        return response()->json(new BriefTrialView(
+            ...$trial->of($assignment, self::read($request->string('source')->toString())),
+        ));
+    }
+
+    /** The format of a brief, for editors that know JSON Schema (2020-12). */
+    #[OA\Get(
+        path: '/api/brief.schema.json',
+        operationId: 'briefSchema',
+        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(type: 'object'))],
+    )]
+    public function schema(): Response
+    {
+        return response(Schema::render(), 200, ['Content-Type' => 'application/schema+json']);
+    }
+
+    private static function read(string $source): ReadBrief
+    {
         try {
-            BriefReader::read($source);
+            return BriefReader::read($source);
         } catch (BriefError $error) {
             throw ValidationException::withMessages([
                 'source' => [...$error->problems, 'The brief in force stays as it is.'],
             ]);
         }
-        $brief = DB::transaction(function () use ($assignment, $source): Brief {
-            Assignment::query()->whereKey($assignment->id)->lockForUpdate()->firstOrFail();
-            $inForce = $assignment->brief()->first();
-
-            return $inForce?->source === $source
-                ? $inForce
-                : $assignment->briefs()->create(['version' => ($inForce->version ?? 0) + 1, 'source' => $source]);
-        });
-        CheckClass::request($assignment);
-
-        return response()->json(BriefView::of($brief));
     }
 }

@@ -14,7 +14,9 @@ use App\Http\Resources\LeafFindings;
 use App\Http\Resources\LeafTally;
 use App\Http\Resources\OutcomeShortfall;
 use App\Http\Resources\RunView;
+use App\Http\Resources\ScoreView;
 use App\Ink\Margin;
+use App\Marking\Scores;
 use App\Models\HandIn;
 use App\Models\Outcome;
 use App\Models\Remark;
@@ -69,6 +71,7 @@ final class HandInController extends Controller
             first: LeafFindings::of($margin, $request->leaf() ?? reset($there)->path ?? ''),
             notes: self::notes($handIn),
             outcomes: $this->outcomes($handIn),
+            score: ScoreView::of(Scores::one($handIn)),
             previousId: $previous,
             nextId: $next,
             repliedAt: $handIn->reply?->released_at->toIso8601String(),
@@ -100,6 +103,7 @@ final class HandInController extends Controller
                 (float) $outcome->awarded,
                 (float) ($mark->points ?? $outcome->awarded),
                 (float) $outcome->possible,
+                $outcome->how,
                 $mark?->reason,
                 array_values(array_map(
                     fn (array $one) => new OutcomeShortfall($one['file'], $one['line'], $one['message']),

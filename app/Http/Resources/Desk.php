@@ -55,6 +55,8 @@ final readonly class Desk
         #[OA\Property(type: 'array', items: new OA\Items(ref: DeskOutcome::class))]
         public array $outcomes,
         #[OA\Property]
+        public ScoreView $score,
+        #[OA\Property]
         public ?string $previousId,
         #[OA\Property]
         public ?string $nextId,

@@ -29,6 +29,8 @@ final readonly class DeskOutcome
         public float $awarded,
         #[OA\Property]
         public float $possible,
+        #[OA\Property(description: 'how they came about')]
+        public string $how,
         #[OA\Property]
         public ?string $reason,
         #[OA\Property(type: 'array', items: new OA\Items(ref: OutcomeShortfall::class))]

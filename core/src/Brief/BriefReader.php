@@ -16,6 +16,9 @@ final readonly class BriefReader
 
     private const MOST_REQUIREMENTS = 5_000;
 
+    /** With what aliases stand for: a few lines of them can come to more than any memory holds. */
+    private const MOST_VALUES = 200_000;
+
     /** @throws BriefError with every problem found */
     public static function read(string $source): Brief
     {
@@ -63,7 +66,33 @@ final readonly class BriefReader
             throw new BriefError(['line '.max(1, $error->getParsedLine()).': '.$error->getMessage()]);
         }
 
-        return is_array($values) ? $values : throw new BriefError(['a brief is a map with a title and requirements']);
+        if (! is_array($values)) {
+            throw new BriefError(['a brief is a map with a title and requirements']);
+        }
+        if (self::hasTooMany($values)) {
+            throw new BriefError(['a brief has '.number_format(self::MOST_VALUES).' values at most, aliases (`*name`) written out']);
+        }
+
+        return $values;
+    }
+
+    /** @param  array<mixed>  $values */
+    private static function hasTooMany(array $values): bool
+    {
+        $waiting = [$values];
+        $seen = 0;
+        while ($waiting !== []) {
+            foreach (array_pop($waiting) ?? [] as $value) {
+                if (++$seen > self::MOST_VALUES) {
+                    return true;
+                }
+                if (is_array($value)) {
+                    $waiting[] = $value;
+                }
+            }
+        }
+
+        return false;
     }
 
     private static function scheme(mixed $values, Problems $problems): Scheme

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Brief;
 
+use InkedMargin\Core\Source\English;
 use InkedMargin\Core\Source\NearestName;
 use InkedMargin\Core\Source\Span;
 use InkedMargin\Core\Style\Selector\SelectorError;
@@ -20,6 +21,9 @@ final class Fields
     /** @var array<string, Field> by name */
     private readonly array $declared;
 
+    /** @var list<string> names of the fields that something was written for */
+    private readonly array $written;
+
     /** @var array<string, mixed> the values that nothing speaks against */
     private array $good = [];
 
@@ -35,6 +39,7 @@ final class Fields
         private readonly Problems $problems,
     ) {
         $this->declared = array_combine(array_map(fn (Field $field) => $field->name, $declared), $declared);
+        $this->written = array_map(strval(...), array_keys($values));
         foreach ($this->declared as $name => $field) {
             $value = $values[$name] ?? null;
             $objection = match (true) {
@@ -42,7 +47,7 @@ final class Fields
                 default => $field->objection($value),
             };
             if ($objection !== null) {
-                $this->problem($name, $objection);
+                $this->problem($name, $objection.self::stands($value));
             } elseif ($value !== null) {
                 $this->good[$name] = $value;
             }
@@ -50,9 +55,26 @@ final class Fields
         $this->rejectUnknownFields($values);
     }
 
+    /** What stands there, as far as it can be quoted. */
+    private static function stands(mixed $value): string
+    {
+        return match (true) {
+            is_bool($value) => '; '.($value ? 'yes' : 'no').' stands there',
+            is_int($value), is_float($value) => "; $value stands there",
+            is_string($value) && mb_check_encoding($value, 'UTF-8') && $value !== '' => '; "'.English::excerpt($value).'" stands there',
+            default => '',
+        };
+    }
+
     public function problem(string $field, string $what): void
     {
         $this->problems->add($this->where, $field, $what);
+    }
+
+    /** Whether something was written for one of these fields, sound or not. */
+    public function says(string ...$fields): bool
+    {
+        return array_intersect($fields, $this->written) !== [];
     }
 
     public function has(string $field): bool

@@ -15,6 +15,9 @@ final class Problems
     /** @var array<string, string> ids of requirements by where they are, such as `requirements.2` */
     private array $ids = [];
 
+    /** @var array<string, int> how many had the same id before, likewise */
+    private array $nth = [];
+
     /** @param  list<string>  $lines  of the source */
     public function __construct(private readonly array $lines)
     {
@@ -23,6 +26,7 @@ final class Problems
     /** From here on, problems at a place are named by the id of its requirement. */
     public function name(string $where, string $id): void
     {
+        $this->nth[$where] = count(array_keys($this->ids, $id, true));
         $this->ids[$where] = $id;
     }
 
@@ -32,13 +36,13 @@ final class Problems
             return;
         }
         $id = $this->ids[$where] ?? null;
-        $line = $this->line($id, $field);
+        $found = $this->place($id, $field, $this->nth[$where] ?? 0);
         $place = match (true) {
             $where === '' => $field,
             $id !== null => "requirement \"$id\", $field",
             default => "$where.$field",
         };
-        $this->found[] = ($line === null ? '' : "line $line: ")."$place: $what";
+        $this->found[] = ($found === null ? '' : "line $found[0], column $found[1]: ")."$place: $what";
     }
 
     /** @return list<string> */
@@ -47,19 +51,26 @@ final class Problems
         return $this->found;
     }
 
-    /** 1-based; null when it cannot be told. YAML's reader gives no lines for values, so that they are looked for. */
-    private function line(?string $id, string $field): ?int
+    /**
+     * YAML's reader gives no places of values, so that they are looked for.
+     *
+     * @return array{int, int}|null line and column, 1-based, the column in code points; null when it cannot be told
+     */
+    private function place(?string $id, string $field, int $nth): ?array
     {
-        $first = $id === null ? 0 : $this->find('id', 0, count($this->lines), $id);
+        $first = $id === null ? [0, 0] : $this->find('id', 0, count($this->lines), $id);
+        for (; $nth > 0 && $first !== null; $nth--) {
+            $first = $this->find('id', $first[0] + 1, count($this->lines), $id) ?? $first;
+        }
         if ($first === null) {
             return null;
         }
-        $next = $this->find('id', $first + 1, count($this->lines), null) ?? count($this->lines);
+        $next = $id === null ? null : $this->find('id', $first[0] + 1, count($this->lines), null);
         // The id need not be the first field of its requirement.
-        $from = $id === null ? 0 : $this->start($first);
-        $line = $this->find($field, $from, $id === null ? count($this->lines) : $next, null);
+        $from = $id === null ? 0 : $this->start($first[0]);
+        $found = $this->find($field, $from, $next[0] ?? count($this->lines), null) ?? ($id === null ? null : $first);
 
-        return ($line ?? ($id === null ? null : $first)) === null ? null : ($line ?? $first) + 1;
+        return $found === null ? null : [$found[0] + 1, $found[1] + 1];
     }
 
     private function start(int $line): int
@@ -74,14 +85,16 @@ final class Problems
         return $line;
     }
 
-    /** The index of the first line in which a field has a value. */
-    private function find(string $field, int $from, int $before, ?string $value): ?int
+    /** @return array{int, int}|null where a field first has a value: the index of the line, and the column from 0 in code points */
+    private function find(string $field, int $from, int $before, ?string $value): ?array
     {
         $wanted = $value === null ? '' : '\s*["\']?'.preg_quote($value, '~').'(?![\w.-])';
-        $pattern = '~(?:^|[\s{,"\'-])'.preg_quote($field, '~').'["\']?\s*:'.$wanted.'~';
+        $pattern = '~(?:^|[\s{,"\'-])'.preg_quote($field, '~').'(?=["\']?\s*:'.$wanted.')~';
         for ($line = $from; $line < $before; $line++) {
-            if (preg_match($pattern, $this->lines[$line]) === 1) {
-                return $line;
+            if (preg_match($pattern, $this->lines[$line], $match, PREG_OFFSET_CAPTURE) === 1) {
+                $end = $match[0][1] + strlen($match[0][0]);
+
+                return [$line, mb_strlen(substr($this->lines[$line], 0, $end)) - mb_strlen($field)];
             }
         }
 

@@ -40,13 +40,16 @@ final readonly class Schema
             ],
             '$defs' => [
                 'pages' => ['anyOf' => [
-                    ['type' => 'string'],
-                    self::texts(),
+                    ['type' => 'string', 'minLength' => 1, 'maxLength' => 500],
+                    ['type' => 'array', 'minItems' => 1, 'items' => ['type' => 'string', 'minLength' => 1, 'maxLength' => 500]],
                     [
                         'type' => 'object',
                         'required' => ['not'],
                         'additionalProperties' => false,
-                        'properties' => ['not' => self::texts()],
+                        'properties' => ['not' => ['anyOf' => [
+                            ['type' => 'string', 'minLength' => 1, 'maxLength' => 500],
+                            ['type' => 'array', 'minItems' => 1, 'items' => ['type' => 'string', 'minLength' => 1, 'maxLength' => 500]],
+                        ]]],
                     ],
                 ]],
                 'parts' => ['anyOf' => [
@@ -147,8 +150,8 @@ final readonly class Schema
             FieldType::Text, FieldType::Selector => [
                 'type' => ['string', 'number'],
                 'maxLength' => (int) $field->most,
-            ] + ($field->required ? ['minLength' => 1] : []),
-            FieldType::Texts => self::texts($field->choices),
+            ] + ($field->required ? ['pattern' => '\\S'] : []),
+            FieldType::Texts => self::texts($field),
             FieldType::Number => ['type' => 'number', 'minimum' => $field->least, 'maximum' => $field->most],
             FieldType::WholeNumber => [
                 'type' => 'integer',
@@ -169,14 +172,13 @@ final readonly class Schema
         };
     }
 
-    /**
-     * @param  list<string>  $choices
-     * @return array<string, mixed>
-     */
-    private static function texts(array $choices = []): array
+    /** @return array<string, mixed> */
+    private static function texts(Field $field): array
     {
-        $one = $choices === [] ? ['type' => 'string'] : ['enum' => $choices];
+        $text = ['type' => 'string', 'maxLength' => (int) $field->most] + ($field->required ? ['pattern' => '\\S'] : []);
+        $one = $field->choices === [] ? $text : ['enum' => $field->choices];
+        $least = $field->required ? ['minItems' => 1] : [];
 
-        return ['anyOf' => [$one, ['type' => 'array', 'items' => $one]]];
+        return ['anyOf' => [$one, ['type' => 'array', 'items' => $one] + $least]];
     }
 }

@@ -66,6 +66,12 @@ final readonly class Scheme
         );
     }
 
+    /** @param  array<mixed>  $given  as `$given` of another had it */
+    public static function of(array $given): self
+    {
+        return self::read(new Fields($given, self::fields(), 'marking', new Problems([])));
+    }
+
     /** Days begun after the due time and the grace. */
     public function daysLate(int $minutes): int
     {

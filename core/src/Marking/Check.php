@@ -249,15 +249,10 @@ final readonly class Check
      */
     private static function score(array $outcomes, array $placed, Brief $brief): Score
     {
-        $free = array_filter($placed, fn (PlacedFinding $one) => $one->finding->requirement === null);
-        $shown = array_fill_keys(array_merge(...array_map(fn (Outcome $outcome) => $outcome->findings, $outcomes)), true);
-        $weights = [];
-        foreach ($free as $one) {
-            // What shows a lost point has cost enough.
-            if (! isset($shown[$one->fingerprint])) {
-                $weights[] = $one->finding->weight->value;
-            }
-        }
+        $weights = array_map(
+            fn (PlacedFinding $one) => $one->finding->weight->value,
+            CheckReport::freeAmong($placed, $outcomes),
+        );
 
         return Score::of(
             array_map(fn (Outcome $outcome) => $outcome->earned(), $outcomes),

@@ -30,6 +30,31 @@ final readonly class CheckReport
         return count(array_filter($this->findings, fn (PlacedFinding $placed) => $placed->finding->weight === $weight));
     }
 
+    /**
+     * What may cost points of its own: no requirement tells of it, and it shows none that is lost.
+     *
+     * @return list<PlacedFinding>
+     */
+    public function free(): array
+    {
+        return self::freeAmong($this->findings, $this->outcomes);
+    }
+
+    /**
+     * @param  list<PlacedFinding>  $findings
+     * @param  list<Outcome>  $outcomes
+     * @return list<PlacedFinding>
+     */
+    public static function freeAmong(array $findings, array $outcomes): array
+    {
+        $shown = array_fill_keys(array_merge(...array_map(fn (Outcome $outcome) => $outcome->findings, $outcomes)), true);
+
+        return array_values(array_filter(
+            $findings,
+            fn (PlacedFinding $one) => $one->finding->requirement === null && ! isset($shown[$one->fingerprint]),
+        ));
+    }
+
     /** Whether anything was found that is more than advice. */
     public function isClean(): bool
     {

@@ -24,6 +24,11 @@ final readonly class Earned
     ) {
     }
 
+    public function byHand(float $points, ?string $reason): self
+    {
+        return new self($this->requirement, $this->title, $this->points, $this->possible, $this->how, $points, $reason);
+    }
+
     /** As a line of the sum; null where it is left out. */
     public function line(): ?ScoreLine
     {

@@ -55,28 +55,27 @@ it('names every problem and the field it stands in', function (string $source, a
     'nothing in it' => ['title: T', ['requirements: a list of 1 to 5000 requirements was expected']],
     'an unknown kind' => [
         brief('kind: menu'),
-        ['line 3: requirement "it", kind: there is no kind "menu"; the kinds are '.implode(', ', Kinds::names()).''],
+        ['line 3, column 36: requirement "it", kind: there is no kind "menu"; the kinds are '.implode(', ', Kinds::names()).''],
     ],
     'a misspelt field' => [
         brief('kind: titles, patern: x'),
-        ['line 3: requirement "it", patern: there is no such field here; did you mean "pattern"?'],
+        ['line 3, column 50: requirement "it", patern: there is no such field here; did you mean "pattern"?'],
     ],
     'several at once' => [brief('kind: count, selector: "li >", exactly: -1'), [
-        'line 3: requirement "it", exactly: a whole number from 0 to 100000 was expected',
-        'line 3: requirement "it", exactly: one of exactly, at_least and at_most is needed',
-        'line 3: requirement "it", selector: `li >` is no selector: something is missing at its end.',
+        'line 3, column 67: requirement "it", exactly: a whole number from 0 to 100000 was expected; -1 stands there',
+        'line 3, column 49: requirement "it", selector: `li >` is no selector: something is missing at its end.',
     ]],
     'an id twice' => [
         "title: T\nrequirements:\n  - {id: a, title: A, kind: titles}\n  - {id: a, title: B, kind: titles}",
-        ['line 3: requirement "a", id: "a" is the id of another requirement'],
+        ['line 4, column 6: requirement "a", id: "a" is the id of another requirement'],
     ],
     'no list of pages' => [
         brief('kind: titles, pages: 7'),
-        ['line 3: requirement "it", pages: all, home, a list of names, or "not" with a list of names was expected'],
+        ['line 3, column 50: requirement "it", pages: all, home, a list of names, or "not" with a list of names was expected'],
     ],
     'a bad weight' => [
         brief('kind: titles, weight: heavy'),
-        ['line 3: requirement "it", weight: one of fault, departure, tidy was expected'],
+        ['line 3, column 50: requirement "it", weight: one of fault, departure, tidy was expected; "heavy" stands there'],
     ],
 ]);
 

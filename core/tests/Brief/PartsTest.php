@@ -178,7 +178,7 @@ it('refuses a brief that would break what comes after it', function (string $sou
 })->with([
     'endless points' => [
         "title: T\nrequirements:\n  - {id: a, title: A, kind: titles, points: .inf}",
-        'line 3: requirement "a", points: a number from 0 to 10000',
+        'line 3, column 37: requirement "a", points: a number from 0 to 10000',
     ],
     'half a letter' => ["title: \"\\ud800\"\nrequirements:\n  - {id: a, title: A, kind: titles}", 'not valid Unicode'],
     'NUL' => [
@@ -224,7 +224,7 @@ it('refuses a brief that would break what comes after it', function (string $sou
 it('names the line of a problem also in JSON, and where the id is not first', function () {
     $json = "{\n \"title\": \"T\",\n \"requirements\": [\n  {\"kind\": \"titles\", \"id\": \"a\", \"title\": \"A\"},\n  {\"kind\": \"titles\",\n   \"points\": -1,\n   \"id\": \"b\", \"title\": \"B\"}\n ]\n}";
 
-    expect(fn () => BriefReader::read($json))->toThrow(BriefError::class, 'line 6: requirement "b", points');
+    expect(fn () => BriefReader::read($json))->toThrow(BriefError::class, 'line 6, column 5: requirement "b", points');
 });
 
 it('publishes a schema that the briefs of the demo keep to, and wrong ones do not', function () {

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Tests\Fuzz;
 
+use InkedMargin\Core\Brief\Field;
+use InkedMargin\Core\Brief\Kinds;
+use InkedMargin\Core\Brief\Terms;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -202,22 +205,31 @@ final class Inventor
     public function brief(): string
     {
         $lines = ['title: Trial', 'requirements:'];
-        $kinds = [
-            'files', 'names', 'titles', 'skeleton', 'count', 'stylesheets', 'navigation', 'link', 'pictures', 'markup',
-            'indentation', 'starter',
-        ];
         $fields = [
             'names: [index.html, a.html]', 'names: "*.html"', 'at_least: 1', 'at_most: 0', 'others: false', 'archive: "{student.handle}.zip"', 'folder: site',
             'files: "*"', 'pattern: ring', 'pattern: menu', 'pattern: chain', 'pattern: branching', 'pattern: index', 'pattern: "Site - *"', 'differ: true',
             'parts: [header, nav, main]', 'parts: [{header: [h1]}]', 'selector: td', 'selector: "p >"', 'exactly: 2', 'exactly: -1', 'per: site',
             'sheets: [site.css]', 'same_everywhere: true', 'own: plain', 'menu: [{index.html: Home}]', 'to: a.html', 'to: "https://x.example"', 'label: A',
             'new_tab: true', 'alt: true', 'rules: [markup]', 'references: ["©"]', 'step: 2', 'replaced: [Lorem ipsum]', 'kept: ["<nav>"]', 'choices: 99999999',
+            'has: "[a]*"', 'has: "/(a+)+b/"', 'has: [alt, "width=*"]', 'has_not: lorem', 'of: sentences', 'copy: index.html', 'copy: a.html', 'alone: true',
+            'only: [href]', 'only: []', 'picture_size: true', 'at_most_width: 40', 'level: 2', 'inside: header', 'compare: true', 'mark: note',
+            'elements: [p, ul]', 'host: "*.example"', 'path: "/*"', 'https: true', 'scale: [bad, good]', 'each_of: [ul, table]', 'largest: 1',
+            'level: AA', 'uses: ["a:hover"]', 'steps: {0: 4, 2: 1}', 'selector: main', 'selector: img', 'selector: a',
             'points: .inf', 'points: 1e12', 'depth: 3', '"on": next', 'back: back', 'pages: home', 'pages: [0]', 'weight: heavy', 'message: "\ud800"', 'credit: all',
         ];
         for ($n = $this->number(1, 5); $n > 0; $n--) {
-            $wanted = $this->random->pickArrayKeys($fields, $this->number(1, 5));
-            $lines[] = "  - {id: {$this->oneOf(['a', 'b', '1', 'x/y'])}$n, kind: {$this->oneOf($kinds)}, title: T, points: {$this->number(0, 9)}, "
-                .implode(', ', array_map(fn (int|string $key) => $fields[$key], $wanted)).'}';
+            $kind = $this->oneOf(Kinds::ALL);
+            $known = array_map(fn (Field $field) => $field->name, [...$kind::fields(), ...Terms::fields()]);
+            $isKnown = fn (string $field) => in_array(trim(explode(':', $field)[0], '"'), $known, true);
+            // A brief with one field too many is none at all.
+            $some = array_values($this->chance(90) ? array_filter($fields, $isKnown) : $fields);
+            $wanted = $this->random->pickArrayKeys($some, min(count($some), $this->number(1, 5)));
+            $named = [];
+            foreach ($wanted as $key) {
+                $named[explode(':', $some[$key])[0]] ??= $some[$key];
+            }
+            $lines[] = "  - {id: {$this->oneOf(['a', 'b', '1', 'x.y'])}$n, kind: {$kind::kind()}, title: T, "
+                .implode(', ', $named).'}';
         }
         $brief = implode("\n", $lines)."\n";
 

@@ -7,6 +7,7 @@ namespace InkedMargin\Core\Tests\Fuzz;
 use InkedMargin\Core\Brief\Brief;
 use InkedMargin\Core\Brief\BriefError;
 use InkedMargin\Core\Brief\BriefReader;
+use InkedMargin\Core\Brief\Materials;
 use InkedMargin\Core\Intake\ArchiveReader;
 use InkedMargin\Core\Intake\Refusal;
 use InkedMargin\Core\Marking\Check;
@@ -40,8 +41,23 @@ final readonly class Trial
             $inventor->oneOf([null, 'a.zip', 'a.zip.zip']),
             $inventor->oneOf([[], ['a'], ['a', 'b']]),
             $inventor->oneOf([null, 'ann']),
+            address: $inventor->oneOf([null, 'http://localhost/', 'https://[::1]/', 'https://ann.example/a/', "\0"]),
         );
-        $site = new Site(
+        $given = fn () => $inventor->chance(30) ? self::siteOf($inventor->chance(50) ? $files : $inventor->site()) : null;
+        $materials = new Materials($given(), $given(), $given());
+        $report = Check::run(self::siteOf($files, $packing), $brief, materials: $materials);
+
+        return [
+            ...self::reportHolds($report, $brief, $materials),
+            ...self::mendsHold($report, $files),
+            ...self::pointsHold($report),
+        ];
+    }
+
+    /** @param  array<int|string, string>  $files */
+    private static function siteOf(array $files, Packing $packing = new Packing): Site
+    {
+        return new Site(
             'trial',
             array_map(
                 fn (int|string $path, string $bytes) => new SourceFile((string) $path, $bytes),
@@ -50,13 +66,6 @@ final readonly class Trial
             ),
             $packing,
         );
-        $report = Check::run($site, $brief);
-
-        return [
-            ...self::reportHolds($report, $brief),
-            ...self::mendsHold($report, $files),
-            ...self::pointsHold($report),
-        ];
     }
 
     private static function brief(Inventor $inventor): Brief
@@ -88,11 +97,11 @@ final readonly class Trial
     }
 
     /** @return list<string> */
-    private static function reportHolds(CheckReport $report, Brief $brief): array
+    private static function reportHolds(CheckReport $report, Brief $brief, Materials $materials): array
     {
         $wrong = [];
         $json = JsonReport::render($report);
-        if (JsonReport::render(Check::run($report->site->files, $brief)) !== $json) {
+        if (JsonReport::render(Check::run($report->site->files, $brief, materials: $materials)) !== $json) {
             $wrong[] = 'the same input gave another report';
         }
         SarifReport::render($report);

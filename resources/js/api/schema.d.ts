@@ -70,6 +70,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/assignments/{assignment}/brief/trial": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a brief would change for those who handed in already. Nothing is kept. */
+        post: operations["tryBrief"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brief.schema.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The format of a brief, for editors that know JSON Schema (2020-12). */
+        get: operations["briefSchema"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/courses/{course}": {
         parameters: {
             query?: never;
@@ -443,6 +477,12 @@ export interface components {
             attempt: number;
             arrivedAt: string;
         };
+        /** @description What a brief would change, before it is kept. */
+        BriefTrialView: {
+            handIns: components["schemas"]["TriedHandIn"][];
+            /** @description hand-ins that there was no time for */
+            left: number;
+        };
         /** @description A brief: as its author wrote it, and as sentences. */
         BriefView: {
             version: number;
@@ -505,6 +545,7 @@ export interface components {
             first: components["schemas"]["LeafFindings"];
             notes: components["schemas"]["DeskNote"][];
             outcomes: components["schemas"]["DeskOutcome"][];
+            score: components["schemas"]["ScoreView"];
             previousId: string | null;
             nextId: string | null;
             repliedAt: string | null;
@@ -565,6 +606,8 @@ export interface components {
             awarded: number;
             /** Format: float */
             possible: number;
+            /** @description how they came about */
+            how: string;
             reason: string | null;
             shortfalls: components["schemas"]["OutcomeShortfall"][];
         };
@@ -643,6 +686,14 @@ export interface components {
             name: string;
             email: string;
         };
+        /** @description A requirement that would come to something else under another brief. */
+        OutcomeChange: {
+            title: string;
+            /** @description null where it is not asked now */
+            before: string | null;
+            /** @description null where it would not be asked any more */
+            after: string | null;
+        };
         /** @description One place that shows why a requirement was not met in full. */
         OutcomeShortfall: {
             file: string;
@@ -689,6 +740,14 @@ export interface components {
             steps: number;
             trouble: string | null;
         };
+        /** @description Points, with the lines that add up to them besides those of the requirements. */
+        ScoreView: {
+            /** Format: float */
+            awarded: number;
+            /** Format: float */
+            possible: number;
+            others: components["schemas"]["SumLine"][];
+        };
         /** @description Where a page can be seen, in its own origin. */
         SeenPage: {
             url: string;
@@ -712,6 +771,17 @@ export interface components {
             id: string;
             name: string;
             handle: string;
+        };
+        /** @description A line of a sum of points that is none of a requirement. */
+        SumLine: {
+            title: string;
+            /**
+             * Format: float
+             * @description below zero where they are taken off
+             */
+            points: number;
+            /** @description how it came about */
+            how: string;
         };
         SurveyContrast: {
             /** @description visited, hover or focus: a state of links */
@@ -875,6 +945,20 @@ export interface components {
         Taken: {
             taken: number;
         };
+        /** @description What a brief would change for one student. */
+        TriedHandIn: {
+            handInId: string;
+            student: string;
+            /** Format: float */
+            awarded: number;
+            /** Format: float */
+            possible: number;
+            /** Format: float */
+            awardedAfter: number;
+            /** Format: float */
+            possibleAfter: number;
+            changes: components["schemas"]["OutcomeChange"][];
+        };
         /** @description What one assignment waits for. */
         Waiting: {
             assignmentId: string;
@@ -897,6 +981,7 @@ export interface components {
             awarded: number;
             /** Format: float */
             possible: number;
+            others: components["schemas"]["SumLine"][];
         };
         /** @description One remark: a finding that was inked, a note, or a merit. */
         ReplyItem: {
@@ -1052,6 +1137,52 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BriefView"];
+                };
+            };
+        };
+    };
+    tryBrief: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["BriefRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BriefTrialView"];
+                };
+            };
+        };
+    };
+    briefSchema: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
                 };
             };
         };

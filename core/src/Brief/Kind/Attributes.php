@@ -97,7 +97,7 @@ final readonly class Attributes extends Requirement
         if (in_array('', [...array_map(strval(...), array_keys($has)), ...$attributes->hasNot, ...$attributes->only ?? []], true)) {
             $fields->problem('has', 'an attribute has a name');
         }
-        if ($attributes->wishes() === []) {
+        if (! $fields->says('has', 'has_not', 'only', 'picture_size', 'at_most_width', 'at_most_height')) {
             $fields->problem('has', 'one of has, has_not, only, picture_size, at_most_width and at_most_height is needed');
         }
         $both = array_intersect(array_map(strval(...), array_keys($has)), $attributes->hasNot);

@@ -71,10 +71,10 @@ final readonly class Count extends Requirement implements NamesThings
 
             return new self($terms, $eachOf[0], $bounds, true, $eachOf);
         }
-        if ($bounds->isOpen()) {
+        if ($bounds->isOpen() && ! $fields->says('exactly', 'at_least', 'at_most')) {
             $fields->problem('exactly', 'one of exactly, at_least and at_most is needed');
         }
-        if (! $fields->has('selector')) {
+        if (! $fields->says('selector')) {
             $fields->problem('selector', 'is missing');
         }
 

@@ -93,7 +93,8 @@ final readonly class Stylesheets extends Requirement implements NamesThings
             $fields->text('inline', 'allowed'),
             $fields->text('embedded', 'allowed'),
         );
-        if ($read->inOrder() === '' && $read->wishes() === []) {
+        $isAsked = $read->inOrder() !== '' || $read->wishes() !== [];
+        if (! $isAsked && ! $fields->says('sheets', 'uses', 'at_least_rules')) {
             $fields->problem('sheets', 'one of sheets, uses, at_least_rules, inline and embedded is needed');
         }
 

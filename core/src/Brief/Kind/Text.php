@@ -89,7 +89,7 @@ final readonly class Text extends Requirement implements NeedsMaterials
             $fields->optionalText('copy'),
             $fields->flag('alone', false),
         );
-        if ($text->has === [] && $text->hasNot === [] && $text->bounds->isOpen() && $text->copy === null) {
+        if (! $fields->says('has', 'has_not', 'exactly', 'at_least', 'at_most', 'copy')) {
             $fields->problem('has', 'one of has, has_not, exactly, at_least, at_most and copy is needed');
         }
         if ($text->alone && $text->copy === null) {

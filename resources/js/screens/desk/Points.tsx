@@ -11,12 +11,16 @@ import {many} from '../../parts/when'
 const MOST_SHOWN = 6
 
 /** The requirements and their points, folded to one line until they are wanted. */
-export function Points({handIn, outcomes}: {handIn: string; outcomes: Schemas['DeskOutcome'][]}) {
+export function Points({
+  handIn,
+  outcomes,
+  score,
+}: {
+  handIn: string
+  outcomes: Schemas['DeskOutcome'][]
+  score: Schemas['ScoreView']
+}) {
   const [open, setOpen] = useState(false)
-  const awarded = outcomes.reduce((sum, outcome) => sum + outcome.awarded, 0)
-  // What could not be judged, and nobody gave points for, is left out of the sum.
-  const counted = outcomes.filter(outcome => outcome.outcome !== 'unclear' || outcome.reason !== null)
-  const possible = counted.reduce((sum, outcome) => sum + outcome.possible, 0)
   const failing = outcomes.filter(outcome => outcome.outcome !== 'met').length
   if (outcomes.length === 0) return null
   return (
@@ -27,7 +31,7 @@ export function Points({handIn, outcomes}: {handIn: string; outcomes: Schemas['D
     >
       <Box sx={{display: 'flex', alignItems: 'baseline', gap: 1.5}}>
         <Typography variant="h3" component="h2">
-          {Math.round(awarded * 100) / 100} of {many(possible, 'point')}
+          {score.awarded} of {many(score.possible, 'point')}
         </Typography>
         <Typography variant="body2" color="textSecondary" sx={{flex: 1}}>
           {failing === 0 ? 'all requirements met' : `${failing} of ${outcomes.length} not met`}
@@ -37,6 +41,18 @@ export function Points({handIn, outcomes}: {handIn: string; outcomes: Schemas['D
         </Link>
       </Box>
       {open && outcomes.map(outcome => <Requirement key={outcome.requirement} handIn={handIn} outcome={outcome} />)}
+      {open &&
+        score.others.map(line => (
+          <Box key={line.title} sx={{borderTop: 1, borderColor: 'divider', py: 0.75, mt: 0.75}}>
+            <Typography variant="body2" sx={{display: 'flex', gap: 1, fontWeight: 600}}>
+              <span style={{flex: 1}}>{line.title}</span>
+              {line.points}
+            </Typography>
+            <Typography variant="body2" color="textSecondary">
+              {line.how}
+            </Typography>
+          </Box>
+        ))}
     </Box>
   )
 }
@@ -90,6 +106,7 @@ function Requirement({handIn, outcome}: {handIn: string; outcome: Schemas['DeskO
       </Box>
       <Typography variant="body2" color="textSecondary">
         {outcome.outcome}: <Coded>{outcome.measured}</Coded>; expected: <Coded>{outcome.expected}</Coded>
+        {outcome.how !== '' && `; points: ${outcome.how}`}
       </Typography>
       {outcome.shortfalls.slice(0, MOST_SHOWN).map(place => (
         <Typography

@@ -19,7 +19,7 @@ export function SideColumn() {
         bgcolor: 'desk.sheet',
       }}
     >
-      <Points handIn={desk.id} outcomes={desk.outcomes} />
+      <Points handIn={desk.id} outcomes={desk.outcomes} score={desk.score} />
       <Box ref={scroller} sx={{flex: 1, overflow: 'auto', position: 'relative'}}>
         <Margin items={items} current={current} actions={actions} keeping={keeping} scroller={scroller} />
       </Box>

@@ -73,6 +73,8 @@ export function useFeedback(handIn: string) {
     onSuccess: (_data, {finding, leaf, state, isUndo = false}) => {
       // No rule reports it: once it is taken out there is nothing to ink again.
       if (!finding.current) return void refresh()
+      // Where findings cost points, what is rubbed out costs none.
+      if ((queries.getQueryData(desk(handIn).queryKey)?.score.others.length ?? 0) > 0) void refresh()
       if (isUndo) return
       const words = {inked: 'Inked', 'rubbed-out': 'Rubbed out', pencilled: 'Back in pencil'}[state]
       remember({

@@ -166,6 +166,18 @@ function Paper({content}: {content: Schemas['ReplyContent']}) {
               </Typography>
             </Box>
           ))}
+          {content.others.map(line => (
+            <Box key={line.title} sx={{display: 'flex', gap: 2, py: 0.4}}>
+              <Typography variant="body1" sx={{flex: 1}}>
+                {line.title}
+                <Typography variant="body2" component="span" color="textSecondary">
+                  {' '}
+                  ({line.how})
+                </Typography>
+              </Typography>
+              <Typography variant="body1">{line.points}</Typography>
+            </Box>
+          ))}
           <Typography variant="h3" sx={{textAlign: 'right', borderTop: 1, borderColor: 'divider', pt: 1, mt: 1}}>
             {content.awarded} of {many(content.possible, 'point')}
           </Typography>

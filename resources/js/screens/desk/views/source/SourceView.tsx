@@ -74,7 +74,7 @@ function SourceAndMargin({marginWidth}: {marginWidth: string}) {
         bgcolor: 'desk.sheet',
       }}
     >
-      <Points handIn={desk.id} outcomes={desk.outcomes} />
+      <Points handIn={desk.id} outcomes={desk.outcomes} score={desk.score} />
       <Box
         ref={scroller}
         tabIndex={0}

@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Marking;
+
+use App\Models\HandIn;
+use App\Models\Outcome;
+use App\Models\RemarkKind;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use InkedMargin\Core\Brief\Scheme;
+use InkedMargin\Core\Marking\CheckReport;
+use InkedMargin\Core\Marking\Earned;
+use InkedMargin\Core\Marking\Outcome as CoreOutcome;
+use InkedMargin\Core\Marking\OutcomeKind;
+use InkedMargin\Core\Marking\PlacedFinding;
+use InkedMargin\Core\Marking\Score;
+
+/** The points of hand-ins: what was worked out, what was given by hand, what findings cost, and what being late does. */
+final readonly class Scores
+{
+    private const COSTING = <<<'SQL'
+        select finding.check_run_id, finding.weight, count(*) as findings
+        from findings finding
+        join check_runs run on run.id = finding.check_run_id
+        where finding.check_run_id = any(?) and finding.free and not exists (
+            select 1 from remarks remark where remark.hand_in_id = run.hand_in_id
+            and remark.fingerprint = finding.fingerprint and remark.kind = ?
+        )
+        group by 1, 2
+        SQL;
+
+    /** @param  HandIn  $handIn  with its assignment, outcomes and marks */
+    public static function one(HandIn $handIn): Score
+    {
+        return self::of(new Collection([$handIn]))[$handIn->id];
+    }
+
+    /**
+     * Asks the database once at most, whatever the number.
+     *
+     * @param  Collection<int, HandIn>  $handIns  with their assignments, outcomes and marks
+     * @return array<string, Score> by hand-in
+     */
+    public static function of(Collection $handIns): array
+    {
+        $schemes = [];
+        foreach ($handIns as $handIn) {
+            $schemes[$handIn->id] = Scheme::of($handIn->run->scheme ?? []);
+        }
+        $costly = $handIns->filter(fn (HandIn $one) => $schemes[$one->id]->off !== []);
+        $found = $costly->isEmpty() ? [] : self::costing($costly);
+        $scores = [];
+        foreach ($handIns as $handIn) {
+            $scores[$handIn->id] = Score::of(
+                self::earned($handIn),
+                $schemes[$handIn->id],
+                $found[$handIn->run->id ?? ''] ?? [],
+                self::minutesLate($handIn),
+            );
+        }
+
+        return $scores;
+    }
+
+    /** What a hand-in would come to with another report: marks given by hand stay, where their requirement does. */
+    public static function under(HandIn $handIn, Scheme $scheme, CheckReport $report): Score
+    {
+        $rubbedOut = $scheme->off === [] ? new Collection : $handIn->remarks()
+            ->where('kind', RemarkKind::RubbedOut)->pluck('fingerprint')->flip();
+        $costing = array_filter($report->free(), fn (PlacedFinding $one) => ! $rubbedOut->has($one->fingerprint));
+        $earned = array_map(fn (CoreOutcome $outcome) => $outcome->earned(), $report->outcomes);
+
+        return Score::of(
+            self::byHand($earned, $handIn),
+            $scheme,
+            array_count_values(array_map(fn (PlacedFinding $one) => $one->finding->weight->value, $costing)),
+            self::minutesLate($handIn),
+        );
+    }
+
+    /** @return list<Earned> */
+    private static function earned(HandIn $handIn): array
+    {
+        $outcomes = $handIn->run->outcomes ?? new Collection;
+
+        return self::byHand(array_values($outcomes->map(fn (Outcome $outcome) => new Earned(
+            $outcome->requirement,
+            $outcome->title,
+            $outcome->outcome === OutcomeKind::Unclear ? null : (float) $outcome->awarded,
+            (float) $outcome->possible,
+            $outcome->how,
+        ))->all()), $handIn);
+    }
+
+    /**
+     * @param  list<Earned>  $earned
+     * @return list<Earned>
+     */
+    private static function byHand(array $earned, HandIn $handIn): array
+    {
+        $marks = $handIn->marks->keyBy('requirement');
+
+        return array_map(function (Earned $one) use ($marks): Earned {
+            $mark = $marks->get($one->requirement);
+
+            return $mark === null ? $one : $one->byHand((float) $mark->points, $mark->reason);
+        }, $earned);
+    }
+
+    private static function minutesLate(HandIn $handIn): int
+    {
+        return $handIn->isLate() ? (int) ceil(abs($handIn->arrived_at->diffInMinutes($handIn->assignment->due_at))) : 0;
+    }
+
+    /**
+     * What was rubbed out costs nothing.
+     *
+     * @param  Collection<int, HandIn>  $handIns
+     * @return array<string, array<string, int>> by run, then by weight
+     */
+    private static function costing(Collection $handIns): array
+    {
+        $runs = '{'.$handIns->map(fn (HandIn $one) => $one->run?->id)->filter()->implode(',').'}';
+        $found = [];
+        foreach (DB::select(self::COSTING, [$runs, RemarkKind::RubbedOut->value]) as $row) {
+            $found[(string) $row->check_run_id][(string) $row->weight] = (int) $row->findings;
+        }
+
+        return $found;
+    }
+}
