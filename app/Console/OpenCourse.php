@@ -35,7 +35,12 @@ final class OpenCourse extends Command
     protected $description = 'Open a course: instructor, roster, assignments and briefs, from a YAML file';
 
     /** Folders beside the course's file, with a folder in it for each assignment. */
-    private const MATERIALS = ['starters' => MaterialRole::Starter, 'models' => MaterialRole::Model, 'copy' => MaterialRole::Copy];
+    private const MATERIALS = [
+        'starters' => MaterialRole::Starter,
+        'models' => MaterialRole::Model,
+        'copy' => MaterialRole::Copy,
+        'sheets' => MaterialRole::Sheets,
+    ];
 
     public function handle(BlobStore $blobs, MaterialStore $materials): int
     {

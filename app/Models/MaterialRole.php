@@ -13,4 +13,6 @@ enum MaterialRole: string
     case Model = 'model';
     /** a text that is to stand on pages */
     case Copy = 'copy';
+    /** a stylesheet that is to be used as it is */
+    case Sheets = 'sheets';
 }

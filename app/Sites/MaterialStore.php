@@ -7,7 +7,9 @@ namespace App\Sites;
 use App\Intake\BlobStore;
 use App\Models\Brief;
 use App\Models\BriefFile;
+use App\Models\HandIn;
 use App\Models\MaterialRole;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 use InkedMargin\Core\Brief\Materials;
 use InkedMargin\Core\Site\Site;
@@ -24,7 +26,7 @@ final readonly class MaterialStore
     {
         $of = fn (MaterialRole $role) => $this->site($brief, $role);
 
-        return new Materials($of(MaterialRole::Starter), $of(MaterialRole::Model), $of(MaterialRole::Copy));
+        return new Materials($of(MaterialRole::Starter), $of(MaterialRole::Model), $of(MaterialRole::Copy), $of(MaterialRole::Sheets));
     }
 
     public function put(Brief $brief, MaterialRole $role, Site $site): void
@@ -37,6 +39,30 @@ final readonly class MaterialStore
                 'sha256' => $this->blobs->put($file->bytes),
             ]);
         }
+    }
+
+    /** @return list<string> the paths of the stylesheets that an assignment gives */
+    public static function givenSheets(string $assignmentId): array
+    {
+        $files = self::ofAssignment($assignmentId)->orderBy('path')->get();
+
+        return array_values($files->map(fn (BriefFile $file) => $file->path)->all());
+    }
+
+    /** The hash of a stylesheet that the assignment of a hand-in gives; null where it gives none of that path. */
+    public function givenSheet(string $handInId, string $path): ?string
+    {
+        $handIn = HandIn::query()->findOrFail($handInId);
+
+        return self::ofAssignment($handIn->assignment_id)->where('path', $path)->first()?->sha256;
+    }
+
+    /** @return Builder<BriefFile> */
+    private static function ofAssignment(string $assignmentId): Builder
+    {
+        $inForce = Brief::query()->where('assignment_id', $assignmentId)->orderByDesc('version')->limit(1)->select('id');
+
+        return BriefFile::query()->where('role', MaterialRole::Sheets)->whereIn('brief_id', $inForce);
     }
 
     /** A new version of a brief has what the one before it had. */

@@ -14,7 +14,10 @@ final readonly class SeenToken
 
     public const NONE = 'none';
 
-    /** @param  string  $styles  `own`, `none`, or `sheet:` and the path of a stylesheet that is used in place of the page's own */
+    /**
+     * @param  string  $styles  `own`, `none`, or `sheet:` or `given:` and the path of a stylesheet, of the hand-in or
+     *     of those that the assignment gives, that is used in place of the page's own
+     */
     private function __construct(public string $handInId, public bool $scripts, public string $styles)
     {
     }
@@ -42,10 +45,21 @@ final readonly class SeenToken
         return new self($handInId, $scripts === '1', (string) hex2bin($styles));
     }
 
-    /** The stylesheet that is used in place of the page's own; null where none is. */
+    /** The stylesheet of the hand-in that is used in place of the page's own; null where none is. */
     public function sheet(): ?string
     {
-        return str_starts_with($this->styles, 'sheet:') ? substr($this->styles, strlen('sheet:')) : null;
+        return self::after('sheet:', $this->styles);
+    }
+
+    /** The given stylesheet that is; null where none is. */
+    public function givenSheet(): ?string
+    {
+        return self::after('given:', $this->styles);
+    }
+
+    private static function after(string $word, string $styles): ?string
+    {
+        return str_starts_with($styles, $word) ? substr($styles, strlen($word)) : null;
     }
 
     private static function seal(string $claim): string

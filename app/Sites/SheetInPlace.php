@@ -8,17 +8,27 @@ use App\Models\HandInFile;
 use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\ReferenceKind;
 
-/** A stylesheet of a hand-in that pages are shown in, in place of their own. */
+/** A stylesheet that pages are shown in, in place of their own: one of the hand-in, or one that the assignment gives. */
 final readonly class SheetInPlace
 {
-    /** @param  list<string>  $paths  of the sheet, and of those that it imports */
-    private function __construct(private array $paths)
+    /** @param  list<string>  $imports  addresses that it may load besides */
+    private function __construct(private string $address, public array $imports)
     {
     }
 
-    /** @return self|null null where the hand-in has no such sheet */
-    public static function of(SeenToken $seen, SiteStore $sites): ?self
+    /**
+     * @param  string  $token  that $seen was read from
+     * @return self|null null where there is no such sheet
+     */
+    public static function of(SeenToken $seen, string $token, SiteStore $sites, MaterialStore $materials): ?self
     {
+        $host = config()->string('margin.seen_url');
+        if ($seen->givenSheet() !== null) {
+            $isGiven = $materials->givenSheet($seen->handInId, $seen->givenSheet()) !== null;
+            $base = "$host/given/$token/";
+
+            return $isGiven ? new self($base.self::encoded($seen->givenSheet()), [$base]) : null;
+        }
         $sheet = $seen->sheet();
         $files = HandInFile::query()->where('hand_in_id', $seen->handInId)->where('path', 'ilike', '%.css')->get();
         if ($sheet === null || ! $files->contains('path', $sheet)) {
@@ -34,20 +44,14 @@ final readonly class SheetInPlace
                 }
             }
         }
+        [$address, $imports] = [self::encoded($sheet), array_map(self::encoded(...), array_slice($paths, 1))];
 
-        return new self($paths);
+        return new self("$host/seen/$token/$address", array_map(fn (string $path) => "$host/seen/$token/$path", $imports));
     }
 
-    /** @param  string  $base  the address of the hand-in's root */
-    public function link(string $base, string $nonce): string
+    public function link(string $nonce): string
     {
-        return '<link rel="stylesheet" nonce="'.$nonce.'" href="'.e($base.self::encoded($this->paths[0])).'">';
-    }
-
-    /** @return list<string> what the page may load besides: the imports */
-    public function sources(string $base): array
-    {
-        return array_map(fn (string $path) => $base.self::encoded($path), array_slice($this->paths, 1));
+        return '<link rel="stylesheet" nonce="'.$nonce.'" href="'.e($this->address).'">';
     }
 
     private static function encoded(string $path): string

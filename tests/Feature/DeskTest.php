@@ -3,9 +3,13 @@
 declare(strict_types=1);
 
 use App\Models\Finding;
+use App\Models\MaterialRole;
 use App\Models\Remark;
 use App\Models\Reply;
+use App\Sites\MaterialStore;
 use Illuminate\Support\Facades\DB;
+use InkedMargin\Core\Site\Site;
+use InkedMargin\Core\Source\SourceFile;
 use InkedMargin\Core\Tests\Samples;
 
 const STYLED = [
@@ -205,6 +209,28 @@ it('shows a page in no styles, or in one sheet of the hand-in, without touching 
         ->and($policy('sheet:not-there.css'))->toContain("style-src 'none'")
         ->and($policy('sheet:site.css'))->toMatch('~style-src \'nonce-(\w+)\' \S+/base\.css;.+<link rel="stylesheet" nonce="\1" href="\S+/site\.css">~s');
     $this->getJson(config('app.url')."$this->at/seen?styles=all")->assertUnprocessable()->assertJsonValidationErrors('styles');
+});
+
+it('shows a page in a sheet that the assignment gives, with what that imports', function () {
+    $handIn = $this->handIn($this->handIn->assignment, STYLED);
+    $brief = $handIn->assignment->briefs()->create(['version' => 9, 'source' => "title: T\nrequirements: []\n"]);
+    app(MaterialStore::class)->put($brief, MaterialRole::Sheets, new Site('given', [
+        new SourceFile('look/night.css', '@import "base.css"; p { color: #fff }'),
+        new SourceFile('look/base.css', 'body { background: #000 }'),
+    ]));
+    $at = config('app.url')."/api/hand-ins/$handIn->id";
+    $url = fn (string $path) => $this->getJson("$at/seen?styles=".rawurlencode("given:$path"))->assertOk()->json('url');
+    $page = $this->get("{$url('look/night.css')}index.html")->assertOk();
+    preg_match('~<link rel="stylesheet" nonce="\w+" href="(\S+)">~', $page->getContent(), $link);
+
+    expect($this->getJson("$at/seen")->json('givenSheets'))->toBe(['look/base.css', 'look/night.css'])
+        ->and($link[1])->toEndWith('/look/night.css')
+        ->and($page->headers->get('Content-Security-Policy'))->toMatch('~style-src \'nonce-\w+\' \S+/given/[^/ ]+/;~');
+    expect($this->get($link[1])->assertOk()->getContent())->toContain('color: #fff');
+    $this->get(str_replace('night', 'base', $link[1]))->assertOk();
+    $this->get(str_replace('night', 'none', $link[1]))->assertNotFound();
+    $this->get(str_replace('/given/', '/given/x', $link[1]))->assertNotFound();
+    expect($this->get("{$url('none.css')}index.html")->headers->get('Content-Security-Policy'))->toContain("style-src 'none'");
 });
 
 it('says what an element looks like and where that was decided', function () {

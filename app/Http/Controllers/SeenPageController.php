@@ -9,6 +9,7 @@ use App\Http\Resources\SeenPage;
 use App\Intake\BlobStore;
 use App\Models\HandIn;
 use App\Models\HandInFile;
+use App\Sites\MaterialStore;
 use App\Sites\SeenToken;
 use App\Sites\SheetInPlace;
 use App\Sites\SiteStore;
@@ -66,7 +67,7 @@ final class SeenPageController extends Controller
             new OA\QueryParameter(name: 'scripts', schema: new OA\Schema(type: 'integer')),
             new OA\QueryParameter(
                 name: 'styles',
-                description: 'own, none, or sheet: and the path of a stylesheet to use in place of those of the page',
+                description: 'own, none, or sheet: (of the hand-in) or given: (by the assignment) and the path of a stylesheet to use instead',
                 schema: new OA\Schema(type: 'string'),
             ),
         ],
@@ -84,6 +85,7 @@ final class SeenPageController extends Controller
                 $request->boolean('scripts'),
                 $request->styles(),
             ).'/',
+            MaterialStore::givenSheets($handIn->assignment_id),
         ));
     }
 
@@ -91,6 +93,7 @@ final class SeenPageController extends Controller
         Request $request,
         BlobStore $blobs,
         SiteStore $sites,
+        MaterialStore $materials,
         string $token,
         string $path = '',
     ): Response {
@@ -118,30 +121,56 @@ final class SeenPageController extends Controller
         $bytes = $blobs->get($file->sha256);
         $extension = strtolower(pathinfo($file->path, PATHINFO_EXTENSION));
         if (in_array($extension, ['html', 'htm'], true)) {
-            return $this->studentsPage(Encoding::of($bytes)->decode($bytes), $token, $seen, $sites);
+            return $this->studentsPage(Encoding::of($bytes)->decode($bytes), $token, $seen, $sites, $materials);
         }
+
+        return $this->file($bytes, $file->sha256, $extension, $seen->scripts);
+    }
+
+    /** A stylesheet that the assignment gives, for a page that is shown in it. */
+    public function given(
+        Request $request,
+        BlobStore $blobs,
+        MaterialStore $materials,
+        string $token,
+        string $path,
+    ): Response {
+        abort_unless($request->getSchemeAndHttpHost() === config()->string('margin.seen_url'), 404);
+        $seen = SeenToken::open($token);
+        $hash = $seen === null ? null : $materials->givenSheet($seen->handInId, $path);
+        abort_if($hash === null, 404);
+
+        return $this->file($blobs->get($hash), $hash, strtolower(pathinfo($path, PATHINFO_EXTENSION)));
+    }
+
+    private function file(string $bytes, string $hash, string $extension, bool $scripts = false): Response
+    {
         $type = MimeTypes::getDefault()->getMimeTypes($extension)[0] ?? 'application/octet-stream';
-        $response = $this->guarded(response($bytes, 200, ['Content-Type' => $type]), $seen->scripts);
+        $response = $this->guarded(response($bytes, 200, ['Content-Type' => $type]), $scripts);
         // Bytes under their hash never change: turning back to a page does not fetch its pictures again.
         $response->headers->set('Cache-Control', 'private, max-age=3600, immutable');
-        $response->headers->set('ETag', "\"$file->sha256\"");
+        $response->headers->set('ETag', "\"$hash\"");
 
         return $response;
     }
 
     /** @param  string  $html  as UTF-8, whatever the page says it is in: the header counts before the page */
-    private function studentsPage(string $html, string $token, SeenToken $seen, SiteStore $sites): Response
-    {
+    private function studentsPage(
+        string $html,
+        string $token,
+        SeenToken $seen,
+        SiteStore $sites,
+        MaterialStore $materials,
+    ): Response {
         if ($seen->styles === SeenToken::OWN) {
             return $this->page($html, 200, $seen->scripts);
         }
         // The page's own styles are there, and the browser is told to take none of them: the files are not touched.
         $nonce = Str::random(24);
-        $base = config()->string('margin.seen_url')."/seen/$token/";
-        $sheet = SheetInPlace::of($seen, $sites);
-        $styles = $sheet === null ? "'none'" : implode(' ', ["'nonce-$nonce'", ...$sheet->sources($base)]);
+        $sheet = SheetInPlace::of($seen, $token, $sites, $materials);
+        $styles = $sheet === null ? "'none'" : implode(' ', ["'nonce-$nonce'", ...$sheet->imports]);
 
-        return $this->page($html.$sheet?->link($base, $nonce), 200, $seen->scripts, $styles, $nonce);
+        return $this->page($html.$sheet?->link($nonce), 200, $seen->scripts, $styles, $nonce);
     }
 
     private function page(

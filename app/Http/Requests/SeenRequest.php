@@ -13,13 +13,13 @@ final class SeenRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['scripts' => ['nullable', 'boolean'], 'styles' => ['nullable', 'string', 'max:400', 'regex:/^(?:own|none|sheet:.+)$/u']];
+        return ['scripts' => ['nullable', 'boolean'], 'styles' => ['nullable', 'string', 'max:400', 'regex:/^(?:own|none|(?:sheet|given):.+)$/u']];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['styles.regex' => 'Styles are `own`, `none`, or `sheet:` and the path of a stylesheet.'];
+        return ['styles.regex' => 'Styles are `own`, `none`, or `sheet:` or `given:` and the path of a stylesheet.'];
     }
 
     public function styles(): string

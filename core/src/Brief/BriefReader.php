@@ -79,10 +79,11 @@ final readonly class BriefReader
     /** @param  array<mixed>  $values */
     private static function hasTooMany(array $values): bool
     {
+        /** @var list<array<mixed>> $waiting */
         $waiting = [$values];
         $seen = 0;
         while ($waiting !== []) {
-            foreach (array_pop($waiting) ?? [] as $value) {
+            foreach (array_pop($waiting) as $value) {
                 if (++$seen > self::MOST_VALUES) {
                     return true;
                 }

@@ -14,7 +14,7 @@ final readonly class BriefWriter
 
     public static function yaml(Brief $brief): string
     {
-        return Yaml::dump(self::values($brief), self::LEVELS, 2, Yaml::DUMP_OBJECT_AS_MAP);
+        return Yaml::dump(self::values($brief), self::LEVELS, 2, Yaml::DUMP_OBJECT_AS_MAP | Yaml::DUMP_COMPACT_NESTED_MAPPING);
     }
 
     public static function json(Brief $brief): string

@@ -15,11 +15,15 @@ final readonly class Help
               --starter PATH     the folder or zip that the students began from: its markup is not theirs
               --model PATH       the folder or zip of the model answer
               --copy PATH        the folder or zip with texts that are to stand on pages
+              --sheets PATH      the folder or zip with stylesheets that are to be used as they are
               --address URL      where the site was published
               --format FORMAT    text (the default), json or sarif
               --weights LIST     only findings of these weights: fault, departure, tidy, with commas between
 
             Exit codes: 0 nothing but advice, 1 faults or departures, 2 the site or brief could not be read.
+            TEXT],
+        'propose' => ['PATH [options]', 'Proposes a brief for work like this, as YAML.', <<<'TEXT'
+              --title TEXT       what the assignment is called; the name of the folder when it is left out
             TEXT],
         'map' => ['PATH [options]', 'Prints how the pages of a site link, as JSON.', <<<'TEXT'
               --brief FILE       the brief, for its pattern and menu

@@ -7,7 +7,9 @@ namespace InkedMargin\Core\Command;
 use InkedMargin\Core\Brief\Brief;
 use InkedMargin\Core\Brief\BriefError;
 use InkedMargin\Core\Brief\BriefReader;
+use InkedMargin\Core\Brief\BriefWriter;
 use InkedMargin\Core\Brief\Materials;
+use InkedMargin\Core\Brief\Proposal;
 use InkedMargin\Core\Brief\Schema;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Intake\ArchiveReader;
@@ -29,7 +31,7 @@ use InkedMargin\Core\Site\Site;
 use InkedMargin\Core\Source\NearestName;
 use InkedMargin\Core\Source\SourceFile;
 
-/** The command line: `margin check`, `map`, `parse`, `rules`, `explain` and `schema`. */
+/** The command line: `margin check`, `propose`, `map`, `parse`, `rules`, `explain` and `schema`. */
 final class Margin
 {
     private const CLEAN = 0;
@@ -65,6 +67,7 @@ final class Margin
 
             return match ($line->command) {
                 'check' => $this->check($line),
+                'propose' => $this->propose($line),
                 'map' => $this->map($line),
                 'parse' => $this->parse($line),
                 'rules' => $this->rules($line),
@@ -103,7 +106,7 @@ final class Margin
 
     private function check(Arguments $line): int
     {
-        $line->allow(['brief', 'format', 'weights', 'handle', 'starter', 'model', 'copy', 'address']);
+        $line->allow(['brief', 'format', 'weights', 'handle', 'starter', 'model', 'copy', 'sheets', 'address']);
         $format = $line->option('format') ?? 'text';
         $weights = self::weights($line->option('weights'));
         $render = match ($format) {
@@ -113,7 +116,7 @@ final class Margin
             default => throw new UsageError("There is no format \"$format\". The formats are text, json and sarif."),
         };
         $given = fn (string $name) => $line->option($name) === null ? null : $this->read((string) $line->option($name));
-        $materials = new Materials($given('starter'), $given('model'), $given('copy'));
+        $materials = new Materials($given('starter'), $given('model'), $given('copy'), $given('sheets'));
         $report = Check::run($this->site($line), $this->brief($line), materials: $materials);
         $this->write($render($format === 'text' ? $report : self::only($report, $weights)));
 
@@ -141,6 +144,16 @@ final class Margin
         );
 
         return new CheckReport($report->site, $report->brief, $findings, $report->outcomes, $report->score);
+    }
+
+    private function propose(Arguments $line): int
+    {
+        $line->allow(['title']);
+        $site = $this->site($line);
+
+        return $this->write(BriefWriter::yaml(
+            Proposal::from(ParsedSite::of($site), $line->option('title') ?? $site->name),
+        ));
     }
 
     private function map(Arguments $line): int

@@ -7,6 +7,7 @@ namespace InkedMargin\Core\Marking;
 use InkedMargin\Core\Brief\AssessedByFindings;
 use InkedMargin\Core\Brief\Brief;
 use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Brief\Kind\GivenSheets;
 use InkedMargin\Core\Brief\Kind\Starter;
 use InkedMargin\Core\Brief\Materials;
 use InkedMargin\Core\Brief\Requirement;
@@ -21,7 +22,7 @@ use InkedMargin\Core\Source\Span;
 final readonly class Check
 {
     /** Changes whenever the same input may give another report. */
-    public const ENGINE = '0.8.0';
+    public const ENGINE = '0.9.0';
 
     /** Rules whose findings in starter files are the instructor's. */
     private const OF_STARTERS = '~^(?:markup/|style/|file/name$)~';
@@ -93,7 +94,8 @@ final readonly class Check
     }
 
     /**
-     * Without what the brief tells the rules to be silent about, and what was in the starter files and had to stay.
+     * Without what the brief tells the rules to be silent about, what was in the starter files and had to stay, and what is
+     * in stylesheets that were given.
      *
      * @param  list<Finding>  $findings
      * @return list<Finding>
@@ -101,9 +103,13 @@ final readonly class Check
     private static function heard(array $findings, Examination $exam): array
     {
         $kept = self::keptSpans($exam);
-        $isHeard = function (Finding $finding) use ($exam, $kept): bool {
+        $given = GivenSheets::unchanged($exam->site, $exam->materials);
+        $isHeard = function (Finding $finding) use ($exam, $kept, $given): bool {
             if ($finding->requirement !== null) {
                 return true;
+            }
+            if (isset($given[$finding->file]) && str_starts_with($finding->rule, 'style/')) {
+                return false;
             }
             foreach ($kept[$finding->file] ?? [] as $span) {
                 if ($finding->span->start >= $span->start

@@ -86,6 +86,7 @@ final readonly class RuleCatalogue
             $site($example->given('starter')),
             $site($example->given('model')),
             $site($example->given('copy')),
+            $site($example->given('sheets')),
         );
     }
 

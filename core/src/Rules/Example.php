@@ -14,7 +14,7 @@ final readonly class Example
      * @param  string  $brief  fields of a requirement that both are held against; '' for none
      * @param  array{string, string}|null  $packing  the name of the archive, bad and good
      * @param  array{list<string>, list<string>}|null  $folders  the folders around the site, bad and good
-     * @param  array<'starter'|'model'|'copy', array<string, string>>  $materials  files that the assignment gives
+     * @param  array<'starter'|'model'|'copy'|'sheets', array<string, string>>  $materials  files that the assignment gives
      * @param  array{string, string}|null  $address  where it was published, bad and good
      */
     public function __construct(

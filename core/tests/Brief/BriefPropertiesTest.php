@@ -17,7 +17,7 @@ use Symfony\Component\Yaml\Yaml;
  * What the reader knows of fields together, of selectors, patterns, names and ids: more than a schema can say. Each is a
  * problem in its words.
  */
-const BEYOND_THE_SCHEMA = '/needed|no selector|cannot|no number can|another requirement|no regular expression|steps|characters|for counting'
+const BEYOND_THE_SCHEMA = '/needed|no selector|cannot|no number can|another requirement|no regular expression|steps|character|for counting'
     .'|selector: is missing|different words|only copy|neither a selector|only a requirement|has a name|list of parts|each as|no rule|There is no `|takes|longer than/';
 
 /** @return list<array<string, mixed>> the requirements of all examples of rules */

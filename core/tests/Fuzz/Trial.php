@@ -44,7 +44,7 @@ final readonly class Trial
             address: $inventor->oneOf([null, 'http://localhost/', 'https://[::1]/', 'https://ann.example/a/', "\0"]),
         );
         $given = fn () => $inventor->chance(30) ? self::siteOf($inventor->chance(50) ? $files : $inventor->site()) : null;
-        $materials = new Materials($given(), $given(), $given());
+        $materials = new Materials($given(), $given(), $given(), $given());
         $report = Check::run(self::siteOf($files, $packing), $brief, materials: $materials);
 
         return [

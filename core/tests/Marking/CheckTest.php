@@ -108,6 +108,24 @@ it('counts what it found, and knows a site with nothing but advice as clean', fu
         ->and($faulty->count(Weight::Departure))->toBe(0);
 });
 
+it('does not blame a student for what stands in a stylesheet that was given', function (string $css, array $found) {
+    $page = Samples::page('<p>Wren Quay</p>', head: '<link rel="stylesheet" href="normal.css">');
+    $given = Samples::site(['normal.css' => "aside { margin: 0 }\nb { widht: 1px }\n"]);
+    $report = Check::run(
+        Samples::site(['index.html' => $page, 'normal.css' => $css]),
+        Brief::none(),
+        materials: new Materials(sheets: $given),
+    );
+
+    expect(weighed($report))->toBe($found);
+})->with([
+    'as it was' => ["aside { margin: 0 }\nb { widht: 1px }\n", []],
+    'with a change in it' => [
+        "aside { margin: 1px }\nb { widht: 1px }\n",
+        ['tidy style/matches-nothing', 'tidy style/matches-nothing', 'fault style/unknown-property'],
+    ],
+]);
+
 it('does not blame a student for what stands unchanged from the starter', function (string $page, array $found) {
     $starter = Samples::site([
         'index.html' => Samples::page('<p><font>Wren Quay</font></p><p><a href="b.html">B</a></p>'),

@@ -748,9 +748,11 @@ export interface components {
             possible: number;
             others: components["schemas"]["SumLine"][];
         };
-        /** @description Where a page can be seen, in its own origin. */
+        /** @description Where a page can be seen, in its own origin, and in which other styles. */
         SeenPage: {
             url: string;
+            /** @description paths of the stylesheets that the assignment gives */
+            givenSheets: string[];
         };
         /** @description The home screen: what waits, then the courses. */
         Shelf: {
@@ -1473,7 +1475,7 @@ export interface operations {
         parameters: {
             query?: {
                 scripts?: number;
-                /** @description own, none, or sheet: and the path of a stylesheet to use in place of those of the page */
+                /** @description own, none, or sheet: (of the hand-in) or given: (by the assignment) and the path of a stylesheet to use instead */
                 styles?: string;
             };
             header?: never;

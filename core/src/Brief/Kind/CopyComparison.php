@@ -66,7 +66,7 @@ final readonly class CopyComparison
     }
 
     /**
-     * What blank lines part; a paragraph that stands nowhere as one is looked for line by line.
+     * What blank lines part; a paragraph that stands nowhere as one is looked for line by line, as it may be a list.
      *
      * @param  list<list<string>>  $words  of the blocks on the page
      * @param  list<array<string, int>>  $counts  likewise
@@ -78,8 +78,12 @@ final readonly class CopyComparison
         foreach (preg_split('/\R(?:[ \t]*\R)+/u', trim($copy)) ?: [] as $written) {
             $paragraph = self::wordsOf($written);
             $lines = array_map(self::wordsOf(...), preg_split('/\R/u', $written) ?: []);
-            $isOne = count($lines) < 2 || self::mostAlike($paragraph, $words, $counts, []) !== null;
-            array_push($paragraphs, ...($isOne ? [$paragraph] : $lines));
+            $isThere = fn (array $line) => in_array($line, $words, true);
+            $alike = array_filter($lines, fn (array $line) => self::mostAlike($line, $words, $counts, []) !== null);
+            // Line by line where each line stands somewhere as it is, or where the whole does not and one of them does.
+            $isInLines = count($lines) > 1 && (array_filter($lines, $isThere) === $lines
+                || ($alike !== [] && self::mostAlike($paragraph, $words, $counts, []) === null));
+            array_push($paragraphs, ...($isInLines ? $lines : [$paragraph]));
         }
 
         return array_values(array_filter($paragraphs));

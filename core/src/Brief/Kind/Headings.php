@@ -28,7 +28,7 @@ final readonly class Headings extends Requirement implements NamesThings
     /** @param  SelectorList|null  $inside  what each of them has to stand in; null for anywhere */
     public function __construct(
         Terms $terms,
-        private int $level,
+        public int $level,
         private ?TextPattern $pattern,
         private bool $differ,
         private ?SelectorList $inside,

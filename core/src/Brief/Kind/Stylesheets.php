@@ -7,7 +7,9 @@ namespace InkedMargin\Core\Brief\Kind;
 use InkedMargin\Core\Brief\Assessment;
 use InkedMargin\Core\Brief\Field;
 use InkedMargin\Core\Brief\Fields;
+use InkedMargin\Core\Brief\Materials;
 use InkedMargin\Core\Brief\NamesThings;
+use InkedMargin\Core\Brief\NeedsMaterials;
 use InkedMargin\Core\Brief\Requirement;
 use InkedMargin\Core\Brief\Shortfall;
 use InkedMargin\Core\Brief\Terms;
@@ -26,7 +28,7 @@ use InkedMargin\Core\Source\English;
 use InkedMargin\Core\Source\Span;
 
 /** The stylesheets every page links, in their order; what they hold; and whether styles may stand in pages. */
-final readonly class Stylesheets extends Requirement implements NamesThings
+final readonly class Stylesheets extends Requirement implements NamesThings, NeedsMaterials
 {
     private const MOST_RELATED = 6;
 
@@ -38,6 +40,7 @@ final readonly class Stylesheets extends Requirement implements NamesThings
      * @param  int  $leastRules  how many rules they have to hold
      * @param  string  $inline  whether `style` attributes are `allowed`, `refused` or `wanted`
      * @param  string  $embedded  the same of `style` elements
+     * @param  bool  $areGiven  whether the sheets that the assignment gives are to be there as they are
      */
     public function __construct(
         Terms $terms,
@@ -46,6 +49,7 @@ final readonly class Stylesheets extends Requirement implements NamesThings
         private int $leastRules = 0,
         private string $inline = 'allowed',
         private string $embedded = 'allowed',
+        private bool $areGiven = false,
     ) {
         parent::__construct($terms);
     }
@@ -68,12 +72,13 @@ final readonly class Stylesheets extends Requirement implements NamesThings
             Field::wholeNumber('at_least_rules', 'how many rules the stylesheets hold', 1),
             Field::choice('inline', 'whether `style` attributes are allowed; they are, when it is left out', self::IN_PAGES),
             Field::choice('embedded', 'whether `style` elements are allowed; they are, when it is left out', self::IN_PAGES),
+            Field::flag('given', 'whether the stylesheets that the assignment gives are to be there as they are; no when it is left out'),
         ];
     }
 
     public static function variants(): array
     {
-        return ['missing', 'order', 'inline', 'embedded', 'not-inline', 'not-embedded', 'use', 'few-rules'];
+        return ['missing', 'order', 'inline', 'embedded', 'not-inline', 'not-embedded', 'use', 'few-rules', 'given-missing', 'given-changed'];
     }
 
     public static function read(Terms $terms, Fields $fields): self
@@ -92,10 +97,11 @@ final readonly class Stylesheets extends Requirement implements NamesThings
             $fields->wholeNumber('at_least_rules') ?? 0,
             $fields->text('inline', 'allowed'),
             $fields->text('embedded', 'allowed'),
+            $fields->flag('given', false),
         );
         $isAsked = $read->inOrder() !== '' || $read->wishes() !== [];
         if (! $isAsked && ! $fields->says('sheets', 'uses', 'at_least_rules')) {
-            $fields->problem('sheets', 'one of sheets, uses, at_least_rules, inline and embedded is needed');
+            $fields->problem('sheets', 'one of sheets, uses, at_least_rules, inline, embedded and given is needed');
         }
 
         return $read;
@@ -119,6 +125,14 @@ final readonly class Stylesheets extends Requirement implements NamesThings
 
     public function assess(ParsedSite $site): Assessment
     {
+        return $this->assessAgainst($site, Materials::none());
+    }
+
+    public function assessAgainst(ParsedSite $site, Materials $materials): Assessment
+    {
+        if ($this->areGiven && $materials->parsedSheets() === []) {
+            return Assessment::unclear('the assignment gives no stylesheets', $this->expected());
+        }
         $pages = $this->terms->pages->of($site);
         $shortfalls = [];
         foreach ($pages as $page) {
@@ -134,12 +148,14 @@ final readonly class Stylesheets extends Requirement implements NamesThings
         foreach ($pages as $page) {
             array_push($shortfalls, ...$this->inPage($page));
         }
-        $wanted = $this->ofSheets($site, $pages);
-        if ($wanted === null) {
+        $given = $this->areGiven ? count($materials->parsedSheets()) : 0;
+        $wishes = count($this->uses) + ($this->leastRules > 0 ? 1 : 0) + $given;
+        if ($wishes === 0) {
             return Assessment::ofPages(count($pages), $shortfalls, $this->expected());
         }
-        $items = count($pages) + count($this->uses) + ($this->leastRules > 0 ? 1 : 0);
-        $all = [...$shortfalls, ...$wanted];
+        $items = count($pages) + $wishes;
+        $changed = $given === 0 ? [] : GivenSheets::shortfalls($site, $materials);
+        $all = [...$shortfalls, ...$this->ofSheets($site, $pages), ...$changed];
         $failed = count(array_unique(array_map(fn (Shortfall $one) => $one->item, $all)));
 
         return Assessment::of($items, $all, ($items - $failed)." of $items pages and wishes", $this->expected());
@@ -163,6 +179,7 @@ final readonly class Stylesheets extends Requirement implements NamesThings
             $this->uses === [] ? null : 'the stylesheets hold '.English::names(array_map(fn (StyleUse $use) => $use->written, $this->uses)),
             $this->leastRules === 0 ? null : 'the stylesheets hold at least '.English::count($this->leastRules, 'rule'),
             ...$inPages,
+            $this->areGiven ? 'the given stylesheets are as they were given' : null,
         ]));
     }
 
@@ -178,7 +195,7 @@ final readonly class Stylesheets extends Requirement implements NamesThings
             if ($wish === 'refused' && $found !== []) {
                 $shortfalls[] = self::refused($page, $found, $variant);
             } elseif ($wish === 'wanted' && $found === []) {
-                $what = $variant === 'inline' ? 'a `style` attribute' : 'a `<style>` element';
+                $what = $variant === 'inline' ? '`style` attribute' : '`<style>` element';
                 $shortfalls[] = Shortfall::onPage(
                     $page,
                     "not-$variant",
@@ -219,12 +236,12 @@ final readonly class Stylesheets extends Requirement implements NamesThings
 
     /**
      * @param  list<Page>  $pages
-     * @return list<Shortfall>|null null where nothing is asked for of what the sheets hold
+     * @return list<Shortfall> of what the sheets hold
      */
-    private function ofSheets(ParsedSite $site, array $pages): ?array
+    private function ofSheets(ParsedSite $site, array $pages): array
     {
         if ($this->uses === [] && $this->leastRules === 0) {
-            return null;
+            return [];
         }
         $styles = $site->fact(SiteStyles::class);
         $rules = [];

@@ -20,6 +20,7 @@ final readonly class Stylesheet extends Rule
             Weight::Departure,
             ProofMark::Insert,
             'The stylesheets do not hold what the brief asks for.',
+            ['link/missing-file'],
         );
     }
 
@@ -30,6 +31,7 @@ final readonly class Stylesheet extends Rule
             'site.css' => $css,
         ];
         $embedded = fn (string $head) => ['index.html' => Example::page('<p>Puffins nest here.</p>', head: $head)];
+        $given = ['sheets' => ['site.css' => "p {\n  margin: 0\n}\n"]];
         $use = "kind: stylesheets, uses: ['p { margin }']";
 
         return [
@@ -37,11 +39,13 @@ final readonly class Stylesheet extends Rule
             new Example('few-rules', $site('p { margin: 0 }'), $site('p { margin: 0 } h1 { margin: 0 }'), 'kind: stylesheets, at_least_rules: 2'),
             new Example('not-inline', '<p>Puffins nest here.</p>', '<p style="margin: 0">Puffins nest here.</p>', 'kind: stylesheets, inline: wanted'),
             new Example('not-embedded', $embedded(''), $embedded("<style>p { margin: 0 }</style>\n"), 'kind: stylesheets, embedded: wanted'),
+            new Example('given-missing', $embedded(''), $site('p { margin: 0 }'), 'kind: stylesheets, given: true', materials: $given),
+            new Example('given-changed', $site('p { margin: 9px }'), $site("p {\n  margin: 0\n}"), 'kind: stylesheets, given: true', materials: $given),
         ];
     }
 
     public function speaksFor(): array
     {
-        return [Stylesheets::class => ['use', 'few-rules', 'not-inline', 'not-embedded']];
+        return [Stylesheets::class => ['use', 'few-rules', 'not-inline', 'not-embedded', 'given-missing', 'given-changed']];
     }
 }

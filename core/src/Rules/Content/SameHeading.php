@@ -31,7 +31,7 @@ final readonly class SameHeading extends Rule
             Weight::Departure,
             ProofMark::Change,
             'Two pages have the same heading.',
-            ['content/title-not-heading'],
+            ['content/title-not-heading', 'brief/headings'],
         );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Markup;
 
 use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Brief\Kind\Headings;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Example;
@@ -40,6 +41,10 @@ final readonly class NoMainHeading extends Rule
     {
         foreach ($exam->site->pages as $page) {
             if ($page->named('h1') !== [] || $page->named('frameset') !== [] || SpecialPage::isRedirect($page)) {
+                continue;
+            }
+            // The brief says it in its own words.
+            if ($exam->brief->covering($page->path(), Headings::class)?->level === 1) {
                 continue;
             }
             yield $this->pageFinding(

@@ -186,12 +186,16 @@ final readonly class MenuSurvey implements SiteFact
             return null;
         }
         $kept = 0.0;
+        $whole = 0;
         foreach ($group as $menu) {
             $wanted = array_diff_key($common->entries, [$menu->page => true]);
-            $kept += $wanted === [] ? 1.0 : count(array_intersect_key($wanted, $menu->targets())) / count($wanted);
+            $share = $wanted === [] ? 1.0 : count(array_intersect_key($wanted, $menu->targets())) / count($wanted);
+            $kept += $share;
+            $whole += $share >= 1.0 ? 1 : 0;
         }
 
-        return $kept / count($group) >= self::KEPT ? $common : null;
+        // Where hardly a page has all of it, nobody meant it: every other page of a chain leads to the same neighbours.
+        return $kept / count($group) >= self::KEPT && 2 * $whole >= count($group) ? $common : null;
     }
 
     /**

@@ -25,6 +25,12 @@ final readonly class Has implements Simple
         return false;
     }
 
+    /** @return list<string> lower-cased */
+    public function elementNames(): array
+    {
+        return SelectorList::namesIn($this->relative);
+    }
+
     public function specificity(): Specificity
     {
         return Specificity::most(array_map(fn (Complex $one) => $one->specificity(), $this->relative));

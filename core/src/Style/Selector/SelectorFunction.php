@@ -18,6 +18,12 @@ final readonly class SelectorFunction implements Simple
         return $this->list->matches($element, $matching) !== ($this->name === 'not');
     }
 
+    /** @return list<string> lower-cased */
+    public function elementNames(): array
+    {
+        return $this->list->elementNames();
+    }
+
     public function specificity(): Specificity
     {
         return $this->name === 'where' ? new Specificity : $this->list->specificity();

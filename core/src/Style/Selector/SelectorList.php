@@ -70,13 +70,24 @@ final readonly class SelectorList
     /** @return list<string> the names of elements that it speaks of, lower-cased */
     public function elementNames(): array
     {
+        return self::namesIn($this->alternatives);
+    }
+
+    /**
+     * @param  list<Complex>  $selectors
+     * @return list<string> the names of elements that they speak of, also in brackets, lower-cased
+     */
+    public static function namesIn(array $selectors): array
+    {
         $names = [];
-        foreach ($this->alternatives as $alternative) {
-            foreach ($alternative->compounds as $compound) {
+        foreach ($selectors as $selector) {
+            foreach ($selector->compounds as $compound) {
                 foreach ($compound->parts as $part) {
-                    if ($part instanceof TypeSelector && $part->name !== null) {
-                        $names[] = strtolower($part->name);
-                    }
+                    array_push($names, ...match (true) {
+                        $part instanceof TypeSelector && $part->name !== null => [strtolower($part->name)],
+                        $part instanceof Has, $part instanceof SelectorFunction => $part->elementNames(),
+                        default => [],
+                    });
                 }
             }
         }

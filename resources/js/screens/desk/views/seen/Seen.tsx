@@ -24,6 +24,8 @@ interface SeenProps {
 export function Seen({handIn, leaf, sheets, onTurn, pointing}: SeenProps) {
   const [manner, setManner] = useState<Manner>(AS_IT_IS)
   const {data, error} = useQuery(seen(handIn, manner.scripts, manner.styles))
+  // Known from the first look on, so that the choices stay while another is fetched.
+  const given = useQuery(seen(handIn, AS_IT_IS.scripts, AS_IT_IS.styles)).data?.givenSheets ?? []
   const frame = useRef<HTMLIFrameElement>(null)
   const [room, measure] = useWidth()
   // The page the frame has turned to by itself: it must not be loaded anew for that.
@@ -54,7 +56,7 @@ export function Seen({handIn, leaf, sheets, onTurn, pointing}: SeenProps) {
   const scale = manner.width === null || room === 0 ? 1 : Math.min(1, room / manner.width)
   return (
     <Box sx={{display: 'flex', flexDirection: 'column', height: '100%', minHeight: 0}}>
-      <SeenBar manner={manner} sheets={sheets} onManner={setManner} pointing={pointing} />
+      <SeenBar manner={manner} sheets={sheets} given={given} onManner={setManner} pointing={pointing} />
       <ErrorText error={error} />
       <Box
         ref={measure}

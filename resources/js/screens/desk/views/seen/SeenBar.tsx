@@ -5,7 +5,7 @@ import type {Pointing} from './Seen'
 /** How a page is shown: without touching its files. */
 export interface Manner {
   scripts: boolean
-  /** `own`, `none`, or `sheet:` and the path of the stylesheet in place of its own */
+  /** `own`, `none`, or `sheet:` or `given:` and the path of the stylesheet in place of its own */
   styles: string
   /** px; null for as wide as there is room */
   width: number | null
@@ -27,11 +27,14 @@ const BODY = '1'
 export function SeenBar({
   manner,
   sheets,
+  given,
   onManner,
   pointing,
 }: {
   manner: Manner
   sheets: string[]
+  /** paths of the stylesheets that the assignment gives */
+  given: string[]
   onManner: (manner: Manner) => void
   pointing?: Pointing | undefined
 }) {
@@ -58,6 +61,11 @@ export function SeenBar({
         {sheets.map(path => (
           <option key={path} value={`sheet:${path}`}>
             {path} alone
+          </option>
+        ))}
+        {given.map(path => (
+          <option key={path} value={`given:${path}`}>
+            {path} as given
           </option>
         ))}
       </Choice>
