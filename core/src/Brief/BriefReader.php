@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Brief;
 
+use InkedMargin\Core\Brief\Kind\Navigation;
 use InkedMargin\Core\Source\NearestName;
 use Symfony\Component\Yaml\Exception\ParseException;
 use Symfony\Component\Yaml\Yaml;
@@ -134,7 +135,7 @@ final readonly class BriefReader
             $requirements[$key] = $requirement;
         }
 
-        return array_values($requirements);
+        return Navigation::together(array_values($requirements));
     }
 
     /** @param  array<mixed>  $values */

@@ -175,9 +175,10 @@ it('holds links against a pattern, with what is asked beyond its kind', function
     int $met,
     int $of,
     array $violations,
+    array $menus = [],
 ) {
     $site = Samples::linked($pages);
-    $match = (new PatternReader($site->map(), $site->pagePaths()))->read($kind, $options);
+    $match = (new PatternReader($site->map(), $site->pagePaths(), $menus))->read($kind, $options);
 
     expect([$match->met(), $match->count])->toBe([$met, $of])
         ->and(
@@ -191,6 +192,22 @@ it('holds links against a pattern, with what is asked beyond its kind', function
     $closed = ['c.html' => ['Back>b.html', 'Home>index.html']] + $chain;
 
     yield 'a chain' => [$chain, PatternKind::Chain, new PatternOptions, 4, 4, []];
+    $entries = ['index.html' => 'Home', 'b.html' => 'Boats', 'c.html' => 'Coast', 'd.html' => 'Docks'];
+    $menu = ['Home>index.html', 'Boats>b.html', 'Coast>c.html', 'Docks>d.html'];
+    $ring = fn (string $onFromC) => [
+        'index.html' => [...$menu, 'On>b.html', 'Back>d.html'], 'b.html' => [...$menu, 'On>c.html', 'Back>index.html'],
+        'c.html' => [...$menu, $onFromC, 'Back>b.html'], 'd.html' => [...$menu, 'On>index.html', 'Back>c.html'],
+    ];
+    $said = new PatternOptions(labels: ['on' => 'On', 'back' => 'Back']);
+    yield 'a ring beside a menu' => [$ring('On>d.html'), PatternKind::Ring, $said, 8, 8, [], [$entries]];
+    yield 'a ring beside a menu, a way missing' => [$ring('Boats>b.html'), PatternKind::Ring, $said, 7, 8, ['missing c.html d.html'], [$entries]];
+    yield 'a ring beside a menu, a way to another page' => [
+        $ring('On>index.html'), PatternKind::Ring, $said, 7, 8, ['wrong c.html d.html'], [$entries],
+    ];
+    yield 'a ring and a menu that nobody asked for' => [
+        $ring('On>d.html'), PatternKind::Ring, $said, 8, 8,
+        ['surplus index.html c.html', 'surplus b.html b.html', 'surplus b.html d.html', 'surplus c.html c.html', 'surplus d.html b.html', 'surplus d.html d.html'],
+    ];
     yield 'a chain that closes, and may' => [$closed, PatternKind::Chain, new PatternOptions, 4, 4, []];
     yield 'a chain that closes, and may not' => [
         $closed,

@@ -29,6 +29,7 @@ final readonly class Navigation extends Requirement implements NamesThings
     /**
      * @param  array<string, string>|null  $menu  labels by page, in order; null when the brief gives no menu
      * @param  bool|null  $ownLinked  whether a page's own entry has to be a link; null when either will do
+     * @param  list<self>  $beside  the other requirements of the brief that ask for a menu: its entries are no ways of a pattern
      */
     public function __construct(
         Terms $terms,
@@ -37,6 +38,7 @@ final readonly class Navigation extends Requirement implements NamesThings
         public ?array $menu,
         public ?bool $ownLinked,
         public bool $sameEverywhere,
+        private array $beside = [],
     ) {
         parent::__construct($terms);
     }
@@ -100,6 +102,22 @@ final readonly class Navigation extends Requirement implements NamesThings
         };
 
         return new self($terms, $pattern, $options, $menu, $own, $same);
+    }
+
+    /**
+     * @param  list<Requirement>  $requirements  of one brief
+     * @return list<Requirement> the same, each that asks for a pattern with those that ask for a menu
+     */
+    public static function together(array $requirements): array
+    {
+        $menus = array_values(array_filter(
+            $requirements,
+            fn (Requirement $one) => $one instanceof self && ($one->menu !== null || $one->sameEverywhere),
+        ));
+
+        return array_map(fn (Requirement $one) => $one instanceof self && $one->pattern !== null && $menus !== []
+            ? new self($one->terms, $one->pattern, $one->options, $one->menu, $one->ownLinked, $one->sameEverywhere, $menus)
+            : $one, $requirements);
     }
 
     /** @return array<string, string> */
@@ -237,7 +255,9 @@ final readonly class Navigation extends Requirement implements NamesThings
         }
         $pages = array_map(fn (Page $page) => $page->path(), $this->terms->pages->of($site));
 
-        return (new PatternReader($site->map(), $pages))->read($this->pattern, $this->options);
+        $menus = array_filter(array_map(fn (self $one) => $one->commonMenu($site)?->entries, $this->beside));
+
+        return (new PatternReader($site->map(), $pages, array_values($menus)))->read($this->pattern, $this->options);
     }
 
     /**

@@ -14,8 +14,11 @@ final readonly class PatternReader
     /** Of the pages that a page does not link to, so many are named. */
     private const MOST_NAMED = 12;
 
-    /** @param  list<string>  $pages  the pages the pattern is about */
-    public function __construct(private LinkMap $map, private array $pages)
+    /**
+     * @param  list<string>  $pages  the pages the pattern is about
+     * @param  list<array<string, string|null>>  $menus  entries of menus that pages have besides: labels by page, null for any
+     */
+    public function __construct(private LinkMap $map, private array $pages, private array $menus = [])
     {
     }
 
@@ -95,8 +98,8 @@ final readonly class PatternReader
         $violations = $lacking = [];
         $targets = array_fill_keys(array_map(fn (ExpectedLink $link) => (string) $link->to, $wanted), true);
         foreach ($wanted as $link) {
-            $there = $this->map->edges[$page][$link->to] ?? null;
             $label = $options->labels[$link->direction->value] ?? null;
+            $there = $this->way($page, (string) $link->to, $label !== null);
             if ($there === null) {
                 $lacking[] = $link;
             } elseif ($label !== null && ! $this->isSaid($page, (string) $link->to, $label)) {
@@ -156,6 +159,39 @@ final readonly class PatternReader
         return [$violations[0]];
     }
 
+    /**
+     * The link from a page to another.
+     *
+     * @param  bool  $hasWords  whether it is known what it has to say: then an entry of a menu is none
+     */
+    private function way(string $page, string $to, bool $hasWords): ?Link
+    {
+        $there = $this->map->edges[$page][$to] ?? null;
+        if ($there === null || ! $hasWords || ! $this->isEntry($there)) {
+            return $there;
+        }
+        foreach ($this->map->linksOn($page) as $link) {
+            if ($link->to() === $to && ! $this->isEntry($link)) {
+                return $link;
+            }
+        }
+
+        return null;
+    }
+
+    /** Whether a link is an entry of a menu that pages have besides. */
+    private function isEntry(Link $link): bool
+    {
+        $to = $link->to();
+        foreach ($to === null ? [] : $this->menus as $menu) {
+            if (array_key_exists($to, $menu) && ($menu[$to] === null || Label::says($link->label, $menu[$to]))) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     private function isSaid(string $page, string $to, string $label): bool
     {
         foreach ($this->map->linksOn($page) as $link) {
@@ -180,7 +216,7 @@ final readonly class PatternReader
         foreach ($this->map->linksOn($page) as $link) {
             $to = $link->to();
             $isInside = $to !== null ? isset($among[$to]) : $link->isUnfinished();
-            if (! $isInside || isset($targets[$to ?? '']) || ($to === $page && $kind !== PatternKind::Ring && $kind !== PatternKind::Chain)) {
+            if (! $isInside || $this->isEntry($link) || isset($targets[$to ?? '']) || ($to === $page && $kind !== PatternKind::Ring && $kind !== PatternKind::Chain)) {
                 continue;
             }
             $spare[$to ?? $link->reference->written.$link->label] ??= $link;
