@@ -183,7 +183,10 @@ final readonly class PatternReader
     private function isEntry(Link $link): bool
     {
         $to = $link->to();
-        foreach ($to === null ? [] : $this->menus as $menu) {
+        if ($to === null) {
+            return false;
+        }
+        foreach ($this->menus as $menu) {
             if (array_key_exists($to, $menu) && ($menu[$to] === null || Label::says($link->label, $menu[$to]))) {
                 return true;
             }
