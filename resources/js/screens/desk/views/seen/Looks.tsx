@@ -70,6 +70,10 @@ export function Looks({
             <StepTo name="Before" step={data.before} onPoint={onPoint} />
             <StepTo name="After" step={data.after} onPoint={onPoint} />
           </Box>
+          {/* Whatever the page is shown in beside it. */}
+          <Typography variant="body2" color="textSecondary" sx={{mb: 1}}>
+            In its own styles:
+          </Typography>
           <Box component="ul" sx={{listStyle: 'none', m: 0, p: 0}}>
             {data.looks.map(look => (
               <Sentence key={look.name} look={look} onLine={onLine} />
@@ -111,7 +115,7 @@ function Sentence({look, onLine}: {look: Look; onLine: OnLine}) {
           />
         )}
         <strong>{look.value}</strong>
-        {look.from === null ? ', as a browser begins with.' : <From said={look.from} look={look} onLine={onLine} />}
+        {look.from === null ? ', the browser’s own.' : <From said={look.from} look={look} onLine={onLine} />}
       </Typography>
       {look.lost.map((said, index) => (
         <Typography key={index} variant="body2" color="textSecondary">
