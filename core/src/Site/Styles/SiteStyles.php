@@ -140,7 +140,7 @@ final class SiteStyles implements SiteFact
             }
         }
         // Apart from what wins before anybody touches the page: that is told of on its own.
-        $decisions = $this->stated[$state->value.' '.$this->keyOf($page)] ??= new Decisions($this->rulesOf($page));
+        $decisions = $this->stated[$state->value.' '.$this->keyOf($page)] ??= new Decisions($this->rulesOf($page), $page->matching->isQuirky);
         $matching = new Matching($page->document, $state->pseudoClasses());
         $cascade = new Cascade($page->document, $elements, $decisions, self::inlineOf($page), $matching);
 
@@ -163,13 +163,14 @@ final class SiteStyles implements SiteFact
     /** What wins among the rules of a page: pages with the same rules share it. */
     public function decisionsOn(Page $page): Decisions
     {
-        return $this->decisions[$this->keyOf($page)] ??= new Decisions($this->rulesOf($page));
+        return $this->decisions[$this->keyOf($page)] ??= new Decisions($this->rulesOf($page), $page->matching->isQuirky);
     }
 
-    /** The same for pages with the same rules. */
+    /** The same for pages in the same mode with the same rules. */
     public function keyOf(Page $page): string
     {
-        return $this->keys[$page->path()] ??= md5(implode(' ', array_map(spl_object_id(...), $this->rulesOf($page))));
+        return $this->keys[$page->path()] ??= ($page->matching->isQuirky ? 'quirky ' : '')
+            .md5(implode(' ', array_map(spl_object_id(...), $this->rulesOf($page))));
     }
 
     /** @return array<int, ComputedStyle> what each element looks like when nobody touches it, by its object id */

@@ -19,20 +19,21 @@ final class Cascade
     private array $applied = [];
 
     /**
-     * @param  iterable<Element>  $elements  those that are asked about
+     * @param  iterable<Element>  $elements  those that are asked about, each after all that is around it
      * @param  array<int, list<Declaration>>  $inline  of `style` attributes, by the object id of the element
      */
     public function __construct(
         Document $document,
         iterable $elements,
-        private readonly Decisions $decisions,
+        public readonly Decisions $decisions,
         private readonly array $inline,
         private readonly Matching $matching,
     ) {
-        $browser = Defaults::rules($matching->isQuirky);
         $body = $document->first('body');
+        $standings = [];
         foreach ($elements as $element) {
-            $this->style($element, $browser, $body);
+            $around = $element->parent === null ? 0 : $standings[spl_object_id($element->parent)];
+            $standings[spl_object_id($element)] = $this->style($element, $around, $body);
         }
     }
 
@@ -58,19 +59,11 @@ final class Cascade
         return $this->keys[spl_object_id($element)];
     }
 
-    private function style(Element $element, RuleIndex $browser, ?Element $body): void
+    /** @return int where the element stands */
+    private function style(Element $element, int $around, ?Element $body): int
     {
         $id = spl_object_id($element);
-        $matched = [];
-        $key = '';
-        foreach ([$browser, $this->decisions->index] as $index) {
-            foreach ($index->matching($element, $this->matching) as $entry) {
-                if ($entry[2]->pseudoElement === null) {
-                    $matched[] = $entry;
-                    $key .= spl_object_id($entry[2]).' ';
-                }
-            }
-        }
+        [$standing, $matched, $key] = $this->decisions->matching($element, $around, $this->matching);
         $hints = Defaults::hints($element, $body);
         $inline = $this->inline[$id] ?? [];
         if ($hints !== [] || $inline !== []) {
@@ -78,5 +71,7 @@ final class Cascade
         }
         $this->keys[$id] = $key;
         $this->applied[$id] = $this->decisions->on($key, $matched, $hints, $inline);
+
+        return $standing;
     }
 }

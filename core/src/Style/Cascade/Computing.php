@@ -52,18 +52,20 @@ final class Computing
     public static function of(iterable $elements, Cascade $cascade): array
     {
         $computing = new self($cascade);
-        $known = [];
         foreach ($elements as $element) {
             $id = spl_object_id($element);
             $parent = $element->parent === null ? 0 : spl_object_id($computing->styles[spl_object_id($element->parent)]);
-            // Of one parent, what is told the same looks the same.
+            // Under parents that look the same, what is told the same looks the same: on all pages with these rules.
             $alike = "$parent ".$cascade->keyOf($element);
-            if (isset($known[$alike])) {
-                $computing->styles[$id] = $computing->styles[$known[$alike]];
-                $computing->isKeyword[$id] = $computing->isKeyword[$known[$alike]];
-            } else {
+            $known = $cascade->decisions->look($alike);
+            if ($known === null) {
                 $computing->styles[$id] = $computing->style($element);
-                $known[$alike] = $id;
+                $cascade->decisions->keepLook($alike, $computing->styles[$id], $computing->isKeyword[$id]);
+            } else {
+                [$computing->styles[$id], $computing->isKeyword[$id]] = $known;
+            }
+            if ($element->parent === null) {
+                $computing->rootSize = $computing->styles[$id]->fontSize;
             }
         }
 
@@ -78,9 +80,6 @@ final class Computing
         $get = fn (string $property) => $this->value($element, $property, $custom);
         $family = $this->family($get('font-family'), $around);
         $size = $this->size($element, $get('font-size'), $family, $around);
-        if ($parent === null) {
-            $this->rootSize = $size;
-        }
         $color = $this->color($get('color'), $around->color, $around->color);
         $background = $get('background-color');
         $isFloating = self::word($get('float'), 'none') !== 'none'

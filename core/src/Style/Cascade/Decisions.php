@@ -6,6 +6,7 @@ namespace InkedMargin\Core\Style\Cascade;
 
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Style\Selector\Complex;
+use InkedMargin\Core\Style\Selector\Matching;
 use InkedMargin\Core\Style\Selector\Specificity;
 use InkedMargin\Core\Style\Syntax\Declaration;
 use InkedMargin\Core\Style\Value\Item;
@@ -19,7 +20,11 @@ use InkedMargin\Core\Style\Value\Verdict;
  */
 final class Decisions
 {
-    public readonly RuleIndex $index;
+    /** The browser's rules and these. */
+    private readonly RuleIndex $index;
+
+    /** @var array<string, array{ComputedStyle, bool}> what elements come to, by their parent's style and what is told them */
+    private array $looks = [];
 
     /** @var array<string, array<string, list<Applied>>> by what is told, then by property: the winner first */
     private array $applied = [];
@@ -36,13 +41,47 @@ final class Decisions
     /** @var array<string, int> */
     private readonly array $layers;
 
-    /** @param  list<StyleRule>  $rules  of the author, in order */
-    public function __construct(array $rules)
+    /**
+     * @param  list<StyleRule>  $rules  of the author, in order
+     * @param  bool  $isQuirky  whether the pages are in quirks mode
+     */
+    public function __construct(array $rules, bool $isQuirky)
     {
         $applying = array_values(array_filter($rules, fn (StyleRule $rule) => $rule->applies));
         $layers = array_filter(array_map(fn (StyleRule $rule) => $rule->layer, $rules), fn (string $layer) => $layer !== '');
         $this->layers = array_flip(array_values(array_unique($layers)));
-        $this->index = new RuleIndex($applying);
+        $this->index = Defaults::rules($isQuirky)->with($applying);
+    }
+
+    /**
+     * @param  int  $around  where the parent of the element stands; 0 for the root
+     * @return array{int, list<array{int, StyleRule, Complex}>, string} where the element stands, what matches it, and a key that is the
+     *     same for the same
+     */
+    public function matching(Element $element, int $around, Matching $matching): array
+    {
+        [$standing, $matched] = $this->index->matching($element, $around, $matching);
+        $found = [];
+        $key = '';
+        foreach ($matched as $entry) {
+            if ($entry[2]->pseudoElement === null) {
+                $found[] = $entry;
+                $key .= "$entry[0]:{$entry[2]->span->start} ";
+            }
+        }
+
+        return [$standing, $found, $key];
+    }
+
+    /** @return array{ComputedStyle, bool}|null what another element of such a parent came to, and whether its size stems from a keyword */
+    public function look(string $alike): ?array
+    {
+        return $this->looks[$alike] ?? null;
+    }
+
+    public function keepLook(string $alike, ComputedStyle $style, bool $isKeyword): void
+    {
+        $this->looks[$alike] = [$style, $isKeyword];
     }
 
     /**

@@ -15,41 +15,97 @@ use InkedMargin\Core\Style\Selector\TypeSelector;
 
 /**
  * Rules by what an element has to have before anything else of their selector need be looked at: an id, a class, or a
- * name. An element is held against those alone that it could match.
+ * name. An element is held against those alone that it could match; and against those that the standing of an element
+ * decides once for all of that standing.
+ *
+ * @phpstan-type Entry array{int, StyleRule, Complex}
  */
 final class RuleIndex
 {
-    /** @var array<string, list<array{int, StyleRule, Complex, string|null}>> each with its place in the order of all, and what it needs around it */
-    private array $byKey = [];
+    private int $rules = 0;
 
-    /** @var array<string, list<array{int, StyleRule, Complex}>> those that are a name alone, by it */
+    /** @var array<string, list<array{int, StyleRule, Complex, string|null}>> each with its place in the order of all, and what it needs around it */
+    private array $decided = [];
+
+    /** @var array<string, list<array{int, StyleRule, Complex, string|null}>> likewise, what no standing decides */
+    private array $others = [];
+
+    /** @var array<string, list<Entry>> those that are a name alone, by it */
     private array $byName = [];
+
+    /** @var list<Complex> */
+    private array $selectors = [];
+
+    private ?Standings $standings = null;
+
+    /** @var array<int, list<Entry>> by the number of the standing */
+    private array $known = [];
 
     /** @param  list<StyleRule>  $rules */
     public function __construct(array $rules)
     {
-        foreach ($rules as $order => $rule) {
+        $this->add($rules);
+    }
+
+    /** @param  list<StyleRule>  $rules  that come after those that are in it */
+    public function with(array $rules): self
+    {
+        $more = clone $this;
+        $more->standings = null;
+        $more->known = [];
+        $more->add($rules);
+
+        return $more;
+    }
+
+    /**
+     * @param  int  $around  where the parent of the element stands; 0 for the root
+     * @param  Matching  $matching  of one mode and with one set of states, whichever page it is of
+     * @return array{int, list<Entry>} where the element stands; and the selectors that match it, or what of it they name: first
+     *     those that all elements of its standing match, and each of the two by the order of their rules
+     */
+    public function matching(Element $element, int $around, Matching $matching): array
+    {
+        $this->standings ??= new Standings($this->selectors);
+        $standing = $this->standings->of($element, $around);
+        $known = $this->known[$standing] ??= $this->matchingOf($this->decided, $element, $matching, $this->byName);
+
+        return [
+            $standing,
+            $this->others === [] ? $known : [...$known, ...$this->matchingOf($this->others, $element, $matching)],
+        ];
+    }
+
+    /** @param  list<StyleRule>  $rules */
+    private function add(array $rules): void
+    {
+        foreach ($rules as $rule) {
+            $order = $this->rules++;
             foreach ($rule->selector->alternatives ?? [] as $selector) {
+                $this->selectors[] = $selector;
                 $key = self::keyOf($selector);
                 if (self::isBare($selector)) {
                     $this->byName[$key][] = [$order, $rule, $selector];
+                } elseif (Standings::decide($selector)) {
+                    $this->decided[$key][] = [$order, $rule, $selector, self::neededAround($selector)];
                 } else {
-                    $this->byKey[$key][] = [$order, $rule, $selector, self::neededAround($selector)];
+                    $this->others[$key][] = [$order, $rule, $selector, self::neededAround($selector)];
                 }
             }
         }
     }
 
     /**
-     * @return list<array{int, StyleRule, Complex}> the selectors that match an element, or what of it they name, by the order of
-     *     their rules
+     * @param  array<string, list<array{int, StyleRule, Complex, string|null}>>  $entries
+     * @param  array<string, list<Entry>>  $byName
+     * @return list<Entry>
      */
-    public function matching(Element $element, Matching $matching): array
+    private function matchingOf(array $entries, Element $element, Matching $matching, array $byName = []): array
     {
         $found = [];
         $around = $matching->around($element);
-        foreach ($this->keysOf($element, $matching) as $key) {
-            foreach ($this->byKey[$key] ?? [] as [$order, $rule, $selector, $needed]) {
+        foreach (self::keysOf($element, $matching) as $key) {
+            foreach ($entries[$key] ?? [] as [$order, $rule, $selector, $needed]) {
                 if ($needed !== null && $around !== null && ! isset($around[$needed])) {
                     continue;
                 }
@@ -59,7 +115,7 @@ final class RuleIndex
             }
         }
         $isHtml = $element->namespace === NodeNamespace::Html;
-        foreach ($this->byName[strtolower($element->name)] ?? [] as $entry) {
+        foreach ($byName[strtolower($element->name)] ?? [] as $entry) {
             if ($isHtml || $entry[2]->matches($element, $matching)) {
                 $found[] = $entry;
             }
@@ -72,9 +128,9 @@ final class RuleIndex
     }
 
     /** @return list<string> */
-    private function keysOf(Element $element, Matching $matching): array
+    private static function keysOf(Element $element, Matching $matching): array
     {
-        $keys = isset($this->byKey['*']) ? ['*', strtolower($element->name)] : [strtolower($element->name)];
+        $keys = ['*', strtolower($element->name)];
         if ($element->attributes === []) {
             return $keys;
         }

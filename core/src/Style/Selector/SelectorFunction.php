@@ -9,7 +9,7 @@ use InkedMargin\Core\Markup\Element;
 /** `:is()`, `:where()` and `:not()` (Selectors Level 4, sections 4.2 to 4.4). */
 final readonly class SelectorFunction implements Simple
 {
-    public function __construct(public string $name, private SelectorList $list)
+    public function __construct(public string $name, public SelectorList $list)
     {
     }
 
