@@ -83,9 +83,18 @@ final class ContrastPairs implements SiteFact
         ?LinkState $state = null,
         array $before = [],
     ): void {
+        $known = [];
         foreach ($elements as $element) {
             $id = spl_object_id($element);
-            $pair = self::pair($element, $computed, $cascade, ($before[$id] ?? null)?->color != $computed[$id]->color);
+            $style = $computed[$id];
+            if (! self::isSeen($element, $style)) {
+                continue;
+            }
+            $isTurned = ($before[$id] ?? null)?->color != $style->color;
+            // Elements share a style where all that is around them does.
+            $alike = spl_object_id($style).($isTurned ? ' turned' : '');
+            $known[$alike] ??= [self::pair($element, $computed, $cascade, $isTurned)];
+            [$pair] = $known[$alike];
             if ($pair instanceof Unjudged) {
                 $unjudged[$pair->value][] = [$page, $element];
             } elseif ($pair !== null) {
@@ -101,16 +110,11 @@ final class ContrastPairs implements SiteFact
     /**
      * @param  array<int, ComputedStyle>  $computed
      * @param  bool  $isTurned  whether the text's colour is not that of another state
-     * @return array{string, Colour, Colour, float, Declaration, bool}|Unjudged|null null where there is no text to be seen, or where
-     *     only the browser has a say
+     * @return array{string, Colour, Colour, float, Declaration, bool}|Unjudged|null null where only the browser has a say
      */
     private static function pair(Element $element, array $computed, Cascade $cascade, bool $isTurned): array|Unjudged|null
     {
         $style = $computed[spl_object_id($element)];
-        if (in_array($element->name, self::HIDDEN, true) || $style->visibility !== 'visible'
-            || $element->attribute('disabled') !== null || ! self::hasText($element)) {
-            return null;
-        }
         $behind = self::behind($element, $computed);
         if (! is_array($behind)) {
             return $behind;
@@ -132,8 +136,13 @@ final class ContrastPairs implements SiteFact
         ];
     }
 
-    private static function hasText(Element $element): bool
+    /** Whether it has text of its own that is to be read. */
+    private static function isSeen(Element $element, ComputedStyle $style): bool
     {
+        if (in_array($element->name, self::HIDDEN, true) || $style->visibility !== 'visible'
+            || $element->attribute('disabled') !== null) {
+            return false;
+        }
         foreach ($element->children as $child) {
             if ($child instanceof Text && preg_match('/[\p{L}\p{N}]/u', $child->text) === 1) {
                 return true;

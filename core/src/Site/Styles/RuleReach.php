@@ -45,12 +45,13 @@ final class RuleReach implements SiteFact
             // Most pages of a site have the same rules.
             $index = $indexes[$styles->keyOf($page)] ??= new RuleIndex($own);
             $matching = new Matching($page->document, null);
-            $standings = [];
+            $standings = $keys = [];
             foreach ($own === [] ? [] : $page->document->elements() as $element) {
                 $around = $element->parent === null ? 0 : $standings[spl_object_id($element->parent)];
                 [$standings[spl_object_id($element)], $matched] = $index->matching($element, $around, $matching);
                 foreach ($matched as [, $rule]) {
-                    $reached[self::keyOf($rule)][] = [$page, $element];
+                    $key = $keys[spl_object_id($rule)] ??= self::keyOf($rule);
+                    $reached[$key][] = [$page, $element];
                 }
             }
         }

@@ -208,7 +208,6 @@ final class SiteStyles implements SiteFact
         if (count($inside) >= self::DEEPEST || in_array($sheet->path(), $inside, true)) {
             return [];
         }
-        $key = "{$sheet->path()}\0$layer\0".($applies ? '1' : '0');
         // What a sheet imports comes before its own rules.
         $imported = [];
         foreach ($sheet->css->rules() as $rule) {
@@ -219,8 +218,16 @@ final class SiteStyles implements SiteFact
 
         return array_merge(
             ...$imported,
-            ...[$this->read[$key] ??= RuleReader::read($sheet->css, $sheet->path(), $layer, $applies)],
+            ...[$this->rulesIn($sheet, $layer, $applies)],
         );
+    }
+
+    /** @return list<StyleRule> what a sheet itself holds */
+    public function rulesIn(Sheet $sheet, string $layer = '', bool $applies = true): array
+    {
+        $key = "{$sheet->path()}\0$layer\0".($applies ? '1' : '0');
+
+        return $this->read[$key] ??= RuleReader::read($sheet->css, $sheet->path(), $layer, $applies);
     }
 
     /** @return list<StyleRule> */

@@ -15,13 +15,12 @@ use InkedMargin\Core\Style\Syntax\SyntaxErrorKind;
 /** A place where CSS is written: a file, a `style` element, or a `style` attribute. */
 final class StyleSource
 {
-    /** @var list<StyleRule>|null */
-    private ?array $rules = null;
-
+    /** @param  list<StyleRule>|null  $rules  null where they have not been read yet */
     public function __construct(
         public readonly SourceFile $file,
         public readonly StyleSheet $css,
         public readonly ?PageStyle $style = null,
+        private ?array $rules = null,
     ) {
     }
 

@@ -18,7 +18,11 @@ final readonly class StyleSources implements SiteFact
 
     public static function of(ParsedSite $site): static
     {
-        $all = array_map(fn (Sheet $sheet) => new StyleSource($sheet->file, $sheet->css), array_values($site->sheets));
+        $styles = $site->fact(SiteStyles::class);
+        $all = array_map(
+            fn (Sheet $sheet) => new StyleSource($sheet->file, $sheet->css, rules: $styles->rulesIn($sheet)),
+            array_values($site->sheets),
+        );
         foreach ($site->pages as $page) {
             foreach ($page->styles as $style) {
                 $all[] = new StyleSource($page->file, $style->css, $style);

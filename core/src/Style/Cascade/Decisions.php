@@ -38,6 +38,15 @@ final class Decisions
     /** @var array<int, Applied> what beat a declaration at last, by the object id of the declaration */
     private array $beaten = [];
 
+    /** @var array<int, list<array{string, list<Item>|null}>> what a declaration says, by its object id */
+    private array $longhands = [];
+
+    /** @var array<int, list<array{string, list<Item>|null}>> what one of the browser's says, likewise */
+    private static array $browsers = [];
+
+    /** @var array<int, array{list<array{int, StyleRule, Complex}>, string}> what matches, by standing, and its key */
+    private array $matched = [];
+
     /** @var array<string, int> */
     private readonly array $layers;
 
@@ -60,7 +69,18 @@ final class Decisions
      */
     public function matching(Element $element, int $around, Matching $matching): array
     {
-        [$standing, $matched] = $this->index->matching($element, $around, $matching);
+        [$standing, $matched, $isOfStanding] = $this->index->matching($element, $around, $matching);
+        [$found, $key] = $isOfStanding ? $this->matched[$standing] ??= self::keyed($matched) : self::keyed($matched);
+
+        return [$standing, $found, $key];
+    }
+
+    /**
+     * @param  list<array{int, StyleRule, Complex}>  $matched
+     * @return array{list<array{int, StyleRule, Complex}>, string} what is about the element itself, and a key
+     */
+    private static function keyed(array $matched): array
+    {
         $found = [];
         $key = '';
         foreach ($matched as $entry) {
@@ -70,7 +90,7 @@ final class Decisions
             }
         }
 
-        return [$standing, $found, $key];
+        return [$found, $key];
     }
 
     /** @return array{ComputedStyle, bool}|null what another element of such a parent came to, and whether its size stems from a keyword */
@@ -165,8 +185,8 @@ final class Decisions
         $origin = $rule->origin ?? $origin;
         $layer = $rule === null || $rule->layer === '' ? PHP_INT_MAX : $this->layers[$rule->layer] ?? PHP_INT_MAX;
         foreach ($declarations as $place => $declaration) {
-            $items = $origin === Origin::Author ? $this->valueOf($declaration) : self::itemsOf($declaration);
-            if ($items === false) {
+            $longhands = $this->saidBy($declaration, $rule, $origin);
+            if ($longhands === []) {
                 continue;
             }
             if ($origin === Origin::Author) {
@@ -181,13 +201,37 @@ final class Decisions
                 $specificity->types,
                 $order * 10_000 + $place,
             ];
-            $names = $declaration->isCustom() ? [$declaration->name] : Longhands::of($declaration->name);
-            foreach ($names as $name) {
-                $isAsked = isset(ComputedStyle::INITIAL[$name]);
-                $value = $isAsked ? self::longhandValue($declaration, $name, $items) : $items;
+            foreach ($longhands as [$name, $value]) {
                 $said[$name][] = new Applied($name, $value, $declaration, $rule, $rank);
             }
         }
+    }
+
+    /** @return list<array{string, list<Item>|null}> what a declaration says: properties with their values; none where a browser skips it */
+    private function saidBy(Declaration $declaration, ?StyleRule $rule, Origin $origin): array
+    {
+        // The declarations of rules last as long as this does, and the browser's for ever; those of attributes may not.
+        return match (true) {
+            $rule === null => self::longhandsOf($declaration, $origin),
+            $origin === Origin::Browser => self::$browsers[spl_object_id($declaration)] ??= self::longhandsOf($declaration, $origin),
+            default => $this->longhands[spl_object_id($declaration)] ??= self::longhandsOf($declaration, $origin),
+        };
+    }
+
+    /** @return list<array{string, list<Item>|null}> */
+    private static function longhandsOf(Declaration $declaration, Origin $origin): array
+    {
+        $items = $origin === Origin::Author ? self::valueOf($declaration) : self::itemsOf($declaration);
+        if ($items === false) {
+            return [];
+        }
+        $values = [];
+        foreach ($declaration->isCustom() ? [$declaration->name] : Longhands::of($declaration->name) as $name) {
+            $isAsked = isset(ComputedStyle::INITIAL[$name]);
+            $values[] = [$name, $isAsked ? self::longhandValue($declaration, $name, $items) : $items];
+        }
+
+        return $values;
     }
 
     /**
@@ -207,7 +251,7 @@ final class Decisions
     }
 
     /** @return list<Item>|false */
-    private function valueOf(Declaration $declaration): array|false
+    private static function valueOf(Declaration $declaration): array|false
     {
         $check = ValueCheck::of($declaration);
 

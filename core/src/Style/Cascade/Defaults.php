@@ -15,6 +15,9 @@ final class Defaults
 
     private const COLOURED = ['body', 'table', 'thead', 'tbody', 'tfoot', 'tr', 'td', 'th'];
 
+    /** Names of attributes that say something of looks. */
+    private const SPEAKING = ['bgcolor' => 1, 'text' => 1, 'color' => 1, 'size' => 1, 'align' => 1, 'width' => 1];
+
     /** HTML Standard, 15.3.4: the sizes of `font` from 1 to 7. */
     private const SIZES = ['x-small', 'small', 'medium', 'large', 'x-large', 'xx-large', 'xxx-large'];
 
@@ -36,7 +39,8 @@ final class Defaults
     /** @return list<Declaration> what the attributes of an element say of its looks (HTML Standard, 15.3, "presentational hints") */
     public static function hints(Element $element, ?Element $body): array
     {
-        if ($element->attributes === []) {
+        $hasAny = array_intersect_key($element->attributes, self::SPEAKING) !== [];
+        if (! $hasAny && ($element->name !== 'a' || $body?->attribute('link') === null)) {
             return [];
         }
         $css = '';

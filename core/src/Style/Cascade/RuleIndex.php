@@ -61,8 +61,9 @@ final class RuleIndex
     /**
      * @param  int  $around  where the parent of the element stands; 0 for the root
      * @param  Matching  $matching  of one mode and with one set of states, whichever page it is of
-     * @return array{int, list<Entry>} where the element stands; and the selectors that match it, or what of it they name: first
-     *     those that all elements of its standing match, and each of the two by the order of their rules
+     * @return array{int, list<Entry>, bool} where the element stands; the selectors that match it, or what of it they name: first
+     *     those that all elements of its standing match, and each of the two by the order of their rules; and whether there are
+     *     no others
      */
     public function matching(Element $element, int $around, Matching $matching): array
     {
@@ -70,10 +71,9 @@ final class RuleIndex
         $standing = $this->standings->of($element, $around);
         $known = $this->known[$standing] ??= $this->matchingOf($this->decided, $element, $matching, $this->byName);
 
-        return [
-            $standing,
-            $this->others === [] ? $known : [...$known, ...$this->matchingOf($this->others, $element, $matching)],
-        ];
+        $others = $this->others === [] ? [] : $this->matchingOf($this->others, $element, $matching);
+
+        return [$standing, $others === [] ? $known : [...$known, ...$others], $others === []];
     }
 
     /** @param  list<StyleRule>  $rules */
