@@ -239,6 +239,7 @@ final class CheckHandIn implements ShouldBeUnique, ShouldQueue
             'awarded' => $outcome->points->awarded,
             'possible' => $outcome->points->possible,
             'how' => $outcome->points->how,
+            'choices' => json_encode($outcome->requirement->choices(), JSON_THROW_ON_ERROR),
         ];
     }
 }

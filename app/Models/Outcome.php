@@ -24,6 +24,7 @@ use InkedMargin\Core\Marking\OutcomeKind;
  * @property string $awarded
  * @property string $possible
  * @property string $how  how the points came about
+ * @property list<array{words: string, points: float|int}> $choices  what a person may say of it
  * @property CheckRun $run
  */
 final class Outcome extends Model implements BelongsToCourse
@@ -34,7 +35,7 @@ final class Outcome extends Model implements BelongsToCourse
 
     protected function casts(): array
     {
-        return ['outcome' => OutcomeKind::class, 'shortfalls' => 'array'];
+        return ['outcome' => OutcomeKind::class, 'shortfalls' => 'array', 'choices' => 'array'];
     }
 
     public function courseId(): string

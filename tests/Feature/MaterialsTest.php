@@ -68,6 +68,16 @@ it('sums points with what findings and being late cost, shows how, and takes not
         ->toContain('- Late: -2 (2 days begun, 1 off for each)')->toContain('**3 of 6 points**');
 });
 
+it('offers the words of a scale for what only a person can judge, with the points of each', function () {
+    $handIn = ($this->hand)('<p>One.</p>');
+    $outcomes = $this->getJson("/api/hand-ins/$handIn->id")->json('outcomes');
+
+    expect($outcomes[0]['choices'])->toBe([])
+        ->and($outcomes[1])->toMatchArray(['outcome' => 'unclear', 'possible' => 2])
+        ->and(array_column($outcomes[1]['choices'], 'points', 'words'))
+        ->toEqual(['hard to read' => 0, 'can be read' => 0.67, 'reads well' => 1.33, 'a pleasure' => 2]);
+});
+
 it('tries a brief without keeping anything, and says for whom what would change', function () {
     $handIn = ($this->hand)('<p>One.</p>');
     $this->putJson("/api/hand-ins/$handIn->id/marks/look", ['points' => 1, 'reason' => 'Plain'])->assertSuccessful();

@@ -12,6 +12,7 @@ use App\Http\Resources\DeskOutcome;
 use App\Http\Resources\Leaf;
 use App\Http\Resources\LeafFindings;
 use App\Http\Resources\LeafTally;
+use App\Http\Resources\OutcomeChoice;
 use App\Http\Resources\OutcomeShortfall;
 use App\Http\Resources\RunView;
 use App\Http\Resources\ScoreView;
@@ -108,6 +109,10 @@ final class HandInController extends Controller
                 array_values(array_map(
                     fn (array $one) => new OutcomeShortfall($one['file'], $one['line'], $one['message']),
                     $outcome->shortfalls,
+                )),
+                array_values(array_map(
+                    fn (array $one) => new OutcomeChoice($one['words'], (float) $one['points']),
+                    $outcome->choices,
                 )),
             );
         })->all());

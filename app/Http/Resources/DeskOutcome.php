@@ -11,7 +11,10 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class DeskOutcome
 {
-    /** @param  list<OutcomeShortfall>  $shortfalls */
+    /**
+     * @param  list<OutcomeShortfall>  $shortfalls
+     * @param  list<OutcomeChoice>  $choices
+     */
     public function __construct(
         #[OA\Property]
         public string $requirement,
@@ -35,6 +38,8 @@ final readonly class DeskOutcome
         public ?string $reason,
         #[OA\Property(type: 'array', items: new OA\Items(ref: OutcomeShortfall::class))]
         public array $shortfalls,
+        #[OA\Property(description: 'what a person may say of it, from the worst to the best', type: 'array', items: new OA\Items(ref: OutcomeChoice::class))]
+        public array $choices,
     ) {
     }
 }

@@ -31,6 +31,12 @@ abstract readonly class Requirement
     /** What is asked, as a sentence for people. */
     abstract public function sentence(): string;
 
+    /** @return list<array{words: string, points: float}> what a person may say of it, from the worst to the best; none where it is computed */
+    public function choices(): array
+    {
+        return [];
+    }
+
     /** Asked for once for each site and requirement, by `Examination`. */
     abstract public function assess(ParsedSite $site): Assessment;
 

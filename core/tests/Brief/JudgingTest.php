@@ -167,7 +167,7 @@ it('comes to met, partly, unmet or unclear, and shows where', function (
 it('gives a point of the scale for each step of what a person judges', function () {
     $look = BriefReader::read('{title: T, requirements: [{id: it, kind: look, title: It, points: 4, scale: [poor, fair, good]}]}')->requirements[0];
 
-    expect($look->steps())->toBe([
+    expect($look->choices())->toBe([
         ['words' => 'poor', 'points' => 0.0], ['words' => 'fair', 'points' => 2.0], ['words' => 'good', 'points' => 4.0],
     ]);
 });

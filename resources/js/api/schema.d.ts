@@ -610,6 +610,8 @@ export interface components {
             how: string;
             reason: string | null;
             shortfalls: components["schemas"]["OutcomeShortfall"][];
+            /** @description what a person may say of it, from the worst to the best */
+            choices: components["schemas"]["OutcomeChoice"][];
         };
         ElementLook: {
             /** @description One thing that an element looks like, with what decided it and what lost. */
@@ -693,6 +695,12 @@ export interface components {
             before: string | null;
             /** @description null where it would not be asked any more */
             after: string | null;
+        };
+        /** @description A step of a scale that a person judges on. */
+        OutcomeChoice: {
+            words: string;
+            /** Format: float */
+            points: number;
         };
         /** @description One place that shows why a requirement was not met in full. */
         OutcomeShortfall: {

@@ -70,8 +70,7 @@ final readonly class Look extends Requirement
         return Assessment::unclear('to be judged', $this->expectation());
     }
 
-    /** @return list<array{words: string, points: float}> what each step of the scale brings */
-    public function steps(): array
+    public function choices(): array
     {
         $last = count($this->scale) - 1;
 

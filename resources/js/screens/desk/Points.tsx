@@ -1,4 +1,4 @@
-import {Box, Button, Link, TextField, Typography} from '@mui/material'
+import {Box, Button, FormControlLabel, Link, Radio, RadioGroup, TextField, Typography} from '@mui/material'
 import {useMutation, useQueryClient} from '@tanstack/react-query'
 import {useState} from 'react'
 import {api, unwrap, type Schemas} from '../../api/client'
@@ -21,7 +21,6 @@ export function Points({
   score: Schemas['ScoreView']
 }) {
   const [open, setOpen] = useState(false)
-  const failing = outcomes.filter(outcome => outcome.outcome !== 'met').length
   if (outcomes.length === 0) return null
   return (
     <Box
@@ -34,7 +33,7 @@ export function Points({
           {score.awarded} of {many(score.possible, 'point')}
         </Typography>
         <Typography variant="body2" color="textSecondary" sx={{flex: 1}}>
-          {failing === 0 ? 'all requirements met' : `${failing} of ${outcomes.length} not met`}
+          {inShort(outcomes)}
         </Typography>
         <Link component="button" variant="body2" aria-expanded={open} onClick={() => setOpen(!open)}>
           {open ? 'Fold' : 'Unfold'}
@@ -105,9 +104,22 @@ function Requirement({handIn, outcome}: {handIn: string; outcome: Schemas['DeskO
         </Typography>
       </Box>
       <Typography variant="body2" color="textSecondary">
-        {outcome.outcome}: <Coded>{outcome.measured}</Coded>; expected: <Coded>{outcome.expected}</Coded>
-        {outcome.how !== '' && `; points: ${outcome.how}`}
+        {outcome.choices.length > 0 ? (
+          outcome.expected.charAt(0).toUpperCase() + outcome.expected.slice(1)
+        ) : (
+          <>
+            {outcome.outcome}: <Coded>{outcome.measured}</Coded>; expected: <Coded>{outcome.expected}</Coded>
+            {outcome.how !== '' && `; points: ${outcome.how}`}
+          </>
+        )}
       </Typography>
+      {outcome.choices.length > 0 && (
+        <Scale
+          outcome={outcome}
+          chosen={give.isPending ? give.variables.reason : outcome.reason}
+          onChoose={({words, points}) => give.mutate({points: String(points), reason: words})}
+        />
+      )}
       {outcome.shortfalls.slice(0, MOST_SHOWN).map(place => (
         <Typography
           key={`${place.file} ${place.line} ${place.message}`}
@@ -123,7 +135,15 @@ function Requirement({handIn, outcome}: {handIn: string; outcome: Schemas['DeskO
           and {outcome.shortfalls.length - MOST_SHOWN} more
         </Typography>
       )}
-      {outcome.reason !== null && (
+      {outcome.reason !== null && outcome.choices.length > 0 && (
+        <Typography variant="body2" sx={{color: 'desk.ink'}}>
+          {isStep(outcome) ? 'Judged. ' : `${outcome.reason} `}
+          <Link component="button" underline="always" onClick={() => takeBack.mutate()}>
+            Take it back
+          </Link>
+        </Typography>
+      )}
+      {outcome.reason !== null && outcome.choices.length === 0 && (
         <Typography variant="body2" sx={{color: 'desk.ink'}}>
           {outcome.computed} were computed. {outcome.reason}{' '}
           <Link component="button" underline="always" onClick={() => takeBack.mutate()}>
@@ -162,5 +182,57 @@ function Requirement({handIn, outcome}: {handIn: string; outcome: Schemas['DeskO
         </Box>
       )}
     </Box>
+  )
+}
+
+/** How many requirements are short of what is asked, and how many wait for a person. */
+export function inShort(outcomes: Schemas['DeskOutcome'][]): string {
+  const computed = outcomes.filter(({choices}) => choices.length === 0)
+  const failing = computed.filter(({outcome}) => outcome !== 'met').length
+  const waiting = outcomes.filter(({choices, reason}) => choices.length > 0 && reason === null).length
+  const met = failing === 0 ? 'all requirements met' : `${failing} of ${computed.length} not met`
+  return waiting === 0 ? met : `${met}, ${waiting} to judge`
+}
+
+/** Whether what was given is a step of the scale. */
+const isStep = ({choices, reason}: Schemas['DeskOutcome']): boolean => choices.some(({words}) => words === reason)
+
+/** What only a person can judge: the words of the scale, each with its points. */
+function Scale({
+  outcome,
+  chosen,
+  onChoose,
+}: {
+  outcome: Schemas['DeskOutcome']
+  /** what was said, or is being kept */
+  chosen: string | null
+  onChoose: (choice: Schemas['OutcomeChoice']) => void
+}) {
+  return (
+    <RadioGroup
+      row
+      aria-label={outcome.title}
+      value={chosen ?? ''}
+      onChange={(_, said) => {
+        const choice = outcome.choices.find(({words}) => words === said)
+        if (choice !== undefined) onChoose(choice)
+      }}
+    >
+      {outcome.choices.map(({words, points}) => (
+        <FormControlLabel
+          key={words}
+          value={words}
+          control={<Radio size="small" sx={{py: 0.25}} />}
+          label={
+            <Typography variant="body2">
+              {words}{' '}
+              <Typography component="span" variant="body2" color="textSecondary">
+                {points}
+              </Typography>
+            </Typography>
+          }
+        />
+      ))}
+    </RadioGroup>
   )
 }
