@@ -26,7 +26,7 @@ use ZipArchive;
  *
  * @phpstan-type Arrivals list<array{from: string, name?: string, at: float|int}>
  * @phpstan-type Work array{title: string, summary?: string, due?: float|int|string, arrivals?: Arrivals}
- * @phpstan-type Set array{school: string, title: string, term: string, instructor: array{name: string, email: string, password?: string}, students: array<string, string>, assignments: array<string, Work>}
+ * @phpstan-type Set array{school: string, title: string, term: string, time_zone?: string, instructor: array{name: string, email: string, password?: string}, students: array<string, string>, assignments: array<string, Work>}
  */
 final class OpenCourse extends Command
 {
@@ -67,6 +67,7 @@ final class OpenCourse extends Command
             'school' => $set['school'],
             'title' => $set['title'],
             'term' => $set['term'],
+            'time_zone' => $set['time_zone'] ?? 'UTC',
         ]);
         $course->users()->attach($this->instructor($set['instructor']), ['role' => 'instructor']);
         foreach ($set['students'] as $handle => $name) {
@@ -78,7 +79,7 @@ final class OpenCourse extends Command
                 'title' => $work['title'],
                 'summary' => $work['summary'] ?? '',
                 'due_at' => is_string($due)
-                    ? Carbon::parse($due)
+                    ? Carbon::parse($due, $course->time_zone)->utc()
                     : ($due === null ? null : self::day($due)->endOfDay()->startOfSecond()),
             ]);
             if (File::exists("$folder/briefs/$key.yaml")) {

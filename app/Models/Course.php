@@ -18,6 +18,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $title
  * @property string $school
  * @property string $term
+ * @property string $time_zone  of the IANA database
+ * @property \Illuminate\Support\Carbon|null $put_away_at  at the end of its term
  * @property \Illuminate\Database\Eloquent\Collection<int, Student> $students
  * @property-read int $students_count  where it was counted
  * @property-read int $assignments_count  likewise
@@ -28,6 +30,11 @@ final class Course extends Model implements BelongsToCourse
     use HasFactory;
 
     use HasUuids;
+
+    protected function casts(): array
+    {
+        return ['put_away_at' => 'datetime'];
+    }
 
     public function courseId(): string
     {
@@ -40,10 +47,24 @@ final class Course extends Model implements BelongsToCourse
         return $this->belongsToMany(User::class)->withPivot('role');
     }
 
-    /** @return HasMany<Student, $this> */
+    /**
+     * Those who take part now.
+     *
+     * @return HasMany<Student, $this>
+     */
     public function students(): HasMany
     {
-        return $this->hasMany(Student::class)->orderBy('name');
+        return $this->roster()->whereNull('set_aside_at');
+    }
+
+    /**
+     * All who are or were on it.
+     *
+     * @return HasMany<Student, $this>
+     */
+    public function roster(): HasMany
+    {
+        return $this->hasMany(Student::class)->orderBy('name')->orderBy('handle');
     }
 
     /** @return HasMany<Assignment, $this> */

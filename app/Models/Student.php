@@ -17,6 +17,9 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $course_id
  * @property string $name
  * @property string $handle
+ * @property string $email  '' when it is not known
+ * @property string $group  '' when there is none
+ * @property \Illuminate\Support\Carbon|null $set_aside_at  when they left the course
  */
 final class Student extends Model implements BelongsToCourse
 {
@@ -24,6 +27,11 @@ final class Student extends Model implements BelongsToCourse
     use HasFactory;
 
     use HasUuids;
+
+    protected function casts(): array
+    {
+        return ['set_aside_at' => 'datetime'];
+    }
 
     public function courseId(): string
     {

@@ -7,6 +7,7 @@ use App\Policies\CoursePolicy;
 use App\Providers\AppServiceProvider;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\Route;
 
 it('has a policy for every model that belongs to a course', function () {
     $models = collect(File::files(app_path('Models')))->map(fn ($file) => 'App\\Models\\'.$file->getBasename('.php'))
@@ -36,6 +37,7 @@ it('lets nobody reach another’s course, and strangers not even the door', func
         '{handIn}' => $handIn->id,
         '{note}' => $note->id,
         '{finding}' => $handIn->run->findings[0]->fingerprint,
+        '{student}' => $handIn->student_id,
         '{arrival}' => \App\Models\Arrival::query()->value('id'),
     ];
     $address = '/api/'.strtr($address, $places);
@@ -44,7 +46,20 @@ it('lets nobody reach another’s course, and strangers not even the door', func
     $this->actingAs($this->instructor('other@example.org'))->json($method, $address, $body)->assertForbidden();
 })->with([
     ['GET', 'courses/{course}'],
+    ['PUT', 'courses/{course}', ['title' => 'x']],
+    ['DELETE', 'courses/{course}', ['title' => 'x']],
+    ['PUT', 'courses/{course}/put-away'],
+    ['DELETE', 'courses/{course}/put-away'],
+    ['POST', 'courses/{course}/carry-over', ['title' => 'x']],
+    ['POST', 'courses/{course}/roster/preview', ['text' => 'x']],
+    ['PUT', 'courses/{course}/roster', ['text' => 'x']],
+    ['GET', 'courses/{course}/roster.csv'],
+    ['POST', 'courses/{course}/students', ['name' => 'x']],
+    ['PUT', 'students/{student}', ['name' => 'x']],
+    ['POST', 'courses/{course}/assignments', ['title' => 'x']],
     ['GET', 'assignments/{assignment}'],
+    ['PUT', 'assignments/{assignment}', ['title' => 'x']],
+    ['DELETE', 'assignments/{assignment}', ['title' => 'x']],
     ['PUT', 'assignments/{assignment}/brief', ['source' => 'x']],
     ['GET', 'assignments/{assignment}/arrivals'],
     ['POST', 'assignments/{assignment}/arrivals', ['files' => ['x']]],
@@ -67,11 +82,30 @@ it('lets nobody reach another’s course, and strangers not even the door', func
     ['POST', 'hand-ins/{handIn}/replies'],
 ]);
 
-it('lets a marker mark, but not change what is asked', function () {
-    $assignment = $this->assignment($this->instructor());
+it('lets a marker read and mark, and only an instructor change what is asked and who is there', function () {
+    $handIn = $this->handIn($this->assignment($this->instructor()));
     $marker = $this->instructor('marker@example.org');
-    $assignment->course->users()->attach($marker, ['role' => 'marker']);
+    $handIn->assignment->course->users()->attach($marker, ['role' => 'marker']);
+    $places = [
+        'course' => $handIn->assignment->course, 'assignment' => $handIn->assignment, 'handIn' => $handIn, 'student' => $handIn->student,
+        'arrival' => \App\Models\Arrival::query()->firstOrFail(), 'note' => null,
+    ];
+    $asked = [];
+    foreach (Route::getRoutes()->getRoutes() as $route) {
+        foreach ($route->gatherMiddleware() as $guard) {
+            if (is_string($guard) && preg_match('/^can:(\w+),(\w+)$/', $guard, $parts) === 1 && $places[$parts[2]] !== null) {
+                $asked["{$route->methods()[0]} {$route->uri()}"] = [$parts[1], $places[$parts[2]]];
+            }
+        }
+    }
 
-    $this->actingAs($marker)->getJson("/api/assignments/$assignment->id")->assertOk();
-    $this->putJson("/api/assignments/$assignment->id/brief", ['source' => 'x'])->assertForbidden();
+    expect(count($asked))->toBeGreaterThan(30);
+    foreach ($asked as $name => [$ability, $model]) {
+        expect([$name, $marker->can($ability, $model), $this->instructor("o-$name@example.org")->can($ability, $model)])
+            ->toBe([$name, $ability !== 'direct', false]);
+        expect(\App\Models\User::query()->where('email', 'teacher@example.org')->sole()->can($ability, $model))->toBeTrue($name);
+    }
+    $this->actingAs($marker)->getJson("/api/assignments/$handIn->assignment_id")->assertOk();
+    $this->putJson("/api/assignments/$handIn->assignment_id/brief", ['source' => 'x'])->assertForbidden();
+    $this->putJson("/api/courses/{$handIn->assignment->course_id}", ['title' => 'x'])->assertForbidden();
 });

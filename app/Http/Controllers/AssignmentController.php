@@ -4,18 +4,24 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Courses\WallClock;
+use App\Http\Requests\AssignmentRequest;
+use App\Http\Requests\DeleteRequest;
 use App\Http\Resources\AssignmentView;
 use App\Http\Resources\BriefView;
 use App\Http\Resources\Checking;
 use App\Http\Resources\HandInLine;
+use App\Http\Resources\Made;
 use App\Http\Resources\RunView;
 use App\Http\Resources\StudentLine;
 use App\Marking\Scores;
 use App\Models\Assignment;
+use App\Models\Course;
 use App\Models\HandIn;
 use App\Models\RemarkKind;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Bus;
 use Illuminate\Support\Facades\DB;
@@ -62,6 +68,8 @@ final class AssignmentController extends Controller
             $assignment->title,
             $assignment->summary,
             $assignment->due_at?->toIso8601String(),
+            (new WallClock($assignment->course->time_zone))->show($assignment->due_at),
+            $assignment->course->time_zone,
             $assignment->course_id,
             $assignment->course->title,
             (string) $user->roleIn($assignment->course_id),
@@ -74,6 +82,44 @@ final class AssignmentController extends Controller
             StudentLine::list($assignment->course->students->whereNotIn('id', $handIns->pluck('student_id'))),
             self::checking($assignment),
         ));
+    }
+
+    #[OA\Post(
+        path: '/api/courses/{course}/assignments',
+        operationId: 'makeAssignment',
+        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: AssignmentRequest::class)),
+        responses: [new OA\Response(response: 201, description: 'Made', content: new OA\JsonContent(ref: Made::class))],
+    )]
+    public function store(AssignmentRequest $request, Course $course): JsonResponse
+    {
+        return response()->json(new Made($course->assignments()->create($request->assignment())->id), 201);
+    }
+
+    #[OA\Put(
+        path: '/api/assignments/{assignment}',
+        operationId: 'changeAssignment',
+        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: AssignmentRequest::class)),
+        responses: [new OA\Response(response: 204, description: 'Kept')],
+    )]
+    public function update(AssignmentRequest $request, Assignment $assignment): Response
+    {
+        $assignment->update($request->assignment());
+
+        return response()->noContent();
+    }
+
+    /** With its brief, hand-ins and replies. */
+    #[OA\Delete(
+        path: '/api/assignments/{assignment}',
+        operationId: 'deleteAssignment',
+        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: DeleteRequest::class)),
+        responses: [new OA\Response(response: 204, description: 'Gone')],
+    )]
+    public function destroy(DeleteRequest $request, Assignment $assignment): Response
+    {
+        $assignment->delete();
+
+        return response()->noContent();
     }
 
     /** @param  array<string, int>  $decided  findings by kind of remark */

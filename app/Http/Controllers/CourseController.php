@@ -4,15 +4,23 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Courses\CarryOver;
+use App\Http\Requests\CarryOverRequest;
+use App\Http\Requests\CourseRequest;
+use App\Http\Requests\DeleteRequest;
 use App\Http\Resources\AssignmentLine;
 use App\Http\Resources\CourseView;
-use App\Http\Resources\StudentLine;
+use App\Http\Resources\Made;
+use App\Http\Resources\RosterStudent;
 use App\Models\ArrivalState;
 use App\Models\Assignment;
 use App\Models\Course;
+use App\Models\HandIn;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
 use OpenApi\Attributes as OA;
 
 final class CourseController extends Controller
@@ -29,7 +37,8 @@ final class CourseController extends Controller
     public function show(Request $request, Course $course): JsonResponse
     {
         $user = self::user($request);
-        $students = $course->students()->get();
+        $roster = $course->roster()->get();
+        $students = $roster->whereNull('set_aside_at');
         $assignments = $course->assignments()->with('brief')->withCount([
             'handIns as handed_in' => fn (Builder $query) => $query->scopes('newest'),
             'handIns as replied' => fn (Builder $query) => $query->scopes('replied'),
@@ -42,6 +51,9 @@ final class CourseController extends Controller
             $course->school,
             $course->term,
             (string) $user->roleIn($course->id),
+            $course->time_zone,
+            $course->put_away_at !== null,
+            HandIn::query()->whereIn('assignment_id', $assignments->modelKeys())->count(),
             array_values($assignments->map(fn (Assignment $assignment) => new AssignmentLine(
                 $assignment->id,
                 $assignment->title,
@@ -53,7 +65,96 @@ final class CourseController extends Controller
                 $assignment->unmatched,
                 $assignment->brief !== null,
             ))->all()),
-            StudentLine::list($students),
+            array_values($roster->map(RosterStudent::of(...))->all()),
         ));
+    }
+
+    #[OA\Post(
+        path: '/api/courses',
+        operationId: 'makeCourse',
+        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: CourseRequest::class)),
+        responses: [new OA\Response(response: 201, description: 'Made', content: new OA\JsonContent(ref: Made::class))],
+    )]
+    public function store(CourseRequest $request): JsonResponse
+    {
+        $course = DB::transaction(function () use ($request): Course {
+            $course = Course::query()->create($request->course());
+            $course->users()->attach(self::user($request), ['role' => 'instructor']);
+
+            return $course;
+        });
+
+        return response()->json(new Made($course->id), 201);
+    }
+
+    #[OA\Put(
+        path: '/api/courses/{course}',
+        operationId: 'changeCourse',
+        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: CourseRequest::class)),
+        responses: [new OA\Response(response: 204, description: 'Kept')],
+    )]
+    public function update(CourseRequest $request, Course $course): Response
+    {
+        $course->update($request->course());
+
+        return response()->noContent();
+    }
+
+    /** Its term is over: it stands apart on the shelf, and nothing in it waits. */
+    #[OA\Put(
+        path: '/api/courses/{course}/put-away',
+        operationId: 'putCourseAway',
+        responses: [new OA\Response(response: 204, description: 'Put away')],
+    )]
+    public function putAway(Course $course): Response
+    {
+        $course->update(['put_away_at' => $course->put_away_at ?? now()]);
+
+        return response()->noContent();
+    }
+
+    #[OA\Delete(
+        path: '/api/courses/{course}/put-away',
+        operationId: 'bringCourseBack',
+        responses: [new OA\Response(response: 204, description: 'Back on the shelf')],
+    )]
+    public function bringBack(Course $course): Response
+    {
+        $course->update(['put_away_at' => null]);
+
+        return response()->noContent();
+    }
+
+    /** A course for a new term, with the work of this one. */
+    #[OA\Post(
+        path: '/api/courses/{course}/carry-over',
+        operationId: 'carryCourseOver',
+        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: CarryOverRequest::class)),
+        responses: [new OA\Response(response: 201, description: 'Made', content: new OA\JsonContent(ref: Made::class))],
+    )]
+    public function carryOver(CarryOverRequest $request, Course $course): JsonResponse
+    {
+        $made = CarryOver::of(
+            $course,
+            $request->string('title')->trim()->toString(),
+            $request->string('term')->trim()->toString(),
+            $request->integer('weeks'),
+        );
+
+        return response()->json(new Made($made->id), 201);
+    }
+
+    /** With its assignments, students, hand-ins and replies. */
+    #[OA\Delete(
+        path: '/api/courses/{course}',
+        operationId: 'deleteCourse',
+        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: DeleteRequest::class)),
+        responses: [new OA\Response(response: 204, description: 'Gone')],
+    )]
+    public function destroy(DeleteRequest $request, Course $course): Response
+    {
+        $course->delete();
+
+        return response()->noContent();
     }
 }

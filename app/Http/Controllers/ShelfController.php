@@ -27,7 +27,7 @@ final class ShelfController extends Controller
         $user = self::user($request);
         $courses = $user->courses()->withCount(['students', 'assignments'])->orderBy('title')->get();
         $assignments = Assignment::query()
-            ->whereIn('course_id', $courses->modelKeys())
+            ->whereIn('course_id', $courses->whereNull('put_away_at')->modelKeys())
             ->with('course')
             ->withCount([
                 'handIns as to_read' => fn (Builder $query) => $query->where('waits', true),
@@ -59,6 +59,7 @@ final class ShelfController extends Controller
                 $course->term,
                 $course->students_count,
                 $course->assignments_count,
+                $course->put_away_at !== null,
             ))->all()),
         ));
     }

@@ -23,6 +23,10 @@ final readonly class AssignmentView
         public string $summary,
         #[OA\Property]
         public ?string $dueAt,
+        #[OA\Property(description: 'the same as the clock of the course shows it')]
+        public ?string $due,
+        #[OA\Property(description: 'of the course, of the IANA database')]
+        public string $timeZone,
         #[OA\Property]
         public string $courseId,
         #[OA\Property]

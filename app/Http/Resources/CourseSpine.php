@@ -23,6 +23,8 @@ final readonly class CourseSpine
         public int $students,
         #[OA\Property]
         public int $assignments,
+        #[OA\Property(description: 'whether its term is over')]
+        public bool $putAway,
     ) {
     }
 }

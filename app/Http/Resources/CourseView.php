@@ -12,7 +12,7 @@ final readonly class CourseView
 {
     /**
      * @param  list<AssignmentLine>  $assignments
-     * @param  list<StudentLine>  $students
+     * @param  list<RosterStudent>  $students
      */
     public function __construct(
         #[OA\Property]
@@ -25,9 +25,15 @@ final readonly class CourseView
         public string $term,
         #[OA\Property]
         public string $role,
+        #[OA\Property(description: 'of the IANA database')]
+        public string $timeZone,
+        #[OA\Property(description: 'whether its term is over')]
+        public bool $putAway,
+        #[OA\Property]
+        public int $handIns,
         #[OA\Property(type: 'array', items: new OA\Items(ref: AssignmentLine::class))]
         public array $assignments,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: StudentLine::class))]
+        #[OA\Property(description: 'all who are or were on it', type: 'array', items: new OA\Items(ref: RosterStudent::class))]
         public array $students,
     ) {
     }

@@ -45,8 +45,25 @@ export interface paths {
             cookie?: never;
         };
         get: operations["assignment"];
-        put?: never;
+        put: operations["changeAssignment"];
         post?: never;
+        /** With its brief, hand-ins and replies. */
+        delete: operations["deleteAssignment"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{course}/assignments": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["makeAssignment"];
         delete?: never;
         options?: never;
         head?: never;
@@ -112,8 +129,59 @@ export interface paths {
             cookie?: never;
         };
         get: operations["course"];
-        put?: never;
+        put: operations["changeCourse"];
         post?: never;
+        /** With its assignments, students, hand-ins and replies. */
+        delete: operations["deleteCourse"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["makeCourse"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{course}/put-away": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Its term is over: it stands apart on the shelf, and nothing in it waits. */
+        put: operations["putCourseAway"];
+        post?: never;
+        delete: operations["bringCourseBack"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{course}/carry-over": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A course for a new term, with the work of this one. */
+        post: operations["carryCourseOver"];
         delete?: never;
         options?: never;
         head?: never;
@@ -131,6 +199,22 @@ export interface paths {
         get: operations["findings"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/first-run": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["firstRun"];
+        put?: never;
+        post: operations["makeFirstAccount"];
         delete?: never;
         options?: never;
         head?: never;
@@ -263,6 +347,89 @@ export interface paths {
         /** The reply as Markdown: the released one, or the draft while there is none. */
         get: operations["replyMarkdown"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{course}/roster/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a roster would change. Nothing is kept. */
+        post: operations["previewRoster"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{course}/roster": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Keeps what a roster changes: all of it or nothing. */
+        put: operations["keepRoster"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{course}/roster.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["rosterAsCsv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{course}/students": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addStudent"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/students/{student}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Changes what the roster says of a student, sets them aside or takes them back. */
+        put: operations["changeStudent"];
         post?: never;
         delete?: never;
         options?: never;
@@ -403,8 +570,37 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        AssignmentRequest: {
+            title: string;
+            /** @description words for the students */
+            summary: string;
+            /** @description as the clock of the course shows it, such as 2026-12-01T18:00 */
+            due: string | null;
+        };
         BriefRequest: {
             source: string;
+        };
+        CarryOverRequest: {
+            title: string;
+            term: string;
+            /** @description by which due times are moved */
+            weeks: number;
+        };
+        CourseRequest: {
+            title: string;
+            school: string;
+            term: string;
+            /** @description of the IANA database, in which due times are written */
+            timeZone: string;
+        };
+        DeleteRequest: {
+            /** @description of what is to go, as it is */
+            title: string;
+        };
+        FirstRunRequest: {
+            name: string;
+            email: string;
+            password: string;
         };
         LogInRequest: {
             email: string;
@@ -424,6 +620,22 @@ export interface components {
             line?: number | null;
             /** @description of the note that is changed */
             version?: number | null;
+        };
+        RosterRequest: {
+            /** @description A roster as text or as a file, and what its columns hold where somebody said so. */
+            text: string;
+            columns: ("name" | "first" | "last" | "handle" | "email" | "group" | "other")[] | null;
+            heading: boolean | null;
+            /** @description ids of students that are gone */
+            setAside: string[] | null;
+        };
+        StudentRequest: {
+            name: string;
+            handle: string;
+            email: string;
+            group: string;
+            /** @description whether they left */
+            aside: boolean;
         };
         VerdictRequest: {
             /** @enum {string} */
@@ -463,6 +675,10 @@ export interface components {
             title: string;
             summary: string;
             dueAt: string | null;
+            /** @description the same as the clock of the course shows it */
+            due: string | null;
+            /** @description of the course, of the IANA database */
+            timeZone: string;
             courseId: string;
             course: string;
             role: string;
@@ -506,6 +722,8 @@ export interface components {
             term: string;
             students: number;
             assignments: number;
+            /** @description whether its term is over */
+            putAway: boolean;
         };
         /** @description A course: its assignments and its roster. */
         CourseView: {
@@ -514,8 +732,14 @@ export interface components {
             school: string;
             term: string;
             role: string;
+            /** @description of the IANA database */
+            timeZone: string;
+            /** @description whether its term is over */
+            putAway: boolean;
+            handIns: number;
             assignments: components["schemas"]["AssignmentLine"][];
-            students: components["schemas"]["StudentLine"][];
+            /** @description all who are or were on it */
+            students: components["schemas"]["RosterStudent"][];
         };
         DeclarationPlace: {
             /** @description A declaration, and where it is written. */
@@ -642,6 +866,10 @@ export interface components {
             at: string;
             tag: string;
         };
+        /** @description Whether nobody has an account yet. */
+        FirstRun: {
+            needed: boolean;
+        };
         /** @description A student's last hand-in, and how much of it is decided. */
         HandInLine: {
             id: string;
@@ -681,6 +909,10 @@ export interface components {
             pencilled: number;
             inked: number;
             rubbedOut: number;
+        };
+        /** @description Something that was made, by its id. */
+        Made: {
+            id: string;
         };
         /** @description Who is logged in. */
         Me: {
@@ -739,6 +971,42 @@ export interface components {
             sentence: string;
             /** Format: float */
             points: number;
+        };
+        /** @description A line of a roster that was pasted or dropped, and what it comes to. */
+        RosterLine: {
+            line: number;
+            name: string;
+            handle: string;
+            email: string;
+            group: string;
+            /** @enum {App\Rosters\RosterState} */
+            state: "new" | "changed" | "back" | "same" | "doubled" | "unreadable";
+            /** @description what changes, or what is wrong */
+            says: string;
+        };
+        /** @description What a roster would change, before anything is kept. */
+        RosterPreview: {
+            /** @description as it was read: what is sent again to keep it */
+            text: string;
+            /** @description what each column holds */
+            columns: ("name" | "first" | "last" | "handle" | "email" | "group" | "other")[];
+            /** @description the first cell of each column, or its heading */
+            samples: string[];
+            /** @description whether the first line names the columns */
+            heading: boolean;
+            lines: components["schemas"]["RosterLine"][];
+            /** @description who takes part now and is on no line */
+            gone: components["schemas"]["StudentLine"][];
+        };
+        /** @description Someone who is or was on a course, with all that the roster knows. */
+        RosterStudent: {
+            id: string;
+            name: string;
+            handle: string;
+            email: string;
+            group: string;
+            /** @description whether they left */
+            aside: boolean;
         };
         /** @description How far a check has come. */
         RunView: {
@@ -1125,6 +1393,80 @@ export interface operations {
             };
         };
     };
+    changeAssignment: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["AssignmentRequest"];
+            };
+        };
+        responses: {
+            /** @description Kept */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    deleteAssignment: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["DeleteRequest"];
+            };
+        };
+        responses: {
+            /** @description Gone */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    makeAssignment: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["AssignmentRequest"];
+            };
+        };
+        responses: {
+            /** @description Made */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Made"];
+                };
+            };
+        };
+    };
     setBrief: {
         parameters: {
             query?: never;
@@ -1219,6 +1561,144 @@ export interface operations {
             };
         };
     };
+    changeCourse: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["CourseRequest"];
+            };
+        };
+        responses: {
+            /** @description Kept */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    deleteCourse: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["DeleteRequest"];
+            };
+        };
+        responses: {
+            /** @description Gone */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    makeCourse: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["CourseRequest"];
+            };
+        };
+        responses: {
+            /** @description Made */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Made"];
+                };
+            };
+        };
+    };
+    putCourseAway: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Put away */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    bringCourseBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Back on the shelf */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    carryCourseOver: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["CarryOverRequest"];
+            };
+        };
+        responses: {
+            /** @description Made */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Made"];
+                };
+            };
+        };
+    };
     findings: {
         parameters: {
             query?: {
@@ -1243,6 +1723,57 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["DeskFinding"][];
                 };
+            };
+        };
+    };
+    firstRun: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FirstRun"];
+                };
+            };
+        };
+    };
+    makeFirstAccount: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["FirstRunRequest"];
+            };
+        };
+        responses: {
+            /** @description Made, and logged in */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Me"];
+                };
+            };
+            /** @description There is an account already */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -1475,6 +2006,136 @@ export interface operations {
                 };
                 content: {
                     "text/markdown": unknown;
+                };
+            };
+        };
+    };
+    previewRoster: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["RosterRequest"];
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RosterPreview"];
+                };
+            };
+        };
+    };
+    keepRoster: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["RosterRequest"];
+            };
+        };
+        responses: {
+            /** @description Kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Taken"];
+                };
+            };
+        };
+    };
+    rosterAsCsv: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": unknown;
+                };
+            };
+        };
+    };
+    addStudent: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["StudentRequest"];
+            };
+        };
+        responses: {
+            /** @description Added */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RosterStudent"];
+                };
+            };
+        };
+    };
+    changeStudent: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                student: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["StudentRequest"];
+            };
+        };
+        responses: {
+            /** @description Kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RosterStudent"];
                 };
             };
         };

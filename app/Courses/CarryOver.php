@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Courses;
+
+use App\Models\Assignment;
+use App\Models\Brief;
+use App\Models\Course;
+use App\Sites\MaterialStore;
+use Illuminate\Support\Facades\DB;
+
+/** A course for a new term with the work of an old one: its assignments, their briefs and files. No students, no hand-ins. */
+final readonly class CarryOver
+{
+    /** @param  int  $weeks  by which due times are moved, the hour staying what the clock on the wall says */
+    public static function of(Course $from, string $title, string $term, int $weeks): Course
+    {
+        return DB::transaction(function () use ($from, $title, $term, $weeks): Course {
+            $course = Course::query()->create([
+                'title' => $title, 'term' => $term, 'school' => $from->school, 'time_zone' => $from->time_zone,
+            ]);
+            foreach ($from->users()->get() as $user) {
+                $course->users()->attach($user, ['role' => (string) $user->roleIn($from->id)]);
+            }
+            foreach ($from->assignments()->with('brief')->get() as $assignment) {
+                self::assignment($assignment, $course, $weeks);
+            }
+
+            return $course;
+        });
+    }
+
+    private static function assignment(Assignment $from, Course $course, int $weeks): void
+    {
+        $assignment = $course->assignments()->create([
+            'title' => $from->title,
+            'summary' => $from->summary,
+            'due_at' => $from->due_at?->setTimezone($course->time_zone)->addWeeks($weeks)->utc(),
+        ]);
+        if ($from->brief instanceof Brief) {
+            $brief = $assignment->briefs()->create(['version' => 1, 'source' => $from->brief->source]);
+            MaterialStore::carry($from->brief, $brief);
+        }
+    }
+}

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Courses\WallClock;
+use App\Models\Assignment;
+use App\Models\Course;
+use Closure;
+use Illuminate\Foundation\Http\FormRequest;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(properties: [
+    new OA\Property(property: 'title', type: 'string'),
+    new OA\Property(property: 'summary', description: 'words for the students', type: 'string'),
+    new OA\Property(property: 'due', description: 'as the clock of the course shows it, such as 2026-12-01T18:00', type: 'string', nullable: true),
+])]
+final class AssignmentRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'title' => ['required', 'string', 'max:200', $this->isFree(...)],
+            'summary' => ['present', 'nullable', 'string', 'max:5000'],
+            'due' => ['present', 'nullable', 'string', 'max:40', $this->isTime(...)],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'title.required' => 'Type what the assignment is called.',
+            'title.max' => 'A title has 200 characters at most. Nothing was changed.',
+            'summary.max' => 'The words for the students have 5,000 characters at most. Nothing was changed.',
+        ];
+    }
+
+    /** @return array<string, mixed> as the assignment keeps them */
+    public function assignment(): array
+    {
+        $due = $this->string('due')->toString();
+
+        return [
+            'title' => $this->string('title')->trim()->toString(),
+            'summary' => $this->string('summary')->trim()->toString(),
+            'due_at' => $due === '' ? null : $this->clock()->read($due)?->utc(),
+        ];
+    }
+
+    private function isTime(string $field, mixed $value, Closure $fail): void
+    {
+        if (is_string($value) && $this->clock()->read($value) === null) {
+            $isWritten = preg_match('/^(\d{4})-(\d\d)-(\d\d)T(?:[01]\d|2[0-3]):[0-5]\d$/', $value, $parts) === 1
+                && checkdate((int) $parts[2], (int) $parts[3], (int) $parts[1]);
+            $fail($isWritten
+                ? 'The clock of the course never shows that time: it is put forward that night. Nothing was changed.'
+                : 'There is no such time. Nothing was changed.');
+        }
+    }
+
+    private function isFree(string $field, mixed $value, Closure $fail): void
+    {
+        $assignment = $this->route('assignment');
+        $own = $assignment instanceof Assignment ? $assignment->id : null;
+        $isTaken = Assignment::query()->where('course_id', $this->course()->id)
+            ->where('title', is_string($value) ? trim($value) : '')
+            ->when($own !== null, fn ($query) => $query->whereKeyNot($own))
+            ->exists();
+        if ($isTaken) {
+            $fail('The course has an assignment of that title already. Nothing was changed.');
+        }
+    }
+
+    private function clock(): WallClock
+    {
+        return new WallClock($this->course()->time_zone);
+    }
+
+    private function course(): Course
+    {
+        $course = $this->route('course');
+        $assignment = $this->route('assignment');
+        if ($course instanceof Course) {
+            return $course;
+        }
+        abort_unless($assignment instanceof Assignment, 404);
+
+        return $assignment->course()->firstOrFail();
+    }
+}

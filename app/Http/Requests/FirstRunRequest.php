@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(properties: [
+    new OA\Property(property: 'name', type: 'string'),
+    new OA\Property(property: 'email', type: 'string'),
+    new OA\Property(property: 'password', type: 'string'),
+])]
+final class FirstRunRequest extends FormRequest
+{
+    public const LEAST_PASSWORD = 10;
+
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return [
+            'name' => ['required', 'string', 'max:200'],
+            'email' => ['required', 'string', 'email:strict', 'max:200'],
+            'password' => ['required', 'string', 'min:'.self::LEAST_PASSWORD, 'max:200'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'name.required' => 'Type your name, as your students know you.',
+            'email.required' => 'Type the e-mail address that you want to log in with.',
+            'email.email' => 'That is no e-mail address.',
+            'password.required' => 'Choose a password.',
+            'password.min' => 'A password has '.self::LEAST_PASSWORD.' characters or more.',
+        ];
+    }
+}

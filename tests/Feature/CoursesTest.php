@@ -1,0 +1,143 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Assignment;
+use App\Models\Course;
+use App\Models\MaterialRole;
+use App\Models\User;
+use App\Sites\MaterialStore;
+use Illuminate\Support\Facades\DB;
+use InkedMargin\Core\Site\Site;
+use InkedMargin\Core\Source\SourceFile;
+
+const ACCOUNT = ['name' => 'Ada Quill', 'email' => 'ada@example.org', 'password' => 'ink-and-pencil'];
+
+const COURSE = ['title' => 'Web Craft 2', 'school' => 'Wren Quay', 'term' => 'Spring', 'timeZone' => 'Europe/Berlin'];
+
+it('offers the first account once, to whoever comes first, and then never again', function () {
+    $this->getJson('/api/first-run')->assertOk()->assertExactJson(['needed' => true]);
+    $this->postJson('/api/first-run', ['email' => 'no'] + ACCOUNT)->assertUnprocessable()->assertJsonValidationErrors('email');
+    $this->postJson('/api/first-run', ['password' => 'short'] + ACCOUNT)->assertUnprocessable()->assertJsonValidationErrors('password');
+    $this->postJson('/api/first-run', ACCOUNT)->assertCreated()->assertJsonPath('name', 'Ada Quill');
+    $this->getJson('/api/me')->assertOk();
+
+    $this->getJson('/api/first-run')->assertExactJson(['needed' => false]);
+    $this->postJson('/api/first-run', ['email' => 'eve@example.org'] + ACCOUNT)->assertConflict();
+    expect(User::query()->pluck('email')->all())->toBe(['ada@example.org']);
+});
+
+it('makes an account from the shell, and says what is wrong with one', function () {
+    $add = fn (string $email, string $password) => $this->artisan('people:add', ['email' => $email, 'name' => 'Ada Quill', '--password' => $password]);
+
+    $add('ada@example.org', 'ink-and-pencil')->expectsOutputToContain('can log in now')->assertSuccessful();
+    $add('ada@example.org', 'ink-and-pencil')->expectsOutputToContain('has an account already')->assertFailed();
+    $add('eve@example.org', 'short')->expectsOutputToContain('10 characters or more')->assertFailed();
+    $this->postJson('/api/log-in', ['email' => 'ada@example.org', 'password' => 'ink-and-pencil'])->assertOk();
+});
+
+it('lets nobody make a course who has not logged in', fn () => $this->postJson('/api/courses', COURSE)->assertUnauthorized());
+
+describe('a course', function () {
+    beforeEach(function () {
+        $this->user = $this->instructor();
+        $this->actingAs($this->user);
+        $this->id = $this->postJson('/api/courses', COURSE)->assertCreated()->json('id');
+    });
+
+    it('is made, renamed, put away and brought back', function () {
+        $this->getJson("/api/courses/$this->id")->assertOk()
+            ->assertJson(['title' => 'Web Craft 2', 'role' => 'instructor', 'timeZone' => 'Europe/Berlin', 'putAway' => false, 'handIns' => 0]);
+        $this->putJson("/api/courses/$this->id", ['title' => 'Web Craft II', 'term' => ''] + COURSE)->assertNoContent();
+        $this->putJson("/api/courses/$this->id", ['timeZone' => 'Mars/Olympus'] + COURSE)->assertUnprocessable();
+        $this->putJson("/api/courses/$this->id/put-away")->assertNoContent();
+        $this->getJson('/api/shelf')->assertJsonPath('courses.0.putAway', true)->assertJsonPath('courses.0.title', 'Web Craft II');
+        $this->deleteJson("/api/courses/$this->id/put-away")->assertNoContent();
+        $this->getJson('/api/shelf')->assertJsonPath('courses.0.putAway', false);
+    });
+
+    it('lets nothing wait once it is put away', function () {
+        $this->postJson("/api/courses/$this->id/assignments", ['title' => 'One', 'summary' => '', 'due' => null])->assertCreated();
+        $this->getJson('/api/shelf')->assertJsonCount(1, 'waiting');
+        $this->putJson("/api/courses/$this->id/put-away")->assertNoContent();
+        $this->getJson('/api/shelf')->assertJsonCount(0, 'waiting');
+    });
+
+    it('is deleted with all that belongs to it, by its name alone', function () {
+        $handIn = $this->handIn($this->assignment($this->user));
+        $course = $handIn->assignment->course;
+        $this->deleteJson("/api/courses/$course->id", ['title' => 'Trial'])->assertUnprocessable();
+        expect(Course::query()->find($course->id))->not->toBeNull();
+        $this->deleteJson("/api/courses/$course->id", ['title' => $course->title])->assertNoContent();
+
+        expect(Course::query()->pluck('id')->all())->toBe([$this->id])
+            ->and(DB::table('hand_ins')->count() + DB::table('findings')->count() + DB::table('students')->count())->toBe(0);
+    });
+
+    it('is carried over with its work and without its students, at the same hour of the clock', function () {
+        $assignment = $this->assignment($this->user);
+        $assignment->course->update(['time_zone' => 'Europe/Berlin']);
+        $assignment->update(['due_at' => '2026-10-20 16:00:00+00', 'summary' => 'Six pages']);
+        $given = new Site('given', [new SourceFile('index.html', '<p>a</p>')]);
+        app(MaterialStore::class)->put($assignment->brief()->firstOrFail(), MaterialRole::Starter, $given);
+        $this->handIn($assignment->refresh());
+        $marker = $this->instructor('marker@example.org');
+        $assignment->course->users()->attach($marker, ['role' => 'marker']);
+        $from = $assignment->course_id;
+        $made = $this->postJson("/api/courses/$from/carry-over", ['title' => 'Next', 'term' => 'Spring', 'weeks' => 2])->assertCreated()->json('id');
+        $copy = Assignment::query()->where('course_id', $made)->with('brief.files')->sole();
+
+        $this->getJson("/api/courses/$made")->assertJson(['title' => 'Next', 'students' => [], 'handIns' => 0, 'role' => 'instructor']);
+        // The clocks went back in between: 18:00 in summer, 18:00 in winter.
+        expect($copy->due_at->toIso8601String())->toBe('2026-11-03T17:00:00+00:00')
+            ->and([$copy->title, $copy->summary, $copy->brief->version])->toBe([$assignment->title, 'Six pages', 1])
+            ->and($copy->brief->source)->toBe($assignment->brief->source)
+            ->and($copy->brief->files->pluck('path')->all())->toBe(['index.html'])
+            ->and($marker->fresh()->roleIn($made))->toBe('marker');
+    });
+});
+
+describe('an assignment', function () {
+    beforeEach(function () {
+        $this->actingAs($this->instructor());
+        $this->course = $this->postJson('/api/courses', COURSE)->json('id');
+        $this->make = fn (array $given = []) => $this->postJson(
+            "/api/courses/$this->course/assignments",
+            $given + ['title' => 'Almanac', 'summary' => 'Six pages', 'due' => '2026-12-01T18:00'],
+        );
+    });
+
+    it('is made and changed, with its due time as the clock of the course shows it', function () {
+        $id = ($this->make)()->assertCreated()->json('id');
+        $this->getJson("/api/assignments/$id")->assertJson([
+            'title' => 'Almanac', 'dueAt' => '2026-12-01T17:00:00+00:00', 'due' => '2026-12-01T18:00', 'timeZone' => 'Europe/Berlin',
+        ]);
+        $this->putJson("/api/assignments/$id", ['title' => 'Almanac', 'summary' => '', 'due' => null])->assertNoContent();
+        $this->getJson("/api/assignments/$id")->assertJson(['summary' => '', 'dueAt' => null, 'due' => null]);
+    });
+
+    it('is refused with words, and nothing is changed', function (array $given, string $says) {
+        ($this->make)();
+        ($this->make)($given)->assertUnprocessable()->assertSee($says);
+        expect(Assignment::query()->count())->toBe(1);
+    })->with([
+        'a title that is there' => [[], 'an assignment of that title already'],
+        'no title' => [['title' => ' '], 'what the assignment is called'],
+        'no time' => [['title' => 'B', 'due' => 'soon'], 'There is no such time'],
+        'a day that there is not' => [['title' => 'B', 'due' => '2026-02-30T10:00'], 'There is no such time'],
+        'an hour that the clocks leave out' => [['title' => 'B', 'due' => '2026-03-29T02:30'], 'it is put forward that night'],
+    ]);
+
+    it('takes the first of two times that the clock shows twice', function () {
+        $id = ($this->make)(['due' => '2026-10-25T02:30'])->assertCreated()->json('id');
+
+        $this->getJson("/api/assignments/$id")->assertJson(['due' => '2026-10-25T02:30']);
+    });
+
+    it('is deleted by its name alone', function () {
+        $id = ($this->make)()->json('id');
+        $this->deleteJson("/api/assignments/$id", ['title' => 'Other'])->assertUnprocessable();
+        $this->deleteJson("/api/assignments/$id", ['title' => 'Almanac'])->assertNoContent();
+        expect(Assignment::query()->count())->toBe(0);
+    });
+});
