@@ -5,6 +5,7 @@
 #   MARGIN_PORT          web address, on 127.0.0.1                   (default: 8080)
 #   MARGIN_SEEN_PORT     where student pages are shown from          (default: MARGIN_PORT + 1)
 #   MARGIN_DB_PORT       PostgreSQL, on 127.0.0.1                    (default: MARGIN_PORT + 2)
+#   MARGIN_DEMO          no: without the demo course                 (default: yes)
 
 ROOT=$(cd "$(dirname "${BASH_SOURCE[0]}")/../.." && pwd)
 # One folder, wherever a command is run from.

@@ -31,6 +31,22 @@ const router = createBrowserRouter([
     children: [
       {path: '/log-in', lazy: async () => ({Component: (await import('./screens/log-in/LogIn')).LogIn})},
       {path: '/', lazy: async () => ({Component: (await import('./screens/shelf/Shelf')).Shelf})},
+      {path: '/courses/new', lazy: async () => ({Component: (await import('./screens/course/NewCourse')).NewCourse})},
+      {
+        path: '/courses/:id/settings',
+        lazy: async () => ({Component: (await import('./screens/course/CourseSettings')).CourseSettings}),
+      },
+      {path: '/courses/:id/roster', lazy: async () => ({Component: (await import('./screens/roster/Roster')).Roster})},
+      {
+        path: '/courses/:id/new-work',
+        lazy: async () => ({Component: (await import('./screens/assignment/NewAssignment')).NewAssignment}),
+      },
+      {
+        path: '/assignments/:id/settings',
+        lazy: async () => ({
+          Component: (await import('./screens/assignment/AssignmentSettings')).AssignmentSettings,
+        }),
+      },
       {path: '/courses/:id', lazy: async () => ({Component: (await import('./screens/course/Course')).Course})},
       {
         path: '/assignments/:id',

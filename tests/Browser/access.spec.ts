@@ -1,16 +1,6 @@
-import AxeBuilder from '@axe-core/playwright'
-import {expect, type Page} from '@playwright/test'
+import {expect} from '@playwright/test'
+import {broken} from './axe'
 import {test} from './desk'
-
-/** Source: axe-core's rules for WCAG 2.2 A and AA (npm, @axe-core/playwright 4.13.0). Student pages are not ours to mend. */
-async function broken(page: Page) {
-  const {violations} = await new AxeBuilder({page})
-    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
-    .exclude('iframe')
-    .exclude('.swatch')
-    .analyze()
-  return violations.map(({id, nodes}) => `${id}: ${nodes.map(node => node.html).join(' ')}`)
-}
 
 for (const lamp of [false, true]) {
   test(`every screen keeps to WCAG 2.2 AA ${lamp ? 'by lamp' : 'by daylight'}`, async ({page}) => {

@@ -21,6 +21,8 @@ export class ApiError extends Error {
   constructor(
     message: string,
     readonly status: number,
+    /** what is wrong with each field that was sent */
+    readonly fields: Record<string, string[]> = {},
   ) {
     super(message)
   }
@@ -40,12 +42,20 @@ export async function unwrap<T>(call: Promise<ApiResult<T>>): Promise<T> {
   } catch {
     throw new ApiError('The server cannot be reached. What you typed is still here; try again in a moment.', 0)
   }
-  if (!answer.response.ok) throw new ApiError(wordsFor(answer.error, answer.response.status), answer.response.status)
+  if (!answer.response.ok) {
+    const {status} = answer.response
+    throw new ApiError(wordsFor(answer.error, status), status, (answer.error as Refusal | undefined)?.errors)
+  }
   return answer.data as T
 }
 
+interface Refusal {
+  errors?: Record<string, string[]>
+  message?: string
+}
+
 function wordsFor(error: unknown, status: number): string {
-  const {errors, message} = (error ?? {}) as {errors?: Record<string, string[]>; message?: string}
+  const {errors, message} = (error ?? {}) as Refusal
   if (errors !== undefined) return Object.values(errors).flat().join('\n')
   if (status === 401) return 'You are not logged in any more. Log in again; nothing that was kept is lost.'
   if (status === 403) return 'This belongs to a course that is not yours.'

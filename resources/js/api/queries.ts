@@ -16,6 +16,13 @@ const busy = (run: Schemas['RunView'] | null) => run?.state === 'queued' || run?
 
 export const me = queryOptions({queryKey: ['me'], queryFn: () => unwrap(api.GET('/api/me')), staleTime: Infinity})
 
+/** Whether nobody has an account yet. */
+export const firstRun = queryOptions({
+  queryKey: ['first run'],
+  queryFn: () => unwrap(api.GET('/api/first-run')),
+  staleTime: Infinity,
+})
+
 export const shelf = queryOptions({queryKey: ['shelf'], queryFn: () => unwrap(api.GET('/api/shelf'))})
 
 export const course = (id: string) =>

@@ -35,6 +35,11 @@ function AssignmentScreen() {
         <Typography variant="h1" sx={{flex: 1}}>
           {data.title}
         </Typography>
+        {data.role === 'instructor' && (
+          <Link component={RouterLink} variant="body2" to={`/assignments/${id}/settings`}>
+            The assignment itself
+          </Link>
+        )}
         <Button component={RouterLink} to={`/assignments/${id}/in-tray`} variant="outlined">
           Open the in-tray
         </Button>

@@ -1,4 +1,4 @@
-import {Box, Link, Typography} from '@mui/material'
+import {Box, Button, Link, Typography} from '@mui/material'
 import {useSuspenseQuery} from '@tanstack/react-query'
 import {Link as RouterLink, useParams} from 'react-router'
 import type {Schemas} from '../../api/client'
@@ -17,28 +17,55 @@ export const Course = () => (
 function CourseScreen() {
   const {id = ''} = useParams()
   const {data} = useSuspenseQuery(course(id))
+  const mayDirect = data.role === 'instructor'
+  const present = data.students.filter(({aside}) => !aside)
   return (
     <Frame steps={[{name: data.title}]}>
-      <Typography variant="h1">{data.title}</Typography>
+      <Box sx={{display: 'flex', alignItems: 'baseline', gap: 3}}>
+        <Typography variant="h1" sx={{flex: 1}}>
+          {data.title}
+        </Typography>
+        {mayDirect && (
+          <>
+            <Link component={RouterLink} variant="body2" to={`/courses/${id}/settings`}>
+              The course itself
+            </Link>
+            <Button component={RouterLink} to={`/courses/${id}/new-work`} variant="outlined">
+              Set new work
+            </Button>
+          </>
+        )}
+      </Box>
       <Typography variant="body2" color="textSecondary" gutterBottom>
-        {data.school}, {data.term}
+        {[data.school, data.term].filter(name => name !== '').join(', ')}
+        {data.putAway && ' (put away)'}
       </Typography>
       <Box sx={{display: 'grid', gridTemplateColumns: 'minmax(0, 1fr) 16rem', gap: 6, mt: 3}}>
         <section aria-labelledby="assignments">
           <Typography variant="h2" id="assignments" gutterBottom>
             Assignments
           </Typography>
-          {data.assignments.length === 0 && <Empty>No work has been set yet.</Empty>}
+          {data.assignments.length === 0 && (
+            <Empty>{mayDirect ? 'No work yet. Set the first piece above.' : 'No work has been set yet.'}</Empty>
+          )}
           {data.assignments.map(line => (
             <AssignmentRow key={line.id} line={line} />
           ))}
         </section>
         <section aria-labelledby="roster">
-          <Typography variant="h2" id="roster" gutterBottom>
-            Roster
-          </Typography>
+          <Box sx={{display: 'flex', alignItems: 'baseline', justifyContent: 'space-between'}}>
+            <Typography variant="h2" id="roster" gutterBottom>
+              Roster
+            </Typography>
+            {mayDirect && (
+              <Link component={RouterLink} variant="body2" to={`/courses/${id}/roster`}>
+                Change it
+              </Link>
+            )}
+          </Box>
+          {present.length === 0 && <Empty>No students yet. Paste them from a spreadsheet.</Empty>}
           <Box component="ul" sx={{listStyle: 'none', p: 0, m: 0}}>
-            {data.students.map(student => (
+            {present.map(student => (
               <Box component="li" key={student.id} sx={{py: 0.4, display: 'flex', justifyContent: 'space-between'}}>
                 <Typography variant="body2">{student.name}</Typography>
                 <Typography variant="body2" color="textSecondary">

@@ -227,7 +227,7 @@ function Unmatched({
   })
   const {data: all} = useSuspenseQuery(course(courseId))
   const likely = new Set(arrival.likely.map(one => one.id))
-  const others = all.students.filter(one => !likely.has(one.id))
+  const others = all.students.filter(one => !one.aside && !likely.has(one.id))
   return (
     <Box sx={row}>
       <Typography variant="body2" sx={{overflowWrap: 'anywhere'}}>

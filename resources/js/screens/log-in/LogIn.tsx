@@ -1,12 +1,41 @@
 import {Box, Button, TextField, Typography} from '@mui/material'
-import {useMutation, useQueryClient} from '@tanstack/react-query'
+import {useMutation, useQuery, useQueryClient} from '@tanstack/react-query'
 import {useState, type SubmitEvent} from 'react'
 import {useNavigate, useSearchParams} from 'react-router'
 import {api, unwrap} from '../../api/client'
-import {me} from '../../api/queries'
+import {firstRun, me} from '../../api/queries'
 import {ErrorText} from '../../parts/Remark'
+import {FirstAccount} from './FirstAccount'
 
 export function LogIn() {
+  const {data} = useQuery(firstRun)
+  return (
+    <Box
+      component="main"
+      sx={{
+        minHeight: '100%',
+        display: 'grid',
+        gridTemplateColumns: 'minmax(0, 1fr) 15rem',
+        maxWidth: 860,
+        mx: 'auto',
+        pt: '16vh',
+        px: 4,
+      }}
+    >
+      <Box sx={{bgcolor: 'desk.sheet', borderRight: 1, borderColor: 'desk.fault', p: 6, height: 'fit-content'}}>
+        <Typography variant="h1" gutterBottom>
+          Inked Margin
+        </Typography>
+        {data?.needed === true ? <FirstAccount /> : <LogInForm />}
+      </Box>
+      <Typography variant="body2" sx={{p: 3, pt: 7, fontStyle: 'italic', color: 'desk.ink'}}>
+        What the machine finds, it pencils. What you ink, the student reads.
+      </Typography>
+    </Box>
+  )
+}
+
+function LogInForm() {
   const [email, setEmail] = useState('')
   const [password, setPassword] = useState('')
   const [search] = useSearchParams()
@@ -26,52 +55,33 @@ export function LogIn() {
     logIn.mutate()
   }
   return (
-    <Box
-      component="main"
-      sx={{
-        minHeight: '100%',
-        display: 'grid',
-        gridTemplateColumns: 'minmax(0, 1fr) 15rem',
-        maxWidth: 860,
-        mx: 'auto',
-        pt: '16vh',
-        px: 4,
-      }}
-    >
-      <Box sx={{bgcolor: 'desk.sheet', borderRight: 1, borderColor: 'desk.fault', p: 6, height: 'fit-content'}}>
-        <Typography variant="h1" gutterBottom>
-          Inked Margin
-        </Typography>
-        <Typography variant="body1" color="textSecondary" sx={{mb: 3}}>
-          Read your students’ sites against the brief, and write in the margin.
-        </Typography>
-        <Box component="form" onSubmit={submit} sx={{display: 'grid', gap: 2, maxWidth: 340}}>
-          <TextField
-            label="E-mail"
-            type="email"
-            autoComplete="username"
-            autoFocus
-            required
-            value={email}
-            onChange={event => setEmail(event.target.value)}
-          />
-          <TextField
-            label="Password"
-            type="password"
-            autoComplete="current-password"
-            required
-            value={password}
-            onChange={event => setPassword(event.target.value)}
-          />
-          <ErrorText error={logIn.error} />
-          <Button type="submit" variant="contained" loading={logIn.isPending} sx={{justifySelf: 'start'}}>
-            Log in
-          </Button>
-        </Box>
-      </Box>
-      <Typography variant="body2" sx={{p: 3, pt: 7, fontStyle: 'italic', color: 'desk.ink'}}>
-        What the machine finds, it pencils. What you ink, the student reads.
+    <>
+      <Typography variant="body1" color="textSecondary" sx={{mb: 3}}>
+        Read your students’ sites against the brief, and write in the margin.
       </Typography>
-    </Box>
+      <Box component="form" onSubmit={submit} sx={{display: 'grid', gap: 2, maxWidth: 340}}>
+        <TextField
+          label="E-mail"
+          type="email"
+          autoComplete="username"
+          autoFocus
+          required
+          value={email}
+          onChange={event => setEmail(event.target.value)}
+        />
+        <TextField
+          label="Password"
+          type="password"
+          autoComplete="current-password"
+          required
+          value={password}
+          onChange={event => setPassword(event.target.value)}
+        />
+        <ErrorText error={logIn.error} />
+        <Button type="submit" variant="contained" loading={logIn.isPending} sx={{justifySelf: 'start'}}>
+          Log in
+        </Button>
+      </Box>
+    </>
   )
 }

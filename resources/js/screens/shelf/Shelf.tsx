@@ -16,6 +16,7 @@ export const Shelf = () => (
 
 function ShelfScreen() {
   const {data} = useSuspenseQuery(shelf)
+  const away = data.courses.filter(({putAway}) => putAway)
   return (
     <Frame steps={[{name: 'Shelf'}]}>
       <Typography variant="h1" gutterBottom>
@@ -27,10 +28,15 @@ function ShelfScreen() {
           <WaitingLine key={line.assignmentId} line={line} />
         ))}
       </Box>
-      <Typography variant="h2" gutterBottom>
-        Courses
-      </Typography>
-      {data.courses.length === 0 && <Empty>You are on no course yet. Whoever set this up can put you on one.</Empty>}
+      <Box sx={{display: 'flex', alignItems: 'baseline', justifyContent: 'space-between'}}>
+        <Typography variant="h2" gutterBottom>
+          Courses
+        </Typography>
+        <Link component={RouterLink} variant="body2" to="/courses/new">
+          Make a course
+        </Link>
+      </Box>
+      {data.courses.length === 0 && <Empty>You are on no course yet. Make one, or ask to be put on one.</Empty>}
       <Box
         component="ul"
         sx={{
@@ -44,10 +50,25 @@ function ShelfScreen() {
           borderColor: 'desk.rule',
         }}
       >
-        {data.courses.map(course => (
-          <Spine key={course.id} course={course} />
-        ))}
+        {data.courses
+          .filter(({putAway}) => !putAway)
+          .map(course => (
+            <Spine key={course.id} course={course} />
+          ))}
       </Box>
+      {away.length > 0 && (
+        <Typography variant="body2" color="textSecondary" sx={{mt: 2}}>
+          Put away:{' '}
+          {away.map(({id, title, term}, index) => (
+            <span key={id}>
+              {index > 0 && ', '}
+              <Link component={RouterLink} to={`/courses/${id}`}>
+                {term === '' ? title : `${title}, ${term}`}
+              </Link>
+            </span>
+          ))}
+        </Typography>
+      )}
     </Frame>
   )
 }

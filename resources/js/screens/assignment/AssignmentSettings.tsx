@@ -1,0 +1,74 @@
+import {Box, Typography} from '@mui/material'
+import {useMutation, useQueryClient, useSuspenseQuery} from '@tanstack/react-query'
+import {useForm} from 'react-hook-form'
+import {useNavigate, useParams} from 'react-router'
+import {api, unwrap} from '../../api/client'
+import {assignment} from '../../api/queries'
+import {DeleteByName} from '../../parts/form/DeleteByName'
+import {ApiForm, sayBeside} from '../../parts/form/form'
+import {Frame} from '../../parts/Frame'
+import {many} from '../../parts/when'
+import {Screen} from '../Screen'
+import {AssignmentFields, type AssignmentWords} from './AssignmentFields'
+
+export const AssignmentSettings = () => (
+  <Screen>
+    <SettingsScreen />
+  </Screen>
+)
+
+/** An assignment's title, words and due time, and its end. */
+function SettingsScreen() {
+  const {id = ''} = useParams()
+  const {data} = useSuspenseQuery(assignment(id))
+  const navigate = useNavigate()
+  const queries = useQueryClient()
+  const path = {assignment: id}
+  const {title, summary, due} = data
+  const form = useForm<AssignmentWords>({defaultValues: {title, summary, due: due ?? ''}})
+  const keep = useMutation({
+    mutationFn: (words: AssignmentWords) =>
+      unwrap(
+        api.PUT('/api/assignments/{assignment}', {
+          params: {path},
+          body: {...words, due: words.due === '' ? null : words.due},
+        }),
+      ),
+    onError: error => sayBeside(error, form),
+    onSuccess: async () => {
+      await queries.invalidateQueries()
+      await navigate(`/assignments/${id}`)
+    },
+  })
+  const remove = async (name: string) => {
+    await unwrap(api.DELETE('/api/assignments/{assignment}', {params: {path}, body: {title: name}}))
+    queries.removeQueries({queryKey: assignment(id).queryKey})
+    await queries.invalidateQueries()
+    await navigate(`/courses/${data.courseId}`)
+  }
+  return (
+    <Frame
+      steps={[
+        {name: data.course, to: `/courses/${data.courseId}`},
+        {name: data.title, to: `/assignments/${id}`},
+        {name: 'The assignment itself'},
+      ]}
+    >
+      <Typography variant="h1" sx={{mb: 3}}>
+        The assignment itself
+      </Typography>
+      <ApiForm form={form} keep={keep} submit="Keep" label="The assignment itself">
+        <AssignmentFields form={form} timeZone={data.timeZone} />
+      </ApiForm>
+      <Box component="section" aria-label="Delete it" sx={{borderTop: 1, borderColor: 'divider', pt: 2, mt: 4}}>
+        <Typography variant="h2" gutterBottom>
+          Delete it
+        </Typography>
+        <Typography variant="body1">
+          Its brief and {many(data.handIns.length, 'hand-in')} with all that was written to them go with it, for good.
+        </Typography>
+        <DeleteByName what="the assignment" onDelete={remove} />
+      </Box>
+    </Frame>
+  )
+}

@@ -1,0 +1,48 @@
+import {Typography} from '@mui/material'
+import {useMutation, useQueryClient, useSuspenseQuery} from '@tanstack/react-query'
+import {useForm} from 'react-hook-form'
+import {useNavigate, useParams} from 'react-router'
+import {api, unwrap} from '../../api/client'
+import {course} from '../../api/queries'
+import {ApiForm, sayBeside} from '../../parts/form/form'
+import {Frame} from '../../parts/Frame'
+import {Screen} from '../Screen'
+import {AssignmentFields, type AssignmentWords} from './AssignmentFields'
+
+export const NewAssignment = () => (
+  <Screen>
+    <NewAssignmentScreen />
+  </Screen>
+)
+
+function NewAssignmentScreen() {
+  const {id = ''} = useParams()
+  const {data} = useSuspenseQuery(course(id))
+  const navigate = useNavigate()
+  const queries = useQueryClient()
+  const form = useForm<AssignmentWords>({defaultValues: {title: '', summary: '', due: ''}})
+  const keep = useMutation({
+    mutationFn: ({due, ...words}: AssignmentWords) =>
+      unwrap(
+        api.POST('/api/courses/{course}/assignments', {
+          params: {path: {course: id}},
+          body: {...words, due: due === '' ? null : due},
+        }),
+      ),
+    onError: error => sayBeside(error, form),
+    onSuccess: async made => {
+      await queries.invalidateQueries({queryKey: course(id).queryKey})
+      await navigate(`/assignments/${made.id}`)
+    },
+  })
+  return (
+    <Frame steps={[{name: data.title, to: `/courses/${id}`}, {name: 'New work'}]}>
+      <Typography variant="h1" sx={{mb: 3}}>
+        New work
+      </Typography>
+      <ApiForm form={form} keep={keep} submit="Set it" label="New work">
+        <AssignmentFields form={form} timeZone={data.timeZone} />
+      </ApiForm>
+    </Frame>
+  )
+}

@@ -1,0 +1,108 @@
+import {expect, test} from '@playwright/test'
+import {broken} from './axe'
+import {drop, html, zip} from './desk'
+
+/** A server of its own, with nothing in its database and no demo. */
+const EMPTY = process.env.MARGIN_EMPTY_URL
+
+const BRIEF = `title: Island almanac
+requirements:
+  - {id: pages, kind: files, title: Both pages, points: 4, names: [index.html, tides.html]}
+  - {id: heading, kind: count, title: One heading, points: 2, selector: h1, exactly: 1}
+`
+
+test.use({baseURL: EMPTY})
+test.skip(EMPTY === undefined, 'bin/test starts the empty installation that this needs')
+
+test('from the empty database to a hand-in that is checked', async ({page}) => {
+  await page.goto('/')
+  await expect(page.getByText('Nobody has an account here yet.')).toBeVisible()
+  expect(await broken(page), 'first account').toEqual([])
+  await page.getByLabel('Name').fill('Ada Quill')
+  await page.getByLabel('E-mail').fill('ada@wrenquay.invalid')
+  await page.getByLabel('Password').fill('short')
+  await page.getByRole('button', {name: 'Make the account'}).click()
+  await expect(page.getByText('A password has 10 characters or more.')).toBeVisible()
+  await page.getByLabel('Password').fill('ink-and-pencil')
+  await page.getByRole('button', {name: 'Make the account'}).click()
+
+  await page.getByRole('link', {name: 'Make a course'}).click()
+  expect(await broken(page), 'new course').toEqual([])
+  await page.getByRole('button', {name: 'Make the course'}).click()
+  await expect(page.getByText('Type what the course is called.')).toBeVisible()
+  await page.getByLabel('Title').fill('Web Craft 2')
+  await page.getByLabel('Time zone').selectOption('Europe/Berlin')
+  await page.getByRole('button', {name: 'Make the course'}).click()
+
+  await page.getByRole('link', {name: 'Change it'}).click()
+  await page
+    .getByLabel('Paste from a spreadsheet')
+    .fill('Student number\tName\n2026001\tFinch, Willa\n2026002\tVoss, Orla\n2026002\tOrla again\n\tNo Number\n')
+  expect(await broken(page), 'roster pasted').toEqual([])
+  await page.getByRole('button', {name: 'See what it says'}).click()
+  await expect(page.getByRole('status').filter({hasText: 'lines'})).toHaveText('4 lines: 2 new, 1 doubled, 1 not read.')
+  expect(await broken(page), 'roster understood').toEqual([])
+  await page.getByRole('button', {name: 'Keep this roster'}).click()
+  await page.getByRole('button', {name: 'Change Orla Voss'}).click()
+  await page.getByLabel('Group').fill('B')
+  expect(await broken(page), 'roster changed').toEqual([])
+  await page.getByRole('button', {name: 'Keep', exact: true}).click()
+  await expect(page.getByRole('row', {name: /Orla Voss 2026002 B/})).toBeVisible()
+
+  await page.getByRole('link', {name: 'Web Craft 2'}).click()
+  await page.getByRole('link', {name: 'Set new work'}).click()
+  expect(await broken(page), 'new work').toEqual([])
+  await page.getByLabel('Title').fill('Island almanac')
+  await page.getByLabel('Due').fill('2027-03-01T18:00')
+  await page.getByRole('button', {name: 'Set it'}).click()
+  await page.getByRole('button', {name: 'Change it as YAML'}).click()
+  await page.getByLabel('The brief as YAML').fill(BRIEF)
+  await page.getByRole('button', {name: 'Put in force and check again'}).click()
+  await expect(page.getByText('Version 1, 6 points in all')).toBeVisible()
+
+  await page.getByRole('link', {name: 'Open the in-tray'}).click()
+  await drop(page, zip('2026001.zip', {'index.html': html('<h1>Almanac</h1>')}), 'Willa Finch', /checked/)
+  await page.getByRole('link', {name: 'Willa Finch'}).click()
+  await expect(page.getByText('4 of 6 points')).toBeVisible()
+})
+
+test('once there is an account, nobody is offered the first one', async ({page}) => {
+  await page.goto('/log-in')
+  await expect(page.getByRole('button', {name: 'Log in'})).toBeVisible()
+  await expect(page.getByText('Nobody has an account')).toHaveCount(0)
+})
+
+test('a course is put away, brought back, carried over, and deleted by its name', async ({page}) => {
+  await page.goto('/log-in')
+  await page.getByLabel('E-mail').fill('ada@wrenquay.invalid')
+  await page.getByLabel('Password').fill('ink-and-pencil')
+  await page.getByRole('button', {name: 'Log in'}).click()
+  await page
+    .getByRole('main')
+    .getByRole('link', {name: /Web Craft 2/})
+    .click()
+  await page.getByRole('link', {name: 'The course itself'}).click()
+  await expect(page.getByRole('heading', {name: 'The course itself'})).toBeVisible()
+  expect(await broken(page), 'the course itself').toEqual([])
+  await page.getByRole('button', {name: 'Put it away'}).click()
+  await expect(page.getByRole('button', {name: 'Bring it back'})).toBeVisible()
+
+  const carry = page.getByRole('form', {name: 'Carry over'})
+  await carry.getByLabel('Title').fill('Web Craft 2, again')
+  await carry.getByLabel('Due times move by').fill('52')
+  await carry.getByRole('button').click()
+  await expect(page.getByRole('heading', {name: 'Web Craft 2, again'})).toBeVisible()
+  await expect(page.getByText('due Mon 28 Feb 2028, 17:00')).toBeVisible()
+  await expect(page.getByText('No students yet.')).toBeVisible()
+
+  await page.goto('/')
+  await page.getByText('Put away:').getByRole('link', {name: 'Web Craft 2'}).click()
+  await page.getByRole('link', {name: 'The course itself'}).click()
+  await page.getByLabel('Type the name of the course').fill('Web Craft')
+  await page.getByRole('button', {name: 'Delete the course'}).click()
+  await expect(page.getByText('That is not its name. Nothing was deleted.')).toBeVisible()
+  await page.getByLabel('Type the name of the course').fill('Web Craft 2')
+  await page.getByRole('button', {name: 'Delete the course'}).click()
+  await expect(page.getByRole('heading', {name: 'What waits for you'})).toBeVisible()
+  await expect(page.getByText('Put away:')).toHaveCount(0)
+})
