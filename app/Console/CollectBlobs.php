@@ -31,6 +31,7 @@ final class CollectBlobs extends Command
                 'blobs.sha256',
             ))
             ->whereNotExists(fn ($query) => $query->from('brief_files')->whereColumn('brief_files.sha256', 'blobs.sha256'))
+            ->whereNotExists(fn ($query) => $query->from('assignment_files')->whereColumn('assignment_files.sha256', 'blobs.sha256'))
             ->whereNotExists(fn ($query) => $query->from('arrivals')->whereColumn('arrivals.sha256', 'blobs.sha256'));
         foreach ($unused->pluck('sha256') as $sha256) {
             $count += is_string($sha256) && $blobs->drop($sha256) ? 1 : 0;

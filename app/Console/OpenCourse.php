@@ -82,13 +82,16 @@ final class OpenCourse extends Command
                     ? Carbon::parse($due, $course->time_zone)->utc()
                     : ($due === null ? null : self::day($due)->endOfDay()->startOfSecond()),
             ]);
-            if (File::exists("$folder/briefs/$key.yaml")) {
-                $brief = $assignment->briefs()->create(['version' => 1, 'source' => File::get("$folder/briefs/$key.yaml")]);
-                foreach (self::MATERIALS as $place => $role) {
-                    if (is_dir("$folder/$place/$key")) {
-                        $materials->put($brief, $role, (new FolderReader)->read("$folder/$place/$key"));
-                    }
+            foreach (self::MATERIALS as $place => $role) {
+                if (is_dir("$folder/$place/$key")) {
+                    $materials->put($assignment, $role, (new FolderReader)->read("$folder/$place/$key"));
                 }
+            }
+            if (File::exists("$folder/briefs/$key.yaml")) {
+                MaterialStore::keepWith($assignment->briefs()->create([
+                    'version' => 1,
+                    'source' => File::get("$folder/briefs/$key.yaml"),
+                ]));
             }
             $this->handIn($assignment, "$folder/hand-ins/$key", $work['arrivals'] ?? [], $blobs);
         }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Courses;
 
 use App\Models\Assignment;
-use App\Models\Brief;
 use App\Models\Course;
 use App\Sites\MaterialStore;
 use Illuminate\Support\Facades\DB;
@@ -38,9 +37,9 @@ final readonly class CarryOver
             'summary' => $from->summary,
             'due_at' => $from->due_at?->setTimezone($course->time_zone)->addWeeks($weeks)->utc(),
         ]);
-        if ($from->brief instanceof Brief) {
-            $brief = $assignment->briefs()->create(['version' => 1, 'source' => $from->brief->source]);
-            MaterialStore::carry($from->brief, $brief);
+        MaterialStore::copy($from, $assignment);
+        if ($from->brief !== null) {
+            MaterialStore::keepWith($assignment->briefs()->create(['version' => 1, 'source' => $from->brief->source]));
         }
     }
 }

@@ -7,14 +7,12 @@ namespace App\Marking;
 use App\Http\Resources\OutcomeChange;
 use App\Http\Resources\TriedHandIn;
 use App\Models\Assignment;
-use App\Models\Brief as BriefVersion;
 use App\Models\HandIn;
 use App\Models\Outcome;
 use App\Sites\MaterialStore;
 use App\Sites\SiteStore;
 use Illuminate\Support\Collection;
 use InkedMargin\Core\Brief\Brief;
-use InkedMargin\Core\Brief\Materials;
 use InkedMargin\Core\Marking\Check;
 use InkedMargin\Core\Marking\CheckReport;
 
@@ -33,8 +31,7 @@ final readonly class BriefTrial
     {
         $handIns = $assignment->handIns()->newest()
             ->with(['student', 'files', 'run.outcomes', 'marks', 'assignment'])->get()->sortBy('student.name')->values();
-        $inForce = $assignment->brief()->with('files')->first();
-        $materials = $inForce instanceof BriefVersion ? $this->materials->read($inForce) : Materials::none();
+        $materials = $this->materials->current($assignment);
         $before = Scores::of($handIns->toBase());
         $from = microtime(true);
         $tried = [];

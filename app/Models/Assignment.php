@@ -70,6 +70,12 @@ final class Assignment extends Model implements BelongsToCourse
         return $this->hasMany(Brief::class);
     }
 
+    /** @return HasMany<AssignmentFile, $this> */
+    public function files(): HasMany
+    {
+        return $this->hasMany(AssignmentFile::class)->orderBy('role')->orderBy('path');
+    }
+
     /** @return HasMany<HandIn, $this> */
     public function handIns(): HasMany
     {

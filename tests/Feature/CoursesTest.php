@@ -79,7 +79,7 @@ describe('a course', function () {
         $assignment->course->update(['time_zone' => 'Europe/Berlin']);
         $assignment->update(['due_at' => '2026-10-20 16:00:00+00', 'summary' => 'Six pages']);
         $given = new Site('given', [new SourceFile('index.html', '<p>a</p>')]);
-        app(MaterialStore::class)->put($assignment->brief()->firstOrFail(), MaterialRole::Starter, $given);
+        app(MaterialStore::class)->put($assignment, MaterialRole::Starter, $given);
         $this->handIn($assignment->refresh());
         $marker = $this->instructor('marker@example.org');
         $assignment->course->users()->attach($marker, ['role' => 'marker']);

@@ -213,8 +213,7 @@ it('shows a page in no styles, or in one sheet of the hand-in, without touching 
 
 it('shows a page in a sheet that the assignment gives, with what that imports', function () {
     $handIn = $this->handIn($this->handIn->assignment, STYLED);
-    $brief = $handIn->assignment->briefs()->create(['version' => 9, 'source' => "title: T\nrequirements: []\n"]);
-    app(MaterialStore::class)->put($brief, MaterialRole::Sheets, new Site('given', [
+    app(MaterialStore::class)->put($handIn->assignment, MaterialRole::Sheets, new Site('given', [
         new SourceFile('look/night.css', '@import "base.css"; p { color: #fff }'),
         new SourceFile('look/base.css', 'body { background: #000 }'),
     ]));

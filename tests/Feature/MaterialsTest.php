@@ -19,11 +19,10 @@ beforeEach(function () {
           - {id: copy, kind: text, title: The opening, points: 4, selector: p, copy: opening.txt}
           - {id: look, kind: look, title: Layout, points: 2}
         YAML);
-    $this->give = fn (MaterialRole $role, string $path, string $bytes) => app(MaterialStore::class)->put(
-        $this->assignment->brief()->firstOrFail(),
-        $role,
-        new Site('given', [new SourceFile($path, $bytes)]),
-    );
+    $this->give = function (MaterialRole $role, string $path, string $bytes): void {
+        app(MaterialStore::class)->put($this->assignment, $role, new Site('given', [new SourceFile($path, $bytes)]));
+        MaterialStore::keepWith($this->assignment->brief()->firstOrFail());
+    };
     $this->hand = fn (string $body) => $this->handIn($this->assignment, ['index.html' => Samples::page($body)]);
 });
 

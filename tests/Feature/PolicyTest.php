@@ -38,6 +38,7 @@ it('lets nobody reach another’s course, and strangers not even the door', func
         '{note}' => $note->id,
         '{finding}' => $handIn->run->findings[0]->fingerprint,
         '{student}' => $handIn->student_id,
+        '{role}' => 'starter',
         '{arrival}' => \App\Models\Arrival::query()->value('id'),
     ];
     $address = '/api/'.strtr($address, $places);
@@ -60,6 +61,15 @@ it('lets nobody reach another’s course, and strangers not even the door', func
     ['GET', 'assignments/{assignment}'],
     ['PUT', 'assignments/{assignment}', ['title' => 'x']],
     ['DELETE', 'assignments/{assignment}', ['title' => 'x']],
+    ['GET', 'assignments/{assignment}/brief/draft'],
+    ['PUT', 'assignments/{assignment}/brief/draft', ['source' => 'x', 'version' => 0]],
+    ['DELETE', 'assignments/{assignment}/brief/draft'],
+    ['GET', 'assignments/{assignment}/brief/sites'],
+    ['POST', 'assignments/{assignment}/brief/reading', ['source' => 'x']],
+    ['GET', 'assignments/{assignment}/materials'],
+    ['POST', 'assignments/{assignment}/materials/{role}'],
+    ['DELETE', 'assignments/{assignment}/materials/{role}'],
+    ['GET', 'assignments/{assignment}/brief/proposal'],
     ['PUT', 'assignments/{assignment}/brief', ['source' => 'x']],
     ['GET', 'assignments/{assignment}/arrivals'],
     ['POST', 'assignments/{assignment}/arrivals', ['files' => ['x']]],

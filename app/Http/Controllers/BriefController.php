@@ -11,6 +11,7 @@ use App\Jobs\CheckClass;
 use App\Marking\BriefTrial;
 use App\Models\Assignment;
 use App\Models\Brief;
+use App\Models\BriefDraft;
 use App\Sites\MaterialStore;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
@@ -47,9 +48,8 @@ final class BriefController extends Controller
                 return $inForce;
             }
             $brief = $assignment->briefs()->create(['version' => ($inForce->version ?? 0) + 1, 'source' => $source]);
-            if ($inForce !== null) {
-                MaterialStore::carry($inForce, $brief);
-            }
+            MaterialStore::keepWith($brief);
+            BriefDraft::query()->whereKey($assignment->id)->delete();
 
             return $brief;
         });

@@ -44,11 +44,13 @@ final readonly class BriefReader
     }
 
     /**
+     * What a text in YAML or JSON says, before any of it is looked at.
+     *
      * @return array<mixed>
      *
-     * @throws BriefError
+     * @throws BriefError where it says nothing that a brief could
      */
-    private static function values(string $source): array
+    public static function values(string $source): array
     {
         if (strlen($source) > self::LONGEST) {
             throw new BriefError(['a brief has '.number_format(self::LONGEST).' bytes at most']);

@@ -121,6 +121,76 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/brief-kinds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All that a brief can ask for. */
+        get: operations["briefKinds"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/assignments/{assignment}/brief/draft": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The draft; where there is none, the brief in use, as version 0. */
+        get: operations["briefDraft"];
+        /** Keeps it, unless somebody else has changed it since: then theirs comes back, and nobody's words are lost. */
+        put: operations["keepBriefDraft"];
+        post?: never;
+        /** Back to the brief in use. */
+        delete: operations["strikeBriefDraft"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/assignments/{assignment}/brief/sites": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The sites that it can be tried on. */
+        get: operations["trialSites"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/assignments/{assignment}/brief/reading": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What it says, and what each of its sentences comes to on a site. Nothing is kept. */
+        post: operations["readBriefDraft"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/courses/{course}": {
         parameters: {
             query?: never;
@@ -267,6 +337,56 @@ export interface paths {
         post?: never;
         /** Goes back to the computed points. */
         delete: operations["dropMark"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/assignments/{assignment}/materials": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["materials"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/assignments/{assignment}/materials/{role}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** In place of what was given in this role. A brief in use gets a new version, and everything is checked again. */
+        post: operations["giveMaterial"];
+        delete: operations["dropMaterial"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/assignments/{assignment}/brief/proposal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A first brief for work like the model answer, which meets all of it. Nothing is kept. */
+        get: operations["proposeBrief"];
+        put?: never;
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -597,6 +717,11 @@ export interface components {
             /** @description of what is to go, as it is */
             title: string;
         };
+        DraftRequest: {
+            source: string;
+            /** @description of the draft that was changed; 0 for none */
+            version: number;
+        };
         FirstRunRequest: {
             name: string;
             email: string;
@@ -636,6 +761,12 @@ export interface components {
             group: string;
             /** @description whether they left */
             aside: boolean;
+        };
+        TryDraftRequest: {
+            /** @description YAML or JSON */
+            source: string;
+            /** @description the key of the site to try it on */
+            site: string | null;
         };
         VerdictRequest: {
             /** @enum {string} */
@@ -692,6 +823,63 @@ export interface components {
             id: string;
             attempt: number;
             arrivedAt: string;
+        };
+        /** @description A brief that is being written. */
+        BriefDraftView: {
+            /** @description 0 where nobody has written any yet */
+            version: number;
+            source: string;
+            by: string | null;
+            at: string | null;
+        };
+        /** @description A field of a brief, as the core declares it: what a form needs to know. */
+        BriefFieldView: {
+            name: string;
+            /** @enum {InkedMargin\Core\Brief\FieldType} */
+            type: "text" | "texts" | "selector" | "number" | "whole number" | "yes or no" | "choice" | "parts" | "entries" | "pages" | "steps";
+            /** @description what it means, as half a sentence */
+            about: string;
+            required: boolean;
+            choices: string[];
+        };
+        /** @description A kind of requirement, with its fields. */
+        BriefKindView: {
+            kind: string;
+            about: string;
+            fields: components["schemas"]["BriefFieldView"][];
+        };
+        /** @description All that a brief can ask for, from the core's own declarations. */
+        BriefKinds: {
+            /** @description the fields of every requirement */
+            terms: components["schemas"]["BriefFieldView"][];
+            kinds: components["schemas"]["BriefKindView"][];
+            readyMade: components["schemas"]["ReadyMadeView"][];
+        };
+        /** @description A brief that nobody has put in use, as YAML. */
+        BriefProposal: {
+            source: string;
+        };
+        /** @description A brief that is being written, read and tried on a site. Nothing is kept. */
+        BriefReading: {
+            /** @description the brief as it was written */
+            document: {
+                [key: string]: unknown;
+            };
+            yaml: string;
+            requirements: components["schemas"]["RequirementReading"][];
+            /** @description why it cannot be put in use; none where it can */
+            problems: string[];
+            /** Format: float */
+            points: number;
+            /**
+             * Format: float
+             * @description of the site that it was tried on
+             */
+            awarded: number | null;
+            /** Format: float */
+            possible: number | null;
+            /** @description files, elements, classes and ids of that site, to choose from */
+            names: string[];
         };
         /** @description What a brief would change, before it is kept. */
         BriefTrialView: {
@@ -914,6 +1102,12 @@ export interface components {
         Made: {
             id: string;
         };
+        /** @description What an assignment gives in one role. */
+        MaterialView: {
+            /** @enum {App\Models\MaterialRole} */
+            role: "starter" | "model" | "copy" | "sheets";
+            paths: string[];
+        };
         /** @description Who is logged in. */
         Me: {
             id: string;
@@ -944,6 +1138,14 @@ export interface components {
         Problem: {
             message: string;
         };
+        /** @description A requirement to begin from, in the words of those who ask for it. */
+        ReadyMadeView: {
+            words: string;
+            /** @description its fields, without the id */
+            values: {
+                [key: string]: unknown;
+            };
+        };
         /** @description Another place that explains a finding. */
         RelatedPlace: {
             file: string;
@@ -971,6 +1173,21 @@ export interface components {
             sentence: string;
             /** Format: float */
             points: number;
+        };
+        /** @description A requirement of a brief that is being written: as a sentence, and what it comes to on the site it is tried on. */
+        RequirementReading: {
+            /** @description null where it cannot be read */
+            sentence: string | null;
+            problems: string[];
+            /** Format: float */
+            points: number;
+            /** @enum {InkedMargin\Core\Marking\OutcomeKind|null} */
+            outcome: "met" | "partly" | "unmet" | "unclear" | null;
+            measured: string;
+            expected: string;
+            /** Format: float */
+            awarded: number;
+            shortfalls: components["schemas"]["OutcomeShortfall"][];
         };
         /** @description A line of a roster that was pasted or dropped, and what it comes to. */
         RosterLine: {
@@ -1222,6 +1439,11 @@ export interface components {
         /** @description How many of the files that were sent have arrived. */
         Taken: {
             taken: number;
+        };
+        /** @description A site that a brief can be tried on. */
+        TrialSite: {
+            key: string;
+            name: string;
         };
         /** @description What a brief would change for one student. */
         TriedHandIn: {
@@ -1535,6 +1757,151 @@ export interface operations {
                 };
                 content: {
                     "application/json": Record<string, never>;
+                };
+            };
+        };
+    };
+    briefKinds: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BriefKinds"];
+                };
+            };
+        };
+    };
+    briefDraft: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BriefDraftView"];
+                };
+            };
+        };
+    };
+    keepBriefDraft: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["DraftRequest"];
+            };
+        };
+        responses: {
+            /** @description Kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BriefDraftView"];
+                };
+            };
+            /** @description Somebody else has changed it; theirs */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BriefDraftView"];
+                };
+            };
+        };
+    };
+    strikeBriefDraft: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Gone */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    trialSites: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TrialSite"][];
+                };
+            };
+        };
+    };
+    readBriefDraft: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["TryDraftRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BriefReading"];
                 };
             };
         };
@@ -1871,6 +2238,99 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    materials: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MaterialView"][];
+                };
+            };
+        };
+    };
+    giveMaterial: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignment: string;
+                role: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    "files[]"?: string[];
+                    "paths[]"?: string[];
+                };
+            };
+        };
+        responses: {
+            /** @description Kept */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    dropMaterial: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignment: string;
+                role: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Gone */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    proposeBrief: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BriefProposal"];
+                };
             };
         };
     };

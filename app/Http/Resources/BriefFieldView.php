@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use InkedMargin\Core\Brief\Field;
+use InkedMargin\Core\Brief\FieldType;
+use OpenApi\Attributes as OA;
+
+/** A field of a brief, as the core declares it: what a form needs to know. */
+#[OA\Schema]
+final readonly class BriefFieldView
+{
+    /** @param  list<string>  $choices */
+    public function __construct(
+        #[OA\Property]
+        public string $name,
+        #[OA\Property(enum: FieldType::class)]
+        public FieldType $type,
+        #[OA\Property(description: 'what it means, as half a sentence')]
+        public string $about,
+        #[OA\Property]
+        public bool $required,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
+        public array $choices,
+    ) {
+    }
+
+    public static function of(Field $field): self
+    {
+        return new self($field->name, $field->type, $field->about, $field->required, $field->choices);
+    }
+}

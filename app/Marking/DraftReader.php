@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Marking;
+
+use App\Http\Resources\BriefReading;
+use App\Http\Resources\OutcomeShortfall;
+use App\Http\Resources\RequirementReading;
+use InkedMargin\Core\Brief\Draft;
+use InkedMargin\Core\Brief\DraftRequirement;
+use InkedMargin\Core\Brief\Materials;
+use InkedMargin\Core\Brief\Shortfall;
+use InkedMargin\Core\Marking\Check;
+use InkedMargin\Core\Marking\Outcome;
+use InkedMargin\Core\Site\ParsedSite;
+use InkedMargin\Core\Site\Site;
+
+/** Reads a brief that is being written, and tries it on a site. */
+final readonly class DraftReader
+{
+    private const MOST_SHORTFALLS = 6;
+
+    private const MOST_NAMES = 300;
+
+    public static function read(Draft $draft, ?Site $site, Materials $materials): BriefReading
+    {
+        $report = $site === null || $draft->brief === null ? null : Check::run($site, $draft->brief, materials: $materials);
+        $outcomes = [];
+        foreach ($report->outcomes ?? [] as $outcome) {
+            $outcomes['id '.$outcome->requirement->terms->id] = $outcome;
+        }
+        $readings = [];
+        $points = 0.0;
+        foreach ($draft->requirements as $one) {
+            $id = 'id '.$one->requirement?->terms->id;
+            $readings[] = self::reading($one, $outcomes[$id] ?? null);
+            // A second requirement of the same name is none until it has one of its own.
+            unset($outcomes[$id]);
+            $points += $one->requirement->terms->points ?? 0.0;
+        }
+
+        return new BriefReading(
+            (object) $draft->values,
+            $draft->yaml(),
+            $readings,
+            $draft->problems,
+            $points,
+            $report?->score->awarded,
+            $report?->score->possible,
+            $site === null ? [] : self::names($report->site ?? ParsedSite::of($site)),
+        );
+    }
+
+    private static function reading(DraftRequirement $draft, ?Outcome $outcome): RequirementReading
+    {
+        return new RequirementReading(
+            $draft->requirement?->sentence(),
+            $draft->problems,
+            $draft->requirement->terms->points ?? 0.0,
+            $outcome?->kind,
+            $outcome->measured ?? '',
+            $outcome->expected ?? '',
+            $outcome->points->awarded ?? 0.0,
+            array_map(self::shortfall(...), array_slice($outcome->shortfalls ?? [], 0, self::MOST_SHORTFALLS)),
+        );
+    }
+
+    private static function shortfall(Shortfall $shortfall): OutcomeShortfall
+    {
+        return new OutcomeShortfall(
+            $shortfall->file,
+            $shortfall->source?->position($shortfall->span->start)->line,
+            $shortfall->message,
+        );
+    }
+
+    /** @return list<string> what a brief for such a site speaks of: its files, the elements, classes and ids on its pages */
+    private static function names(ParsedSite $site): array
+    {
+        $names = array_fill_keys($site->files->paths(), true);
+        foreach ($site->pages as $page) {
+            foreach ($page->elements as $element) {
+                $names[$element->name] = true;
+                foreach ($element->classes() as $class) {
+                    $names[".$class"] = true;
+                }
+                $id = $element->value('id');
+                if ($id !== null) {
+                    $names["#$id"] = true;
+                }
+            }
+        }
+
+        return array_slice(array_map(strval(...), array_keys($names)), 0, self::MOST_NAMES);
+    }
+}

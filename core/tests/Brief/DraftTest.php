@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+use InkedMargin\Core\Brief\BriefError;
+use InkedMargin\Core\Brief\BriefReader;
+use InkedMargin\Core\Brief\Draft;
+use InkedMargin\Core\Brief\Kinds;
+use InkedMargin\Core\Brief\ReadyMade;
+
+it('reads each requirement by itself, so that one that is not whole does not hide the others', function () {
+    $draft = Draft::read(<<<'YAML'
+        title: T
+        marking: {round_to: 0.5}
+        requirements:
+          - {id: one, kind: titles, title: Titles, points: 2}
+          - {id: two, kind: count, title: Cells}
+          - {id: one, kind: contrast, title: Again}
+          - nothing
+        YAML);
+
+    expect(array_map(fn ($one) => $one->requirement?->sentence() !== null, $draft->requirements))->toBe([true, false, true, false])
+        ->and($draft->requirements[1]->problems)->toBe(['exactly: one of exactly, at_least and at_most is needed', 'selector: is missing'])
+        ->and($draft->requirements[3]->problems)->toBe(['a map with id, kind and title was expected'])
+        ->and(count($draft->brief->requirements))->toBe(1)->and($draft->brief->scheme->step)->toBe(0.5)
+        ->and(implode("\n", $draft->problems))->toContain('line 5', '"one" is the id of another requirement');
+});
+
+it('is written as YAML that says the same, whole or not', function (string $source) {
+    $draft = Draft::read($source);
+
+    expect(Draft::read($draft->yaml())->values)->toEqual($draft->values);
+})->with([
+    'whole' => ["title: T\nrequirements:\n  - {id: a, kind: look, title: L, steps: {0: 2, 3: 1}}"],
+    'not whole' => ['{"title": "", "requirements": [{"id": "a", "kind": "count"}]}'],
+    'empty' => ["title: T\nrequirements: []"],
+]);
+
+it('says when a text is no brief at all', function (string $source) {
+    expect(fn () => Draft::read($source))->toThrow(BriefError::class);
+})->with(['', 'a: [', 'words', "\xff"]);
+
+it('offers ready-made requirements of every kind, each of which can be read', function () {
+    $kinds = [];
+    foreach (ReadyMade::all() as $one) {
+        $brief = BriefReader::read(json_encode(['title' => 'T', 'requirements' => [['id' => 'it', 'points' => 2] + $one->values]], JSON_THROW_ON_ERROR));
+        $kinds[$brief->requirements[0]::kind()] = true;
+        expect($brief->requirements[0]->sentence())->toEndWith('.', $one->words);
+    }
+    expect(array_diff(Kinds::names(), array_keys($kinds)))->toBe([]);
+});
