@@ -42,6 +42,10 @@ const router = createBrowserRouter([
         lazy: async () => ({Component: (await import('./screens/assignment/NewAssignment')).NewAssignment}),
       },
       {
+        path: '/assignments/:id/brief',
+        lazy: async () => ({Component: (await import('./screens/brief/BriefScreen')).BriefScreen}),
+      },
+      {
         path: '/assignments/:id/settings',
         lazy: async () => ({
           Component: (await import('./screens/assignment/AssignmentSettings')).AssignmentSettings,

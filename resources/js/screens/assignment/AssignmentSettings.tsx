@@ -10,6 +10,7 @@ import {Frame} from '../../parts/Frame'
 import {many} from '../../parts/when'
 import {Screen} from '../Screen'
 import {AssignmentFields, type AssignmentWords} from './AssignmentFields'
+import {Materials} from './Materials'
 
 export const AssignmentSettings = () => (
   <Screen>
@@ -60,6 +61,7 @@ function SettingsScreen() {
       <ApiForm form={form} keep={keep} submit="Keep" label="The assignment itself">
         <AssignmentFields form={form} timeZone={data.timeZone} />
       </ApiForm>
+      <Materials assignmentId={id} />
       <Box component="section" aria-label="Delete it" sx={{borderTop: 1, borderColor: 'divider', pt: 2, mt: 4}}>
         <Typography variant="h2" gutterBottom>
           Delete it

@@ -1,6 +1,7 @@
 import {Box, Button, Link, TextField, Typography} from '@mui/material'
 import {useMutation, useQueryClient} from '@tanstack/react-query'
 import {useState, type ChangeEvent} from 'react'
+import {Link as RouterLink} from 'react-router'
 import {api, unwrap, type Schemas} from '../../api/client'
 import {assignment} from '../../api/queries'
 import {Empty, ErrorText} from '../../parts/Remark'
@@ -43,6 +44,9 @@ export function BriefSheet({
         </Typography>
         {mayChange && draft === null && (
           <>
+            <Link component={RouterLink} variant="body2" to={`/assignments/${assignmentId}/brief`}>
+              {brief === null ? 'Write it' : 'Change it sentence by sentence'}
+            </Link>
             <Link
               component="button"
               variant="body2"

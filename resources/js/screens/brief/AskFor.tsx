@@ -1,0 +1,73 @@
+import {Autocomplete, Box, Button, TextField, Typography} from '@mui/material'
+import {useMutation, useQuery} from '@tanstack/react-query'
+import {useState} from 'react'
+import {api, unwrap, type Schemas} from '../../api/client'
+import {materials} from '../../api/queries'
+import {Empty, ErrorText} from '../../parts/Remark'
+import type {Asked, Doc} from './document'
+
+/** One more sentence, found by a few words of what is wanted; or all of them, from the model answer. */
+export function AskFor({
+  id,
+  kinds,
+  isEmpty,
+  onAsk,
+  onTake,
+}: {
+  id: string
+  kinds: Schemas['BriefKinds']
+  isEmpty: boolean
+  onAsk: (values: Asked) => void
+  onTake: (document: Doc) => void
+}) {
+  const [words, setWords] = useState('')
+  const {data: given} = useQuery(materials(id))
+  const hasModel = given?.some(({role, paths}) => role === 'model' && paths.length > 0) === true
+  const propose = useMutation({
+    mutationFn: async () => {
+      const path = {assignment: id}
+      const {source} = await unwrap(api.GET('/api/assignments/{assignment}/brief/proposal', {params: {path}}))
+      const body = {source, site: null}
+      return unwrap(api.POST('/api/assignments/{assignment}/brief/reading', {params: {path}, body}))
+    },
+    onSuccess: ({document}) => onTake(document),
+  })
+  return (
+    <Box sx={{borderTop: 1, borderColor: 'divider', pt: 2, mt: 1}}>
+      {isEmpty && (
+        <Empty>
+          Nothing is asked yet. Type a few words of what you want{hasModel ? ', or begin from the model answer' : ''}.
+        </Empty>
+      )}
+      <Box sx={{display: 'flex', alignItems: 'center', gap: 2}}>
+        <Autocomplete
+          options={kinds.readyMade}
+          getOptionLabel={option => option.words}
+          value={null}
+          inputValue={words}
+          onInputChange={(_, typed, reason) => setWords(reason === 'reset' ? '' : typed)}
+          onChange={(_, chosen) => {
+            if (chosen !== null) onAsk(chosen.values)
+          }}
+          blurOnSelect
+          autoHighlight
+          sx={{width: 460}}
+          renderInput={parameters => (
+            <TextField {...parameters} label="Ask for…" placeholder="12 cells, menu, stylesheet, new tab" />
+          )}
+        />
+        {hasModel && isEmpty && (
+          <Button variant="outlined" loading={propose.isPending} onClick={() => propose.mutate()}>
+            Propose it from the model answer
+          </Button>
+        )}
+      </Box>
+      {!hasModel && isEmpty && (
+        <Typography variant="body2" color="textSecondary" sx={{mt: 1}}>
+          With a model answer among the assignment’s files, a brief can be proposed from it.
+        </Typography>
+      )}
+      <ErrorText error={propose.error} />
+    </Box>
+  )
+}

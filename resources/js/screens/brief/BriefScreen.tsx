@@ -1,0 +1,203 @@
+import {Box, Button, Link, NativeSelect, Typography} from '@mui/material'
+import {useQuery, useSuspenseQuery} from '@tanstack/react-query'
+import {useReducer, useState} from 'react'
+import {useParams} from 'react-router'
+import type {Schemas} from '../../api/client'
+import {assignment, briefDraft, briefKinds, briefReading, trialSites} from '../../api/queries'
+import {Frame} from '../../parts/Frame'
+import {ErrorText} from '../../parts/Remark'
+import {hour, many, when} from '../../parts/when'
+import {Screen} from '../Screen'
+import {AskFor} from './AskFor'
+import {AsYaml} from './AsYaml'
+import {add, beginWith, redo, requirementsOf, undo, write, type Doc, type History} from './document'
+import {PutInUse} from './PutInUse'
+import {Sentence} from './Sentence'
+import {useKept} from './useKept'
+
+export const BriefScreen = () => (
+  <Screen>
+    <Begin />
+  </Screen>
+)
+
+/** Fetches what was kept, and what it says. */
+function Begin() {
+  const {id = ''} = useParams()
+  const {data: draft} = useSuspenseQuery(briefDraft(id))
+  const {data: first, error} = useQuery(briefReading(id, draft.source, null))
+  // Each draft that comes back is another beginning.
+  if (first !== undefined) return <Writing key={draft.version} id={id} draft={draft} begun={first.document} />
+  return error === null ? null : <Unreadable id={id} draft={draft} error={error} />
+}
+
+type Act = {write: Doc; field?: string} | 'undo' | 'redo'
+
+const turn = (history: History, act: Act): History => {
+  if (act === 'undo') return undo(history)
+  if (act === 'redo') return redo(history)
+  return write(history, act.write, act.field ?? null)
+}
+
+/** A brief as sentences, each with what it comes to on a site, changed where it stands. */
+function Writing({id, draft, begun}: {id: string; draft: Schemas['BriefDraftView']; begun: Doc}) {
+  const {data: work} = useSuspenseQuery(assignment(id))
+  const {data: kinds} = useSuspenseQuery(briefKinds)
+  const {data: sites} = useSuspenseQuery(trialSites(id))
+  const [history, act] = useReducer(turn, begun, beginWith)
+  const [open, setOpen] = useState<number | null>(null)
+  const [site, setSite] = useState<string | null>(
+    sites[0]?.key.startsWith('example:') === true ? null : (sites[0]?.key ?? null),
+  )
+  const [asYaml, setAsYaml] = useState(false)
+  const {doc} = history
+  const source = JSON.stringify(doc)
+  const {data: reading, error} = useQuery(briefReading(id, source, site))
+  const keeping = useKept(id, source, draft)
+  const asked = requirementsOf(doc)
+  return (
+    <Frame
+      steps={[
+        {name: work.course, to: `/courses/${work.courseId}`},
+        {name: work.title, to: `/assignments/${id}`},
+        {name: 'The brief'},
+      ]}
+      foot={keeping.at === null ? undefined : `kept at ${hour(keeping.at)}`}
+    >
+      <Box sx={{display: 'flex', alignItems: 'baseline', gap: 2}}>
+        <Typography variant="h1" sx={{flex: 1}}>
+          The brief
+        </Typography>
+        <Button disabled={history.past.length === 0} onClick={() => act('undo')}>
+          Take back
+        </Button>
+        <Button disabled={history.future.length === 0} onClick={() => act('redo')}>
+          Do again
+        </Button>
+        <Button aria-pressed={asYaml} onClick={() => setAsYaml(!asYaml)}>
+          {asYaml ? 'Without YAML' : 'With YAML'}
+        </Button>
+      </Box>
+      <Box sx={{display: 'flex', flexWrap: 'wrap', alignItems: 'baseline', gap: 2, mb: 2}}>
+        <Typography variant="body1" role="status">
+          {many(asked.length, 'sentence')}, {many(reading?.points ?? 0, 'point')} in all
+          {reading?.awarded !== null &&
+            reading?.awarded !== undefined &&
+            `; ${reading.awarded} of ${reading.possible ?? 0} here`}
+        </Typography>
+        <Typography variant="body2" color="textSecondary">
+          Tried on{' '}
+          <NativeSelect
+            value={site ?? ''}
+            onChange={event => setSite(event.target.value === '' ? null : event.target.value)}
+            inputProps={{'aria-label': 'Tried on'}}
+            sx={{fontSize: 'inherit', maxWidth: '22rem', verticalAlign: 'baseline'}}
+          >
+            <option value="">nothing yet</option>
+            {sites.map(({key, name}) => (
+              <option key={key} value={key}>
+                {name}
+              </option>
+            ))}
+          </NativeSelect>
+        </Typography>
+      </Box>
+      {keeping.theirs !== null && <TwoAtOnce theirs={keeping.theirs} onMine={keeping.keepMine} />}
+      <ErrorText error={keeping.error ?? error} />
+      {site === 'model' && reading !== undefined && <ModelFallsShort reading={reading} />}
+      <Box sx={asYaml ? {display: 'grid', gridTemplateColumns: 'minmax(0, 1fr) minmax(0, 1fr)', gap: 4} : undefined}>
+        <Box component="ol" aria-label="What is asked" sx={{listStyle: 'none', m: 0, p: 0}}>
+          {asked.map((one, at) => (
+            <Sentence
+              key={String(one.id)}
+              at={at}
+              asked={one}
+              reading={reading?.requirements[at]}
+              kinds={kinds}
+              names={reading?.names ?? []}
+              handIn={site?.startsWith('hand-in:') === true ? site.slice('hand-in:'.length) : null}
+              isOpen={open === at}
+              onOpen={isOpen => setOpen(isOpen ? at : null)}
+              onMove={by => setOpen(at + by)}
+              doc={doc}
+              onWrite={(written, field) => act(field === undefined ? {write: written} : {write: written, field})}
+            />
+          ))}
+        </Box>
+        {asYaml && reading !== undefined && (
+          <AsYaml
+            id={id}
+            yaml={reading.yaml}
+            problems={reading.problems}
+            onRead={document => act({write: document, field: 'yaml'})}
+          />
+        )}
+      </Box>
+      <AskFor
+        id={id}
+        kinds={kinds}
+        isEmpty={asked.length === 0}
+        onAsk={values => {
+          act({write: add(doc, values)})
+          setOpen(asked.length)
+        }}
+        onTake={document => act({write: document})}
+      />
+      <PutInUse id={id} draft={draft} reading={reading} />
+    </Frame>
+  )
+}
+
+/** The model answer has to meet the brief in full: if it does not, one of the two is wrong. */
+function ModelFallsShort({reading}: {reading: Schemas['BriefReading']}) {
+  const short = reading.requirements.filter(({outcome}) => outcome === 'unmet' || outcome === 'partly').length
+  if (short === 0) return null
+  return (
+    <Typography role="alert" variant="body1" sx={{color: 'desk.fault', mb: 1}}>
+      The model answer does not meet {short === 1 ? 'one sentence' : `${short} sentences`}: one of the two is wrong.
+    </Typography>
+  )
+}
+
+function TwoAtOnce({theirs, onMine}: {theirs: Schemas['BriefDraftView']; onMine: () => void}) {
+  return (
+    <Box role="alert" sx={{borderTop: 1, borderBottom: 1, borderColor: 'desk.waits', py: 1.5, my: 2}}>
+      <Typography variant="body1">
+        {theirs.by ?? 'Somebody else'} has changed this brief{theirs.at === null ? '' : ` (${when(theirs.at)})`}. What
+        you wrote is still on this page, and nothing of it is kept until you choose.
+      </Typography>
+      <Box sx={{display: 'flex', gap: 2, mt: 1}}>
+        <Button variant="outlined" onClick={() => location.reload()}>
+          Take theirs
+        </Button>
+        <Button variant="outlined" onClick={onMine}>
+          Keep mine in its place
+        </Button>
+        <Link
+          variant="body2"
+          sx={{alignSelf: 'center'}}
+          href={`data:text/yaml;charset=utf-8,${encodeURIComponent(theirs.source)}`}
+          download="theirs.yaml"
+        >
+          Theirs as a file
+        </Link>
+      </Box>
+    </Box>
+  )
+}
+
+/** A draft that is no YAML: it can be mended as text. */
+function Unreadable({id, draft, error}: {id: string; draft: Schemas['BriefDraftView']; error: Error}) {
+  const {data: work} = useSuspenseQuery(assignment(id))
+  const [mended, setMended] = useState<Doc | null>(null)
+  if (mended !== null) return <Writing id={id} draft={draft} begun={mended} />
+  return (
+    <Frame steps={[{name: work.title, to: `/assignments/${id}`}, {name: 'The brief'}]}>
+      <Typography variant="h1" gutterBottom>
+        The brief
+      </Typography>
+      <ErrorText error={error} />
+      <AsYaml id={id} yaml={draft.source} problems={[]} onRead={setMended} />
+    </Frame>
+  )
+}

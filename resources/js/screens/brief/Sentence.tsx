@@ -1,0 +1,141 @@
+import {Box, Button, Link, Typography} from '@mui/material'
+import {Link as RouterLink} from 'react-router'
+import type {Schemas} from '../../api/client'
+import {Coded} from '../../parts/Coded'
+import {many} from '../../parts/when'
+import {Blanks} from './Blanks'
+import {move, setField, strike, type Asked, type Doc} from './document'
+
+type Reading = Schemas['RequirementReading']
+
+const COLOURS = {met: 'desk.merit', partly: 'desk.waits', unmet: 'desk.fault', unclear: 'text.secondary'}
+
+/** Blanks that are opened at the foot of the screen are brought into view. */
+const inView = (blanks: HTMLElement | null) => blanks?.scrollIntoView({block: 'nearest'})
+
+/** One requirement: its sentence, what it comes to, and its blanks while it is chosen. */
+export function Sentence({
+  at,
+  asked,
+  reading,
+  kinds,
+  names,
+  handIn,
+  isOpen,
+  onOpen,
+  onMove,
+  doc,
+  onWrite,
+}: {
+  at: number
+  asked: Asked
+  reading: Reading | undefined
+  kinds: Schemas['BriefKinds']
+  /** files, elements and classes of the site that it is tried on */
+  names: string[]
+  /** the hand-in that it is tried on, where it is one */
+  handIn: string | null
+  isOpen: boolean
+  onOpen: (isOpen: boolean) => void
+  onMove: (by: number) => void
+  doc: Doc
+  onWrite: (doc: Doc, field?: string) => void
+}) {
+  const title = String(asked.title ?? asked.id ?? asked.kind)
+  const shift = (by: number) => {
+    onWrite(move(doc, at, by))
+    onMove(by)
+  }
+  return (
+    <Box component="li" sx={{borderTop: 1, borderColor: 'divider', py: 1.25}}>
+      <Box sx={{display: 'flex', gap: 2, alignItems: 'baseline'}}>
+        <Box
+          component="button"
+          type="button"
+          aria-expanded={isOpen}
+          onClick={() => onOpen(!isOpen)}
+          sx={{
+            flex: 1,
+            font: 'inherit',
+            color: 'inherit',
+            textAlign: 'left',
+            background: 'none',
+            border: 0,
+            p: 0,
+            cursor: 'pointer',
+            '&:hover strong': {textDecoration: 'underline'},
+          }}
+        >
+          <Typography variant="body1" component="span">
+            <strong>{title}.</strong>{' '}
+            {reading?.sentence !== null && reading?.sentence !== undefined && <Coded>{reading.sentence}</Coded>}
+          </Typography>
+        </Box>
+        <Typography variant="body2" noWrap>
+          {many(reading?.points ?? 0, 'point')}
+        </Typography>
+      </Box>
+      {reading?.problems.map(problem => (
+        <Typography key={problem} variant="body2" sx={{color: 'desk.fault'}}>
+          <Coded>{problem}</Coded>
+        </Typography>
+      ))}
+      {reading?.outcome !== null && reading?.outcome !== undefined && <Outcome reading={reading} handIn={handIn} />}
+      {isOpen && (
+        <Box ref={inView} sx={{pl: 2, my: 1, borderLeft: 2, borderColor: 'desk.ink'}}>
+          <Blanks
+            asked={asked}
+            kinds={kinds}
+            names={names}
+            onWrite={(name, value) => onWrite(setField(doc, at, name, value), `${at} ${name}`)}
+          />
+          <Box sx={{display: 'flex', gap: 1, mt: 1}}>
+            <Button disabled={at === 0} onClick={() => shift(-1)}>
+              Move up
+            </Button>
+            <Button onClick={() => shift(1)}>Move down</Button>
+            <Button
+              onClick={() => {
+                onOpen(false)
+                onWrite(strike(doc, at))
+              }}
+            >
+              Strike it out
+            </Button>
+          </Box>
+        </Box>
+      )}
+    </Box>
+  )
+}
+
+/** What it comes to on the site that it is tried on, and where it falls short. */
+function Outcome({reading, handIn}: {reading: Reading; handIn: string | null}) {
+  const {outcome, measured, awarded, points, shortfalls} = reading
+  return (
+    <>
+      <Typography variant="body2" color="textSecondary">
+        <Box component="span" sx={{color: outcome === null ? undefined : COLOURS[outcome], fontWeight: 600}}>
+          {outcome}
+        </Box>
+        : <Coded>{measured}</Coded>
+        {outcome !== 'unclear' && `, ${awarded} of ${points}`}
+      </Typography>
+      {shortfalls.map(({file, line, message}) => (
+        <Typography key={`${file} ${line} ${message}`} variant="body2" sx={{pl: 2}}>
+          {handIn === null ? (
+            file
+          ) : (
+            <Link
+              component={RouterLink}
+              to={`/hand-ins/${handIn}?leaf=${encodeURIComponent(file)}${line === null ? '' : `&line=${line}`}`}
+            >
+              {file}
+            </Link>
+          )}
+          {line !== null && `, line ${line}`}: <Coded>{message}</Coded>
+        </Typography>
+      ))}
+    </>
+  )
+}
