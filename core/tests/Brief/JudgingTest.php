@@ -161,7 +161,15 @@ it('comes to met, partly, unmet or unclear, and shows where', function (
     // the rest
     yield 'kinds of elements, one unused' => ['kind: count, each_of: [ul, table]', $two('<ul><li>a</li></ul>', '<p>a</p>'), 'partly', ['unused index.html:7:1']];
     yield 'kinds of elements on different pages' => ['kind: count, each_of: [ul, table]', $two('<ul><li>a</li></ul>', '<table><tr><td>a</td></tr></table>'), 'met'];
+    yield 'a folder that a student left out' => ["kind: names, folder: '{student.handle}'", $page('<p>a</p>'), 'unmet', ['folder index.html:1:1']];
     yield 'what a person judges' => ['kind: look', $page('<p>a</p>'), 'unclear'];
+});
+
+it('does not judge how something is packed that no student sent', function () {
+    $brief = BriefReader::read("title: T\nrequirements: [{id: it, kind: names, title: It, archive: a.zip, folder: b}]");
+    $model = new Site('model', [new SourceFile('index.html', Samples::page('<p>a</p>'))]);
+
+    expect(Check::run($model, $brief)->outcomes[0]->kind->value)->toBe('unclear');
 });
 
 it('gives a point of the scale for each step of what a person judges', function () {

@@ -14,6 +14,7 @@ use InkedMargin\Core\Brief\Shortfall;
 use InkedMargin\Core\Brief\Terms;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Subject;
+use InkedMargin\Core\Site\Packing;
 use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\Site;
 use InkedMargin\Core\Source\English;
@@ -101,10 +102,12 @@ final readonly class Names extends Requirement implements NamesThings
     {
         $files = $site->files;
         $isArchive = $this->archive !== null && $files->packing->archive !== null;
-        $items = ($isArchive ? 1 : 0) + ($this->folder === null ? 0 : 1) + ($this->files === null ? 0 : 1);
+        // A model answer, or a folder of which nobody says whose it is, was not sent by a student.
+        $isFolder = $this->folder !== null && self::wasSent($files->packing);
+        $items = ($isArchive ? 1 : 0) + ($isFolder ? 1 : 0) + ($this->files === null ? 0 : 1);
         $shortfalls = array_values(array_filter([
             $isArchive ? $this->archiveName($files) : null,
-            $this->folderName($files),
+            $isFolder ? $this->folderName($files) : null,
             ...$this->fileNames($files),
         ]));
         $wrong = count(array_unique(array_map(fn (Shortfall $one) => $one->item, $shortfalls)));
@@ -116,6 +119,11 @@ final readonly class Names extends Requirement implements NamesThings
             $items === 0 ? 'not sent as an archive' : ($items - $wrong)." of $items",
             $expected,
         );
+    }
+
+    private static function wasSent(Packing $packing): bool
+    {
+        return $packing->archive !== null || $packing->folders !== [] || $packing->handle !== null;
     }
 
     private function archiveName(Site $files): ?Shortfall
