@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AccountController;
 use App\Http\Controllers\ArrivalController;
 use App\Http\Controllers\AssignmentController;
 use App\Http\Controllers\BriefController;
@@ -10,10 +11,12 @@ use App\Http\Controllers\CourseController;
 use App\Http\Controllers\FindingController;
 use App\Http\Controllers\FirstRunController;
 use App\Http\Controllers\HandInController;
+use App\Http\Controllers\InvitationController;
 use App\Http\Controllers\LooksController;
 use App\Http\Controllers\MarkController;
 use App\Http\Controllers\MaterialController;
 use App\Http\Controllers\NoteController;
+use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\ReplyController;
 use App\Http\Controllers\RosterController;
 use App\Http\Controllers\SeenPageController;
@@ -27,12 +30,17 @@ use Illuminate\Support\Facades\Route;
 Route::get('first-run', [FirstRunController::class, 'show']);
 Route::post('first-run', [FirstRunController::class, 'store'])->middleware('throttle:log-in');
 Route::post('log-in', [SessionController::class, 'store'])->middleware('throttle:log-in');
+Route::post('password/forgotten', [AccountController::class, 'forgotten'])->middleware('throttle:letters');
+Route::post('password/reset', [AccountController::class, 'reset'])->middleware('throttle:log-in');
+Route::get('invitations/{token}', [InvitationController::class, 'show'])->middleware('throttle:log-in');
+Route::post('invitations/{token}', [InvitationController::class, 'accept'])->middleware('throttle:log-in');
 // For editors, which log in nowhere. There is nothing of anybody in it.
 Route::get('brief.schema.json', [BriefController::class, 'schema']);
 
 // Who may is asked before anything of what was sent is looked at.
 Route::middleware('auth')->group(function (): void {
     Route::get('me', [SessionController::class, 'show']);
+    Route::put('me', [AccountController::class, 'update']);
     Route::post('log-out', [SessionController::class, 'destroy']);
     Route::get('shelf', [ShelfController::class, 'show']);
     Route::post('courses', [CourseController::class, 'store']);
@@ -42,6 +50,11 @@ Route::middleware('auth')->group(function (): void {
     Route::put('courses/{course}/put-away', [CourseController::class, 'putAway'])->can('direct', 'course');
     Route::delete('courses/{course}/put-away', [CourseController::class, 'bringBack'])->can('direct', 'course');
     Route::post('courses/{course}/carry-over', [CourseController::class, 'carryOver'])->can('direct', 'course');
+    Route::get('courses/{course}/people', [PeopleController::class, 'index'])->can('direct', 'course');
+    Route::post('courses/{course}/invitations', [PeopleController::class, 'invite'])->middleware('throttle:letters')->can('direct', 'course');
+    Route::delete('invitations/{invitation}', [PeopleController::class, 'takeBack'])->can('direct', 'invitation');
+    Route::put('courses/{course}/people/{person}', [PeopleController::class, 'update'])->can('direct', 'course');
+    Route::delete('courses/{course}/people/{person}', [PeopleController::class, 'destroy'])->can('direct', 'course');
     Route::post('courses/{course}/roster/preview', [RosterController::class, 'preview'])->can('direct', 'course');
     Route::put('courses/{course}/roster', [RosterController::class, 'update'])->can('direct', 'course');
     Route::get('courses/{course}/roster.csv', [RosterController::class, 'csv'])->can('view', 'course');

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Mail\PasswordForgotten;
 use Database\Factories\UserFactory;
 use Illuminate\Database\Eloquent\Concerns\HasUuids;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
+use Illuminate\Support\Facades\Mail;
 
 /**
  * An instructor or marker who can log in.
@@ -39,6 +41,13 @@ final class User extends Authenticatable
     public function courses(): BelongsToMany
     {
         return $this->belongsToMany(Course::class)->withPivot('role');
+    }
+
+    /** @param  string  $token */
+    public function sendPasswordResetNotification($token): void
+    {
+        $query = http_build_query(['token' => $token, 'email' => $this->email]);
+        Mail::to($this->email)->send(new PasswordForgotten(config()->string('app.url')."/set-password?$query"));
     }
 
     public function roleIn(string $courseId): ?string

@@ -22,7 +22,7 @@ final class AppServiceProvider extends ServiceProvider
     public const GUARDED = [
         Models\Course::class, Models\Student::class, Models\Assignment::class, Models\Brief::class, Models\Arrival::class,
         Models\HandIn::class, Models\HandInFile::class, Models\CheckRun::class, Models\Finding::class, Models\Outcome::class,
-        Models\Remark::class, Models\Mark::class, Models\Reply::class,
+        Models\Remark::class, Models\Mark::class, Models\Reply::class, Models\Invitation::class,
     ];
 
     public function boot(): void
@@ -37,6 +37,8 @@ final class AppServiceProvider extends ServiceProvider
         // from elsewhere does not keep the owner of an account out: that takes wrong tries from the owner's own
         // network.
         $refused = fn (Response $response) => $response->getStatusCode() === 422;
+        // Letters go to others: nobody sends many.
+        RateLimiter::for('letters', fn (Request $request) => Limit::perMinute(10)->by('letters:'.$request->ip()));
         RateLimiter::for('log-in', function (Request $request) use ($refused): array {
             $email = $request->input('email');
             $account = mb_strtolower(is_string($email) ? $email : '');

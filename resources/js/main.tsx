@@ -9,9 +9,12 @@ import {KeyboardProvider} from './parts/keys'
 import {Problem} from './screens/Problem'
 import {theme} from './theme/theme'
 
+/** Screens for those who have not logged in. */
+const OPEN = /^\/(?:log-in|set-password|invitations\/)/
+
 /** Whoever is logged out is brought to the log-in, and back to where they were. */
 function logInAgain(error: Error) {
-  if (error instanceof ApiError && error.status === 401 && location.pathname !== '/log-in') {
+  if (error instanceof ApiError && error.status === 401 && !OPEN.test(location.pathname)) {
     void router.navigate(`/log-in?to=${encodeURIComponent(location.pathname + location.search)}`)
   }
 }
@@ -30,6 +33,15 @@ const router = createBrowserRouter([
     HydrateFallback: () => null,
     children: [
       {path: '/log-in', lazy: async () => ({Component: (await import('./screens/log-in/LogIn')).LogIn})},
+      {
+        path: '/set-password',
+        lazy: async () => ({Component: (await import('./screens/log-in/SetPassword')).SetPassword}),
+      },
+      {
+        path: '/invitations/:token',
+        lazy: async () => ({Component: (await import('./screens/log-in/Invitation')).Invitation}),
+      },
+      {path: '/me', lazy: async () => ({Component: (await import('./screens/me/Account')).Account})},
       {path: '/', lazy: async () => ({Component: (await import('./screens/shelf/Shelf')).Shelf})},
       {path: '/courses/new', lazy: async () => ({Component: (await import('./screens/course/NewCourse')).NewCourse})},
       {

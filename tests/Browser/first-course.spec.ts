@@ -1,4 +1,4 @@
-import {expect, test} from '@playwright/test'
+import {expect, test, type Page} from '@playwright/test'
 import {broken} from './axe'
 import {drop, html, zip} from './desk'
 
@@ -13,6 +13,14 @@ requirements:
 
 test.use({baseURL: EMPTY})
 test.skip(EMPTY === undefined, 'bin/test starts the empty installation that this needs')
+
+async function logIn(page: Page) {
+  await page.goto('/log-in')
+  await page.getByLabel('E-mail').fill('ada@wrenquay.invalid')
+  await page.getByLabel('Password').fill('ink-and-pencil')
+  await page.getByRole('button', {name: 'Log in'}).click()
+  await expect(page.getByRole('heading', {name: 'What waits for you'})).toBeVisible()
+}
 
 test('from the empty database to a hand-in that is checked', async ({page}) => {
   await page.goto('/')
@@ -64,6 +72,75 @@ test('from the empty database to a hand-in that is checked', async ({page}) => {
   await drop(page, zip('2026001.zip', {'index.html': html('<h1>Almanac</h1>')}), 'Willa Finch', /checked/)
   await page.getByRole('link', {name: 'Willa Finch'}).click()
   await expect(page.getByText('4 of 6 points')).toBeVisible()
+})
+
+test('a marker is asked, makes an account by the link, and marks without setting work', async ({page, browser}) => {
+  await logIn(page)
+  await page
+    .getByRole('main')
+    .getByRole('link', {name: /Web Craft 2/})
+    .click()
+  await page.getByRole('link', {name: 'The course itself'}).click()
+  await page.getByLabel('E-mail of somebody to help').fill('mo@wrenquay.invalid')
+  await page.getByRole('button', {name: 'Ask them'}).click()
+  const told = await page.getByRole('status').filter({hasText: 'This server sends no mail'}).textContent()
+  const link = /https?:\S+/.exec(told ?? '')?.[0] ?? ''
+  await expect(page.getByRole('row', {name: /asked until .* mo@wrenquay.invalid/})).toBeVisible()
+  await page.getByRole('button', {name: 'Take Ada Quill off'}).click()
+  await expect(page.getByText('A course needs an instructor. Nothing was changed.')).toBeVisible()
+
+  const marker = await (await browser.newContext({viewport: {width: 1280, height: 800}})).newPage()
+  await marker.goto(link)
+  await expect(marker.getByText('Ada Quill asks you to mark hand-ins in Web Craft 2.')).toBeVisible()
+  expect(await broken(marker), 'invitation').toEqual([])
+  await marker.getByLabel('Name').fill('Mo Marker')
+  await marker.getByLabel('Password').fill('pencil-and-ink')
+  await marker.getByRole('button', {name: 'Make the account'}).click()
+  await marker
+    .getByRole('main')
+    .getByRole('link', {name: /Web Craft 2/})
+    .click()
+  await expect(marker.getByRole('heading', {name: 'Web Craft 2'})).toBeVisible()
+  await expect(marker.getByRole('link', {name: 'Set new work'})).toHaveCount(0)
+  await marker.goto(link)
+  await expect(marker.getByText('This invitation was used')).toBeVisible()
+
+  await page.reload()
+  await page.getByLabel('What Mo Marker may').selectOption('instructor: all of it')
+  await expect(page.getByText('asked until')).toHaveCount(0)
+  await marker.goto('/')
+  await marker
+    .getByRole('main')
+    .getByRole('link', {name: /Web Craft 2/})
+    .click()
+  await expect(marker.getByRole('link', {name: 'Set new work'})).toBeVisible()
+})
+
+test('one’s own name and password are changed, and the old one does not work any more', async ({page}) => {
+  await logIn(page)
+  await page.getByRole('link', {name: 'Ada Quill'}).click()
+  expect(await broken(page), 'you').toEqual([])
+  await page.getByLabel('Name').fill('Ada Q.')
+  await page.getByLabel('Another password').fill('ink-and-paper-too')
+  await page.getByRole('button', {name: 'Keep'}).click()
+  await expect(page.getByText('Type the password that you have now, too.')).toBeVisible()
+  await page.getByLabel('The password you have now').fill('ink-and-pencil')
+  await page.getByRole('button', {name: 'Keep'}).click()
+  await expect(page.getByText('Kept.')).toBeVisible()
+  await page.getByRole('button', {name: 'Log out'}).click()
+  await page.getByLabel('E-mail').fill('ada@wrenquay.invalid')
+  await page.getByLabel('Password').fill('ink-and-pencil')
+  await page.getByRole('button', {name: 'Log in'}).click()
+  await expect(page.getByText('That address and password do not belong together.')).toBeVisible()
+  await page.getByRole('button', {name: 'I forgot my password'}).click()
+  await expect(page.getByText('a letter is on its way')).toBeVisible()
+  await page.getByLabel('Password').fill('ink-and-paper-too')
+  await page.getByRole('button', {name: 'Log in'}).click()
+  await page.getByRole('link', {name: 'Ada Q.'}).click()
+  await page.getByLabel('Another password').fill('ink-and-pencil')
+  await page.getByLabel('The password you have now').fill('ink-and-paper-too')
+  await page.getByRole('button', {name: 'Keep'}).click()
+  await expect(page.getByText('Kept.')).toBeVisible()
 })
 
 test('once there is an account, nobody is offered the first one', async ({page}) => {

@@ -39,6 +39,11 @@ it('lets nobody reach another’s course, and strangers not even the door', func
         '{finding}' => $handIn->run->findings[0]->fingerprint,
         '{student}' => $handIn->student_id,
         '{role}' => 'starter',
+        '{person}' => \App\Models\User::query()->value('id'),
+        '{invitation}' => \App\Models\Invitation::query()->create([
+            'course_id' => $handIn->assignment->course_id, 'email' => 'i@example.org', 'role' => 'marker',
+            'token_sha256' => str_repeat('a', 64), 'expires_at' => now()->addDay(),
+        ])->id,
         '{arrival}' => \App\Models\Arrival::query()->value('id'),
     ];
     $address = '/api/'.strtr($address, $places);
@@ -52,6 +57,11 @@ it('lets nobody reach another’s course, and strangers not even the door', func
     ['PUT', 'courses/{course}/put-away'],
     ['DELETE', 'courses/{course}/put-away'],
     ['POST', 'courses/{course}/carry-over', ['title' => 'x']],
+    ['GET', 'courses/{course}/people'],
+    ['POST', 'courses/{course}/invitations', ['email' => 'x']],
+    ['DELETE', 'invitations/{invitation}'],
+    ['PUT', 'courses/{course}/people/{person}', ['role' => 'marker']],
+    ['DELETE', 'courses/{course}/people/{person}'],
     ['POST', 'courses/{course}/roster/preview', ['text' => 'x']],
     ['PUT', 'courses/{course}/roster', ['text' => 'x']],
     ['GET', 'courses/{course}/roster.csv'],
@@ -98,7 +108,7 @@ it('lets a marker read and mark, and only an instructor change what is asked and
     $handIn->assignment->course->users()->attach($marker, ['role' => 'marker']);
     $places = [
         'course' => $handIn->assignment->course, 'assignment' => $handIn->assignment, 'handIn' => $handIn, 'student' => $handIn->student,
-        'arrival' => \App\Models\Arrival::query()->firstOrFail(), 'note' => null,
+        'arrival' => \App\Models\Arrival::query()->firstOrFail(), 'note' => null, 'invitation' => null,
     ];
     $asked = [];
     foreach (Route::getRoutes()->getRoutes() as $route) {

@@ -185,3 +185,10 @@ export const materials = (id: string) =>
     queryKey: ['materials', id],
     queryFn: () => unwrap(api.GET('/api/assignments/{assignment}/materials', {params: {path: {assignment: id}}})),
   })
+
+/** Who sets and marks work in a course. */
+export const people = (id: string) =>
+  queryOptions({
+    queryKey: ['people', id],
+    queryFn: () => unwrap(api.GET('/api/courses/{course}/people', {params: {path: {course: id}}})),
+  })

@@ -107,9 +107,9 @@ function RunningHead({steps}: {steps: Step[]}) {
           </Typography>
         ))}
       </Box>
-      <Typography variant="body2" color="textSecondary">
+      <Link component={RouterLink} to="/me" variant="body2" color="textSecondary">
         {data.name}
-      </Typography>
+      </Link>
       <Link component="button" variant="body2" onClick={() => setMode(lamp ? 'light' : 'dark')}>
         {lamp ? 'Daylight' : 'Lamp'}
       </Link>

@@ -12,6 +12,7 @@ import {ErrorText} from '../../parts/Remark'
 import {many} from '../../parts/when'
 import {Screen} from '../Screen'
 import {CourseFields, type CourseWords} from './CourseFields'
+import {People} from './People'
 
 export const CourseSettings = () => (
   <Screen>
@@ -42,6 +43,9 @@ function SettingsScreen() {
         The course itself
       </Typography>
       <Names id={id} data={data} />
+      <Part title="People">
+        <People courseId={id} />
+      </Part>
       <PutAway id={id} isAway={data.putAway} />
       <CarryOver id={id} title={data.title} />
       <Part title="Delete it">

@@ -1,38 +1,16 @@
-import {Box, Button, TextField, Typography} from '@mui/material'
+import {Box, Button, Link, TextField, Typography} from '@mui/material'
 import {useMutation, useQuery, useQueryClient} from '@tanstack/react-query'
 import {useState, type SubmitEvent} from 'react'
 import {useNavigate, useSearchParams} from 'react-router'
 import {api, unwrap} from '../../api/client'
 import {firstRun, me} from '../../api/queries'
 import {ErrorText} from '../../parts/Remark'
+import {Cover} from './Cover'
 import {FirstAccount} from './FirstAccount'
 
 export function LogIn() {
   const {data} = useQuery(firstRun)
-  return (
-    <Box
-      component="main"
-      sx={{
-        minHeight: '100%',
-        display: 'grid',
-        gridTemplateColumns: 'minmax(0, 1fr) 15rem',
-        maxWidth: 860,
-        mx: 'auto',
-        pt: '16vh',
-        px: 4,
-      }}
-    >
-      <Box sx={{bgcolor: 'desk.sheet', borderRight: 1, borderColor: 'desk.fault', p: 6, height: 'fit-content'}}>
-        <Typography variant="h1" gutterBottom>
-          Inked Margin
-        </Typography>
-        {data?.needed === true ? <FirstAccount /> : <LogInForm />}
-      </Box>
-      <Typography variant="body2" sx={{p: 3, pt: 7, fontStyle: 'italic', color: 'desk.ink'}}>
-        What the machine finds, it pencils. What you ink, the student reads.
-      </Typography>
-    </Box>
-  )
+  return <Cover>{data?.needed === true ? <FirstAccount /> : <LogInForm />}</Cover>
 }
 
 function LogInForm() {
@@ -82,6 +60,27 @@ function LogInForm() {
           Log in
         </Button>
       </Box>
+      <Forgotten email={email} />
     </>
+  )
+}
+
+/** Another password comes by letter; the answer is the same whether there is such an account or not. */
+function Forgotten({email}: {email: string}) {
+  const send = useMutation({mutationFn: () => unwrap(api.POST('/api/password/forgotten', {body: {email}}))})
+  return (
+    <Box sx={{mt: 3}}>
+      <ErrorText error={send.error} />
+      {send.isSuccess ? (
+        <Typography variant="body2" role="status">
+          If there is an account of that address, a letter is on its way. Without mail on this server, whoever runs it
+          can read it there.
+        </Typography>
+      ) : (
+        <Link component="button" variant="body2" onClick={() => send.mutate()}>
+          I forgot my password
+        </Link>
+      )}
+    </Box>
   )
 }

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\AcceptRequest;
+use App\Http\Resources\InvitationView;
+use App\Http\Resources\Me;
+use App\Models\Invitation;
+use App\Models\User;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
+use OpenApi\Attributes as OA;
+
+/** For whoever has the link of an invitation, without a session. */
+final class InvitationController extends Controller
+{
+    private const GONE = 'This invitation was used, taken back or has run out. Ask for another.';
+
+    #[OA\Get(
+        path: '/api/invitations/{token}',
+        operationId: 'invitation',
+        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: InvitationView::class))],
+    )]
+    public function show(string $token): JsonResponse
+    {
+        $invitation = Invitation::of($token);
+        abort_if($invitation === null, 410, self::GONE);
+
+        return response()->json(new InvitationView(
+            $invitation->course->title,
+            $invitation->user->name ?? 'An instructor',
+            $invitation->email,
+            $invitation->role,
+        ));
+    }
+
+    /** Makes the account that was asked for, on the course, and logs in with it: once. */
+    #[OA\Post(
+        path: '/api/invitations/{token}',
+        operationId: 'acceptInvitation',
+        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: AcceptRequest::class)),
+        responses: [new OA\Response(response: 201, description: 'Made, and logged in', content: new OA\JsonContent(ref: Me::class))],
+    )]
+    public function accept(AcceptRequest $request, string $token): JsonResponse
+    {
+        $user = DB::transaction(function () use ($request, $token): ?User {
+            $invitation = Invitation::of($token);
+            // Whoever deletes it has it: two at once do not both.
+            if ($invitation === null || Invitation::query()->whereKey($invitation->id)->delete() === 0) {
+                return null;
+            }
+            $user = User::query()->whereRaw('lower(email) = lower(?)', [$invitation->email])->first();
+            abort_if($user !== null, 410, 'This address has an account already. Log in with it, and ask to be put on the course.');
+            $user = User::query()->create([
+                'name' => $request->string('name')->toString(),
+                'email' => $invitation->email,
+                'password' => $request->string('password')->toString(),
+            ]);
+            $invitation->course->users()->attach($user, ['role' => $invitation->role]);
+
+            return $user;
+        });
+        abort_if($user === null, 410, self::GONE);
+        Auth::login($user);
+        $request->session()->regenerate();
+
+        return response()->json(new Me($user->id, $user->name, $user->email), 201);
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\User;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Facades\Hash;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(properties: [
+    new OA\Property(property: 'name', type: 'string'),
+    new OA\Property(property: 'current', description: 'the password as it is; needed for another one', type: 'string'),
+    new OA\Property(property: 'password', description: 'another password; empty to keep it', type: 'string'),
+])]
+final class AccountRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        $isIts = function (string $field, mixed $value, \Closure $fail): void {
+            $user = $this->user();
+            if ($this->filled('password') && ! ($user instanceof User && is_string($value) && Hash::check($value, $user->password))) {
+                $fail('That is not your password. Nothing was changed.');
+            }
+        };
+
+        return [
+            'name' => ['required', 'string', 'max:200'],
+            'current' => ['required_with:password', 'nullable', 'string', 'max:200', $isIts],
+            'password' => ['nullable', 'string', 'min:'.FirstRunRequest::LEAST_PASSWORD, 'max:200'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'name.required' => 'Type your name.',
+            'current.required_with' => 'Type the password that you have now, too.',
+            'password.min' => 'A password has '.FirstRunRequest::LEAST_PASSWORD.' characters or more. Nothing was changed.',
+        ];
+    }
+}

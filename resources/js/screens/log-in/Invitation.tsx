@@ -1,0 +1,57 @@
+import {Typography} from '@mui/material'
+import {useMutation, useQuery, useQueryClient} from '@tanstack/react-query'
+import {useForm} from 'react-hook-form'
+import {useNavigate, useParams} from 'react-router'
+import {api, unwrap, type Schemas} from '../../api/client'
+import {me} from '../../api/queries'
+import {ApiForm, Field, sayBeside} from '../../parts/form/form'
+import {ErrorText} from '../../parts/Remark'
+import {Cover} from './Cover'
+
+/** For whoever was asked to help with a course, and has the link. */
+export function Invitation() {
+  const {token = ''} = useParams()
+  const path = {token}
+  const {data, error} = useQuery({
+    queryKey: ['invitation', token],
+    queryFn: () => unwrap(api.GET('/api/invitations/{token}', {params: {path}})),
+    retry: false,
+  })
+  const navigate = useNavigate()
+  const queries = useQueryClient()
+  const form = useForm<Schemas['AcceptRequest']>({defaultValues: {name: '', password: ''}})
+  const keep = useMutation({
+    mutationFn: (body: Schemas['AcceptRequest']) =>
+      unwrap(api.POST('/api/invitations/{token}', {params: {path}, body})),
+    onError: failure => sayBeside(failure, form),
+    onSuccess: async who => {
+      queries.clear()
+      queries.setQueryData(me.queryKey, who)
+      await navigate('/')
+    },
+  })
+  return (
+    <Cover>
+      <ErrorText error={error} />
+      {data !== undefined && (
+        <>
+          <Typography variant="body1" color="textSecondary">
+            {data.by} asks you to {data.role === 'marker' ? 'mark hand-ins' : 'set and mark work'} in {data.course}.
+            Make an account to begin; you log in with {data.email}.
+          </Typography>
+          <ApiForm form={form} keep={keep} submit="Make the account" label="Accept">
+            <Field form={form} name="name" label="Name" autoComplete="name" autoFocus />
+            <Field
+              form={form}
+              name="password"
+              label="Password"
+              type="password"
+              autoComplete="new-password"
+              helperText="10 characters or more"
+            />
+          </ApiForm>
+        </>
+      )}
+    </Cover>
+  )
+}

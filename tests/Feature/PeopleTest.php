@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Mail\Invited;
+use App\Mail\PasswordForgotten;
+use App\Models\Invitation;
+use App\Models\User;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Mail;
+
+const ACCEPTED = ['name' => 'Mo Marker', 'password' => 'pencil-and-ink'];
+
+beforeEach(function () {
+    $this->user = $this->instructor();
+    $this->actingAs($this->user);
+    $this->course = $this->assignment($this->user)->course;
+    $this->at = "/api/courses/{$this->course->id}";
+    $this->ask = fn (string $email = 'mo@example.org', string $role = 'marker') => $this->postJson("$this->at/invitations", compact('email', 'role'));
+    $this->token = fn (string $link) => substr($link, strrpos($link, '/') + 1);
+    $this->leave = function (): void {
+        auth()->logout();
+        $this->app['auth']->forgetGuards();
+    };
+});
+
+it('asks somebody by a link that makes an account on the course, once', function () {
+    Mail::fake();
+    config(['mail.default' => 'smtp']);
+    $made = ($this->ask)()->assertCreated()->assertJson(['sent' => true]);
+    $token = ($this->token)($made->json('link'));
+    Mail::assertSent(Invited::class, fn (Invited $mail) => $mail->hasTo('mo@example.org') && str_contains($mail->render(), $made->json('link')));
+    $this->getJson("$this->at/people")->assertJsonPath('people.0.role', 'instructor')->assertJsonPath('invited.0.email', 'mo@example.org');
+    expect(Invitation::query()->sole()->getAttributes())->not->toContain($token);
+
+    ($this->leave)();
+    $this->getJson("/api/invitations/$token")->assertOk()->assertJson(['course' => $this->course->title, 'by' => 'A Teacher', 'role' => 'marker']);
+    $this->postJson("/api/invitations/$token", ['password' => 'short'] + ACCEPTED)->assertUnprocessable();
+    $this->postJson("/api/invitations/$token", ACCEPTED)->assertCreated()->assertJson(['email' => 'mo@example.org']);
+    $this->getJson($this->at)->assertOk()->assertJson(['role' => 'marker']);
+    $this->getJson("/api/invitations/$token")->assertStatus(410);
+    $this->postJson("/api/invitations/$token", ACCEPTED)->assertStatus(410);
+    expect(User::query()->count())->toBe(2);
+});
+
+it('has links that run out, are taken back, or are followed by another', function (Closure $end) {
+    $token = ($this->token)(($this->ask)()->json('link'));
+    $end($this);
+    ($this->leave)();
+
+    $this->getJson("/api/invitations/$token")->assertStatus(410)->assertSee('Ask for another');
+    $this->postJson("/api/invitations/$token", ACCEPTED)->assertStatus(410);
+    expect(User::query()->count())->toBe(1);
+})->with([
+    'too old' => [fn ($test) => $test->travel(Invitation::DAYS)->days()],
+    'taken back' => [fn ($test) => $test->deleteJson('/api/invitations/'.Invitation::query()->value('id'))->assertNoContent()],
+    'asked again' => [fn ($test) => ($test->ask)('MO@example.org')->assertCreated()],
+]);
+
+it('puts somebody with an account on the course at once, and says who is there already', function () {
+    $other = $this->instructor('other@example.org');
+    ($this->ask)('Other@Example.org')->assertCreated()->assertExactJson(['link' => null, 'sent' => false]);
+    expect($other->fresh()->roleIn($this->course->id))->toBe('marker');
+    ($this->ask)('other@example.org')->assertUnprocessable()->assertSee('is on this course already');
+});
+
+it('changes roles and takes people off, but leaves no course without an instructor', function () {
+    $other = $this->instructor('other@example.org');
+    $this->course->users()->attach($other, ['role' => 'marker']);
+    $mine = "$this->at/people/{$this->user->id}";
+    $this->deleteJson($mine)->assertUnprocessable()->assertSee('needs an instructor');
+    $this->putJson($mine, ['role' => 'marker'])->assertUnprocessable();
+    $this->putJson("$this->at/people/$other->id", ['role' => 'instructor'])->assertNoContent();
+    $this->putJson($mine, ['role' => 'marker'])->assertNoContent();
+    $this->app['auth']->forgetGuards();
+    $this->actingAs($other->fresh())->deleteJson($mine)->assertNoContent();
+    $this->deleteJson($mine)->assertNotFound();
+    expect($this->course->users()->pluck('email')->all())->toBe(['other@example.org']);
+});
+
+it('changes one’s own name and password, the latter with the one that is known', function () {
+    $this->putJson('/api/me', ['name' => 'Ada Quill', 'current' => '', 'password' => ''])->assertOk()->assertJson(['name' => 'Ada Quill']);
+    $this->putJson('/api/me', ['name' => 'A', 'current' => 'wrong', 'password' => 'another-password'])->assertUnprocessable()->assertSee('not your password');
+    $this->putJson('/api/me', ['name' => 'A', 'current' => '', 'password' => 'another-password'])->assertUnprocessable();
+    DB::table('sessions')->insert(['id' => 'elsewhere', 'user_id' => $this->user->id, 'payload' => '', 'last_activity' => 0]);
+    $this->putJson('/api/me', ['name' => 'A', 'current' => 'right-password', 'password' => 'another-password'])->assertOk();
+    expect(DB::table('sessions')->where('id', 'elsewhere')->exists())->toBeFalse();
+    ($this->leave)();
+    $this->postJson('/api/log-in', ['email' => 'teacher@example.org', 'password' => 'another-password'])->assertOk();
+});
+
+it('sets another password by a letter, once, and says nothing of who has an account', function () {
+    Mail::fake();
+    ($this->leave)();
+    $this->postJson('/api/password/forgotten', ['email' => 'nobody@example.org'])->assertNoContent();
+    $this->postJson('/api/password/forgotten', ['email' => 'teacher@example.org'])->assertNoContent();
+    Mail::assertSentCount(1);
+    $link = Mail::sent(PasswordForgotten::class)->sole()->link;
+    parse_str((string) parse_url($link, PHP_URL_QUERY), $given);
+    $set = fn (array $with) => $this->postJson('/api/password/reset', $with + $given + ['password' => 'another-password']);
+
+    $set(['token' => 'false'])->assertUnprocessable()->assertSee('has run out');
+    $set(['password' => 'short'])->assertUnprocessable();
+    $set([])->assertNoContent();
+    $set([])->assertUnprocessable();
+    $this->postJson('/api/log-in', ['email' => 'teacher@example.org', 'password' => 'another-password'])->assertOk();
+});
