@@ -30,16 +30,41 @@ final readonly class CarryOver
         });
     }
 
+    /** The same once more in its own course, under a title of its own and with no due time yet. */
+    public static function within(Assignment $from): Assignment
+    {
+        return DB::transaction(function () use ($from): Assignment {
+            $course = Course::query()->whereKey($from->course_id)->lockForUpdate()->firstOrFail();
+            $taken = $course->assignments()->pluck('title')->all();
+            for ($nth = 2; in_array(self::numbered($from->title, $nth), $taken, true); $nth++);
+
+            return self::copied($from->load('brief'), $course, self::numbered($from->title, $nth), null);
+        });
+    }
+
+    private static function numbered(string $title, int $nth): string
+    {
+        return mb_substr($title, 0, 190)." ($nth)";
+    }
+
     private static function assignment(Assignment $from, Course $course, int $weeks): void
     {
+        $due = $from->due_at?->setTimezone($course->time_zone)->addWeeks($weeks)->utc();
+        self::copied($from, $course, $from->title, $due);
+    }
+
+    private static function copied(Assignment $from, Course $course, string $title, ?\DateTimeInterface $due): Assignment
+    {
         $assignment = $course->assignments()->create([
-            'title' => $from->title,
+            'title' => $title,
             'summary' => $from->summary,
-            'due_at' => $from->due_at?->setTimezone($course->time_zone)->addWeeks($weeks)->utc(),
+            'due_at' => $due,
         ]);
         MaterialStore::copy($from, $assignment);
         if ($from->brief !== null) {
             MaterialStore::keepWith($assignment->briefs()->create(['version' => 1, 'source' => $from->brief->source]));
         }
+
+        return $assignment;
     }
 }

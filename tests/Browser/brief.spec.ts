@@ -34,6 +34,9 @@ test('a brief is proposed from the model answer, changed where it stands, and pu
   await page.getByRole('button', {name: 'Propose it from the model answer'}).click()
   await expect(sentence(page, 'index.html').first()).toContainText('met')
   await expect(page.getByRole('alert')).toHaveCount(0)
+  // The button's colours go over from those of one that cannot be pressed.
+  await expect(page.getByRole('button', {name: 'Put it in use'})).toBeEnabled()
+  await page.waitForTimeout(400)
   expect(await broken(page), 'the brief').toEqual([])
 
   await page.getByLabel('Ask for…').fill('12 cells')

@@ -134,6 +134,18 @@ describe('an assignment', function () {
         $this->getJson("/api/assignments/$id")->assertJson(['due' => '2026-10-25T02:30']);
     });
 
+    it('is copied with its brief and files, under titles of its own', function () {
+        $id = ($this->make)()->json('id');
+        $this->putJson("/api/assignments/$id/brief", ['source' => self::BRIEF])->assertOk();
+        app(MaterialStore::class)->put(Assignment::query()->findOrFail($id), MaterialRole::Copy, new Site('c', [new SourceFile('a.txt', 'x')]));
+        $copies = [$this->postJson("/api/assignments/$id/copy")->assertCreated()->json('id'), $this->postJson("/api/assignments/$id/copy")->json('id')];
+        $titles = array_map(fn (string $one) => $this->getJson("/api/assignments/$one")->json('title'), $copies);
+
+        expect($titles)->toBe(['Almanac (2)', 'Almanac (3)']);
+        $this->getJson("/api/assignments/$copies[0]")->assertJson(['summary' => 'Six pages', 'due' => null, 'brief' => ['version' => 1, 'points' => 4]]);
+        expect($this->getJson("/api/assignments/$copies[1]/materials")->json('2.paths'))->toBe(['a.txt']);
+    });
+
     it('is deleted by its name alone', function () {
         $id = ($this->make)()->json('id');
         $this->deleteJson("/api/assignments/$id", ['title' => 'Other'])->assertUnprocessable();

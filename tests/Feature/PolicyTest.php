@@ -71,6 +71,7 @@ it('lets nobody reach another’s course, and strangers not even the door', func
     ['GET', 'assignments/{assignment}'],
     ['PUT', 'assignments/{assignment}', ['title' => 'x']],
     ['DELETE', 'assignments/{assignment}', ['title' => 'x']],
+    ['POST', 'assignments/{assignment}/copy'],
     ['GET', 'assignments/{assignment}/brief/draft'],
     ['PUT', 'assignments/{assignment}/brief/draft', ['source' => 'x', 'version' => 0]],
     ['DELETE', 'assignments/{assignment}/brief/draft'],

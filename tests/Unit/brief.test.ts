@@ -6,6 +6,7 @@ import {
   redo,
   requirementsOf,
   setField,
+  setMarking,
   strike,
   undo,
   write,
@@ -34,6 +35,12 @@ describe('a brief that is written', () => {
     expect(requirementsOf(setField(doc, 1, 'exactly', 2))[1]).toEqual({id: 'b', kind: 'count', exactly: 2})
     expect(requirementsOf(setField(doc, 1, 'exactly', undefined))[1]).toEqual({id: 'b', kind: 'count'})
     expect(setField(doc, 0, 'points', 1).title).toBe('T')
+  })
+
+  it('says what being late costs, and nothing where that is taken out again', () => {
+    const late = setMarking(doc, 'off_per_day', 2)
+    expect(late.marking).toEqual({off_per_day: 2})
+    expect(setMarking(late, 'off_per_day', undefined)).toEqual(doc)
   })
 
   it.each([

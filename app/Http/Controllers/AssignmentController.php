@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Courses\CarryOver;
 use App\Courses\WallClock;
 use App\Http\Requests\AssignmentRequest;
 use App\Http\Requests\DeleteRequest;
@@ -93,6 +94,17 @@ final class AssignmentController extends Controller
     public function store(AssignmentRequest $request, Course $course): JsonResponse
     {
         return response()->json(new Made($course->assignments()->create($request->assignment())->id), 201);
+    }
+
+    /** Another assignment of the course with the same words, files and brief, and no due time yet. */
+    #[OA\Post(
+        path: '/api/assignments/{assignment}/copy',
+        operationId: 'copyAssignment',
+        responses: [new OA\Response(response: 201, description: 'Made', content: new OA\JsonContent(ref: Made::class))],
+    )]
+    public function copy(Assignment $assignment): JsonResponse
+    {
+        return response()->json(new Made(CarryOver::within($assignment)->id), 201);
     }
 
     #[OA\Put(

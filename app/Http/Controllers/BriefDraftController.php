@@ -27,6 +27,7 @@ use InkedMargin\Core\Brief\Draft;
 use InkedMargin\Core\Brief\Field;
 use InkedMargin\Core\Brief\Kinds;
 use InkedMargin\Core\Brief\ReadyMade;
+use InkedMargin\Core\Brief\Scheme;
 use InkedMargin\Core\Brief\Terms;
 use OpenApi\Attributes as OA;
 
@@ -45,6 +46,7 @@ final class BriefDraftController extends Controller
 
         return response()->json(new BriefKinds(
             $fields(Terms::fields()),
+            $fields(Scheme::fields()),
             array_map(fn (string $kind) => new BriefKindView($kind::kind(), $kind::about(), $fields($kind::fields())), Kinds::ALL),
             array_map(fn (ReadyMade $one) => new ReadyMadeView($one->words, $one->values), ReadyMade::all()),
         ));

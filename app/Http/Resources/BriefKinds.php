@@ -12,12 +12,15 @@ final readonly class BriefKinds
 {
     /**
      * @param  list<BriefFieldView>  $terms
+     * @param  list<BriefFieldView>  $marking
      * @param  list<BriefKindView>  $kinds
      * @param  list<ReadyMadeView>  $readyMade
      */
     public function __construct(
         #[OA\Property(description: 'the fields of every requirement', type: 'array', items: new OA\Items(ref: BriefFieldView::class))]
         public array $terms,
+        #[OA\Property(description: 'the fields of `marking`', type: 'array', items: new OA\Items(ref: BriefFieldView::class))]
+        public array $marking,
         #[OA\Property(type: 'array', items: new OA\Items(ref: BriefKindView::class))]
         public array $kinds,
         #[OA\Property(type: 'array', items: new OA\Items(ref: ReadyMadeView::class))]

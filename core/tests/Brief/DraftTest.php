@@ -38,7 +38,7 @@ it('is written as YAML that says the same, whole or not', function (string $sour
 
 it('says when a text is no brief at all', function (string $source) {
     expect(fn () => Draft::read($source))->toThrow(BriefError::class);
-})->with(['', 'a: [', 'words', "\xff"]);
+})->with(['nothing' => [''], 'broken off' => ['a: ['], 'words' => ['words'], 'no UTF-8' => ["\xff"]]);
 
 it('offers ready-made requirements of every kind, each of which can be read', function () {
     $kinds = [];

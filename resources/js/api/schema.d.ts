@@ -119,6 +119,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/assignments/{assignment}/copy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Another assignment of the course with the same words, files and brief, and no due time yet. */
+        post: operations["copyAssignment"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/assignments/{assignment}/brief": {
         parameters: {
             query?: never;
@@ -997,6 +1014,8 @@ export interface components {
         BriefKinds: {
             /** @description the fields of every requirement */
             terms: components["schemas"]["BriefFieldView"][];
+            /** @description the fields of `marking` */
+            marking: components["schemas"]["BriefFieldView"][];
             kinds: components["schemas"]["BriefKindView"][];
             readyMade: components["schemas"]["ReadyMadeView"][];
         };
@@ -1946,6 +1965,28 @@ export interface operations {
                 "application/json": components["schemas"]["AssignmentRequest"];
             };
         };
+        responses: {
+            /** @description Made */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Made"];
+                };
+            };
+        };
+    };
+    copyAssignment: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
         responses: {
             /** @description Made */
             201: {

@@ -1,4 +1,4 @@
-import {Box, Typography} from '@mui/material'
+import {Box, Button, Typography} from '@mui/material'
 import {useMutation, useQueryClient, useSuspenseQuery} from '@tanstack/react-query'
 import {useForm} from 'react-hook-form'
 import {useNavigate, useParams} from 'react-router'
@@ -7,16 +7,21 @@ import {assignment} from '../../api/queries'
 import {DeleteByName} from '../../parts/form/DeleteByName'
 import {ApiForm, sayBeside} from '../../parts/form/form'
 import {Frame} from '../../parts/Frame'
+import {ErrorText} from '../../parts/Remark'
 import {many} from '../../parts/when'
 import {Screen} from '../Screen'
 import {AssignmentFields, type AssignmentWords} from './AssignmentFields'
 import {Materials} from './Materials'
 
-export const AssignmentSettings = () => (
-  <Screen>
-    <SettingsScreen />
-  </Screen>
-)
+export function AssignmentSettings() {
+  const {id = ''} = useParams()
+  // What is typed belongs to one assignment.
+  return (
+    <Screen>
+      <SettingsScreen key={id} />
+    </Screen>
+  )
+}
 
 /** An assignment's title, words and due time, and its end. */
 function SettingsScreen() {
@@ -41,6 +46,13 @@ function SettingsScreen() {
       await navigate(`/assignments/${id}`)
     },
   })
+  const copy = useMutation({
+    mutationFn: () => unwrap(api.POST('/api/assignments/{assignment}/copy', {params: {path}})),
+    onSuccess: async made => {
+      await queries.invalidateQueries()
+      await navigate(`/assignments/${made.id}/settings`)
+    },
+  })
   const remove = async (name: string) => {
     await unwrap(api.DELETE('/api/assignments/{assignment}', {params: {path}, body: {title: name}}))
     queries.removeQueries({queryKey: assignment(id).queryKey})
@@ -62,6 +74,18 @@ function SettingsScreen() {
         <AssignmentFields form={form} timeZone={data.timeZone} />
       </ApiForm>
       <Materials assignmentId={id} />
+      <Box component="section" aria-label="Copy it" sx={{borderTop: 1, borderColor: 'divider', pt: 2, mt: 4}}>
+        <Typography variant="h2" gutterBottom>
+          Copy it
+        </Typography>
+        <Typography variant="body1" sx={{mb: 1}}>
+          The same words, files and brief once more in this course, with no due time yet.
+        </Typography>
+        <ErrorText error={copy.error} />
+        <Button variant="outlined" loading={copy.isPending} onClick={() => copy.mutate()}>
+          Copy the assignment
+        </Button>
+      </Box>
       <Box component="section" aria-label="Delete it" sx={{borderTop: 1, borderColor: 'divider', pt: 2, mt: 4}}>
         <Typography variant="h2" gutterBottom>
           Delete it

@@ -56,6 +56,17 @@ export function Blanks({
   )
 }
 
+/** What stands under no sentence: what findings and being late cost. */
+export function Marking({fields, values, onWrite}: {fields: Field[]; values: Asked; onWrite: OnWrite}) {
+  return (
+    <Box sx={{display: 'flex', flexWrap: 'wrap', columnGap: 3, rowGap: 1, alignItems: 'baseline'}}>
+      {fields.map(field => (
+        <Blank key={field.name} field={field} value={values[field.name]} names={[]} onWrite={onWrite} />
+      ))}
+    </Box>
+  )
+}
+
 interface BlankProps {
   field: Field
   value: unknown

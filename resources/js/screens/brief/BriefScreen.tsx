@@ -10,7 +10,19 @@ import {hour, many, when} from '../../parts/when'
 import {Screen} from '../Screen'
 import {AskFor} from './AskFor'
 import {AsYaml} from './AsYaml'
-import {add, beginWith, redo, requirementsOf, undo, write, type Doc, type History} from './document'
+import {Marking} from './Blanks'
+import {
+  add,
+  beginWith,
+  markingOf,
+  redo,
+  requirementsOf,
+  setMarking,
+  undo,
+  write,
+  type Doc,
+  type History,
+} from './document'
 import {PutInUse} from './PutInUse'
 import {Sentence} from './Sentence'
 import {useKept} from './useKept'
@@ -143,6 +155,16 @@ function Writing({id, draft, begun}: {id: string; draft: Schemas['BriefDraftView
         }}
         onTake={document => act({write: document})}
       />
+      <Box component="section" aria-labelledby="marking" sx={{borderTop: 1, borderColor: 'divider', pt: 2, mt: 3}}>
+        <Typography variant="h2" id="marking" gutterBottom>
+          What findings and being late cost
+        </Typography>
+        <Marking
+          fields={kinds.marking}
+          values={markingOf(doc)}
+          onWrite={(name, value) => act({write: setMarking(doc, name, value), field: `marking ${name}`})}
+        />
+      </Box>
       <PutInUse id={id} draft={draft} reading={reading} />
     </Frame>
   )

@@ -23,6 +23,18 @@ export function setField(doc: Doc, at: number, name: string, value: unknown): Do
   )
 }
 
+/** What findings and being late cost, and how points are rounded. */
+export const markingOf = (doc: Doc): Asked => (doc.marking ?? {}) as Asked
+
+/** A field of it set, or left out where the value is undefined; none of it where nothing is left. */
+export function setMarking(doc: Doc, name: string, value: unknown): Doc {
+  const {marking, ...others} = doc
+  const fields = Object.entries({...(marking as Asked | undefined), [name]: value}).filter(
+    ([, one]) => one !== undefined,
+  )
+  return fields.length === 0 ? others : {...others, marking: Object.fromEntries(fields)}
+}
+
 export const strike = (doc: Doc, at: number): Doc =>
   withRequirements(
     doc,

@@ -66,5 +66,7 @@ async function keep(assignment: string, source: string, version: number): Promis
   if (data !== undefined) return {kept: data}
   const refused = error as Partial<Kept> & {message?: string}
   if (response.status === 409 && refused.source !== undefined) return {theirs: refused as Kept}
+  if (response.status === 401)
+    throw new ApiError('You are not logged in any more. Log in in another tab: what you wrote is on this page.', 401)
   throw new ApiError(refused.message ?? 'The draft could not be kept. It is still on this page.', response.status)
 }

@@ -216,7 +216,12 @@ function Understood({
       )}
       {gone.length > 0 && (
         <Box sx={{mt: 2}}>
-          <Typography variant="body1">On no line any more. Whoever left is set aside, and loses nothing:</Typography>
+          <Typography variant="body1">
+            On no line any more. Whoever left is set aside, and loses nothing:{' '}
+            <Link component="button" variant="body2" onClick={() => setSetAside(gone.map(({id}) => id))}>
+              all of them
+            </Link>
+          </Typography>
           {gone.map(({id, name}) => (
             <FormControlLabel
               key={id}
