@@ -25,6 +25,7 @@ use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SourceController;
 use App\Http\Controllers\SurveyController;
 use App\Http\Controllers\VerdictController;
+use App\Http\Middleware\WriteDown;
 use Illuminate\Support\Facades\Route;
 
 Route::get('first-run', [FirstRunController::class, 'show']);
@@ -38,7 +39,7 @@ Route::post('invitations/{token}', [InvitationController::class, 'accept'])->mid
 Route::get('brief.schema.json', [BriefController::class, 'schema']);
 
 // Who may is asked before anything of what was sent is looked at.
-Route::middleware('auth')->group(function (): void {
+Route::middleware(['auth', WriteDown::class])->group(function (): void {
     Route::get('me', [SessionController::class, 'show']);
     Route::put('me', [AccountController::class, 'update']);
     Route::post('log-out', [SessionController::class, 'destroy']);
@@ -50,6 +51,7 @@ Route::middleware('auth')->group(function (): void {
     Route::put('courses/{course}/put-away', [CourseController::class, 'putAway'])->can('direct', 'course');
     Route::delete('courses/{course}/put-away', [CourseController::class, 'bringBack'])->can('direct', 'course');
     Route::post('courses/{course}/carry-over', [CourseController::class, 'carryOver'])->can('direct', 'course');
+    Route::get('courses/{course}/deeds', [CourseController::class, 'deeds'])->can('direct', 'course');
     Route::get('courses/{course}/people', [PeopleController::class, 'index'])->can('direct', 'course');
     Route::post('courses/{course}/invitations', [PeopleController::class, 'invite'])->middleware('throttle:letters')->can('direct', 'course');
     Route::delete('invitations/{invitation}', [PeopleController::class, 'takeBack'])->can('direct', 'invitation');

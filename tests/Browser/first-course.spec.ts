@@ -106,6 +106,7 @@ test('a marker is asked, makes an account by the link, and marks without setting
   await expect(marker.getByText('This invitation was used')).toBeVisible()
 
   await page.reload()
+  await expect(page.getByText('Ada Quill asked somebody to help.')).toBeVisible()
   await page.getByLabel('What Mo Marker may').selectOption('instructor: all of it')
   await expect(page.getByText('asked until')).toHaveCount(0)
   await marker.goto('/')

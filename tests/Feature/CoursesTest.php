@@ -8,6 +8,7 @@ use App\Models\MaterialRole;
 use App\Models\User;
 use App\Sites\MaterialStore;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Route;
 use InkedMargin\Core\Site\Site;
 use InkedMargin\Core\Source\SourceFile;
 
@@ -95,6 +96,30 @@ describe('a course', function () {
             ->and($copy->brief->files->pluck('path')->all())->toBe(['index.html'])
             ->and($marker->fresh()->roleIn($made))->toBe('marker');
     });
+});
+
+it('writes down what was done to a course, by whom, and nothing that was refused', function () {
+    $this->actingAs($this->instructor());
+    $id = $this->postJson('/api/courses', COURSE)->json('id');
+    $this->putJson("/api/courses/$id", ['title' => ''] + COURSE)->assertUnprocessable();
+    $this->putJson("/api/courses/$id/roster", ['text' => "name,handle\nWilla Finch,wfinch"])->assertOk();
+    $work = $this->postJson("/api/courses/$id/assignments", ['title' => 'Almanac', 'summary' => '', 'due' => null])->json('id');
+    $this->putJson("/api/assignments/$work/brief", ['source' => self::BRIEF])->assertOk();
+    $this->deleteJson("/api/assignments/$work", ['title' => 'Almanac'])->assertNoContent();
+    $deeds = $this->getJson("/api/courses/$id/deeds")->assertOk()->json();
+
+    expect(array_column($deeds, 'what'))->toBe(['deleted Almanac', 'put a brief in use for Almanac', 'set new work', 'kept a roster'])
+        ->and(array_unique(array_column($deeds, 'by')))->toBe(['A Teacher']);
+});
+
+it('tells of every request that changes a course, and of nothing that only looks', function () {
+    $only = ['POST courses/{course}/roster/preview', 'POST assignments/{assignment}/brief/trial', 'POST assignments/{assignment}/brief/reading',
+        'PUT assignments/{assignment}/brief/draft', 'DELETE assignments/{assignment}/brief/draft', 'DELETE courses/{course}'];
+    $directs = collect(Route::getRoutes()->getRoutes())
+        ->filter(fn ($route) => $route->methods()[0] !== 'GET' && preg_grep('/^can:direct/', array_filter($route->gatherMiddleware(), is_string(...))) !== [])
+        ->map(fn ($route) => App\Courses\Deed::key($route));
+
+    expect($directs->diff(App\Courses\Deed::told())->values()->all())->toEqualCanonicalizing($only);
 });
 
 describe('an assignment', function () {

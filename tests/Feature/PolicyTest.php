@@ -58,6 +58,7 @@ it('lets nobody reach another’s course, and strangers not even the door', func
     ['DELETE', 'courses/{course}/put-away'],
     ['POST', 'courses/{course}/carry-over', ['title' => 'x']],
     ['GET', 'courses/{course}/people'],
+    ['GET', 'courses/{course}/deeds'],
     ['POST', 'courses/{course}/invitations', ['email' => 'x']],
     ['DELETE', 'invitations/{invitation}'],
     ['PUT', 'courses/{course}/people/{person}', ['role' => 'marker']],

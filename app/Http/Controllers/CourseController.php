@@ -10,21 +10,26 @@ use App\Http\Requests\CourseRequest;
 use App\Http\Requests\DeleteRequest;
 use App\Http\Resources\AssignmentLine;
 use App\Http\Resources\CourseView;
+use App\Http\Resources\DeedLine;
 use App\Http\Resources\Made;
 use App\Http\Resources\RosterStudent;
 use App\Models\ArrivalState;
 use App\Models\Assignment;
 use App\Models\Course;
 use App\Models\HandIn;
+use App\Models\User;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use OpenApi\Attributes as OA;
+use Spatie\Activitylog\Models\Activity;
 
 final class CourseController extends Controller
 {
+    private const MOST_DEEDS = 200;
+
     #[OA\Get(
         path: '/api/courses/{course}',
         operationId: 'course',
@@ -67,6 +72,27 @@ final class CourseController extends Controller
             ))->all()),
             array_values($roster->map(RosterStudent::of(...))->all()),
         ));
+    }
+
+    /** What was done to it, the last first. */
+    #[OA\Get(
+        path: '/api/courses/{course}/deeds',
+        operationId: 'deeds',
+        responses: [new OA\Response(
+            response: 200,
+            description: 'OK',
+            content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: DeedLine::class)),
+        )],
+    )]
+    public function deeds(Course $course): JsonResponse
+    {
+        $deeds = Activity::query()->forSubject($course)->with('causer')->latest('id')->limit(self::MOST_DEEDS)->get();
+
+        return response()->json($deeds->map(fn (Activity $deed) => new DeedLine(
+            (string) $deed->created_at?->toIso8601String(),
+            $deed->causer instanceof User ? $deed->causer->name : 'somebody',
+            $deed->description,
+        ))->values());
     }
 
     #[OA\Post(

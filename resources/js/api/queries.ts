@@ -192,3 +192,10 @@ export const people = (id: string) =>
     queryKey: ['people', id],
     queryFn: () => unwrap(api.GET('/api/courses/{course}/people', {params: {path: {course: id}}})),
   })
+
+/** What was done to a course, the last first. */
+export const deeds = (id: string) =>
+  queryOptions({
+    queryKey: ['deeds', id],
+    queryFn: () => unwrap(api.GET('/api/courses/{course}/deeds', {params: {path: {course: id}}})),
+  })

@@ -4,12 +4,12 @@ import type {ReactNode} from 'react'
 import {useForm} from 'react-hook-form'
 import {useNavigate, useParams} from 'react-router'
 import {api, unwrap, type Schemas} from '../../api/client'
-import {course, shelf} from '../../api/queries'
+import {course, deeds, shelf} from '../../api/queries'
 import {ApiForm, Field, sayBeside} from '../../parts/form/form'
 import {DeleteByName} from '../../parts/form/DeleteByName'
 import {Frame} from '../../parts/Frame'
-import {ErrorText} from '../../parts/Remark'
-import {many} from '../../parts/when'
+import {Empty, ErrorText} from '../../parts/Remark'
+import {many, when} from '../../parts/when'
 import {Screen} from '../Screen'
 import {CourseFields, type CourseWords} from './CourseFields'
 import {People} from './People'
@@ -48,6 +48,7 @@ function SettingsScreen() {
       </Part>
       <PutAway id={id} isAway={data.putAway} />
       <CarryOver id={id} title={data.title} />
+      <Deeds id={id} />
       <Part title="Delete it">
         <Typography variant="body1" sx={{maxWidth: 620}}>
           {goes.join(', ')} go with it, for good.
@@ -66,6 +67,26 @@ function Part({title, children}: {title: string; children: ReactNode}) {
       </Typography>
       {children}
     </Box>
+  )
+}
+
+/** What was done, by whom: nobody has to ask who changed the brief. */
+function Deeds({id}: {id: string}) {
+  const {data} = useSuspenseQuery(deeds(id))
+  return (
+    <Part title="What was done">
+      {data.length === 0 && <Empty>Nothing yet since this is written down.</Empty>}
+      <Box component="ol" sx={{listStyle: 'none', m: 0, p: 0, maxHeight: 260, overflow: 'auto'}} tabIndex={0}>
+        {data.map(({at, by, what}) => (
+          <Typography component="li" variant="body2" key={`${at} ${by} ${what}`} sx={{py: 0.25}}>
+            <Box component="span" sx={{color: 'text.secondary'}}>
+              {when(at)}
+            </Box>{' '}
+            {by} {what}.
+          </Typography>
+        ))}
+      </Box>
+    </Part>
   )
 }
 

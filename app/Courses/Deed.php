@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Courses;
+
+use App\Models\Arrival;
+use App\Models\Assignment;
+use App\Models\Course;
+use App\Models\HandIn;
+use App\Models\Invitation;
+use App\Models\Student;
+use App\Models\User;
+use Illuminate\Http\Request;
+use Illuminate\Routing\Route;
+
+/** What was done to a course by a request, in words that its instructors read. */
+final readonly class Deed
+{
+    /** Words by method and address; {…} is what the address names. */
+    private const WORDS = [
+        'PUT courses/{course}' => 'changed the names of the course',
+        'PUT courses/{course}/put-away' => 'put the course away',
+        'DELETE courses/{course}/put-away' => 'brought the course back',
+        'POST courses/{course}/carry-over' => 'carried the course over',
+        'PUT courses/{course}/roster' => 'kept a roster',
+        'POST courses/{course}/students' => 'added a student',
+        'PUT students/{student}' => 'changed {student}',
+        'POST courses/{course}/invitations' => 'asked somebody to help',
+        'DELETE invitations/{invitation}' => 'took back what {invitation} was asked',
+        'PUT courses/{course}/people/{person}' => 'changed what {person} may',
+        'DELETE courses/{course}/people/{person}' => 'took {person} off the course',
+        'POST courses/{course}/assignments' => 'set new work',
+        'PUT assignments/{assignment}' => 'changed {assignment}',
+        'DELETE assignments/{assignment}' => 'deleted {assignment}',
+        'POST assignments/{assignment}/copy' => 'copied {assignment}',
+        'POST assignments/{assignment}/materials/{role}' => 'gave files to {assignment}',
+        'DELETE assignments/{assignment}/materials/{role}' => 'took files from {assignment}',
+        'PUT assignments/{assignment}/brief' => 'put a brief in use for {assignment}',
+        'POST assignments/{assignment}/arrivals' => 'dropped hand-ins for {assignment}',
+        'PATCH arrivals/{arrival}' => 'matched {arrival}',
+        'POST hand-ins/{handIn}/replies' => 'released a reply to {handIn}',
+    ];
+
+    /** @return array{Course, string}|null the course and the words; null for a request that does nothing worth telling */
+    public static function of(Request $request): ?array
+    {
+        $route = $request->route();
+        if (! $route instanceof Route) {
+            return null;
+        }
+        $words = self::WORDS[self::key($route)] ?? null;
+        $course = self::course($route);
+
+        return $words === null || $course === null ? null : [
+            $course,
+            preg_replace_callback('/\{(\w+)\}/', fn (array $name) => self::named($route->parameter($name[1])), $words) ?? $words,
+        ];
+    }
+
+    public static function key(Route $route): string
+    {
+        return $route->methods()[0].' '.preg_replace('~^api/~', '', $route->uri());
+    }
+
+    /** @return list<string> the requests that are told */
+    public static function told(): array
+    {
+        return array_keys(self::WORDS);
+    }
+
+    private static function course(Route $route): ?Course
+    {
+        foreach ($route->parameters() as $model) {
+            $course = match (true) {
+                $model instanceof Course => $model,
+                $model instanceof Assignment, $model instanceof Student, $model instanceof Invitation => $model->course()->first(),
+                $model instanceof Arrival => $model->assignment()->first()?->course()->first(),
+                $model instanceof HandIn => $model->assignment()->first()?->course()->first(),
+                default => null,
+            };
+            if ($course instanceof Course) {
+                return $course;
+            }
+        }
+
+        return null;
+    }
+
+    private static function named(mixed $model): string
+    {
+        return match (true) {
+            $model instanceof Assignment => $model->title,
+            $model instanceof Student, $model instanceof User, $model instanceof Arrival => $model->name,
+            $model instanceof Invitation => $model->email,
+            $model instanceof HandIn => $model->student()->first()->name ?? 'a student',
+            default => '',
+        };
+    }
+}
