@@ -7,6 +7,7 @@ namespace App\Marking;
 use App\Http\Resources\BriefReading;
 use App\Http\Resources\OutcomeShortfall;
 use App\Http\Resources\RequirementReading;
+use InkedMargin\Core\Brief\BriefWriter;
 use InkedMargin\Core\Brief\Draft;
 use InkedMargin\Core\Brief\DraftRequirement;
 use InkedMargin\Core\Brief\Materials;
@@ -42,7 +43,7 @@ final readonly class DraftReader
 
         return new BriefReading(
             (object) $draft->values,
-            $draft->yaml(),
+            BriefWriter::draft($draft),
             $readings,
             $draft->problems,
             $points,

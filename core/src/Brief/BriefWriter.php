@@ -14,7 +14,27 @@ final readonly class BriefWriter
 
     public static function yaml(Brief $brief): string
     {
-        return Yaml::dump(self::values($brief), self::LEVELS, 2, Yaml::DUMP_OBJECT_AS_MAP | Yaml::DUMP_COMPACT_NESTED_MAPPING);
+        return self::dump(self::values($brief));
+    }
+
+    /** A brief that is being written, whether it is whole or not. */
+    public static function draft(Draft $draft): string
+    {
+        $values = $draft->values;
+        if (isset($values['requirements']) && is_array($values['requirements'])) {
+            $values['requirements'] = array_map(
+                fn (mixed $one) => is_array($one) ? self::objects($one) : $one,
+                $values['requirements'],
+            );
+        }
+
+        return self::dump($values);
+    }
+
+    /** @param  array<mixed>  $values */
+    private static function dump(array $values): string
+    {
+        return Yaml::dump($values, self::LEVELS, 2, Yaml::DUMP_OBJECT_AS_MAP | Yaml::DUMP_COMPACT_NESTED_MAPPING);
     }
 
     public static function json(Brief $brief): string

@@ -4,16 +4,12 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Brief;
 
-use Symfony\Component\Yaml\Yaml;
-
 /**
  * A brief that is being written: each requirement is read by itself, so that one that is not whole yet does not hide the
  * others.
  */
 final readonly class Draft
 {
-    private const LEVELS = 3;
-
     /**
      * @param  array<mixed>  $values  as it was written
      * @param  list<DraftRequirement>  $requirements  in order
@@ -45,12 +41,6 @@ final readonly class Draft
         }
 
         return new self($values, $requirements, self::readable($values, $requirements), $problems);
-    }
-
-    /** As YAML, whether it is whole or not. */
-    public function yaml(): string
-    {
-        return Yaml::dump($this->values, self::LEVELS, 2, Yaml::DUMP_OBJECT_AS_MAP | Yaml::DUMP_COMPACT_NESTED_MAPPING);
     }
 
     /**

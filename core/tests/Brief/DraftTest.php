@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use InkedMargin\Core\Brief\BriefError;
 use InkedMargin\Core\Brief\BriefReader;
+use InkedMargin\Core\Brief\BriefWriter;
 use InkedMargin\Core\Brief\Draft;
 use InkedMargin\Core\Brief\Kinds;
 use InkedMargin\Core\Brief\ReadyMade;
@@ -29,12 +30,19 @@ it('reads each requirement by itself, so that one that is not whole does not hid
 it('is written as YAML that says the same, whole or not', function (string $source) {
     $draft = Draft::read($source);
 
-    expect(Draft::read($draft->yaml())->values)->toEqual($draft->values);
+    expect(Draft::read(BriefWriter::draft($draft))->values)->toEqual($draft->values);
 })->with([
     'whole' => ["title: T\nrequirements:\n  - {id: a, kind: look, title: L, steps: {0: 2, 3: 1}}"],
+    'steps that could be a list' => ['{"title": "T", "requirements": [{"id": "a", "kind": "look", "title": "L", "steps": {"0": 2, "1": 1}}, 7]}'],
     'not whole' => ['{"title": "", "requirements": [{"id": "a", "kind": "count"}]}'],
     'empty' => ["title: T\nrequirements: []"],
 ]);
+
+it('writes steps as a map, whatever their numbers', function () {
+    $draft = Draft::read('{title: T, requirements: [{id: a, kind: look, title: L, steps: {0: 2, 1: 1}}]}');
+
+    expect(BriefWriter::draft($draft))->toMatch('~steps:\s+[{]?\s*0: 2~');
+});
 
 it('says when a text is no brief at all', function (string $source) {
     expect(fn () => Draft::read($source))->toThrow(BriefError::class);
