@@ -41,7 +41,7 @@ it('is written as YAML that says the same, whole or not', function (string $sour
 it('writes steps as a map, whatever their numbers', function () {
     $draft = Draft::read('{title: T, requirements: [{id: a, kind: look, title: L, steps: {0: 2, 1: 1}}]}');
 
-    expect(BriefWriter::draft($draft))->toMatch('~steps:\s+[{]?\s*0: 2~');
+    expect(BriefWriter::draft($draft))->toContain("steps: { '0': 2, '1': 1 }");
 });
 
 it('says when a text is no brief at all', function (string $source) {
