@@ -46,7 +46,7 @@ final readonly class RosterText
 
     public static function read(string $text): self
     {
-        $best = [];
+        $best = null;
         $most = -1.0;
         foreach (self::SEPARATORS as $separator) {
             $rows = self::rows($text, $separator, self::LOOKED_AT);
@@ -60,7 +60,7 @@ final readonly class RosterText
             }
         }
 
-        return new self($best === [] ? [] : self::rows($text, $best));
+        return new self($best === null ? [] : self::rows($text, $best));
     }
 
     /** @return list<RosterRow> */
