@@ -7,6 +7,7 @@ use InkedMargin\Core\Source\SourceFile;
 use InkedMargin\Core\Style\Selector\Matching;
 use InkedMargin\Core\Style\Selector\SelectorError;
 use InkedMargin\Core\Style\Selector\SelectorList;
+use InkedMargin\Core\Tests\Seed;
 use InkedMargin\Core\Tests\Style\CssText;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -18,6 +19,9 @@ const SELECTED = <<<'HTML'
     <form><fieldset disabled><legend><input type="TEXT" required></legend><input type="checkbox" checked></fieldset><select><option selected>1</option><option disabled>2</option></select><textarea readonly></textarea></form>
     <svg><linearGradient></linearGradient></svg><footer id="1a" data-x="a b"><!-- c --></footer></body></html>
     HTML;
+
+/** What css-select says in its own way: states, pseudo-elements, what is disabled, writable or optional; and names of SVG, whose capitals it folds. */
+const CSS_SELECT_OWN = '/:(?:hover|enabled|disabled|required|optional|read-|lang|before|checked|any-link|link)|::|linearGradient/';
 
 /** @return list<string> made of parts that occur on the page, and of some that do not */
 function someSelectors(int $seed, int $count): array
@@ -92,6 +96,35 @@ it('finds the elements that a browser finds, and refuses what it refuses', funct
     }
 
     expect($answers)->toHaveCount(count($pages))->and(array_slice($differences, 0, 10))->toBe([], "seed $seed");
+});
+
+// Reference: css-select 7.0.0 (npm) on parse5's tree. Left out is what it does not read, or says to do in its own way.
+it('finds the elements that another library finds', function () {
+    $seed = Seed::fresh();
+    $selectors = array_values(array_filter(
+        someSelectors($seed->number(1, 999_999_999), 500),
+        fn (string $one) => preg_match(CSS_SELECT_OWN, $one) !== 1,
+    ));
+    $pages = [SELECTED, ...array_map(
+        fn (string $path) => (string) file_get_contents($path),
+        array_slice(glob(dirname(__DIR__, 3).'/demo/hand-ins/*/*/*/index.html') ?: [], 0, 9),
+    )];
+    $answers = CssText::node(__DIR__.'/css-select.mjs', array_map(fn (string $html) => ['html' => $html, 'selectors' => $selectors], $pages));
+    $differences = [];
+    $compared = 0;
+    foreach ($answers as $page => $found) {
+        foreach ($selectors as $index => $selector) {
+            if ($found[$index] !== null) {
+                $ours = elementsFoundBy($selector, $pages[$page]);
+                $compared++;
+                if ($ours !== null && $ours !== $found[$index]) {
+                    $differences[] = json_encode([$page, $selector, 'ours' => $ours, 'theirs' => $found[$index]]);
+                }
+            }
+        }
+    }
+
+    expect($compared)->toBeGreaterThan(1_000)->and(array_slice($differences, 0, 10))->toBe([], "seed $seed->value");
 });
 
 // Source: Selectors Level 4, section 15, "Calculating a selector's specificity"; and CSS Nesting 1, section 3.
