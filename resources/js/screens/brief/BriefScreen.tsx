@@ -15,6 +15,7 @@ import {
   add,
   beginWith,
   markingOf,
+  move,
   redo,
   requirementsOf,
   setMarking,
@@ -23,6 +24,7 @@ import {
   type Doc,
   type History,
 } from './document'
+import {InOrder} from './InOrder'
 import {PutInUse} from './PutInUse'
 import {Sentence} from './Sentence'
 import {useKept} from './useKept'
@@ -64,7 +66,7 @@ function Writing({id, draft, begun}: {id: string; draft: Schemas['BriefDraftView
   const [asYaml, setAsYaml] = useState(false)
   const {doc} = history
   const source = JSON.stringify(doc)
-  const {data: reading, error} = useQuery(briefReading(id, source, site))
+  const {data: reading, error, isPlaceholderData} = useQuery(briefReading(id, source, site))
   const keeping = useKept(id, source, draft)
   const asked = requirementsOf(doc)
   return (
@@ -118,7 +120,13 @@ function Writing({id, draft, begun}: {id: string; draft: Schemas['BriefDraftView
       <ErrorText error={keeping.error ?? error} />
       {site === 'model' && reading !== undefined && <ModelFallsShort reading={reading} />}
       <Box sx={asYaml ? {display: 'grid', gridTemplateColumns: 'minmax(0, 1fr) minmax(0, 1fr)', gap: 4} : undefined}>
-        <Box component="ol" aria-label="What is asked" sx={{listStyle: 'none', m: 0, p: 0}}>
+        <InOrder
+          names={asked.map(({id: name}) => String(name))}
+          onMove={(from, to) => {
+            act({write: move(doc, from, to - from)})
+            setOpen(null)
+          }}
+        >
           {asked.map((one, at) => (
             <Sentence
               key={String(one.id)}
@@ -135,7 +143,7 @@ function Writing({id, draft, begun}: {id: string; draft: Schemas['BriefDraftView
               onWrite={(written, field) => act(field === undefined ? {write: written} : {write: written, field})}
             />
           ))}
-        </Box>
+        </InOrder>
         {asYaml && reading !== undefined && (
           <AsYaml
             id={id}
@@ -165,7 +173,8 @@ function Writing({id, draft, begun}: {id: string; draft: Schemas['BriefDraftView
           onWrite={(name, value) => act({write: setMarking(doc, name, value), field: `marking ${name}`})}
         />
       </Box>
-      <PutInUse id={id} draft={draft} reading={reading} />
+      {/* Not what was read before the last change. */}
+      <PutInUse id={id} draft={draft} reading={isPlaceholderData ? undefined : reading} />
     </Frame>
   )
 }

@@ -1,3 +1,4 @@
+import {useSortable} from '@dnd-kit/sortable'
 import {Box, Button, Link, Typography} from '@mui/material'
 import {Link as RouterLink} from 'react-router'
 import type {Schemas} from '../../api/client'
@@ -42,13 +43,49 @@ export function Sentence({
   onWrite: (doc: Doc, field?: string) => void
 }) {
   const title = String(asked.title ?? asked.id ?? asked.kind)
+  const {attributes, listeners, setNodeRef, transform, transition, isDragging} = useSortable({id: String(asked.id)})
   const shift = (by: number) => {
     onWrite(move(doc, at, by))
     onMove(by)
   }
   return (
-    <Box component="li" sx={{borderTop: 1, borderColor: 'divider', py: 1.25}}>
+    <Box
+      component="li"
+      ref={setNodeRef}
+      style={{
+        transform: transform === null ? undefined : `translateY(${transform.y}px)`,
+        transition: transition ?? undefined,
+      }}
+      sx={{
+        borderTop: 1,
+        borderColor: 'divider',
+        py: 1.25,
+        position: 'relative',
+        ...(isDragging && {bgcolor: 'background.default', zIndex: 1, borderBottom: 1}),
+      }}
+    >
       <Box sx={{display: 'flex', gap: 2, alignItems: 'baseline'}}>
+        <Box
+          component="button"
+          type="button"
+          {...attributes}
+          {...listeners}
+          aria-label={`Move ${title}`}
+          title="Drag it; or space, the arrow keys, and space again"
+          sx={{
+            font: 'inherit',
+            color: 'text.secondary',
+            background: 'none',
+            border: 0,
+            p: 0,
+            ml: -4,
+            width: '1rem',
+            cursor: 'grab',
+            touchAction: 'none',
+          }}
+        >
+          {at + 1}
+        </Box>
         <Box
           component="button"
           type="button"
