@@ -65,6 +65,8 @@ Route::middleware(['auth', WriteDown::class])->group(function (): void {
     Route::post('courses/{course}/assignments', [AssignmentController::class, 'store'])->can('direct', 'course');
     Route::get('assignments/{assignment}', [AssignmentController::class, 'show'])->can('view', 'assignment');
     Route::put('assignments/{assignment}', [AssignmentController::class, 'update'])->can('direct', 'assignment');
+    Route::put('assignments/{assignment}/closed', [AssignmentController::class, 'close'])->can('direct', 'assignment');
+    Route::delete('assignments/{assignment}/closed', [AssignmentController::class, 'open'])->can('direct', 'assignment');
     Route::post('assignments/{assignment}/copy', [AssignmentController::class, 'copy'])->can('direct', 'assignment');
     Route::delete('assignments/{assignment}', [AssignmentController::class, 'destroy'])->can('direct', 'assignment');
     Route::get('assignments/{assignment}/materials', [MaterialController::class, 'index'])->can('view', 'assignment');

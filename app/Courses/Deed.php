@@ -32,6 +32,8 @@ final readonly class Deed
         'DELETE courses/{course}/people/{person}' => 'took {person} off the course',
         'POST courses/{course}/assignments' => 'set new work',
         'PUT assignments/{assignment}' => 'changed {assignment}',
+        'PUT assignments/{assignment}/closed' => 'closed {assignment}',
+        'DELETE assignments/{assignment}/closed' => 'opened {assignment} again',
         'DELETE assignments/{assignment}' => 'deleted {assignment}',
         'POST assignments/{assignment}/copy' => 'copied {assignment}',
         'POST assignments/{assignment}/materials/{role}' => 'gave files to {assignment}',

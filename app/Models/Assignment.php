@@ -20,6 +20,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property string $title
  * @property string $summary
  * @property \Illuminate\Support\Carbon|null $due_at
+ * @property \Illuminate\Support\Carbon|null $closed_at  since when nothing is taken in any more
  * @property string|null $batch_id  of the checks that the whole class was last asked for
  * @property Course $course
  * @property Brief|null $brief
@@ -37,7 +38,7 @@ final class Assignment extends Model implements BelongsToCourse
 
     protected function casts(): array
     {
-        return ['due_at' => 'datetime'];
+        return ['due_at' => 'datetime', 'closed_at' => 'datetime'];
     }
 
     public function courseId(): string

@@ -159,6 +159,17 @@ describe('an assignment', function () {
         $this->getJson("/api/assignments/$id")->assertJson(['due' => '2026-10-25T02:30']);
     });
 
+    it('takes nothing in while it is closed, and says so', function () {
+        $id = ($this->make)()->json('id');
+        $drop = fn () => $this->post("/api/assignments/$id/arrivals", ['files' => [$this->upload(['index.html' => 'x'])]], ['Accept' => 'application/json']);
+        $this->putJson("/api/assignments/$id/closed")->assertNoContent();
+        $drop()->assertUnprocessable()->assertSee('This assignment is closed');
+        $this->getJson("/api/courses/$this->course")->assertJsonPath('assignments.0.closed', true);
+        $this->deleteJson("/api/assignments/$id/closed")->assertNoContent();
+        $drop()->assertStatus(202);
+        $this->getJson("/api/assignments/$id")->assertJson(['closed' => false]);
+    });
+
     it('is copied with its brief and files, under titles of its own', function () {
         $id = ($this->make)()->json('id');
         $this->putJson("/api/assignments/$id/brief", ['source' => self::BRIEF])->assertOk();

@@ -73,6 +73,8 @@ it('lets nobody reach another’s course, and strangers not even the door', func
     ['PUT', 'assignments/{assignment}', ['title' => 'x']],
     ['DELETE', 'assignments/{assignment}', ['title' => 'x']],
     ['POST', 'assignments/{assignment}/copy'],
+    ['PUT', 'assignments/{assignment}/closed'],
+    ['DELETE', 'assignments/{assignment}/closed'],
     ['GET', 'assignments/{assignment}/brief/draft'],
     ['PUT', 'assignments/{assignment}/brief/draft', ['source' => 'x', 'version' => 0]],
     ['DELETE', 'assignments/{assignment}/brief/draft'],

@@ -74,6 +74,9 @@ final class ArrivalController extends Controller
     )]
     public function store(ArrivalsRequest $request, Assignment $assignment, BlobStore $blobs): JsonResponse
     {
+        if ($assignment->closed_at !== null) {
+            throw ValidationException::withMessages(['files' => 'This assignment is closed. Open it again to take hand-ins; none was taken.']);
+        }
         /** @var list<UploadedFile> $files */
         $files = $request->file('files');
         foreach ($files as $taken => $file) {

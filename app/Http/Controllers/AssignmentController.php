@@ -71,6 +71,7 @@ final class AssignmentController extends Controller
             $assignment->due_at?->toIso8601String(),
             (new WallClock($assignment->course->time_zone))->show($assignment->due_at),
             $assignment->course->time_zone,
+            $assignment->closed_at !== null,
             $assignment->course_id,
             $assignment->course->title,
             (string) $user->roleIn($assignment->course_id),
@@ -116,6 +117,31 @@ final class AssignmentController extends Controller
     public function update(AssignmentRequest $request, Assignment $assignment): Response
     {
         $assignment->update($request->assignment());
+
+        return response()->noContent();
+    }
+
+    /** From now on, nothing is taken in. */
+    #[OA\Put(
+        path: '/api/assignments/{assignment}/closed',
+        operationId: 'closeAssignment',
+        responses: [new OA\Response(response: 204, description: 'Closed')],
+    )]
+    public function close(Assignment $assignment): Response
+    {
+        $assignment->update(['closed_at' => $assignment->closed_at ?? now()]);
+
+        return response()->noContent();
+    }
+
+    #[OA\Delete(
+        path: '/api/assignments/{assignment}/closed',
+        operationId: 'openAssignment',
+        responses: [new OA\Response(response: 204, description: 'Open')],
+    )]
+    public function open(Assignment $assignment): Response
+    {
+        $assignment->update(['closed_at' => null]);
 
         return response()->noContent();
     }

@@ -69,6 +69,7 @@ final class CourseController extends Controller
                 $assignment->replied,
                 $assignment->unmatched,
                 $assignment->brief !== null,
+                $assignment->closed_at !== null,
             ))->all()),
             array_values($roster->map(RosterStudent::of(...))->all()),
         ));

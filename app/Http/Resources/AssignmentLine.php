@@ -29,6 +29,8 @@ final readonly class AssignmentLine
         public int $unmatched,
         #[OA\Property]
         public bool $hasBrief,
+        #[OA\Property(description: 'whether nothing is taken in any more')]
+        public bool $closed,
     ) {
     }
 }

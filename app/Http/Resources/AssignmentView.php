@@ -27,6 +27,8 @@ final readonly class AssignmentView
         public ?string $due,
         #[OA\Property(description: 'of the course, of the IANA database')]
         public string $timeZone,
+        #[OA\Property(description: 'whether nothing is taken in any more')]
+        public bool $closed,
         #[OA\Property]
         public string $courseId,
         #[OA\Property]

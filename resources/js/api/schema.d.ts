@@ -136,6 +136,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/assignments/{assignment}/closed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** From now on, nothing is taken in. */
+        put: operations["closeAssignment"];
+        post?: never;
+        delete: operations["openAssignment"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/assignments/{assignment}/brief": {
         parameters: {
             query?: never;
@@ -978,6 +995,8 @@ export interface components {
             replied: number;
             unmatched: number;
             hasBrief: boolean;
+            /** @description whether nothing is taken in any more */
+            closed: boolean;
         };
         /** @description An assignment: its brief, what was handed in, and who has not. */
         AssignmentView: {
@@ -989,6 +1008,8 @@ export interface components {
             due: string | null;
             /** @description of the course, of the IANA database */
             timeZone: string;
+            /** @description whether nothing is taken in any more */
+            closed: boolean;
             courseId: string;
             course: string;
             role: string;
@@ -2019,6 +2040,46 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["Made"];
                 };
+            };
+        };
+    };
+    closeAssignment: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Closed */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    openAssignment: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Open */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

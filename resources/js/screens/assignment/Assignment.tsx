@@ -46,6 +46,7 @@ function AssignmentScreen() {
       </Box>
       <Typography variant="body1" color="textSecondary">
         {data.summary} {data.dueAt !== null && `Due ${when(data.dueAt)}.`}
+        {data.closed && ' It is closed: nothing is taken in any more.'}
       </Typography>
       <Box component="section" aria-labelledby="hand-ins" sx={{mt: 4}}>
         <Typography variant="h2" id="hand-ins" gutterBottom>

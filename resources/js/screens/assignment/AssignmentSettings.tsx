@@ -46,6 +46,13 @@ function SettingsScreen() {
       await navigate(`/assignments/${id}`)
     },
   })
+  const close = useMutation({
+    mutationFn: () =>
+      data.closed
+        ? unwrap(api.DELETE('/api/assignments/{assignment}/closed', {params: {path}}))
+        : unwrap(api.PUT('/api/assignments/{assignment}/closed', {params: {path}})),
+    onSuccess: () => queries.invalidateQueries(),
+  })
   const copy = useMutation({
     mutationFn: () => unwrap(api.POST('/api/assignments/{assignment}/copy', {params: {path}})),
     onSuccess: async made => {
@@ -74,6 +81,18 @@ function SettingsScreen() {
         <AssignmentFields form={form} timeZone={data.timeZone} />
       </ApiForm>
       <Materials assignmentId={id} />
+      <Box component="section" aria-label="Close it" sx={{borderTop: 1, borderColor: 'divider', pt: 2, mt: 4}}>
+        <Typography variant="h2" gutterBottom>
+          {data.closed ? 'Open it again' : 'Close it'}
+        </Typography>
+        <Typography variant="body1" sx={{mb: 1}}>
+          {data.closed ? 'It is closed: nothing is taken in.' : 'From then on nothing is taken in, until it is opened again.'}
+        </Typography>
+        <ErrorText error={close.error} />
+        <Button variant="outlined" loading={close.isPending} onClick={() => close.mutate()}>
+          {data.closed ? 'Open the assignment' : 'Close the assignment'}
+        </Button>
+      </Box>
       <Box component="section" aria-label="Copy it" sx={{borderTop: 1, borderColor: 'divider', pt: 2, mt: 4}}>
         <Typography variant="h2" gutterBottom>
           Copy it

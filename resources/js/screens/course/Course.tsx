@@ -92,6 +92,7 @@ function AssignmentRow({line}: {line: Schemas['AssignmentLine']}) {
         </Typography>
         <Typography variant="body2" color="textSecondary">
           {line.dueAt === null ? 'no due time' : `due ${when(line.dueAt)}`}
+          {line.closed && ', closed'}
         </Typography>
       </Box>
       <Typography variant="body1" sx={{my: 0.5}}>
