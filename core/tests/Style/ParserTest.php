@@ -85,12 +85,13 @@ it('counts places in the bytes of the file around it', function () {
 });
 
 it('takes any bytes in time that grows with them alone', function (string $bytes) {
-    $time = function (string $css): float {
+    // The least of five: what else the machine does in between is nobody's cost.
+    $time = fn (string $css): float => min(array_map(function () use ($css): float {
         $start = hrtime(true);
         Parser::sheet($css);
 
         return (hrtime(true) - $start) / 1e9;
-    };
+    }, range(1, 5)));
     $time(str_repeat($bytes, 2_000));
     $once = max(0.002, $time(str_repeat($bytes, 10_000)));
 
