@@ -29,6 +29,8 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         // The interface and its API share one origin, so there are no cross-origin requests to allow.
         $middleware->remove(HandleCors::class);
+        // A first cell that is empty, and the last line of a brief, are as they were typed.
+        $middleware->trimStrings(except: ['text', 'source']);
         $middleware->web(append: [SecurityHeaders::class]);
         // Before anything trims what was sent.
         $middleware->prepend(RefuseControlCharacters::class);

@@ -117,7 +117,7 @@ it('is in use only when somebody says so, and then is no draft any more', functi
     $this->putJson("$this->at/brief/draft", ['source' => self::BRIEF, 'version' => 0])->assertOk();
     expect($this->assignment->briefs()->count())->toBe(0);
     $this->putJson("$this->at/brief", ['source' => self::BRIEF])->assertOk();
-    $this->getJson("$this->at/brief/draft")->assertJson(['version' => 0, 'source' => trim(self::BRIEF)]);
+    $this->getJson("$this->at/brief/draft")->assertJson(['version' => 0, 'source' => self::BRIEF]);
 });
 
 it('tells a form all that a brief can ask for, from the core’s declarations', function () {

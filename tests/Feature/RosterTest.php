@@ -127,6 +127,12 @@ it('refuses what is no roster with words, and changes nothing', function (array 
     'no such column' => [['text' => 'a,b', 'columns' => ['x', 'y']], 'columns'],
 ]);
 
+it('keeps an empty first cell, which is a column like any other', function () {
+    $shown = ($this->preview)(['text' => "\tName\tLogin\n1\tAda Quill\taquill\n"]);
+
+    expect($shown->json('columns'))->toBe(['other', 'name', 'handle'])->and($shown->json('lines.0.name'))->toBe('Ada Quill');
+});
+
 it('names a handle that is longer than its column', function () {
     $line = ($this->preview)(['text' => 'Ada Quill,'.str_repeat('a1', 200)])->json('lines.0');
 

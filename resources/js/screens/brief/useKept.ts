@@ -3,8 +3,10 @@ import {api, ApiError, type Schemas} from '../../api/client'
 
 type Kept = Schemas['BriefDraftView']
 
-/** Milliseconds without a change after which a draft is kept. */
+/** Milliseconds without a change after which a draft is kept; twice as long each time that this fails, up to a point. */
 const PAUSE = 700
+
+const MOST_DOUBLED = 4
 
 export interface Keeping {
   /** when it was kept last; null for not yet */
@@ -24,30 +26,38 @@ export function useKept(assignment: string, source: string, begun: Kept): Keepin
   const version = useRef(begun.version)
   const kept = useRef(source)
   const busy = useRef(false)
+  const failures = useRef(0)
   const [round, setRound] = useState(0)
   useEffect(() => {
     if (source === kept.current || theirs !== null) return
-    const timer = setTimeout(() => {
-      if (busy.current) return
-      busy.current = true
-      void keep(assignment, source, version.current)
-        .then(answer => {
-          setError(null)
-          if ('theirs' in answer) {
-            setTheirs(answer.theirs)
-          } else {
-            version.current = answer.kept.version
-            kept.current = source
-            setAt(new Date())
-          }
-        })
-        .catch((failure: unknown) => setError(failure instanceof Error ? failure : new Error(String(failure))))
-        .finally(() => {
-          busy.current = false
-          // What was written meanwhile is next.
-          setRound(now => now + 1)
-        })
-    }, PAUSE)
+    const timer = setTimeout(
+      () => {
+        if (busy.current) return
+        busy.current = true
+        void keep(assignment, source, version.current)
+          .then(answer => {
+            failures.current = 0
+            setError(null)
+            if ('theirs' in answer) {
+              setTheirs(answer.theirs)
+            } else {
+              version.current = answer.kept.version
+              kept.current = source
+              setAt(new Date())
+            }
+          })
+          .catch((failure: unknown) => {
+            failures.current++
+            setError(failure instanceof Error ? failure : new Error(String(failure)))
+          })
+          .finally(() => {
+            busy.current = false
+            // What was written meanwhile is next.
+            setRound(now => now + 1)
+          })
+      },
+      PAUSE * 2 ** Math.min(failures.current, MOST_DOUBLED),
+    )
     return () => clearTimeout(timer)
   }, [assignment, source, theirs, round])
   const keepMine = () => {
