@@ -34,7 +34,7 @@ function hasOtherRules(array $content, bool $isNested): bool
         }
         $isAt = $one instanceof AtRule;
         $isOther = $isAt
-            ? $one->declarations() !== [] && ! in_array($one->name(), ['font-face', 'page'], true)
+            ? (endsWithSemicolon($one) && ! in_array($one->name(), ['font-face', 'page'], true))
             : $one->prelude() === '' || ($isNested && ! str_starts_with($one->prelude(), '&'));
         if ($isOther || hasOtherRules($one->content, $isNested || ! $isAt)) {
             return true;
@@ -42,6 +42,14 @@ function hasOtherRules(array $content, bool $isNested): bool
     }
 
     return false;
+}
+
+/** Whether something in the block of an at-rule is a declaration, or an at-rule without a block of its own. */
+function endsWithSemicolon(AtRule $rule): bool
+{
+    $statements = array_filter($rule->content, fn (Declaration|Rule $one) => $one instanceof AtRule && $one->content === []);
+
+    return $rule->declarations() !== [] || $statements !== [];
 }
 
 // CSS_SEED and CSS_SHEETS try others than the fixed ones. Reference: css-tree 3.2.1 (npm).

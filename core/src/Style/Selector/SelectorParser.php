@@ -15,6 +15,9 @@ final class SelectorParser
     /** Brackets in brackets further than this are an error. */
     private const DEEPEST = 20;
 
+    /** Section 9, "User Action Pseudo-classes". */
+    private const DONE_BY_READERS = ['hover', 'active', 'focus', 'focus-visible', 'focus-within'];
+
     /** Pseudo-elements that may be written with one colon (section 3.6.1). */
     private const OLD_PSEUDO_ELEMENTS = ['before', 'after', 'first-line', 'first-letter'];
 
@@ -210,7 +213,7 @@ final class SelectorParser
                 if (is_string($found) && ($pseudoElement === null || $found === 'marker')) {
                     $pseudoElement = $found;
                 } elseif (! is_string($found) && ($pseudoElement === null || self::mayFollow($found, $pseudoElement))) {
-                    $parts[] = $found;
+                    $parts[] = $pseudoElement === null ? $found : self::behind($found, $pseudoElement);
                 } else {
                     $this->at = $before;
                     throw $this->unexpected();
@@ -233,12 +236,32 @@ final class SelectorParser
         return [new Compound($parts), $pseudoElement];
     }
 
-    /** Section 3.6.3: behind a pseudo-element stands only what a reader does to it; other vendors' have states of their own. */
+    /**
+     * Section 3.6.3: behind a pseudo-element stands only what a reader does to it, also in a list that forgives what cannot
+     * stand there; other vendors' have states of their own.
+     */
     private static function mayFollow(Simple $part, string $pseudoElement): bool
     {
-        return str_starts_with($pseudoElement, '-') || ($part instanceof PseudoClass && in_array($part->name, [
-            'hover', 'active', 'focus', 'focus-visible', 'focus-within',
-        ], true));
+        return str_starts_with($pseudoElement, '-')
+            || ($part instanceof PseudoClass && in_array($part->name, self::DONE_BY_READERS, true))
+            || ($part instanceof SelectorFunction && in_array($part->name, ['is', 'where'], true));
+    }
+
+    /** The same without what cannot be said of a pseudo-element. */
+    private static function behind(Simple $part, string $pseudoElement): Simple
+    {
+        if (! $part instanceof SelectorFunction || str_starts_with($pseudoElement, '-')) {
+            return $part;
+        }
+        $left = array_filter(
+            $part->list->alternatives,
+            fn (Complex $one) => count($one->compounds) === 1 && array_filter(
+                $one->subject()->parts,
+                fn (Simple $inside) => ! self::mayFollow($inside, $pseudoElement),
+            ) === [],
+        );
+
+        return new SelectorFunction($part->name, new SelectorList($part->list->written, array_values($left)));
     }
 
     /** With a namespace before it, which is read and passed over: pages of HTML declare none. */
