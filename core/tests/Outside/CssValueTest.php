@@ -56,13 +56,14 @@ function declarationPairs(int $seed, int $count): array
  *  - where a background is clipped, in the shorthand: `background: text` (Backgrounds 4, `<bg-clip>` in `<bg-layer>`);
  *  - a generic font's name among other words: a `font-family` of several words may hold it (Fonts 4, 2.1);
  *  - line widths as a `gap` (Gaps 1) and strings of `text-align` (Text 4);
- *  - `none` as the name of a counter (Lists 3, 4: kept out in prose), and `width: contain` (Sizing 4);
+ *  - `none` as the name of a counter (Lists 3, 4: kept out in prose), `width: contain` and `flex: contain` (Sizing 4), and
+ *    `font-style: left` (Fonts 4);
  *  - marks of lists as `content` (Content 3, `<symbolic-counter-style>`);
  *  - words of `font-variant-emoji` in `font-variant` (Fonts 4);
  *  - addresses in quotes that hold quotes of the other kind behind an escape, cut by the random changes.
  */
 const DIFFERENT = '~^(?:filter|font-family|vertical-align|box-shadow|text-shadow|word-spacing|white-space|-webkit-appearance|font):'
-    .'|-webkit-background-clip: text|background: (?:.* )?(?:text|border-area)\b|gap: (?:thin|medium|thick)|text-align: ["\x27]|counter-\w+: none|(?:width|height|-size): contain|calc\(|(?:^|[\s,])-[\d.]+|url\(["\x27]?data:|content: .*\b(?:disc|circle|square|disclosure-\w+)\b|font-variant: .*\b(?:text|emoji|unicode)\b~';
+    .'|-webkit-background-clip: text|background: (?:.* )?(?:text|border-area)\b|gap: (?:thin|medium|thick)|text-align: ["\x27]|counter-\w+: none|(?:width|height|-size|flex|flex-basis): (?:.* )?contain|font-style: (?:left|right)|calc\(|(?:^|[\s,])-[\d.]+|url\(["\x27]?data:|content: .*\b(?:disc|circle|square|disclosure-\w+)\b|font-variant: .*\b(?:text|emoji|unicode)\b~';
 
 // Reference: css-tree 3.2.1 (npm), its lexer. CSS_SEED and CSS_VALUES try others.
 it('takes and refuses the values that css-tree takes and refuses', function () {
