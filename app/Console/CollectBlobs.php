@@ -14,6 +14,15 @@ final class CollectBlobs extends Command
     /** What came in a moment ago may be on its way to a hand-in. */
     private const HOURS = 24;
 
+    /** Where the hash of a file stands that is in use, by table. */
+    private const USES = [
+        'hand_in_files' => 'sha256',
+        'hand_ins' => 'archive_sha256',
+        'brief_files' => 'sha256',
+        'assignment_files' => 'sha256',
+        'arrivals' => 'sha256',
+    ];
+
     protected $signature = 'blobs:collect';
 
     protected $description = 'Delete files that no hand-in, arrival or brief has any more';
@@ -21,18 +30,10 @@ final class CollectBlobs extends Command
     public function handle(BlobStore $blobs): int
     {
         $count = 0;
-        $unused = DB::table('blobs')->where('created_at', '<', now()->subHours(self::HOURS))
-            ->whereNotExists(fn ($query) => $query->from('hand_in_files')->whereColumn(
-                'hand_in_files.sha256',
-                'blobs.sha256',
-            ))
-            ->whereNotExists(fn ($query) => $query->from('hand_ins')->whereColumn(
-                'hand_ins.archive_sha256',
-                'blobs.sha256',
-            ))
-            ->whereNotExists(fn ($query) => $query->from('brief_files')->whereColumn('brief_files.sha256', 'blobs.sha256'))
-            ->whereNotExists(fn ($query) => $query->from('assignment_files')->whereColumn('assignment_files.sha256', 'blobs.sha256'))
-            ->whereNotExists(fn ($query) => $query->from('arrivals')->whereColumn('arrivals.sha256', 'blobs.sha256'));
+        $unused = DB::table('blobs')->where('created_at', '<', now()->subHours(self::HOURS));
+        foreach (self::USES as $table => $column) {
+            $unused->whereNotExists(fn ($query) => $query->from($table)->whereColumn("$table.$column", 'blobs.sha256'));
+        }
         foreach ($unused->pluck('sha256') as $sha256) {
             $count += is_string($sha256) && $blobs->drop($sha256) ? 1 : 0;
         }

@@ -88,10 +88,7 @@ final class OpenCourse extends Command
                 }
             }
             if (File::exists("$folder/briefs/$key.yaml")) {
-                MaterialStore::keepWith($assignment->briefs()->create([
-                    'version' => 1,
-                    'source' => File::get("$folder/briefs/$key.yaml"),
-                ]));
+                MaterialStore::nextBrief($assignment, File::get("$folder/briefs/$key.yaml"));
             }
             $this->handIn($assignment, "$folder/hand-ins/$key", $work['arrivals'] ?? [], $blobs);
         }

@@ -62,7 +62,7 @@ final readonly class CarryOver
         ]);
         MaterialStore::copy($from, $assignment);
         if ($from->brief !== null) {
-            MaterialStore::keepWith($assignment->briefs()->create(['version' => 1, 'source' => $from->brief->source]));
+            MaterialStore::nextBrief($assignment, $from->brief->source);
         }
 
         return $assignment;

@@ -6,6 +6,7 @@ namespace App\Courses;
 
 use App\Models\Arrival;
 use App\Models\Assignment;
+use App\Models\BelongsToCourse;
 use App\Models\Course;
 use App\Models\HandIn;
 use App\Models\Invitation;
@@ -52,7 +53,8 @@ final readonly class Deed
             return null;
         }
         $words = self::WORDS[self::key($route)] ?? null;
-        $course = self::course($route);
+        // Most of what an instructor does is not told, and need not ask for its course.
+        $course = $words === null ? null : self::course($route);
 
         return $words === null || $course === null ? null : [
             $course,
@@ -74,15 +76,8 @@ final readonly class Deed
     private static function course(Route $route): ?Course
     {
         foreach ($route->parameters() as $model) {
-            $course = match (true) {
-                $model instanceof Course => $model,
-                $model instanceof Assignment, $model instanceof Student, $model instanceof Invitation => $model->course()->first(),
-                $model instanceof Arrival => $model->assignment()->first()?->course()->first(),
-                $model instanceof HandIn => $model->assignment()->first()?->course()->first(),
-                default => null,
-            };
-            if ($course instanceof Course) {
-                return $course;
+            if ($model instanceof BelongsToCourse) {
+                return $model instanceof Course ? $model : Course::query()->find($model->courseId());
             }
         }
 

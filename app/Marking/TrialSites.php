@@ -8,8 +8,8 @@ use App\Http\Resources\TrialSite;
 use App\Models\Assignment;
 use App\Models\HandIn;
 use App\Models\MaterialRole;
-use App\Sites\MaterialStore;
 use App\Sites\SiteStore;
+use InkedMargin\Core\Brief\Materials;
 use InkedMargin\Core\Intake\FolderReader;
 use InkedMargin\Core\Site\Site;
 
@@ -18,7 +18,7 @@ final readonly class TrialSites
 {
     private const MOST_HAND_INS = 300;
 
-    public function __construct(private SiteStore $sites, private MaterialStore $materials)
+    public function __construct(private SiteStore $sites)
     {
     }
 
@@ -43,8 +43,11 @@ final readonly class TrialSites
         return $list;
     }
 
-    /** Null where there is no such site. */
-    public function read(Assignment $assignment, string $key): ?Site
+    /**
+     * @param  Materials  $given  what the assignment gives
+     * @return Site|null null where there is no such site
+     */
+    public function read(Assignment $assignment, string $key, Materials $given): ?Site
     {
         if (str_starts_with($key, 'hand-in:')) {
             $handIn = $assignment->handIns()->with(['files', 'student'])->whereKey(substr($key, 8))->first();
@@ -56,11 +59,10 @@ final readonly class TrialSites
 
             return $folder === null ? null : (new FolderReader)->read($folder);
         }
-        $materials = $this->materials->current($assignment);
 
         return match ($key) {
-            'model' => $materials->model,
-            'starter' => $materials->starter,
+            'model' => $given->model,
+            'starter' => $given->starter,
             default => null,
         };
     }

@@ -43,6 +43,12 @@ final class User extends Authenticatable
         return $this->belongsToMany(Course::class)->withPivot('role');
     }
 
+    /** Capitals make no difference to an address. Null where nobody has it. */
+    public static function withEmail(string $email): ?self
+    {
+        return self::query()->whereRaw('lower(email) = lower(?)', [$email])->first();
+    }
+
     /** @param  string  $token */
     public function sendPasswordResetNotification($token): void
     {

@@ -59,6 +59,16 @@ final readonly class MaterialStore
         });
     }
 
+    /** The next version of the brief, with what the assignment gives now. The caller has locked the assignment. */
+    public static function nextBrief(Assignment $assignment, string $source): Brief
+    {
+        $version = ($assignment->brief()->first()->version ?? 0) + 1;
+        $brief = $assignment->briefs()->create(['version' => $version, 'source' => $source]);
+        self::keepWith($brief);
+
+        return $brief;
+    }
+
     /** A version of a brief keeps what its assignment gives now. */
     public static function keepWith(Brief $brief): void
     {

@@ -35,7 +35,7 @@ final class AccountController extends Controller
         }
         $user->save();
 
-        return response()->json(new Me($user->id, $user->name, $user->email));
+        return response()->json(Me::of($user));
     }
 
     /** Says the same whether there is such an account or not. */

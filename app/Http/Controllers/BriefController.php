@@ -47,11 +47,9 @@ final class BriefController extends Controller
             if ($inForce?->source === $source) {
                 return $inForce;
             }
-            $brief = $assignment->briefs()->create(['version' => ($inForce->version ?? 0) + 1, 'source' => $source]);
-            MaterialStore::keepWith($brief);
             BriefDraft::query()->whereKey($assignment->id)->delete();
 
-            return $brief;
+            return MaterialStore::nextBrief($assignment, $source);
         });
         CheckClass::request($assignment);
 

@@ -143,8 +143,9 @@ final class BriefDraftController extends Controller
         } catch (BriefError $error) {
             throw ValidationException::withMessages(['source' => $error->problems]);
         }
-        $site = $request->filled('site') ? $sites->read($assignment, $request->string('site')->toString()) : null;
+        $given = $materials->current($assignment);
+        $site = $request->filled('site') ? $sites->read($assignment, $request->string('site')->toString(), $given) : null;
 
-        return response()->json(DraftReader::read($draft, $site, $materials->current($assignment)));
+        return response()->json(DraftReader::read($draft, $site, $given));
     }
 }

@@ -53,6 +53,6 @@ final class FirstRunController extends Controller
         Auth::login($user);
         $request->session()->regenerate();
 
-        return response()->json(new Me($user->id, $user->name, $user->email), 201);
+        return response()->json(Me::of($user), 201);
     }
 }

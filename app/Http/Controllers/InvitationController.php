@@ -52,7 +52,7 @@ final class InvitationController extends Controller
             if ($invitation === null || Invitation::query()->whereKey($invitation->id)->delete() === 0) {
                 return null;
             }
-            $user = User::query()->whereRaw('lower(email) = lower(?)', [$invitation->email])->first();
+            $user = User::withEmail($invitation->email);
             abort_if($user !== null, 410, 'This address has an account already. Log in with it, and ask to be put on the course.');
             $user = User::query()->create([
                 'name' => $request->string('name')->toString(),
@@ -67,6 +67,6 @@ final class InvitationController extends Controller
         Auth::login($user);
         $request->session()->regenerate();
 
-        return response()->json(new Me($user->id, $user->name, $user->email), 201);
+        return response()->json(Me::of($user), 201);
     }
 }

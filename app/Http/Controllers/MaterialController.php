@@ -96,10 +96,7 @@ final class MaterialController extends Controller
             $materials->put($assignment, $role, $site);
             $inForce = $assignment->brief()->first();
             if ($inForce !== null) {
-                MaterialStore::keepWith($assignment->briefs()->create([
-                    'version' => $inForce->version + 1,
-                    'source' => $inForce->source,
-                ]));
+                MaterialStore::nextBrief($assignment, $inForce->source);
             }
         });
         if ($assignment->brief()->exists()) {

@@ -54,7 +54,7 @@ final class PeopleController extends Controller
     {
         $email = $request->string('email')->toString();
         $role = $request->string('role')->toString();
-        $known = User::query()->whereRaw('lower(email) = lower(?)', [$email])->first();
+        $known = User::withEmail($email);
         if ($known !== null) {
             if ($known->roleIn($course->id) !== null) {
                 throw ValidationException::withMessages(['email' => "{$known->name} is on this course already."]);

@@ -165,7 +165,7 @@ final class SeenPageController extends Controller
         if ($seen->styles === SeenToken::OWN) {
             return $this->page($html, 200, $seen->scripts);
         }
-        // The page's own styles are there, and the browser is told to take none of them: the files are not touched.
+        // The page keeps its own styles and the browser ignores them; the files stay as they are.
         $nonce = Str::random(24);
         $sheet = SheetInPlace::of($seen, $token, $sites, $materials);
         $styles = $sheet === null ? "'none'" : implode(' ', ["'nonce-$nonce'", ...$sheet->imports]);

@@ -24,7 +24,7 @@ final class SessionController extends Controller
     {
         $user = self::user($request);
 
-        return response()->json(new Me($user->id, $user->name, $user->email));
+        return response()->json(Me::of($user));
     }
 
     #[OA\Post(

@@ -6,7 +6,7 @@ namespace App\Http\Resources;
 
 use OpenApi\Attributes as OA;
 
-/** An invitation as it was made: the only time that its link is told. */
+/** An invitation as it was made. Its link is shown only here. */
 #[OA\Schema]
 final readonly class InvitationMade
 {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Models\User;
 use OpenApi\Attributes as OA;
 
 /** Who is logged in. */
@@ -18,5 +19,10 @@ final readonly class Me
         #[OA\Property]
         public string $email,
     ) {
+    }
+
+    public static function of(User $user): self
+    {
+        return new self($user->id, $user->name, $user->email);
     }
 }

@@ -33,14 +33,11 @@ final readonly class Draft
         foreach (is_array($list) && array_is_list($list) ? $list : [] as $one) {
             $requirements[] = DraftRequirement::read($one);
         }
-        $problems = [];
         try {
-            BriefReader::read($source);
+            return new self($values, $requirements, BriefReader::read($source), []);
         } catch (BriefError $error) {
-            $problems = $error->problems;
+            return new self($values, $requirements, self::readable($values, $requirements), $error->problems);
         }
-
-        return new self($values, $requirements, self::readable($values, $requirements), $problems);
     }
 
     /**

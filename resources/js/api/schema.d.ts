@@ -1293,7 +1293,7 @@ export interface components {
             role: "instructor" | "marker";
             until: string;
         };
-        /** @description An invitation as it was made: the only time that its link is told. */
+        /** @description An invitation as it was made. Its link is shown only here. */
         InvitationMade: {
             /** @description null where the address had an account, which is on the course now */
             link: string | null;

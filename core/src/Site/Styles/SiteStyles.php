@@ -139,7 +139,7 @@ final class SiteStyles implements SiteFact
                 $elements[] = $element;
             }
         }
-        // Apart from what wins before anybody touches the page: that is told of on its own.
+        // Apart from what wins before anybody touches the page: that is reported separately.
         $decisions = $this->stated[$state->value.' '.$this->keyOf($page)] ??= new Decisions($this->rulesOf($page), $page->matching->isQuirky);
         $matching = new Matching($page->document, $state->pseudoClasses());
         $cascade = new Cascade($page->document, $elements, $decisions, self::inlineOf($page), $matching);

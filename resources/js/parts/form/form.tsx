@@ -5,7 +5,7 @@ import {Controller, type FieldValues, type Path, type UseFormReturn} from 'react
 import {ApiError} from '../../api/client'
 import {ErrorText} from '../Remark'
 
-type Form<T extends FieldValues> = UseFormReturn<T, unknown, T>
+export type Form<T extends FieldValues> = UseFormReturn<T, unknown, T>
 
 /** Puts what the server says of a field beside it. */
 export function sayBeside<T extends FieldValues>(error: Error, form: Form<T>) {

@@ -1,4 +1,4 @@
-import {Box, Button, Typography} from '@mui/material'
+import {Button, Typography} from '@mui/material'
 import {useMutation, useQueryClient, useSuspenseQuery} from '@tanstack/react-query'
 import {useForm} from 'react-hook-form'
 import {useNavigate, useParams} from 'react-router'
@@ -7,6 +7,7 @@ import {assignment} from '../../api/queries'
 import {DeleteByName} from '../../parts/form/DeleteByName'
 import {ApiForm, sayBeside} from '../../parts/form/form'
 import {Frame} from '../../parts/Frame'
+import {Part} from '../../parts/Part'
 import {ErrorText} from '../../parts/Remark'
 import {many} from '../../parts/when'
 import {Screen} from '../Screen'
@@ -37,7 +38,7 @@ function SettingsScreen() {
       unwrap(
         api.PUT('/api/assignments/{assignment}', {
           params: {path},
-          body: {...words, due: words.due === '' ? null : words.due},
+          body: words,
         }),
       ),
     onError: error => sayBeside(error, form),
@@ -81,22 +82,18 @@ function SettingsScreen() {
         <AssignmentFields form={form} timeZone={data.timeZone} />
       </ApiForm>
       <Materials assignmentId={id} />
-      <Box component="section" aria-label="Close it" sx={{borderTop: 1, borderColor: 'divider', pt: 2, mt: 4}}>
-        <Typography variant="h2" gutterBottom>
-          {data.closed ? 'Open it again' : 'Close it'}
-        </Typography>
+      <Part name="Close it" title={data.closed ? 'Open it again' : 'Close it'}>
         <Typography variant="body1" sx={{mb: 1}}>
-          {data.closed ? 'It is closed: nothing is taken in.' : 'From then on nothing is taken in, until it is opened again.'}
+          {data.closed
+            ? 'It is closed: nothing is taken in.'
+            : 'From then on nothing is taken in, until it is opened again.'}
         </Typography>
         <ErrorText error={close.error} />
         <Button variant="outlined" loading={close.isPending} onClick={() => close.mutate()}>
           {data.closed ? 'Open the assignment' : 'Close the assignment'}
         </Button>
-      </Box>
-      <Box component="section" aria-label="Copy it" sx={{borderTop: 1, borderColor: 'divider', pt: 2, mt: 4}}>
-        <Typography variant="h2" gutterBottom>
-          Copy it
-        </Typography>
+      </Part>
+      <Part title="Copy it">
         <Typography variant="body1" sx={{mb: 1}}>
           The same words, files and brief once more in this course, with no due time yet.
         </Typography>
@@ -104,16 +101,13 @@ function SettingsScreen() {
         <Button variant="outlined" loading={copy.isPending} onClick={() => copy.mutate()}>
           Copy the assignment
         </Button>
-      </Box>
-      <Box component="section" aria-label="Delete it" sx={{borderTop: 1, borderColor: 'divider', pt: 2, mt: 4}}>
-        <Typography variant="h2" gutterBottom>
-          Delete it
-        </Typography>
+      </Part>
+      <Part title="Delete it">
         <Typography variant="body1">
           Its brief and {many(data.handIns.length, 'hand-in')} with all that was written to them go with it, for good.
         </Typography>
         <DeleteByName what="the assignment" onDelete={remove} />
-      </Box>
+      </Part>
     </Frame>
   )
 }

@@ -22,11 +22,11 @@ function NewAssignmentScreen() {
   const queries = useQueryClient()
   const form = useForm<AssignmentWords>({defaultValues: {title: '', summary: '', due: ''}})
   const keep = useMutation({
-    mutationFn: ({due, ...words}: AssignmentWords) =>
+    mutationFn: (words: AssignmentWords) =>
       unwrap(
         api.POST('/api/courses/{course}/assignments', {
           params: {path: {course: id}},
-          body: {...words, due: due === '' ? null : due},
+          body: words,
         }),
       ),
     onError: error => sayBeside(error, form),

@@ -1,6 +1,5 @@
 import {Box, Button, Typography} from '@mui/material'
 import {useMutation, useQueryClient, useSuspenseQuery} from '@tanstack/react-query'
-import type {ReactNode} from 'react'
 import {useForm} from 'react-hook-form'
 import {useNavigate, useParams} from 'react-router'
 import {api, unwrap, type Schemas} from '../../api/client'
@@ -8,6 +7,7 @@ import {course, deeds, shelf} from '../../api/queries'
 import {ApiForm, Field, sayBeside} from '../../parts/form/form'
 import {DeleteByName} from '../../parts/form/DeleteByName'
 import {Frame} from '../../parts/Frame'
+import {Part} from '../../parts/Part'
 import {Empty, ErrorText} from '../../parts/Remark'
 import {many, when} from '../../parts/when'
 import {Screen} from '../Screen'
@@ -56,17 +56,6 @@ function SettingsScreen() {
         <DeleteByName what="the course" onDelete={remove} />
       </Part>
     </Frame>
-  )
-}
-
-function Part({title, children}: {title: string; children: ReactNode}) {
-  return (
-    <Box component="section" aria-label={title} sx={{borderTop: 1, borderColor: 'divider', pt: 2, mt: 4}}>
-      <Typography variant="h2" gutterBottom>
-        {title}
-      </Typography>
-      {children}
-    </Box>
   )
 }
 

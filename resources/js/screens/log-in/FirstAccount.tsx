@@ -5,6 +5,7 @@ import {useNavigate} from 'react-router'
 import {api, unwrap, type Schemas} from '../../api/client'
 import {me} from '../../api/queries'
 import {ApiForm, Field, sayBeside} from '../../parts/form/form'
+import {NewPassword} from '../../parts/form/NewPassword'
 
 /** On an installation that nobody uses yet: whoever comes first makes the first account. */
 export function FirstAccount() {
@@ -28,14 +29,7 @@ export function FirstAccount() {
       <ApiForm form={form} keep={keep} submit="Make the account" label="The first account">
         <Field form={form} name="name" label="Name" autoComplete="name" autoFocus />
         <Field form={form} name="email" label="E-mail" type="email" autoComplete="username" />
-        <Field
-          form={form}
-          name="password"
-          label="Password"
-          type="password"
-          autoComplete="new-password"
-          helperText="10 characters or more"
-        />
+        <NewPassword form={form} />
       </ApiForm>
     </>
   )

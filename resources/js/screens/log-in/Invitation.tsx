@@ -5,6 +5,7 @@ import {useNavigate, useParams} from 'react-router'
 import {api, unwrap, type Schemas} from '../../api/client'
 import {me} from '../../api/queries'
 import {ApiForm, Field, sayBeside} from '../../parts/form/form'
+import {NewPassword} from '../../parts/form/NewPassword'
 import {ErrorText} from '../../parts/Remark'
 import {Cover} from './Cover'
 
@@ -41,14 +42,7 @@ export function Invitation() {
           </Typography>
           <ApiForm form={form} keep={keep} submit="Make the account" label="Accept">
             <Field form={form} name="name" label="Name" autoComplete="name" autoFocus />
-            <Field
-              form={form}
-              name="password"
-              label="Password"
-              type="password"
-              autoComplete="new-password"
-              helperText="10 characters or more"
-            />
+            <NewPassword form={form} />
           </ApiForm>
         </>
       )}

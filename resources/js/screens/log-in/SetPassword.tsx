@@ -3,7 +3,8 @@ import {useMutation} from '@tanstack/react-query'
 import {useForm} from 'react-hook-form'
 import {Link as RouterLink, useSearchParams} from 'react-router'
 import {api, unwrap} from '../../api/client'
-import {ApiForm, Field, sayBeside} from '../../parts/form/form'
+import {ApiForm, sayBeside} from '../../parts/form/form'
+import {NewPassword} from '../../parts/form/NewPassword'
 import {Cover} from './Cover'
 
 /** For whoever forgot their password, and has the letter. */
@@ -34,15 +35,7 @@ export function SetPassword() {
             Another password for {search.get('email')}.
           </Typography>
           <ApiForm form={form} keep={keep} submit="Set it" label="Another password">
-            <Field
-              form={form}
-              name="password"
-              label="Password"
-              type="password"
-              autoComplete="new-password"
-              helperText="10 characters or more"
-              autoFocus
-            />
+            <NewPassword form={form} autoFocus />
           </ApiForm>
         </>
       )}

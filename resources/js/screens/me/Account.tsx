@@ -4,6 +4,7 @@ import {useForm} from 'react-hook-form'
 import {api, unwrap, type Schemas} from '../../api/client'
 import {me} from '../../api/queries'
 import {ApiForm, Field, sayBeside} from '../../parts/form/form'
+import {NewPassword} from '../../parts/form/NewPassword'
 import {Frame} from '../../parts/Frame'
 import {Screen} from '../Screen'
 
@@ -34,14 +35,7 @@ function AccountScreen() {
       </Typography>
       <ApiForm form={form} keep={keep} submit="Keep" label="You">
         <Field form={form} name="name" label="Name, as your students know you" autoComplete="name" />
-        <Field
-          form={form}
-          name="password"
-          label="Another password"
-          type="password"
-          autoComplete="new-password"
-          helperText="10 characters or more; empty to keep the one you have"
-        />
+        <NewPassword form={form} label="Another password" also="; empty to keep the one you have" />
         <Field
           form={form}
           name="current"
