@@ -10,12 +10,14 @@ use App\Http\Controllers\BriefDraftController;
 use App\Http\Controllers\CourseController;
 use App\Http\Controllers\FindingController;
 use App\Http\Controllers\FirstRunController;
+use App\Http\Controllers\GivenSiteController;
 use App\Http\Controllers\HandInController;
 use App\Http\Controllers\InvitationController;
 use App\Http\Controllers\LooksController;
 use App\Http\Controllers\MarkController;
 use App\Http\Controllers\MaterialController;
 use App\Http\Controllers\NoteController;
+use App\Http\Controllers\OutboxController;
 use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\ReplyController;
 use App\Http\Controllers\RosterController;
@@ -43,6 +45,7 @@ Route::middleware(['auth', WriteDown::class])->group(function (): void {
     Route::get('me', [SessionController::class, 'show']);
     Route::put('me', [AccountController::class, 'update']);
     Route::post('log-out', [SessionController::class, 'destroy']);
+    Route::get('outbox', [OutboxController::class, 'index']);
     Route::get('shelf', [ShelfController::class, 'show']);
     Route::post('courses', [CourseController::class, 'store']);
     Route::get('courses/{course}', [CourseController::class, 'show'])->can('view', 'course');
@@ -50,6 +53,7 @@ Route::middleware(['auth', WriteDown::class])->group(function (): void {
     Route::delete('courses/{course}', [CourseController::class, 'destroy'])->can('direct', 'course');
     Route::put('courses/{course}/put-away', [CourseController::class, 'putAway'])->can('direct', 'course');
     Route::delete('courses/{course}/put-away', [CourseController::class, 'bringBack'])->can('direct', 'course');
+    Route::put('courses/{course}/order', [CourseController::class, 'order'])->can('direct', 'course');
     Route::post('courses/{course}/carry-over', [CourseController::class, 'carryOver'])->can('direct', 'course');
     Route::get('courses/{course}/deeds', [CourseController::class, 'deeds'])->can('direct', 'course');
     Route::get('courses/{course}/people', [PeopleController::class, 'index'])->can('direct', 'course');
@@ -72,6 +76,13 @@ Route::middleware(['auth', WriteDown::class])->group(function (): void {
     Route::get('assignments/{assignment}/materials', [MaterialController::class, 'index'])->can('view', 'assignment');
     Route::post('assignments/{assignment}/materials/{role}', [MaterialController::class, 'store'])->can('direct', 'assignment');
     Route::delete('assignments/{assignment}/materials/{role}', [MaterialController::class, 'destroy'])->can('direct', 'assignment');
+    Route::get('assignments/{assignment}/sites/{site}', [GivenSiteController::class, 'show'])->can('view', 'assignment');
+    Route::get('assignments/{assignment}/sites/{site}/seen', [GivenSiteController::class, 'seen'])->can('view', 'assignment');
+    Route::get('assignments/{assignment}/sites/{site}/survey', [GivenSiteController::class, 'survey'])->can('view', 'assignment');
+    Route::get(
+        'assignments/{assignment}/sites/{site}/source/{path}',
+        [GivenSiteController::class, 'source'],
+    )->where('path', '.+')->can('view', 'assignment');
     Route::get('assignments/{assignment}/brief/proposal', [MaterialController::class, 'propose'])->can('direct', 'assignment');
     Route::get('brief-kinds', [BriefDraftController::class, 'kinds']);
     Route::get('assignments/{assignment}/brief/draft', [BriefDraftController::class, 'show'])->can('direct', 'assignment');

@@ -58,7 +58,10 @@ final readonly class CarryOver
         $assignment = $course->assignments()->create([
             'title' => $title,
             'summary' => $from->summary,
+            'most_attempts' => $from->most_attempts,
+            'students_see' => $from->students_see,
             'due_at' => $due,
+            'position' => $from->position,
         ]);
         MaterialStore::copy($from, $assignment);
         if ($from->brief !== null) {

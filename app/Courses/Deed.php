@@ -23,6 +23,7 @@ final readonly class Deed
         'PUT courses/{course}' => 'changed the names of the course',
         'PUT courses/{course}/put-away' => 'put the course away',
         'DELETE courses/{course}/put-away' => 'brought the course back',
+        'PUT courses/{course}/order' => 'put the assignments in order',
         'POST courses/{course}/carry-over' => 'carried the course over',
         'PUT courses/{course}/roster' => 'kept a roster',
         'POST courses/{course}/students' => 'added a student',

@@ -7,12 +7,14 @@ namespace App\Marking;
 use App\Http\Resources\BriefReading;
 use App\Http\Resources\OutcomeShortfall;
 use App\Http\Resources\RequirementReading;
+use InkedMargin\Core\Brief\Brief;
 use InkedMargin\Core\Brief\BriefWriter;
 use InkedMargin\Core\Brief\Draft;
 use InkedMargin\Core\Brief\DraftRequirement;
 use InkedMargin\Core\Brief\Materials;
 use InkedMargin\Core\Brief\Shortfall;
 use InkedMargin\Core\Marking\Check;
+use InkedMargin\Core\Marking\CheckReport;
 use InkedMargin\Core\Marking\Outcome;
 use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\Site;
@@ -26,31 +28,42 @@ final readonly class DraftReader
 
     public static function read(Draft $draft, ?Site $site, Materials $materials): BriefReading
     {
-        $report = $site === null || $draft->brief === null ? null : Check::run($site, $draft->brief, materials: $materials);
-        $outcomes = [];
-        foreach ($report->outcomes ?? [] as $outcome) {
-            $outcomes['id '.$outcome->requirement->terms->id] = $outcome;
-        }
-        $readings = [];
-        $points = 0.0;
-        foreach ($draft->requirements as $one) {
-            $id = 'id '.$one->requirement?->terms->id;
-            $readings[] = self::reading($one, $outcomes[$id] ?? null);
-            // A second requirement of the same name is none until it has one of its own.
-            unset($outcomes[$id]);
-            $points += $one->requirement->terms->points ?? 0.0;
-        }
+        $check = fn (?Brief $brief) => $site === null || $brief === null ? null : Check::run($site, $brief, materials: $materials);
+        $report = $check($draft->brief);
+        $points = array_sum(array_map(fn (DraftRequirement $one) => $one->requirement->terms->points ?? 0.0, $draft->requirements));
 
         return new BriefReading(
             (object) $draft->values,
             BriefWriter::draft($draft),
-            $readings,
+            self::readings($draft->requirements, $report),
+            self::readings($draft->proposed, $check($draft->proposal)),
             $draft->problems,
             $points,
             $report?->score->awarded,
             $report?->score->possible,
             $site === null ? [] : self::names($report->site ?? ParsedSite::of($site)),
         );
+    }
+
+    /**
+     * @param  list<DraftRequirement>  $requirements
+     * @return list<RequirementReading>
+     */
+    private static function readings(array $requirements, ?CheckReport $report): array
+    {
+        $outcomes = [];
+        foreach ($report->outcomes ?? [] as $outcome) {
+            $outcomes['id '.$outcome->requirement->terms->id] = $outcome;
+        }
+        $readings = [];
+        foreach ($requirements as $one) {
+            $id = 'id '.$one->requirement?->terms->id;
+            $readings[] = self::reading($one, $outcomes[$id] ?? null);
+            // A second requirement of the same name is none until it has one of its own.
+            unset($outcomes[$id]);
+        }
+
+        return $readings;
     }
 
     private static function reading(DraftRequirement $draft, ?Outcome $outcome): RequirementReading

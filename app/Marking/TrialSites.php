@@ -8,9 +8,11 @@ use App\Http\Resources\TrialSite;
 use App\Models\Assignment;
 use App\Models\HandIn;
 use App\Models\MaterialRole;
+use App\Sites\Examples;
+use App\Sites\SiteFiles;
+use App\Sites\SitePlace;
 use App\Sites\SiteStore;
 use InkedMargin\Core\Brief\Materials;
-use InkedMargin\Core\Intake\FolderReader;
 use InkedMargin\Core\Site\Site;
 
 /** The sites that a brief can be tried on while it is written: the model answer, the starter files, hand-ins, examples. */
@@ -18,7 +20,7 @@ final readonly class TrialSites
 {
     private const MOST_HAND_INS = 300;
 
-    public function __construct(private SiteStore $sites)
+    public function __construct(private SiteStore $sites, private SiteFiles $files)
     {
     }
 
@@ -27,17 +29,17 @@ final readonly class TrialSites
     {
         $given = $assignment->files()->reorder()->distinct()->pluck('role')->all();
         $list = [];
-        foreach (['model' => [MaterialRole::Model, 'the model answer'], 'starter' => [MaterialRole::Starter, 'the starter files']] as $key => [$role, $name]) {
+        foreach ([MaterialRole::Model, MaterialRole::Starter] as $role) {
             if (in_array($role, $given, true)) {
-                $list[] = new TrialSite($key, $name);
+                $list[] = new TrialSite($role->value, $role->title());
             }
         }
         $handIns = $assignment->handIns()->newest()->with('student')->limit(self::MOST_HAND_INS)->get()->sortBy('student.name');
         foreach ($handIns as $handIn) {
             $list[] = new TrialSite("hand-in:$handIn->id", "what {$handIn->student->name} handed in");
         }
-        foreach ($this->examples() as $name => $folder) {
-            $list[] = new TrialSite("example:$name", 'the example '.str_replace('-', ' ', $name));
+        foreach (array_keys(Examples::all()) as $name) {
+            $list[] = new TrialSite("example:$name", Examples::title($name));
         }
 
         return $list;
@@ -54,27 +56,13 @@ final readonly class TrialSites
 
             return $handIn instanceof HandIn ? $this->sites->read($handIn) : null;
         }
-        if (str_starts_with($key, 'example:')) {
-            $folder = $this->examples()[substr($key, 8)] ?? null;
+        $place = SitePlace::given($assignment->id, $key);
 
-            return $folder === null ? null : (new FolderReader)->read($folder);
-        }
-
-        return match ($key) {
-            'model' => $given->model,
-            'starter' => $given->starter,
+        return match ($place?->role()) {
+            MaterialRole::Model => $given->model,
+            MaterialRole::Starter => $given->starter,
+            null => $place === null ? null : $this->files->all($place),
             default => null,
         };
-    }
-
-    /** @return array<string, string> folders of sites that meet the briefs that ship, by the name of the brief */
-    private function examples(): array
-    {
-        $folders = [];
-        foreach (glob(base_path('docs/briefs/*/right'), GLOB_ONLYDIR) ?: [] as $folder) {
-            $folders[basename(dirname($folder))] = $folder;
-        }
-
-        return $folders;
     }
 }

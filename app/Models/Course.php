@@ -67,9 +67,13 @@ final class Course extends Model implements BelongsToCourse
         return $this->hasMany(Student::class)->orderBy('name')->orderBy('handle');
     }
 
-    /** @return HasMany<Assignment, $this> */
+    /**
+     * As they were put in order by hand; the others after them, by due time.
+     *
+     * @return HasMany<Assignment, $this>
+     */
     public function assignments(): HasMany
     {
-        return $this->hasMany(Assignment::class)->orderBy('due_at')->orderBy('title');
+        return $this->hasMany(Assignment::class)->orderByRaw('position asc nulls last')->orderBy('due_at')->orderBy('title');
     }
 }

@@ -15,4 +15,14 @@ enum MaterialRole: string
     case Copy = 'copy';
     /** a stylesheet that is to be used as it is */
     case Sheets = 'sheets';
+
+    public function title(): string
+    {
+        return match ($this) {
+            self::Starter => 'the starter files',
+            self::Model => 'the model answer',
+            self::Copy => 'the texts',
+            self::Sheets => 'the stylesheets',
+        };
+    }
 }

@@ -19,6 +19,8 @@ use Illuminate\Support\Facades\Mail;
  * @property string $name
  * @property string $email
  * @property string $password
+ * @property string|null $time_zone  of the IANA database; null for that of whatever they read on
+ * @property bool $keeps_house  whether they run the installation
  */
 final class User extends Authenticatable
 {
@@ -34,7 +36,14 @@ final class User extends Authenticatable
 
     protected function casts(): array
     {
-        return ['password' => 'hashed'];
+        return ['password' => 'hashed', 'keeps_house' => 'boolean'];
+    }
+
+    protected static function booted(): void
+    {
+        self::creating(function (User $user): void {
+            $user->keeps_house ??= self::query()->doesntExist();
+        });
     }
 
     /** @return BelongsToMany<Course, $this> */

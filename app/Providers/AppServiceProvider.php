@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Mail\OutboxTransport;
 use App\Models;
 use App\Policies\CoursePolicy;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 use Symfony\Component\HttpFoundation\Response;
@@ -32,10 +34,10 @@ final class AppServiceProvider extends ServiceProvider
         foreach (self::GUARDED as $model) {
             Gate::policy($model, CoursePolicy::class);
         }
-        // Only what was refused counts: a whole staff room may log in from one address at the stroke of nine. Who
-        // guesses
-        // from elsewhere does not keep the owner of an account out: that takes wrong tries from the owner's own
-        // network.
+        Mail::extend(OutboxTransport::NAME, fn () => new OutboxTransport);
+        // Only what was refused counts: a whole staff room may log in from one address at the stroke of nine.
+        // Who guesses from elsewhere does not keep the owner of an account out: that takes wrong tries from the owner's
+        // own network.
         $refused = fn (Response $response) => $response->getStatusCode() === 422;
         // Letters go to others: nobody sends many.
         RateLimiter::for('letters', fn (Request $request) => Limit::perMinute(10)->by('letters:'.$request->ip()));

@@ -9,7 +9,6 @@ use App\Models\Assignment;
 use App\Models\AssignmentFile;
 use App\Models\Brief;
 use App\Models\BriefFile;
-use App\Models\HandIn;
 use App\Models\MaterialRole;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
@@ -96,11 +95,11 @@ final readonly class MaterialStore
         return array_values($files->map(fn (AssignmentFile $file) => $file->path)->all());
     }
 
-    /** The hash of a stylesheet that the assignment of a hand-in gives; null where it gives none of that path. */
-    public function givenSheet(string $handInId, string $path): ?string
+    /** The hash of a stylesheet that an assignment gives; null where it gives none of that path. */
+    public function givenSheet(string $assignmentId, string $path): ?string
     {
         return AssignmentFile::query()
-            ->where('assignment_id', HandIn::query()->findOrFail($handInId)->assignment_id)
+            ->where('assignment_id', $assignmentId)
             ->where('role', MaterialRole::Sheets)->where('path', $path)->first()?->sha256;
     }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Sites;
 
 /**
- * The right to see one hand-in's files for a while, in the address itself: student pages are shown without a session.
+ * The right to see one site's files for a while, in the address itself: student pages are shown without a session.
  */
 final readonly class SeenToken
 {
@@ -15,17 +15,17 @@ final readonly class SeenToken
     public const NONE = 'none';
 
     /**
-     * @param  string  $styles  `own`, `none`, or `sheet:` or `given:` and the path of a stylesheet, of the hand-in or
+     * @param  string  $styles  `own`, `none`, or `sheet:` or `given:` and the path of a stylesheet, of the site or
      *     of those that the assignment gives, that is used in place of the page's own
      */
-    private function __construct(public string $handInId, public bool $scripts, public string $styles)
+    private function __construct(public SitePlace $place, public bool $scripts, public string $styles)
     {
     }
 
-    public static function issue(string $handInId, bool $scripts, string $styles = self::OWN): string
+    public static function issue(SitePlace $place, bool $scripts, string $styles = self::OWN): string
     {
         $until = now()->addMinutes(config()->integer('margin.seen_minutes'))->getTimestamp();
-        $claim = implode('.', [$handInId, $scripts ? '1' : '0', bin2hex($styles), $until]);
+        $claim = implode('.', [bin2hex($place->written()), $scripts ? '1' : '0', bin2hex($styles), $until]);
 
         return $claim.'.'.self::seal($claim);
     }
@@ -37,15 +37,15 @@ final readonly class SeenToken
         if (count($parts) !== 5) {
             return null;
         }
-        [$handInId, $scripts, $styles, $until, $seal] = $parts;
-        if (! hash_equals(self::seal("$handInId.$scripts.$styles.$until"), $seal) || (int) $until < now()->getTimestamp()) {
+        [$place, $scripts, $styles, $until, $seal] = $parts;
+        if (! hash_equals(self::seal("$place.$scripts.$styles.$until"), $seal) || (int) $until < now()->getTimestamp()) {
             return null;
         }
 
-        return new self($handInId, $scripts === '1', (string) hex2bin($styles));
+        return new self(SitePlace::read((string) hex2bin($place)), $scripts === '1', (string) hex2bin($styles));
     }
 
-    /** The stylesheet of the hand-in that is used in place of the page's own; null where none is. */
+    /** The stylesheet of the site that is used in place of the page's own; null where none is. */
     public function sheet(): ?string
     {
         return self::after('sheet:', $this->styles);

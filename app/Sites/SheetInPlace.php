@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\Sites;
 
-use App\Models\HandInFile;
 use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\ReferenceKind;
 
-/** A stylesheet that pages are shown in, in place of their own: one of the hand-in, or one that the assignment gives. */
+/** A stylesheet that pages are shown in, in place of their own: one of the site, or one that the assignment gives. */
 final readonly class SheetInPlace
 {
     /** @param  list<string>  $imports  addresses that it may load besides */
@@ -20,21 +19,21 @@ final readonly class SheetInPlace
      * @param  string  $token  that $seen was read from
      * @return self|null null where there is no such sheet
      */
-    public static function of(SeenToken $seen, string $token, SiteStore $sites, MaterialStore $materials): ?self
+    public static function of(SeenToken $seen, string $token, SiteFiles $sites, MaterialStore $materials): ?self
     {
         $host = config()->string('margin.seen_url');
         if ($seen->givenSheet() !== null) {
-            $isGiven = $materials->givenSheet($seen->handInId, $seen->givenSheet()) !== null;
+            $isGiven = $materials->givenSheet($seen->place->assignmentId, $seen->givenSheet()) !== null;
             $base = "$host/given/$token/";
 
             return $isGiven ? new self($base.self::encoded($seen->givenSheet()), [$base]) : null;
         }
         $sheet = $seen->sheet();
-        $files = HandInFile::query()->where('hand_in_id', $seen->handInId)->where('path', 'ilike', '%.css')->get();
-        if ($sheet === null || ! $files->contains('path', $sheet)) {
+        $files = $sites->sheets($seen->place);
+        if ($sheet === null || $files->file($sheet) === null) {
             return null;
         }
-        $site = ParsedSite::of($sites->ofFiles($files));
+        $site = ParsedSite::of($files);
         $paths = [$sheet];
         for ($at = 0; $at < count($paths); $at++) {
             foreach ($site->sheets[$paths[$at]]->references ?? [] as $reference) {

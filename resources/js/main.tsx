@@ -4,7 +4,7 @@ import {StrictMode} from 'react'
 import {createRoot} from 'react-dom/client'
 import {createBrowserRouter, RouterProvider} from 'react-router'
 import {ApiError} from './api/client'
-import {askForDesk} from './api/queries'
+import {askForDesk, me} from './api/queries'
 import {KeyboardProvider} from './parts/keys'
 import {Problem} from './screens/Problem'
 import {theme} from './theme/theme'
@@ -42,6 +42,7 @@ const router = createBrowserRouter([
         lazy: async () => ({Component: (await import('./screens/log-in/Invitation')).Invitation}),
       },
       {path: '/me', lazy: async () => ({Component: (await import('./screens/me/Account')).Account})},
+      {path: '/outbox', lazy: async () => ({Component: (await import('./screens/outbox/Outbox')).Outbox})},
       {path: '/', lazy: async () => ({Component: (await import('./screens/shelf/Shelf')).Shelf})},
       {path: '/courses/new', lazy: async () => ({Component: (await import('./screens/course/NewCourse')).NewCourse})},
       {
@@ -56,6 +57,10 @@ const router = createBrowserRouter([
       {
         path: '/assignments/:id/brief',
         lazy: async () => ({Component: (await import('./screens/brief/BriefScreen')).BriefScreen}),
+      },
+      {
+        path: '/assignments/:id/sites/:site',
+        lazy: async () => ({Component: (await import('./screens/given/GivenSite')).GivenSite}),
       },
       {
         path: '/assignments/:id/settings',
@@ -96,6 +101,9 @@ const router = createBrowserRouter([
     ],
   },
 ])
+
+// Every screen but those of the log-in needs it.
+if (!OPEN.test(location.pathname)) queries.query(me).catch(() => undefined)
 
 const place = document.getElementById('desk')
 if (place !== null) {

@@ -170,6 +170,37 @@ describe('an assignment', function () {
         $this->getJson("/api/assignments/$id")->assertJson(['closed' => false]);
     });
 
+    it('says how often students may hand in and what they see of the check, and keeps both when nothing is said', function () {
+        $id = ($this->make)(['most_attempts' => 3, 'students_see' => 'outcomes'])->assertCreated()->json('id');
+        $put = fn (array $with) => $this->putJson("/api/assignments/$id", $with + ['title' => 'Almanac', 'summary' => '', 'due' => null]);
+        $is = fn () => $this->getJson("/api/assignments/$id")->json();
+
+        expect($is())->toMatchArray(['mostAttempts' => 3, 'studentsSee' => 'outcomes']);
+        $put([])->assertNoContent();
+        expect($is())->toMatchArray(['mostAttempts' => 3, 'studentsSee' => 'outcomes']);
+        $put(['most_attempts' => null, 'students_see' => 'all'])->assertNoContent();
+        expect($is())->toMatchArray(['mostAttempts' => null, 'studentsSee' => 'all']);
+        $put(['most_attempts' => 0])->assertUnprocessable()->assertSee('1 to 99');
+        $put(['students_see' => 'everything'])->assertUnprocessable()->assertSee('Choose what students see');
+        $copy = $this->postJson("/api/assignments/$id/copy")->json('id');
+        expect($this->getJson("/api/assignments/$copy")->json())->toMatchArray(['mostAttempts' => null, 'studentsSee' => 'all']);
+    });
+
+    it('stands by its due time until it is put in order by hand', function () {
+        $ids = array_map(fn (string $due, string $title) => ($this->make)(compact('due', 'title'))->json('id'), [
+            '2026-12-03T10:00', '2026-12-01T10:00', '2026-12-02T10:00',
+        ], ['C', 'A', 'B']);
+        $order = fn () => implode('', array_column($this->getJson("/api/courses/$this->course")->json('assignments'), 'title'));
+        $put = fn (array $ids) => $this->putJson("/api/courses/$this->course/order", ['ids' => $ids]);
+
+        expect($order())->toBe('ABC');
+        $put([$ids[0], $ids[1]])->assertNoContent();
+        expect($order())->toBe('CAB')->and($this->getJson("/api/courses/$this->course")->json('ordered'))->toBeTrue();
+        $put([])->assertNoContent();
+        expect($order())->toBe('ABC')->and($this->getJson("/api/courses/$this->course")->json('ordered'))->toBeFalse();
+        $put([$ids[0], $ids[0]])->assertUnprocessable();
+    });
+
     it('is copied with its brief and files, under titles of its own', function () {
         $id = ($this->make)()->json('id');
         $this->putJson("/api/assignments/$id/brief", ['source' => self::BRIEF])->assertOk();

@@ -3,8 +3,10 @@
 declare(strict_types=1);
 
 use App\Mail\Invited;
+use App\Mail\OutboxTransport;
 use App\Mail\PasswordForgotten;
 use App\Models\Invitation;
+use App\Models\Letter;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Mail;
@@ -104,4 +106,46 @@ it('sets another password by a letter, once, and says nothing of who has an acco
     $set([])->assertNoContent();
     $set([])->assertUnprocessable();
     $this->postJson('/api/log-in', ['email' => 'teacher@example.org', 'password' => 'another-password'])->assertOk();
+});
+
+it('shows times by the clock that somebody chose, and by that of where they are until then', function () {
+    $set = fn (array $with) => $this->putJson('/api/me', ['name' => 'Ada'] + $with);
+
+    $this->getJson('/api/me')->assertJson(['timeZone' => null]);
+    $set(['time_zone' => 'Pacific/Chatham'])->assertOk()->assertJson(['timeZone' => 'Pacific/Chatham']);
+    $set([])->assertOk()->assertJson(['timeZone' => 'Pacific/Chatham']);
+    $set(['time_zone' => 'Mars/Olympus'])->assertUnprocessable()->assertSee('no such time zone');
+    $set(['time_zone' => ''])->assertOk()->assertJson(['timeZone' => null]);
+});
+
+it('logs in whatever the capitals of the address', function () {
+    ($this->leave)();
+
+    $this->postJson('/api/log-in', ['email' => 'Teacher@Example.org', 'password' => 'right-password'])->assertOk();
+});
+
+it('keeps letters for whoever runs the installation, and for nobody else, while no mail server is set', function () {
+    config(['mail.default' => OutboxTransport::NAME]);
+    $link = ($this->ask)()->assertCreated()->assertJson(['sent' => false])->json('link');
+    $this->postJson('/api/password/forgotten', ['email' => 'teacher@example.org'])->assertNoContent();
+
+    $letters = $this->getJson('/api/outbox')->assertOk()->json();
+    expect(array_column($letters, 'to'))->toBe(['teacher@example.org', 'mo@example.org'])
+        ->and($letters[1]['subject'])->toContain($this->course->title)->and($letters[1]['body'])->toContain($link)
+        ->and($letters[0]['body'])->toContain('/set-password?token=');
+    $other = $this->instructor('other@example.org');
+    expect($this->user->refresh()->keeps_house)->toBeTrue()->and($other->refresh()->keeps_house)->toBeFalse();
+    $this->actingAs($other)->getJson('/api/outbox')->assertForbidden()->assertSee('whoever runs');
+    ($this->leave)();
+    $this->getJson('/api/outbox')->assertUnauthorized();
+});
+
+it('forgets letters after a month', function () {
+    Letter::query()->insert([
+        ['to' => 'a@example.org', 'subject' => 'Old', 'body' => '', 'created_at' => now()->subDays(31)],
+        ['to' => 'a@example.org', 'subject' => 'New', 'body' => '', 'created_at' => now()->subDays(29)],
+    ]);
+    $this->artisan('model:prune', ['--model' => [Letter::class]])->assertSuccessful();
+
+    expect(Letter::query()->pluck('subject')->all())->toBe(['New']);
 });

@@ -1,14 +1,25 @@
 import {describe, expect, it} from 'vitest'
 import {
   add,
+  addIgnored,
   beginWith,
+  ignoredOf,
+  ink,
+  inkAll,
   move,
+  propose,
+  proposedOf,
   redo,
   requirementsOf,
+  rubOut,
+  rubOutAll,
   setField,
+  setIgnored,
   setMarking,
   strike,
+  strikeIgnored,
   undo,
+  withPencilOf,
   write,
   type Doc,
 } from '../../resources/js/screens/brief/document'
@@ -100,5 +111,47 @@ describe('lines that can be typed', () => {
     ])
     expect(stepsAsLines({0: 10, 2: 6.5})).toBe('0: 10\n2: 6.5')
     expect(linesAsSteps('0: 10\n2: 6.5\n3: few')).toEqual({0: 10, 2: 6.5, 3: 'few'})
+  })
+})
+
+describe('a proposal', () => {
+  const proposal: Doc = {
+    title: 'P',
+    requirements: [
+      {id: 'x', kind: 'titles'},
+      {id: 'a', kind: 'contrast'},
+      {id: 'c', kind: 'look'},
+    ],
+  }
+  const pencilled = propose(doc, proposal)
+
+  it('stands in pencil, but for what the brief asks for already', () => {
+    expect(proposedOf(pencilled).map(({kind}) => kind)).toEqual(['contrast', 'look'])
+    expect(requirementsOf(pencilled)).toEqual(requirementsOf(doc))
+    expect(propose(pencilled, proposal)).toEqual(pencilled)
+  })
+
+  it('is inked one by one, under ids of its own, or rubbed out', () => {
+    const inked = ink(pencilled, 0)
+    expect(ids(inked)).toEqual(['a', 'b', 'a-2'])
+    expect(proposedOf(inked).map(({kind}) => kind)).toEqual(['look'])
+    expect(rubOut(inked, 0).proposed).toBeUndefined()
+    expect(ids(inkAll(pencilled))).toEqual(['a', 'b', 'a-2', 'c'])
+    expect(inkAll(pencilled).proposed).toBeUndefined()
+    expect(rubOutAll(pencilled)).toEqual(doc)
+  })
+
+  it('stays in pencil when the brief is read as text', () => {
+    expect(withPencilOf(pencilled, {title: 'Read'})).toEqual({title: 'Read', proposed: proposedOf(pencilled)})
+  })
+})
+
+describe('what is passed over in silence', () => {
+  it('is added, changed and struck out, and a bare name is a rule', () => {
+    const two = addIgnored({...doc, ignore: ['link/empty']})
+    expect(ignoredOf(two)).toEqual([{rules: ['link/empty']}, {rules: []}])
+    const set = setIgnored(two, 1, 'rules', ['nav'])
+    expect(ignoredOf(set)).toEqual([{rules: ['link/empty']}, {rules: ['nav']}])
+    expect(strikeIgnored(strikeIgnored(set, 0), 0)).toEqual(doc)
   })
 })

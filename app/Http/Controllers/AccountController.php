@@ -30,6 +30,9 @@ final class AccountController extends Controller
     {
         $user = self::user($request);
         $user->name = $request->string('name')->toString();
+        if ($request->has('time_zone')) {
+            $user->time_zone = $request->filled('time_zone') ? $request->string('time_zone')->toString() : null;
+        }
         if ($request->filled('password')) {
             self::setPassword($user, $request->string('password')->toString(), $request->session()->getId());
         }

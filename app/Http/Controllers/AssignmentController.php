@@ -71,6 +71,8 @@ final class AssignmentController extends Controller
             $assignment->due_at?->toIso8601String(),
             (new WallClock($assignment->course->time_zone))->show($assignment->due_at),
             $assignment->course->time_zone,
+            $assignment->most_attempts,
+            $assignment->students_see,
             $assignment->closed_at !== null,
             $assignment->course_id,
             $assignment->course->title,

@@ -43,13 +43,9 @@ final class BriefController extends Controller
         $brief = DB::transaction(function () use ($assignment, $source): Brief {
             Assignment::query()->whereKey($assignment->id)->lockForUpdate()->firstOrFail();
             $inForce = $assignment->brief()->first();
-
-            if ($inForce?->source === $source) {
-                return $inForce;
-            }
             BriefDraft::query()->whereKey($assignment->id)->delete();
 
-            return MaterialStore::nextBrief($assignment, $source);
+            return $inForce?->source === $source ? $inForce : MaterialStore::nextBrief($assignment, $source);
         });
         CheckClass::request($assignment);
 

@@ -22,9 +22,11 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
+use InkedMargin\Core\Brief\Brief;
 use InkedMargin\Core\Brief\BriefError;
 use InkedMargin\Core\Brief\Draft;
 use InkedMargin\Core\Brief\Field;
+use InkedMargin\Core\Brief\Ignored;
 use InkedMargin\Core\Brief\Kinds;
 use InkedMargin\Core\Brief\ReadyMade;
 use InkedMargin\Core\Brief\Scheme;
@@ -45,6 +47,8 @@ final class BriefDraftController extends Controller
         $fields = fn (array $fields) => array_values(array_map(fn (Field $field) => BriefFieldView::of($field), $fields));
 
         return response()->json(new BriefKinds(
+            $fields(Brief::fields()),
+            $fields(Ignored::fields()),
             $fields(Terms::fields()),
             $fields(Scheme::fields()),
             array_map(fn (string $kind) => new BriefKindView($kind::kind(), $kind::about(), $fields($kind::fields())), Kinds::ALL),

@@ -8,6 +8,7 @@ use App\Courses\CarryOver;
 use App\Http\Requests\CarryOverRequest;
 use App\Http\Requests\CourseRequest;
 use App\Http\Requests\DeleteRequest;
+use App\Http\Requests\OrderRequest;
 use App\Http\Resources\AssignmentLine;
 use App\Http\Resources\CourseView;
 use App\Http\Resources\DeedLine;
@@ -58,6 +59,7 @@ final class CourseController extends Controller
             (string) $user->roleIn($course->id),
             $course->time_zone,
             $course->put_away_at !== null,
+            $assignments->contains(fn (Assignment $assignment) => $assignment->position !== null),
             HandIn::query()->whereIn('assignment_id', $assignments->modelKeys())->count(),
             array_values($assignments->map(fn (Assignment $assignment) => new AssignmentLine(
                 $assignment->id,
@@ -148,6 +150,26 @@ final class CourseController extends Controller
     public function bringBack(Course $course): Response
     {
         $course->update(['put_away_at' => null]);
+
+        return response()->noContent();
+    }
+
+    /** Puts its assignments in an order; none named puts them back in that of their due times. */
+    #[OA\Put(
+        path: '/api/courses/{course}/order',
+        operationId: 'orderAssignments',
+        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: OrderRequest::class)),
+        responses: [new OA\Response(response: 204, description: 'Kept')],
+    )]
+    public function order(OrderRequest $request, Course $course): Response
+    {
+        DB::transaction(function () use ($request, $course): void {
+            Course::query()->whereKey($course->id)->lockForUpdate()->firstOrFail();
+            $course->assignments()->reorder()->update(['position' => null]);
+            foreach ($request->ids() as $position => $id) {
+                $course->assignments()->reorder()->whereKey($id)->update(['position' => $position]);
+            }
+        });
 
         return response()->noContent();
     }

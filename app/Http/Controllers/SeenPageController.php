@@ -8,11 +8,11 @@ use App\Http\Requests\SeenRequest;
 use App\Http\Resources\SeenPage;
 use App\Intake\BlobStore;
 use App\Models\HandIn;
-use App\Models\HandInFile;
 use App\Sites\MaterialStore;
 use App\Sites\SeenToken;
 use App\Sites\SheetInPlace;
-use App\Sites\SiteStore;
+use App\Sites\SiteFiles;
+use App\Sites\SitePlace;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -81,7 +81,7 @@ final class SeenPageController extends Controller
     {
         return response()->json(new SeenPage(
             config()->string('margin.seen_url').'/seen/'.SeenToken::issue(
-                $handIn->id,
+                SitePlace::handIn($handIn),
                 $request->boolean('scripts'),
                 $request->styles(),
             ).'/',
@@ -91,8 +91,7 @@ final class SeenPageController extends Controller
 
     public function show(
         Request $request,
-        BlobStore $blobs,
-        SiteStore $sites,
+        SiteFiles $sites,
         MaterialStore $materials,
         string $token,
         string $path = '',
@@ -107,24 +106,21 @@ final class SeenPageController extends Controller
             return $this->page('<p>A student’s page is shown on the desk only.</p>', 403);
         }
         $home = ltrim("$path/index.html", '/');
-        $files = HandInFile::query()->where('hand_in_id', $seen->handInId)
-            ->whereIn('path', [$path, $home])->get()->keyBy('path');
-        $file = $files->get($path) ?? $files->get($home);
+        $file = $sites->first($seen->place, [$path, $home]);
         if ($file === null) {
-            return $this->page('<p>There is no file <b>'.e($path).'</b> in this hand-in.</p>', 404);
+            return $this->page('<p>There is no file <b>'.e($path).'</b> in this site.</p>', 404);
         }
         $isInside = str_ends_with((string) parse_url($request->getRequestUri(), PHP_URL_PATH), '/');
         if ($file->path !== $path && ! $isInside) {
             // Its links count from inside the folder.
             return $this->guarded(response('', 302, ['Location' => $request->url().'/']));
         }
-        $bytes = $blobs->get($file->sha256);
         $extension = strtolower(pathinfo($file->path, PATHINFO_EXTENSION));
         if (in_array($extension, ['html', 'htm'], true)) {
-            return $this->studentsPage(Encoding::of($bytes)->decode($bytes), $token, $seen, $sites, $materials);
+            return $this->studentsPage(Encoding::of($file->bytes)->decode($file->bytes), $token, $seen, $sites, $materials);
         }
 
-        return $this->file($bytes, $file->sha256, $extension, $seen->scripts);
+        return $this->file($file->bytes, hash('sha256', $file->bytes), $extension, $seen->scripts);
     }
 
     /** A stylesheet that the assignment gives, for a page that is shown in it. */
@@ -137,7 +133,7 @@ final class SeenPageController extends Controller
     ): Response {
         abort_unless($request->getSchemeAndHttpHost() === config()->string('margin.seen_url'), 404);
         $seen = SeenToken::open($token);
-        $hash = $seen === null ? null : $materials->givenSheet($seen->handInId, $path);
+        $hash = $seen === null ? null : $materials->givenSheet($seen->place->assignmentId, $path);
         abort_if($hash === null, 404);
 
         return $this->file($blobs->get($hash), $hash, strtolower(pathinfo($path, PATHINFO_EXTENSION)));
@@ -159,7 +155,7 @@ final class SeenPageController extends Controller
         string $html,
         string $token,
         SeenToken $seen,
-        SiteStore $sites,
+        SiteFiles $sites,
         MaterialStore $materials,
     ): Response {
         if ($seen->styles === SeenToken::OWN) {

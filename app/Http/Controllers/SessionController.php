@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\LogInRequest;
 use App\Http\Resources\Me;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -35,7 +36,9 @@ final class SessionController extends Controller
     )]
     public function store(LogInRequest $request): JsonResponse
     {
-        if (! Auth::attempt($request->validated())) {
+        // Capitals make no difference to an address.
+        $hasAddress = fn (Builder $users) => $users->whereRaw('lower(email) = lower(?)', [$request->string('email')->toString()]);
+        if (! Auth::attempt(['email' => $hasAddress, 'password' => $request->string('password')->toString()])) {
             throw ValidationException::withMessages(['email' => 'That address and password do not belong together.']);
         }
         $request->session()->regenerate();

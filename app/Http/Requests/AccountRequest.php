@@ -11,6 +11,7 @@ use OpenApi\Attributes as OA;
 
 #[OA\Schema(properties: [
     new OA\Property(property: 'name', type: 'string'),
+    new OA\Property(property: 'time_zone', description: 'of the IANA database; null for that of the browser; as it was when left out', type: 'string', nullable: true),
     new OA\Property(property: 'current', description: 'the password as it is; needed for another one', type: 'string'),
     new OA\Property(property: 'password', description: 'another password; empty to keep it', type: 'string'),
 ])]
@@ -28,6 +29,7 @@ final class AccountRequest extends FormRequest
 
         return [
             'name' => ['required', 'string', 'max:200'],
+            'time_zone' => ['nullable', 'string', 'timezone:all'],
             'current' => ['required_with:password', 'nullable', 'string', 'max:200', $isIts],
             'password' => ['nullable', 'string', 'min:'.FirstRunRequest::LEAST_PASSWORD, 'max:200'],
         ];
@@ -38,6 +40,7 @@ final class AccountRequest extends FormRequest
     {
         return [
             'name.required' => 'Type your name.',
+            'time_zone.timezone' => 'There is no such time zone. Nothing was changed.',
             'current.required_with' => 'Type the password that you have now, too.',
             'password.min' => 'A password has '.FirstRunRequest::LEAST_PASSWORD.' characters or more. Nothing was changed.',
         ];

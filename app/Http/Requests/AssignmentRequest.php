@@ -7,13 +7,17 @@ namespace App\Http\Requests;
 use App\Courses\WallClock;
 use App\Models\Assignment;
 use App\Models\Course;
+use App\Models\StudentsSee;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(properties: [
     new OA\Property(property: 'title', type: 'string'),
     new OA\Property(property: 'summary', description: 'words for the students', type: 'string'),
+    new OA\Property(property: 'most_attempts', description: 'of one student; null for any number; as it was when left out', type: 'integer', nullable: true),
+    new OA\Property(property: 'students_see', description: 'of the check before the due time; as it was when left out', enum: StudentsSee::class),
     new OA\Property(property: 'due', description: 'as the clock of the course shows it, such as 2026-12-01T18:00', type: 'string', nullable: true),
 ])]
 final class AssignmentRequest extends FormRequest
@@ -24,6 +28,8 @@ final class AssignmentRequest extends FormRequest
         return [
             'title' => ['required', 'string', 'max:200', $this->isFree(...)],
             'summary' => ['present', 'nullable', 'string', 'max:5000'],
+            'most_attempts' => ['nullable', 'integer', 'min:1', 'max:99'],
+            'students_see' => ['sometimes', 'required', Rule::enum(StudentsSee::class)],
             'due' => ['present', 'nullable', 'string', 'max:40', $this->isTime(...)],
         ];
     }
@@ -34,6 +40,8 @@ final class AssignmentRequest extends FormRequest
         return [
             'title.required' => 'Type what the assignment is called.',
             'title.max' => 'A title has 200 characters at most. Nothing was changed.',
+            'most_attempts.*' => 'Type a number of attempts from 1 to 99, or leave it empty for any number. Nothing was changed.',
+            'students_see.*' => 'Choose what students see before the due time. Nothing was changed.',
             'summary.max' => 'The words for the students have 5,000 characters at most. Nothing was changed.',
         ];
     }
@@ -47,6 +55,10 @@ final class AssignmentRequest extends FormRequest
             'title' => $this->string('title')->trim()->toString(),
             'summary' => $this->string('summary')->trim()->toString(),
             'due_at' => $due === '' ? null : $this->clock()->read($due)?->utc(),
+            ...$this->has('most_attempts')
+                ? ['most_attempts' => $this->filled('most_attempts') ? $this->integer('most_attempts') : null]
+                : [],
+            ...$this->has('students_see') ? ['students_see' => $this->enum('students_see', StudentsSee::class)] : [],
         ];
     }
 

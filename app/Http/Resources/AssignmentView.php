@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Models\StudentsSee;
 use OpenApi\Attributes as OA;
 
 /** An assignment: its brief, what was handed in, and who has not. */
@@ -27,6 +28,10 @@ final readonly class AssignmentView
         public ?string $due,
         #[OA\Property(description: 'of the course, of the IANA database')]
         public string $timeZone,
+        #[OA\Property(description: 'of one student; null for any number')]
+        public ?int $mostAttempts,
+        #[OA\Property(description: 'of the check before the due time', enum: StudentsSee::class)]
+        public StudentsSee $studentsSee,
         #[OA\Property(description: 'whether nothing is taken in any more')]
         public bool $closed,
         #[OA\Property]

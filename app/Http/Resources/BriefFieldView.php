@@ -6,6 +6,8 @@ namespace App\Http\Resources;
 
 use InkedMargin\Core\Brief\Field;
 use InkedMargin\Core\Brief\FieldType;
+use InkedMargin\Core\Rules\Catalogue;
+use InkedMargin\Core\Rules\Rule;
 use OpenApi\Attributes as OA;
 
 /** A field of a brief, as the core declares it: what a form needs to know. */
@@ -29,6 +31,21 @@ final readonly class BriefFieldView
 
     public static function of(Field $field): self
     {
-        return new self($field->name, $field->type, $field->about, $field->required, $field->choices);
+        return new self(
+            $field->name,
+            $field->type,
+            $field->about,
+            $field->required,
+            // A brief names rules without knowing them.
+            $field->name === 'rules' ? self::rules() : $field->choices,
+        );
+    }
+
+    /** @return list<string> groups, then ids */
+    private static function rules(): array
+    {
+        $ids = array_map(fn (Rule $rule) => $rule->id, Catalogue::rules());
+
+        return [...array_unique(array_map(fn (string $id) => explode('/', $id)[0], $ids)), ...$ids];
     }
 }

@@ -12,6 +12,7 @@ final readonly class BriefReading
 {
     /**
      * @param  list<RequirementReading>  $requirements
+     * @param  list<RequirementReading>  $proposed
      * @param  list<string>  $problems
      * @param  list<string>  $names
      */
@@ -22,6 +23,8 @@ final readonly class BriefReading
         public string $yaml,
         #[OA\Property(type: 'array', items: new OA\Items(ref: RequirementReading::class))]
         public array $requirements,
+        #[OA\Property(description: 'of `proposed`, which are no part of the brief yet', type: 'array', items: new OA\Items(ref: RequirementReading::class))]
+        public array $proposed,
         #[OA\Property(description: 'why it cannot be put in use; none where it can', type: 'array', items: new OA\Items(type: 'string'))]
         public array $problems,
         #[OA\Property]

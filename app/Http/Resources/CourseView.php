@@ -29,6 +29,8 @@ final readonly class CourseView
         public string $timeZone,
         #[OA\Property(description: 'whether its term is over')]
         public bool $putAway,
+        #[OA\Property(description: 'whether its assignments were put in order by hand')]
+        public bool $ordered,
         #[OA\Property]
         public int $handIns,
         #[OA\Property(type: 'array', items: new OA\Items(ref: AssignmentLine::class))]

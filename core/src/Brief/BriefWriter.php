@@ -17,10 +17,10 @@ final readonly class BriefWriter
         return self::dump(self::values($brief));
     }
 
-    /** A brief that is being written, whether it is whole or not. */
+    /** A brief that is being written, whether it is whole or not, without what is only proposed. */
     public static function draft(Draft $draft): string
     {
-        $values = $draft->values;
+        $values = array_diff_key($draft->values, ['proposed' => 1]);
         if (isset($values['requirements']) && is_array($values['requirements'])) {
             $values['requirements'] = array_map(
                 fn (mixed $one) => is_array($one) ? self::objects($one) : $one,

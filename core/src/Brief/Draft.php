@@ -6,7 +6,8 @@ namespace InkedMargin\Core\Brief;
 
 /**
  * A brief that is being written: each requirement is read by itself, so that one that is not whole yet does not hide the
- * others.
+ * others. Besides its requirements it may have some that are only proposed, which are no part of the brief until they are
+ * taken over.
  */
 final readonly class Draft
 {
@@ -15,9 +16,17 @@ final readonly class Draft
      * @param  list<DraftRequirement>  $requirements  in order
      * @param  Brief|null  $brief  with those that can be read; null where there are none, or where its own fields cannot
      * @param  list<string>  $problems  of the whole, with the lines of the source: none when it can be put in use
+     * @param  list<DraftRequirement>  $proposed
+     * @param  Brief|null  $proposal  with those proposed that can be read; null where there are none
      */
-    private function __construct(public array $values, public array $requirements, public ?Brief $brief, public array $problems)
-    {
+    private function __construct(
+        public array $values,
+        public array $requirements,
+        public ?Brief $brief,
+        public array $problems,
+        public array $proposed,
+        public ?Brief $proposal,
+    ) {
     }
 
     /**
@@ -28,16 +37,33 @@ final readonly class Draft
     public static function read(string $source): self
     {
         $values = BriefReader::values($source);
-        $list = $values['requirements'] ?? null;
-        $requirements = [];
-        foreach (is_array($list) && array_is_list($list) ? $list : [] as $one) {
-            $requirements[] = DraftRequirement::read($one);
-        }
+        $requirements = self::requirements($values['requirements'] ?? null);
+        $proposed = self::requirements($values['proposed'] ?? null);
+        $proposal = self::readable($values, $proposed);
         try {
-            return new self($values, $requirements, BriefReader::read($source), []);
+            $brief = BriefReader::read(isset($values['proposed']) ? self::withoutProposed($values) : $source);
+
+            return new self($values, $requirements, $brief, [], $proposed, $proposal);
         } catch (BriefError $error) {
-            return new self($values, $requirements, self::readable($values, $requirements), $error->problems);
+            $readable = self::readable($values, $requirements);
+
+            return new self($values, $requirements, $readable, $error->problems, $proposed, $proposal);
         }
+    }
+
+    /** @return list<DraftRequirement> */
+    private static function requirements(mixed $list): array
+    {
+        return is_array($list) && array_is_list($list) ? array_map(DraftRequirement::read(...), $list) : [];
+    }
+
+    /** @param  array<mixed>  $values */
+    private static function withoutProposed(array $values): string
+    {
+        return json_encode(
+            array_diff_key($values, ['proposed' => 1]),
+            JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR,
+        );
     }
 
     /**

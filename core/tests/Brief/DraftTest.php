@@ -57,3 +57,27 @@ it('offers ready-made requirements of every kind, each of which can be read', fu
     }
     expect(array_diff(Kinds::names(), array_keys($kinds)))->toBe([]);
 });
+
+it('has sentences in pencil that are read and tried, and are no part of the brief', function () {
+    $draft = Draft::read(<<<'YAML'
+        title: T
+        requirements:
+          - {id: one, kind: titles, title: Titles, points: 2}
+        proposed:
+          - {id: two, kind: contrast, title: Contrast, points: 3}
+          - {id: three, kind: count, title: Cells}
+        ignore: [link/empty]
+        YAML);
+
+    expect($draft->problems)->toBe([])
+        ->and(array_map(fn ($one) => $one->requirement?->terms->id, $draft->proposed))->toBe(['two', null])
+        ->and(array_map(fn ($one) => $one->terms->id, $draft->brief->requirements))->toBe(['one'])
+        ->and($draft->brief->points())->toBe(2.0)
+        ->and(array_map(fn ($one) => $one->terms->id, $draft->proposal->requirements))->toBe(['two'])
+        ->and($draft->proposal->ignored[0]->rules)->toBe(['link/empty'])
+        ->and(BriefWriter::draft($draft))->not->toContain('proposed')->toContain('link/empty')
+        ->and(fn () => BriefReader::read('title: T
+requirements:
+  - {id: a, kind: look, title: L}
+proposed: []'))->toThrow(BriefError::class, 'proposed');
+});

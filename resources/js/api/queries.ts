@@ -1,4 +1,5 @@
 import {queryOptions, type QueryClient} from '@tanstack/react-query'
+import {readIn} from '../parts/when'
 import {api, unwrap, type Schemas} from './client'
 
 /** When each answer was first seen: one that comes again unchanged is the same object. */
@@ -14,7 +15,25 @@ function later(answer: object): number {
 
 const busy = (run: Schemas['RunView'] | null) => run?.state === 'queued' || run?.state === 'running'
 
-export const me = queryOptions({queryKey: ['me'], queryFn: () => unwrap(api.GET('/api/me')), staleTime: Infinity})
+export const me = queryOptions({
+  queryKey: ['me'],
+  queryFn: async () => {
+    const who = await unwrap(api.GET('/api/me'))
+    readIn(who.timeZone)
+    return who
+  },
+  staleTime: Infinity,
+})
+
+/** Letters that no mail server took. */
+export const outbox = queryOptions({queryKey: ['outbox'], queryFn: () => unwrap(api.GET('/api/outbox'))})
+
+/** A site that nobody handed in. */
+export const givenSite = (assignment: string, site: string) =>
+  queryOptions({
+    queryKey: ['given site', assignment, site],
+    queryFn: () => unwrap(api.GET('/api/assignments/{assignment}/sites/{site}', {params: {path: {assignment, site}}})),
+  })
 
 /** Whether nobody has an account yet. */
 export const firstRun = queryOptions({
@@ -85,28 +104,45 @@ export const findingsOfLinks = (handIn: string) =>
     queryFn: () => unwrap(api.GET('/api/hand-ins/{handIn}/findings', {params: {path: {handIn}, query: {links: 1}}})),
   })
 
-export const source = (handIn: string, path: string) =>
+/** A site that is looked at: what was handed in, or what nobody did: an assignment's own files, an example. */
+export type SiteOf = {handIn: string} | {assignment: string; site: string}
+
+export const source = (of: SiteOf, path: string) =>
   queryOptions({
-    queryKey: ['source', handIn, path],
-    queryFn: () => unwrap(api.GET('/api/hand-ins/{handIn}/source/{path}', {params: {path: {handIn, path}}})),
+    queryKey: ['source', of, path],
+    queryFn: () =>
+      unwrap<Schemas['SourceText']>(
+        'handIn' in of
+          ? api.GET('/api/hand-ins/{handIn}/source/{path}', {params: {path: {...of, path}}})
+          : api.GET('/api/assignments/{assignment}/sites/{site}/source/{path}', {params: {path: {...of, path}}}),
+      ),
     staleTime: Infinity,
   })
 
 /** On a large site the answer shows the neighbours of one page; on any other it is the same for every page. */
-export const survey = (handIn: string, around: string) =>
+export const survey = (of: SiteOf, around: string) =>
   queryOptions({
-    queryKey: ['survey', handIn, around],
-    queryFn: () => unwrap(api.GET('/api/hand-ins/{handIn}/survey', {params: {path: {handIn}, query: {around}}})),
+    queryKey: ['survey', of, around],
+    queryFn: () =>
+      unwrap<Schemas['SurveyView']>(
+        'handIn' in of
+          ? api.GET('/api/hand-ins/{handIn}/survey', {params: {path: of, query: {around}}})
+          : api.GET('/api/assignments/{assignment}/sites/{site}/survey', {params: {path: of, query: {around}}}),
+      ),
     staleTime: ({state}) => (state.data?.ready === true ? Infinity : 0),
     refetchInterval: ({state: {data}}) => (data?.ready === false ? later(data) : false),
   })
 
-export const seen = (handIn: string, scripts: boolean, styles: string) =>
+export const seen = (of: SiteOf, scripts: boolean, styles: string) =>
   queryOptions({
-    queryKey: ['seen', handIn, scripts, styles],
+    queryKey: ['seen', of, scripts, styles],
     queryFn: () => {
       const query = {scripts: scripts ? 1 : 0, styles}
-      return unwrap(api.GET('/api/hand-ins/{handIn}/seen', {params: {path: {handIn}, query}}))
+      return unwrap<Schemas['SeenPage']>(
+        'handIn' in of
+          ? api.GET('/api/hand-ins/{handIn}/seen', {params: {path: of, query}})
+          : api.GET('/api/assignments/{assignment}/sites/{site}/seen', {params: {path: of, query}}),
+      )
     },
     staleTime: 60 * 60 * 1000,
     placeholderData: previous => previous,
@@ -134,7 +170,7 @@ export function askForDesk(queries: QueryClient, id: string, leaf: string | null
     .then(({leaves, first}) => {
       const there = leaves.find(one => one.path === first.leaf)
       return there !== undefined && !there.missing && there.kind !== 'picture'
-        ? queries.query(source(id, first.leaf))
+        ? queries.query(source({handIn: id}, first.leaf))
         : undefined
     })
     // Where it cannot be had, the screen asks again and says so.

@@ -341,6 +341,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/courses/{course}/order": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Puts its assignments in an order; none named puts them back in that of their due times. */
+        put: operations["orderAssignments"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/courses/{course}/carry-over": {
         parameters: {
             query?: never;
@@ -385,6 +402,70 @@ export interface paths {
         get: operations["firstRun"];
         put?: never;
         post: operations["makeFirstAccount"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/assignments/{assignment}/sites/{site}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["givenSite"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/assignments/{assignment}/sites/{site}/source/{path}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["givenSource"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/assignments/{assignment}/sites/{site}/seen": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["givenSeen"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/assignments/{assignment}/sites/{site}/survey": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["givenSurvey"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -536,6 +617,22 @@ export interface paths {
         put: operations["changeNote"];
         post?: never;
         delete: operations["dropNote"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outbox": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["outbox"];
+        put?: never;
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -864,6 +961,8 @@ export interface components {
         };
         AccountRequest: {
             name: string;
+            /** @description of the IANA database; null for that of the browser; as it was when left out */
+            time_zone: string | null;
             /** @description the password as it is; needed for another one */
             current: string;
             /** @description another password; empty to keep it */
@@ -873,6 +972,13 @@ export interface components {
             title: string;
             /** @description words for the students */
             summary: string;
+            /** @description of one student; null for any number; as it was when left out */
+            most_attempts: number | null;
+            /**
+             * @description of the check before the due time; as it was when left out
+             * @enum {unknown}
+             */
+            students_see: "nothing" | "outcomes" | "all";
             /** @description as the clock of the course shows it, such as 2026-12-01T18:00 */
             due: string | null;
         };
@@ -932,6 +1038,10 @@ export interface components {
             line?: number | null;
             /** @description of the note that is changed */
             version?: number | null;
+        };
+        OrderRequest: {
+            /** @description of assignments, the first first */
+            ids: string[];
         };
         ResetRequest: {
             email: string;
@@ -1008,6 +1118,13 @@ export interface components {
             due: string | null;
             /** @description of the course, of the IANA database */
             timeZone: string;
+            /** @description of one student; null for any number */
+            mostAttempts: number | null;
+            /**
+             * @description of the check before the due time
+             * @enum {App\Models\StudentsSee}
+             */
+            studentsSee: "nothing" | "outcomes" | "all";
             /** @description whether nothing is taken in any more */
             closed: boolean;
             courseId: string;
@@ -1050,6 +1167,10 @@ export interface components {
         };
         /** @description All that a brief can ask for, from the core's own declarations. */
         BriefKinds: {
+            /** @description the fields of the brief itself */
+            own: components["schemas"]["BriefFieldView"][];
+            /** @description the fields of each entry of `ignore` */
+            ignored: components["schemas"]["BriefFieldView"][];
             /** @description the fields of every requirement */
             terms: components["schemas"]["BriefFieldView"][];
             /** @description the fields of `marking` */
@@ -1069,6 +1190,8 @@ export interface components {
             };
             yaml: string;
             requirements: components["schemas"]["RequirementReading"][];
+            /** @description of `proposed`, which are no part of the brief yet */
+            proposed: components["schemas"]["RequirementReading"][];
             /** @description why it cannot be put in use; none where it can */
             problems: string[];
             /** Format: float */
@@ -1126,6 +1249,8 @@ export interface components {
             timeZone: string;
             /** @description whether its term is over */
             putAway: boolean;
+            /** @description whether its assignments were put in order by hand */
+            ordered: boolean;
             handIns: number;
             assignments: components["schemas"]["AssignmentLine"][];
             /** @description all who are or were on it */
@@ -1266,6 +1391,28 @@ export interface components {
         FirstRun: {
             needed: boolean;
         };
+        /** @description Something that a check says of a site that nobody handed in. */
+        GivenFinding: {
+            fingerprint: string;
+            file: string;
+            /** @description null for the file as a whole */
+            line: number | null;
+            /** @enum {InkedMargin\Core\Finding\Weight} */
+            weight: "fault" | "departure" | "tidy";
+            message: string;
+            remedy: string;
+        };
+        /** @description A site that nobody handed in: what an assignment gives, or an example. */
+        GivenSite: {
+            /** @description such as "the model answer" */
+            name: string;
+            assignment: string;
+            courseId: string;
+            course: string;
+            leaves: components["schemas"]["Leaf"][];
+            /** @description what a check without a brief says of it */
+            findings: components["schemas"]["GivenFinding"][];
+        };
         /** @description A student's last hand-in, and how much of it is decided. */
         HandInLine: {
             id: string;
@@ -1329,6 +1476,16 @@ export interface components {
             inked: number;
             rubbedOut: number;
         };
+        /** @description A letter in the outbox. */
+        LetterView: {
+            id: number;
+            /** @description addresses, with commas between them */
+            to: string;
+            subject: string;
+            /** @description plain text */
+            body: string;
+            at: string;
+        };
         /** @description Something that was made, by its id. */
         Made: {
             id: string;
@@ -1344,6 +1501,10 @@ export interface components {
             id: string;
             name: string;
             email: string;
+            /** @description of the IANA database, in which times are shown; null for that of the browser */
+            timeZone: string | null;
+            /** @description whether the outbox is for them to read */
+            keepsHouse: boolean;
         };
         /** @description A requirement that would come to something else under another brief. */
         OutcomeChange: {
@@ -2456,6 +2617,30 @@ export interface operations {
             };
         };
     };
+    orderAssignments: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["OrderRequest"];
+            };
+        };
+        responses: {
+            /** @description Kept */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     carryCourseOver: {
         parameters: {
             query?: never;
@@ -2557,6 +2742,104 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    givenSite: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignment: string;
+                site: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GivenSite"];
+                };
+            };
+        };
+    };
+    givenSource: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignment: string;
+                site: string;
+                path: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SourceText"];
+                };
+            };
+        };
+    };
+    givenSeen: {
+        parameters: {
+            query?: {
+                scripts?: number;
+                styles?: string;
+            };
+            header?: never;
+            path: {
+                assignment: string;
+                site: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeenPage"];
+                };
+            };
+        };
+    };
+    givenSurvey: {
+        parameters: {
+            query?: {
+                around?: string;
+            };
+            header?: never;
+            path: {
+                assignment: string;
+                site: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SurveyView"];
+                };
             };
         };
     };
@@ -2863,6 +3146,33 @@ export interface operations {
         responses: {
             /** @description Gone */
             204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    outbox: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LetterView"][];
+                };
+            };
+            /** @description For whoever runs the installation only */
+            403: {
                 headers: {
                     [name: string]: unknown;
                 };

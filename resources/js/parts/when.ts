@@ -1,14 +1,34 @@
-const day = new Intl.DateTimeFormat('en-GB', {weekday: 'short', day: 'numeric', month: 'short'})
-const time = new Intl.DateTimeFormat('en-GB', {hour: '2-digit', minute: '2-digit'})
+/** What writes times in a zone; undefined for that of the browser. */
+const clocks = (timeZone?: string) => {
+  const format = (parts: Intl.DateTimeFormatOptions) => new Intl.DateTimeFormat('en-GB', {...parts, timeZone})
+  return {
+    day: format({weekday: 'short', day: 'numeric', month: 'short'}),
+    time: format({hour: '2-digit', minute: '2-digit'}),
+    year: format({year: 'numeric'}),
+  }
+}
+
+let clock = clocks()
+
+/** From now on times are shown in this zone of the IANA database; null for that of the browser. */
+export function readIn(timeZone: string | null) {
+  try {
+    clock = clocks(timeZone ?? undefined)
+  } catch {
+    // A zone that this browser does not know.
+    clock = clocks()
+  }
+}
 
 /** A time in the reader's zone, such as "Tue 24 Nov, 14:02", with its year where it is not this one. */
 export function when(iso: string): string {
   const date = new Date(iso)
-  const year = date.getFullYear() === new Date().getFullYear() ? '' : ` ${date.getFullYear()}`
-  return `${day.format(date)}${year}, ${time.format(date)}`
+  const year = clock.year.format(date)
+  const isThis = year === clock.year.format(new Date())
+  return `${clock.day.format(date)}${isThis ? '' : ` ${year}`}, ${clock.time.format(date)}`
 }
 
-export const hour = (date: Date) => time.format(date)
+export const hour = (date: Date) => clock.time.format(date)
 
 /** A count with its word: "1 page", "3 pages". */
 export const many = (count: number, one: string, more = `${one}s`) => `${count} ${count === 1 ? one : more}`

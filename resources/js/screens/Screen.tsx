@@ -1,5 +1,6 @@
-import {useQueryErrorResetBoundary} from '@tanstack/react-query'
+import {useQueryErrorResetBoundary, useSuspenseQuery} from '@tanstack/react-query'
 import {Component, Suspense, type ReactNode} from 'react'
+import {me} from '../api/queries'
 import {NotShown} from '../parts/NotShown'
 import {ErrorText} from '../parts/Remark'
 import {Waiting} from '../parts/Waiting'
@@ -9,9 +10,17 @@ export function Screen({children}: {children: ReactNode}) {
   const {reset} = useQueryErrorResetBoundary()
   return (
     <Boundary retry={reset}>
-      <Suspense fallback={<Waiting pad={6}>Fetching the page…</Waiting>}>{children}</Suspense>
+      <Suspense fallback={<Waiting pad={6}>Fetching the page…</Waiting>}>
+        <AsReader>{children}</AsReader>
+      </Suspense>
     </Boundary>
   )
+}
+
+/** No time is shown before it is known by whose clock. */
+function AsReader({children}: {children: ReactNode}) {
+  useSuspenseQuery(me)
+  return children
 }
 
 interface Props {

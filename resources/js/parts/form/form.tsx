@@ -8,9 +8,11 @@ import {ErrorText} from '../Remark'
 export type Form<T extends FieldValues> = UseFormReturn<T, unknown, T>
 
 /** Puts what the server says of a field beside it. */
-export function sayBeside<T extends FieldValues>(error: Error, form: Form<T>) {
+/** @param ours what fields are called here that the server calls otherwise */
+export function sayBeside<T extends FieldValues>(error: Error, form: Form<T>, ours: Record<string, string> = {}) {
   if (!(error instanceof ApiError)) return
-  for (const [name, words] of Object.entries(error.fields)) {
+  for (const [theirs, words] of Object.entries(error.fields)) {
+    const name = ours[theirs] ?? theirs
     if (name in form.getValues()) form.setError(name as Path<T>, {message: words.join(' ')})
   }
 }

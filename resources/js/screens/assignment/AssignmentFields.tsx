@@ -1,11 +1,35 @@
 import type {UseFormReturn} from 'react-hook-form'
-import {Field} from '../../parts/form/form'
+import type {Schemas} from '../../api/client'
+import {Field, sayBeside, type Form} from '../../parts/form/form'
 
 export interface AssignmentWords {
   title: string
   summary: string
   /** as the clock of the course shows it; '' for none */
   due: string
+  /** as it was typed; '' for any number */
+  attempts: string
+  see: Schemas['AssignmentView']['studentsSee']
+}
+
+const SEE: Record<AssignmentWords['see'], string> = {
+  nothing: 'Nothing',
+  outcomes: 'Each requirement with its outcome',
+  all: 'All that is pencilled, with places and remedies',
+}
+
+/** As the server takes them. */
+export const asRequest = ({title, summary, due, attempts, see}: AssignmentWords): Schemas['AssignmentRequest'] => ({
+  title,
+  summary,
+  due,
+  most_attempts: attempts.trim() === '' ? null : Number(attempts),
+  students_see: see,
+})
+
+/** What the server says of its fields, beside ours. */
+export function sayBesideWords(error: Error, form: Form<AssignmentWords>) {
+  sayBeside(error, form, {most_attempts: 'attempts', students_see: 'see'})
 }
 
 /** What work is called, what the students are told, and until when. */
@@ -28,6 +52,27 @@ export function AssignmentFields({
         helperText={`By the clock of ${timeZone.replaceAll('_', ' ')}. Without a due time nothing is late.`}
         slotProps={{inputLabel: {shrink: true}}}
       />
+      <Field
+        form={form}
+        name="attempts"
+        label="Attempts"
+        type="number"
+        helperText="How often a student may hand in; empty for any number. What you take in yourself is never refused."
+        slotProps={{htmlInput: {min: 1, max: 99}, inputLabel: {shrink: true}}}
+      />
+      <Field
+        form={form}
+        name="see"
+        label="What students see of the check before the due time"
+        select
+        slotProps={{select: {native: true}, inputLabel: {shrink: true}}}
+      >
+        {Object.entries(SEE).map(([key, words]) => (
+          <option key={key} value={key}>
+            {words}
+          </option>
+        ))}
+      </Field>
     </>
   )
 }

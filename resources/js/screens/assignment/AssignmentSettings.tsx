@@ -5,13 +5,13 @@ import {useNavigate, useParams} from 'react-router'
 import {api, unwrap} from '../../api/client'
 import {assignment} from '../../api/queries'
 import {DeleteByName} from '../../parts/form/DeleteByName'
-import {ApiForm, sayBeside} from '../../parts/form/form'
+import {ApiForm} from '../../parts/form/form'
 import {Frame} from '../../parts/Frame'
 import {Part} from '../../parts/Part'
 import {ErrorText} from '../../parts/Remark'
 import {many} from '../../parts/when'
 import {Screen} from '../Screen'
-import {AssignmentFields, type AssignmentWords} from './AssignmentFields'
+import {asRequest, AssignmentFields, sayBesideWords, type AssignmentWords} from './AssignmentFields'
 import {Materials} from './Materials'
 
 export function AssignmentSettings() {
@@ -31,17 +31,19 @@ function SettingsScreen() {
   const navigate = useNavigate()
   const queries = useQueryClient()
   const path = {assignment: id}
-  const {title, summary, due} = data
-  const form = useForm<AssignmentWords>({defaultValues: {title, summary, due: due ?? ''}})
+  const {title, summary, due, mostAttempts, studentsSee} = data
+  const form = useForm<AssignmentWords>({
+    defaultValues: {title, summary, due: due ?? '', attempts: String(mostAttempts ?? ''), see: studentsSee},
+  })
   const keep = useMutation({
     mutationFn: (words: AssignmentWords) =>
       unwrap(
         api.PUT('/api/assignments/{assignment}', {
           params: {path},
-          body: words,
+          body: asRequest(words),
         }),
       ),
-    onError: error => sayBeside(error, form),
+    onError: error => sayBesideWords(error, form),
     onSuccess: async () => {
       await queries.invalidateQueries()
       await navigate(`/assignments/${id}`)

@@ -1,6 +1,7 @@
 import {Box, Button, Link, Typography} from '@mui/material'
 import {useMutation, useQueryClient, useSuspenseQuery} from '@tanstack/react-query'
 import {useRef, useState, type DragEvent} from 'react'
+import {Link as RouterLink} from 'react-router'
 import {api, unwrap, type Schemas} from '../../api/client'
 import {materials} from '../../api/queries'
 import {ErrorText} from '../../parts/Remark'
@@ -88,7 +89,10 @@ function Material({assignmentId, role, paths}: {assignmentId: string; role: Role
         </Typography>
         {paths.length > 0 && (
           <Typography variant="body2" sx={{overflowWrap: 'anywhere'}}>
-            {many(paths.length, 'file')}: {paths.slice(0, MOST_NAMED).join(', ')}
+            <Link component={RouterLink} to={`/assignments/${assignmentId}/sites/${role}`}>
+              Look at {paths.length === 1 ? 'it' : 'them'}
+            </Link>
+            . {many(paths.length, 'file')}: {paths.slice(0, MOST_NAMED).join(', ')}
             {paths.length > MOST_NAMED && ` and ${paths.length - MOST_NAMED} more`}
           </Typography>
         )}

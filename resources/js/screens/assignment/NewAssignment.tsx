@@ -4,10 +4,10 @@ import {useForm} from 'react-hook-form'
 import {useNavigate, useParams} from 'react-router'
 import {api, unwrap} from '../../api/client'
 import {course} from '../../api/queries'
-import {ApiForm, sayBeside} from '../../parts/form/form'
+import {ApiForm} from '../../parts/form/form'
 import {Frame} from '../../parts/Frame'
 import {Screen} from '../Screen'
-import {AssignmentFields, type AssignmentWords} from './AssignmentFields'
+import {asRequest, AssignmentFields, sayBesideWords, type AssignmentWords} from './AssignmentFields'
 
 export const NewAssignment = () => (
   <Screen>
@@ -20,16 +20,18 @@ function NewAssignmentScreen() {
   const {data} = useSuspenseQuery(course(id))
   const navigate = useNavigate()
   const queries = useQueryClient()
-  const form = useForm<AssignmentWords>({defaultValues: {title: '', summary: '', due: ''}})
+  const form = useForm<AssignmentWords>({
+    defaultValues: {title: '', summary: '', due: '', attempts: '', see: 'nothing'},
+  })
   const keep = useMutation({
     mutationFn: (words: AssignmentWords) =>
       unwrap(
         api.POST('/api/courses/{course}/assignments', {
           params: {path: {course: id}},
-          body: words,
+          body: asRequest(words),
         }),
       ),
-    onError: error => sayBeside(error, form),
+    onError: error => sayBesideWords(error, form),
     onSuccess: async made => {
       await queries.invalidateQueries({queryKey: course(id).queryKey})
       await navigate(`/assignments/${made.id}`)

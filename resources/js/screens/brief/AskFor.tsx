@@ -12,13 +12,13 @@ export function AskFor({
   kinds,
   isEmpty,
   onAsk,
-  onTake,
+  onPropose,
 }: {
   id: string
   kinds: Schemas['BriefKinds']
   isEmpty: boolean
   onAsk: (values: Asked) => void
-  onTake: (document: Doc) => void
+  onPropose: (proposal: Doc) => void
 }) {
   const [words, setWords] = useState('')
   const {data: given} = useQuery(materials(id))
@@ -30,7 +30,7 @@ export function AskFor({
       const body = {source, site: null}
       return unwrap(api.POST('/api/assignments/{assignment}/brief/reading', {params: {path}, body}))
     },
-    onSuccess: ({document}) => onTake(document),
+    onSuccess: ({document}) => onPropose(document),
   })
   return (
     <Box sx={{borderTop: 1, borderColor: 'divider', pt: 2, mt: 1}}>
@@ -56,9 +56,9 @@ export function AskFor({
             <TextField {...parameters} label="Ask for…" placeholder="12 cells, menu, stylesheet, new tab" />
           )}
         />
-        {hasModel && isEmpty && (
+        {hasModel && (
           <Button variant="outlined" loading={propose.isPending} onClick={() => propose.mutate()}>
-            Propose it from the model answer
+            Propose from the model answer
           </Button>
         )}
       </Box>

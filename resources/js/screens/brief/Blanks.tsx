@@ -56,12 +56,22 @@ export function Blanks({
   )
 }
 
-/** What stands under no sentence: what findings and being late cost. */
-export function Marking({fields, values, onWrite}: {fields: Field[]; values: Asked; onWrite: OnWrite}) {
+/** The blanks of what is no sentence: all of its fields, whether something is said in them or not. */
+export function FieldBlanks({
+  fields,
+  values,
+  names = [],
+  onWrite,
+}: {
+  fields: Field[]
+  values: Asked
+  names?: string[]
+  onWrite: OnWrite
+}) {
   return (
     <Box sx={{display: 'flex', flexWrap: 'wrap', columnGap: 3, rowGap: 1, alignItems: 'baseline'}}>
       {fields.map(field => (
-        <Blank key={field.name} field={field} value={values[field.name]} names={[]} onWrite={onWrite} />
+        <Blank key={field.name} field={field} value={values[field.name]} names={names} onWrite={onWrite} />
       ))}
     </Box>
   )

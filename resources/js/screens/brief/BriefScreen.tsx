@@ -10,23 +10,29 @@ import {hour, many, when} from '../../parts/when'
 import {Screen} from '../Screen'
 import {AskFor} from './AskFor'
 import {AsYaml} from './AsYaml'
-import {Marking} from './Blanks'
+import {FieldBlanks} from './Blanks'
 import {
   add,
   beginWith,
   markingOf,
   move,
+  propose,
+  proposedOf,
   redo,
   requirementsOf,
   setMarking,
+  setOwn,
   undo,
+  withPencilOf,
   write,
   type Doc,
   type History,
 } from './document'
 import {InOrder} from './InOrder'
+import {Proposed} from './Proposed'
 import {PutInUse} from './PutInUse'
 import {Sentence} from './Sentence'
+import {Silent} from './Silent'
 import {useKept} from './useKept'
 
 export const BriefScreen = () => (
@@ -69,6 +75,8 @@ function Writing({id, draft, begun}: {id: string; draft: Schemas['BriefDraftView
   const {data: reading, error, isPlaceholderData} = useQuery(briefReading(id, source, site))
   const keeping = useKept(id, source, draft)
   const asked = requirementsOf(doc)
+  const tried = {assignment: id, site}
+  const put = (written: Doc, field?: string) => act(field === undefined ? {write: written} : {write: written, field})
   return (
     <Frame
       steps={[
@@ -116,6 +124,11 @@ function Writing({id, draft, begun}: {id: string; draft: Schemas['BriefDraftView
           </NativeSelect>
         </Typography>
       </Box>
+      <FieldBlanks
+        fields={kinds.own}
+        values={doc}
+        onWrite={(name, value) => act({write: setOwn(doc, name, value), field: `own ${name}`})}
+      />
       {keeping.theirs !== null && <TwoAtOnce theirs={keeping.theirs} onMine={keeping.keepMine} />}
       <ErrorText error={keeping.error ?? error} />
       {site === 'model' && reading !== undefined && <ModelFallsShort reading={reading} />}
@@ -135,12 +148,12 @@ function Writing({id, draft, begun}: {id: string; draft: Schemas['BriefDraftView
               reading={reading?.requirements[at]}
               kinds={kinds}
               names={reading?.names ?? []}
-              handIn={site?.startsWith('hand-in:') === true ? site.slice('hand-in:'.length) : null}
+              tried={tried}
               isOpen={open === at}
               onOpen={isOpen => setOpen(isOpen ? at : null)}
               onMove={by => setOpen(at + by)}
               doc={doc}
-              onWrite={(written, field) => act(field === undefined ? {write: written} : {write: written, field})}
+              onWrite={put}
             />
           ))}
         </InOrder>
@@ -149,7 +162,7 @@ function Writing({id, draft, begun}: {id: string; draft: Schemas['BriefDraftView
             id={id}
             yaml={reading.yaml}
             problems={reading.problems}
-            onRead={document => act({write: document, field: 'yaml'})}
+            onRead={document => put(withPencilOf(doc, document), 'yaml')}
           />
         )}
       </Box>
@@ -161,20 +174,27 @@ function Writing({id, draft, begun}: {id: string; draft: Schemas['BriefDraftView
           act({write: add(doc, values)})
           setOpen(asked.length)
         }}
-        onTake={document => act({write: document})}
+        onPropose={proposal => act({write: propose(doc, proposal)})}
       />
+      <Proposed doc={doc} readings={reading?.proposed ?? []} tried={tried} onWrite={put} />
       <Box component="section" aria-labelledby="marking" sx={{borderTop: 1, borderColor: 'divider', pt: 2, mt: 3}}>
         <Typography variant="h2" id="marking" gutterBottom>
           What findings and being late cost
         </Typography>
-        <Marking
+        <FieldBlanks
           fields={kinds.marking}
           values={markingOf(doc)}
           onWrite={(name, value) => act({write: setMarking(doc, name, value), field: `marking ${name}`})}
         />
       </Box>
+      <Silent doc={doc} fields={kinds.ignored} names={reading?.names ?? []} onWrite={put} />
       {/* Not what was read before the last change. */}
-      <PutInUse id={id} draft={draft} reading={isPlaceholderData ? undefined : reading} />
+      <PutInUse
+        id={id}
+        draft={draft}
+        reading={isPlaceholderData ? undefined : reading}
+        pencilled={proposedOf(doc).length}
+      />
     </Frame>
   )
 }

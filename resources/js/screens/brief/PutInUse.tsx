@@ -11,10 +11,13 @@ export function PutInUse({
   id,
   draft,
   reading,
+  pencilled,
 }: {
   id: string
   draft: Schemas['BriefDraftView']
   reading: Schemas['BriefReading'] | undefined
+  /** how many sentences are only proposed */
+  pencilled: number
 }) {
   const navigate = useNavigate()
   const queries = useQueryClient()
@@ -43,6 +46,12 @@ export function PutInUse({
       {problems.length > 0 && (
         <Typography variant="body2" color="textSecondary" sx={{mb: 1}}>
           It can be put in use once every sentence is whole. What is missing stands beside each; in short: {problems[0]}
+        </Typography>
+      )}
+      {pencilled > 0 && (
+        <Typography variant="body2" color="textSecondary" sx={{mb: 1}}>
+          {many(pencilled, 'sentence')} in pencil {pencilled === 1 ? 'is' : 'are'} no part of it, and will be gone when
+          it is put in use.
         </Typography>
       )}
       <ErrorText error={use.error ?? look.error ?? strike.error} />

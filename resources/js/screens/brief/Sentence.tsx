@@ -1,15 +1,13 @@
 import {useSortable} from '@dnd-kit/sortable'
-import {Box, Button, Link, Typography} from '@mui/material'
-import {Link as RouterLink} from 'react-router'
+import {Box, Button, Typography} from '@mui/material'
 import type {Schemas} from '../../api/client'
 import {Coded} from '../../parts/Coded'
 import {many} from '../../parts/when'
 import {Blanks} from './Blanks'
 import {move, setField, strike, type Asked, type Doc} from './document'
+import {OutcomeOf, type Tried} from './OutcomeOf'
 
 type Reading = Schemas['RequirementReading']
-
-const COLOURS = {met: 'desk.merit', partly: 'desk.waits', unmet: 'desk.fault', unclear: 'text.secondary'}
 
 /** Blanks that are opened at the foot of the screen are brought into view. */
 const inView = (blanks: HTMLElement | null) => blanks?.scrollIntoView({block: 'nearest'})
@@ -21,7 +19,7 @@ export function Sentence({
   reading,
   kinds,
   names,
-  handIn,
+  tried,
   isOpen,
   onOpen,
   onMove,
@@ -34,8 +32,7 @@ export function Sentence({
   kinds: Schemas['BriefKinds']
   /** files, elements and classes of the site that it is tried on */
   names: string[]
-  /** the hand-in that it is tried on, where it is one */
-  handIn: string | null
+  tried: Tried
   isOpen: boolean
   onOpen: (isOpen: boolean) => void
   onMove: (by: number) => void
@@ -117,7 +114,7 @@ export function Sentence({
           <Coded>{problem}</Coded>
         </Typography>
       ))}
-      {reading?.outcome !== null && reading?.outcome !== undefined && <Outcome reading={reading} handIn={handIn} />}
+      {reading !== undefined && <OutcomeOf reading={reading} tried={tried} />}
       {isOpen && (
         <Box ref={inView} sx={{pl: 2, my: 1, borderLeft: 2, borderColor: 'desk.ink'}}>
           <Blanks
@@ -143,36 +140,5 @@ export function Sentence({
         </Box>
       )}
     </Box>
-  )
-}
-
-/** What it comes to on the site that it is tried on, and where it falls short. */
-function Outcome({reading, handIn}: {reading: Reading; handIn: string | null}) {
-  const {outcome, measured, awarded, points, shortfalls} = reading
-  return (
-    <>
-      <Typography variant="body2" color="textSecondary">
-        <Box component="span" sx={{color: outcome === null ? undefined : COLOURS[outcome], fontWeight: 600}}>
-          {outcome}
-        </Box>
-        : <Coded>{measured}</Coded>
-        {outcome !== 'unclear' && `, ${awarded} of ${points}`}
-      </Typography>
-      {shortfalls.map(({file, line, message}) => (
-        <Typography key={`${file} ${line} ${message}`} variant="body2" sx={{pl: 2}}>
-          {handIn === null ? (
-            file
-          ) : (
-            <Link
-              component={RouterLink}
-              to={`/hand-ins/${handIn}?leaf=${encodeURIComponent(file)}${line === null ? '' : `&line=${line}`}`}
-            >
-              {file}
-            </Link>
-          )}
-          {line !== null && `, line ${line}`}: <Coded>{message}</Coded>
-        </Typography>
-      ))}
-    </>
   )
 }

@@ -12,7 +12,7 @@ export function CourseFields({form}: {form: UseFormReturn<CourseWords, unknown, 
       <Field form={form} name="title" label="Title" placeholder="Web Craft 1" />
       <Field form={form} name="school" label="School" />
       <Field form={form} name="term" label="Term" placeholder="Autumn 2026" />
-      <TimeZone form={form} name="timeZone" />
+      <TimeZone form={form} name="timeZone" helperText="Due times are written and read in it." />
     </>
   )
 }

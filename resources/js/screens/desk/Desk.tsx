@@ -9,12 +9,13 @@ import {ErrorText} from '../../parts/Remark'
 import {Waiting} from '../../parts/Waiting'
 import {Screen} from '../Screen'
 import {DeskContext, type DeskState} from './desk'
-import {Heading, PANEL, tabId} from './Heading'
+import {Heading} from './Heading'
 import {useInTurn} from './inTurn'
 import {Leaves} from './Leaves'
 import {marginOf, WHOLE, type State} from './margin/marks'
 import type {MarginActions} from './margin/Sidenote'
 import {usePlace} from './place'
+import {PANEL, tabId} from './SheetTabs'
 import {useFeedback, type Feedback} from './useFeedback'
 import {useNextLeafAhead, useSteps} from './useSteps'
 import {viewOf, VIEWS} from './views/views'
@@ -105,7 +106,7 @@ function DeskScreen({id}: {id: string}) {
       foot={<LastStep feedback={feedback} />}
     >
       <Box sx={{flex: 1, minHeight: 0, display: 'flex'}}>
-        <Leaves desk={data} leaf={place.leaf} to={to} onTurn={turn} />
+        <Leaves desk={data} whole="The whole hand-in" leaf={place.leaf} to={to} onTurn={turn} />
         <Box sx={{flex: 1, minWidth: 0, display: 'flex', flexDirection: 'column'}}>
           <Heading desk={data} view={view.id} onView={name => go({view: name})} onWrite={() => write(null)} />
           <ErrorText error={feedback.error} />

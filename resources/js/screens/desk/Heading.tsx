@@ -1,13 +1,10 @@
-import {Box, Button, Link, Tab, Tabs, Typography} from '@mui/material'
+import {Box, Button, Link, Typography} from '@mui/material'
 import {memo} from 'react'
 import {Link as RouterLink} from 'react-router'
 import type {Schemas} from '../../api/client'
 import {when} from '../../parts/when'
+import {SheetTabs} from './SheetTabs'
 import {VIEWS} from './views/views'
-
-/** The ids that tie a tab to its panel. */
-export const tabId = (view: string) => `tab-${view}`
-export const PANEL = 'sheet'
 
 /** The tabs that are cut into the sheet's top edge, how the hand-in came, and the way to its reply. */
 export const Heading = memo(function Heading({
@@ -21,27 +18,9 @@ export const Heading = memo(function Heading({
   onView: (view: string) => void
   onWrite: () => void
 }) {
-  const firstOfSite = VIEWS.find(one => one.scope === 'site')
   return (
     <Box sx={{display: 'flex', alignItems: 'flex-end', gap: 2, px: 2, pt: 1, borderBottom: 1, borderColor: 'divider'}}>
-      <Tabs
-        value={view}
-        onChange={(_event, to: string) => onView(to)}
-        aria-label="Views of the sheet"
-        sx={TABS}
-        slotProps={{indicator: {sx: {display: 'none'}}}}
-      >
-        {VIEWS.map(one => (
-          <Tab
-            key={one.id}
-            value={one.id}
-            label={one.label}
-            id={tabId(one.id)}
-            aria-controls={PANEL}
-            sx={one === firstOfSite ? {ml: {xs: 0.75, lg: 2}} : {}}
-          />
-        ))}
-      </Tabs>
+      <SheetTabs views={VIEWS} view={view} onView={onView} />
       <Box sx={{flex: 1, minWidth: 0, pb: 0.75}}>
         <Typography
           variant="body2"
@@ -79,32 +58,6 @@ export const Heading = memo(function Heading({
     </Box>
   )
 }, isSameHeading)
-
-const TABS = {
-  minHeight: 0,
-  flexShrink: 0,
-  mb: '-1px',
-  '& .MuiTab-root': {
-    minHeight: 0,
-    minWidth: 0,
-    px: {xs: 1, lg: 1.75},
-    py: 0.75,
-    mr: 0.5,
-    fontWeight: 400,
-    letterSpacing: 0,
-    color: 'text.primary',
-    border: 1,
-    borderColor: 'transparent',
-    borderRadius: '3px 9px 0 0',
-    '&:focus-visible': {outlineOffset: -3},
-    '&.Mui-selected': {
-      color: 'text.primary',
-      bgcolor: 'desk.sheet',
-      borderColor: 'divider',
-      borderBottomColor: 'desk.sheet',
-    },
-  },
-} as const
 
 interface HeadingProps {
   desk: Schemas['Desk']

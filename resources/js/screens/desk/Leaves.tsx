@@ -15,11 +15,14 @@ const HEADINGS: Record<string, string> = {
 /** The list of files, each with its tally of pencil and ink; files that should be there stand among them. */
 export function Leaves({
   desk,
+  whole,
   leaf,
   to,
   onTurn,
 }: {
-  desk: Schemas['Desk']
+  desk: Tallied
+  /** what the site as a whole is called */
+  whole: string
   leaf: string
   to: (leaf: string) => string
   onTurn: (leaf: string) => void
@@ -35,7 +38,7 @@ export function Leaves({
       <LeafLink
         {...(tallies.get(WHOLE) ?? NOTHING)}
         path={WHOLE}
-        name="The whole hand-in"
+        name={whole}
         current={leaf === WHOLE}
         to={to(WHOLE)}
         onTurn={onTurn}
@@ -70,6 +73,9 @@ export function Leaves({
   )
 }
 
+/** Files, and what is in pencil and in ink on each. */
+type Tallied = Pick<Schemas['Desk'], 'leaves' | 'tallies' | 'notes'>
+
 interface Tally {
   pencilled: number
   inked: number
@@ -78,7 +84,7 @@ interface Tally {
 const NOTHING: Tally = {pencilled: 0, inked: 0}
 
 /** What is in pencil and in ink on each leaf, notes among the ink. */
-function talliesOf({tallies: decided, notes}: Schemas['Desk']): Map<string, Tally> {
+function talliesOf({tallies: decided, notes}: Tallied): Map<string, Tally> {
   const tallies = new Map(decided.map(({leaf, pencilled, inked}) => [leaf, {pencilled, inked}]))
   for (const {file} of notes) {
     const {pencilled, inked} = tallies.get(file ?? WHOLE) ?? NOTHING

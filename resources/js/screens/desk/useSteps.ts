@@ -54,7 +54,8 @@ export function useNextLeafAhead(desk: Schemas['Desk'], leaf: string) {
     const wait = setTimeout(() => {
       // What cannot be had ahead is asked for again when it is wanted, and the failure is shown then.
       queries.query(findings(id, next.path)).catch(() => undefined)
-      if (!next.missing && next.kind !== 'picture') queries.query(source(id, next.path)).catch(() => undefined)
+      if (!next.missing && next.kind !== 'picture')
+        queries.query(source({handIn: id}, next.path)).catch(() => undefined)
     }, 400)
     return () => clearTimeout(wait)
   }, [queries, id, leaves, leaf])

@@ -1,12 +1,18 @@
-import {Typography} from '@mui/material'
+import {Link, Typography} from '@mui/material'
 import {useMutation, useQueryClient, useSuspenseQuery} from '@tanstack/react-query'
 import {useForm} from 'react-hook-form'
+import {Link as RouterLink} from 'react-router'
 import {api, unwrap, type Schemas} from '../../api/client'
 import {me} from '../../api/queries'
 import {ApiForm, Field, sayBeside} from '../../parts/form/form'
 import {NewPassword} from '../../parts/form/NewPassword'
+import {HERE, TimeZone} from '../../parts/form/TimeZone'
 import {Frame} from '../../parts/Frame'
+import {readIn} from '../../parts/when'
 import {Screen} from '../Screen'
+
+/** As they are typed: an empty time zone is that of the browser. */
+type Words = Schemas['AccountRequest'] & {time_zone: string}
 
 export const Account = () => (
   <Screen>
@@ -14,17 +20,24 @@ export const Account = () => (
   </Screen>
 )
 
-/** One's own name and password. */
+/** One's own name, clock and password. */
 function AccountScreen() {
   const {data} = useSuspenseQuery(me)
   const queries = useQueryClient()
-  const form = useForm<Schemas['AccountRequest']>({defaultValues: {name: data.name, current: '', password: ''}})
+  const values = ({name, timeZone}: Schemas['Me']): Words => ({
+    name,
+    time_zone: timeZone ?? '',
+    current: '',
+    password: '',
+  })
+  const form = useForm<Words>({defaultValues: values(data)})
   const keep = useMutation({
-    mutationFn: (body: Schemas['AccountRequest']) => unwrap(api.PUT('/api/me', {body})),
+    mutationFn: (body: Words) => unwrap(api.PUT('/api/me', {body})),
     onError: error => sayBeside(error, form),
     onSuccess: who => {
       queries.setQueryData(me.queryKey, who)
-      form.reset({name: who.name, current: '', password: ''})
+      readIn(who.timeZone)
+      form.reset(values(who))
     },
   })
   return (
@@ -35,6 +48,12 @@ function AccountScreen() {
       </Typography>
       <ApiForm form={form} keep={keep} submit="Keep" label="You">
         <Field form={form} name="name" label="Name, as your students know you" autoComplete="name" />
+        <TimeZone
+          form={form}
+          name="time_zone"
+          helperText="Times are shown to you in it."
+          none={`As where I am (${HERE.replaceAll('_', ' ')})`}
+        />
         <NewPassword form={form} label="Another password" also="; empty to keep the one you have" />
         <Field
           form={form}
@@ -50,6 +69,15 @@ function AccountScreen() {
           </Typography>
         )}
       </ApiForm>
+      {data.keepsHouse && (
+        <Typography variant="body1">
+          You run this installation: letters that no mail server takes are in{' '}
+          <Link component={RouterLink} to="/outbox">
+            the outbox
+          </Link>
+          .
+        </Typography>
+      )}
     </Frame>
   )
 }

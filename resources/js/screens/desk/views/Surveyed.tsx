@@ -2,22 +2,22 @@ import {Autocomplete, Box, TextField} from '@mui/material'
 import {useSuspenseQuery} from '@tanstack/react-query'
 import type {ReactNode} from 'react'
 import type {Schemas} from '../../../api/client'
-import {survey as surveyOf} from '../../../api/queries'
+import {survey as surveyOf, type SiteOf} from '../../../api/queries'
 import {Empty} from '../../../parts/Remark'
 
 /** What is known of the site as a whole, once the check is done; of a large one around a page that can be chosen. */
 export function Surveyed({
-  handIn,
+  of,
   leaf,
   onPage,
   children,
 }: {
-  handIn: string
+  of: SiteOf
   leaf: string
   onPage: (path: string) => void
   children: (survey: Schemas['SurveyView']) => ReactNode
 }) {
-  const {data} = useSuspenseQuery(surveyOf(handIn, leaf))
+  const {data} = useSuspenseQuery(surveyOf(of, leaf))
   if (!data.ready)
     return (
       <Box sx={{p: 4}}>

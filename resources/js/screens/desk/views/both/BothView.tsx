@@ -11,7 +11,7 @@ export function BothView() {
   return (
     <Box sx={{height: '100%', minHeight: 0, display: 'grid', gridTemplateColumns: '36% minmax(0, 1fr)'}}>
       <Box sx={{borderRight: 1, borderColor: 'divider', minHeight: 0}}>
-        <Seen handIn={desk.id} leaf={leaf} sheets={sheetsOf(desk)} onTurn={turn} />
+        <Seen of={{handIn: desk.id}} leaf={leaf} sheets={sheetsOf(desk)} onTurn={turn} />
       </Box>
       <SourceView marginWidth="16rem" />
     </Box>

@@ -8,7 +8,7 @@ export function ComparedView() {
   const {desk, leaf, turn, go} = useDesk()
   return (
     <SiteSheet name="Pages compared">
-      <Surveyed handIn={desk.id} leaf={leaf} onPage={turn}>
+      <Surveyed of={{handIn: desk.id}} leaf={leaf} onPage={turn}>
         {survey => (
           <Compared
             survey={survey}

@@ -18,7 +18,7 @@ interface Props {
 export function MapOfSite({handIn, leaf, onPage, onLink, alone}: Props) {
   const {data: findings} = useSuspenseQuery(findingsOfLinks(handIn))
   return (
-    <Surveyed handIn={handIn} leaf={leaf} onPage={onPage}>
+    <Surveyed of={{handIn}} leaf={leaf} onPage={onPage}>
       {survey => (
         <PageMap survey={survey} findings={findings} leaf={leaf} onPage={onPage} onLink={onLink} alone={alone} />
       )}

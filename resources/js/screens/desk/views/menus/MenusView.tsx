@@ -8,7 +8,7 @@ export function MenusView() {
   const {desk, leaf, turn, go} = useDesk()
   return (
     <SiteSheet name="Menus">
-      <Surveyed handIn={desk.id} leaf={leaf} onPage={turn}>
+      <Surveyed of={{handIn: desk.id}} leaf={leaf} onPage={turn}>
         {survey => (
           <Menus
             survey={survey}

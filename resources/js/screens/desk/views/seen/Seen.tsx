@@ -1,7 +1,7 @@
 import {Box} from '@mui/material'
 import {useQuery} from '@tanstack/react-query'
 import {useCallback, useEffect, useRef, useState} from 'react'
-import {seen} from '../../../../api/queries'
+import {seen, type SiteOf} from '../../../../api/queries'
 import {ErrorText} from '../../../../parts/Remark'
 import {AS_IT_IS, SeenBar, type Manner} from './SeenBar'
 import {useWidth} from './useWidth'
@@ -13,7 +13,7 @@ export interface Pointing {
 }
 
 interface SeenProps {
-  handIn: string
+  of: SiteOf
   leaf: string
   sheets: string[]
   onTurn: (leaf: string) => void
@@ -21,11 +21,11 @@ interface SeenProps {
 }
 
 /** The live page in its sandbox. When a link in it is followed, the desk turns to that leaf. */
-export function Seen({handIn, leaf, sheets, onTurn, pointing}: SeenProps) {
+export function Seen({of, leaf, sheets, onTurn, pointing}: SeenProps) {
   const [manner, setManner] = useState<Manner>(AS_IT_IS)
-  const {data, error} = useQuery(seen(handIn, manner.scripts, manner.styles))
+  const {data, error} = useQuery(seen(of, manner.scripts, manner.styles))
   // Known from the first look on, so that the choices stay while another is fetched.
-  const given = useQuery(seen(handIn, AS_IT_IS.scripts, AS_IT_IS.styles)).data?.givenSheets ?? []
+  const given = useQuery(seen(of, AS_IT_IS.scripts, AS_IT_IS.styles)).data?.givenSheets ?? []
   const frame = useRef<HTMLIFrameElement>(null)
   const [room, measure] = useWidth()
   // The page the frame has turned to by itself: it must not be loaded anew for that.

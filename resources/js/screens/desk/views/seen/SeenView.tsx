@@ -20,7 +20,7 @@ export function SeenView() {
   const onPoint = (to: string | null) => setPointed({leaf, at: to})
   return (
     <Box sx={{height: '100%', minHeight: 0, display: 'grid', gridTemplateColumns: 'minmax(0, 1fr) 22rem'}}>
-      <Seen handIn={desk.id} leaf={leaf} sheets={sheetsOf(desk)} onTurn={turn} pointing={{at, onPoint}} />
+      <Seen of={{handIn: desk.id}} leaf={leaf} sheets={sheetsOf(desk)} onTurn={turn} pointing={{at, onPoint}} />
       {at === null ? (
         <SideColumn />
       ) : (

@@ -8,7 +8,7 @@ export function SheetsView() {
   const {desk, leaf, turn, go} = useDesk()
   return (
     <SiteSheet name="Sheets">
-      <Surveyed handIn={desk.id} leaf={leaf} onPage={turn}>
+      <Surveyed of={{handIn: desk.id}} leaf={leaf} onPage={turn}>
         {survey => (
           <Sheets survey={survey} onLine={(path, line) => go({leaf: path, view: 'source', line, mark: null})} />
         )}

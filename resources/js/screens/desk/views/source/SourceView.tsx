@@ -50,7 +50,7 @@ export function SourceView({marginWidth = '22rem'}: {marginWidth?: string}) {
 /** The source with the margin beside it, on one sheet that scrolls as one. */
 function SourceAndMargin({marginWidth}: {marginWidth: string}) {
   const {desk, leaf, items, line, current, actions, keeping, write, go} = useDesk()
-  const {data} = useSuspenseQuery(source(desk.id, leaf))
+  const {data} = useSuspenseQuery(source({handIn: desk.id}, leaf))
   const scroller = useRef<HTMLDivElement>(null)
   const paper = useRef<PaperHandle>(null)
   const [, measured] = useReducer((times: number) => times + 1, 0)
