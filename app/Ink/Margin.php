@@ -107,20 +107,13 @@ final readonly class Margin
         $bytes = $this->handIn->files->mapWithKeys(fn (HandInFile $file) => [$file->path => $file->bytes]);
         $paths = array_map(strval(...), $bytes->keys()->all());
         $missing = array_diff(array_map(strval(...), array_keys($this->countsByLeaf())), ['', ...$paths]);
-        $leaves = array_map(fn (string $path) => [
+
+        return array_map(fn (string $path) => [
             'path' => $path,
             'kind' => FileKind::ofExtension(pathinfo($path, PATHINFO_EXTENSION)),
             'bytes' => $bytes->get($path, 0),
             'missing' => ! $bytes->has($path),
         ], [...$paths, ...$missing]);
-        $order = array_flip(array_column(FileKind::cases(), 'value'));
-
-        return array_values(collect($leaves)->sortBy(fn (array $leaf) => [
-            $order[$leaf['kind']->value],
-            $leaf['path'] !== 'index.html',
-            substr_count($leaf['path'], '/'),
-            $leaf['path'],
-        ])->all());
     }
 
     /** @return Collection<string, Remark> */

@@ -29,9 +29,19 @@ test('a brief is proposed from the model answer, changed where it stands, and pu
     .setInputFiles({name: 'a.zip', mimeType: 'application/zip', buffer: Buffer.from('no')})
   await expect(page.getByText('is not a zip archive. What was there stays.')).toBeVisible()
 
+  await page.getByRole('link', {name: 'Look at them'}).click()
+  await expect(page.getByLabel('Source of index.html')).toContainText('Tide tables - Home')
+  expect(await broken(page), 'a site of one’s own').toEqual([])
+  await page.keyboard.press('2')
+  await page.frameLocator('iframe').getByRole('link', {name: 'Tides'}).click()
+  await expect(page).toHaveURL(/leaf=tides\.html/)
+  await page.getByRole('tab', {name: 'Page map'}).click()
+  await expect(page.getByRole('region', {name: 'Page map'})).toContainText('tides.html')
+
   await page.getByRole('link', {name: 'Tide tables'}).click()
   await page.getByRole('link', {name: 'Write it'}).click()
-  await page.getByRole('button', {name: 'Propose it from the model answer'}).click()
+  await page.getByRole('button', {name: 'Propose from the model answer'}).click()
+  await page.getByRole('button', {name: 'Ink all'}).click()
   await expect(sentence(page, 'index.html').first()).toContainText('met')
   await expect(page.getByRole('alert')).toHaveCount(0)
   // The button's colours go over from those of one that cannot be pressed.

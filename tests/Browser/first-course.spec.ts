@@ -5,11 +5,15 @@ import {drop, html, zip} from './desk'
 /** A server of its own, with nothing in its database and no demo. */
 const EMPTY = process.env.MARGIN_EMPTY_URL
 
-const BRIEF = `title: Island almanac
-requirements:
-  - {id: pages, kind: files, title: Both pages, points: 4, names: [index.html, tides.html]}
-  - {id: heading, kind: count, title: One heading, points: 2, selector: h1, exactly: 1}
-`
+const STARTER = {'index.html': html('<h1>Almanac</h1>', 'Almanac')}
+
+const MODEL = {
+  'index.html': html('<h1>Almanac</h1><p><a href="tides.html">Tides</a></p>', 'Almanac - Home'),
+  'tides.html': html('<h1>Tides</h1><p><a href="index.html">Home</a></p>', 'Almanac - Tides'),
+}
+
+const asked = (page: Page, name: string) =>
+  page.getByRole('list', {name: 'What is asked'}).getByRole('listitem').filter({hasText: name})
 
 test.use({baseURL: EMPTY})
 test.skip(EMPTY === undefined, 'bin/test starts the empty installation that this needs')
@@ -61,17 +65,49 @@ test('from the empty database to a hand-in that is checked', async ({page}) => {
   await page.getByRole('link', {name: 'Set new work'}).click()
   expect(await broken(page), 'new work').toEqual([])
   await page.getByLabel('Title').fill('Island almanac')
-  await page.getByLabel('Due').fill('2027-03-01T18:00')
+  await page.getByLabel('Due', {exact: true}).fill('2027-03-01T18:00')
   await page.getByRole('button', {name: 'Set it'}).click()
-  await page.getByRole('button', {name: 'Change it as YAML'}).click()
-  await page.getByLabel('The brief as YAML').fill(BRIEF)
-  await page.getByRole('button', {name: 'Put in force and check again'}).click()
+  await page.getByRole('link', {name: 'The assignment itself'}).click()
+  await page.getByLabel('Attempts').fill('2')
+  await page.getByLabel('What students see').selectOption('Each requirement with its outcome')
+  await page.getByRole('button', {name: 'Keep', exact: true}).click()
+  await expect(page.getByText('2 attempts at most')).toBeVisible()
+  await page.getByRole('link', {name: 'The assignment itself'}).click()
+  await page.getByLabel('Files: starter files').setInputFiles(zip('starter.zip', STARTER))
+  await expect(page.getByText('1 file: index.html')).toBeVisible()
+  await page.getByLabel('Files: model answer').setInputFiles(zip('model.zip', MODEL))
+  await page.getByText('2 files: index.html, tides.html').waitFor()
+
+  await page.getByRole('link', {name: 'Island almanac'}).click()
+  await page.getByRole('link', {name: 'Write it'}).click()
+  await page.getByRole('button', {name: 'Propose from the model answer'}).click()
+  const pencil = page.getByRole('region', {name: 'In pencil'})
+  await expect(pencil.getByRole('listitem').first()).toContainText('met: 2 of 2')
+  expect(await broken(page), 'sentences in pencil').toEqual([])
+  await pencil.getByRole('button', {name: 'Rub out Indented markup'}).click()
+  await pencil.getByRole('button', {name: 'Ink Titles'}).click()
+  await expect(asked(page, 'Titles')).toContainText('met')
+  await pencil.getByRole('button', {name: 'Ink The files are there'}).click()
+  await pencil.getByRole('button', {name: 'Rub out all'}).click()
+  await expect(pencil).toHaveCount(0)
+
+  await asked(page, 'The files are there')
+    .getByRole('button', {name: /^The files/})
+    .click()
+  await asked(page, 'The files are there').getByLabel('points').fill('4')
+  await asked(page, 'Titles')
+    .getByRole('button', {name: /^Titles/})
+    .click()
+  await asked(page, 'Titles').getByLabel('points').fill('2')
+  await expect(page.getByText('2 sentences, 6 points in all; 6 of 6 here')).toBeVisible()
+  await expect(page.getByRole('contentinfo')).toContainText('kept at')
+  await page.getByRole('button', {name: 'Put it in use'}).click()
   await expect(page.getByText('Version 1, 6 points in all')).toBeVisible()
 
   await page.getByRole('link', {name: 'Open the in-tray'}).click()
   await drop(page, zip('2026001.zip', {'index.html': html('<h1>Almanac</h1>')}), 'Willa Finch', /checked/)
   await page.getByRole('link', {name: 'Willa Finch'}).click()
-  await expect(page.getByText('4 of 6 points')).toBeVisible()
+  await expect(page.getByText('2 of 6 points')).toBeVisible()
 })
 
 test('a marker is asked, makes an account by the link, and marks without setting work', async ({page, browser}) => {
@@ -137,6 +173,12 @@ test('one’s own name and password are changed, and the old one does not work a
   await expect(page.getByText('a letter is on its way')).toBeVisible()
   await page.getByLabel('Password').fill('ink-and-paper-too')
   await page.getByRole('button', {name: 'Log in'}).click()
+  await page.getByRole('link', {name: 'Ada Q.'}).click()
+  await page.getByRole('link', {name: 'the outbox'}).click()
+  const letter = page.getByRole('article', {name: 'Set another password'})
+  await expect(letter).toContainText('To ada@wrenquay.invalid')
+  expect(await broken(page), 'outbox').toEqual([])
+  await page.goto('/')
   await page.getByRole('link', {name: 'Ada Q.'}).click()
   await page.getByLabel('Another password').fill('ink-and-pencil')
   await page.getByLabel('The password you have now').fill('ink-and-paper-too')

@@ -34,16 +34,15 @@ it('shows what an assignment gives as a site, with what a check says of it', fun
     expect(array_column($this->getJson("$this->at/model/survey")->assertOk()->json('pages'), 'path'))->toContain('pages/two.html');
 });
 
-it('shows its pages as a browser sees them, in its own styles or in none', function () {
-    $url = $this->getJson("$this->at/model/seen")->assertOk()->json('url');
+it('shows its pages as a browser sees them, in its own styles, in none or in one alone', function () {
+    $address = fn (string $styles) => $this->getJson("$this->at/model/seen?styles=$styles")->assertOk()->json('url');
+    [$own, $none, $alone] = array_map($address, ['own', 'none', 'sheet:style.css']);
 
-    ($this->frame)("{$url}index.html")->assertOk()->assertSee('Gone');
-    ($this->frame)("{$url}pages/index.html")->assertOk()->assertSee('Inside');
-    ($this->frame)("{$url}style.css")->assertOk()->assertHeader('Content-Type', 'text/css; charset=utf-8');
-    ($this->frame)("{$url}nothing.html")->assertNotFound()->assertSee('no file');
-    $bare = $this->getJson("$this->at/model/seen?styles=none")->json('url');
-    expect((string) ($this->frame)("{$bare}index.html")->headers->get('Content-Security-Policy'))->toContain("style-src 'none'");
-    $alone = $this->getJson("$this->at/model/seen?styles=sheet:style.css")->json('url');
+    ($this->frame)("{$own}index.html")->assertOk()->assertSee('Gone');
+    ($this->frame)("{$own}pages/index.html")->assertOk()->assertSee('Inside');
+    ($this->frame)("{$own}style.css")->assertOk()->assertHeader('Content-Type', 'text/css; charset=utf-8');
+    ($this->frame)("{$own}nothing.html")->assertNotFound()->assertSee('no file');
+    expect((string) ($this->frame)("{$none}index.html")->headers->get('Content-Security-Policy'))->toContain("style-src 'none'");
     ($this->frame)("{$alone}index.html")->assertOk()->assertSee('rel="stylesheet"', false);
 });
 

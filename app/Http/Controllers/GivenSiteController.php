@@ -52,7 +52,7 @@ final class GivenSiteController extends Controller
             $assignment->title,
             $assignment->course_id,
             $assignment->course()->firstOrFail()->title,
-            array_map($leaf, array_values($read->files())),
+            Leaf::inOrder(array_map($leaf, array_values($read->files()))),
             array_map(GivenFinding::of(...), $report->findings),
         ));
     }

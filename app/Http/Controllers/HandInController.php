@@ -41,7 +41,7 @@ final class HandInController extends Controller
     {
         $handIn->load(['assignment.course', 'student', 'files', 'run.outcomes', 'remarks', 'marks', 'reply']);
         $margin = Margin::of($handIn);
-        $leaves = array_map(fn (array $leaf) => new Leaf(...$leaf), $margin->leaves());
+        $leaves = Leaf::inOrder(array_map(fn (array $leaf) => new Leaf(...$leaf), $margin->leaves()));
         $there = array_filter($leaves, fn (Leaf $leaf) => ! $leaf->missing);
         [$previous, $next] = $this->neighbours($handIn);
         $attempts = HandIn::query()->where(

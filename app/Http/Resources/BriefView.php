@@ -15,6 +15,7 @@ final readonly class BriefView
 {
     /**
      * @param  list<RequirementLine>  $requirements
+     * @param  list<string>  $marking
      * @param  list<string>  $problems  why it cannot be read; none as a rule
      */
     public function __construct(
@@ -26,6 +27,8 @@ final readonly class BriefView
         public float $points,
         #[OA\Property(type: 'array', items: new OA\Items(ref: RequirementLine::class))]
         public array $requirements,
+        #[OA\Property(description: 'what findings and being late cost, as sentences', type: 'array', items: new OA\Items(type: 'string'))]
+        public array $marking = [],
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
         public array $problems = [],
     ) {
@@ -36,7 +39,7 @@ final readonly class BriefView
         try {
             $read = $brief->read();
         } catch (BriefError $error) {
-            return new self($brief->version, $brief->source, 0.0, [], $error->problems);
+            return new self($brief->version, $brief->source, 0.0, [], problems: $error->problems);
         }
 
         return new self($brief->version, $brief->source, $read->points(), array_map(
@@ -48,6 +51,6 @@ final readonly class BriefView
                 $requirement->terms->points,
             ),
             $read->requirements,
-        ));
+        ), $read->scheme->sentences());
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Brief;
 
 use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Source\English;
 
 /** How points come together beyond the requirements: what findings cost, what being late costs, and how it is rounded. */
 final readonly class Scheme
@@ -70,6 +71,28 @@ final readonly class Scheme
     public static function of(array $given): self
     {
         return self::read(new Fields($given, self::fields(), 'marking', new Problems([])));
+    }
+
+    /** @return list<string> what findings and being late cost, each as a sentence; none where they cost nothing */
+    public function sentences(): array
+    {
+        $points = fn (float $number) => $number.($number === 1.0 ? ' point' : ' points');
+        $sentences = [];
+        foreach ($this->off as $weight => $off) {
+            $sentences[] = "Each $weight that no requirement is about costs {$points($off)}.";
+        }
+        if ($this->off !== [] && $this->mostOff !== null) {
+            $sentences[] = "Together they cost {$points($this->mostOff)} at most.";
+        }
+        if ($this->offPerDay > 0) {
+            $floor = $this->lateFloor > 0 ? ", but takes nobody below {$points($this->lateFloor)}" : '';
+            $sentences[] = "Each day begun after the due time costs {$points($this->offPerDay)}$floor.";
+        }
+        if ($this->grace > 0) {
+            $sentences[] = 'Up to '.English::count($this->grace, 'minute').' after the due time is not late.';
+        }
+
+        return $sentences;
     }
 
     /** Days begun after the due time and the grace. */

@@ -1219,6 +1219,8 @@ export interface components {
             /** Format: float */
             points: number;
             requirements: components["schemas"]["RequirementLine"][];
+            /** @description what findings and being late cost, as sentences */
+            marking: string[];
             problems: string[];
         };
         /** @description How far the check of a whole class has come. */

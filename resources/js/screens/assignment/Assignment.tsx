@@ -47,6 +47,7 @@ function AssignmentScreen() {
       <Typography variant="body1" color="textSecondary">
         {data.summary} {data.dueAt !== null && `Due ${when(data.dueAt)}.`}
         {data.closed && ' It is closed: nothing is taken in any more.'}
+        {data.mostAttempts !== null && ` ${many(data.mostAttempts, 'attempt')} at most.`}
       </Typography>
       <Box component="section" aria-labelledby="hand-ins" sx={{mt: 4}}>
         <Typography variant="h2" id="hand-ins" gutterBottom>
@@ -56,7 +57,7 @@ function AssignmentScreen() {
         {data.handIns.length === 0 ? (
           <Empty>Nothing has come in yet. Drop the students’ zips into the in-tray.</Empty>
         ) : (
-          <HandIns lines={data.handIns} />
+          <HandIns lines={data.handIns} most={data.mostAttempts} />
         )}
         {data.missing.length > 0 && (
           <Typography variant="body2" color="textSecondary" sx={{mt: 2}}>
@@ -88,7 +89,8 @@ function Checking({done, steps}: Schemas['Checking']) {
 
 const cell = {py: 1, pr: 2, borderTop: 1, borderColor: 'divider', textAlign: 'left', verticalAlign: 'baseline'}
 
-function HandIns({lines}: {lines: Schemas['HandInLine'][]}) {
+/** @param most attempts that are allowed; null for any number */
+function HandIns({lines, most}: {lines: Schemas['HandInLine'][]; most: number | null}) {
   return (
     <Box component="table" sx={{width: '100%', borderCollapse: 'collapse'}}>
       <thead>
@@ -104,14 +106,14 @@ function HandIns({lines}: {lines: Schemas['HandInLine'][]}) {
       </thead>
       <tbody>
         {lines.map(line => (
-          <HandIn key={line.id} line={line} />
+          <HandIn key={line.id} line={line} most={most} />
         ))}
       </tbody>
     </Box>
   )
 }
 
-function HandIn({line}: {line: Schemas['HandInLine']}) {
+function HandIn({line, most}: {line: Schemas['HandInLine']; most: number | null}) {
   return (
     <tr>
       <Box component="td" sx={cell}>
@@ -124,6 +126,7 @@ function HandIn({line}: {line: Schemas['HandInLine']}) {
           <Typography variant="body2" component="span" color="textSecondary">
             {' '}
             attempt {line.attempt}
+            {most !== null && line.attempt > most && `, ${line.attempt - most} more than allowed`}
           </Typography>
         )}
       </Box>

@@ -124,6 +124,11 @@ export function BriefSheet({
               </Box>
             ))}
           </Box>
+          {brief.marking.length > 0 && (
+            <Typography variant="body1" sx={{mt: 1, maxWidth: 820}}>
+              {brief.marking.join(' ')}
+            </Typography>
+          )}
         </>
       )}
     </Box>

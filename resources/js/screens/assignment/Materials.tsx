@@ -89,7 +89,7 @@ function Material({assignmentId, role, paths}: {assignmentId: string; role: Role
         </Typography>
         {paths.length > 0 && (
           <Typography variant="body2" sx={{overflowWrap: 'anywhere'}}>
-            <Link component={RouterLink} to={`/assignments/${assignmentId}/sites/${role}`}>
+            <Link component={RouterLink} underline="always" to={`/assignments/${assignmentId}/sites/${role}`}>
               Look at {paths.length === 1 ? 'it' : 'them'}
             </Link>
             . {many(paths.length, 'file')}: {paths.slice(0, MOST_NAMED).join(', ')}

@@ -33,9 +33,12 @@ export function Blanks({
   const kind = kinds.kinds.find(one => one.kind === asked.kind)
   const terms = TERMS.map(name => kinds.terms.find(field => field.name === name)).filter(field => field !== undefined)
   const [hasAll, setAll] = useState(false)
+  // One that is emptied stays under the hand that empties it.
+  const [said, setSaid] = useState(() => new Set(Object.keys(asked)))
+  if (Object.keys(asked).some(name => !said.has(name))) setSaid(new Set([...said, ...Object.keys(asked)]))
   const own = kind?.fields ?? []
   const shown = (fields: Field[]) =>
-    fields.filter(({name, required}) => !APART.has(name) && (hasAll || required || name in asked || ALWAYS.has(name)))
+    fields.filter(({name, required}) => !APART.has(name) && (hasAll || required || said.has(name) || ALWAYS.has(name)))
   const blanks = (fields: Field[]) =>
     shown(fields).map(field => (
       <Blank key={field.name} field={field} value={asked[field.name]} names={names} onWrite={onWrite} />
@@ -126,7 +129,7 @@ function Blank(props: BlankProps) {
 
 const text = (value: unknown): string => (typeof value === 'string' || typeof value === 'number' ? String(value) : '')
 
-const said = (name: string) => name.replaceAll('_', ' ')
+const inWords = (name: string) => name.replaceAll('_', ' ')
 
 /** A blank with its word before it, and what it means for whoever points at it. */
 function Worded({field, children}: {field: Field; children: ReactNode}) {
@@ -138,7 +141,7 @@ function Worded({field, children}: {field: Field; children: ReactNode}) {
       sx={{display: 'inline-flex', alignItems: 'baseline', gap: 0.75}}
     >
       <Box component="span" sx={{color: 'text.secondary', whiteSpace: 'nowrap'}}>
-        {said(field.name)}
+        {inWords(field.name)}
       </Box>
       {children}
     </Typography>
@@ -240,7 +243,7 @@ function Texts({field, value, names, onWrite}: BlankProps) {
   const list = Array.isArray(value) ? value.map(String) : value === undefined ? [] : [text(value)]
   return (
     <Several
-      label={said(field.name)}
+      label={inWords(field.name)}
       about={field.about}
       list={list}
       options={field.choices.length > 0 ? field.choices : names}
@@ -333,7 +336,7 @@ function Lines({
   const [typed, setTyped] = useState<string | null>(null)
   return (
     <TextField
-      label={said(field.name)}
+      label={inWords(field.name)}
       title={field.about}
       multiline
       minRows={2}

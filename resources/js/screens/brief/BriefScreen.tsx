@@ -5,6 +5,7 @@ import {useParams} from 'react-router'
 import type {Schemas} from '../../api/client'
 import {assignment, briefDraft, briefKinds, briefReading, trialSites} from '../../api/queries'
 import {Frame} from '../../parts/Frame'
+import {InOrder} from '../../parts/InOrder'
 import {ErrorText} from '../../parts/Remark'
 import {hour, many, when} from '../../parts/when'
 import {Screen} from '../Screen'
@@ -28,7 +29,6 @@ import {
   type Doc,
   type History,
 } from './document'
-import {InOrder} from './InOrder'
 import {Proposed} from './Proposed'
 import {PutInUse} from './PutInUse'
 import {Sentence} from './Sentence'
@@ -124,16 +124,19 @@ function Writing({id, draft, begun}: {id: string; draft: Schemas['BriefDraftView
           </NativeSelect>
         </Typography>
       </Box>
-      <FieldBlanks
-        fields={kinds.own}
-        values={doc}
-        onWrite={(name, value) => act({write: setOwn(doc, name, value), field: `own ${name}`})}
-      />
+      <Box sx={{mb: 2}}>
+        <FieldBlanks
+          fields={kinds.own}
+          values={doc}
+          onWrite={(name, value) => act({write: setOwn(doc, name, value), field: `own ${name}`})}
+        />
+      </Box>
       {keeping.theirs !== null && <TwoAtOnce theirs={keeping.theirs} onMine={keeping.keepMine} />}
       <ErrorText error={keeping.error ?? error} />
       {site === 'model' && reading !== undefined && <ModelFallsShort reading={reading} />}
       <Box sx={asYaml ? {display: 'grid', gridTemplateColumns: 'minmax(0, 1fr) minmax(0, 1fr)', gap: 4} : undefined}>
         <InOrder
+          label="What is asked"
           names={asked.map(({id: name}) => String(name))}
           onMove={(from, to) => {
             act({write: move(doc, from, to - from)})

@@ -1,7 +1,7 @@
-import {useSortable} from '@dnd-kit/sortable'
 import {Box, Button, Typography} from '@mui/material'
 import type {Schemas} from '../../api/client'
 import {Coded} from '../../parts/Coded'
+import {Movable} from '../../parts/InOrder'
 import {many} from '../../parts/when'
 import {Blanks} from './Blanks'
 import {move, setField, strike, type Asked, type Doc} from './document'
@@ -40,49 +40,13 @@ export function Sentence({
   onWrite: (doc: Doc, field?: string) => void
 }) {
   const title = String(asked.title ?? asked.id ?? asked.kind)
-  const {attributes, listeners, setNodeRef, transform, transition, isDragging} = useSortable({id: String(asked.id)})
   const shift = (by: number) => {
     onWrite(move(doc, at, by))
     onMove(by)
   }
   return (
-    <Box
-      component="li"
-      ref={setNodeRef}
-      style={{
-        transform: transform === null ? undefined : `translateY(${transform.y}px)`,
-        transition: transition ?? undefined,
-      }}
-      sx={{
-        borderTop: 1,
-        borderColor: 'divider',
-        py: 1.25,
-        position: 'relative',
-        ...(isDragging && {bgcolor: 'background.default', zIndex: 1, borderBottom: 1}),
-      }}
-    >
+    <Movable id={String(asked.id)} at={at} title={title}>
       <Box sx={{display: 'flex', gap: 2, alignItems: 'baseline'}}>
-        <Box
-          component="button"
-          type="button"
-          {...attributes}
-          {...listeners}
-          aria-label={`Move ${title}`}
-          title="Drag it; or space, the arrow keys, and space again"
-          sx={{
-            font: 'inherit',
-            color: 'text.secondary',
-            background: 'none',
-            border: 0,
-            p: 0,
-            ml: -4,
-            width: '1rem',
-            cursor: 'grab',
-            touchAction: 'none',
-          }}
-        >
-          {at + 1}
-        </Box>
         <Box
           component="button"
           type="button"
@@ -139,6 +103,6 @@ export function Sentence({
           </Box>
         </Box>
       )}
-    </Box>
+    </Movable>
   )
 }

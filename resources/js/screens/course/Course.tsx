@@ -1,10 +1,11 @@
 import {Box, Button, Link, Typography} from '@mui/material'
-import {useSuspenseQuery} from '@tanstack/react-query'
+import {useMutation, useQueryClient, useSuspenseQuery} from '@tanstack/react-query'
 import {Link as RouterLink, useParams} from 'react-router'
-import type {Schemas} from '../../api/client'
+import {api, unwrap, type Schemas} from '../../api/client'
 import {course} from '../../api/queries'
 import {Frame} from '../../parts/Frame'
-import {Empty} from '../../parts/Remark'
+import {InOrder, Movable} from '../../parts/InOrder'
+import {Empty, ErrorText} from '../../parts/Remark'
 import {many, when} from '../../parts/when'
 import {Screen} from '../Screen'
 
@@ -48,9 +49,15 @@ function CourseScreen() {
           {data.assignments.length === 0 && (
             <Empty>{mayDirect ? 'No work yet. Set the first piece above.' : 'No work has been set yet.'}</Empty>
           )}
-          {data.assignments.map(line => (
-            <AssignmentRow key={line.id} line={line} />
-          ))}
+          {mayDirect ? (
+            <ByHand courseId={id} lines={data.assignments} isOrdered={data.ordered} />
+          ) : (
+            data.assignments.map(line => (
+              <Box key={line.id} sx={{borderTop: 1, borderColor: 'divider', py: 1.25}}>
+                <AssignmentRow line={line} />
+              </Box>
+            ))
+          )}
         </section>
         <section aria-labelledby="roster">
           <Box sx={{display: 'flex', alignItems: 'baseline', justifyContent: 'space-between'}}>
@@ -80,10 +87,61 @@ function CourseScreen() {
   )
 }
 
+/** Assignments in the order of their due times, or in one that is made by hand. */
+function ByHand({
+  courseId,
+  lines,
+  isOrdered,
+}: {
+  courseId: string
+  lines: Schemas['AssignmentLine'][]
+  isOrdered: boolean
+}) {
+  const queries = useQueryClient()
+  const {queryKey} = course(courseId)
+  const put = useMutation({
+    mutationFn: (ids: string[]) =>
+      unwrap(api.PUT('/api/courses/{course}/order', {params: {path: {course: courseId}}, body: {ids}})),
+    onMutate: ids => {
+      const before = queries.getQueryData(queryKey)
+      if (before === undefined || ids.length === 0) return
+      const place = (line: Schemas['AssignmentLine']) => ids.indexOf(line.id)
+      const assignments = [...before.assignments].sort((one, other) => place(one) - place(other))
+      queries.setQueryData(queryKey, {...before, assignments})
+    },
+    onSettled: () => queries.invalidateQueries({queryKey}),
+  })
+  const move = (from: number, to: number) => {
+    const ids = lines.map(({id}) => id)
+    ids.splice(to, 0, ...ids.splice(from, 1))
+    put.mutate(ids)
+  }
+  return (
+    <>
+      <InOrder label="Assignments" names={lines.map(({id}) => id)} onMove={move}>
+        {lines.map((line, at) => (
+          <Movable key={line.id} id={line.id} at={at} title={line.title}>
+            <AssignmentRow line={line} />
+          </Movable>
+        ))}
+      </InOrder>
+      <ErrorText error={put.error} />
+      {isOrdered && (
+        <Typography variant="body2" color="textSecondary" sx={{mt: 1}}>
+          This order was made by hand.{' '}
+          <Link component="button" variant="body2" underline="always" onClick={() => put.mutate([])}>
+            Go by due times again
+          </Link>
+        </Typography>
+      )}
+    </>
+  )
+}
+
 function AssignmentRow({line}: {line: Schemas['AssignmentLine']}) {
   const toAnswer = line.handedIn - line.replied
   return (
-    <Box sx={{borderTop: 1, borderColor: 'divider', py: 2}}>
+    <>
       <Box sx={{display: 'flex', justifyContent: 'space-between', alignItems: 'baseline', gap: 2}}>
         <Typography variant="h3">
           <Link component={RouterLink} to={`/assignments/${line.id}`}>
@@ -117,6 +175,6 @@ function AssignmentRow({line}: {line: Schemas['AssignmentLine']}) {
           </Box>
         )}
       </Typography>
-    </Box>
+    </>
   )
 }

@@ -137,6 +137,19 @@ function Look({of, data, place: {leaf, line}, view, go, turn}: LookProps) {
   const isText = there !== undefined && there.kind !== 'picture'
   return (
     <SiteSheet name={leaf === WHOLE ? 'The whole site' : leaf}>
+      {there?.kind === 'picture' && (
+        <Box sx={{p: 2}}>
+          <Empty>
+            {leaf}, a picture of {Math.ceil(there.bytes / 1000)} kB. Turn to a page and choose “As seen” to see it where
+            it stands.
+          </Empty>
+        </Box>
+      )}
+      {there === undefined && leaf !== WHOLE && (
+        <Box sx={{p: 2}}>
+          <Empty>There is no file {leaf} in this site.</Empty>
+        </Box>
+      )}
       <Box sx={{display: 'grid', gridTemplateColumns: isText ? 'minmax(0, 1fr) 20rem' : '1fr', minHeight: '100%'}}>
         {isText && <Text of={of} leaf={leaf} line={line} onLine={to => go({line: to})} />}
         <Found

@@ -1,4 +1,4 @@
-import {Link, Typography} from '@mui/material'
+import {FormControlLabel, Link, Switch, Typography, useColorScheme} from '@mui/material'
 import {useMutation, useQueryClient, useSuspenseQuery} from '@tanstack/react-query'
 import {useForm} from 'react-hook-form'
 import {Link as RouterLink} from 'react-router'
@@ -8,6 +8,8 @@ import {ApiForm, Field, sayBeside} from '../../parts/form/form'
 import {NewPassword} from '../../parts/form/NewPassword'
 import {HERE, TimeZone} from '../../parts/form/TimeZone'
 import {Frame} from '../../parts/Frame'
+import {useKeyboard} from '../../parts/keys'
+import {Part} from '../../parts/Part'
 import {readIn} from '../../parts/when'
 import {Screen} from '../Screen'
 
@@ -43,8 +45,8 @@ function AccountScreen() {
   return (
     <Frame steps={[{name: 'You'}]}>
       <Typography variant="h1">{data.name}</Typography>
-      <Typography variant="body2" color="textSecondary" sx={{mb: 3}}>
-        You log in with {data.email}. Light or lamp is chosen above, single keys in the list of keys below.
+      <Typography variant="body2" color="textSecondary" sx={{mt: 1, mb: 3}}>
+        You log in with {data.email}.
       </Typography>
       <ApiForm form={form} keep={keep} submit="Keep" label="You">
         <Field form={form} name="name" label="Name, as your students know you" autoComplete="name" />
@@ -69,15 +71,37 @@ function AccountScreen() {
           </Typography>
         )}
       </ApiForm>
+      <OnThisMachine />
       {data.keepsHouse && (
-        <Typography variant="body1">
+        <Typography variant="body1" sx={{borderTop: 1, borderColor: 'divider', pt: 2, mt: 3}}>
           You run this installation: letters that no mail server takes are in{' '}
-          <Link component={RouterLink} to="/outbox">
+          <Link component={RouterLink} underline="always" to="/outbox">
             the outbox
           </Link>
           .
         </Typography>
       )}
     </Frame>
+  )
+}
+
+/** What is chosen for the browser that is read on. */
+function OnThisMachine() {
+  const {mode, setMode} = useColorScheme()
+  const {isOn, turn} = useKeyboard()
+  return (
+    <Part title="In this browser">
+      <FormControlLabel
+        control={
+          <Switch checked={mode === 'dark'} onChange={event => setMode(event.target.checked ? 'dark' : 'light')} />
+        }
+        label="By lamp: dark paper, light ink"
+      />
+      <br />
+      <FormControlLabel
+        control={<Switch checked={isOn} onChange={event => turn(event.target.checked)} />}
+        label="Single keys work"
+      />
+    </Part>
   )
 }

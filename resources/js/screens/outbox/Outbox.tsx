@@ -46,7 +46,15 @@ function Letter({letter}: {letter: Schemas['LetterView']}) {
           .trim()
           .split(ADDRESS)
           .map((part, at) => (
-            <Fragment key={at}>{ADDRESS.test(part) ? <Link href={part}>{part}</Link> : part}</Fragment>
+            <Fragment key={at}>
+              {ADDRESS.test(part) ? (
+                <Link underline="always" href={part}>
+                  {part}
+                </Link>
+              ) : (
+                part
+              )}
+            </Fragment>
           ))}
       </Typography>
     </Box>
