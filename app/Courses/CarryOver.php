@@ -9,7 +9,7 @@ use App\Models\Course;
 use App\Sites\MaterialStore;
 use Illuminate\Support\Facades\DB;
 
-/** A course for a new term with the work of an old one: its assignments, their briefs and files. No students, no hand-ins. */
+/** A course for a new term with the work of an old one: its assignments, their briefs and files, its stock remarks. No students, no hand-ins. */
 final readonly class CarryOver
 {
     /** @param  int  $weeks  by which due times are moved, the hour staying what the clock on the wall says */
@@ -22,6 +22,11 @@ final readonly class CarryOver
             foreach ($from->users()->get() as $user) {
                 $course->users()->attach($user, ['role' => (string) $user->roleIn($from->id)]);
             }
+            DB::statement(
+                'insert into stock_remarks (id, course_id, body, merit, created_at, updated_at) '
+                .'select gen_random_uuid(), ?, body, merit, now(), now() from stock_remarks where course_id = ?',
+                [$course->id, $from->id],
+            );
             foreach ($from->assignments()->with('brief')->get() as $assignment) {
                 self::assignment($assignment, $course, $weeks);
             }

@@ -50,6 +50,7 @@ const router = createBrowserRouter([
         lazy: async () => ({Component: (await import('./screens/course/CourseSettings')).CourseSettings}),
       },
       {path: '/courses/:id/roster', lazy: async () => ({Component: (await import('./screens/roster/Roster')).Roster})},
+      {path: '/courses/:id/remarks', lazy: async () => ({Component: (await import('./screens/stock/Stock')).Stock})},
       {
         path: '/courses/:id/new-work',
         lazy: async () => ({Component: (await import('./screens/assignment/NewAssignment')).NewAssignment}),

@@ -45,7 +45,7 @@ for (const lamp of [false, true]) {
     await page.keyboard.press('7')
     await expect(page.getByRole('table', {name: /The rules of/}).first()).toBeVisible()
     expect(await broken(page), 'sheets').toEqual([])
-    await page.keyboard.press('r')
+    await page.keyboard.press('y')
     await expect(page.getByRole('article')).toBeVisible()
     expect(await broken(page), 'reply').toEqual([])
     await page.keyboard.press('?')

@@ -45,6 +45,8 @@ it('lets nobody reach another’s course, and strangers not even the door', func
             'token_sha256' => str_repeat('a', 64), 'expires_at' => now()->addDay(),
         ])->id,
         '{arrival}' => \App\Models\Arrival::query()->value('id'),
+        '{stockRemark}' => \App\Models\StockRemark::query()->create(['course_id' => $handIn->assignment->course_id, 'body' => 'x'])->id,
+        '{form}' => 'csv',
     ];
     $address = '/api/'.strtr($address, $places);
 
@@ -57,6 +59,13 @@ it('lets nobody reach another’s course, and strangers not even the door', func
     ['PUT', 'courses/{course}/put-away'],
     ['DELETE', 'courses/{course}/put-away'],
     ['PUT', 'courses/{course}/order', ['ids' => []]],
+    ['GET', 'courses/{course}/stock-remarks'],
+    ['GET', 'courses/{course}/stock-remarks.{form}'],
+    ['POST', 'courses/{course}/stock-remarks', ['body' => 'x']],
+    ['POST', 'courses/{course}/stock-remarks/file', ['text' => 'x']],
+    ['PUT', 'courses/{course}/stock-remarks/{stockRemark}', ['body' => 'x']],
+    ['DELETE', 'courses/{course}/stock-remarks/{stockRemark}'],
+    ['POST', 'courses/{course}/stock-remarks/{stockRemark}/uses'],
     ['POST', 'courses/{course}/carry-over', ['title' => 'x']],
     ['GET', 'courses/{course}/people'],
     ['GET', 'courses/{course}/deeds'],

@@ -235,3 +235,10 @@ export const deeds = (id: string) =>
     queryKey: ['deeds', id],
     queryFn: () => unwrap(api.GET('/api/courses/{course}/deeds', {params: {path: {course: id}}})),
   })
+
+/** Notes kept for use again, for whoever marks a course. */
+export const stockRemarks = (id: string) =>
+  queryOptions({
+    queryKey: ['stock remarks', id],
+    queryFn: () => unwrap(api.GET('/api/courses/{course}/stock-remarks', {params: {path: {course: id}}})),
+  })

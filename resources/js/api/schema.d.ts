@@ -918,6 +918,89 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/courses/{course}/stock-remarks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["stockRemarks"];
+        put?: never;
+        post: operations["keepStockRemark"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{course}/stock-remarks/{stockRemark}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changeStockRemark"];
+        post?: never;
+        /** Notes that were made from it stay as they are. */
+        delete: operations["dropStockRemark"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{course}/stock-remarks/{stockRemark}/uses": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** It was used in a note. */
+        post: operations["useStockRemark"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{course}/stock-remarks/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Those of a file that are not there yet. */
+        post: operations["takeStockRemarks"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{course}/stock-remarks.{form}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["stockRemarksFile"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/hand-ins/{handIn}/survey": {
         parameters: {
             query?: never;
@@ -1059,6 +1142,21 @@ export interface components {
             heading: boolean | null;
             /** @description ids of students that are gone */
             setAside: string[] | null;
+        };
+        StockFileRequest: {
+            /** @description CSV or YAML */
+            text: string;
+            shared: boolean;
+        };
+        StockRemarkRequest: {
+            body: string;
+            merit: boolean;
+            /** @description with all who mark the course; else it is one’s own */
+            shared: boolean;
+        };
+        StockUseRequest: {
+            /** @description of the finding that it was used for */
+            rule: string | null;
         };
         StudentRequest: {
             name: string;
@@ -1667,6 +1765,24 @@ export interface components {
             readable: boolean;
             text: string;
             remark: string | null;
+        };
+        /** @description A note kept for use again. */
+        StockRemarkView: {
+            id: string;
+            /** @description with blanks such as {element} */
+            body: string;
+            merit: boolean;
+            /** @description whether all who mark the course have it */
+            shared: boolean;
+            uses: number;
+            /** @description kinds of findings that it was used for, the commonest first */
+            rules: string[];
+        };
+        /** @description What came of a file of stock remarks. */
+        StockTaken: {
+            added: number;
+            /** @description that were there already */
+            known: number;
         };
         /** @description Someone on the roster. */
         StudentLine: {
@@ -3597,6 +3713,174 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SourceText"];
+                };
+            };
+        };
+    };
+    stockRemarks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StockRemarkView"][];
+                };
+            };
+        };
+    };
+    keepStockRemark: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["StockRemarkRequest"];
+            };
+        };
+        responses: {
+            /** @description Kept */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StockRemarkView"];
+                };
+            };
+        };
+    };
+    changeStockRemark: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: string;
+                stockRemark: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["StockRemarkRequest"];
+            };
+        };
+        responses: {
+            /** @description Kept */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    dropStockRemark: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: string;
+                stockRemark: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Gone */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    useStockRemark: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: string;
+                stockRemark: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["StockUseRequest"];
+            };
+        };
+        responses: {
+            /** @description Counted */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    takeStockRemarks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["StockFileRequest"];
+            };
+        };
+        responses: {
+            /** @description Kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StockTaken"];
+                };
+            };
+        };
+    };
+    stockRemarksFile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: string;
+                form: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description CSV or YAML */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": unknown;
                 };
             };
         };

@@ -49,6 +49,24 @@ function DeskScreen({id}: {id: string}) {
     },
     [newest, setDraft],
   )
+  const pick = () => {
+    const {leaf: on, line} = newest()
+    const found = chosen()
+    setDraft({
+      id: null,
+      file: on === WHOLE ? null : on,
+      line: found?.line ?? line,
+      body: '',
+      merit: false,
+      picking: true,
+      rule: found?.rule ?? null,
+      column: found?.column ?? 1,
+    })
+  }
+  const keepInStock = (note: string | null) => {
+    const kept = data.notes.find(one => one.id === note)
+    if (kept !== undefined) feedback.stock.mutate({course: data.courseId, note: kept})
+  }
   const decide: MarginActions['decide'] = (finding, state) =>
     feedback.verdict.mutate({finding, leaf: newest().leaf, state})
   const toggle = (state: State) => {
@@ -70,7 +88,9 @@ function DeskScreen({id}: {id: string}) {
     ['.', 'next student', () => visit(data.nextId)],
     [',', 'student before', () => visit(data.previousId)],
     ['u', 'undo', feedback.undo],
-    ['r', 'read the reply', () => void navigate(`/hand-ins/${id}/reply`)],
+    ['r', 'stock remark', pick],
+    ['k', 'keep the note in stock', () => keepInStock(newest().mark)],
+    ['y', 'read the reply', () => void navigate(`/hand-ins/${id}/reply`)],
     ...VIEWS.map(({id: name, key, label}): [string, string, () => unknown] => [key, label, () => go({view: name})]),
   ]
   useKeys(keys.map(([key, does, act]) => ({key, does, run: () => inTurn(act)})))
@@ -93,6 +113,7 @@ function DeskScreen({id}: {id: string}) {
     },
     discard: () => setDraft(null),
     to,
+    stock: keepInStock,
   })
 
   return (
@@ -175,6 +196,7 @@ function useSteady(actions: MarginActions): MarginActions {
       keep: () => newest.current.keep(),
       discard: () => newest.current.discard(),
       to: leaf => newest.current.to(leaf),
+      stock: note => newest.current.stock(note),
     }),
     [],
   )

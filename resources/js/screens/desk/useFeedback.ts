@@ -1,7 +1,7 @@
 import {useMutation, useQueryClient} from '@tanstack/react-query'
 import {useState} from 'react'
 import {api, ApiError, unwrap, type Schemas} from '../../api/client'
-import {desk, findings} from '../../api/queries'
+import {desk, findings, stockRemarks} from '../../api/queries'
 import {hour} from '../../parts/when'
 import {useDraft} from './drafts'
 import type {Draft, Finding, State} from './margin/marks'
@@ -84,10 +84,12 @@ export function useFeedback(handIn: string) {
     },
   })
   const note = useMutation({
-    mutationFn: ({id, ...body}: Draft) =>
-      id === null
+    mutationFn: ({id, file, line, body: words, merit, version}: Draft) => {
+      const body = {file, line, body: words, merit, ...(version === undefined ? {} : {version})}
+      return id === null
         ? unwrap(api.POST('/api/hand-ins/{handIn}/notes', {params: {path: {handIn}}, body}))
-        : unwrap(api.PUT('/api/notes/{note}', {params: {path: {note: id}}, body})),
+        : unwrap(api.PUT('/api/notes/{note}', {params: {path: {note: id}}, body}))
+    },
     onSuccess: async () => {
       await refresh()
       setDraft(null)
@@ -107,6 +109,27 @@ export function useFeedback(handIn: string) {
       remember({words: 'Note taken out', back: () => note.mutate({id: null, merit, file, line, body})})
     },
   })
+  const stock = useMutation({
+    mutationFn: ({course, note: {body, merit}}: {course: string; note: Schemas['DeskNote']}) =>
+      unwrap(
+        api.POST('/api/courses/{course}/stock-remarks', {
+          params: {path: {course}},
+          body: {body, merit, shared: true},
+        }),
+      ),
+    onSuccess: ({id: stockRemark}, {course}) => {
+      const kept = stockRemarks(course).queryKey
+      void queries.invalidateQueries({queryKey: kept})
+      const path = {course, stockRemark}
+      remember({
+        words: 'Kept in stock',
+        back: () =>
+          void unwrap(api.DELETE('/api/courses/{course}/stock-remarks/{stockRemark}', {params: {path}})).then(() =>
+            queries.invalidateQueries({queryKey: kept}),
+          ),
+      })
+    },
+  })
   const undo = () => {
     history.at(-1)?.back()
     setHistory(old => old.slice(0, -1))
@@ -115,11 +138,12 @@ export function useFeedback(handIn: string) {
     verdict,
     note,
     dropNote,
+    stock,
     draft,
     setDraft,
     undo,
     lastStep: history.at(-1)?.words ?? null,
-    error: verdict.error ?? note.error ?? dropNote.error,
+    error: verdict.error ?? note.error ?? dropNote.error ?? stock.error,
   }
 }
 

@@ -5,6 +5,7 @@ import {Coded} from '../../../parts/Coded'
 import {ProofMark} from '../../../parts/ProofMark'
 import {hour} from '../../../parts/when'
 import type {Draft, Finding, MarginItem, State} from './marks'
+import {StockPicker} from './StockPicker'
 
 export interface MarginActions {
   choose: (key: string) => void
@@ -15,6 +16,8 @@ export interface MarginActions {
   keep: () => void
   discard: () => void
   to: (leaf: string) => string
+  /** keeps a note for use again */
+  stock: (id: string) => void
 }
 
 /** Drawn anew only when it is itself another one: a verdict on one of thousands redraws one. */
@@ -170,6 +173,15 @@ function Written({item, actions}: {item: Extract<MarginItem, {kind: 'note'}>; ac
         <Link component="button" variant="body2" color="inherit" onClick={() => actions.drop(note.id)}>
           Take out
         </Link>
+        <Link
+          component="button"
+          variant="body2"
+          color="inherit"
+          title="Keep it as a stock remark"
+          onClick={() => actions.stock(note.id)}
+        >
+          Stock
+        </Link>
       </Box>
       <Typography
         variant="body1"
@@ -196,6 +208,7 @@ export function Writing({draft, actions, keeping}: {draft: Draft; actions: Margi
       }}
       sx={{bgcolor: 'background.default', p: 1}}
     >
+      {draft.picking === true && <StockPicker draft={draft} onPick={actions.type} />}
       <TextField
         label={
           draft.line === null
@@ -208,7 +221,9 @@ export function Writing({draft, actions, keeping}: {draft: Draft; actions: Margi
         minRows={3}
         maxRows={14}
         fullWidth
-        autoFocus
+        // Looking for a stock remark, that is where one types; and here again when one was found.
+        key={draft.picking === true ? 'later' : 'now'}
+        autoFocus={draft.picking !== true}
         value={draft.body}
         onChange={event => actions.type({...draft, body: event.target.value})}
         slotProps={{htmlInput: {style: {fontSize: 14}}}}
@@ -225,6 +240,7 @@ export function Writing({draft, actions, keeping}: {draft: Draft; actions: Margi
             />
           }
         />
+        {draft.picking !== true && <Button onClick={() => actions.type({...draft, picking: true})}>Stock</Button>}
         <Button onClick={actions.discard}>Discard</Button>
         <Button type="submit" variant="contained" loading={keeping} disabled={draft.body.trim() === ''}>
           Keep

@@ -21,6 +21,11 @@ export interface Draft {
   merit: boolean
   /** Of the note that is being changed, as it was when it was opened. */
   version?: number
+  /** whether a stock remark is being looked for */
+  picking?: boolean
+  /** of the finding that it is written at: its rule, and where it begins in the line */
+  rule?: string | null
+  column?: number
 }
 
 /** Something in the margin: what the machine found, what the instructor wrote, or what is being written. */
