@@ -20,10 +20,11 @@ use Symfony\Component\HttpKernel\Exception\HttpException;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
-        web: __DIR__.'/../routes/web.php',
-        then: function (): void {
-            Route::middleware('web')->prefix('api')->group(base_path('routes/api.php'));
+        // What is about the students' own host comes before what matches any address.
+        using: function (): void {
             Route::middleware([])->group(base_path('routes/seen.php'));
+            Route::middleware('web')->prefix('api')->group(base_path('routes/api.php'));
+            Route::middleware('web')->group(base_path('routes/web.php'));
         },
     )
     ->withCommands([__DIR__.'/../app/Console'])

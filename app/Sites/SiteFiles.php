@@ -49,6 +49,14 @@ final readonly class SiteFiles
         return null;
     }
 
+    /** @return list<string> */
+    public function paths(SitePlace $place): array
+    {
+        $files = $place->example() === null ? self::query($place)?->orderBy('path')->pluck('path')->all() : null;
+
+        return array_values(array_filter($files ?? $this->all($place)?->paths() ?? [], is_string(...)));
+    }
+
     /** The stylesheets alone. */
     public function sheets(SitePlace $place): Site
     {
@@ -65,12 +73,7 @@ final readonly class SiteFiles
      */
     private function read(SitePlace $place, \Closure $narrow): array
     {
-        $query = match (true) {
-            $place->handInId() !== null => HandInFile::query()->where('hand_in_id', $place->handInId()),
-            $place->role() !== null => AssignmentFile::query()
-                ->where('assignment_id', $place->assignmentId)->where('role', $place->role()),
-            default => null,
-        };
+        $query = self::query($place);
         if ($query === null) {
             return [];
         }
@@ -81,5 +84,16 @@ final readonly class SiteFiles
         }
 
         return $files;
+    }
+
+    /** @return Builder<HandInFile>|Builder<AssignmentFile>|null null where no files are kept in the database */
+    private static function query(SitePlace $place): ?Builder
+    {
+        return match (true) {
+            $place->handInId() !== null => HandInFile::query()->where('hand_in_id', $place->handInId()),
+            $place->role() !== null => AssignmentFile::query()
+                ->where('assignment_id', $place->assignmentId)->where('role', $place->role()),
+            default => null,
+        };
     }
 }

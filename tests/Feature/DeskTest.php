@@ -191,7 +191,7 @@ it('shows student pages from their own host, in a sandbox, with their scripts of
             "script-src 'nonce-",
             "form-action 'none'",
         )->not->toContain('allow-same-origin')->not->toContain('connect-src');
-    $this->get("{$url}none.html")->assertNotFound()->assertSee('There is no file');
+    $this->get("{$url}none.html")->assertNotFound()->assertSee('There is no such file');
     expect($this->get($url.'index.html')->headers->getCookies())->toBe([]);
 });
 
@@ -301,3 +301,24 @@ it('asks the database a fixed number of times for a list, whatever the size of t
     '/api/hand-ins/{handIn}',
     '/api/hand-ins/{handIn}/survey',
 ]);
+
+it('says in the frame where a link to nothing would have gone, and why nothing is there', function (string $path, string $said) {
+    $page = Samples::page('<p>x</p>');
+    $handIn = $this->handIn($this->handIn->assignment, [
+        'index.html' => $page, 'pages/tides.html' => $page, 'pages/birds.html' => $page, 'images/a.png' => 'x',
+    ]);
+    $url = $this->getJson("/api/hand-ins/$handIn->id/seen")->json('url');
+
+    $this->get($url.$path)->assertNotFound()->assertSee($said, false)->assertSee('Back to the page')->assertDontSee('parent.postMessage', false);
+})->with([
+    'another letter case' => ['Pages/Tides.html', 'There is <code>pages/tides.html</code>. On a web server, upper and lower case'],
+    'a folder without a home page' => ['images', '<code>images</code> is a folder, and it has no <code>index.html</code>'],
+    'another folder' => ['birds.html', 'Perhaps <code>pages/birds.html</code> was meant'],
+    'a slip of the hand' => ['pages/tidse.html', 'Perhaps <code>pages/tides.html</code> was meant'],
+    'nothing like it' => ['<b>.html', 'It would go to <code>&lt;b&gt;.html</code>.'],
+]);
+
+it('says of a link from the top of the host that it leaves the site', function () {
+    $this->get(config('margin.seen_url').'/pages/tides.html')->assertNotFound()
+        ->assertSee('<code>/pages/tides.html</code>', false)->assertSee('leaves the site')->assertHeaderMissing('Set-Cookie');
+});

@@ -41,7 +41,7 @@ it('shows its pages as a browser sees them, in its own styles, in none or in one
     ($this->frame)("{$own}index.html")->assertOk()->assertSee('Gone');
     ($this->frame)("{$own}pages/index.html")->assertOk()->assertSee('Inside');
     ($this->frame)("{$own}style.css")->assertOk()->assertHeader('Content-Type', 'text/css; charset=utf-8');
-    ($this->frame)("{$own}nothing.html")->assertNotFound()->assertSee('no file');
+    ($this->frame)("{$own}nothing.html")->assertNotFound()->assertSee('no such file');
     expect((string) ($this->frame)("{$none}index.html")->headers->get('Content-Security-Policy'))->toContain("style-src 'none'");
     ($this->frame)("{$alone}index.html")->assertOk()->assertSee('rel="stylesheet"', false);
 });

@@ -138,7 +138,7 @@ it('shows the home page of a folder, at the address of the folder', function (
     'the root' => ['/', 200, 'Home'],
     'a folder' => ['/pages/', 200, 'Inside'],
     'a folder without its slash' => ['/pages', 302, '/pages/'],
-    'a folder that is not there' => ['/none/', 404, 'There is no file'],
+    'a folder that is not there' => ['/none/', 404, 'There is no such file'],
 ]);
 
 it('shows a page in the encoding that it is in', function (string $bytes) {

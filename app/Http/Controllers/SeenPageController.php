@@ -9,6 +9,7 @@ use App\Http\Resources\SeenPage;
 use App\Intake\BlobStore;
 use App\Models\HandIn;
 use App\Sites\MaterialStore;
+use App\Sites\MissingPage;
 use App\Sites\SeenToken;
 use App\Sites\SheetInPlace;
 use App\Sites\SiteFiles;
@@ -108,7 +109,7 @@ final class SeenPageController extends Controller
         $home = ltrim("$path/index.html", '/');
         $file = $sites->first($seen->place, [$path, $home]);
         if ($file === null) {
-            return $this->page('<p>There is no file <b>'.e($path).'</b> in this site.</p>', 404);
+            return $this->ours(MissingPage::html($path, $sites->paths($seen->place)));
         }
         $isInside = str_ends_with((string) parse_url($request->getRequestUri(), PHP_URL_PATH), '/');
         if ($file->path !== $path && ! $isInside) {
@@ -167,6 +168,24 @@ final class SeenPageController extends Controller
         $styles = $sheet === null ? "'none'" : implode(' ', ["'nonce-$nonce'", ...$sheet->imports]);
 
         return $this->page($html.$sheet?->link($nonce), 200, $seen->scripts, $styles, $nonce);
+    }
+
+    /** A link of a page that is shown led out of its site. */
+    public function outside(string $path = ''): Response
+    {
+        return $this->ours(MissingPage::outside($path));
+    }
+
+    /** A page of ours in the frame: the desk does not turn to it, and there is a way back. */
+    private function ours(string $html): Response
+    {
+        $nonce = Str::random(24);
+        $back = "document.querySelector('button').addEventListener('click', () => history.back())";
+
+        return $this->guarded(
+            response("$html<script nonce=\"$nonce\">$back</script>", 404, ['Content-Type' => 'text/html; charset=utf-8']),
+            nonce: $nonce,
+        );
     }
 
     private function page(

@@ -13,7 +13,7 @@ import {Seen} from './Seen'
 export function SeenView() {
   const {desk, leaf, turn, go} = useDesk()
   const [pointed, setPointed] = useState<{leaf: string; at: string | null}>({leaf, at: null})
-  const isPage = desk.leaves.some(one => one.path === leaf && one.kind === 'page' && !one.missing)
+  const isPage = desk.leaves.some(one => one.path === leaf && one.kind === 'page')
   if (!isPage) return <SourceView />
   // What was pointed at on another page is not on this one.
   const at = pointed.at === null || pointed.leaf === leaf ? pointed.at : '1'
