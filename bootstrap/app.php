@@ -7,6 +7,7 @@ use App\Http\Middleware\RefuseControlCharacters;
 use App\Http\Middleware\SecurityHeaders;
 use App\Models\CheckRun;
 use App\Models\Letter;
+use App\Models\Upload;
 use Illuminate\Console\Scheduling\Schedule;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
@@ -40,7 +41,7 @@ return Application::configure(basePath: dirname(__DIR__))
     })
     ->withSchedule(function (Schedule $schedule): void {
         $schedule->command('queue:prune-batches')->dailyAt('03:05')->withoutOverlapping();
-        $schedule->command('model:prune', ['--model' => [CheckRun::class, Letter::class]])->dailyAt('03:10')->withoutOverlapping();
+        $schedule->command('model:prune', ['--model' => [CheckRun::class, Letter::class, Upload::class]])->dailyAt('03:10')->withoutOverlapping();
         $schedule->command('blobs:collect')->dailyAt('03:30')->withoutOverlapping();
     })
     ->withExceptions(function (Exceptions $exceptions): void {

@@ -16,6 +16,8 @@ use App\Http\Controllers\InvitationController;
 use App\Http\Controllers\LooksController;
 use App\Http\Controllers\MarkController;
 use App\Http\Controllers\MaterialController;
+use App\Http\Controllers\MyPageController;
+use App\Http\Controllers\MyUploadController;
 use App\Http\Controllers\NoteController;
 use App\Http\Controllers\OutboxController;
 use App\Http\Controllers\PeopleController;
@@ -26,6 +28,7 @@ use App\Http\Controllers\SessionController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SourceController;
 use App\Http\Controllers\StockRemarkController;
+use App\Http\Controllers\StudentLinkController;
 use App\Http\Controllers\SurveyController;
 use App\Http\Controllers\VerdictController;
 use App\Http\Middleware\WriteDown;
@@ -38,6 +41,18 @@ Route::post('password/forgotten', [AccountController::class, 'forgotten'])->midd
 Route::post('password/reset', [AccountController::class, 'reset'])->middleware('throttle:log-in');
 Route::get('invitations/{token}', [InvitationController::class, 'show'])->middleware('throttle:log-in');
 Route::post('invitations/{token}', [InvitationController::class, 'accept'])->middleware('throttle:log-in');
+// A student's own page, by a private link: all that is asked for is looked up from it.
+Route::middleware('throttle:student')->prefix('my/{token}')->group(function (): void {
+    Route::get('', [MyPageController::class, 'show']);
+    Route::get('assignments/{assignment}', [MyPageController::class, 'assignment'])->whereUuid('assignment');
+    Route::get('assignments/{assignment}/starter.zip', [MyPageController::class, 'starter'])->whereUuid('assignment');
+    Route::post('assignments/{assignment}/uploads', [MyUploadController::class, 'begin'])->whereUuid('assignment');
+    Route::put('uploads/{upload}', [MyUploadController::class, 'add'])->whereUuid('upload');
+    Route::post('uploads/{upload}/try', [MyUploadController::class, 'try'])->whereUuid('upload');
+    Route::post('uploads/{upload}/hand-in', [MyUploadController::class, 'handIn'])->whereUuid('upload');
+    Route::get('hand-ins/{handIn}/check', [MyPageController::class, 'check'])->whereUuid('handIn');
+    Route::get('hand-ins/{handIn}/reply', [MyPageController::class, 'reply'])->whereUuid('handIn');
+});
 // For editors, which log in nowhere. There is nothing of anybody in it.
 Route::get('brief.schema.json', [BriefController::class, 'schema']);
 
@@ -65,6 +80,9 @@ Route::middleware(['auth', WriteDown::class])->group(function (): void {
     Route::post('courses/{course}/roster/preview', [RosterController::class, 'preview'])->can('direct', 'course');
     Route::put('courses/{course}/roster', [RosterController::class, 'update'])->can('direct', 'course');
     Route::get('courses/{course}/roster.csv', [RosterController::class, 'csv'])->can('view', 'course');
+    Route::post('courses/{course}/student-links', [StudentLinkController::class, 'index'])->can('direct', 'course');
+    Route::post('courses/{course}/student-links/letters', [StudentLinkController::class, 'send'])->middleware('throttle:letters')->can('direct', 'course');
+    Route::delete('students/{student}/link', [StudentLinkController::class, 'destroy'])->can('direct', 'student');
     Route::post('courses/{course}/students', [RosterController::class, 'store'])->can('direct', 'course');
     Route::put('students/{student}', [RosterController::class, 'change'])->can('direct', 'student');
     Route::get('courses/{course}/stock-remarks', [StockRemarkController::class, 'index'])->can('mark', 'course');
@@ -104,6 +122,8 @@ Route::middleware(['auth', WriteDown::class])->group(function (): void {
     Route::post('assignments/{assignment}/arrivals', [ArrivalController::class, 'store'])->can('mark', 'assignment');
     Route::patch('arrivals/{arrival}', [ArrivalController::class, 'update'])->can('mark', 'arrival');
     Route::get('hand-ins/{handIn}', [HandInController::class, 'show'])->can('view', 'handIn');
+    Route::put('hand-ins/{handIn}/chosen', [HandInController::class, 'choose'])->can('mark', 'handIn');
+    Route::delete('hand-ins/{handIn}/chosen', [HandInController::class, 'unchoose'])->can('mark', 'handIn');
     Route::get('hand-ins/{handIn}/findings', [FindingController::class, 'index'])->can('view', 'handIn');
     Route::get('hand-ins/{handIn}/survey', [SurveyController::class, 'show'])->can('view', 'handIn');
     Route::get(

@@ -21,7 +21,7 @@ final class CheckAgain extends Command
 
     public function handle(): int
     {
-        $handIns = HandIn::query()->newest()->with('assignment.brief')
+        $handIns = HandIn::query()->counting()->with('assignment.brief')
             ->whereDoesntHave('runs', fn ($runs) => $runs->where('engine', Check::ENGINE))->get();
         $count = 0;
         foreach ($handIns as $handIn) {

@@ -64,6 +64,7 @@ final readonly class CarryOver
             'title' => $title,
             'summary' => $from->summary,
             'most_attempts' => $from->most_attempts,
+            'takes_late' => $from->takes_late,
             'students_see' => $from->students_see,
             'due_at' => $due,
             'position' => $from->position,

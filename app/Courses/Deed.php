@@ -36,6 +36,9 @@ final readonly class Deed
         'POST courses/{course}/stock-remarks/file' => 'took in stock remarks',
         'PUT courses/{course}/stock-remarks/{stockRemark}' => 'changed a stock remark',
         'DELETE courses/{course}/stock-remarks/{stockRemark}' => 'deleted a stock remark',
+        'POST courses/{course}/student-links' => 'looked at the students’ links',
+        'POST courses/{course}/student-links/letters' => 'sent students their links',
+        'DELETE students/{student}/link' => 'revoked the link of {student}',
         'POST courses/{course}/assignments' => 'set new work',
         'PUT assignments/{assignment}' => 'changed {assignment}',
         'PUT assignments/{assignment}/closed' => 'closed {assignment}',
@@ -47,6 +50,8 @@ final readonly class Deed
         'PUT assignments/{assignment}/brief' => 'put a brief in use for {assignment}',
         'POST assignments/{assignment}/arrivals' => 'dropped hand-ins for {assignment}',
         'PATCH arrivals/{arrival}' => 'matched {arrival}',
+        'PUT hand-ins/{handIn}/chosen' => 'chose an attempt of {handIn}',
+        'DELETE hand-ins/{handIn}/chosen' => 'let the last attempt in time of {handIn} count',
         'POST hand-ins/{handIn}/replies' => 'released a reply to {handIn}',
     ];
 

@@ -13,7 +13,7 @@ use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\Bus;
 
 /**
- * Has every student's last attempt at an assignment checked under the brief in force: a batch, so that nobody waits for
+ * Has every student's counting attempt at an assignment checked under the brief in force: a batch, so that nobody waits for
  * it and everybody sees how far it is. It begins with this job, which adds a check for each.
  */
 final class CheckClass implements ShouldQueue
@@ -42,7 +42,7 @@ final class CheckClass implements ShouldQueue
             return;
         }
         $class = ClassShape::of($assignment->id);
-        $checks = $assignment->handIns()->newest()->with('student')->get()
+        $checks = $assignment->handIns()->counting()->with('student')->get()
             ->map(fn (HandIn $handIn) => CheckHandIn::of($handIn, $brief, $class));
         $this->batch()?->add($checks->filter());
     }

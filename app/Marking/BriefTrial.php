@@ -29,7 +29,7 @@ final readonly class BriefTrial
     /** @return array{list<TriedHandIn>, int} by student; and how many there was no time for */
     public function of(Assignment $assignment, Brief $brief): array
     {
-        $handIns = $assignment->handIns()->newest()
+        $handIns = $assignment->handIns()->counting()
             ->with(['student', 'files', 'run.outcomes', 'marks', 'assignment'])->get()->sortBy('student.name')->values();
         $materials = $this->materials->current($assignment);
         $before = Scores::of($handIns->toBase());

@@ -111,7 +111,9 @@ final readonly class Scores
 
     private static function minutesLate(HandIn $handIn): int
     {
-        return $handIn->isLate() ? (int) ceil(abs($handIn->arrived_at->diffInMinutes($handIn->assignment->due_at))) : 0;
+        $due = $handIn->assignment->due_at;
+
+        return $due === null ? 0 : max(0, (int) ceil($due->diffInMinutes($handIn->arrived_at)));
     }
 
     /**

@@ -34,7 +34,7 @@ final readonly class TrialSites
                 $list[] = new TrialSite($role->value, $role->title());
             }
         }
-        $handIns = $assignment->handIns()->newest()->with('student')->limit(self::MOST_HAND_INS)->get()->sortBy('student.name');
+        $handIns = $assignment->handIns()->counting()->with('student')->limit(self::MOST_HAND_INS)->get()->sortBy('student.name');
         foreach ($handIns as $handIn) {
             $list[] = new TrialSite("hand-in:$handIn->id", "what {$handIn->student->name} handed in");
         }

@@ -22,6 +22,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property \Illuminate\Support\Carbon|null $due_at
  * @property \Illuminate\Support\Carbon|null $closed_at  since when nothing is taken in any more
  * @property int|null $most_attempts  of one student; null for any number
+ * @property bool $takes_late  whether students may hand in after the due time and the grace
  * @property StudentsSee $students_see  of the check before the due time
  * @property int|null $position  where it was put by hand; null for where its due time puts it
  * @property string|null $batch_id  of the checks that the whole class was last asked for
@@ -41,7 +42,7 @@ final class Assignment extends Model implements BelongsToCourse
 
     protected function casts(): array
     {
-        return ['due_at' => 'datetime', 'closed_at' => 'datetime', 'students_see' => StudentsSee::class];
+        return ['due_at' => 'datetime', 'closed_at' => 'datetime', 'students_see' => StudentsSee::class, 'takes_late' => 'boolean'];
     }
 
     public function courseId(): string

@@ -18,12 +18,17 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property string $assignment_id
  * @property string $student_id
  * @property int $attempt
- * @property string $archive_name
+ * @property string $archive_name  '' where it came as a folder or as loose files
  * @property string $archive_sha256
  * @property string $site_name
  * @property list<string>|null $folders  around the site in its archive; null where nobody took note of them
  * @property \Illuminate\Support\Carbon $arrived_at
- * @property bool $waits  whether it is its student's newest attempt and has no reply yet
+ * @property string $covering_note
+ * @property string|null $address  where the site is published, when that was said
+ * @property bool $late  whether it came after the due time and the grace
+ * @property bool $chosen  by hand, as the attempt that counts
+ * @property bool $counts  whether it is the attempt of its student that is marked
+ * @property bool $waits  whether it counts and has no reply yet
  * @property Assignment $assignment
  * @property Student $student
  * @property CheckRun|null $run
@@ -32,7 +37,8 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property \Illuminate\Database\Eloquent\Collection<int, Mark> $marks
  * @property Reply|null $reply
  * @property \Illuminate\Database\Eloquent\Collection<int, Reply> $replies
- * @property-read int $notes_count  where it was counted
+ * @property-read int $notes_count  where it was counted, as is the next
+ * @property-read int $replies_count
  */
 final class HandIn extends Model implements BelongsToCourse
 {
@@ -42,7 +48,7 @@ final class HandIn extends Model implements BelongsToCourse
 
     protected function casts(): array
     {
-        return ['arrived_at' => 'datetime', 'folders' => 'array', 'waits' => 'boolean'];
+        return ['arrived_at' => 'datetime', 'folders' => 'array', 'waits' => 'boolean', 'late' => 'boolean', 'chosen' => 'boolean', 'counts' => 'boolean'];
     }
 
     public function courseId(): string
@@ -51,32 +57,24 @@ final class HandIn extends Model implements BelongsToCourse
     }
 
     /**
-     * Each student's last attempt at each assignment.
+     * The attempt of each student that counts.
      *
      * @param  Builder<HandIn>  $query
      */
-    public function scopeNewest(Builder $query): void
+    public function scopeCounting(Builder $query): void
     {
-        $query->whereRaw(
-            'attempt = (select max(other.attempt) from hand_ins other where other.assignment_id = hand_ins.assignment_id and other.student_id = hand_ins.student_id)',
-        );
+        $query->where('counts', true);
     }
 
     /**
-     * Those of the newest that have a released reply.
+     * Those of them that have a released reply.
      *
      * @param  Builder<HandIn>  $query
      */
     public function scopeReplied(Builder $query): void
     {
-        $this->scopeNewest($query);
+        $this->scopeCounting($query);
         $query->whereHas('replies');
-    }
-
-    /** Whether it came after the assignment's due time. */
-    public function isLate(): bool
-    {
-        return $this->assignment->due_at !== null && $this->arrived_at->greaterThan($this->assignment->due_at);
     }
 
     /** @return BelongsTo<Assignment, $this> */

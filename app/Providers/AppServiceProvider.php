@@ -24,7 +24,7 @@ final class AppServiceProvider extends ServiceProvider
     public const GUARDED = [
         Models\Course::class, Models\Student::class, Models\Assignment::class, Models\Brief::class, Models\Arrival::class,
         Models\HandIn::class, Models\HandInFile::class, Models\CheckRun::class, Models\Finding::class, Models\Outcome::class,
-        Models\Remark::class, Models\Mark::class, Models\Reply::class, Models\Invitation::class,
+        Models\Remark::class, Models\Mark::class, Models\Reply::class, Models\Invitation::class, Models\Upload::class,
     ];
 
     public function boot(): void
@@ -41,6 +41,15 @@ final class AppServiceProvider extends ServiceProvider
         $refused = fn (Response $response) => $response->getStatusCode() === 422;
         // Letters go to others: nobody sends many.
         RateLimiter::for('letters', fn (Request $request) => Limit::perMinute(10)->by('letters:'.$request->ip()));
+        // By link, which is long: a class behind one address does not keep itself out.
+        RateLimiter::for('student', function (Request $request): array {
+            $token = $request->route('token');
+
+            return [
+                Limit::perMinute(600)->by('student:'.hash('sha256', is_string($token) ? $token : '')),
+                Limit::perMinute(60)->by('false link:'.$request->ip())->after(fn (Response $response) => $response->getStatusCode() === 404),
+            ];
+        });
         RateLimiter::for('log-in', function (Request $request) use ($refused): array {
             $email = $request->input('email');
             $account = mb_strtolower(is_string($email) ? $email : '');

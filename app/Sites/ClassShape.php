@@ -19,7 +19,7 @@ final readonly class ClassShape
 
     public static function of(string $assignmentId): self
     {
-        $newest = HandIn::query()->newest()->where('assignment_id', $assignmentId)
+        $newest = HandIn::query()->counting()->where('assignment_id', $assignmentId)
             ->whereNotNull('folders')->get(['student_id', 'folders']);
 
         return new self($newest->mapWithKeys(

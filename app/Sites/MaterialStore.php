@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Sites;
 
 use App\Intake\BlobStore;
+use App\Intake\Counting;
 use App\Models\Assignment;
 use App\Models\AssignmentFile;
 use App\Models\Brief;
@@ -64,6 +65,8 @@ final readonly class MaterialStore
         $version = ($assignment->brief()->first()->version ?? 0) + 1;
         $brief = $assignment->briefs()->create(['version' => $version, 'source' => $source]);
         self::keepWith($brief);
+        // Its grace may be another.
+        Counting::settle($assignment);
 
         return $brief;
     }

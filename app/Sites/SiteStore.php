@@ -44,10 +44,11 @@ final readonly class SiteStore
         $class ??= ClassShape::of($handIn->assignment_id);
 
         return new Packing(
-            $handIn->archive_name,
+            $handIn->archive_name === '' ? null : $handIn->archive_name,
             $handIn->folders ?? [$handIn->site_name],
             $handIn->student->handle,
             $class->usualDepthBeside($handIn->student_id),
+            $handIn->address,
         );
     }
 }

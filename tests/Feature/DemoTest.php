@@ -20,6 +20,6 @@ it('loads the demo through the intake, and only once', function () {
         ))->toBeTrue()
         ->and(HandIn::query()->where('attempt', 2)->count())->toBe(1)
         ->and(HandIn::query()->with('assignment')->get()->filter(
-            fn (HandIn $handIn) => $handIn->isLate(),
+            fn (HandIn $handIn) => $handIn->late,
         ))->toHaveCount(1);
 });

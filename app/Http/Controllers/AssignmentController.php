@@ -15,6 +15,7 @@ use App\Http\Resources\HandInLine;
 use App\Http\Resources\Made;
 use App\Http\Resources\RunView;
 use App\Http\Resources\StudentLine;
+use App\Intake\Counting;
 use App\Marking\Scores;
 use App\Models\Assignment;
 use App\Models\Course;
@@ -54,7 +55,7 @@ final class AssignmentController extends Controller
     {
         $user = self::user($request);
         $assignment->load(['course.students', 'brief']);
-        $handIns = $assignment->handIns()->newest()->with([
+        $handIns = $assignment->handIns()->counting()->with([
             'student', 'run', 'reply', 'marks', 'run.outcomes',
         ])->withCount([
             'remarks as notes_count' => fn ($remarks) => $remarks->whereIn('kind', RemarkKind::WRITTEN),
@@ -72,6 +73,7 @@ final class AssignmentController extends Controller
             (new WallClock($assignment->course->time_zone))->show($assignment->due_at),
             $assignment->course->time_zone,
             $assignment->most_attempts,
+            $assignment->takes_late,
             $assignment->students_see,
             $assignment->closed_at !== null,
             $assignment->course_id,
@@ -118,7 +120,10 @@ final class AssignmentController extends Controller
     )]
     public function update(AssignmentRequest $request, Assignment $assignment): Response
     {
-        $assignment->update($request->assignment());
+        DB::transaction(function () use ($request, $assignment): void {
+            $assignment->update($request->assignment());
+            Counting::settle($assignment);
+        });
 
         return response()->noContent();
     }
@@ -173,7 +178,7 @@ final class AssignmentController extends Controller
             $handIn->student->handle,
             $handIn->attempt,
             $handIn->arrived_at->toIso8601String(),
-            $handIn->isLate(),
+            $handIn->late,
             RunView::of($run),
             max(0, ($run?->foundCount() ?? 0) - array_sum($decided)),
             $decided[RemarkKind::Finding->value] ?? 0,

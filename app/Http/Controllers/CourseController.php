@@ -46,7 +46,7 @@ final class CourseController extends Controller
         $roster = $course->roster()->get();
         $students = $roster->whereNull('set_aside_at');
         $assignments = $course->assignments()->with('brief')->withCount([
-            'handIns as handed_in' => fn (Builder $query) => $query->scopes('newest'),
+            'handIns as handed_in' => fn (Builder $query) => $query->scopes('counting'),
             'handIns as replied' => fn (Builder $query) => $query->scopes('replied'),
             'arrivals as unmatched' => fn (Builder $query) => $query->where('state', ArrivalState::Unmatched),
         ])->get();

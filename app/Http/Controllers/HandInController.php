@@ -17,12 +17,16 @@ use App\Http\Resources\OutcomeShortfall;
 use App\Http\Resources\RunView;
 use App\Http\Resources\ScoreView;
 use App\Ink\Margin;
+use App\Intake\Counting;
 use App\Marking\Scores;
 use App\Models\HandIn;
 use App\Models\Outcome;
 use App\Models\Remark;
+use App\Models\Student;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
 use OpenApi\Attributes as OA;
 
 final class HandInController extends Controller
@@ -64,7 +68,11 @@ final class HandInController extends Controller
             courseId: $handIn->assignment->course_id,
             course: $handIn->assignment->course->title,
             arrivedAt: $handIn->arrived_at->toIso8601String(),
-            late: $handIn->isLate(),
+            late: $handIn->late,
+            coveringNote: $handIn->covering_note,
+            address: $handIn->address,
+            counts: $handIn->counts,
+            chosen: $handIn->chosen,
             archiveName: $handIn->archive_name,
             run: RunView::of($handIn->run),
             leaves: $leaves,
@@ -77,6 +85,41 @@ final class HandInController extends Controller
             nextId: $next,
             repliedAt: $handIn->reply?->released_at->toIso8601String(),
         ));
+    }
+
+    /** This attempt is the one that counts, whatever came in time. */
+    #[OA\Put(
+        path: '/api/hand-ins/{handIn}/chosen',
+        operationId: 'chooseAttempt',
+        responses: [new OA\Response(response: 204, description: 'Kept')],
+    )]
+    public function choose(HandIn $handIn): Response
+    {
+        return self::settle($handIn, true);
+    }
+
+    /** The last attempt in time counts again. */
+    #[OA\Delete(
+        path: '/api/hand-ins/{handIn}/chosen',
+        operationId: 'unchooseAttempt',
+        responses: [new OA\Response(response: 204, description: 'Kept')],
+    )]
+    public function unchoose(HandIn $handIn): Response
+    {
+        return self::settle($handIn, false);
+    }
+
+    private static function settle(HandIn $handIn, bool $isChosen): Response
+    {
+        DB::transaction(function () use ($handIn, $isChosen): void {
+            Student::query()->whereKey($handIn->student_id)->lockForUpdate()->firstOrFail();
+            HandIn::query()->where('assignment_id', $handIn->assignment_id)->where('student_id', $handIn->student_id)
+                ->update(['chosen' => false]);
+            HandIn::query()->whereKey($handIn->id)->update(['chosen' => $isChosen]);
+            Counting::settle($handIn->assignment()->firstOrFail(), $handIn->student_id);
+        });
+
+        return response()->noContent();
     }
 
     /** @return list<DeskNote> */
@@ -121,7 +164,7 @@ final class HandInController extends Controller
     /** @return array{string|null, string|null} the hand-ins of the students before and after, by name */
     private function neighbours(HandIn $handIn): array
     {
-        $all = HandIn::query()->newest()->where('assignment_id', $handIn->assignment_id)
+        $all = HandIn::query()->counting()->where('assignment_id', $handIn->assignment_id)
             ->join('students', 'students.id', '=', 'hand_ins.student_id')
             ->orderBy('students.name')->orderBy('students.id')
             ->get(['hand_ins.id', 'hand_ins.student_id'])->values();

@@ -17,6 +17,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'title', type: 'string'),
     new OA\Property(property: 'summary', description: 'words for the students', type: 'string'),
     new OA\Property(property: 'most_attempts', description: 'of one student; null for any number; as it was when left out', type: 'integer', nullable: true),
+    new OA\Property(property: 'takes_late', description: 'whether students may hand in after the due time; as it was when left out', type: 'boolean'),
     new OA\Property(property: 'students_see', description: 'of the check before the due time; as it was when left out', enum: StudentsSee::class),
     new OA\Property(property: 'due', description: 'as the clock of the course shows it, such as 2026-12-01T18:00', type: 'string', nullable: true),
 ])]
@@ -29,6 +30,7 @@ final class AssignmentRequest extends FormRequest
             'title' => ['required', 'string', 'max:200', $this->isFree(...)],
             'summary' => ['present', 'nullable', 'string', 'max:5000'],
             'most_attempts' => ['nullable', 'integer', 'min:1', 'max:99'],
+            'takes_late' => ['sometimes', 'boolean'],
             'students_see' => ['sometimes', 'required', Rule::enum(StudentsSee::class)],
             'due' => ['present', 'nullable', 'string', 'max:40', $this->isTime(...)],
         ];
@@ -58,6 +60,7 @@ final class AssignmentRequest extends FormRequest
             ...$this->has('most_attempts')
                 ? ['most_attempts' => $this->filled('most_attempts') ? $this->integer('most_attempts') : null]
                 : [],
+            ...$this->has('takes_late') ? ['takes_late' => $this->boolean('takes_late')] : [],
             ...$this->has('students_see') ? ['students_see' => $this->enum('students_see', StudentsSee::class)] : [],
         ];
     }

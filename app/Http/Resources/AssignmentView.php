@@ -30,6 +30,8 @@ final readonly class AssignmentView
         public string $timeZone,
         #[OA\Property(description: 'of one student; null for any number')]
         public ?int $mostAttempts,
+        #[OA\Property(description: 'whether students may hand in after the due time')]
+        public bool $takesLate,
         #[OA\Property(description: 'of the check before the due time', enum: StudentsSee::class)]
         public StudentsSee $studentsSee,
         #[OA\Property(description: 'whether nothing is taken in any more')]

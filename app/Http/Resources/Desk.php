@@ -41,6 +41,14 @@ final readonly class Desk
         #[OA\Property]
         public bool $late,
         #[OA\Property]
+        public string $coveringNote,
+        #[OA\Property(description: 'where the site is published, when that was said')]
+        public ?string $address,
+        #[OA\Property(description: 'whether it is the attempt that is marked')]
+        public bool $counts,
+        #[OA\Property(description: 'by hand')]
+        public bool $chosen,
+        #[OA\Property]
         public string $archiveName,
         #[OA\Property]
         public RunView $run,

@@ -22,10 +22,11 @@ final readonly class ArchiveReader
     /**
      * @param  string  $path  of the zip on disk
      * @param  string  $name  as its sender called it, for messages and as the site's name
+     * @param  bool  $isSent  false where a folder was packed on its way: then its name is nobody's choice
      *
      * @throws Refusal naming the entry and the limit
      */
-    public function read(string $path, string $name): Site
+    public function read(string $path, string $name, bool $isSent = true): Site
     {
         $zip = new ZipArchive;
         $opened = is_file($path) && filesize($path) > 0 ? $zip->open($path, ZipArchive::RDONLY) : ZipArchive::ER_NOZIP;
@@ -33,7 +34,7 @@ final readonly class ArchiveReader
             throw new Refusal(RefusalReason::NotAnArchive, "\"$name\" is not a zip archive.");
         }
         try {
-            return SiteRoot::find(pathinfo($name, PATHINFO_FILENAME), $this->files($zip, $name), $name);
+            return SiteRoot::find(pathinfo($name, PATHINFO_FILENAME), $this->files($zip, $name), $isSent ? $name : null);
         } finally {
             $zip->close();
         }

@@ -488,6 +488,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/hand-ins/{handIn}/chosen": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** This attempt is the one that counts, whatever came in time. */
+        put: operations["chooseAttempt"];
+        post?: never;
+        /** The last attempt in time counts again. */
+        delete: operations["unchooseAttempt"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/invitations/{token}": {
         parameters: {
             query?: never;
@@ -584,6 +602,155 @@ export interface paths {
         get: operations["proposeBrief"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/my/{token}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["myPage"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/my/{token}/assignments/{assignment}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["myAssignment"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/my/{token}/assignments/{assignment}/starter.zip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The files that students begin from. */
+        get: operations["myStarter"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/my/{token}/hand-ins/{handIn}/check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the check says of an attempt, as far as it is shown now. */
+        get: operations["myCheck"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/my/{token}/hand-ins/{handIn}/reply": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The reply that stands: the last that was released. */
+        get: operations["myReply"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/my/{token}/assignments/{assignment}/uploads": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The clock stops here: what began in time is in time. */
+        post: operations["beginMyUpload"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/my/{token}/uploads/{upload}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["addToMyUpload"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/my/{token}/uploads/{upload}/try": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What the check would say. The site is kept nowhere. */
+        post: operations["tryMyUpload"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/my/{token}/uploads/{upload}/hand-in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["handIn"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1001,6 +1168,57 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/courses/{course}/student-links": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** All links, made where there is none: to be printed, or told one by one. */
+        post: operations["studentLinks"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{course}/student-links/letters": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A letter with their link to each student whose address is known. */
+        post: operations["sendStudentLinks"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/students/{student}/link": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** The link of one student leads nowhere any more. */
+        delete: operations["revokeStudentLink"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/hand-ins/{handIn}/survey": {
         parameters: {
             query?: never;
@@ -1057,6 +1275,8 @@ export interface components {
             summary: string;
             /** @description of one student; null for any number; as it was when left out */
             most_attempts: number | null;
+            /** @description whether students may hand in after the due time; as it was when left out */
+            takes_late: boolean;
             /**
              * @description of the check before the due time; as it was when left out
              * @enum {unknown}
@@ -1113,6 +1333,14 @@ export interface components {
         };
         MatchRequest: {
             student: string;
+        };
+        MyHandInRequest: {
+            /** @description whether it is a folder, or loose files, packed on the way */
+            packed: boolean;
+            /** @description a covering note */
+            note?: string | null;
+            /** @description where the site is published */
+            address?: string | null;
         };
         NoteRequest: {
             body: string;
@@ -1172,6 +1400,11 @@ export interface components {
             /** @description the key of the site to try it on */
             site: string | null;
         };
+        UploadRequest: {
+            /** @description The beginning of a file that comes in parts. */
+            name: string;
+            bytes: number;
+        };
         VerdictRequest: {
             /** @enum {string} */
             state: "pencilled" | "inked" | "rubbed-out";
@@ -1218,6 +1451,8 @@ export interface components {
             timeZone: string;
             /** @description of one student; null for any number */
             mostAttempts: number | null;
+            /** @description whether students may hand in after the due time */
+            takesLate: boolean;
             /**
              * @description of the check before the due time
              * @enum {App\Models\StudentsSee}
@@ -1382,6 +1617,13 @@ export interface components {
             course: string;
             arrivedAt: string;
             late: boolean;
+            coveringNote: string;
+            /** @description where the site is published, when that was said */
+            address: string | null;
+            /** @description whether it is the attempt that is marked */
+            counts: boolean;
+            /** @description by hand */
+            chosen: boolean;
             archiveName: string;
             run: components["schemas"]["RunView"];
             leaves: components["schemas"]["Leaf"][];
@@ -1586,6 +1828,12 @@ export interface components {
             body: string;
             at: string;
         };
+        /** @description How many letters are on their way, and who has no address. */
+        LettersSent: {
+            sent: number;
+            /** @description names of students without an e-mail address */
+            without: string[];
+        };
         /** @description Something that was made, by its id. */
         Made: {
             id: string;
@@ -1605,6 +1853,100 @@ export interface components {
             timeZone: string | null;
             /** @description whether the outbox is for them to read */
             keepsHouse: boolean;
+        };
+        /** @description A piece of set work, as the student reads it. */
+        MyAssignment: {
+            id: string;
+            title: string;
+            summary: string;
+            name: string;
+            course: string;
+            dueAt: string | null;
+            /** @description from when on a hand-in is late: the due time and the grace */
+            lateFrom: string | null;
+            /** @description what the server’s clock shows */
+            now: string;
+            /** @description why nothing is taken; null where something is */
+            refusal: string | null;
+            late: boolean;
+            /**
+             * @description what of a check is shown now
+             * @enum {App\Models\StudentsSee}
+             */
+            sees: "nothing" | "outcomes" | "all";
+            /** @description null for any number */
+            mostAttempts: number | null;
+            hasStarter: boolean;
+            brief: components["schemas"]["RequirementLine"][];
+            /** @description what findings and being late cost, as sentences */
+            marking: string[];
+            /** @description the newest first */
+            attempts: components["schemas"]["MyAttempt"][];
+        };
+        /** @description What a student handed in once. */
+        MyAttempt: {
+            id: string;
+            attempt: number;
+            at: string;
+            /** @description of its archive; empty where it came as a folder */
+            archive: string;
+            coveringNote: string;
+            address: string | null;
+            late: boolean;
+            /** @description whether it is the one that is marked */
+            counts: boolean;
+            replied: boolean;
+            /** @description whether its check is done */
+            checked: boolean;
+            /** @description findings of the attempt before that are gone; null where it is not shown */
+            mended: number | null;
+            /** @description that are there still */
+            still: number | null;
+            /** @description that were not there before */
+            new: number | null;
+        };
+        /** @description What a check says to the student, as far as the assignment allows. */
+        MyCheck: {
+            /** @enum {App\Models\StudentsSee} */
+            sees: "nothing" | "outcomes" | "all";
+            outcomes: components["schemas"]["MyOutcome"][];
+            findings: components["schemas"]["MyFinding"][];
+        };
+        /** @description A finding, for a student. */
+        MyFinding: {
+            fingerprint: string;
+            file: string;
+            line: number | null;
+            /** @enum {InkedMargin\Core\Finding\Weight} */
+            weight: "fault" | "departure" | "tidy";
+            message: string;
+            remedy: string;
+        };
+        /** @description A requirement and what it came to, for a student. */
+        MyOutcome: {
+            title: string;
+            sentence: string;
+            /** @enum {InkedMargin\Core\Marking\OutcomeKind} */
+            outcome: "met" | "partly" | "unmet" | "unclear";
+        };
+        /** @description A student's own page: the work that is set. */
+        MyPage: {
+            name: string;
+            course: string;
+            school: string;
+            /** @description what the server’s clock shows */
+            now: string;
+            work: components["schemas"]["MyWork"][];
+        };
+        /** @description A piece of set work, in the list of a student. */
+        MyWork: {
+            id: string;
+            title: string;
+            dueAt: string | null;
+            closed: boolean;
+            attempts: number;
+            /** @description whether a reply was released */
+            replied: boolean;
         };
         /** @description A requirement that would come to something else under another brief. */
         OutcomeChange: {
@@ -1789,6 +2131,15 @@ export interface components {
             id: string;
             name: string;
             handle: string;
+        };
+        /** @description The private link of a student. */
+        StudentLink: {
+            id: string;
+            name: string;
+            handle: string;
+            /** @description empty where it is not known */
+            email: string;
+            link: string;
         };
         /** @description A line of a sum of points that is none of a requirement. */
         SumLine: {
@@ -1981,6 +2332,15 @@ export interface components {
             /** Format: float */
             possibleAfter: number;
             changes: components["schemas"]["OutcomeChange"][];
+        };
+        /** @description A file that comes in parts. */
+        UploadView: {
+            id: string;
+            bytes: number;
+            /** @description bytes that are there: the next part begins here */
+            received: number;
+            /** @description bytes of a part at most */
+            part: number;
         };
         /** @description What one assignment waits for. */
         Waiting: {
@@ -2986,6 +3346,46 @@ export interface operations {
             };
         };
     };
+    chooseAttempt: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                handIn: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Kept */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    unchooseAttempt: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                handIn: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Kept */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     invitation: {
         parameters: {
             query?: never;
@@ -3195,6 +3595,230 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BriefProposal"];
+                };
+            };
+        };
+    };
+    myPage: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MyPage"];
+                };
+            };
+        };
+    };
+    myAssignment: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+                assignment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MyAssignment"];
+                };
+            };
+        };
+    };
+    myStarter: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+                assignment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A zip */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": unknown;
+                };
+            };
+        };
+    };
+    myCheck: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+                handIn: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MyCheck"];
+                };
+            };
+        };
+    };
+    myReply: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+                handIn: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReplyContent"];
+                };
+            };
+        };
+    };
+    beginMyUpload: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+                assignment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["UploadRequest"];
+            };
+        };
+        responses: {
+            /** @description Begun */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UploadView"];
+                };
+            };
+        };
+    };
+    addToMyUpload: {
+        parameters: {
+            query: {
+                offset: number;
+            };
+            header?: never;
+            path: {
+                token: string;
+                upload: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UploadView"];
+                };
+            };
+        };
+    };
+    tryMyUpload: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+                upload: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["MyHandInRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MyCheck"];
+                };
+            };
+        };
+    };
+    handIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+                upload: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["MyHandInRequest"];
+            };
+        };
+        responses: {
+            /** @description Handed in */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Made"];
                 };
             };
         };
@@ -3882,6 +4506,70 @@ export interface operations {
                 content: {
                     "text/csv": unknown;
                 };
+            };
+        };
+    };
+    studentLinks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StudentLink"][];
+                };
+            };
+        };
+    };
+    sendStudentLinks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description On their way */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LettersSent"];
+                };
+            };
+        };
+    };
+    revokeStudentLink: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                student: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Gone */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

@@ -1,0 +1,187 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\MyHandInRequest;
+use App\Http\Requests\PartRequest;
+use App\Http\Requests\UploadRequest;
+use App\Http\Resources\Made;
+use App\Http\Resources\MyCheck;
+use App\Http\Resources\UploadView;
+use App\Intake\Filing;
+use App\Intake\Parts;
+use App\Intake\Received;
+use App\Models\ArrivalState;
+use App\Models\Student;
+use App\Models\StudentsSee;
+use App\Models\Upload;
+use App\Sites\MaterialStore;
+use App\Students\HandingIn;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
+use InkedMargin\Core\Brief\BriefError;
+use InkedMargin\Core\Intake\ArchiveReader;
+use InkedMargin\Core\Intake\Refusal;
+use InkedMargin\Core\Marking\Check;
+use InkedMargin\Core\Site\Site;
+use OpenApi\Attributes as OA;
+
+/** A student's site on its way: tried and kept nowhere, or handed in. */
+final class MyUploadController extends Controller
+{
+    public function __construct(private readonly Parts $parts)
+    {
+    }
+
+    /** The clock stops here: what began in time is in time. */
+    #[OA\Post(
+        path: '/api/my/{token}/assignments/{assignment}/uploads',
+        operationId: 'beginMyUpload',
+        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: UploadRequest::class)),
+        responses: [new OA\Response(response: 201, description: 'Begun', content: new OA\JsonContent(ref: UploadView::class))],
+    )]
+    public function begin(UploadRequest $request, string $token, string $assignment): JsonResponse
+    {
+        $student = MyPageController::student($token);
+        $upload = Upload::query()->create([
+            'assignment_id' => MyPageController::work($student, $assignment)->id,
+            'student_id' => $student->id,
+            'name' => $request->fileName(),
+            'bytes' => $request->integer('bytes'),
+        ]);
+
+        return response()->json(UploadView::of($upload, 0), 201);
+    }
+
+    #[OA\Put(
+        path: '/api/my/{token}/uploads/{upload}',
+        operationId: 'addToMyUpload',
+        parameters: [new OA\QueryParameter(name: 'offset', required: true, schema: new OA\Schema(type: 'integer'))],
+        requestBody: new OA\RequestBody(content: new OA\MediaType(mediaType: 'application/octet-stream', schema: new OA\Schema(type: 'string', format: 'binary'))),
+        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: UploadView::class))],
+    )]
+    public function add(PartRequest $request, string $token, string $upload): JsonResponse
+    {
+        $upload = self::upload(MyPageController::student($token), $upload);
+
+        return response()->json(UploadView::of($upload, $this->parts->add($upload, $request->offset(), $request->part())));
+    }
+
+    /** What the check would say. The site is kept nowhere. */
+    #[OA\Post(
+        path: '/api/my/{token}/uploads/{upload}/try',
+        operationId: 'tryMyUpload',
+        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: MyHandInRequest::class)),
+        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: MyCheck::class))],
+    )]
+    public function try(MyHandInRequest $request, MaterialStore $materials, string $token, string $upload): JsonResponse
+    {
+        $student = MyPageController::student($token);
+        $upload = self::upload($student, $upload);
+        $work = MyPageController::work($student, $upload->assignment_id);
+        $sees = HandingIn::of($work, $student)->sees();
+        $brief = $work->brief()->first();
+        if ($sees === StudentsSee::Nothing || $brief === null) {
+            throw ValidationException::withMessages(['upload' => 'A site cannot be tried here. You can hand it in.']);
+        }
+        try {
+            $site = $this->site($upload, $request->boolean('packed'))->for($student->handle, self::address($request));
+            $report = Check::run($site, $brief->read(), materials: $materials->read($brief));
+        } catch (BriefError) {
+            abort(409, 'What is asked for cannot be read just now. Tell your instructor.');
+        } finally {
+            @unlink(Upload::path($upload->id));
+            $upload->delete();
+        }
+
+        return response()->json(MyCheck::ofReport($report, $sees));
+    }
+
+    #[OA\Post(
+        path: '/api/my/{token}/uploads/{upload}/hand-in',
+        operationId: 'handIn',
+        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: MyHandInRequest::class)),
+        responses: [new OA\Response(response: 201, description: 'Handed in', content: new OA\JsonContent(ref: Made::class))],
+    )]
+    public function handIn(MyHandInRequest $request, Filing $filing, string $token, string $upload): JsonResponse
+    {
+        $student = MyPageController::student($token);
+        $upload = self::upload($student, $upload);
+        $work = MyPageController::work($student, $upload->assignment_id);
+        // Begun in time is in time, unless it took as long as nothing takes.
+        $arrivedAt = $upload->created_at->diffInMinutes(now()) > HandingIn::LONGEST_UPLOAD ? now() : $upload->created_at;
+        $refusal = fn () => HandingIn::of($work->refresh(), $student, $arrivedAt)->refusal();
+        self::refuse($refusal());
+        $site = $this->site($upload, $request->boolean('packed'));
+        $received = new Received(
+            $work,
+            $student,
+            $site,
+            $request->boolean('packed') ? '' : $upload->name,
+            $this->parts->finish($upload),
+            $arrivedAt,
+            $request->string('note')->trim()->toString(),
+            self::address($request),
+        );
+        $handInId = DB::transaction(function () use ($filing, $received, $refusal, $upload, $work, $student): string {
+            $last = null;
+            $filed = $filing->file($received, function () use ($refusal, &$last): bool {
+                $last = $refusal();
+
+                return $last === null;
+            });
+            self::refuse($last);
+            [$handIn, $isRepeated] = $filed ?? abort(409);
+            if ($isRepeated) {
+                throw ValidationException::withMessages(['upload' => "This is the same file as your attempt $handIn->attempt. Nothing was added."]);
+            }
+            $work->arrivals()->create([
+                'name' => $upload->name,
+                'sha256' => $received->sha256,
+                'state' => ArrivalState::Taken,
+                'arrived_at' => $received->arrivedAt,
+                'student_id' => $student->id,
+                'hand_in_id' => $handIn->id,
+            ]);
+            $upload->delete();
+
+            return $handIn->id;
+        });
+
+        return response()->json(new Made($handInId), 201);
+    }
+
+    /** @throws ValidationException where it is no site */
+    private function site(Upload $upload, bool $isPacked): Site
+    {
+        abort_unless($upload->isWhole(), 422, 'Not all of the file has arrived. Send the rest.');
+        try {
+            return (new ArchiveReader)->read(Upload::path($upload->id), $upload->name, ! $isPacked);
+        } catch (Refusal $refusal) {
+            throw ValidationException::withMessages(['upload' => "{$refusal->getMessage()} Nothing was handed in."]);
+        }
+    }
+
+    private static function refuse(?string $refusal): void
+    {
+        if ($refusal !== null) {
+            throw ValidationException::withMessages(['upload' => "$refusal Nothing was handed in."]);
+        }
+    }
+
+    private static function address(MyHandInRequest $request): ?string
+    {
+        return $request->filled('address') ? $request->string('address')->toString() : null;
+    }
+
+    private static function upload(Student $student, string $id): Upload
+    {
+        $upload = Upload::query()->where('student_id', $student->id)->find($id);
+        abort_unless($upload instanceof Upload, 404, 'That file is not on its way any more. Choose it again.');
+
+        return $upload;
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\Finding;
+use App\Models\Outcome;
+use App\Models\StudentsSee;
+use InkedMargin\Core\Marking\CheckReport;
+use InkedMargin\Core\Marking\Outcome as CoreOutcome;
+use OpenApi\Attributes as OA;
+
+/** What a check says to the student, as far as the assignment allows. */
+#[OA\Schema]
+final readonly class MyCheck
+{
+    private const MOST_FINDINGS = 500;
+
+    /**
+     * @param  list<MyOutcome>  $outcomes
+     * @param  list<MyFinding>  $findings
+     */
+    private function __construct(
+        #[OA\Property(enum: StudentsSee::class)]
+        public StudentsSee $sees,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: MyOutcome::class))]
+        public array $outcomes,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: MyFinding::class))]
+        public array $findings,
+    ) {
+    }
+
+    /** Of a site that nobody keeps. */
+    public static function ofReport(CheckReport $report, StudentsSee $sees): self
+    {
+        $outcome = fn (CoreOutcome $one) => new MyOutcome($one->requirement->terms->title, $one->requirement->sentence(), $one->kind);
+
+        return new self(
+            $sees,
+            $sees === StudentsSee::Nothing ? [] : array_map($outcome, $report->outcomes),
+            $sees === StudentsSee::All
+                ? array_map(MyFinding::ofPlaced(...), array_slice($report->findings, 0, self::MOST_FINDINGS))
+                : [],
+        );
+    }
+
+    /**
+     * Of a hand-in.
+     *
+     * @param  iterable<Outcome>  $outcomes
+     * @param  iterable<Finding>  $findings
+     * @param  array<string, string>  $sentences  by requirement
+     */
+    public static function of(iterable $outcomes, iterable $findings, array $sentences, StudentsSee $sees): self
+    {
+        $told = [];
+        foreach ($sees === StudentsSee::Nothing ? [] : $outcomes as $one) {
+            $told[] = new MyOutcome($one->title, $sentences[$one->requirement] ?? '', $one->outcome);
+        }
+        $found = [];
+        foreach ($sees === StudentsSee::All ? $findings : [] as $one) {
+            $found[] = MyFinding::of($one);
+        }
+
+        return new self($sees, $told, array_slice($found, 0, self::MOST_FINDINGS));
+    }
+}

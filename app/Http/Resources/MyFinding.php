@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\Finding;
+use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Marking\PlacedFinding;
+use OpenApi\Attributes as OA;
+
+/** A finding, for a student. */
+#[OA\Schema]
+final readonly class MyFinding
+{
+    private function __construct(
+        #[OA\Property]
+        public string $fingerprint,
+        #[OA\Property]
+        public string $file,
+        #[OA\Property]
+        public ?int $line,
+        #[OA\Property(enum: Weight::class)]
+        public Weight $weight,
+        #[OA\Property]
+        public string $message,
+        #[OA\Property]
+        public string $remedy,
+    ) {
+    }
+
+    public static function ofPlaced(PlacedFinding $placed): self
+    {
+        $finding = $placed->finding;
+        $line = $finding->source === null || ($finding->span->start === 0 && $finding->span->end === 0) ? null : $placed->start->line;
+
+        return new self($placed->fingerprint, $finding->file, $line, $finding->weight, $finding->message, $finding->remedy);
+    }
+
+    public static function of(Finding $finding): self
+    {
+        return new self(
+            $finding->fingerprint,
+            $finding->file,
+            $finding->place()['line'],
+            $finding->weight,
+            $finding->message,
+            $finding->remedy,
+        );
+    }
+}

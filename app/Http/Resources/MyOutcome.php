@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use InkedMargin\Core\Marking\OutcomeKind;
+use OpenApi\Attributes as OA;
+
+/** A requirement and what it came to, for a student. */
+#[OA\Schema]
+final readonly class MyOutcome
+{
+    public function __construct(
+        #[OA\Property]
+        public string $title,
+        #[OA\Property]
+        public string $sentence,
+        #[OA\Property(enum: OutcomeKind::class)]
+        public OutcomeKind $outcome,
+    ) {
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Intake;
+
+use App\Models\Assignment;
+use App\Models\Student;
+use Carbon\CarbonInterface;
+use InkedMargin\Core\Site\Site;
+
+/** What a student gave, unpacked and known to be theirs. */
+final readonly class Received
+{
+    /**
+     * @param  string  $archiveName  as its sender called it; '' where it came as a folder or as loose files
+     * @param  string  $sha256  of the archive, which is kept
+     * @param  CarbonInterface  $arrivedAt  when it began to arrive
+     * @param  string|null  $address  where the site is published, when that was said
+     */
+    public function __construct(
+        public Assignment $assignment,
+        public Student $student,
+        public Site $site,
+        public string $archiveName,
+        public string $sha256,
+        public CarbonInterface $arrivedAt,
+        public string $coveringNote = '',
+        public ?string $address = null,
+    ) {
+    }
+}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Concerns\HasUuids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Prunable;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * A file that comes in parts. What it became is written elsewhere; an upload lives for hours.
+ *
+ * @property string $id
+ * @property string $assignment_id
+ * @property string|null $student_id  whose it is; null for what is dropped into the in-tray
+ * @property string $name
+ * @property int $bytes  that it has when it is whole
+ * @property int $received
+ * @property \Illuminate\Support\Carbon $created_at  when the first byte was on its way
+ * @property Assignment $assignment
+ */
+final class Upload extends Model implements BelongsToCourse
+{
+    use HasUuids;
+    use Prunable;
+
+    public const UPDATED_AT = null;
+
+    private const HOURS = 24;
+
+    protected function casts(): array
+    {
+        return ['bytes' => 'integer', 'received' => 'integer'];
+    }
+
+    public function courseId(): string
+    {
+        return $this->assignment()->firstOrFail()->course_id;
+    }
+
+    /** @return BelongsTo<Assignment, $this> */
+    public function assignment(): BelongsTo
+    {
+        return $this->belongsTo(Assignment::class);
+    }
+
+    public function isWhole(): bool
+    {
+        return $this->received === $this->bytes;
+    }
+
+    /** @return Builder<self> */
+    public function prunable(): Builder
+    {
+        return self::query()->where('created_at', '<', now()->subHours(self::HOURS));
+    }
+
+    protected function pruning(): void
+    {
+        @unlink(self::path($this->id));
+    }
+
+    /** Where its parts are put together. */
+    public static function path(string $id): string
+    {
+        return storage_path("app/uploads/$id");
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Students;
+
+use App\Intake\Counting;
+use App\Models\Assignment;
+use App\Models\Student;
+use App\Models\StudentsSee;
+use Carbon\CarbonImmutable;
+use Carbon\CarbonInterface;
+
+/** Whether a student may hand in now, and what they may see of a check. The clock is the server's. */
+final readonly class HandingIn
+{
+    /** How long after its beginning a hand-in may still arrive and count as begun in time, in minutes. */
+    public const LONGEST_UPLOAD = 60;
+
+    private function __construct(
+        public Assignment $assignment,
+        public int $attempts,
+        public ?CarbonImmutable $lateFrom,
+        private CarbonInterface $now,
+    ) {
+    }
+
+    /** @param  CarbonInterface|null  $at  when it began to arrive; null for now */
+    public static function of(Assignment $assignment, Student $student, ?CarbonInterface $at = null): self
+    {
+        $lateFrom = $assignment->due_at === null
+            ? null
+            : CarbonImmutable::instance($assignment->due_at)->addMinutes(Counting::grace($assignment));
+
+        return new self(
+            $assignment,
+            $student->handIns()->where('assignment_id', $assignment->id)->count(),
+            $lateFrom,
+            $at ?? now(),
+        );
+    }
+
+    public function isLate(): bool
+    {
+        return $this->lateFrom !== null && $this->now->greaterThan($this->lateFrom);
+    }
+
+    /** Why nothing is taken, in words for the student; null where something is. */
+    public function refusal(): ?string
+    {
+        return match (true) {
+            $this->assignment->closed_at !== null => 'This work is closed. Ask your instructor if you want to hand in.',
+            $this->assignment->most_attempts !== null && $this->attempts >= $this->assignment->most_attempts => $this->attempts === 1
+                    ? 'You have handed in, and once is all there is.'
+                    : "You have handed in $this->attempts times, and that is all there is.",
+            $this->isLate() && ! $this->assignment->takes_late => 'The time is over, and nothing late is taken.',
+            default => null,
+        };
+    }
+
+    /** What of a check the student may see now. After the due time they read the reply. */
+    public function sees(): StudentsSee
+    {
+        return $this->isLate() || $this->assignment->closed_at !== null ? StudentsSee::Nothing : $this->assignment->students_see;
+    }
+}
