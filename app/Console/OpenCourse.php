@@ -10,6 +10,7 @@ use App\Models\ArrivalState;
 use App\Models\Assignment;
 use App\Models\Course;
 use App\Models\MaterialRole;
+use App\Models\StudentsSee;
 use App\Models\User;
 use App\Sites\MaterialStore;
 use Illuminate\Console\Command;
@@ -25,7 +26,7 @@ use ZipArchive;
  * the demo) what was handed in already, which goes through the same intake as a zip that is dropped.
  *
  * @phpstan-type Arrivals list<array{from: string, name?: string, at: float|int}>
- * @phpstan-type Work array{title: string, summary?: string, due?: float|int|string, arrivals?: Arrivals}
+ * @phpstan-type Work array{title: string, summary?: string, due?: float|int|string, attempts?: int, see?: string, arrivals?: Arrivals}
  * @phpstan-type Set array{school: string, title: string, term: string, time_zone?: string, instructor: array{name: string, email: string, password?: string}, students: array<string, string>, assignments: array<string, Work>}
  */
 final class OpenCourse extends Command
@@ -78,6 +79,8 @@ final class OpenCourse extends Command
             $assignment = $course->assignments()->create([
                 'title' => $work['title'],
                 'summary' => $work['summary'] ?? '',
+                'most_attempts' => $work['attempts'] ?? null,
+                'students_see' => StudentsSee::from($work['see'] ?? 'nothing'),
                 'due_at' => is_string($due)
                     ? Carbon::parse($due, $course->time_zone)->utc()
                     : ($due === null ? null : self::day($due)->endOfDay()->startOfSecond()),

@@ -10,7 +10,7 @@ import {Problem} from './screens/Problem'
 import {theme} from './theme/theme'
 
 /** Screens for those who have not logged in. */
-const OPEN = /^\/(?:log-in|set-password|invitations\/)/
+const OPEN = /^\/(?:log-in|set-password|invitations\/|my\/)/
 
 /** Whoever is logged out is brought to the log-in, and back to where they were. */
 function logInAgain(error: Error) {
@@ -41,6 +41,12 @@ const router = createBrowserRouter([
         path: '/invitations/:token',
         lazy: async () => ({Component: (await import('./screens/log-in/Invitation')).Invitation}),
       },
+      {path: '/my/:token', lazy: async () => ({Component: (await import('./screens/my/MyPage')).MyPage})},
+      {path: '/my/:token/work/:id', lazy: async () => ({Component: (await import('./screens/my/MyWork')).MyWork})},
+      {
+        path: '/my/:token/replies/:handIn',
+        lazy: async () => ({Component: (await import('./screens/my/MyReply')).MyReply}),
+      },
       {path: '/me', lazy: async () => ({Component: (await import('./screens/me/Account')).Account})},
       {path: '/outbox', lazy: async () => ({Component: (await import('./screens/outbox/Outbox')).Outbox})},
       {path: '/', lazy: async () => ({Component: (await import('./screens/shelf/Shelf')).Shelf})},
@@ -51,6 +57,7 @@ const router = createBrowserRouter([
       },
       {path: '/courses/:id/roster', lazy: async () => ({Component: (await import('./screens/roster/Roster')).Roster})},
       {path: '/courses/:id/remarks', lazy: async () => ({Component: (await import('./screens/stock/Stock')).Stock})},
+      {path: '/courses/:id/links', lazy: async () => ({Component: (await import('./screens/roster/Links')).Links})},
       {
         path: '/courses/:id/new-work',
         lazy: async () => ({Component: (await import('./screens/assignment/NewAssignment')).NewAssignment}),

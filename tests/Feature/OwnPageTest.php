@@ -69,7 +69,7 @@ it('is opened by a link that is long, kept as a hash, told again, and revoked', 
     $this->actingAs($this->user)->deleteJson("/api/students/{$this->student->id}/link")->assertNoContent();
     auth()->logout();
 
-    $this->getJson($this->at)->assertNotFound()->assertSee('does not work any more');
+    $this->getJson($this->at)->assertNotFound()->assertSee('no page behind this link');
     expect(PrivateLink::of($this->student->refresh()))->not->toBe($link);
 });
 

@@ -30,7 +30,7 @@ use OpenApi\Attributes as OA;
 /** What a student finds on their own page. Nothing in it is about anybody else. */
 final class MyPageController extends Controller
 {
-    public const NO_LINK = 'This link does not work any more. Ask your instructor for the one that does.';
+    public const NO_LINK = 'There is no page behind this link any more. Ask your instructor for the one that works.';
 
     #[OA\Get(
         path: '/api/my/{token}',

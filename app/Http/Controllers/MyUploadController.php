@@ -180,7 +180,7 @@ final class MyUploadController extends Controller
     private static function upload(Student $student, string $id): Upload
     {
         $upload = Upload::query()->where('student_id', $student->id)->find($id);
-        abort_unless($upload instanceof Upload, 404, 'That file is not on its way any more. Choose it again.');
+        abort_unless($upload instanceof Upload, 404, 'There is no such file on its way any more. Choose it again.');
 
         return $upload;
     }

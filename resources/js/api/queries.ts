@@ -242,3 +242,38 @@ export const stockRemarks = (id: string) =>
     queryKey: ['stock remarks', id],
     queryFn: () => unwrap(api.GET('/api/courses/{course}/stock-remarks', {params: {path: {course: id}}})),
   })
+
+/** A student's own page. */
+export const myPage = (token: string) =>
+  queryOptions({
+    queryKey: ['my page', token],
+    queryFn: () => unwrap(api.GET('/api/my/{token}', {params: {path: {token}}})),
+  })
+
+/** A piece of work as its student reads it; asked for again while a check is under way. */
+export const myWork = (token: string, assignment: string) =>
+  queryOptions({
+    queryKey: ['my work', token, assignment],
+    queryFn: () => unwrap(api.GET('/api/my/{token}/assignments/{assignment}', {params: {path: {token, assignment}}})),
+    refetchInterval: ({state: {data}}) => (data?.attempts.some(one => !one.checked) === true ? later(data) : false),
+  })
+
+export const myCheck = (token: string, handIn: string) =>
+  queryOptions({
+    queryKey: ['my check', token, handIn],
+    queryFn: () => unwrap(api.GET('/api/my/{token}/hand-ins/{handIn}/check', {params: {path: {token, handIn}}})),
+  })
+
+export const myReply = (token: string, handIn: string) =>
+  queryOptions({
+    queryKey: ['my reply', token, handIn],
+    queryFn: () => unwrap(api.GET('/api/my/{token}/hand-ins/{handIn}/reply', {params: {path: {token, handIn}}})),
+  })
+
+/** The private links of a course's students. */
+export const studentLinks = (id: string) =>
+  queryOptions({
+    queryKey: ['student links', id],
+    queryFn: () => unwrap(api.POST('/api/courses/{course}/student-links', {params: {path: {course: id}}})),
+    gcTime: 0,
+  })

@@ -3,7 +3,16 @@ import type {ReactNode} from 'react'
 import {Link as RouterLink} from 'react-router'
 
 /** In place of a screen that could not be shown: why, and the two ways on. */
-export function NotShown({children, onRetry}: {children: ReactNode; onRetry: () => void}) {
+export function NotShown({
+  children,
+  onRetry,
+  open = false,
+}: {
+  children: ReactNode
+  onRetry: () => void
+  /** for those who have no shelf to go back to */
+  open?: boolean
+}) {
   return (
     <Box component="main" sx={{maxWidth: 560, mx: 'auto', p: 6}}>
       <Typography variant="h1" gutterBottom>
@@ -14,10 +23,14 @@ export function NotShown({children, onRetry}: {children: ReactNode; onRetry: () 
         <Link component="button" onClick={onRetry}>
           Try again
         </Link>
-        , or go{' '}
-        <Link component={RouterLink} to="/">
-          back to the shelf
-        </Link>
+        {!open && (
+          <>
+            , or go{' '}
+            <Link component={RouterLink} to="/">
+              back to the shelf
+            </Link>
+          </>
+        )}
         .
       </Typography>
     </Box>

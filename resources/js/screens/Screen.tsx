@@ -5,13 +5,15 @@ import {NotShown} from '../parts/NotShown'
 import {ErrorText} from '../parts/Remark'
 import {Waiting} from '../parts/Waiting'
 
-/** Waits for what a screen reads, and says what happened when it cannot be read. */
-export function Screen({children}: {children: ReactNode}) {
+/**
+ * Waits for what a screen reads, and says what happened when it cannot be read. An open one is for those who do not log in.
+ */
+export function Screen({children, open = false}: {children: ReactNode; open?: boolean}) {
   const {reset} = useQueryErrorResetBoundary()
   return (
-    <Boundary retry={reset}>
+    <Boundary retry={reset} open={open}>
       <Suspense fallback={<Waiting pad={6}>Fetching the page…</Waiting>}>
-        <AsReader>{children}</AsReader>
+        {open ? children : <AsReader>{children}</AsReader>}
       </Suspense>
     </Boundary>
   )
@@ -26,6 +28,7 @@ function AsReader({children}: {children: ReactNode}) {
 interface Props {
   children: ReactNode
   retry: () => void
+  open: boolean
 }
 
 class Boundary extends Component<Props, {error: Error | null}> {
@@ -42,7 +45,7 @@ class Boundary extends Component<Props, {error: Error | null}> {
       this.setState({error: null})
     }
     return (
-      <NotShown onRetry={again}>
+      <NotShown onRetry={again} open={this.props.open}>
         <ErrorText error={this.state.error} />
       </NotShown>
     )

@@ -10,6 +10,7 @@ export interface AssignmentWords {
   /** as it was typed; '' for any number */
   attempts: string
   see: Schemas['AssignmentView']['studentsSee']
+  late: 'yes' | 'no'
 }
 
 const SEE: Record<AssignmentWords['see'], string> = {
@@ -19,12 +20,20 @@ const SEE: Record<AssignmentWords['see'], string> = {
 }
 
 /** As the server takes them. */
-export const asRequest = ({title, summary, due, attempts, see}: AssignmentWords): Schemas['AssignmentRequest'] => ({
+export const asRequest = ({
+  title,
+  summary,
+  due,
+  attempts,
+  see,
+  late,
+}: AssignmentWords): Schemas['AssignmentRequest'] => ({
   title,
   summary,
   due,
   most_attempts: attempts.trim() === '' ? null : Number(attempts),
   students_see: see,
+  takes_late: late === 'yes',
 })
 
 /** What the server says of its fields, beside ours. */
@@ -52,6 +61,16 @@ export function AssignmentFields({
         helperText={`By the clock of ${timeZone.replaceAll('_', ' ')}. Without a due time nothing is late.`}
         slotProps={{inputLabel: {shrink: true}}}
       />
+      <Field
+        form={form}
+        name="late"
+        label="After the due time"
+        select
+        slotProps={{select: {native: true}, inputLabel: {shrink: true}}}
+      >
+        <option value="yes">Students may still hand in, and it is marked as late</option>
+        <option value="no">Students cannot hand in any more</option>
+      </Field>
       <Field
         form={form}
         name="attempts"

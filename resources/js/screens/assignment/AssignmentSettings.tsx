@@ -31,9 +31,16 @@ function SettingsScreen() {
   const navigate = useNavigate()
   const queries = useQueryClient()
   const path = {assignment: id}
-  const {title, summary, due, mostAttempts, studentsSee} = data
+  const {title, summary, due, mostAttempts, studentsSee, takesLate} = data
   const form = useForm<AssignmentWords>({
-    defaultValues: {title, summary, due: due ?? '', attempts: String(mostAttempts ?? ''), see: studentsSee},
+    defaultValues: {
+      title,
+      summary,
+      due: due ?? '',
+      attempts: String(mostAttempts ?? ''),
+      see: studentsSee,
+      late: takesLate ? 'yes' : 'no',
+    },
   })
   const keep = useMutation({
     mutationFn: (words: AssignmentWords) =>

@@ -21,7 +21,7 @@ function NewAssignmentScreen() {
   const navigate = useNavigate()
   const queries = useQueryClient()
   const form = useForm<AssignmentWords>({
-    defaultValues: {title: '', summary: '', due: '', attempts: '', see: 'nothing'},
+    defaultValues: {title: '', summary: '', due: '', attempts: '', see: 'nothing', late: 'yes'},
   })
   const keep = useMutation({
     mutationFn: (words: AssignmentWords) =>

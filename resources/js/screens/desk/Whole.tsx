@@ -1,5 +1,7 @@
-import {Typography} from '@mui/material'
-import type {Schemas} from '../../api/client'
+import {Link, Typography} from '@mui/material'
+import {useMutation, useQueryClient} from '@tanstack/react-query'
+import {api, unwrap, type Schemas} from '../../api/client'
+import {ErrorText} from '../../parts/Remark'
 import {RunState} from '../../parts/RunState'
 import {many} from '../../parts/when'
 
@@ -13,6 +15,17 @@ export function Whole({desk}: {desk: Schemas['Desk']}) {
       <Typography variant="h1" gutterBottom>
         {desk.student}
       </Typography>
+      {desk.coveringNote !== '' && (
+        <Typography variant="body1" sx={{whiteSpace: 'pre-wrap', mb: 1}}>
+          A note came with it: “{desk.coveringNote}”
+        </Typography>
+      )}
+      {desk.address !== null && (
+        <Typography variant="body1" sx={{overflowWrap: 'anywhere', mb: 1}}>
+          Published, it says, at <code>{desk.address}</code>.
+        </Typography>
+      )}
+      <Attempt desk={desk} />
       <RunState run={desk.run}>
         <Typography variant="body1">
           {found === 0
@@ -21,5 +34,35 @@ export function Whole({desk}: {desk: Schemas['Desk']}) {
         </Typography>
       </RunState>
     </>
+  )
+}
+
+/** Which of several attempts is marked: the last in time, until another is chosen. */
+function Attempt({desk}: {desk: Schemas['Desk']}) {
+  const queries = useQueryClient()
+  const params = {path: {handIn: desk.id}}
+  const choose = useMutation({
+    mutationFn: () =>
+      desk.chosen
+        ? unwrap(api.DELETE('/api/hand-ins/{handIn}/chosen', {params}))
+        : unwrap(api.PUT('/api/hand-ins/{handIn}/chosen', {params})),
+    onSuccess: () => queries.invalidateQueries(),
+  })
+  if (desk.attempts.length < 2) return null
+  const state = desk.counts
+    ? desk.chosen
+      ? 'It counts, because you chose it.'
+      : 'It counts: it is the last that came in time, or the last of all.'
+    : 'Another attempt counts.'
+  return (
+    <Typography variant="body1" sx={{mb: 1}}>
+      Attempt {desk.attempt} of {desk.attempts.length}. {state}{' '}
+      {(desk.chosen || !desk.counts) && (
+        <Link component="button" underline="always" onClick={() => choose.mutate()}>
+          {desk.chosen ? 'Let the last in time count' : 'Let this one count'}
+        </Link>
+      )}
+      <ErrorText error={choose.error} />
+    </Typography>
   )
 }

@@ -2,16 +2,16 @@ import {Box, Button, Link, Typography} from '@mui/material'
 import {useMutation, useQueryClient, useSuspenseQuery} from '@tanstack/react-query'
 import {useState} from 'react'
 import {useNavigate, useParams} from 'react-router'
-import {api, unwrap, type Schemas} from '../../api/client'
+import {api, unwrap} from '../../api/client'
 import {desk, reply} from '../../api/queries'
 import {Coded} from '../../parts/Coded'
 import {Frame} from '../../parts/Frame'
 import {useKeys} from '../../parts/keys'
-import {ProofMark} from '../../parts/ProofMark'
 import {Empty, ErrorText} from '../../parts/Remark'
-import {many, when} from '../../parts/when'
+import {when} from '../../parts/when'
 import {Screen} from '../Screen'
 import {changesBetween, type Change} from './changes'
+import {Paper} from './Paper'
 
 export const Reply = () => (
   <Screen>
@@ -107,110 +107,6 @@ function Changes({changes, asReleased, onTurn}: {changes: Change[]; asReleased: 
             </Typography>
           </Box>
         ))}
-      </Box>
-    </Box>
-  )
-}
-
-/** Exactly what the student reads. */
-function Paper({content}: {content: Schemas['ReplyContent']}) {
-  return (
-    <Box
-      component="article"
-      sx={{
-        bgcolor: 'desk.sheet',
-        border: 1,
-        borderColor: 'divider',
-        px: 7,
-        py: 5,
-        maxWidth: 780,
-        mx: 'auto',
-        '@media print': {border: 0, p: 0, maxWidth: 'none'},
-      }}
-    >
-      <Typography variant="h1">{content.assignment}</Typography>
-      <Typography variant="body2" color="textSecondary" sx={{mb: 3}}>
-        {content.student}, {content.course}, attempt {content.attempt}
-      </Typography>
-      {content.pages.length === 0 && (
-        <Empty>Nothing has been inked or written yet, so there is nothing to read but the points.</Empty>
-      )}
-      {content.pages.map(page => (
-        <Box component="section" key={page.file} sx={{mb: 3, breakInside: 'avoid-page'}}>
-          <Typography variant="h2" sx={{borderBottom: 1, borderColor: 'divider', pb: 0.5, mb: 1}}>
-            {page.file === '' ? 'The whole hand-in' : page.file}
-          </Typography>
-          {page.items.map((item, index) => (
-            <Item key={index} item={item} />
-          ))}
-        </Box>
-      ))}
-      {content.points.length > 0 && (
-        <Box component="section" sx={{mt: 4, breakInside: 'avoid'}}>
-          <Typography variant="h2" sx={{borderBottom: 1, borderColor: 'divider', pb: 0.5, mb: 1}}>
-            Points
-          </Typography>
-          {content.points.map(point => (
-            <Box key={point.title} sx={{display: 'flex', gap: 2, py: 0.4}}>
-              <Typography variant="body1" sx={{flex: 1}}>
-                {point.title}
-                {point.reason !== null && (
-                  <Typography variant="body2" component="span" sx={{color: 'desk.ink'}}>
-                    {' '}
-                    ({point.reason})
-                  </Typography>
-                )}
-              </Typography>
-              <Typography variant="body1">
-                {point.awarded} of {point.possible}
-              </Typography>
-            </Box>
-          ))}
-          {content.others.map(line => (
-            <Box key={line.title} sx={{display: 'flex', gap: 2, py: 0.4}}>
-              <Typography variant="body1" sx={{flex: 1}}>
-                {line.title}
-                <Typography variant="body2" component="span" color="textSecondary">
-                  {' '}
-                  ({line.how})
-                </Typography>
-              </Typography>
-              <Typography variant="body1">{line.points}</Typography>
-            </Box>
-          ))}
-          <Typography variant="h3" sx={{textAlign: 'right', borderTop: 1, borderColor: 'divider', pt: 1, mt: 1}}>
-            {content.awarded} of {many(content.possible, 'point')}
-          </Typography>
-        </Box>
-      )}
-    </Box>
-  )
-}
-
-function Item({item}: {item: Schemas['ReplyItem']}) {
-  const merit = item.kind === 'merit'
-  return (
-    <Box sx={{display: 'grid', gridTemplateColumns: '4.5rem 1.5rem 1fr', gap: 1.5, py: 0.75, breakInside: 'avoid'}}>
-      <Typography variant="body2" color="textSecondary" sx={{pt: 0.4}}>
-        {item.line === null ? '' : `line ${item.line}`}
-      </Typography>
-      <Box sx={{color: merit ? 'desk.merit' : 'desk.ink'}}>{item.mark !== null && <ProofMark mark={item.mark} />}</Box>
-      <Box sx={{color: merit ? 'desk.merit' : 'text.primary'}}>
-        {item.html === null ? (
-          <Typography variant="body1">
-            <Coded>{item.text}</Coded>{' '}
-            <Box component="span" sx={{color: 'desk.ink'}}>
-              <Coded>{item.remedy ?? ''}</Coded>
-            </Box>
-          </Typography>
-        ) : (
-          <Typography
-            variant="body1"
-            component="div"
-            sx={{'& p': {m: 0}}}
-            dangerouslySetInnerHTML={{__html: item.html}}
-          />
-        )}
       </Box>
     </Box>
   )

@@ -1,7 +1,7 @@
 import {Box, Button, Link, Typography} from '@mui/material'
 import {useSuspenseQuery} from '@tanstack/react-query'
 import {useState} from 'react'
-import {useParams} from 'react-router'
+import {Link as RouterLink, useParams} from 'react-router'
 import {course} from '../../api/queries'
 import {Frame} from '../../parts/Frame'
 import {Empty} from '../../parts/Remark'
@@ -29,6 +29,11 @@ function RosterScreen() {
         <Typography variant="h1" sx={{flex: 1}}>
           Roster
         </Typography>
+        {present.length > 0 && data.role === 'instructor' && (
+          <Link component={RouterLink} variant="body2" to={`/courses/${id}/links`}>
+            Students’ links
+          </Link>
+        )}
         {present.length > 0 && (
           <Link variant="body2" href={`/api/courses/${id}/roster.csv`}>
             Take it as CSV

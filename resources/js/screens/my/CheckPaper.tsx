@@ -1,0 +1,55 @@
+import {Box, Typography} from '@mui/material'
+import type {Schemas} from '../../api/client'
+import {Coded} from '../../parts/Coded'
+import {many} from '../../parts/when'
+
+const WORDS = {met: 'done', partly: 'partly done', unmet: 'not done yet', unclear: 'your instructor looks at this'}
+
+const COLOURS = {met: 'desk.merit', partly: 'desk.waits', unmet: 'desk.fault', unclear: 'text.secondary'}
+
+/** What a check says, in pencil: nobody has decided anything yet. */
+export function CheckPaper({check}: {check: Schemas['MyCheck']}) {
+  const files = [...new Set(check.findings.map(({file}) => file))]
+  return (
+    <Box sx={{bgcolor: 'desk.sheet', border: 1, borderColor: 'divider', p: {xs: 2, sm: 3}, my: 2}}>
+      <Typography variant="body2" color="textSecondary" gutterBottom>
+        This is what the check says. Your instructor reads your site too, and has the last word.
+      </Typography>
+      {check.outcomes.map(({title, sentence, outcome}) => (
+        <Box key={title} sx={{py: 0.5}}>
+          <Typography variant="body1">
+            <Box component="span" sx={{color: COLOURS[outcome], fontWeight: 600}}>
+              {WORDS[outcome]}:
+            </Box>{' '}
+            {title}. <Coded>{sentence}</Coded>
+          </Typography>
+        </Box>
+      ))}
+      {check.sees === 'all' && (
+        <Typography variant="body1" sx={{mt: 2, fontWeight: 600}}>
+          {check.findings.length === 0
+            ? 'Nothing else was found. Well done!'
+            : `${many(check.findings.length, 'thing')} to look at:`}
+        </Typography>
+      )}
+      {files.map(file => (
+        <Box component="section" key={file} aria-label={file === '' ? 'The whole site' : file} sx={{mt: 1.5}}>
+          <Typography variant="h3">{file === '' ? 'The whole site' : file}</Typography>
+          {check.findings
+            .filter(finding => finding.file === file)
+            .map(({fingerprint, line, message, remedy}) => (
+              <Box key={fingerprint} sx={{py: 0.75, color: 'desk.pencil', overflowWrap: 'anywhere'}}>
+                <Typography variant="body1" color="inherit">
+                  {line !== null && `Line ${line}: `}
+                  <Coded>{message}</Coded>
+                </Typography>
+                <Typography variant="body1" sx={{fontStyle: 'italic'}}>
+                  <Coded>{remedy}</Coded>
+                </Typography>
+              </Box>
+            ))}
+        </Box>
+      ))}
+    </Box>
+  )
+}

@@ -1,0 +1,196 @@
+import {Box, Button, LinearProgress, TextField, Typography} from '@mui/material'
+import {useMutation} from '@tanstack/react-query'
+import {useRef, useState, type ChangeEvent, type DragEvent} from 'react'
+import {api, unwrap, type Schemas} from '../../api/client'
+import {chosen, dropped, pack, type Parcel, type Placed} from '../../parts/files'
+import {sendInParts} from '../../parts/parts'
+import {ErrorText} from '../../parts/Remark'
+import {many} from '../../parts/when'
+import {CheckPaper} from './CheckPaper'
+import {wayOf} from './way'
+
+interface Given {
+  parcel: Parcel
+  /** what was chosen, in words */
+  words: string
+}
+
+/** A site is chosen once, tried as often as wanted, and handed in. */
+export function HandIn({
+  token,
+  work,
+  onDone,
+}: {
+  token: string
+  work: Schemas['MyAssignment']
+  onDone: () => Promise<unknown>
+}) {
+  const [given, setGiven] = useState<Given | null>(null)
+  const [note, setNote] = useState('')
+  const [address, setAddress] = useState('')
+  const [sent, setSent] = useState(0)
+  const send = async ({parcel}: Given) => {
+    setSent(0)
+    return sendInParts(parcel, wayOf(token, work.id), received => setSent((100 * received) / parcel.bytes.size))
+  }
+  const words = (parcel: Parcel) => ({
+    packed: parcel.packed,
+    note,
+    address: address.trim() === '' ? null : address.trim(),
+  })
+  const attempt = useMutation({
+    mutationFn: async (what: Given) => {
+      const upload = await send(what)
+      const params = {path: {token, upload}}
+      return unwrap(api.POST('/api/my/{token}/uploads/{upload}/try', {params, body: words(what.parcel)}))
+    },
+  })
+  const handIn = useMutation({
+    mutationFn: async (what: Given) => {
+      const upload = await send(what)
+      const params = {path: {token, upload}}
+      return unwrap(api.POST('/api/my/{token}/uploads/{upload}/hand-in', {params, body: words(what.parcel)}))
+    },
+    onSuccess: onDone,
+  })
+  const take = useMutation({
+    mutationFn: async (files: Promise<Placed[]>): Promise<Given> => {
+      const list = await files
+      const parcel = await pack(list)
+      return {parcel, words: parcel.packed ? `${many(list.length, 'file')} from ${parcel.name}` : parcel.name}
+    },
+    onSuccess: what => {
+      setGiven(what)
+      attempt.reset()
+      handIn.reset()
+    },
+  })
+  const busy = attempt.isPending || handIn.isPending
+  if (work.refusal !== null)
+    return (
+      <Typography variant="body1" role="status" sx={{my: 3, color: 'desk.waits'}}>
+        {work.refusal}
+      </Typography>
+    )
+  return (
+    <Box component="section" aria-labelledby="hand-in" sx={{my: 3}}>
+      <Typography variant="h2" id="hand-in" gutterBottom>
+        Hand in
+      </Typography>
+      {work.late && (
+        <Typography variant="body1" sx={{color: 'desk.waits', mb: 1}}>
+          The time is over. You can still hand in, and it will be marked as late.
+        </Typography>
+      )}
+      <Chooser onFiles={files => take.mutate(files)} words={given?.words ?? null} busy={take.isPending} />
+      <ErrorText error={take.error} />
+      {given !== null && (
+        <Box sx={{display: 'grid', gap: 2, mt: 2}}>
+          <TextField
+            label="A note to your instructor, if there is something to say"
+            multiline
+            minRows={2}
+            value={note}
+            onChange={event => setNote(event.target.value)}
+          />
+          <TextField
+            label="Where the site is published, if it is"
+            placeholder="https://…"
+            value={address}
+            onChange={event => setAddress(event.target.value)}
+            slotProps={{htmlInput: {inputMode: 'url'}}}
+          />
+          {busy && <LinearProgress variant="determinate" value={sent} aria-label="On its way" />}
+          <ErrorText error={attempt.error ?? handIn.error} />
+          <Box sx={{display: 'flex', flexWrap: 'wrap', gap: 2}}>
+            {work.sees !== 'nothing' && (
+              <Button
+                variant="outlined"
+                loading={attempt.isPending}
+                disabled={busy}
+                onClick={() => attempt.mutate(given)}
+              >
+                Try it first
+              </Button>
+            )}
+            <Button variant="contained" loading={handIn.isPending} disabled={busy} onClick={() => handIn.mutate(given)}>
+              Hand it in
+            </Button>
+          </Box>
+          {work.sees !== 'nothing' && (
+            <Typography variant="body2" color="textSecondary">
+              Trying shows what the check says. Nothing of it is kept, and nobody else sees it.
+            </Typography>
+          )}
+          {attempt.data !== undefined && <CheckPaper check={attempt.data} />}
+        </Box>
+      )}
+    </Box>
+  )
+}
+
+/** Where a zip, a folder or files are dropped, or chosen. */
+function Chooser({
+  onFiles,
+  words,
+  busy,
+}: {
+  onFiles: (files: Promise<Placed[]>) => void
+  words: string | null
+  busy: boolean
+}) {
+  const [over, setOver] = useState(false)
+  const files = useRef<HTMLInputElement>(null)
+  const folder = useRef<HTMLInputElement>(null)
+  const take = (event: ChangeEvent<HTMLInputElement>) => {
+    const list = chosen(event.target.files)
+    event.target.value = ''
+    if (list.length > 0) onFiles(Promise.resolve(list))
+  }
+  return (
+    <Box
+      onDragOver={event => {
+        event.preventDefault()
+        setOver(true)
+      }}
+      onDragLeave={() => setOver(false)}
+      onDrop={(event: DragEvent) => {
+        event.preventDefault()
+        setOver(false)
+        onFiles(dropped(event.dataTransfer))
+      }}
+      sx={{
+        border: 2,
+        borderStyle: over ? 'solid' : 'dashed',
+        borderColor: over ? 'desk.ink' : 'desk.rule',
+        bgcolor: 'desk.sheet',
+        p: 2.5,
+        textAlign: 'center',
+      }}
+    >
+      <Typography variant="body1" role="status" sx={{mb: 1, overflowWrap: 'anywhere'}}>
+        {words === null ? 'Drop your site here: its folder, its files, or a zip of it.' : `Chosen: ${words}.`}
+      </Typography>
+      <Box sx={{display: 'flex', flexWrap: 'wrap', gap: 1.5, justifyContent: 'center'}}>
+        <Button variant="outlined" loading={busy} onClick={() => files.current?.click()}>
+          {words === null ? 'Choose a zip or files' : 'Choose others'}
+        </Button>
+        <Button loading={busy} onClick={() => folder.current?.click()}>
+          Choose a folder
+        </Button>
+      </Box>
+      <input ref={files} type="file" multiple hidden aria-label="A zip or files" onChange={take} />
+      <input
+        ref={element => {
+          folder.current = element
+          // React does not know this attribute, which every browser at a desk does.
+          element?.setAttribute('webkitdirectory', '')
+        }}
+        type="file"
+        hidden
+        aria-label="A folder"
+        onChange={take}
+      />
+    </Box>
+  )
+}

@@ -1,0 +1,96 @@
+import {Box, Button, Link, Typography} from '@mui/material'
+import {useMutation, useQueryClient, useSuspenseQuery} from '@tanstack/react-query'
+import {useParams} from 'react-router'
+import {api, unwrap, type Schemas} from '../../api/client'
+import {course, studentLinks} from '../../api/queries'
+import {Frame} from '../../parts/Frame'
+import {Empty, ErrorText} from '../../parts/Remark'
+import {many} from '../../parts/when'
+import {mono} from '../../theme/theme'
+import {Screen} from '../Screen'
+
+export const Links = () => (
+  <Screen>
+    <LinksScreen />
+  </Screen>
+)
+
+/** The private links of all students: to be sent, printed and cut up, or taken back one by one. */
+function LinksScreen() {
+  const {id = ''} = useParams()
+  const {data: of} = useSuspenseQuery(course(id))
+  const {data} = useSuspenseQuery(studentLinks(id))
+  const send = useMutation({
+    mutationFn: () => unwrap(api.POST('/api/courses/{course}/student-links/letters', {params: {path: {course: id}}})),
+  })
+  return (
+    <Frame
+      steps={[
+        {name: of.title, to: `/courses/${id}`},
+        {name: 'Roster', to: `/courses/${id}/roster`},
+        {name: 'Students’ links'},
+      ]}
+    >
+      <Box className="not-printed" sx={{display: 'flex', alignItems: 'baseline', gap: 2}}>
+        <Typography variant="h1" sx={{flex: 1}}>
+          Students’ links
+        </Typography>
+        <Button onClick={() => print()}>Print</Button>
+        <Button variant="outlined" loading={send.isPending} onClick={() => send.mutate()}>
+          Send each their link
+        </Button>
+      </Box>
+      <Typography className="not-printed" variant="body2" color="textSecondary" sx={{maxWidth: 680, mb: 2}}>
+        By their link students come to a page of their own, without logging in: the work that is set, a way to try and
+        to hand in, and their replies. Whoever has a link can hand in for that student. Making a new one ends the old.
+      </Typography>
+      <ErrorText error={send.error} />
+      {send.data !== undefined && (
+        <Typography variant="body2" role="status" sx={{mb: 1}}>
+          {many(send.data.sent, 'letter')} on the way.
+          {send.data.without.length > 0 && ` No e-mail address is known of ${send.data.without.join(', ')}.`}
+        </Typography>
+      )}
+      {data.length === 0 && <Empty>No students yet. Paste them from a spreadsheet.</Empty>}
+      <Box component="ul" aria-label="Students’ links" sx={{listStyle: 'none', m: 0, p: 0}}>
+        {data.map(student => (
+          <Line key={student.id} courseId={id} student={student} />
+        ))}
+      </Box>
+    </Frame>
+  )
+}
+
+function Line({courseId, student}: {courseId: string; student: Schemas['StudentLink']}) {
+  const queries = useQueryClient()
+  const revoke = useMutation({
+    mutationFn: () => unwrap(api.DELETE('/api/students/{student}/link', {params: {path: {student: student.id}}})),
+    onSettled: () => queries.invalidateQueries({queryKey: studentLinks(courseId).queryKey}),
+  })
+  return (
+    <Box component="li" sx={{borderTop: 1, borderColor: 'divider', py: 1, breakInside: 'avoid'}}>
+      <Box sx={{display: 'flex', gap: 2, alignItems: 'baseline'}}>
+        <Typography variant="h3" component="span" sx={{flex: 1}}>
+          {student.name}
+          <Typography variant="body2" component="span" color="textSecondary">
+            {' '}
+            {student.handle}
+          </Typography>
+        </Typography>
+        <Link
+          component="button"
+          variant="body2"
+          className="not-printed"
+          aria-label={`Make a new link for ${student.name}`}
+          onClick={() => revoke.mutate()}
+        >
+          Make a new one
+        </Link>
+      </Box>
+      <Typography variant="body2" sx={{fontFamily: mono, overflowWrap: 'anywhere'}}>
+        {student.link}
+      </Typography>
+      <ErrorText error={revoke.error} />
+    </Box>
+  )
+}
