@@ -120,6 +120,10 @@ Route::middleware(['auth', WriteDown::class])->group(function (): void {
     Route::post('assignments/{assignment}/brief/trial', [BriefController::class, 'try'])->can('direct', 'assignment');
     Route::get('assignments/{assignment}/arrivals', [ArrivalController::class, 'index'])->can('view', 'assignment');
     Route::post('assignments/{assignment}/arrivals', [ArrivalController::class, 'store'])->can('mark', 'assignment');
+    Route::post('assignments/{assignment}/uploads', [ArrivalController::class, 'begin'])->can('mark', 'assignment');
+    Route::put('uploads/{upload}', [ArrivalController::class, 'add'])->can('mark', 'upload');
+    Route::post('uploads/{upload}/arrival', [ArrivalController::class, 'drop'])->can('mark', 'upload');
+    Route::delete('assignments/{assignment}/drops/{drop}', [ArrivalController::class, 'takeBack'])->whereUuid('drop')->can('mark', 'assignment');
     Route::patch('arrivals/{arrival}', [ArrivalController::class, 'update'])->can('mark', 'arrival');
     Route::get('hand-ins/{handIn}', [HandInController::class, 'show'])->can('view', 'handIn');
     Route::put('hand-ins/{handIn}/chosen', [HandInController::class, 'choose'])->can('mark', 'handIn');

@@ -11,6 +11,7 @@ use App\Models\Course;
 use App\Models\HandIn;
 use App\Models\Invitation;
 use App\Models\Student;
+use App\Models\Upload;
 use App\Models\User;
 use Illuminate\Http\Request;
 use Illuminate\Routing\Route;
@@ -49,6 +50,8 @@ final readonly class Deed
         'DELETE assignments/{assignment}/materials/{role}' => 'took files from {assignment}',
         'PUT assignments/{assignment}/brief' => 'put a brief in use for {assignment}',
         'POST assignments/{assignment}/arrivals' => 'dropped hand-ins for {assignment}',
+        'POST uploads/{upload}/arrival' => 'dropped {upload}',
+        'DELETE assignments/{assignment}/drops/{drop}' => 'took a drop back from {assignment}',
         'PATCH arrivals/{arrival}' => 'matched {arrival}',
         'PUT hand-ins/{handIn}/chosen' => 'chose an attempt of {handIn}',
         'DELETE hand-ins/{handIn}/chosen' => 'let the last attempt in time of {handIn} count',
@@ -98,7 +101,7 @@ final readonly class Deed
     {
         return match (true) {
             $model instanceof Assignment => $model->title,
-            $model instanceof Student, $model instanceof User, $model instanceof Arrival => $model->name,
+            $model instanceof Student, $model instanceof User, $model instanceof Arrival, $model instanceof Upload => $model->name,
             $model instanceof Invitation => $model->email,
             $model instanceof HandIn => $model->student()->first()->name ?? 'a student',
             default => '',

@@ -7,37 +7,51 @@ namespace App\Intake;
 use App\Models\Student;
 use Illuminate\Support\Collection;
 use InkedMargin\Core\Source\NearestName;
+use Normalizer;
 
-/** Tells from the names of an archive and its folder whose it is, or who may be meant. */
+/** Tells from the names of an archive and its folders whose it is, or who may be meant. */
 final readonly class StudentMatcher
 {
-    /** @param  Collection<int, Student>  $students of the course */
-    public function __construct(private Collection $students)
+    /**
+     * @param  Collection<int, Student>  $students  of the course
+     * @param  array<string, list<string>>  $learned  ids of students by words that were matched to them by hand
+     */
+    public function __construct(private Collection $students, private array $learned = [])
     {
     }
 
-    /** The one student whose handle, or whole name, stands in one of the names; nobody when two could be meant. */
+    /**
+     * The one student whose handle, e-mail address or whole name (in either order) stands in one of the names, or who was
+     * meant by one of its words before; nobody when two could be meant.
+     */
     public function match(string ...$names): ?Student
     {
-        $words = $this->words(...$names);
-        $matching = $this->students->filter(fn (Student $student) => str_contains(
-            $words,
-            '-'.self::plain($student->handle).'-',
-        ));
-        if ($matching->isEmpty()) {
-            $matching = $this->students->filter(fn (Student $student) => str_contains(
-                $words,
-                '-'.self::plain($student->name).'-',
-            ));
+        $text = '-'.implode('-', array_map(self::plain(...), $names)).'-';
+        $words = array_fill_keys(self::words(...$names), true);
+        $has = fn (string $name) => $name !== '' && str_contains($text, '-'.self::plain($name).'-');
+        $ways = [
+            fn (Student $student) => $has($student->handle),
+            fn (Student $student) => $student->email !== '' && ($has($student->email) || $has(explode('@', $student->email)[0])),
+            fn (Student $student) => self::allIn(self::words($student->name), $words),
+            fn (Student $student) => array_filter(
+                array_keys($words),
+                fn (int|string $word) => in_array($student->id, $this->learned[(string) $word] ?? [], true),
+            ) !== [],
+        ];
+        foreach ($ways as $isMeant) {
+            $meant = $this->students->filter($isMeant);
+            if ($meant->isNotEmpty()) {
+                return $meant->count() === 1 ? $meant->first() : null;
+            }
         }
 
-        return $matching->count() === 1 ? $matching->first() : null;
+        return null;
     }
 
     /** @return Collection<int, Student> at most three who may be meant, the likeliest first */
     public function likely(string ...$names): Collection
     {
-        $given = array_filter(explode('-', $this->words(...$names)), fn (string $word) => strlen($word) > 2);
+        $given = array_filter(self::words(...$names), fn (string $word) => mb_strlen($word) > 2);
 
         return $this->students
             ->map(fn (Student $student) => [$student, $this->distance($student, $given)])
@@ -48,12 +62,39 @@ final readonly class StudentMatcher
             ->values();
     }
 
+    /**
+     * Words of names that may stand for their student the next time: those that are no part of anybody's own name.
+     *
+     * @return list<string>
+     */
+    public function telling(string ...$names): array
+    {
+        $known = [];
+        foreach ($this->students as $student) {
+            $known += array_fill_keys(self::words($student->handle, $student->name, $student->email), true);
+        }
+
+        return array_values(array_filter(
+            array_unique(self::words(...$names)),
+            fn (string $word) => mb_strlen($word) > 2 && mb_strlen($word) <= 100 && ! isset($known[$word]),
+        ));
+    }
+
+    /**
+     * @param  list<string>  $parts
+     * @param  array<array-key, true>  $words
+     */
+    private static function allIn(array $parts, array $words): bool
+    {
+        return count($parts) > 1 && array_filter($parts, fn (string $part) => ! isset($words[$part])) === [];
+    }
+
     /** @param  array<string>  $given */
     private function distance(Student $student, array $given): int
     {
         $least = 3;
-        foreach (explode('-', self::plain($student->handle.' '.$student->name)) as $word) {
-            foreach (strlen($word) > 2 ? $given : [] as $other) {
+        foreach (self::words($student->handle, $student->name) as $word) {
+            foreach (mb_strlen($word) > 2 ? $given : [] as $other) {
                 $least = min($least, NearestName::distance($word, $other, 3));
             }
         }
@@ -61,13 +102,20 @@ final readonly class StudentMatcher
         return $least;
     }
 
-    private function words(string ...$names): string
+    /** @return list<string> */
+    private static function words(string ...$names): array
     {
-        return '-'.implode('-', array_map(self::plain(...), $names)).'-';
+        return array_values(array_filter(
+            explode('-', implode('-', array_map(self::plain(...), $names))),
+            fn (string $word) => $word !== '',
+        ));
     }
 
+    /** Lower case, composed (as not every system writes names), with a hyphen for whatever is no letter or digit. */
     private static function plain(string $name): string
     {
-        return trim(preg_replace('/[^\p{L}\p{N}]+/u', '-', mb_strtolower($name)) ?? '', '-');
+        $composed = Normalizer::normalize($name, Normalizer::FORM_C);
+
+        return trim(preg_replace('/[^\p{L}\p{M}\p{N}]+/u', '-', mb_strtolower($composed === false ? $name : $composed)) ?? '', '-');
     }
 }

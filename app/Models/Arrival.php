@@ -19,6 +19,10 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $sha256
  * @property ArrivalState $state
  * @property string|null $reason
+ * @property string|null $drop_id  of what was dropped together
+ * @property string|null $parent_id  the archive of the class that it came in
+ * @property string $within  the folders around it there
+ * @property bool $packed  whether it was a folder, or loose files, and nobody chose its name
  * @property list<string> $likely  ids of students who may be meant where nobody was matched
  * @property \Illuminate\Support\Carbon $arrived_at
  * @property Assignment $assignment
@@ -29,13 +33,13 @@ final class Arrival extends Model implements BelongsToCourse
 {
     use HasUuids;
 
-    protected $attributes = ['likely' => '[]'];
+    protected $attributes = ['likely' => '[]', 'within' => '', 'packed' => false];
 
     public $timestamps = false;
 
     protected function casts(): array
     {
-        return ['arrived_at' => 'datetime', 'likely' => 'array', 'state' => ArrivalState::class];
+        return ['arrived_at' => 'datetime', 'likely' => 'array', 'packed' => 'boolean', 'state' => ArrivalState::class];
     }
 
     public function courseId(): string

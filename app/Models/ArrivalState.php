@@ -14,4 +14,6 @@ enum ArrivalState: string
     case Refused = 'refused';
     /** the same file came before */
     case Repeated = 'repeated';
+    /** it was the archive of a class, and what was in it arrived */
+    case Opened = 'opened';
 }

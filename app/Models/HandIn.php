@@ -39,6 +39,8 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property \Illuminate\Database\Eloquent\Collection<int, Reply> $replies
  * @property-read int $notes_count  where it was counted, as is the next
  * @property-read int $replies_count
+ * @property-read int $remarks_count
+ * @property-read int $marks_count
  */
 final class HandIn extends Model implements BelongsToCourse
 {

@@ -47,6 +47,8 @@ it('lets nobody reach another’s course, and strangers not even the door', func
         '{arrival}' => \App\Models\Arrival::query()->value('id'),
         '{stockRemark}' => \App\Models\StockRemark::query()->create(['course_id' => $handIn->assignment->course_id, 'body' => 'x'])->id,
         '{form}' => 'csv',
+        '{upload}' => \App\Models\Upload::query()->create(['assignment_id' => $handIn->assignment_id, 'name' => 'x', 'bytes' => 1])->id,
+        '{drop}' => '00000000-0000-7000-8000-000000000000',
     ];
     $address = '/api/'.strtr($address, $places);
 
@@ -58,6 +60,10 @@ it('lets nobody reach another’s course, and strangers not even the door', func
     ['DELETE', 'courses/{course}', ['title' => 'x']],
     ['PUT', 'courses/{course}/put-away'],
     ['DELETE', 'courses/{course}/put-away'],
+    ['POST', 'assignments/{assignment}/uploads', ['name' => 'x', 'bytes' => 1]],
+    ['PUT', 'uploads/{upload}'],
+    ['POST', 'uploads/{upload}/arrival', ['packed' => false]],
+    ['DELETE', 'assignments/{assignment}/drops/{drop}'],
     ['POST', 'courses/{course}/student-links'],
     ['POST', 'courses/{course}/student-links/letters'],
     ['DELETE', 'students/{student}/link'],
@@ -131,7 +137,7 @@ it('lets a marker read and mark, and only an instructor change what is asked and
     $handIn->assignment->course->users()->attach($marker, ['role' => 'marker']);
     $places = [
         'course' => $handIn->assignment->course, 'assignment' => $handIn->assignment, 'handIn' => $handIn, 'student' => $handIn->student,
-        'arrival' => \App\Models\Arrival::query()->firstOrFail(), 'note' => null, 'invitation' => null,
+        'arrival' => \App\Models\Arrival::query()->firstOrFail(), 'note' => null, 'invitation' => null, 'upload' => null,
     ];
     $asked = [];
     foreach (Route::getRoutes()->getRoutes() as $route) {

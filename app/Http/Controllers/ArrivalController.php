@@ -5,18 +5,29 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\ArrivalsRequest;
+use App\Http\Requests\DropRequest;
 use App\Http\Requests\MatchRequest;
+use App\Http\Requests\PartRequest;
+use App\Http\Requests\UploadRequest;
 use App\Http\Resources\ArrivalView;
+use App\Http\Resources\Made;
 use App\Http\Resources\RunView;
 use App\Http\Resources\StudentLine;
 use App\Http\Resources\Taken;
+use App\Http\Resources\TakenBack;
+use App\Http\Resources\UploadView;
 use App\Intake\BlobStore;
+use App\Intake\Counting;
+use App\Intake\LearnedNames;
+use App\Intake\Parts;
 use App\Intake\StoreFailure;
 use App\Jobs\UnpackArrival;
 use App\Models\Arrival;
 use App\Models\ArrivalState;
 use App\Models\Assignment;
+use App\Models\HandIn;
 use App\Models\Student;
+use App\Models\Upload;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Collection;
@@ -27,6 +38,8 @@ use OpenApi\Attributes as OA;
 
 final class ArrivalController extends Controller
 {
+    private const MOST = 600;
+
     #[OA\Get(
         path: '/api/assignments/{assignment}/arrivals',
         operationId: 'arrivals',
@@ -43,7 +56,7 @@ final class ArrivalController extends Controller
         $arrivals = $assignment->arrivals()
             ->with(['student', 'handIn.run'])
             ->orderByRaw("state = 'unmatched' desc, arrived_at desc, id desc")
-            ->limit(300)->get();
+            ->limit(self::MOST)->get();
 
         return response()->json($arrivals->map(fn (Arrival $arrival) => new ArrivalView(
             $arrival->id,
@@ -57,6 +70,9 @@ final class ArrivalController extends Controller
             $arrival->handIn?->attempt,
             $arrival->handIn === null ? null : RunView::of($arrival->handIn->run),
             $arrival->handIn?->run?->foundCount() ?? 0,
+            $arrival->within,
+            $arrival->parent_id,
+            $arrival->drop_id,
         ))->values());
     }
 
@@ -74,9 +90,7 @@ final class ArrivalController extends Controller
     )]
     public function store(ArrivalsRequest $request, Assignment $assignment, BlobStore $blobs): JsonResponse
     {
-        if ($assignment->closed_at !== null) {
-            throw ValidationException::withMessages(['files' => 'This assignment is closed. Open it again to take hand-ins; none was taken.']);
-        }
+        self::refuseClosed($assignment);
         /** @var list<UploadedFile> $files */
         $files = $request->file('files');
         foreach ($files as $taken => $file) {
@@ -101,6 +115,96 @@ final class ArrivalController extends Controller
 
         // PHP drops what is beyond its own limit without a word: the client counts.
         return response()->json(new Taken(count($files)), 202);
+    }
+
+    /** A file begins to come in, in parts. */
+    #[OA\Post(
+        path: '/api/assignments/{assignment}/uploads',
+        operationId: 'beginUpload',
+        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: UploadRequest::class)),
+        responses: [new OA\Response(response: 201, description: 'Begun', content: new OA\JsonContent(ref: UploadView::class))],
+    )]
+    public function begin(UploadRequest $request, Assignment $assignment): JsonResponse
+    {
+        self::refuseClosed($assignment);
+        $upload = Upload::query()->create([
+            'assignment_id' => $assignment->id, 'name' => $request->fileName(), 'bytes' => $request->integer('bytes'),
+        ]);
+
+        return response()->json(UploadView::of($upload, 0), 201);
+    }
+
+    #[OA\Put(
+        path: '/api/uploads/{upload}',
+        operationId: 'addToUpload',
+        parameters: [new OA\QueryParameter(name: 'offset', required: true, schema: new OA\Schema(type: 'integer'))],
+        requestBody: new OA\RequestBody(content: new OA\MediaType(mediaType: 'application/octet-stream', schema: new OA\Schema(type: 'string', format: 'binary'))),
+        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: UploadView::class))],
+    )]
+    public function add(PartRequest $request, Upload $upload, Parts $parts): JsonResponse
+    {
+        return response()->json(UploadView::of($upload, $parts->add($upload, $request->offset(), $request->part())));
+    }
+
+    /** The file is whole: it lies in the tray, waiting to be unpacked. */
+    #[OA\Post(
+        path: '/api/uploads/{upload}/arrival',
+        operationId: 'dropUpload',
+        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: DropRequest::class)),
+        responses: [new OA\Response(response: 201, description: 'Waiting to be unpacked', content: new OA\JsonContent(ref: Made::class))],
+    )]
+    public function drop(DropRequest $request, Upload $upload, Parts $parts): JsonResponse
+    {
+        abort_if($upload->student_id !== null, 404, 'There is no such file on its way.');
+        $assignment = $upload->assignment()->firstOrFail();
+        self::refuseClosed($assignment);
+        $sha256 = $parts->finish($upload);
+        $arrival = DB::transaction(function () use ($request, $upload, $assignment, $sha256): Arrival {
+            $arrival = $assignment->arrivals()->create([
+                'name' => $upload->name,
+                'sha256' => $sha256,
+                'state' => ArrivalState::Waiting,
+                'arrived_at' => now(),
+                'packed' => $request->boolean('packed'),
+                'drop_id' => $request->string('drop')->toString(),
+            ]);
+            $upload->delete();
+            UnpackArrival::dispatch($arrival->id);
+
+            return $arrival;
+        });
+
+        return response()->json(new Made($arrival->id), 201);
+    }
+
+    /** Takes back what was dropped together, but for hand-ins that somebody has written to. */
+    #[OA\Delete(
+        path: '/api/assignments/{assignment}/drops/{drop}',
+        operationId: 'takeDropBack',
+        responses: [new OA\Response(response: 200, description: 'Gone', content: new OA\JsonContent(ref: TakenBack::class))],
+    )]
+    public function takeBack(Assignment $assignment, string $drop): JsonResponse
+    {
+        return response()->json(DB::transaction(function () use ($assignment, $drop): TakenBack {
+            Assignment::query()->whereKey($assignment->id)->lockForUpdate()->firstOrFail();
+            $arrivals = $assignment->arrivals()->where('drop_id', $drop)->get();
+            $handIns = HandIn::query()->whereKey($arrivals->where('state', ArrivalState::Taken)->pluck('hand_in_id')->filter())
+                ->withCount(['remarks', 'replies', 'marks'])->get();
+            $kept = $handIns->filter(fn (HandIn $one) => $one->remarks_count + $one->replies_count + $one->marks_count > 0);
+            $gone = $arrivals->whereNotIn('hand_in_id', $kept->modelKeys());
+            Arrival::query()->whereKey($gone->modelKeys())->delete();
+            HandIn::query()->whereKey($handIns->diff($kept)->modelKeys())->delete();
+            Counting::settle($assignment);
+
+            return new TakenBack($gone->count(), $kept->count());
+        }));
+    }
+
+    private static function refuseClosed(Assignment $assignment): void
+    {
+        if ($assignment->closed_at !== null) {
+            throw ValidationException::withMessages(['files' => 'This assignment is closed. Open it again to take hand-ins; none was taken.']);
+        }
     }
 
     /**
@@ -137,6 +241,7 @@ final class ArrivalController extends Controller
             $isMine = Arrival::query()->whereKey($arrival->id)->where('state', ArrivalState::Unmatched)
                 ->update(['student_id' => $student->id, 'state' => ArrivalState::Waiting]) > 0;
             if ($isMine) {
+                LearnedNames::learn($arrival, $student);
                 UnpackArrival::dispatch($arrival->id);
             }
 

@@ -37,6 +37,12 @@ final readonly class ArrivalView
         public ?RunView $run,
         #[OA\Property]
         public int $findings,
+        #[OA\Property(description: 'the folders around it in the archive of the class')]
+        public string $within,
+        #[OA\Property(description: 'the archive of the class that it came in')]
+        public ?string $parentId,
+        #[OA\Property(description: 'of what was dropped together')]
+        public ?string $dropId,
     ) {
     }
 }

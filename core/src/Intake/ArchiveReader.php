@@ -31,13 +31,27 @@ final readonly class ArchiveReader
         $zip = new ZipArchive;
         $opened = is_file($path) && filesize($path) > 0 ? $zip->open($path, ZipArchive::RDONLY) : ZipArchive::ER_NOZIP;
         if ($opened !== true) {
-            throw new Refusal(RefusalReason::NotAnArchive, "\"$name\" is not a zip archive.");
+            throw new Refusal(RefusalReason::NotAnArchive, self::notAZip($name));
         }
         try {
             return SiteRoot::find(pathinfo($name, PATHINFO_FILENAME), $this->files($zip, $name), $isSent ? $name : null);
         } finally {
             $zip->close();
         }
+    }
+
+    private static function notAZip(string $name): string
+    {
+        $kind = match (1) {
+            preg_match('/\.rar$/i', $name) => 'a RAR archive',
+            preg_match('/\.7z$/i', $name) => 'a 7z archive',
+            preg_match('/\.(?:tar(?:\.\w+)?|t[gbx]z2?|gz)$/i', $name) => 'a tar archive',
+            default => null,
+        };
+
+        return $kind === null
+            ? "\"$name\" is not a zip archive."
+            : "\"$name\" is $kind, and only zip is read here. Unpack it, and make a zip of the folder.";
     }
 
     /** @return array<string, SourceFile> */

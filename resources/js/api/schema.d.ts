@@ -69,6 +69,73 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/assignments/{assignment}/uploads": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A file begins to come in, in parts. */
+        post: operations["beginUpload"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/uploads/{upload}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["addToUpload"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/uploads/{upload}/arrival": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The file is whole: it lies in the tray, waiting to be unpacked. */
+        post: operations["dropUpload"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/assignments/{assignment}/drops/{drop}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Takes back what was dropped together, but for hand-ins that somebody has written to. */
+        delete: operations["takeDropBack"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/arrivals/{arrival}": {
         parameters: {
             query?: never;
@@ -1310,6 +1377,12 @@ export interface components {
             /** @description of the draft that was changed; 0 for none */
             version: number;
         };
+        DropRequest: {
+            /** @description whether it is a folder, or loose files, packed on the way */
+            packed: boolean;
+            /** @description a UUID that all files dropped together share */
+            drop: string;
+        };
         FirstRunRequest: {
             name: string;
             email: string;
@@ -1415,7 +1488,7 @@ export interface components {
             id: string;
             name: string;
             /** @enum {App\Models\ArrivalState} */
-            state: "waiting" | "taken" | "unmatched" | "refused" | "repeated";
+            state: "waiting" | "taken" | "unmatched" | "refused" | "repeated" | "opened";
             reason: string | null;
             arrivedAt: string;
             student: components["schemas"]["StudentLine"] | null;
@@ -1424,6 +1497,12 @@ export interface components {
             attempt: number | null;
             run: components["schemas"]["RunView"] | null;
             findings: number;
+            /** @description the folders around it in the archive of the class */
+            within: string;
+            /** @description the archive of the class that it came in */
+            parentId: string | null;
+            /** @description of what was dropped together */
+            dropId: string | null;
         };
         /** @description An assignment in the list of a course. */
         AssignmentLine: {
@@ -2314,6 +2393,13 @@ export interface components {
         Taken: {
             taken: number;
         };
+        /** @description What came of taking back what was dropped together. */
+        TakenBack: {
+            /** @description files that are out of the tray */
+            gone: number;
+            /** @description hand-ins that stay, as somebody has written to them */
+            kept: number;
+        };
         /** @description A site that a brief can be tried on. */
         TrialSite: {
             key: string;
@@ -2536,6 +2622,109 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Taken"];
+                };
+            };
+        };
+    };
+    beginUpload: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["UploadRequest"];
+            };
+        };
+        responses: {
+            /** @description Begun */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UploadView"];
+                };
+            };
+        };
+    };
+    addToUpload: {
+        parameters: {
+            query: {
+                offset: number;
+            };
+            header?: never;
+            path: {
+                upload: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UploadView"];
+                };
+            };
+        };
+    };
+    dropUpload: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                upload: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["DropRequest"];
+            };
+        };
+        responses: {
+            /** @description Waiting to be unpacked */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Made"];
+                };
+            };
+        };
+    };
+    takeDropBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignment: string;
+                drop: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Gone */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TakenBack"];
                 };
             };
         };
