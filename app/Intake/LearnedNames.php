@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Intake;
 
 use App\Models\Arrival;
+use App\Models\Assignment;
 use App\Models\Student;
 use Illuminate\Support\Facades\DB;
 
@@ -31,6 +32,8 @@ final readonly class LearnedNames
         $others = Arrival::query()->whereIn('assignment_id', $course->assignments()->reorder()->select('id'))
             ->where('student_id', '!=', $student->id)->whereNotNull('student_id')->get(['name', 'within']);
         $common = array_fill_keys($others->flatMap(fn (Arrival $one) => $matcher->telling($one->name, $one->within))->all(), true);
+        $titles = array_map(fn (Assignment $one) => $one->title, $course->assignments()->get()->all());
+        $common += array_fill_keys($matcher->telling($course->title, ...$titles), true);
         $words = array_filter(
             $matcher->telling(pathinfo($arrival->name, PATHINFO_FILENAME), $arrival->within),
             fn (string $word) => ! isset($common[$word]),

@@ -12,6 +12,15 @@ use Normalizer;
 /** Tells from the names of an archive and its folders whose it is, or who may be meant. */
 final readonly class StudentMatcher
 {
+    /** Words that hand-ins are named by, and that tell nobody (common practice). */
+    private const GENERIC = [
+        'assignment', 'attempt', 'class', 'code', 'copy', 'course', 'css', 'done', 'draft', 'drill', 'exercise', 'export', 'file',
+        'files', 'final', 'finished', 'folder', 'hand', 'home', 'homepage', 'homework', 'html', 'images', 'index', 'last', 'main',
+        'module', 'new', 'old', 'page', 'pages', 'part', 'portfolio', 'practice', 'project', 'public', 'root', 'school', 'second',
+        'site', 'sites', 'src', 'student', 'style', 'styles', 'submission', 'task', 'test', 'the', 'unit', 'untitled', 'upload',
+        'version', 'web', 'webpage', 'webpages', 'website', 'websites', 'week', 'work', 'www', 'zip',
+    ];
+
     /**
      * @param  Collection<int, Student>  $students  of the course
      * @param  array<string, list<string>>  $learned  ids of students by words that were matched to them by hand
@@ -33,10 +42,6 @@ final readonly class StudentMatcher
             fn (Student $student) => $has($student->handle),
             fn (Student $student) => $student->email !== '' && ($has($student->email) || $has(explode('@', $student->email)[0])),
             fn (Student $student) => self::allIn(self::words($student->name), $words),
-            fn (Student $student) => array_filter(
-                array_keys($words),
-                fn (int|string $word) => in_array($student->id, $this->learned[(string) $word] ?? [], true),
-            ) !== [],
         ];
         foreach ($ways as $isMeant) {
             $meant = $this->students->filter($isMeant);
@@ -45,7 +50,28 @@ final readonly class StudentMatcher
             }
         }
 
-        return null;
+        return $this->remembered($words, ...$names);
+    }
+
+    /**
+     * Who was meant by one of the words before, unless another word is nearly somebody else's name.
+     *
+     * @param  array<array-key, true>  $words
+     */
+    private function remembered(array $words, string ...$names): ?Student
+    {
+        $ids = [];
+        foreach (array_keys($words) as $word) {
+            $ids += array_fill_keys($this->learned[(string) $word] ?? [], true);
+        }
+        if (count($ids) !== 1) {
+            return null;
+        }
+        $meant = $this->students->firstWhere('id', array_key_first($ids));
+        $given = array_filter(self::words(...$names), fn (string $word) => ! isset($this->learned[$word]) && mb_strlen($word) > 2);
+        $others = $this->students->filter(fn (Student $one) => $one !== $meant && $this->distance($one, $given) <= 1);
+
+        return $others->isEmpty() ? $meant : null;
     }
 
     /** @return Collection<int, Student> at most three who may be meant, the likeliest first */
@@ -63,13 +89,14 @@ final readonly class StudentMatcher
     }
 
     /**
-     * Words of names that may stand for their student the next time: those that are no part of anybody's own name.
+     * Words of names that may stand for their student the next time: those that are no part of anybody's own
+     * name, and not what every hand-in is called.
      *
      * @return list<string>
      */
     public function telling(string ...$names): array
     {
-        $known = [];
+        $known = array_fill_keys(self::GENERIC, true);
         foreach ($this->students as $student) {
             $known += array_fill_keys(self::words($student->handle, $student->name, $student->email), true);
         }

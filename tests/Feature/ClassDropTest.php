@@ -115,6 +115,18 @@ it('learns from one match made by hand, and uses it the next time', function () 
     $this->assertDatabaseHas('learned_names', ['word' => 'quill', 'student_id' => $imre->id]);
 });
 
+it('learns no word that any hand-in may have, and does not follow one past a name that is nearly another’s', function () {
+    $first = ($this->send)(($this->zip)(['index.html' => ($this->page)('1')]), 'sparky final pages.zip');
+    $this->work->update(['title' => 'Almanac']);
+    $this->patchJson("/api/arrivals/$first", ['student' => Student::query()->where('handle', 'iquill')->sole()->id])->assertStatus(202);
+    expect(DB::table('learned_names')->pluck('word')->all())->toBe(['sparky']);
+    foreach (['final pages', 'sparky and finsh', 'SPARKY almanac 2'] as $at => $name) {
+        ($this->send)(($this->zip)(['index.html' => ($this->page)("n$at")]), "$name.zip");
+    }
+
+    expect(($this->states)())->toMatchArray(['final pages.zip' => 'unmatched', 'sparky and finsh.zip' => 'unmatched', 'SPARKY almanac 2.zip' => 'iquill']);
+});
+
 it('takes a whole drop back, but for what somebody has written to', function () {
     ($this->send)(($this->zip)(['wfinch/index.html' => ($this->page)('1'), 'ovoss/index.html' => ($this->page)('2'), 'odd/index.html' => ($this->page)('3')]), 'class.zip', true);
     $this->drop = (string) Str::uuid7();

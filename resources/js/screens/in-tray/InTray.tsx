@@ -1,15 +1,15 @@
 import {Box, Button, Link, MenuItem, TextField, Typography} from '@mui/material'
 import {useMutation, useQueryClient, useSuspenseQuery} from '@tanstack/react-query'
-import {useRef, useState, type DragEvent} from 'react'
+import {useEffect, useRef, useState} from 'react'
 import {Link as RouterLink, useParams} from 'react-router'
 import {api, unwrap, type Schemas} from '../../api/client'
 import {arrivals, assignment, course} from '../../api/queries'
 import {Frame} from '../../parts/Frame'
-import {useKeys} from '../../parts/keys'
 import {Empty, ErrorText} from '../../parts/Remark'
 import {RunState} from '../../parts/RunState'
 import {many, when} from '../../parts/when'
 import {Screen} from '../Screen'
+import {Drop} from './Drop'
 
 export const InTray = () => (
   <Screen>
@@ -23,6 +23,8 @@ function InTrayScreen() {
   const {data} = useSuspenseQuery(arrivals(id))
   const unmatched = data.filter(arrival => arrival.state === 'unmatched')
   const others = data.filter(arrival => arrival.state !== 'unmatched')
+  // Whoever has settled one goes on with the next, without reaching for it.
+  const [settled, setSettled] = useState(false)
   return (
     <Frame
       steps={[
@@ -40,113 +42,30 @@ function InTrayScreen() {
           <Typography variant="h2" id="whose" gutterBottom sx={{color: 'desk.waits'}}>
             Whose are these?
           </Typography>
-          {unmatched.map(arrival => (
-            <Unmatched key={arrival.id} arrival={arrival} assignmentId={id} courseId={work.courseId} />
+          {unmatched.map((arrival, at) => (
+            <Unmatched
+              key={arrival.id}
+              arrival={arrival}
+              isNext={at === 0 && settled}
+              assignmentId={id}
+              courseId={work.courseId}
+              onSettled={() => setSettled(true)}
+            />
           ))}
         </Box>
       )}
       <Typography variant="h2" gutterBottom>
         What came in
       </Typography>
-      {data.length === 0 && <Empty>Nothing yet. Drop the students’ zips above, one or many at a time.</Empty>}
+      {data.length === 0 && (
+        <Empty>Nothing yet. Drop the students’ zips above, one or many at a time, or one zip of the class.</Empty>
+      )}
       <Box component="ul" sx={{listStyle: 'none', p: 0, m: 0}}>
         {others.map(arrival => (
           <ArrivalLine key={arrival.id} arrival={arrival} />
         ))}
       </Box>
     </Frame>
-  )
-}
-
-/** Files sent in one request: PHP takes no more than 20 unless it is told to, and drops the rest without a word. */
-const AT_ONCE = 20
-
-const send = (assignment: string, files: File[]) =>
-  unwrap(
-    api.POST('/api/assignments/{assignment}/arrivals', {
-      params: {path: {assignment}},
-      body: {},
-      bodySerializer: () => {
-        const form = new FormData()
-        for (const file of files) form.append('files[]', file)
-        return form
-      },
-    }),
-  )
-
-function Drop({assignmentId}: {assignmentId: string}) {
-  const [over, setOver] = useState(false)
-  const input = useRef<HTMLInputElement>(null)
-  const queries = useQueryClient()
-  const [sent, setSent] = useState(0)
-  const [all, setAll] = useState(0)
-  const drop = useMutation({
-    mutationFn: async (files: File[]) => {
-      setAll(files.length)
-      setSent(0)
-      for (let from = 0; from < files.length; from += AT_ONCE) {
-        const batch = files.slice(from, from + AT_ONCE)
-        const {taken} = await send(assignmentId, batch)
-        if (taken !== batch.length) {
-          throw new Error(`The server took ${from + taken} of ${files.length} files. Drop the others again.`)
-        }
-        setSent(from + taken)
-        await queries.invalidateQueries({queryKey: arrivals(assignmentId).queryKey})
-      }
-    },
-    onSettled: () => queries.invalidateQueries({queryKey: arrivals(assignmentId).queryKey}),
-  })
-  useKeys([{key: 'o', does: 'choose zips', run: () => input.current?.click()}])
-  const take = (files: FileList | null) => {
-    if (files !== null && files.length > 0) drop.mutate([...files])
-  }
-  const dropped = (event: DragEvent) => {
-    event.preventDefault()
-    setOver(false)
-    take(event.dataTransfer.files)
-  }
-  return (
-    <Box
-      onDragOver={event => {
-        event.preventDefault()
-        setOver(true)
-      }}
-      onDragLeave={() => setOver(false)}
-      onDrop={dropped}
-      sx={{
-        border: 2,
-        borderStyle: over ? 'solid' : 'dashed',
-        borderColor: over ? 'desk.ink' : 'desk.rule',
-        bgcolor: 'desk.sheet',
-        p: 4,
-        mb: 4,
-        textAlign: 'center',
-      }}
-    >
-      <Typography variant="body1">
-        {drop.isPending ? `Taking them in: ${sent} of ${all}…` : 'Drop zips here, one for each student.'}
-      </Typography>
-      <Typography variant="body2" color="textSecondary" gutterBottom>
-        {drop.isSuccess
-          ? `${many(all, 'file')} taken. Each is unpacked, matched to a student by its name, and checked while you watch.`
-          : 'Each is unpacked, matched to a student by its name, and checked while you watch.'}
-      </Typography>
-      <Button variant="outlined" loading={drop.isPending} onClick={() => input.current?.click()}>
-        Choose files
-      </Button>
-      <input
-        ref={input}
-        type="file"
-        multiple
-        hidden
-        data-testid="zips"
-        onChange={event => {
-          take(event.target.files)
-          event.target.value = ''
-        }}
-      />
-      <ErrorText error={drop.error} />
-    </Box>
   )
 }
 
@@ -163,10 +82,13 @@ const row = {
 function ArrivalLine({arrival}: {arrival: Schemas['ArrivalView']}) {
   return (
     <Box component="li" sx={row}>
-      <Typography variant="body2" sx={{overflowWrap: 'anywhere'}}>
-        {arrival.name}
-      </Typography>
+      <Name arrival={arrival} />
       <div>
+        {arrival.state === 'opened' && (
+          <Typography variant="body2" color="textSecondary">
+            The archive of a class; what was in it stands here by itself.
+          </Typography>
+        )}
         {arrival.state === 'waiting' && (
           <Typography variant="body2" color="textSecondary">
             is being unpacked…
@@ -209,12 +131,29 @@ function ArrivalLine({arrival}: {arrival: Schemas['ArrivalView']}) {
   )
 }
 
+/** The name it came with, after the folders around it in the archive of the class. */
+const Name = ({arrival}: {arrival: Schemas['ArrivalView']}) => (
+  <Typography variant="body2" sx={{overflowWrap: 'anywhere'}}>
+    {arrival.within !== '' && (
+      <Box component="span" sx={{color: 'text.secondary'}}>
+        {arrival.within}/
+      </Box>
+    )}
+    {arrival.name}
+  </Typography>
+)
+
 function Unmatched({
   arrival,
+  isNext,
+  onSettled,
   assignmentId,
   courseId,
 }: {
   arrival: Schemas['ArrivalView']
+  /** whether the one before it has just been settled */
+  isNext: boolean
+  onSettled: () => void
   assignmentId: string
   courseId: string
 }) {
@@ -223,16 +162,19 @@ function Unmatched({
   const match = useMutation({
     mutationFn: () =>
       unwrap(api.PATCH('/api/arrivals/{arrival}', {params: {path: {arrival: arrival.id}}, body: {student}})),
+    onSuccess: onSettled,
     onSettled: () => queries.invalidateQueries({queryKey: arrivals(assignmentId).queryKey}),
   })
+  const choice = useRef<HTMLInputElement>(null)
+  useEffect(() => {
+    if (isNext) choice.current?.focus()
+  }, [isNext])
   const {data: all} = useSuspenseQuery(course(courseId))
   const likely = new Set(arrival.likely.map(one => one.id))
   const others = all.students.filter(one => !one.aside && !likely.has(one.id))
   return (
     <Box sx={row}>
-      <Typography variant="body2" sx={{overflowWrap: 'anywhere'}}>
-        {arrival.name}
-      </Typography>
+      <Name arrival={arrival} />
       <Box
         component="form"
         sx={{display: 'flex', gap: 1.5, alignItems: 'center'}}
@@ -246,6 +188,7 @@ function Unmatched({
           label="Student"
           value={student}
           onChange={event => setStudent(event.target.value)}
+          inputRef={choice}
           sx={{minWidth: 240}}
         >
           {arrival.likely.map(one => (
