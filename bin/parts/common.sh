@@ -181,12 +181,14 @@ serve() {
 }
 
 # Keeps a worker at work: it ends by itself once an hour, so that it never grows old, and is started anew, as it is when it dies.
+# $1: where its process id is told; each worker has one of its own.
 work() {
+    local pid_file=$DATA/${1:-worker}.pid
     (cd "$ROOT" && while :; do
         php -d variables_order=EGPCS -d memory_limit=512M \
             -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M \
             artisan queue:work --sleep=0.3 --max-time=3600 --tries=3 &
-        echo $! >"$DATA/worker.pid"
+        echo $! >"$pid_file"
         wait $!
         sleep 0.2
     done) >>"$DATA/worker.log" 2>&1 9>&- &

@@ -22,6 +22,15 @@ final readonly class Help
 
             Exit codes: 0 nothing but advice, 1 faults or departures, 2 the site or brief could not be read.
             TEXT],
+        'check-all' => ['FOLDER [options]', 'Checks every zip and folder in a folder: a line for each, and the commonest slips.', <<<'TEXT'
+              --brief FILE       the brief, as YAML or JSON
+              --roster CSV       handles and names of students, to tell whose each is
+              --format FORMAT    table (the default), csv or json
+              --workers N        so many at a time; as many as there are cores when it is left out
+              --starter, --model, --copy and --sheets PATH as for check
+
+            Exit codes: 0 nothing but advice, 1 faults, departures or a site that could not be read, 2 misused.
+            TEXT],
         'propose' => ['PATH [options]', 'Proposes a brief for work like this, as YAML.', <<<'TEXT'
               --title TEXT       what the assignment is called; the name of the folder when it is left out
             TEXT],

@@ -19,6 +19,7 @@ use InkedMargin\Core\Marking\Check;
 use InkedMargin\Core\Marking\CheckReport;
 use InkedMargin\Core\Markup\MarkupReader;
 use InkedMargin\Core\Markup\ParseError;
+use InkedMargin\Core\Report\ClassReport;
 use InkedMargin\Core\Report\JsonReport;
 use InkedMargin\Core\Report\RuleCatalogue;
 use InkedMargin\Core\Report\SarifReport;
@@ -31,7 +32,7 @@ use InkedMargin\Core\Site\Site;
 use InkedMargin\Core\Source\NearestName;
 use InkedMargin\Core\Source\SourceFile;
 
-/** The command line: `margin check`, `propose`, `map`, `parse`, `rules`, `explain` and `schema`. */
+/** The command line: `margin check`, `check-all`, `propose`, `map`, `parse`, `rules`, `explain` and `schema`. */
 final class Margin
 {
     private const CLEAN = 0;
@@ -67,6 +68,7 @@ final class Margin
 
             return match ($line->command) {
                 'check' => $this->check($line),
+                'check-all' => $this->checkAll($line),
                 'propose' => $this->propose($line),
                 'map' => $this->map($line),
                 'parse' => $this->parse($line),
@@ -119,6 +121,37 @@ final class Margin
         $materials = new Materials($given('starter'), $given('model'), $given('copy'), $given('sheets'));
         $report = Check::run($this->site($line), $this->brief($line), materials: $materials);
         $this->write($render($format === 'text' ? $report : self::only($report, $weights)));
+
+        return $report->isClean() ? self::CLEAN : self::FOUND;
+    }
+
+    private function checkAll(Arguments $line): int
+    {
+        $passed = ['brief', 'starter', 'model', 'copy', 'sheets'];
+        $line->allow([...$passed, 'roster', 'format', 'workers']);
+        if (count($line->operands) !== 1) {
+            throw new UsageError("margin check-all takes one folder.\n\n".Help::of('check-all'));
+        }
+        $this->brief($line);
+        $workers = $line->option('workers') ?? (string) CheckAll::cores();
+        if (preg_match('/^[1-9]\d?$/', $workers) !== 1) {
+            throw new UsageError('--workers takes a number from 1 to 99.');
+        }
+        $render = match ($line->option('format') ?? 'table') {
+            'table' => fn (ClassReport $report) => $report->table(),
+            'csv' => fn (ClassReport $report) => $report->csv(),
+            'json' => fn (ClassReport $report) => $report->json(),
+            default => throw new UsageError("There is no format \"{$line->option('format')}\". The formats are table, csv and json."),
+        };
+        $options = [];
+        foreach ($passed as $name) {
+            if ($line->option($name) !== null) {
+                $options[] = "--$name={$line->option($name)}";
+            }
+        }
+        $roster = $line->option('roster') === null ? [] : CheckAll::roster($this->contents($line->option('roster')));
+        $report = (new CheckAll($options, $roster, (int) $workers))->run($line->operands[0]);
+        $this->write($render($report));
 
         return $report->isClean() ? self::CLEAN : self::FOUND;
     }
