@@ -13,6 +13,10 @@ return [
     // The Laravel disk that holds hand-ins, by the SHA-256 of their bytes.
     'blob_disk' => env('BLOB_DISK', 'local'),
 
+    // Invented hosts that the stand-in serves, and its address; no other address of this machine is ever fetched from.
+    'stand_in_hosts' => env('STAND_IN_HOSTS', '*.wrenquay.example'),
+    'stand_in' => env('STAND_IN'),
+
     // The largest upload that is taken, in kilobytes.
     'upload_kilobytes' => (int) env('UPLOAD_KILOBYTES', 65_536),
 

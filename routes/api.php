@@ -47,6 +47,7 @@ Route::middleware('throttle:student')->prefix('my/{token}')->group(function (): 
     Route::get('assignments/{assignment}', [MyPageController::class, 'assignment'])->whereUuid('assignment');
     Route::get('assignments/{assignment}/starter.zip', [MyPageController::class, 'starter'])->whereUuid('assignment');
     Route::post('assignments/{assignment}/uploads', [MyUploadController::class, 'begin'])->whereUuid('assignment');
+    Route::post('assignments/{assignment}/address', [MyUploadController::class, 'address'])->whereUuid('assignment');
     Route::put('uploads/{upload}', [MyUploadController::class, 'add'])->whereUuid('upload');
     Route::post('uploads/{upload}/try', [MyUploadController::class, 'try'])->whereUuid('upload');
     Route::post('uploads/{upload}/hand-in', [MyUploadController::class, 'handIn'])->whereUuid('upload');

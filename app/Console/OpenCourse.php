@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Intake\BlobStore;
+use App\Jobs\FetchSite;
 use App\Jobs\UnpackArrival;
 use App\Models\ArrivalState;
 use App\Models\Assignment;
@@ -25,7 +26,7 @@ use ZipArchive;
  * Opens a course as a YAML file describes it: who teaches it, the roster, the assignments with their briefs, and (as in
  * the demo) what was handed in already, which goes through the same intake as a zip that is dropped.
  *
- * @phpstan-type Arrivals list<array{from: string, name?: string, at: float|int}>
+ * @phpstan-type Arrivals list<array{from: string, name?: string, at: float|int}|array{address: string, of: string, note?: string, at: float|int}>
  * @phpstan-type Work array{title: string, summary?: string, due?: float|int|string, attempts?: int, see?: string, arrivals?: Arrivals}
  * @phpstan-type Set array{school: string, title: string, term: string, time_zone?: string, instructor: array{name: string, email: string, password?: string}, students: array<string, string>, assignments: array<string, Work>}
  */
@@ -114,6 +115,11 @@ final class OpenCourse extends Command
     private function handIn(Assignment $assignment, string $folder, array $arrivals, BlobStore $blobs): void
     {
         foreach ($arrivals as $from) {
+            if (isset($from['address'])) {
+                self::published($assignment, $from, $blobs);
+
+                continue;
+            }
             $path = "$folder/{$from['from']}";
             $arrival = $assignment->arrivals()->create([
                 'name' => $from['name'] ?? (is_dir($path) ? $from['from'].'.zip' : $from['from']),
@@ -123,6 +129,21 @@ final class OpenCourse extends Command
             ]);
             UnpackArrival::dispatch($arrival->id);
         }
+    }
+
+    /** @param  array{address: string, of: string, note?: string, at: float|int}  $from  a site that the stand-in serves */
+    private static function published(Assignment $assignment, array $from, BlobStore $blobs): void
+    {
+        $arrival = $assignment->arrivals()->create([
+            'name' => $from['address'],
+            'sha256' => $blobs->put($from['address']),
+            'state' => ArrivalState::Waiting,
+            'arrived_at' => self::day($from['at']),
+            'address' => $from['address'],
+            'covering_note' => $from['note'] ?? '',
+            'student_id' => $assignment->course()->firstOrFail()->students()->where('handle', $from['of'])->firstOrFail()->id,
+        ]);
+        FetchSite::dispatch($arrival->id);
     }
 
     private static function zip(string $folder): string

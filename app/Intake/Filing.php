@@ -51,6 +51,8 @@ final readonly class Filing
                 'arrived_at' => $received->arrivedAt,
                 'covering_note' => $received->coveringNote,
                 'address' => $received->address,
+                'served' => $received->fetched?->served,
+                'cut' => $received->fetched->isCut ?? false,
             ]);
             foreach (array_chunk($files, 500) as $chunk) {
                 DB::table('hand_in_files')->insert(

@@ -6,6 +6,7 @@ namespace App\Intake;
 
 use App\Models\Assignment;
 use App\Models\Student;
+use App\Published\Fetched;
 use Carbon\CarbonInterface;
 use InkedMargin\Core\Site\Site;
 
@@ -17,6 +18,7 @@ final readonly class Received
      * @param  string  $sha256  of the archive, which is kept
      * @param  CarbonInterface  $arrivedAt  when it began to arrive
      * @param  string|null  $address  where the site is published, when that was said
+     * @param  Fetched|null  $fetched  from there; null where it came as files
      */
     public function __construct(
         public Assignment $assignment,
@@ -27,6 +29,7 @@ final readonly class Received
         public CarbonInterface $arrivedAt,
         public string $coveringNote = '',
         public ?string $address = null,
+        public ?Fetched $fetched = null,
     ) {
     }
 }

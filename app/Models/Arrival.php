@@ -23,6 +23,10 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string|null $parent_id  the archive of the class that it came in
  * @property string $within  the folders around it there
  * @property bool $packed  whether it was a folder, or loose files, and nobody chose its name
+ * @property string|null $address  of a site that is to be fetched
+ * @property string $covering_note
+ * @property int $looks  how often it was looked for in vain
+ * @property string|null $told  what the last look came to, while it is looked for again
  * @property list<string> $likely  ids of students who may be meant where nobody was matched
  * @property \Illuminate\Support\Carbon $arrived_at
  * @property Assignment $assignment
@@ -33,7 +37,7 @@ final class Arrival extends Model implements BelongsToCourse
 {
     use HasUuids;
 
-    protected $attributes = ['likely' => '[]', 'within' => '', 'packed' => false];
+    protected $attributes = ['likely' => '[]', 'within' => '', 'packed' => false, 'covering_note' => '', 'looks' => 0];
 
     public $timestamps = false;
 

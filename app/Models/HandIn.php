@@ -25,6 +25,8 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property \Illuminate\Support\Carbon $arrived_at
  * @property string $covering_note
  * @property string|null $address  where the site is published, when that was said
+ * @property list<array{path: string, status: int, type: string, to: string|null}>|null $served  what the server said of each file of a fetched site
+ * @property bool $cut  whether there was more of it than was fetched
  * @property bool $late  whether it came after the due time and the grace
  * @property bool $chosen  by hand, as the attempt that counts
  * @property bool $counts  whether it is the attempt of its student that is marked
@@ -50,7 +52,7 @@ final class HandIn extends Model implements BelongsToCourse
 
     protected function casts(): array
     {
-        return ['arrived_at' => 'datetime', 'folders' => 'array', 'waits' => 'boolean', 'late' => 'boolean', 'chosen' => 'boolean', 'counts' => 'boolean'];
+        return ['arrived_at' => 'datetime', 'folders' => 'array', 'served' => 'array', 'cut' => 'boolean', 'waits' => 'boolean', 'late' => 'boolean', 'chosen' => 'boolean', 'counts' => 'boolean'];
     }
 
     public function courseId(): string

@@ -5,6 +5,8 @@
 #   MARGIN_PORT          web address, on 127.0.0.1                   (default: 8080)
 #   MARGIN_SEEN_PORT     where student pages are shown from          (default: MARGIN_PORT + 1)
 #   MARGIN_DB_PORT       PostgreSQL, on 127.0.0.1                    (default: MARGIN_PORT + 2)
+#   MARGIN_STAND_IN_PORT the demo's published sites, on 127.0.0.1     (default: MARGIN_PORT + 4)
+#   MARGIN_CHECKERS      workers that check hand-ins                  (default: 2)
 #   MARGIN_DEMO          no: without the demo course                 (default: yes)
 
 ROOT=$(cd "$(dirname "${BASH_SOURCE[0]}")/../.." && pwd)
@@ -14,12 +16,13 @@ PORT=${MARGIN_PORT:-8080}
 case $PORT in *[!0-9]*) NEXT=0 ;; *) NEXT=$PORT ;; esac
 SEEN_PORT=${MARGIN_SEEN_PORT:-$((NEXT + 1))}
 DB_PORT=${MARGIN_DB_PORT:-$((NEXT + 2))}
+STAND_IN_PORT=${MARGIN_STAND_IN_PORT:-$((NEXT + 4))}
 PG_BIN=/usr/lib/postgresql/15/bin
 JOBS=()
 
-for number in "$PORT" "$SEEN_PORT" "$DB_PORT"; do
+for number in "$PORT" "$SEEN_PORT" "$DB_PORT" "$STAND_IN_PORT"; do
     case $number in
-        '' | *[!0-9]*) printf '"%s" is no port. MARGIN_PORT, MARGIN_SEEN_PORT and MARGIN_DB_PORT are numbers from 1 to 65535.\n' "$number" >&2; exit 1 ;;
+        '' | *[!0-9]*) printf '"%s" is no port. MARGIN_PORT, MARGIN_SEEN_PORT, MARGIN_DB_PORT and MARGIN_STAND_IN_PORT are numbers from 1 to 65535.\n' "$number" >&2; exit 1 ;;
     esac
     [ "$number" -ge 1 ] && [ "$number" -le 65535 ] || { printf 'Port %s is not between 1 and 65535.\n' "$number" >&2; exit 1; }
 done
@@ -177,6 +180,13 @@ serve() {
         -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M \
         -d upload_max_filesize=64M -d post_max_size=512M -d max_file_uploads=60 -d display_errors=0 \
         -d expose_php=0 -S "$1" ../bin/parts/router.php) >>"$DATA/web.log" 2>&1 9>&- &
+    JOBS+=($!)
+}
+
+# The demo's published sites, under invented host names, on loopback. $1: its port.
+stand_in() {
+    (cd "$ROOT/demo/stand-in" && STAND_IN_ROOT=$ROOT/demo/stand-in STAND_IN_SINCE=$(date +%s) exec php -S "127.0.0.1:$1" host.php) \
+        >>"$DATA/stand-in.log" 2>&1 9>&- &
     JOBS+=($!)
 }
 

@@ -50,13 +50,11 @@ test('a student tries, mends, hands in by their own link, and reads the reply', 
   await expect(student.getByRole('timer')).toContainText('1 of 5 attempts used')
   await student.getByRole('button', {name: 'What the check says'}).click({timeout: 20_000})
   await expect(student.getByText('This is what the check says.')).toBeVisible()
-  await student
-    .getByLabel('A zip or files')
-    .setInputFiles({
-      name: 'index.html',
-      mimeType: 'text/html',
-      buffer: Buffer.from(html('<main><p>Calm.</p></main>', 'Storm drill - Start')),
-    })
+  await student.getByLabel('A zip or files').setInputFiles({
+    name: 'index.html',
+    mimeType: 'text/html',
+    buffer: Buffer.from(html('<main><p>Calm.</p></main>', 'Storm drill - Start')),
+  })
   await expect(student.getByText('Chosen: 1 file from my site.')).toBeVisible()
   await student.getByRole('button', {name: 'Hand it in'}).click()
   await expect(student.getByRole('heading', {name: /^Attempt 2/})).toContainText('this one counts')
@@ -93,4 +91,32 @@ test('a student tries, mends, hands in by their own link, and reads the reply', 
   await expect(page.getByRole('listitem').filter({hasText: 'Kit Oakhanger'})).not.toContainText(link)
   await student.goto(link)
   await expect(student.getByText('There is no page behind this link any more.')).toBeVisible()
+})
+
+test('a published site is handed in by its address, fetched, and read with what the server said', async ({
+  page,
+  browser,
+}) => {
+  const link = await linkOf(page, 'Hollis Penhale')
+  const student = await (await browser.newContext({viewport: NARROW})).newPage()
+  await student.goto(link)
+  await student.getByRole('link', {name: 'Lamplighter'}).click()
+  await student.getByRole('button', {name: 'Hand in the address of a published site'}).click()
+  const form = student.getByRole('form', {name: 'By its address'})
+  await form.getByLabel('The address of your site').fill('file:///C:/Users/me/round/index.html')
+  await form.getByRole('button', {name: 'Hand in this address'}).click()
+  await expect(form.getByRole('alert')).toContainText('on a computer that others cannot reach')
+  expect(await broken(student), 'by address').toEqual([])
+  await form.getByLabel('The address of your site').fill('https://cvasey.wrenquay.example/round/')
+  await form.getByRole('button', {name: 'Hand in this address'}).click()
+  await expect(student.getByRole('heading', {name: /^Attempt 1/})).toBeVisible({timeout: 20_000})
+  await expect(student.getByText('https://cvasey.wrenquay.example/round/')).toBeVisible()
+
+  await page.goto('/')
+  await page.getByRole('main').getByRole('link', {name: 'Web Craft 1'}).click()
+  await page.getByRole('link', {name: 'Lamplighter'}).click()
+  await page.getByRole('link', {name: 'Corin Vasey'}).click()
+  await page.getByRole('link', {name: 'The whole hand-in'}).click()
+  await expect(page.getByText('files asked for at https://cvasey.wrenquay.example/round/')).toBeVisible()
+  await expect(page.getByText('A note came with it: “It works on my machine')).toBeVisible()
 })

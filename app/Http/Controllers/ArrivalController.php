@@ -73,6 +73,8 @@ final class ArrivalController extends Controller
             $arrival->within,
             $arrival->parent_id,
             $arrival->drop_id,
+            $arrival->address,
+            $arrival->told,
         ))->values());
     }
 

@@ -16,6 +16,7 @@ use App\Http\Resources\OutcomeChoice;
 use App\Http\Resources\OutcomeShortfall;
 use App\Http\Resources\RunView;
 use App\Http\Resources\ScoreView;
+use App\Http\Resources\ServedFile;
 use App\Ink\Margin;
 use App\Intake\Counting;
 use App\Marking\Scores;
@@ -71,6 +72,8 @@ final class HandInController extends Controller
             late: $handIn->late,
             coveringNote: $handIn->covering_note,
             address: $handIn->address,
+            served: $handIn->served === null ? null : array_map(fn (array $one) => new ServedFile(...$one), $handIn->served),
+            cut: $handIn->cut,
             counts: $handIn->counts,
             chosen: $handIn->chosen,
             archiveName: $handIn->archive_name,

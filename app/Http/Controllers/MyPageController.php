@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Resources\BriefView;
+use App\Http\Resources\MyArrival;
 use App\Http\Resources\MyAssignment;
 use App\Http\Resources\MyCheck;
 use App\Http\Resources\MyPage;
 use App\Http\Resources\MyWork;
+use App\Models\ArrivalState;
 use App\Models\Assignment;
 use App\Models\HandIn;
 use App\Models\MaterialRole;
@@ -68,6 +70,10 @@ final class MyPageController extends Controller
     {
         $student = self::student($token);
         $work = self::work($student, $assignment);
+        // Before the attempts: one that is filed in between is told twice, and not missed.
+        $coming = array_values($work->arrivals()->where('student_id', $student->id)->whereNotNull('address')
+            ->whereIn('state', [ArrivalState::Waiting, ArrivalState::Refused])->latest('arrived_at')->limit(5)->get()
+            ->map(MyArrival::of(...))->all());
         $handing = HandingIn::of($work, $student);
         $brief = $work->brief()->first();
         $view = $brief === null ? null : BriefView::of($brief);
@@ -89,6 +95,7 @@ final class MyPageController extends Controller
             $view->requirements ?? [],
             $view->marking ?? [],
             Attempts::of($student, $work, $handing->sees()),
+            $coming,
         ));
     }
 

@@ -4,15 +4,18 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\MyAddressRequest;
 use App\Http\Requests\MyHandInRequest;
 use App\Http\Requests\PartRequest;
 use App\Http\Requests\UploadRequest;
 use App\Http\Resources\Made;
 use App\Http\Resources\MyCheck;
 use App\Http\Resources\UploadView;
+use App\Intake\BlobStore;
 use App\Intake\Filing;
 use App\Intake\Parts;
 use App\Intake\Received;
+use App\Jobs\FetchSite;
 use App\Models\ArrivalState;
 use App\Models\Student;
 use App\Models\StudentsSee;
@@ -88,7 +91,7 @@ final class MyUploadController extends Controller
             throw ValidationException::withMessages(['upload' => 'A site cannot be tried here. You can hand it in.']);
         }
         try {
-            $site = $this->site($upload, $request->boolean('packed'))->for($student->handle, self::address($request));
+            $site = $this->site($upload, $request->boolean('packed'))->for($student->handle, self::published($request));
             $report = Check::run($site, $brief->read(), materials: $materials->read($brief));
         } catch (BriefError) {
             abort(409, 'What is asked for cannot be read just now. Tell your instructor.');
@@ -124,7 +127,7 @@ final class MyUploadController extends Controller
             $this->parts->finish($upload),
             $arrivedAt,
             $request->string('note')->trim()->toString(),
-            self::address($request),
+            self::published($request),
         );
         $handInId = DB::transaction(function () use ($filing, $received, $refusal, $upload, $work, $student): string {
             $last = null;
@@ -154,6 +157,38 @@ final class MyUploadController extends Controller
         return response()->json(new Made($handInId), 201);
     }
 
+    /** A site that is published: it is fetched, and filed like any other. */
+    #[OA\Post(
+        path: '/api/my/{token}/assignments/{assignment}/address',
+        operationId: 'handInAddress',
+        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: MyAddressRequest::class)),
+        responses: [new OA\Response(response: 202, description: 'It will be fetched', content: new OA\JsonContent(ref: Made::class))],
+    )]
+    public function address(MyAddressRequest $request, BlobStore $blobs, string $token, string $assignment): JsonResponse
+    {
+        $student = MyPageController::student($token);
+        $work = MyPageController::work($student, $assignment);
+        self::refuse(HandingIn::of($work, $student)->refusal());
+        $address = $request->string('address')->trim()->toString();
+        $isWaiting = $work->arrivals()->where('student_id', $student->id)->where('address', $address)
+            ->where('state', ArrivalState::Waiting)->exists();
+        if ($isWaiting) {
+            throw ValidationException::withMessages(['address' => 'That address is being looked for already.']);
+        }
+        $arrival = $work->arrivals()->create([
+            'name' => mb_substr($address, 0, 255),
+            'sha256' => $blobs->put($address),
+            'state' => ArrivalState::Waiting,
+            'arrived_at' => now(),
+            'student_id' => $student->id,
+            'address' => $address,
+            'covering_note' => $request->string('note')->trim()->toString(),
+        ]);
+        FetchSite::dispatch($arrival->id);
+
+        return response()->json(new Made($arrival->id), 202);
+    }
+
     /** @throws ValidationException where it is no site */
     private function site(Upload $upload, bool $isPacked): Site
     {
@@ -172,7 +207,7 @@ final class MyUploadController extends Controller
         }
     }
 
-    private static function address(MyHandInRequest $request): ?string
+    private static function published(MyHandInRequest $request): ?string
     {
         return $request->filled('address') ? $request->string('address')->toString() : null;
     }

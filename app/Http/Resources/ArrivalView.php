@@ -43,6 +43,10 @@ final readonly class ArrivalView
         public ?string $parentId,
         #[OA\Property(description: 'of what was dropped together')]
         public ?string $dropId,
+        #[OA\Property(description: 'of a site that is to be fetched')]
+        public ?string $address,
+        #[OA\Property(description: 'what the last look came to, while it is looked for again')]
+        public ?string $told,
     ) {
     }
 }

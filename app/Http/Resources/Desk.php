@@ -16,6 +16,7 @@ final readonly class Desk
      * @param  list<LeafTally>  $tallies
      * @param  list<DeskNote>  $notes
      * @param  list<DeskOutcome>  $outcomes
+     * @param  list<ServedFile>|null  $served
      */
     public function __construct(
         #[OA\Property]
@@ -44,6 +45,10 @@ final readonly class Desk
         public string $coveringNote,
         #[OA\Property(description: 'where the site is published, when that was said')]
         public ?string $address,
+        #[OA\Property(description: 'what the server said of each file of a fetched site; null for what came as files', type: 'array', nullable: true, items: new OA\Items(ref: ServedFile::class))]
+        public ?array $served,
+        #[OA\Property(description: 'whether there was more of it than was fetched')]
+        public bool $cut,
         #[OA\Property(description: 'whether it is the attempt that is marked')]
         public bool $counts,
         #[OA\Property(description: 'by hand')]

@@ -15,6 +15,7 @@ final readonly class MyAssignment
      * @param  list<RequirementLine>  $brief
      * @param  list<string>  $marking
      * @param  list<MyAttempt>  $attempts
+     * @param  list<MyArrival>  $coming
      */
     public function __construct(
         #[OA\Property]
@@ -49,6 +50,8 @@ final readonly class MyAssignment
         public array $marking,
         #[OA\Property(description: 'the newest first', type: 'array', items: new OA\Items(ref: MyAttempt::class))]
         public array $attempts,
+        #[OA\Property(description: 'handed in by address, and not there yet', type: 'array', items: new OA\Items(ref: MyArrival::class))]
+        public array $coming,
     ) {
     }
 }

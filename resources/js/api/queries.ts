@@ -255,7 +255,10 @@ export const myWork = (token: string, assignment: string) =>
   queryOptions({
     queryKey: ['my work', token, assignment],
     queryFn: () => unwrap(api.GET('/api/my/{token}/assignments/{assignment}', {params: {path: {token, assignment}}})),
-    refetchInterval: ({state: {data}}) => (data?.attempts.some(one => !one.checked) === true ? later(data) : false),
+    refetchInterval: ({state: {data}}) =>
+      data !== undefined && (data.attempts.some(one => !one.checked) || data.coming.some(one => one.refused === null))
+        ? later(data)
+        : false,
   })
 
 export const myCheck = (token: string, handIn: string) =>

@@ -824,6 +824,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/my/{token}/assignments/{assignment}/address": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A site that is published: it is fetched, and filed like any other. */
+        post: operations["handInAddress"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/hand-ins/{handIn}/notes": {
         parameters: {
             query?: never;
@@ -1407,6 +1424,12 @@ export interface components {
         MatchRequest: {
             student: string;
         };
+        MyAddressRequest: {
+            /** @description A site that is handed in by its address. */
+            address: string;
+            /** @description a covering note */
+            note?: string | null;
+        };
         MyHandInRequest: {
             /** @description whether it is a folder, or loose files, packed on the way */
             packed: boolean;
@@ -1503,6 +1526,10 @@ export interface components {
             parentId: string | null;
             /** @description of what was dropped together */
             dropId: string | null;
+            /** @description of a site that is to be fetched */
+            address: string | null;
+            /** @description what the last look came to, while it is looked for again */
+            told: string | null;
         };
         /** @description An assignment in the list of a course. */
         AssignmentLine: {
@@ -1699,6 +1726,10 @@ export interface components {
             coveringNote: string;
             /** @description where the site is published, when that was said */
             address: string | null;
+            /** @description what the server said of each file of a fetched site; null for what came as files */
+            served: components["schemas"]["ServedFile"][] | null;
+            /** @description whether there was more of it than was fetched */
+            cut: boolean;
             /** @description whether it is the attempt that is marked */
             counts: boolean;
             /** @description by hand */
@@ -1933,6 +1964,16 @@ export interface components {
             /** @description whether the outbox is for them to read */
             keepsHouse: boolean;
         };
+        /** @description A site that a student has handed in by its address, and that is not there yet. */
+        MyArrival: {
+            id: string;
+            address: string;
+            at: string;
+            /** @description what the last look came to; null before the first */
+            told: string | null;
+            /** @description why it was not taken; null while it is looked for */
+            refused: string | null;
+        };
         /** @description A piece of set work, as the student reads it. */
         MyAssignment: {
             id: string;
@@ -1961,6 +2002,8 @@ export interface components {
             marking: string[];
             /** @description the newest first */
             attempts: components["schemas"]["MyAttempt"][];
+            /** @description handed in by address, and not there yet */
+            coming: components["schemas"]["MyArrival"][];
         };
         /** @description What a student handed in once. */
         MyAttempt: {
@@ -2172,6 +2215,15 @@ export interface components {
             url: string;
             /** @description paths of the stylesheets that the assignment gives */
             givenSheets: string[];
+        };
+        /** @description What a server said when a file of a published site was asked for. */
+        ServedFile: {
+            path: string;
+            /** @description the HTTP status; 0 where no answer came */
+            status: number;
+            type: string;
+            /** @description where it was redirected to */
+            to: string | null;
         };
         /** @description The home screen: what waits, then the courses. */
         Shelf: {
@@ -4003,6 +4055,33 @@ export interface operations {
         responses: {
             /** @description Handed in */
             201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Made"];
+                };
+            };
+        };
+    };
+    handInAddress: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+                assignment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["MyAddressRequest"];
+            };
+        };
+        responses: {
+            /** @description It will be fetched */
+            202: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -1,4 +1,4 @@
-import {Link, Typography} from '@mui/material'
+import {Box, Link, Typography} from '@mui/material'
 import {useMutation, useQueryClient} from '@tanstack/react-query'
 import {api, unwrap, type Schemas} from '../../api/client'
 import {ErrorText} from '../../parts/Remark'
@@ -20,11 +20,7 @@ export function Whole({desk}: {desk: Schemas['Desk']}) {
           A note came with it: “{desk.coveringNote}”
         </Typography>
       )}
-      {desk.address !== null && (
-        <Typography variant="body1" sx={{overflowWrap: 'anywhere', mb: 1}}>
-          Published, it says, at <code>{desk.address}</code>.
-        </Typography>
-      )}
+      <Published desk={desk} />
       <Attempt desk={desk} />
       <RunState run={desk.run}>
         <Typography variant="body1">
@@ -34,6 +30,27 @@ export function Whole({desk}: {desk: Schemas['Desk']}) {
         </Typography>
       </RunState>
     </>
+  )
+}
+
+/** Where the site is published; and of one that was fetched from there, what the server said that was out of the ordinary. */
+function Published({desk: {address, served, cut}}: {desk: Schemas['Desk']}) {
+  if (address === null) return null
+  const odd = (served ?? []).filter(({status, to}) => status !== 200 || to !== null)
+  return (
+    <Box sx={{mb: 1}}>
+      <Typography variant="body1" sx={{overflowWrap: 'anywhere'}}>
+        {served === null ? 'Published, it says, at ' : `${many(served.length, 'file')} asked for at `}
+        <code>{address}</code>.{cut && ' There was more than is fetched.'}
+        {served !== null && odd.length === 0 && ' The server had all of them.'}
+      </Typography>
+      {odd.map(({path, status, to}) => (
+        <Typography key={path} variant="body2" color="textSecondary" sx={{overflowWrap: 'anywhere'}}>
+          <code>{path}</code>: {status === 0 ? 'no answer' : status}
+          {to !== null && `, led on to ${to}`}
+        </Typography>
+      ))}
+    </Box>
   )
 }
 

@@ -91,7 +91,9 @@ function ArrivalLine({arrival}: {arrival: Schemas['ArrivalView']}) {
         )}
         {arrival.state === 'waiting' && (
           <Typography variant="body2" color="textSecondary">
-            is being unpacked…
+            {arrival.address === null
+              ? 'is being unpacked…'
+              : `is being fetched for ${arrival.student?.name ?? 'a student'}. ${arrival.told === null ? '' : `${arrival.told} It looks again by itself.`}`}
           </Typography>
         )}
         {arrival.state === 'refused' && (

@@ -1,4 +1,4 @@
-import {Box, Button, LinearProgress, TextField, Typography} from '@mui/material'
+import {Box, Button, LinearProgress, Link, TextField, Typography} from '@mui/material'
 import {useMutation} from '@tanstack/react-query'
 import {useRef, useState, type ChangeEvent, type DragEvent} from 'react'
 import {api, unwrap, type Schemas} from '../../api/client'
@@ -84,6 +84,7 @@ export function HandIn({
       )}
       <Chooser onFiles={files => take.mutate(files)} words={given?.words ?? null} busy={take.isPending} />
       <ErrorText error={take.error} />
+      {given === null && <ByAddress token={token} work={work} onDone={onDone} />}
       {given !== null && (
         <Box sx={{display: 'grid', gap: 2, mt: 2}}>
           <TextField
@@ -125,6 +126,74 @@ export function HandIn({
           {attempt.data !== undefined && <CheckPaper check={attempt.data} />}
         </Box>
       )}
+    </Box>
+  )
+}
+
+/** A site that is published is handed in by its address, and fetched from there. */
+function ByAddress({
+  token,
+  work,
+  onDone,
+}: {
+  token: string
+  work: Schemas['MyAssignment']
+  onDone: () => Promise<unknown>
+}) {
+  const [isOpen, setOpen] = useState(false)
+  const [address, setAddress] = useState('')
+  const [note, setNote] = useState('')
+  const send = useMutation({
+    mutationFn: () =>
+      unwrap(
+        api.POST('/api/my/{token}/assignments/{assignment}/address', {
+          params: {path: {token, assignment: work.id}},
+          body: {address, note},
+        }),
+      ),
+    onSuccess: async () => {
+      setAddress('')
+      setNote('')
+      await onDone()
+    },
+  })
+  if (!isOpen)
+    return (
+      <Typography variant="body2" sx={{mt: 1}}>
+        <Link component="button" underline="always" onClick={() => setOpen(true)}>
+          Hand in the address of a published site instead
+        </Link>
+      </Typography>
+    )
+  return (
+    <Box
+      component="form"
+      aria-label="By its address"
+      noValidate
+      sx={{display: 'grid', gap: 2, mt: 2}}
+      onSubmit={event => {
+        event.preventDefault()
+        send.mutate()
+      }}
+    >
+      <TextField
+        label="The address of your site"
+        placeholder="https://…/"
+        value={address}
+        onChange={event => setAddress(event.target.value)}
+        slotProps={{htmlInput: {inputMode: 'url'}}}
+      />
+      <TextField
+        label="A note to your instructor, if there is something to say"
+        multiline
+        minRows={2}
+        value={note}
+        onChange={event => setNote(event.target.value)}
+      />
+      <ErrorText error={send.error} />
+      <Button type="submit" variant="contained" loading={send.isPending} sx={{justifySelf: 'start'}}>
+        Hand in this address
+      </Button>
     </Box>
   )
 }

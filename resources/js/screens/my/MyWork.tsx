@@ -87,12 +87,26 @@ function Brief({work}: {work: Work}) {
 }
 
 function Attempts({token, work}: {token: string; work: Work}) {
-  if (work.attempts.length === 0) return null
+  if (work.attempts.length + work.coming.length === 0) return null
   return (
     <Box component="section" aria-labelledby="attempts" sx={{my: 3}}>
       <Typography variant="h2" id="attempts" gutterBottom>
         What you handed in
       </Typography>
+      {work.coming.map(({id, address, at, told, refused}) => (
+        <Box key={id} sx={{borderTop: 1, borderColor: 'divider', py: 1.25, overflowWrap: 'anywhere'}}>
+          <Typography variant="body1" role="status" sx={{color: refused === null ? undefined : 'desk.fault'}}>
+            <code>{address}</code>, {when(at)}:{' '}
+            <Coded>
+              {refused !== null
+                ? `${refused} Nothing was handed in.`
+                : told === null
+                  ? 'is being fetched…'
+                  : `${told} It looks again by itself.`}
+            </Coded>
+          </Typography>
+        </Box>
+      ))}
       {work.attempts.map(attempt => (
         <Attempt key={attempt.id} token={token} work={work} attempt={attempt} />
       ))}

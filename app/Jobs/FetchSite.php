@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Jobs;
+
+use App\Intake\BlobStore;
+use App\Intake\Filing;
+use App\Intake\Received;
+use App\Models\Arrival;
+use App\Models\ArrivalState;
+use App\Published\AddressRule;
+use App\Published\Fetched;
+use App\Published\Fetcher;
+use App\Published\FetchFailure;
+use App\Sites\SiteZip;
+use App\Students\HandingIn;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Queue\Queueable;
+use Illuminate\Support\Facades\DB;
+
+/** Fetches a published site, and files it like any other hand-in. What is not there yet is looked for again in a while. */
+final class FetchSite implements ShouldQueue
+{
+    use Queueable;
+
+    /** Minutes after which it looks again. */
+    private const AGAIN = [1, 5, 15];
+
+    public int $tries = 3;
+
+    public int $timeout = 150;
+
+    public function __construct(public readonly string $arrivalId)
+    {
+        $this->afterCommit();
+    }
+
+    public function handle(BlobStore $blobs, Filing $filing): void
+    {
+        $arrival = Arrival::query()->with(['assignment', 'student'])->find($this->arrivalId);
+        if ($arrival?->address === null || $arrival->state !== ArrivalState::Waiting || $arrival->student === null) {
+            return;
+        }
+        try {
+            $fetched = (new Fetcher(AddressRule::ofConfig()))->fetch($arrival->address);
+        } catch (FetchFailure $failure) {
+            $this->later($arrival, $failure);
+
+            return;
+        }
+        $this->file($arrival, $fetched, $blobs->put(SiteZip::of($fetched->site, 'site')), $filing);
+    }
+
+    private function later(Arrival $arrival, FetchFailure $failure): void
+    {
+        $minutes = $failure->trouble->mayPass() ? self::AGAIN[$arrival->looks] ?? null : null;
+        if ($minutes === null) {
+            $arrival->update(['state' => ArrivalState::Refused, 'reason' => $failure->getMessage(), 'told' => null]);
+
+            return;
+        }
+        $arrival->update(['looks' => $arrival->looks + 1, 'told' => $failure->getMessage()]);
+        dispatch((new self($arrival->id))->delay(now()->addMinutes($minutes)));
+    }
+
+    private function file(Arrival $arrival, Fetched $fetched, string $sha256, Filing $filing): void
+    {
+        DB::transaction(function () use ($arrival, $fetched, $sha256, $filing): void {
+            $student = $arrival->student;
+            if ($student === null) {
+                return;
+            }
+            $refusal = null;
+            $filed = $filing->file(
+                new Received(
+                    $arrival->assignment,
+                    $student,
+                    $fetched->site,
+                    '',
+                    $sha256,
+                    $arrival->arrived_at,
+                    $arrival->covering_note,
+                    $arrival->address,
+                    $fetched,
+                ),
+                function () use ($arrival, $student, &$refusal): bool {
+                    $refusal = HandingIn::of($arrival->assignment->refresh(), $student, $arrival->arrived_at)->refusal();
+
+                    return $refusal === null
+                        && Arrival::query()->whereKey($arrival->id)->lockForUpdate()->value('state') === ArrivalState::Waiting;
+                },
+            );
+            if ($filed === null) {
+                if ($refusal !== null) {
+                    $arrival->update(['state' => ArrivalState::Refused, 'reason' => $refusal, 'told' => null]);
+                }
+
+                return;
+            }
+            [$handIn, $isRepeated] = $filed;
+            $arrival->update([
+                'state' => $isRepeated ? ArrivalState::Repeated : ArrivalState::Taken, 'hand_in_id' => $handIn->id, 'told' => null,
+            ]);
+        });
+    }
+
+    public function failed(): void
+    {
+        Arrival::query()->whereKey($this->arrivalId)->where('state', ArrivalState::Waiting)->update([
+            'state' => ArrivalState::Refused,
+            'told' => null,
+            'reason' => 'The site could not be fetched, three times over. The cause is in the server’s log.',
+        ]);
+    }
+}
