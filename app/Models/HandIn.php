@@ -26,6 +26,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property string $covering_note
  * @property string|null $address  where the site is published, when that was said
  * @property list<array{path: string, status: int, type: string, to: string|null}>|null $served  what the server said of each file of a fetched site
+ * @property array{trouble: string|null, missing: list<string>, more: list<string>, different: list<string>}|null $compared  with the site at its address
  * @property bool $cut  whether there was more of it than was fetched
  * @property bool $late  whether it came after the due time and the grace
  * @property bool $chosen  by hand, as the attempt that counts
@@ -52,7 +53,7 @@ final class HandIn extends Model implements BelongsToCourse
 
     protected function casts(): array
     {
-        return ['arrived_at' => 'datetime', 'folders' => 'array', 'served' => 'array', 'cut' => 'boolean', 'waits' => 'boolean', 'late' => 'boolean', 'chosen' => 'boolean', 'counts' => 'boolean'];
+        return ['arrived_at' => 'datetime', 'folders' => 'array', 'served' => 'array', 'compared' => 'array', 'cut' => 'boolean', 'waits' => 'boolean', 'late' => 'boolean', 'chosen' => 'boolean', 'counts' => 'boolean'];
     }
 
     public function courseId(): string

@@ -48,8 +48,12 @@ final class Fetcher
     {
     }
 
-    /** @throws FetchFailure where there is no site to fetch */
-    public function fetch(string $address): Fetched
+    /**
+     * @param  list<string>  $besides  paths that are asked for whether anything leads to them or not
+     *
+     * @throws FetchFailure where there is no site to fetch
+     */
+    public function fetch(string $address, array $besides = []): Fetched
     {
         [$this->until, $this->requests, $this->served] = [microtime(true) + self::LONGEST, 0, []];
         $url = $this->rule->read($address);
@@ -61,7 +65,7 @@ final class Fetcher
         $isCut = false;
         while ($fresh !== []) {
             $next = [];
-            foreach (self::pathsIn($fresh, $folder) as $path) {
+            foreach ([...self::pathsIn($fresh, $folder), ...$besides] as $path) {
                 $path = self::fileOf($path);
                 if (isset($asked[$path])) {
                     continue;
@@ -71,7 +75,10 @@ final class Fetcher
                     $isCut = true;
                     break;
                 }
-                $file = $this->file($folder, $path);
+                // What is there in small letters alone is fetched so, and the check says where the letters differ.
+                $small = mb_strtolower($path);
+                $file = $this->file($folder, $path) ?? (isset($asked[$small]) ? null : $this->file($folder, $small));
+                $asked[$small] = true;
                 if ($file !== null) {
                     $total += strlen($file->bytes);
                     $asked[$file->path] = true;

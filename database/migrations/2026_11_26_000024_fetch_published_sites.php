@@ -22,6 +22,8 @@ return new class extends Migration
             // What the server said of each file of a fetched site; null for what came as files.
             $table->jsonb('served')->nullable();
             $table->boolean('cut')->default(false);
+            // What the published site has otherwise than the files that were handed in; null where nobody has looked.
+            $table->jsonb('compared')->nullable();
         });
     }
 };

@@ -187,7 +187,7 @@ it('tells what the server said: status, type and redirect', function () {
     }
 
     expect($said['a.css'])->toBe([200, 'text/plain', null])->and($said['about'])->toBe([200, 'text/html; charset=utf-8', 'https://e.wren.example/about/'])
-        ->and($said['Two.html'][0])->toBe(404)->and($fetched->site->paths())->toBe(['a.css', 'about/index.html', 'index.html']);
+        ->and($said['Two.html'][0])->toBe(404)->and($fetched->site->paths())->toBe(['a.css', 'about/index.html', 'index.html', 'two.html']);
 });
 
 it('files a site by its address, with what the server said, and judges the address', function () {
@@ -238,4 +238,31 @@ it('looks again after one, five and fifteen minutes, and then says that nothing 
     ($this->publish)('late.wren.example', ['site/index.html' => ($this->page)('x')]);
     app()->call([new FetchSite($arrival->id), 'handle']);
     expect($arrival->refresh()->state->value)->toBe('taken')->and($arrival->told)->toBeNull();
+});
+
+it('follows letters that differ on the server as far as they can be known', function () {
+    ($this->publish)('f.wren.example', ['index.html' => ($this->page)('<a href="Pages/Two.html">2</a>'), 'pages/two.html' => ($this->page)('2')]);
+
+    expect(($this->fetch)('https://f.wren.example/')->site->paths())->toBe(['index.html', 'pages/two.html']);
+});
+
+it('holds files against the site at the address that came with them', function () {
+    config(['margin.stand_in' => "127.0.0.1:$this->port", 'margin.stand_in_hosts' => '*.wren.example', 'queue.default' => 'sync']);
+    $page = ($this->page)('<a href="a.html">a</a> <a href="c.html">c</a>');
+    ($this->publish)('g.wren.example', ['index.html' => $page, 'a.html' => 'another', 'c.html' => 'more', 'unlinked.html' => 'u']);
+    $work = $this->assignment($user = $this->instructor());
+    $at = '/api/my/'.basename(PrivateLink::of($work->course->students()->sole()));
+    $give = function (string $address, string $extra) use ($at, $work, $page): string {
+        $zip = (string) file_get_contents(Samples::zip(['index.html' => $page, 'a.html' => 'a', 'b.html' => 'b', 'unlinked.html' => 'u', 'x.txt' => $extra]));
+        $id = $this->postJson("$at/assignments/$work->id/uploads", ['name' => 'wfinch.zip', 'bytes' => strlen($zip)])->json('id');
+        $this->call('PUT', "$at/uploads/$id?offset=0", content: $zip)->assertOk();
+
+        return $this->postJson("$at/uploads/$id/hand-in", ['packed' => false, 'address' => $address])->assertCreated()->json('id');
+    };
+    [$there, $nowhere] = [$give('https://g.wren.example/', '1'), $give('http://localhost/', '2')];
+
+    $this->actingAs($user);
+    expect($this->getJson("/api/hand-ins/$there")->json('compared'))
+        ->toBe(['trouble' => null, 'missing' => ['b.html', 'x.txt'], 'more' => ['c.html'], 'different' => ['a.html']])
+        ->and($this->getJson("/api/hand-ins/$nowhere")->json('compared.trouble'))->toContain('others cannot reach');
 });

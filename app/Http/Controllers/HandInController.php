@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\LeafRequest;
 use App\Http\Resources\AttemptLine;
+use App\Http\Resources\ComparedSite;
 use App\Http\Resources\Desk;
 use App\Http\Resources\DeskNote;
 use App\Http\Resources\DeskOutcome;
@@ -74,6 +75,7 @@ final class HandInController extends Controller
             address: $handIn->address,
             served: $handIn->served === null ? null : array_map(fn (array $one) => new ServedFile(...$one), $handIn->served),
             cut: $handIn->cut,
+            compared: $handIn->compared === null ? null : new ComparedSite(...$handIn->compared),
             counts: $handIn->counts,
             chosen: $handIn->chosen,
             archiveName: $handIn->archive_name,

@@ -15,6 +15,7 @@ use App\Intake\BlobStore;
 use App\Intake\Filing;
 use App\Intake\Parts;
 use App\Intake\Received;
+use App\Jobs\ComparePublished;
 use App\Jobs\FetchSite;
 use App\Models\ArrivalState;
 use App\Models\Student;
@@ -150,6 +151,9 @@ final class MyUploadController extends Controller
                 'hand_in_id' => $handIn->id,
             ]);
             $upload->delete();
+            if ($handIn->address !== null) {
+                ComparePublished::dispatch($handIn->id);
+            }
 
             return $handIn->id;
         });

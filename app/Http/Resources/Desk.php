@@ -49,6 +49,8 @@ final readonly class Desk
         public ?array $served,
         #[OA\Property(description: 'whether there was more of it than was fetched')]
         public bool $cut,
+        #[OA\Property(description: 'where files and an address came together; null where nobody has looked yet', nullable: true)]
+        public ?ComparedSite $compared,
         #[OA\Property(description: 'whether it is the attempt that is marked')]
         public bool $counts,
         #[OA\Property(description: 'by hand')]

@@ -1668,6 +1668,17 @@ export interface components {
             /** @description none while the worker has not counted them yet */
             steps: number;
         };
+        /** @description Files that were handed in, held against the site at the address that came with them. */
+        ComparedSite: {
+            /** @description why the site could not be fetched */
+            trouble: string | null;
+            /** @description handed in, and not published */
+            missing: string[];
+            /** @description published, and not handed in */
+            more: string[];
+            /** @description with other bytes there */
+            different: string[];
+        };
         /** @description A course on the shelf. */
         CourseSpine: {
             id: string;
@@ -1730,6 +1741,7 @@ export interface components {
             served: components["schemas"]["ServedFile"][] | null;
             /** @description whether there was more of it than was fetched */
             cut: boolean;
+            compared: components["schemas"]["ComparedSite"] | null;
             /** @description whether it is the attempt that is marked */
             counts: boolean;
             /** @description by hand */

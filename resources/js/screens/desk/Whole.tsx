@@ -1,6 +1,7 @@
 import {Box, Link, Typography} from '@mui/material'
 import {useMutation, useQueryClient} from '@tanstack/react-query'
 import {api, unwrap, type Schemas} from '../../api/client'
+import {Coded} from '../../parts/Coded'
 import {ErrorText} from '../../parts/Remark'
 import {RunState} from '../../parts/RunState'
 import {many} from '../../parts/when'
@@ -34,7 +35,7 @@ export function Whole({desk}: {desk: Schemas['Desk']}) {
 }
 
 /** Where the site is published; and of one that was fetched from there, what the server said that was out of the ordinary. */
-function Published({desk: {address, served, cut}}: {desk: Schemas['Desk']}) {
+function Published({desk: {address, served, cut, compared}}: {desk: Schemas['Desk']}) {
   if (address === null) return null
   const odd = (served ?? []).filter(({status, to}) => status !== 200 || to !== null)
   return (
@@ -44,6 +45,7 @@ function Published({desk: {address, served, cut}}: {desk: Schemas['Desk']}) {
         <code>{address}</code>.{cut && ' There was more than is fetched.'}
         {served !== null && odd.length === 0 && ' The server had all of them.'}
       </Typography>
+      {compared !== null && <Compared {...compared} />}
       {odd.map(({path, status, to}) => (
         <Typography key={path} variant="body2" color="textSecondary" sx={{overflowWrap: 'anywhere'}}>
           <code>{path}</code>: {status === 0 ? 'no answer' : status}
@@ -51,6 +53,27 @@ function Published({desk: {address, served, cut}}: {desk: Schemas['Desk']}) {
         </Typography>
       ))}
     </Box>
+  )
+}
+
+/** Files that were handed in, held against what is published. */
+function Compared({trouble, missing, more, different}: Schemas['ComparedSite']) {
+  const lists: [string, string[]][] = [
+    ['Handed in, and not there', missing],
+    ['There, and not handed in', more],
+    ['Otherwise there than handed in', different],
+  ]
+  const told = lists.filter(([, paths]) => paths.length > 0)
+  return (
+    <Typography variant="body2" color="textSecondary" component="div" sx={{overflowWrap: 'anywhere'}}>
+      {trouble !== null && <Coded>{trouble}</Coded>}
+      {trouble === null && told.length === 0 && 'What is there is what was handed in, byte for byte.'}
+      {told.map(([words, paths]) => (
+        <div key={words}>
+          {words}: {paths.join(', ')}.
+        </div>
+      ))}
+    </Typography>
   )
 }
 
