@@ -26,7 +26,7 @@ use ZipArchive;
  * Opens a course as a YAML file describes it: who teaches it, the roster, the assignments with their briefs, and (as in
  * the demo) what was handed in already, which goes through the same intake as a zip that is dropped.
  *
- * @phpstan-type Arrivals list<array{from: string, name?: string, at: float|int}|array{address: string, of: string, note?: string, at: float|int}>
+ * @phpstan-type Arrivals list<array{from: string, without?: string, name?: string, at: float|int}|array{class: list<string>, name: string, at: float|int}|array{address: string, of: string, note?: string, at: float|int}>
  * @phpstan-type Work array{title: string, summary?: string, due?: float|int|string, attempts?: int, see?: string, arrivals?: Arrivals}
  * @phpstan-type Set array{school: string, title: string, term: string, time_zone?: string, instructor: array{name: string, email: string, password?: string}, students: array<string, string>, assignments: array<string, Work>}
  */
@@ -120,15 +120,51 @@ final class OpenCourse extends Command
 
                 continue;
             }
+            if (isset($from['class'])) {
+                $files = self::filesIn(array_map(fn (string $one) => "$folder/$one", $from['class']));
+                self::arrive($assignment, $from['name'], self::zip($files), $from['at'], $blobs);
+
+                continue;
+            }
             $path = "$folder/{$from['from']}";
-            $arrival = $assignment->arrivals()->create([
-                'name' => $from['name'] ?? (is_dir($path) ? $from['from'].'.zip' : $from['from']),
-                'sha256' => $blobs->put(is_dir($path) ? self::zip($path) : File::get($path)),
-                'state' => ArrivalState::Waiting,
-                'arrived_at' => self::day($from['at']),
-            ]);
-            UnpackArrival::dispatch($arrival->id);
+            $files = is_dir($path) ? self::filesIn([$path]) : [];
+            $files = array_filter($files, fn (string $name) => substr($name, strpos($name, '/') + 1) !== ($from['without'] ?? ''));
+            // Of one student's folder, what is in it is packed.
+            $packed = array_map(fn (string $name) => substr($name, strpos($name, '/') + 1), $files);
+            self::arrive(
+                $assignment,
+                $from['name'] ?? ($files === [] ? $from['from'] : $from['from'].'.zip'),
+                $files === [] ? File::get($path) : self::zip($packed),
+                $from['at'],
+                $blobs,
+            );
         }
+    }
+
+    private static function arrive(Assignment $assignment, string $name, string $bytes, float|int $at, BlobStore $blobs): void
+    {
+        UnpackArrival::dispatch($assignment->arrivals()->create([
+            'name' => $name,
+            'sha256' => $blobs->put($bytes),
+            'state' => ArrivalState::Waiting,
+            'arrived_at' => self::day($at),
+        ])->id);
+    }
+
+    /**
+     * @param  list<string>  $folders
+     * @return array<string, string> names in an archive of all of them, by the paths of the files
+     */
+    private static function filesIn(array $folders): array
+    {
+        $files = [];
+        foreach ($folders as $folder) {
+            foreach (File::allFiles($folder, hidden: true) as $file) {
+                $files[$file->getPathname()] = basename($folder).'/'.$file->getRelativePathname();
+            }
+        }
+
+        return $files;
     }
 
     /** @param  array{address: string, of: string, note?: string, at: float|int}  $from  a site that the stand-in serves */
@@ -146,13 +182,14 @@ final class OpenCourse extends Command
         FetchSite::dispatch($arrival->id);
     }
 
-    private static function zip(string $folder): string
+    /** @param  array<string, string>  $files  names in the archive by path */
+    private static function zip(array $files): string
     {
         $path = (string) tempnam(sys_get_temp_dir(), 'demo');
         $zip = new ZipArchive;
         $zip->open($path, ZipArchive::OVERWRITE);
-        foreach (File::allFiles($folder, hidden: true) as $file) {
-            $zip->addFile($file->getPathname(), $file->getRelativePathname());
+        foreach ($files as $file => $name) {
+            $zip->addFile($file, $name);
         }
         $zip->close();
         $bytes = File::get($path);
