@@ -8,6 +8,7 @@ use App\Http\Controllers\AssignmentController;
 use App\Http\Controllers\BriefController;
 use App\Http\Controllers\BriefDraftController;
 use App\Http\Controllers\CourseController;
+use App\Http\Controllers\CourseLinkController;
 use App\Http\Controllers\FindingController;
 use App\Http\Controllers\FirstRunController;
 use App\Http\Controllers\GivenSiteController;
@@ -41,6 +42,8 @@ Route::post('password/forgotten', [AccountController::class, 'forgotten'])->midd
 Route::post('password/reset', [AccountController::class, 'reset'])->middleware('throttle:log-in');
 Route::get('invitations/{token}', [InvitationController::class, 'show'])->middleware('throttle:log-in');
 Route::post('invitations/{token}', [InvitationController::class, 'accept'])->middleware('throttle:log-in');
+Route::get('join/{token}', [CourseLinkController::class, 'door'])->middleware('throttle:log-in');
+Route::post('join/{token}', [CourseLinkController::class, 'join'])->middleware('throttle:log-in');
 // A student's own page, by a private link: all that is asked for is looked up from it.
 Route::middleware('throttle:student')->prefix('my/{token}')->group(function (): void {
     Route::get('', [MyPageController::class, 'show']);
@@ -81,6 +84,9 @@ Route::middleware(['auth', WriteDown::class])->group(function (): void {
     Route::post('courses/{course}/roster/preview', [RosterController::class, 'preview'])->can('direct', 'course');
     Route::put('courses/{course}/roster', [RosterController::class, 'update'])->can('direct', 'course');
     Route::get('courses/{course}/roster.csv', [RosterController::class, 'csv'])->can('view', 'course');
+    Route::get('courses/{course}/link', [CourseLinkController::class, 'show'])->can('direct', 'course');
+    Route::put('courses/{course}/link', [CourseLinkController::class, 'store'])->can('direct', 'course');
+    Route::delete('courses/{course}/link', [CourseLinkController::class, 'destroy'])->can('direct', 'course');
     Route::post('courses/{course}/student-links', [StudentLinkController::class, 'index'])->can('direct', 'course');
     Route::post('courses/{course}/student-links/letters', [StudentLinkController::class, 'send'])->middleware('throttle:letters')->can('direct', 'course');
     Route::delete('students/{student}/link', [StudentLinkController::class, 'destroy'])->can('direct', 'student');

@@ -37,6 +37,8 @@ final readonly class Deed
         'POST courses/{course}/stock-remarks/file' => 'took in stock remarks',
         'PUT courses/{course}/stock-remarks/{stockRemark}' => 'changed a stock remark',
         'DELETE courses/{course}/stock-remarks/{stockRemark}' => 'deleted a stock remark',
+        'PUT courses/{course}/link' => 'made a link for the whole course',
+        'DELETE courses/{course}/link' => 'ended the link of the course',
         'POST courses/{course}/student-links' => 'looked at the students’ links',
         'POST courses/{course}/student-links/letters' => 'sent students their links',
         'DELETE students/{student}/link' => 'revoked the link of {student}',

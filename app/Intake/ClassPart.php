@@ -22,4 +22,10 @@ final readonly class ClassPart
         public ?string $refusal,
     ) {
     }
+
+    /** The same once its bytes are kept: a class of them does not fit into memory. */
+    public function withoutBytes(): self
+    {
+        return new self($this->name, $this->within, '', $this->packed, $this->refusal);
+    }
 }

@@ -72,7 +72,7 @@ final readonly class HandInIntake
                     $path,
                     fn (string $name) => $matcher->match($name) !== null,
                     function (ClassPart $part) use (&$parts): void {
-                        $parts[] = [$part, $this->blobs->put($part->bytes)];
+                        $parts[] = [$part->withoutBytes(), $this->blobs->put($part->bytes)];
                     },
                 );
             }

@@ -25,7 +25,8 @@ final class ComparePublished implements ShouldQueue
 
     public int $tries = 3;
 
-    public int $timeout = 150;
+    /** Seconds: shorter than after what a job is taken for lost. */
+    public int $timeout = 80;
 
     public function __construct(public readonly string $handInId, public readonly int $looks = 0)
     {

@@ -29,7 +29,8 @@ final class FetchSite implements ShouldQueue
 
     public int $tries = 3;
 
-    public int $timeout = 150;
+    /** Seconds: shorter than after what a job is taken for lost. */
+    public int $timeout = 80;
 
     public function __construct(public readonly string $arrivalId)
     {

@@ -28,7 +28,7 @@ final class Fetcher
     private const MOST_REDIRECTS = 5;
 
     /** Seconds for all of it, for one file, and for a connection. */
-    private const LONGEST = 90;
+    private const LONGEST = 55;
 
     private const LONGEST_FILE = 20;
 

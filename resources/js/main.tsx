@@ -10,7 +10,7 @@ import {Problem} from './screens/Problem'
 import {theme} from './theme/theme'
 
 /** Screens for those who have not logged in. */
-const OPEN = /^\/(?:log-in|set-password|invitations\/|my\/)/
+const OPEN = /^\/(?:log-in|set-password|invitations\/|my\/|join\/)/
 
 /** Whoever is logged out is brought to the log-in, and back to where they were. */
 function logInAgain(error: Error) {
@@ -41,6 +41,7 @@ const router = createBrowserRouter([
         path: '/invitations/:token',
         lazy: async () => ({Component: (await import('./screens/log-in/Invitation')).Invitation}),
       },
+      {path: '/join/:token', lazy: async () => ({Component: (await import('./screens/my/Join')).Join})},
       {path: '/my/:token', lazy: async () => ({Component: (await import('./screens/my/MyPage')).MyPage})},
       {path: '/my/:token/work/:id', lazy: async () => ({Component: (await import('./screens/my/MyWork')).MyWork})},
       {

@@ -87,6 +87,19 @@ test('a student tries, mends, hands in by their own link, and reads the reply', 
   expect(await broken(student), 'my reply').toEqual([])
 
   await linkOf(page, 'Kit Oakhanger')
+  await page.getByRole('button', {name: 'Make a link for the course'}).click()
+  const door = /https?:\S+\/join\/[\w-]{43}/.exec((await page.getByText('/join/').textContent()) ?? '')?.[0] ?? ''
+  await student.goto(door)
+  await student.getByLabel('Your handle').fill('nobody')
+  await student.getByRole('button', {name: 'To my page'}).click()
+  await expect(student.getByText('Nobody in this course has that handle.')).toBeVisible()
+  expect(await broken(student), 'the link of a course').toEqual([])
+  await student.getByLabel('Your handle').fill('KOakhanger')
+  await student.getByRole('button', {name: 'To my page'}).click()
+  await expect(student.getByRole('link', {name: 'Storm drill'})).toBeVisible()
+  await page.getByRole('button', {name: 'End this link'}).click()
+  await expect(page.getByRole('button', {name: 'Make a link for the course'})).toBeVisible()
+
   await page.getByRole('button', {name: 'Make a new link for Kit Oakhanger'}).click()
   await expect(page.getByRole('listitem').filter({hasText: 'Kit Oakhanger'})).not.toContainText(link)
   await student.goto(link)

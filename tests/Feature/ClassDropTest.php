@@ -136,6 +136,7 @@ it('takes a whole drop back, but for what somebody has written to', function () 
     $this->postJson("/api/hand-ins/$noted->id/notes", ['body' => 'Good.', 'merit' => true])->assertCreated();
 
     $this->deleteJson("/api/assignments/{$this->work->id}/drops/$first")->assertOk()->assertExactJson(['gone' => 3, 'kept' => 1]);
+    expect(Arrival::query()->where('hand_in_id', $noted->id)->exists())->toBeTrue();
     expect(HandIn::query()->with('student')->get()->map(fn (HandIn $one) => $one->student->handle)->sort()->values()->all())->toBe(['iquill', 'ovoss']);
 });
 

@@ -269,6 +269,25 @@ it('gives the starter files as a zip in a folder of their own', function () {
     expect((new ArchiveReader)->read($path, 'starter.zip')->paths())->toBe(['a/b.css', 'index.html'])->and(($this->page)()['hasStarter'])->toBeTrue();
 });
 
+it('says so when the disk takes no part, and keeps nothing half', function () {
+    $folder = dirname(Upload::path('x'));
+    Illuminate\Support\Facades\File::deleteDirectory($folder);
+    file_put_contents($folder, 'a file stands in the way');
+    $id = $this->postJson("$this->at/assignments/{$this->work->id}/uploads", ['name' => 'a.zip', 'bytes' => 10])->json('id');
+    $answer = $this->call('PUT', "$this->at/uploads/$id?offset=0", content: '0123456789');
+    unlink($folder);
+
+    $answer->assertStatus(507)->assertSee('its disk may be full');
+    expect(Upload::query()->sole()->received)->toBe(0);
+    $this->call('PUT', "$this->at/uploads/$id?offset=0", content: '0123456789')->assertOk()->assertJson(['received' => 10]);
+});
+
+it('keeps no more than a few files of a student on their way', function () {
+    $ids = array_map(fn () => ($this->send)(($this->site)()), range(1, 6));
+
+    expect(Upload::query()->count())->toBe(4)->and(is_file(Upload::path($ids[0])))->toBeFalse()->and(is_file(Upload::path($ids[5])))->toBeTrue();
+});
+
 it('forgets what never arrived whole, with its bytes', function () {
     $id = ($this->send)(($this->site)());
     expect(is_file(Upload::path($id)))->toBeTrue();
@@ -276,4 +295,22 @@ it('forgets what never arrived whole, with its bytes', function () {
     $this->artisan('model:prune', ['--model' => [Upload::class]])->assertSuccessful();
 
     expect(is_file(Upload::path($id)))->toBeFalse()->and(Upload::query()->count())->toBe(0);
+});
+
+it('has one link for the course that asks for a handle, once an instructor turns it on', function () {
+    $this->actingAs($this->user);
+    $at = "/api/courses/{$this->work->course_id}/link";
+    $this->getJson($at)->assertOk()->assertExactJson(['link' => null]);
+    $token = basename($this->putJson($at)->assertOk()->json('link'));
+    expect($this->getJson($at)->json('link'))->toEndWith($token)->and(json_encode(DB::table('courses')->get()))->not->toContain($token);
+    auth()->logout();
+
+    $this->getJson("/api/join/$token")->assertOk()->assertJson(['course' => $this->work->course->title]);
+    $this->postJson("/api/join/$token", ['handle' => ' WFinch '])->assertOk()->assertJson(['link' => PrivateLink::of($this->student->refresh())]);
+    $this->postJson("/api/join/$token", ['handle' => 'nobody'])->assertUnprocessable()->assertSee('Nobody in this course');
+    $this->postJson("/api/join/$token", ['handle' => ''])->assertUnprocessable();
+    $this->student->update(['set_aside_at' => now()]);
+    $this->postJson("/api/join/$token", ['handle' => 'wfinch'])->assertUnprocessable();
+    $this->actingAs($this->user)->deleteJson($at)->assertNoContent();
+    $this->getJson("/api/join/$token")->assertNotFound()->assertSee('no course behind this link');
 });

@@ -36,6 +36,8 @@ use OpenApi\Attributes as OA;
 /** A student's site on its way: tried and kept nowhere, or handed in. */
 final class MyUploadController extends Controller
 {
+    private const MOST_UPLOADS = 4;
+
     public function __construct(private readonly Parts $parts)
     {
     }
@@ -50,6 +52,7 @@ final class MyUploadController extends Controller
     public function begin(UploadRequest $request, string $token, string $assignment): JsonResponse
     {
         $student = MyPageController::student($token);
+        self::forgetOlder($student);
         $upload = Upload::query()->create([
             'assignment_id' => MyPageController::work($student, $assignment)->id,
             'student_id' => $student->id,
@@ -191,6 +194,16 @@ final class MyUploadController extends Controller
         FetchSite::dispatch($arrival->id);
 
         return response()->json(new Made($arrival->id), 202);
+    }
+
+    /** Of what a student began to send, only the newest few are kept: nobody fills the disk. */
+    private static function forgetOlder(Student $student): void
+    {
+        $older = Upload::query()->where('student_id', $student->id)->latest('created_at')->latest('id')->skip(self::MOST_UPLOADS - 1)->limit(100)->get();
+        foreach ($older as $one) {
+            @unlink(Upload::path($one->id));
+            $one->delete();
+        }
     }
 
     /** @throws ValidationException where it is no site */

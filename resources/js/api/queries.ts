@@ -280,3 +280,16 @@ export const studentLinks = (id: string) =>
     queryFn: () => unwrap(api.POST('/api/courses/{course}/student-links', {params: {path: {course: id}}})),
     gcTime: 0,
   })
+
+/** The one link of a course that asks for a handle; null where it is off. */
+export const courseLink = (id: string) =>
+  queryOptions({
+    queryKey: ['course link', id],
+    queryFn: () => unwrap(api.GET('/api/courses/{course}/link', {params: {path: {course: id}}})),
+  })
+
+export const courseDoor = (token: string) =>
+  queryOptions({
+    queryKey: ['course door', token],
+    queryFn: () => unwrap(api.GET('/api/join/{token}', {params: {path: {token}}})),
+  })

@@ -442,6 +442,39 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/courses/{course}/link": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["courseLink"];
+        /** Turns it on; or makes another where it is on. */
+        put: operations["turnCourseLinkOn"];
+        post?: never;
+        delete: operations["turnCourseLinkOff"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/join/{token}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["courseDoor"];
+        put?: never;
+        post: operations["join"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/hand-ins/{handIn}/findings": {
         parameters: {
             query?: never;
@@ -1413,6 +1446,9 @@ export interface components {
             /** @enum {string} */
             role: "instructor" | "marker";
         };
+        JoinRequest: {
+            handle: string;
+        };
         LogInRequest: {
             email: string;
             password: string;
@@ -1678,6 +1714,14 @@ export interface components {
             more: string[];
             /** @description with other bytes there */
             different: string[];
+        };
+        /** @description What a course is called, for whoever comes by its link. */
+        CourseDoor: {
+            course: string;
+        };
+        /** @description A link; null where there is none. */
+        CourseLinkView: {
+            link: string | null;
         };
         /** @description A course on the shelf. */
         CourseSpine: {
@@ -3394,6 +3438,118 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Made"];
+                };
+            };
+        };
+    };
+    courseLink: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CourseLinkView"];
+                };
+            };
+        };
+    };
+    turnCourseLinkOn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description On */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CourseLinkView"];
+                };
+            };
+        };
+    };
+    turnCourseLinkOff: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Off */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    courseDoor: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CourseDoor"];
+                };
+            };
+        };
+    };
+    join: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["JoinRequest"];
+            };
+        };
+        responses: {
+            /** @description The student’s own page */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CourseLinkView"];
                 };
             };
         };

@@ -1,7 +1,7 @@
 import {Typography} from '@mui/material'
 import {useEffect, useRef, useState} from 'react'
 import type {Schemas} from '../../api/client'
-import {when} from '../../parts/when'
+import {hour, when} from '../../parts/when'
 import {timeLeft} from './timeLeft'
 
 /** The due time in the reader's zone, and how much of it is left by the server's clock. Another answer is another clock. */
@@ -33,7 +33,10 @@ export function TimeLeft({work, onOver}: {work: Schemas['MyAssignment']; onOver:
           ? 'the time is over.'
           : 'the time is over, but you may still hand in.'
         : `${timeLeft(left)} left.`}
-      {most}
+      {most}{' '}
+      <Typography variant="body2" component="span" color="textSecondary">
+        It is {hour(new Date(Date.parse(now) + passed))} by the server’s clock.
+      </Typography>
     </Typography>
   )
 }

@@ -2,7 +2,7 @@ import {Box, Button, Link, Typography} from '@mui/material'
 import {useMutation, useQueryClient, useSuspenseQuery} from '@tanstack/react-query'
 import {useParams} from 'react-router'
 import {api, unwrap, type Schemas} from '../../api/client'
-import {course, studentLinks} from '../../api/queries'
+import {course, courseLink, studentLinks} from '../../api/queries'
 import {Frame} from '../../parts/Frame'
 import {Empty, ErrorText} from '../../parts/Remark'
 import {many} from '../../parts/when'
@@ -57,7 +57,42 @@ function LinksScreen() {
           <Line key={student.id} courseId={id} student={student} />
         ))}
       </Box>
+      <OneForAll courseId={id} />
     </Frame>
+  )
+}
+
+/** One link for all, which asks for a handle: only where it is wanted. */
+function OneForAll({courseId}: {courseId: string}) {
+  const {data} = useSuspenseQuery(courseLink(courseId))
+  const queries = useQueryClient()
+  const params = {path: {course: courseId}}
+  const turn = useMutation({
+    mutationFn: (on: boolean) =>
+      on
+        ? unwrap<unknown>(api.PUT('/api/courses/{course}/link', {params}))
+        : unwrap<unknown>(api.DELETE('/api/courses/{course}/link', {params})),
+    onSettled: () => queries.invalidateQueries({queryKey: courseLink(courseId).queryKey}),
+  })
+  return (
+    <Box className="not-printed" sx={{borderTop: 1, borderColor: 'divider', pt: 2, mt: 3}}>
+      <Typography variant="h2" gutterBottom>
+        One link for all
+      </Typography>
+      <Typography variant="body2" color="textSecondary" sx={{maxWidth: 680, mb: 1}}>
+        It asks for a handle and nothing else: whoever has it and knows a handle comes to the page of that student. It
+        is off unless you turn it on.
+      </Typography>
+      {data.link !== null && (
+        <Typography variant="body2" sx={{fontFamily: mono, overflowWrap: 'anywhere', mb: 1}}>
+          {data.link}
+        </Typography>
+      )}
+      <Button variant="outlined" loading={turn.isPending} onClick={() => turn.mutate(data.link === null)}>
+        {data.link === null ? 'Make a link for the course' : 'End this link'}
+      </Button>
+      <ErrorText error={turn.error} />
+    </Box>
   )
 }
 

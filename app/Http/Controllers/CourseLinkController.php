@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\JoinRequest;
+use App\Http\Resources\CourseDoor;
+use App\Http\Resources\CourseLinkView;
+use App\Models\Course;
+use App\Students\CourseLink;
+use App\Students\PrivateLink;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
+use Illuminate\Validation\ValidationException;
+use OpenApi\Attributes as OA;
+
+/** The one link of a course that asks for a handle. */
+final class CourseLinkController extends Controller
+{
+    #[OA\Get(
+        path: '/api/courses/{course}/link',
+        operationId: 'courseLink',
+        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: CourseLinkView::class))],
+    )]
+    public function show(Course $course): JsonResponse
+    {
+        return response()->json(new CourseLinkView(CourseLink::of($course)));
+    }
+
+    /** Turns it on; or makes another where it is on. */
+    #[OA\Put(
+        path: '/api/courses/{course}/link',
+        operationId: 'turnCourseLinkOn',
+        responses: [new OA\Response(response: 200, description: 'On', content: new OA\JsonContent(ref: CourseLinkView::class))],
+    )]
+    public function store(Course $course): JsonResponse
+    {
+        return response()->json(new CourseLinkView(CourseLink::turnOn($course)));
+    }
+
+    #[OA\Delete(
+        path: '/api/courses/{course}/link',
+        operationId: 'turnCourseLinkOff',
+        responses: [new OA\Response(response: 204, description: 'Off')],
+    )]
+    public function destroy(Course $course): Response
+    {
+        CourseLink::turnOff($course);
+
+        return response()->noContent();
+    }
+
+    #[OA\Get(
+        path: '/api/join/{token}',
+        operationId: 'courseDoor',
+        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: CourseDoor::class))],
+    )]
+    public function door(string $token): JsonResponse
+    {
+        return response()->json(new CourseDoor(self::course($token)->title));
+    }
+
+    #[OA\Post(
+        path: '/api/join/{token}',
+        operationId: 'join',
+        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: JoinRequest::class)),
+        responses: [new OA\Response(response: 200, description: 'The student’s own page', content: new OA\JsonContent(ref: CourseLinkView::class))],
+    )]
+    public function join(JoinRequest $request, string $token): JsonResponse
+    {
+        $student = CourseLink::student(self::course($token), $request->string('handle')->toString());
+        if ($student === null) {
+            throw ValidationException::withMessages(['handle' => 'Nobody in this course has that handle. Is it spelled as your school spells it?']);
+        }
+
+        return response()->json(new CourseLinkView(PrivateLink::of($student)));
+    }
+
+    private static function course(string $token): Course
+    {
+        $course = CourseLink::course($token);
+        abort_if($course === null, 404, 'There is no course behind this link any more. Ask your instructor for the one that works.');
+
+        return $course;
+    }
+}

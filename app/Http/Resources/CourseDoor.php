@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use OpenApi\Attributes as OA;
+
+/** What a course is called, for whoever comes by its link. */
+#[OA\Schema]
+final readonly class CourseDoor
+{
+    public function __construct(
+        #[OA\Property]
+        public string $course,
+    ) {
+    }
+}

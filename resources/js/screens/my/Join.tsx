@@ -1,0 +1,45 @@
+import {Typography} from '@mui/material'
+import {useMutation, useSuspenseQuery} from '@tanstack/react-query'
+import {useForm} from 'react-hook-form'
+import {useNavigate, useParams} from 'react-router'
+import {api, unwrap} from '../../api/client'
+import {courseDoor} from '../../api/queries'
+import {ApiForm, Field, sayBeside} from '../../parts/form/form'
+import {Screen} from '../Screen'
+import {MyFrame} from './MyFrame'
+
+export const Join = () => (
+  <Screen open>
+    <Door />
+  </Screen>
+)
+
+/** The link of a course asks who comes. */
+function Door() {
+  const {token = ''} = useParams()
+  const {data} = useSuspenseQuery(courseDoor(token))
+  const navigate = useNavigate()
+  const form = useForm({defaultValues: {handle: ''}})
+  const join = useMutation({
+    mutationFn: (body: {handle: string}) => unwrap(api.POST('/api/join/{token}', {params: {path: {token}}, body})),
+    onError: error => sayBeside(error, form),
+    onSuccess: ({link}) => navigate(new URL(link ?? '/').pathname),
+  })
+  return (
+    <MyFrame title={data.course} home={`/join/${token}`}>
+      <Typography variant="h1" gutterBottom>
+        {data.course}
+      </Typography>
+      <ApiForm form={form} keep={join} submit="To my page" label="Who are you?">
+        <Field
+          form={form}
+          name="handle"
+          label="Your handle"
+          autoFocus
+          autoComplete="username"
+          helperText="The log-in or student number that your school knows you by"
+        />
+      </ApiForm>
+    </MyFrame>
+  )
+}
