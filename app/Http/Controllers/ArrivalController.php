@@ -124,7 +124,11 @@ final class ArrivalController extends Controller
         path: '/api/assignments/{assignment}/uploads',
         operationId: 'beginUpload',
         requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: UploadRequest::class)),
-        responses: [new OA\Response(response: 201, description: 'Begun', content: new OA\JsonContent(ref: UploadView::class))],
+        responses: [new OA\Response(
+            response: 201,
+            description: 'Begun',
+            content: new OA\JsonContent(ref: UploadView::class),
+        )],
     )]
     public function begin(UploadRequest $request, Assignment $assignment): JsonResponse
     {
@@ -140,8 +144,14 @@ final class ArrivalController extends Controller
         path: '/api/uploads/{upload}',
         operationId: 'addToUpload',
         parameters: [new OA\QueryParameter(name: 'offset', required: true, schema: new OA\Schema(type: 'integer'))],
-        requestBody: new OA\RequestBody(content: new OA\MediaType(mediaType: 'application/octet-stream', schema: new OA\Schema(type: 'string', format: 'binary'))),
-        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: UploadView::class))],
+        requestBody: new OA\RequestBody(
+            content: new OA\MediaType(mediaType: 'application/octet-stream', schema: new OA\Schema(type: 'string', format: 'binary')),
+        ),
+        responses: [new OA\Response(
+            response: 200,
+            description: 'OK',
+            content: new OA\JsonContent(ref: UploadView::class),
+        )],
     )]
     public function add(PartRequest $request, Upload $upload, Parts $parts): JsonResponse
     {
@@ -153,7 +163,11 @@ final class ArrivalController extends Controller
         path: '/api/uploads/{upload}/arrival',
         operationId: 'dropUpload',
         requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: DropRequest::class)),
-        responses: [new OA\Response(response: 201, description: 'Waiting to be unpacked', content: new OA\JsonContent(ref: Made::class))],
+        responses: [new OA\Response(
+            response: 201,
+            description: 'Waiting to be unpacked',
+            content: new OA\JsonContent(ref: Made::class),
+        )],
     )]
     public function drop(DropRequest $request, Upload $upload, Parts $parts): JsonResponse
     {
@@ -183,7 +197,11 @@ final class ArrivalController extends Controller
     #[OA\Delete(
         path: '/api/assignments/{assignment}/drops/{drop}',
         operationId: 'takeDropBack',
-        responses: [new OA\Response(response: 200, description: 'Gone', content: new OA\JsonContent(ref: TakenBack::class))],
+        responses: [new OA\Response(
+            response: 200,
+            description: 'Gone',
+            content: new OA\JsonContent(ref: TakenBack::class),
+        )],
     )]
     public function takeBack(Assignment $assignment, string $drop): JsonResponse
     {

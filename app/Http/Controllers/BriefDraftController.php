@@ -40,7 +40,11 @@ final class BriefDraftController extends Controller
     #[OA\Get(
         path: '/api/brief-kinds',
         operationId: 'briefKinds',
-        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: BriefKinds::class))],
+        responses: [new OA\Response(
+            response: 200,
+            description: 'OK',
+            content: new OA\JsonContent(ref: BriefKinds::class),
+        )],
     )]
     public function kinds(): JsonResponse
     {
@@ -60,7 +64,11 @@ final class BriefDraftController extends Controller
     #[OA\Get(
         path: '/api/assignments/{assignment}/brief/draft',
         operationId: 'briefDraft',
-        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: BriefDraftView::class))],
+        responses: [new OA\Response(
+            response: 200,
+            description: 'OK',
+            content: new OA\JsonContent(ref: BriefDraftView::class),
+        )],
     )]
     public function show(Assignment $assignment): JsonResponse
     {
@@ -138,7 +146,11 @@ final class BriefDraftController extends Controller
         path: '/api/assignments/{assignment}/brief/reading',
         operationId: 'readBriefDraft',
         requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: TryDraftRequest::class)),
-        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: BriefReading::class))],
+        responses: [new OA\Response(
+            response: 200,
+            description: 'OK',
+            content: new OA\JsonContent(ref: BriefReading::class),
+        )],
     )]
     public function read(TryDraftRequest $request, Assignment $assignment, TrialSites $sites, MaterialStore $materials): JsonResponse
     {

@@ -21,7 +21,11 @@ final class CourseLinkController extends Controller
     #[OA\Get(
         path: '/api/courses/{course}/link',
         operationId: 'courseLink',
-        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: CourseLinkView::class))],
+        responses: [new OA\Response(
+            response: 200,
+            description: 'OK',
+            content: new OA\JsonContent(ref: CourseLinkView::class),
+        )],
     )]
     public function show(Course $course): JsonResponse
     {
@@ -32,7 +36,11 @@ final class CourseLinkController extends Controller
     #[OA\Put(
         path: '/api/courses/{course}/link',
         operationId: 'turnCourseLinkOn',
-        responses: [new OA\Response(response: 200, description: 'On', content: new OA\JsonContent(ref: CourseLinkView::class))],
+        responses: [new OA\Response(
+            response: 200,
+            description: 'On',
+            content: new OA\JsonContent(ref: CourseLinkView::class),
+        )],
     )]
     public function store(Course $course): JsonResponse
     {
@@ -54,7 +62,11 @@ final class CourseLinkController extends Controller
     #[OA\Get(
         path: '/api/join/{token}',
         operationId: 'courseDoor',
-        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: CourseDoor::class))],
+        responses: [new OA\Response(
+            response: 200,
+            description: 'OK',
+            content: new OA\JsonContent(ref: CourseDoor::class),
+        )],
     )]
     public function door(string $token): JsonResponse
     {
@@ -65,7 +77,11 @@ final class CourseLinkController extends Controller
         path: '/api/join/{token}',
         operationId: 'join',
         requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: JoinRequest::class)),
-        responses: [new OA\Response(response: 200, description: 'The student’s own page', content: new OA\JsonContent(ref: CourseLinkView::class))],
+        responses: [new OA\Response(
+            response: 200,
+            description: 'The student’s own page',
+            content: new OA\JsonContent(ref: CourseLinkView::class),
+        )],
     )]
     public function join(JoinRequest $request, string $token): JsonResponse
     {

@@ -39,7 +39,11 @@ final class GivenSiteController extends Controller
     #[OA\Get(
         path: '/api/assignments/{assignment}/sites/{site}',
         operationId: 'givenSite',
-        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: GivenSite::class))],
+        responses: [new OA\Response(
+            response: 200,
+            description: 'OK',
+            content: new OA\JsonContent(ref: GivenSite::class),
+        )],
     )]
     public function show(Assignment $assignment, string $site): JsonResponse
     {
@@ -60,7 +64,11 @@ final class GivenSiteController extends Controller
     #[OA\Get(
         path: '/api/assignments/{assignment}/sites/{site}/source/{path}',
         operationId: 'givenSource',
-        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: SourceText::class))],
+        responses: [new OA\Response(
+            response: 200,
+            description: 'OK',
+            content: new OA\JsonContent(ref: SourceText::class),
+        )],
     )]
     public function source(Assignment $assignment, string $site, string $path): JsonResponse
     {
@@ -77,7 +85,11 @@ final class GivenSiteController extends Controller
             new OA\QueryParameter(name: 'scripts', schema: new OA\Schema(type: 'integer')),
             new OA\QueryParameter(name: 'styles', schema: new OA\Schema(type: 'string')),
         ],
-        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: SeenPage::class))],
+        responses: [new OA\Response(
+            response: 200,
+            description: 'OK',
+            content: new OA\JsonContent(ref: SeenPage::class),
+        )],
     )]
     public function seen(SeenRequest $request, Assignment $assignment, string $site): JsonResponse
     {
@@ -93,7 +105,11 @@ final class GivenSiteController extends Controller
         path: '/api/assignments/{assignment}/sites/{site}/survey',
         operationId: 'givenSurvey',
         parameters: [new OA\QueryParameter(name: 'around', schema: new OA\Schema(type: 'string'))],
-        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: SurveyView::class))],
+        responses: [new OA\Response(
+            response: 200,
+            description: 'OK',
+            content: new OA\JsonContent(ref: SurveyView::class),
+        )],
     )]
     public function survey(SurveyRequest $request, Assignment $assignment, string $site): JsonResponse
     {

@@ -64,7 +64,11 @@ final class MyPageController extends Controller
     #[OA\Get(
         path: '/api/my/{token}/assignments/{assignment}',
         operationId: 'myAssignment',
-        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: MyAssignment::class))],
+        responses: [new OA\Response(
+            response: 200,
+            description: 'OK',
+            content: new OA\JsonContent(ref: MyAssignment::class),
+        )],
     )]
     public function assignment(string $token, string $assignment): JsonResponse
     {
@@ -103,7 +107,11 @@ final class MyPageController extends Controller
     #[OA\Get(
         path: '/api/my/{token}/assignments/{assignment}/starter.zip',
         operationId: 'myStarter',
-        responses: [new OA\Response(response: 200, description: 'A zip', content: new OA\MediaType(mediaType: 'application/zip'))],
+        responses: [new OA\Response(
+            response: 200,
+            description: 'A zip',
+            content: new OA\MediaType(mediaType: 'application/zip'),
+        )],
     )]
     public function starter(string $token, string $assignment, SiteFiles $files): Response
     {
@@ -123,7 +131,11 @@ final class MyPageController extends Controller
     #[OA\Get(
         path: '/api/my/{token}/hand-ins/{handIn}/check',
         operationId: 'myCheck',
-        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: MyCheck::class))],
+        responses: [new OA\Response(
+            response: 200,
+            description: 'OK',
+            content: new OA\JsonContent(ref: MyCheck::class),
+        )],
     )]
     public function check(string $token, string $handIn): JsonResponse
     {
@@ -143,7 +155,11 @@ final class MyPageController extends Controller
     #[OA\Get(
         path: '/api/my/{token}/hand-ins/{handIn}/reply',
         operationId: 'myReply',
-        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: ReplyContent::class))],
+        responses: [new OA\Response(
+            response: 200,
+            description: 'OK',
+            content: new OA\JsonContent(ref: ReplyContent::class),
+        )],
     )]
     public function reply(string $token, string $handIn): JsonResponse
     {

@@ -47,7 +47,11 @@ final class MyUploadController extends Controller
         path: '/api/my/{token}/assignments/{assignment}/uploads',
         operationId: 'beginMyUpload',
         requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: UploadRequest::class)),
-        responses: [new OA\Response(response: 201, description: 'Begun', content: new OA\JsonContent(ref: UploadView::class))],
+        responses: [new OA\Response(
+            response: 201,
+            description: 'Begun',
+            content: new OA\JsonContent(ref: UploadView::class),
+        )],
     )]
     public function begin(UploadRequest $request, string $token, string $assignment): JsonResponse
     {
@@ -67,8 +71,14 @@ final class MyUploadController extends Controller
         path: '/api/my/{token}/uploads/{upload}',
         operationId: 'addToMyUpload',
         parameters: [new OA\QueryParameter(name: 'offset', required: true, schema: new OA\Schema(type: 'integer'))],
-        requestBody: new OA\RequestBody(content: new OA\MediaType(mediaType: 'application/octet-stream', schema: new OA\Schema(type: 'string', format: 'binary'))),
-        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: UploadView::class))],
+        requestBody: new OA\RequestBody(
+            content: new OA\MediaType(mediaType: 'application/octet-stream', schema: new OA\Schema(type: 'string', format: 'binary')),
+        ),
+        responses: [new OA\Response(
+            response: 200,
+            description: 'OK',
+            content: new OA\JsonContent(ref: UploadView::class),
+        )],
     )]
     public function add(PartRequest $request, string $token, string $upload): JsonResponse
     {
@@ -82,7 +92,11 @@ final class MyUploadController extends Controller
         path: '/api/my/{token}/uploads/{upload}/try',
         operationId: 'tryMyUpload',
         requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: MyHandInRequest::class)),
-        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: MyCheck::class))],
+        responses: [new OA\Response(
+            response: 200,
+            description: 'OK',
+            content: new OA\JsonContent(ref: MyCheck::class),
+        )],
     )]
     public function try(MyHandInRequest $request, MaterialStore $materials, string $token, string $upload): JsonResponse
     {
@@ -111,7 +125,11 @@ final class MyUploadController extends Controller
         path: '/api/my/{token}/uploads/{upload}/hand-in',
         operationId: 'handIn',
         requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: MyHandInRequest::class)),
-        responses: [new OA\Response(response: 201, description: 'Handed in', content: new OA\JsonContent(ref: Made::class))],
+        responses: [new OA\Response(
+            response: 201,
+            description: 'Handed in',
+            content: new OA\JsonContent(ref: Made::class),
+        )],
     )]
     public function handIn(MyHandInRequest $request, Filing $filing, string $token, string $upload): JsonResponse
     {
@@ -169,7 +187,11 @@ final class MyUploadController extends Controller
         path: '/api/my/{token}/assignments/{assignment}/address',
         operationId: 'handInAddress',
         requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: MyAddressRequest::class)),
-        responses: [new OA\Response(response: 202, description: 'It will be fetched', content: new OA\JsonContent(ref: Made::class))],
+        responses: [new OA\Response(
+            response: 202,
+            description: 'It will be fetched',
+            content: new OA\JsonContent(ref: Made::class),
+        )],
     )]
     public function address(MyAddressRequest $request, BlobStore $blobs, string $token, string $assignment): JsonResponse
     {

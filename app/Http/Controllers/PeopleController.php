@@ -49,7 +49,11 @@ final class PeopleController extends Controller
         path: '/api/courses/{course}/invitations',
         operationId: 'invite',
         requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: InviteRequest::class)),
-        responses: [new OA\Response(response: 201, description: 'Asked', content: new OA\JsonContent(ref: InvitationMade::class))],
+        responses: [new OA\Response(
+            response: 201,
+            description: 'Asked',
+            content: new OA\JsonContent(ref: InvitationMade::class),
+        )],
     )]
     public function invite(InviteRequest $request, Course $course): JsonResponse
     {

@@ -48,7 +48,11 @@ final class StockRemarkController extends Controller
         path: '/api/courses/{course}/stock-remarks',
         operationId: 'keepStockRemark',
         requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: StockRemarkRequest::class)),
-        responses: [new OA\Response(response: 201, description: 'Kept', content: new OA\JsonContent(ref: StockRemarkView::class))],
+        responses: [new OA\Response(
+            response: 201,
+            description: 'Kept',
+            content: new OA\JsonContent(ref: StockRemarkView::class),
+        )],
     )]
     public function store(StockRemarkRequest $request, Course $course): JsonResponse
     {
@@ -107,7 +111,11 @@ final class StockRemarkController extends Controller
         path: '/api/courses/{course}/stock-remarks/file',
         operationId: 'takeStockRemarks',
         requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: StockFileRequest::class)),
-        responses: [new OA\Response(response: 200, description: 'Kept', content: new OA\JsonContent(ref: StockTaken::class))],
+        responses: [new OA\Response(
+            response: 200,
+            description: 'Kept',
+            content: new OA\JsonContent(ref: StockTaken::class),
+        )],
     )]
     public function take(StockFileRequest $request, Course $course): JsonResponse
     {
@@ -137,7 +145,11 @@ final class StockRemarkController extends Controller
     #[OA\Get(
         path: '/api/courses/{course}/stock-remarks.{form}',
         operationId: 'stockRemarksFile',
-        responses: [new OA\Response(response: 200, description: 'CSV or YAML', content: new OA\MediaType(mediaType: 'text/csv'))],
+        responses: [new OA\Response(
+            response: 200,
+            description: 'CSV or YAML',
+            content: new OA\MediaType(mediaType: 'text/csv'),
+        )],
     )]
     public function file(Request $request, Course $course, string $form): Response
     {

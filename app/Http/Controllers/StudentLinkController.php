@@ -46,7 +46,11 @@ final class StudentLinkController extends Controller
     #[OA\Post(
         path: '/api/courses/{course}/student-links/letters',
         operationId: 'sendStudentLinks',
-        responses: [new OA\Response(response: 200, description: 'On their way', content: new OA\JsonContent(ref: LettersSent::class))],
+        responses: [new OA\Response(
+            response: 200,
+            description: 'On their way',
+            content: new OA\JsonContent(ref: LettersSent::class),
+        )],
     )]
     public function send(Course $course): JsonResponse
     {

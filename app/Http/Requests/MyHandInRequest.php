@@ -8,7 +8,11 @@ use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(required: ['packed'], properties: [
-    new OA\Property(property: 'packed', description: 'whether it is a folder, or loose files, packed on the way', type: 'boolean'),
+    new OA\Property(
+        property: 'packed',
+        description: 'whether it is a folder, or loose files, packed on the way',
+        type: 'boolean',
+    ),
     new OA\Property(property: 'note', description: 'a covering note', type: 'string', nullable: true),
     new OA\Property(property: 'address', description: 'where the site is published', type: 'string', nullable: true),
 ])]

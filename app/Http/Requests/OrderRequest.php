@@ -8,7 +8,12 @@ use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(properties: [
-    new OA\Property(property: 'ids', description: 'of assignments, the first first', type: 'array', items: new OA\Items(type: 'string')),
+    new OA\Property(
+        property: 'ids',
+        description: 'of assignments, the first first',
+        type: 'array',
+        items: new OA\Items(type: 'string'),
+    ),
 ])]
 final class OrderRequest extends FormRequest
 {

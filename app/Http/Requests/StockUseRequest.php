@@ -8,7 +8,12 @@ use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(properties: [
-    new OA\Property(property: 'rule', description: 'of the finding that it was used for', type: 'string', nullable: true),
+    new OA\Property(
+        property: 'rule',
+        description: 'of the finding that it was used for',
+        type: 'string',
+        nullable: true,
+    ),
 ])]
 final class StockUseRequest extends FormRequest
 {

@@ -19,13 +19,29 @@ final readonly class BriefKinds
      * @param  list<ReadyMadeView>  $readyMade
      */
     public function __construct(
-        #[OA\Property(description: 'the fields of the brief itself', type: 'array', items: new OA\Items(ref: BriefFieldView::class))]
+        #[OA\Property(
+            description: 'the fields of the brief itself',
+            type: 'array',
+            items: new OA\Items(ref: BriefFieldView::class),
+        )]
         public array $own,
-        #[OA\Property(description: 'the fields of each entry of `ignore`', type: 'array', items: new OA\Items(ref: BriefFieldView::class))]
+        #[OA\Property(
+            description: 'the fields of each entry of `ignore`',
+            type: 'array',
+            items: new OA\Items(ref: BriefFieldView::class),
+        )]
         public array $ignored,
-        #[OA\Property(description: 'the fields of every requirement', type: 'array', items: new OA\Items(ref: BriefFieldView::class))]
+        #[OA\Property(
+            description: 'the fields of every requirement',
+            type: 'array',
+            items: new OA\Items(ref: BriefFieldView::class),
+        )]
         public array $terms,
-        #[OA\Property(description: 'the fields of `marking`', type: 'array', items: new OA\Items(ref: BriefFieldView::class))]
+        #[OA\Property(
+            description: 'the fields of `marking`',
+            type: 'array',
+            items: new OA\Items(ref: BriefFieldView::class),
+        )]
         public array $marking,
         #[OA\Property(type: 'array', items: new OA\Items(ref: BriefKindView::class))]
         public array $kinds,

@@ -23,9 +23,17 @@ final readonly class BriefReading
         public string $yaml,
         #[OA\Property(type: 'array', items: new OA\Items(ref: RequirementReading::class))]
         public array $requirements,
-        #[OA\Property(description: 'of `proposed`, which are no part of the brief yet', type: 'array', items: new OA\Items(ref: RequirementReading::class))]
+        #[OA\Property(
+            description: 'of `proposed`, which are no part of the brief yet',
+            type: 'array',
+            items: new OA\Items(ref: RequirementReading::class),
+        )]
         public array $proposed,
-        #[OA\Property(description: 'why it cannot be put in use; none where it can', type: 'array', items: new OA\Items(type: 'string'))]
+        #[OA\Property(
+            description: 'why it cannot be put in use; none where it can',
+            type: 'array',
+            items: new OA\Items(type: 'string'),
+        )]
         public array $problems,
         #[OA\Property]
         public float $points,
@@ -33,7 +41,11 @@ final readonly class BriefReading
         public ?float $awarded,
         #[OA\Property]
         public ?float $possible,
-        #[OA\Property(description: 'files, elements, classes and ids of that site, to choose from', type: 'array', items: new OA\Items(type: 'string'))]
+        #[OA\Property(
+            description: 'files, elements, classes and ids of that site, to choose from',
+            type: 'array',
+            items: new OA\Items(type: 'string'),
+        )]
         public array $names,
     ) {
     }

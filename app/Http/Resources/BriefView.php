@@ -27,7 +27,11 @@ final readonly class BriefView
         public float $points,
         #[OA\Property(type: 'array', items: new OA\Items(ref: RequirementLine::class))]
         public array $requirements,
-        #[OA\Property(description: 'what findings and being late cost, as sentences', type: 'array', items: new OA\Items(type: 'string'))]
+        #[OA\Property(
+            description: 'what findings and being late cost, as sentences',
+            type: 'array',
+            items: new OA\Items(type: 'string'),
+        )]
         public array $marking = [],
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
         public array $problems = [],

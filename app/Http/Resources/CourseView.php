@@ -35,7 +35,11 @@ final readonly class CourseView
         public int $handIns,
         #[OA\Property(type: 'array', items: new OA\Items(ref: AssignmentLine::class))]
         public array $assignments,
-        #[OA\Property(description: 'all who are or were on it', type: 'array', items: new OA\Items(ref: RosterStudent::class))]
+        #[OA\Property(
+            description: 'all who are or were on it',
+            type: 'array',
+            items: new OA\Items(ref: RosterStudent::class),
+        )]
         public array $students,
     ) {
     }

@@ -45,11 +45,19 @@ final readonly class Desk
         public string $coveringNote,
         #[OA\Property(description: 'where the site is published, when that was said')]
         public ?string $address,
-        #[OA\Property(description: 'what the server said of each file of a fetched site; null for what came as files', type: 'array', nullable: true, items: new OA\Items(ref: ServedFile::class))]
+        #[OA\Property(
+            description: 'what the server said of each file of a fetched site; null for what came as files',
+            type: 'array',
+            nullable: true,
+            items: new OA\Items(ref: ServedFile::class),
+        )]
         public ?array $served,
         #[OA\Property(description: 'whether there was more of it than was fetched')]
         public bool $cut,
-        #[OA\Property(description: 'where files and an address came together; null where nobody has looked yet', nullable: true)]
+        #[OA\Property(
+            description: 'where files and an address came together; null where nobody has looked yet',
+            nullable: true,
+        )]
         public ?ComparedSite $compared,
         #[OA\Property(description: 'whether it is the attempt that is marked')]
         public bool $counts,

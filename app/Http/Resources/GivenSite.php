@@ -25,7 +25,11 @@ final readonly class GivenSite
         public string $course,
         #[OA\Property(type: 'array', items: new OA\Items(ref: Leaf::class))]
         public array $leaves,
-        #[OA\Property(description: 'what a check without a brief says of it', type: 'array', items: new OA\Items(ref: GivenFinding::class))]
+        #[OA\Property(
+            description: 'what a check without a brief says of it',
+            type: 'array',
+            items: new OA\Items(ref: GivenFinding::class),
+        )]
         public array $findings,
     ) {
     }

@@ -14,7 +14,11 @@ final readonly class LettersSent
     public function __construct(
         #[OA\Property]
         public int $sent,
-        #[OA\Property(description: 'names of students without an e-mail address', type: 'array', items: new OA\Items(type: 'string'))]
+        #[OA\Property(
+            description: 'names of students without an e-mail address',
+            type: 'array',
+            items: new OA\Items(type: 'string'),
+        )]
         public array $without,
     ) {
     }

@@ -46,11 +46,19 @@ final readonly class MyAssignment
         public bool $hasStarter,
         #[OA\Property(type: 'array', items: new OA\Items(ref: RequirementLine::class))]
         public array $brief,
-        #[OA\Property(description: 'what findings and being late cost, as sentences', type: 'array', items: new OA\Items(type: 'string'))]
+        #[OA\Property(
+            description: 'what findings and being late cost, as sentences',
+            type: 'array',
+            items: new OA\Items(type: 'string'),
+        )]
         public array $marking,
         #[OA\Property(description: 'the newest first', type: 'array', items: new OA\Items(ref: MyAttempt::class))]
         public array $attempts,
-        #[OA\Property(description: 'handed in by address, and not there yet', type: 'array', items: new OA\Items(ref: MyArrival::class))]
+        #[OA\Property(
+            description: 'handed in by address, and not there yet',
+            type: 'array',
+            items: new OA\Items(ref: MyArrival::class),
+        )]
         public array $coming,
     ) {
     }

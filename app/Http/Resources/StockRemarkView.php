@@ -23,7 +23,11 @@ final readonly class StockRemarkView
         public bool $shared,
         #[OA\Property]
         public int $uses,
-        #[OA\Property(description: 'kinds of findings that it was used for, the commonest first', type: 'array', items: new OA\Items(type: 'string'))]
+        #[OA\Property(
+            description: 'kinds of findings that it was used for, the commonest first',
+            type: 'array',
+            items: new OA\Items(type: 'string'),
+        )]
         public array $rules,
     ) {
     }
