@@ -57,6 +57,7 @@ class Typist {
       )
     ) {
       await sentence.getByRole('button', {name: 'What else can be said'}).click()
+      await expect(sentence.getByRole('button', {name: 'Only what is said'})).toBeVisible()
       this.actions++
     }
     for (const field of shown) {

@@ -140,6 +140,16 @@ it('takes a whole drop back, but for what somebody has written to', function () 
     expect(HandIn::query()->with('student')->get()->map(fn (HandIn $one) => $one->student->handle)->sort()->values()->all())->toBe(['iquill', 'ovoss']);
 });
 
+it('takes small files together, each with what is known of it', function () {
+    $file = fn (string $name, string $words) => new Illuminate\Http\UploadedFile(Samples::zip(['index.html' => ($this->page)($words)]), $name, test: true);
+    $this->post("/api/assignments/{$this->work->id}/arrivals", [
+        'drop' => $this->drop, 'files' => [$file('wfinch.zip', '1'), $file('ovoss', '2')], 'packed' => ['0', '1'],
+    ], ['Accept' => 'application/json'])->assertStatus(202)->assertJson(['taken' => 2]);
+
+    expect(Arrival::query()->orderBy('name')->get()->map(fn (Arrival $one) => [$one->name, $one->packed, $one->drop_id])->all())
+        ->toBe([['ovoss', true, $this->drop], ['wfinch.zip', false, $this->drop]]);
+});
+
 it('takes nothing in for a closed assignment, and says so before anything is sent', function () {
     $this->work->update(['closed_at' => now()]);
     $this->postJson("/api/assignments/{$this->work->id}/uploads", ['name' => 'a.zip', 'bytes' => 5])->assertUnprocessable()->assertSee('is closed');

@@ -83,6 +83,8 @@ final class ArrivalController extends Controller
         operationId: 'drop',
         requestBody: new OA\RequestBody(content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(properties: [
             new OA\Property(property: 'files[]', type: 'array', items: new OA\Items(type: 'string', format: 'binary')),
+            new OA\Property(property: 'packed[]', description: 'whether each was a folder', type: 'array', items: new OA\Items(type: 'boolean')),
+            new OA\Property(property: 'drop', description: 'a UUID that all files dropped together share', type: 'string'),
         ]))),
         responses: [new OA\Response(
             response: 202,
@@ -105,12 +107,14 @@ final class ArrivalController extends Controller
                 );
             }
             // Both or neither: what is in the tray is sure to be unpacked. (What a transaction returns is dispatched after it.)
-            DB::transaction(function () use ($assignment, $file, $sha256): void {
+            DB::transaction(function () use ($request, $assignment, $file, $sha256, $taken): void {
                 UnpackArrival::dispatch($assignment->arrivals()->create([
                     'name' => self::name($file),
                     'sha256' => $sha256,
                     'state' => ArrivalState::Waiting,
                     'arrived_at' => now(),
+                    'packed' => $request->boolean("packed.$taken"),
+                    'drop_id' => $request->filled('drop') ? $request->string('drop')->toString() : null,
                 ])->id);
             });
         }

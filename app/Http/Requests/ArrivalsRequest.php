@@ -13,6 +13,9 @@ final class ArrivalsRequest extends FormRequest
     {
         return [
             'files' => ['required', 'array', 'max:60'],
+            'drop' => ['nullable', 'uuid'],
+            'packed' => ['nullable', 'array', 'max:60'],
+            'packed.*' => ['boolean'],
             'files.*' => ['file', 'max:'.config()->integer('margin.upload_kilobytes')],
         ];
     }

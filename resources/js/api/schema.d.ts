@@ -2719,6 +2719,10 @@ export interface operations {
             content: {
                 "multipart/form-data": {
                     "files[]"?: string[];
+                    /** @description whether each was a folder */
+                    "packed[]"?: boolean[];
+                    /** @description a UUID that all files dropped together share */
+                    drop?: string;
                 };
             };
         };

@@ -45,13 +45,14 @@ async function inside(folder: FileSystemDirectoryEntry): Promise<Placed[]> {
   }
 }
 
-const isZip = (name: string) => /\.(zip|rar|7z|tar|t?gz|tar\.\w+)$/i.test(name)
+/** By its name: what is no zip is refused by the server, in words of its own. */
+export const isArchive = (name: string) => /\.(zip|rar|7z|tar|t?gz|tar\.\w+)$/i.test(name)
 
 /** One archive of what was chosen: as it is, where it is one already. */
 export async function pack(files: Placed[]): Promise<Parcel> {
   const [first] = files
   if (first === undefined) throw new Error('There is no file in it. Choose your site’s folder or zip.')
-  if (files.length === 1 && isZip(first.file.name)) return {name: first.file.name, bytes: first.file, packed: false}
+  if (files.length === 1 && isArchive(first.file.name)) return {name: first.file.name, bytes: first.file, packed: false}
   const contents: AsyncZippable = {}
   for (const {path, file} of files) contents[path] = new Uint8Array(await file.arrayBuffer())
   const bytes = await new Promise<Uint8Array>((resolve, reject) =>

@@ -28,20 +28,29 @@ export async function sendInParts(
 ): Promise<string> {
   const upload = await begin(file.name, file.bytes.size)
   let {received} = upload
-  for (let failures = 0; received < file.bytes.size;) {
-    const part = file.bytes.slice(received, received + Math.min(PART, upload.part))
+  while (received < file.bytes.size) {
+    const from = received
+    const part = file.bytes.slice(from, from + Math.min(PART, upload.part))
+    received = (await persist(() => add(upload.id, from, part), pause)).received
+    onProgress(received)
+  }
+  return upload.id
+}
+
+/** Asks again, after longer and longer pauses, for what did not reach the server. What it refuses it will refuse again. */
+export async function persist<T>(
+  call: () => Promise<T>,
+  pause: (milliseconds: number) => Promise<void> = sleep,
+): Promise<T> {
+  for (let failures = 1; ; failures++) {
     try {
-      received = (await add(upload.id, received, part)).received
-      failures = 0
-      onProgress(received)
+      return await call()
     } catch (error) {
-      // What the server refuses it will refuse again; what did not reach it may.
       const isRefused = error instanceof ApiError && error.status >= 400 && error.status < 500 && error.status !== 429
-      if (isRefused || ++failures > MOST_FAILURES) throw error
+      if (isRefused || failures > MOST_FAILURES) throw error
       await pause(500 * 2 ** (failures - 1))
     }
   }
-  return upload.id
 }
 
 const sleep = (milliseconds: number) => new Promise<void>(resolve => setTimeout(resolve, milliseconds))

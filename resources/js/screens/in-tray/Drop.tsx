@@ -1,14 +1,14 @@
-import {Box, Button, LinearProgress, Link, Typography} from '@mui/material'
+import {Box, LinearProgress, Link, Typography} from '@mui/material'
 import {useMutation, useQueryClient} from '@tanstack/react-query'
-import {useRef, useState, type ChangeEvent, type DragEvent} from 'react'
+import {useState} from 'react'
 import {api, unwrap} from '../../api/client'
 import {arrivals} from '../../api/queries'
-import {chosen, dropped, type Placed} from '../../parts/files'
-import {useKeys} from '../../parts/keys'
-import {sendInParts, type Way} from '../../parts/parts'
+import {FileDrop} from '../../parts/FileDrop'
+import {pack, type Parcel, type Placed} from '../../parts/files'
+import {persist, sendInParts, type Way} from '../../parts/parts'
 import {ErrorText} from '../../parts/Remark'
 import {many} from '../../parts/when'
-import {inTurns, parcelsOf} from './parcels'
+import {batchesOf, inTurns, parcelsOf} from './parcels'
 
 /** So many files are on their way at the same time. */
 const AT_ONCE = 3
@@ -27,6 +27,24 @@ const wayOf = (assignment: string): Way => ({
     ),
 })
 
+/** Small files in one request. */
+const sendTogether = (assignment: string, parcels: Parcel[], drop: string) =>
+  unwrap(
+    api.POST('/api/assignments/{assignment}/arrivals', {
+      params: {path: {assignment}},
+      body: {},
+      bodySerializer: () => {
+        const form = new FormData()
+        form.append('drop', drop)
+        for (const {name, bytes, packed} of parcels) {
+          form.append('files[]', bytes, name)
+          form.append('packed[]', packed ? '1' : '0')
+        }
+        return form
+      },
+    }),
+  )
+
 interface Sending {
   drop: string
   /** how many parcels there are, and how many are in the tray */
@@ -41,9 +59,6 @@ interface Sending {
 
 /** Where anything is dropped: zips, folders, loose files, the archive of a class, or all of them at once. */
 export function Drop({assignmentId}: {assignmentId: string}) {
-  const [over, setOver] = useState(false)
-  const files = useRef<HTMLInputElement>(null)
-  const folder = useRef<HTMLInputElement>(null)
   const queries = useQueryClient()
   const [sending, setSending] = useState<Sending | null>(null)
   const refresh = () => queries.invalidateQueries({queryKey: arrivals(assignmentId).queryKey})
@@ -65,20 +80,33 @@ export function Drop({assignmentId}: {assignmentId: string}) {
             },
         )
       const way = wayOf(assignmentId)
-      await inTurns(groups, AT_ONCE, async parcel => {
-        add({bytes: parcel.bytes.size})
+      const alone = async (parcel: Parcel) => {
         let there = 0
+        const upload = await sendInParts(parcel, way, received => {
+          add({received: received - there})
+          there = received
+        })
+        const body = {packed: parcel.packed, drop: id}
+        await unwrap(api.POST('/api/uploads/{upload}/arrival', {params: {path: {upload}}, body}))
+      }
+      const together = async (parcels: Parcel[]) => {
+        // What came twice because an answer was lost is the same file, and adds nothing.
+        const {taken} = await persist(() => sendTogether(assignmentId, parcels, id))
+        if (taken !== parcels.length)
+          throw new Error(`The server took ${taken} of ${parcels.length} files. Drop them again.`)
+        for (const {bytes} of parcels) add({received: bytes.size})
+      }
+      await inTurns(batchesOf(groups), AT_ONCE, async batch => {
+        const parcels = await Promise.all(batch.map(pack))
+        for (const {bytes} of parcels) add({bytes: bytes.size})
+        const [first] = parcels
         try {
-          const upload = await sendInParts(parcel, way, received => {
-            add({received: received - there})
-            there = received
-          })
-          const body = {packed: parcel.packed, drop: id}
-          await unwrap(api.POST('/api/uploads/{upload}/arrival', {params: {path: {upload}}, body}))
-          add({done: 1})
+          await (parcels.length === 1 && first !== undefined ? alone(first) : together(parcels))
+          add({done: parcels.length})
           void refresh()
         } catch (error) {
-          add({}, `${parcel.name}: ${error instanceof Error ? error.message : String(error)}`)
+          const why = error instanceof Error ? error.message : String(error)
+          for (const {name} of parcels) add({}, `${name}: ${why}`)
         }
       })
     },
@@ -97,73 +125,39 @@ export function Drop({assignmentId}: {assignmentId: string}) {
     },
     onSettled: () => queries.invalidateQueries(),
   })
-  useKeys([{key: 'o', does: 'choose files', run: () => files.current?.click()}])
-  const take = (event: ChangeEvent<HTMLInputElement>) => {
-    const list = chosen(event.target.files)
-    event.target.value = ''
-    if (list.length > 0) drop.mutate(Promise.resolve(list))
-  }
   return (
-    <Box
-      onDragOver={event => {
-        event.preventDefault()
-        setOver(true)
-      }}
-      onDragLeave={() => setOver(false)}
-      onDrop={(event: DragEvent) => {
-        event.preventDefault()
-        setOver(false)
-        drop.mutate(dropped(event.dataTransfer))
-      }}
-      sx={{
-        border: 2,
-        borderStyle: over ? 'solid' : 'dashed',
-        borderColor: over ? 'desk.ink' : 'desk.rule',
-        bgcolor: 'desk.sheet',
-        p: 3.5,
-        mb: 4,
-        textAlign: 'center',
-      }}
-    >
-      <Typography variant="body1">Drop hand-ins here: zips, folders, or one zip of the whole class.</Typography>
-      <Typography variant="body2" color="textSecondary" gutterBottom>
-        Each is unpacked, matched to a student by its names, and checked while you watch.
-      </Typography>
-      <Box sx={{display: 'flex', gap: 1.5, justifyContent: 'center'}}>
-        <Button variant="outlined" loading={drop.isPending} onClick={() => files.current?.click()}>
-          Choose files
-        </Button>
-        <Button disabled={drop.isPending} onClick={() => folder.current?.click()}>
-          Choose a folder
-        </Button>
-      </Box>
-      <input ref={files} type="file" multiple hidden data-testid="zips" onChange={take} />
-      <input
-        ref={element => {
-          folder.current = element
-          // React does not know this attribute, which every browser at a desk does.
-          element?.setAttribute('webkitdirectory', '')
-        }}
-        type="file"
-        hidden
-        aria-label="A folder"
-        onChange={take}
-      />
-      <ErrorText error={drop.error ?? back.error} />
-      {sending !== null && (
-        <Progress
-          sending={sending}
-          isBusy={drop.isPending}
-          taking={back.isPending}
-          onBack={() => back.mutate(sending.drop)}
-        />
-      )}
-      {back.data !== undefined && sending === null && (
-        <Typography variant="body2" role="status" sx={{mt: 1}}>
-          {many(back.data.gone, 'file')} taken back.
-          {back.data.kept > 0 && ` ${many(back.data.kept, 'hand-in')} stayed, as somebody has written to them.`}
+    <Box sx={{mb: 4}}>
+      <FileDrop
+        onFiles={files => drop.mutate(files)}
+        busy={drop.isPending}
+        choose="Choose files"
+        testId="zips"
+        keyName="o"
+        after={
+          <>
+            <ErrorText error={drop.error ?? back.error} />
+            {sending !== null && (
+              <Progress
+                sending={sending}
+                isBusy={drop.isPending}
+                taking={back.isPending}
+                onBack={() => back.mutate(sending.drop)}
+              />
+            )}
+            {back.data !== undefined && sending === null && (
+              <Typography variant="body2" role="status" sx={{mt: 1}}>
+                {many(back.data.gone, 'file')} taken back.
+                {back.data.kept > 0 && ` ${many(back.data.kept, 'hand-in')} stayed, as somebody has written to them.`}
+              </Typography>
+            )}
+          </>
+        }
+      >
+        <Typography variant="body1">Drop hand-ins here: zips, folders, or one zip of the whole class.</Typography>
+        <Typography variant="body2" color="textSecondary" gutterBottom>
+          Each is unpacked, matched to a student by its names, and checked while you watch.
         </Typography>
-      )}
+      </FileDrop>
     </Box>
   )
 }

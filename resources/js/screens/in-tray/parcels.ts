@@ -1,6 +1,9 @@
-import {pack, type Parcel, type Placed} from '../../parts/files'
+import {isArchive, type Placed} from '../../parts/files'
 
-const isArchive = (name: string) => /\.(zip|rar|7z|tar|t?gz|tar\.\w+)$/i.test(name)
+/** Bytes up to which a parcel goes together with others, and how many of these go in one request. */
+const SMALL = 400_000
+
+const TOGETHER = 10
 
 /** What was dropped, as it is sent: each archive by itself, each folder as one, and loose files together. */
 export function parcelsOf(files: Placed[]): Placed[][] {
@@ -13,19 +16,23 @@ export function parcelsOf(files: Placed[]): Placed[][] {
   return [...groups.values()]
 }
 
-/** Sends parcels, a few at a time, each packed when its turn comes. */
-export async function inTurns(
-  groups: Placed[][],
-  atOnce: number,
-  send: (parcel: Parcel, at: number) => Promise<void>,
-): Promise<void> {
+/** Parcels by the request that they go in: small ones together, a large one alone and in parts. */
+export function batchesOf(groups: Placed[][]): Placed[][][] {
+  const isSmall = (group: Placed[]) => group.reduce((bytes, {file}) => bytes + file.size, 0) <= SMALL
+  const small = groups.filter(isSmall)
+  const batches = groups.filter(group => !isSmall(group)).map(group => [group])
+  for (let from = 0; from < small.length; from += TOGETHER) batches.push(small.slice(from, from + TOGETHER))
+  return batches
+}
+
+/** Does something with each of them, a few at a time. */
+export async function inTurns<T>(all: T[], atOnce: number, act: (one: T) => Promise<void>): Promise<void> {
   let next = 0
   const worker = async () => {
-    while (next < groups.length) {
-      const at = next++
-      const group = groups[at]
-      if (group !== undefined) await send(await pack(group), at)
+    while (next < all.length) {
+      const one = all[next++]
+      if (one !== undefined) await act(one)
     }
   }
-  await Promise.all(Array.from({length: Math.min(atOnce, groups.length)}, worker))
+  await Promise.all(Array.from({length: Math.min(atOnce, all.length)}, worker))
 }

@@ -1,8 +1,9 @@
 import {Box, Button, LinearProgress, Link, TextField, Typography} from '@mui/material'
 import {useMutation} from '@tanstack/react-query'
-import {useRef, useState, type ChangeEvent, type DragEvent} from 'react'
+import {useState} from 'react'
 import {api, unwrap, type Schemas} from '../../api/client'
-import {chosen, dropped, pack, type Parcel, type Placed} from '../../parts/files'
+import {FileDrop} from '../../parts/FileDrop'
+import {pack, type Parcel, type Placed} from '../../parts/files'
 import {sendInParts} from '../../parts/parts'
 import {ErrorText} from '../../parts/Remark'
 import {many} from '../../parts/when'
@@ -82,7 +83,15 @@ export function HandIn({
           The time is over. You can still hand in, and it will be marked as late.
         </Typography>
       )}
-      <Chooser onFiles={files => take.mutate(files)} words={given?.words ?? null} busy={take.isPending} />
+      <FileDrop
+        onFiles={files => take.mutate(files)}
+        busy={take.isPending}
+        choose={given === null ? 'Choose a zip or files' : 'Choose others'}
+      >
+        <Typography variant="body1" role="status" sx={{mb: 1, overflowWrap: 'anywhere'}}>
+          {given === null ? 'Drop your site here: its folder, its files, or a zip of it.' : `Chosen: ${given.words}.`}
+        </Typography>
+      </FileDrop>
       <ErrorText error={take.error} />
       {given === null && <ByAddress token={token} work={work} onDone={onDone} />}
       {given !== null && (
@@ -194,72 +203,6 @@ function ByAddress({
       <Button type="submit" variant="contained" loading={send.isPending} sx={{justifySelf: 'start'}}>
         Hand in this address
       </Button>
-    </Box>
-  )
-}
-
-/** Where a zip, a folder or files are dropped, or chosen. */
-function Chooser({
-  onFiles,
-  words,
-  busy,
-}: {
-  onFiles: (files: Promise<Placed[]>) => void
-  words: string | null
-  busy: boolean
-}) {
-  const [over, setOver] = useState(false)
-  const files = useRef<HTMLInputElement>(null)
-  const folder = useRef<HTMLInputElement>(null)
-  const take = (event: ChangeEvent<HTMLInputElement>) => {
-    const list = chosen(event.target.files)
-    event.target.value = ''
-    if (list.length > 0) onFiles(Promise.resolve(list))
-  }
-  return (
-    <Box
-      onDragOver={event => {
-        event.preventDefault()
-        setOver(true)
-      }}
-      onDragLeave={() => setOver(false)}
-      onDrop={(event: DragEvent) => {
-        event.preventDefault()
-        setOver(false)
-        onFiles(dropped(event.dataTransfer))
-      }}
-      sx={{
-        border: 2,
-        borderStyle: over ? 'solid' : 'dashed',
-        borderColor: over ? 'desk.ink' : 'desk.rule',
-        bgcolor: 'desk.sheet',
-        p: 2.5,
-        textAlign: 'center',
-      }}
-    >
-      <Typography variant="body1" role="status" sx={{mb: 1, overflowWrap: 'anywhere'}}>
-        {words === null ? 'Drop your site here: its folder, its files, or a zip of it.' : `Chosen: ${words}.`}
-      </Typography>
-      <Box sx={{display: 'flex', flexWrap: 'wrap', gap: 1.5, justifyContent: 'center'}}>
-        <Button variant="outlined" loading={busy} onClick={() => files.current?.click()}>
-          {words === null ? 'Choose a zip or files' : 'Choose others'}
-        </Button>
-        <Button loading={busy} onClick={() => folder.current?.click()}>
-          Choose a folder
-        </Button>
-      </Box>
-      <input ref={files} type="file" multiple hidden aria-label="A zip or files" onChange={take} />
-      <input
-        ref={element => {
-          folder.current = element
-          // React does not know this attribute, which every browser at a desk does.
-          element?.setAttribute('webkitdirectory', '')
-        }}
-        type="file"
-        hidden
-        aria-label="A folder"
-        onChange={take}
-      />
     </Box>
   )
 }
