@@ -27,7 +27,7 @@ export const Heading = memo(function Heading({
           color="textSecondary"
           component="div"
           noWrap
-          title={`${desk.archiveName}, ${when(desk.arrivedAt)}`}
+          title={`${cameAs(desk)}, ${when(desk.arrivedAt)}`}
         >
           {desk.attempts.length > 1 &&
             desk.attempts.map(one => (
@@ -46,7 +46,7 @@ export const Heading = memo(function Heading({
               late
             </Box>
           )}
-          {desk.archiveName}, {when(desk.arrivedAt)}
+          {cameAs(desk)}, {when(desk.arrivedAt)}
         </Typography>
       </Box>
       <Box sx={{display: 'flex', gap: 1, pb: 0.5}}>
@@ -58,6 +58,10 @@ export const Heading = memo(function Heading({
     </Box>
   )
 }, isSameHeading)
+
+/** As an archive with a name, as a folder that was packed on its way, or fetched from where it is published. */
+const cameAs = ({archiveName, served}: Schemas['Desk']) =>
+  archiveName !== '' ? archiveName : served === null ? 'a folder' : 'fetched'
 
 interface HeadingProps {
   desk: Schemas['Desk']

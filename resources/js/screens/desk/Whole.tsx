@@ -1,5 +1,6 @@
 import {Box, Link, Typography} from '@mui/material'
 import {useMutation, useQueryClient} from '@tanstack/react-query'
+import {useState} from 'react'
 import {api, unwrap, type Schemas} from '../../api/client'
 import {Coded} from '../../parts/Coded'
 import {ErrorText} from '../../parts/Remark'
@@ -36,19 +37,36 @@ export function Whole({desk}: {desk: Schemas['Desk']}) {
 
 /** Where the site is published; and of one that was fetched from there, what the server said that was out of the ordinary. */
 function Published({desk: {address, served, cut, compared}}: {desk: Schemas['Desk']}) {
-  if (address === null) return null
+  const [hasAll, setAll] = useState(false)
   const odd = (served ?? []).filter(({status, to}) => status !== 200 || to !== null)
+  const shown = hasAll ? (served ?? []) : odd
+  if (address === null) return null
   return (
     <Box sx={{mb: 1}}>
       <Typography variant="body1" sx={{overflowWrap: 'anywhere'}}>
         {served === null ? 'Published, it says, at ' : `${many(served.length, 'file')} asked for at `}
         <code>{address}</code>.{cut && ' There was more than is fetched.'}
         {served !== null && odd.length === 0 && ' The server had all of them.'}
+        {served !== null && (
+          <>
+            {' '}
+            <Link
+              component="button"
+              variant="body2"
+              underline="always"
+              aria-expanded={hasAll}
+              onClick={() => setAll(!hasAll)}
+            >
+              {hasAll ? 'Only what is out of the ordinary' : 'What the server said of each'}
+            </Link>
+          </>
+        )}
       </Typography>
       {compared !== null && <Compared {...compared} />}
-      {odd.map(({path, status, to}) => (
+      {shown.map(({path, status, type, to}) => (
         <Typography key={path} variant="body2" color="textSecondary" sx={{overflowWrap: 'anywhere'}}>
           <code>{path}</code>: {status === 0 ? 'no answer' : status}
+          {type !== '' && `, ${type}`}
           {to !== null && `, led on to ${to}`}
         </Typography>
       ))}

@@ -1,4 +1,4 @@
-import {Box, LinearProgress, Link, Typography} from '@mui/material'
+import {Box, LinearProgress, Typography} from '@mui/material'
 import {useMutation, useQueryClient} from '@tanstack/react-query'
 import {useState} from 'react'
 import {api, unwrap} from '../../api/client'
@@ -46,7 +46,6 @@ const sendTogether = (assignment: string, parcels: Parcel[], drop: string) =>
   )
 
 interface Sending {
-  drop: string
   /** how many parcels there are, and how many are in the tray */
   all: number
   done: number
@@ -67,7 +66,7 @@ export function Drop({assignmentId}: {assignmentId: string}) {
       const groups = parcelsOf(await taken)
       if (groups.length === 0) throw new Error('There is no file in what was dropped.')
       const id = crypto.randomUUID()
-      setSending({drop: id, all: groups.length, done: 0, bytes: 0, received: 0, failed: []})
+      setSending({all: groups.length, done: 0, bytes: 0, received: 0, failed: []})
       const add = (change: Partial<Record<'done' | 'bytes' | 'received', number>>, failure?: string) =>
         setSending(
           now =>
@@ -112,19 +111,6 @@ export function Drop({assignmentId}: {assignmentId: string}) {
     },
     onSettled: refresh,
   })
-  const back = useMutation({
-    mutationFn: (id: string) =>
-      unwrap(
-        api.DELETE('/api/assignments/{assignment}/drops/{drop}', {
-          params: {path: {assignment: assignmentId, drop: id}},
-        }),
-      ),
-    onSuccess: () => {
-      setSending(null)
-      drop.reset()
-    },
-    onSettled: () => queries.invalidateQueries(),
-  })
   return (
     <Box sx={{mb: 4}}>
       <FileDrop
@@ -135,21 +121,8 @@ export function Drop({assignmentId}: {assignmentId: string}) {
         keyName="o"
         after={
           <>
-            <ErrorText error={drop.error ?? back.error} />
-            {sending !== null && (
-              <Progress
-                sending={sending}
-                isBusy={drop.isPending}
-                taking={back.isPending}
-                onBack={() => back.mutate(sending.drop)}
-              />
-            )}
-            {back.data !== undefined && sending === null && (
-              <Typography variant="body2" role="status" sx={{mt: 1}}>
-                {many(back.data.gone, 'file')} taken back.
-                {back.data.kept > 0 && ` ${many(back.data.kept, 'hand-in')} stayed, as somebody has written to them.`}
-              </Typography>
-            )}
+            <ErrorText error={drop.error} />
+            {sending !== null && <Progress sending={sending} isBusy={drop.isPending} />}
           </>
         }
       >
@@ -162,17 +135,7 @@ export function Drop({assignmentId}: {assignmentId: string}) {
   )
 }
 
-function Progress({
-  sending: {all, done, bytes, received, failed},
-  isBusy,
-  taking,
-  onBack,
-}: {
-  sending: Sending
-  isBusy: boolean
-  taking: boolean
-  onBack: () => void
-}) {
+function Progress({sending: {all, done, bytes, received, failed}, isBusy}: {sending: Sending; isBusy: boolean}) {
   return (
     <Box sx={{mt: 2}}>
       {isBusy && (
@@ -184,12 +147,7 @@ function Progress({
         />
       )}
       <Typography variant="body2" role="status">
-        {isBusy ? `${done} of ${many(all, 'file')} in the tray…` : `${many(done, 'file')} taken.`}{' '}
-        {!isBusy && done > 0 && (
-          <Link component="button" underline="always" disabled={taking} onClick={onBack}>
-            Take this drop back
-          </Link>
-        )}
+        {isBusy ? `${done} of ${many(all, 'file')} in the tray…` : `${many(done, 'file')} taken.`}
       </Typography>
       {failed.map(line => (
         <Typography key={line} role="alert" variant="body2" sx={{color: 'desk.fault'}}>

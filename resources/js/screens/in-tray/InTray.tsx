@@ -10,6 +10,7 @@ import {RunState} from '../../parts/RunState'
 import {many, when} from '../../parts/when'
 import {Screen} from '../Screen'
 import {Drop} from './Drop'
+import {LastDrop} from './LastDrop'
 
 export const InTray = () => (
   <Screen>
@@ -57,6 +58,7 @@ function InTrayScreen() {
       <Typography variant="h2" gutterBottom>
         What came in
       </Typography>
+      <LastDrop assignmentId={id} arrivals={data} />
       {data.length === 0 && (
         <Empty>Nothing yet. Drop the students’ zips above, one or many at a time, or one zip of the class.</Empty>
       )}
