@@ -5,7 +5,9 @@ declare(strict_types=1);
 use App\Intake\StudentMatcher;
 use App\Models\Arrival;
 use App\Models\HandIn;
+use App\Models\StockRemark;
 use App\Models\Student;
+use App\Students\PrivateLink;
 use Illuminate\Support\Str;
 use InkedMargin\Core\Tests\Samples;
 
@@ -154,3 +156,33 @@ it('takes nothing in for a closed assignment, and says so before anything is sen
     $this->work->update(['closed_at' => now()]);
     $this->postJson("/api/assignments/{$this->work->id}/uploads", ['name' => 'a.zip', 'bytes' => 5])->assertUnprocessable()->assertSee('is closed');
 });
+
+it('asks the database as often for one hand-in as for many', function (Closure $address, int $most) {
+    $count = function () use ($address): int {
+        $asked = $address($this);
+        DB::flushQueryLog();
+        DB::enableQueryLog();
+        $this->getJson($asked)->assertOk();
+        DB::disableQueryLog();
+
+        return count(DB::getQueryLog());
+    };
+    ($this->send)(($this->zip)(['index.html' => ($this->page)('1')]), 'wfinch.zip');
+    PrivateLink::of(Student::query()->where('handle', 'wfinch')->sole());
+    StockRemark::query()->create(['course_id' => $this->work->course_id, 'body' => 'x']);
+    $one = $count();
+    foreach (['ovoss', 'iquill', 'wfinch', 'nobody'] as $at => $name) {
+        ($this->send)(($this->zip)(['index.html' => ($this->page)("n$at")]), "$name.zip");
+        StockRemark::query()->create(['course_id' => $this->work->course_id, 'body' => "x$at"]);
+        $this->work->replicate()->fill(['title' => "Work $at"])->save();
+    }
+
+    expect($count())->toBe($one)->and($one)->toBeLessThanOrEqual($most);
+})->with([
+    'the in-tray' => [fn ($test) => "/api/assignments/{$test->work->id}/arrivals", 8],
+    'stock remarks' => [fn ($test) => "/api/courses/{$test->work->course_id}/stock-remarks", 5],
+    'the page of a student' => [fn ($test) => '/api/my/'.basename(PrivateLink::of(Student::query()->where('handle', 'wfinch')->sole())), 5],
+    'work on the page of a student' => [
+        fn ($test) => '/api/my/'.basename(PrivateLink::of(Student::query()->where('handle', 'wfinch')->sole()))."/assignments/{$test->work->id}", 14,
+    ],
+]);
