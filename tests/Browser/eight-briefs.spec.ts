@@ -45,7 +45,10 @@ class Typist {
     const list = this.page.getByRole('list', {name: 'What is asked'})
     const before = await list.getByRole('listitem').count()
     await this.page.getByLabel('Ask for…').fill(nearest.words)
+    // What it says makes room for itself: a click on what is below would miss until it stands there.
+    const said = this.page.waitForResponse(answer => answer.url().endsWith('/brief/reading'))
     await this.page.getByRole('option', {name: nearest.words, exact: true}).click()
+    await said
     this.actions += 2
     const sentence = list.getByRole('listitem').nth(before)
     const kind = this.kinds.kinds.find(one => one.kind === wanted.kind)
