@@ -7,22 +7,39 @@ namespace App\Sites;
 use InkedMargin\Core\Site\Site;
 use ZipArchive;
 
-/** A site as a zip in which everything is in one folder. */
+/** Makes zips. The same files make the same bytes, so that what comes again is known by its hash. */
 final readonly class SiteZip
 {
+    /** Of every entry: 1 January 2000, as no file's own time is known. */
+    private const TIME = 946_684_800;
+
     /** @param  string  $folder  that the files are in */
     public static function of(Site $site, string $folder): string
     {
-        $path = (string) tempnam(sys_get_temp_dir(), 'site');
-        $zip = new ZipArchive;
-        $zip->open($path, ZipArchive::OVERWRITE);
+        $files = [];
         foreach ($site->files() as $file) {
-            $zip->addFromString("$folder/$file->path", $file->bytes);
+            $files["$folder/$file->path"] = $file->bytes;
         }
-        $zip->close();
-        $bytes = (string) file_get_contents($path);
-        unlink($path);
 
-        return $bytes;
+        return self::ofFiles($files);
+    }
+
+    /** @param  iterable<string, string>  $files  bytes by the name of the entry */
+    public static function ofFiles(iterable $files): string
+    {
+        $path = (string) tempnam(sys_get_temp_dir(), 'site');
+        try {
+            $zip = new ZipArchive;
+            $zip->open($path, ZipArchive::OVERWRITE);
+            foreach ($files as $name => $bytes) {
+                $zip->addFromString($name, $bytes);
+                $zip->setMtimeName($name, self::TIME);
+            }
+            $zip->close();
+
+            return (string) file_get_contents($path);
+        } finally {
+            @unlink($path);
+        }
     }
 }

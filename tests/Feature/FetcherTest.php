@@ -11,6 +11,7 @@ use App\Published\Fetcher;
 use App\Published\FetchFailure;
 use App\Published\Served;
 use App\Published\Trouble;
+use App\Sites\SiteZip;
 use App\Students\PrivateLink;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Queue;
@@ -215,6 +216,19 @@ it('files a site by its address, with what the server said, and judges the addre
         $give($address)->assertStatus($status);
     }
     expect(Arrival::query()->where('name', 'http://localhost/x/')->sole()->reason)->toContain('others cannot reach');
+});
+
+it('makes the same zip of the same files at any time, so that an unchanged site is known again', function () {
+    $path = tempnam(sys_get_temp_dir(), 'zip');
+    File::put($path, SiteZip::ofFiles(['site/index.html' => 'home', 'site/a.css' => 'p {}']));
+    $zip = new ZipArchive;
+    $zip->open($path);
+    $times = array_map(fn (int $nth) => $zip->statIndex($nth)['mtime'], range(0, $zip->numFiles - 1));
+    $zip->close();
+    File::delete($path);
+
+    // Of every entry 1 January 2000, and not the time of the making.
+    expect($times)->toBe([946_684_800, 946_684_800]);
 });
 
 it('looks again after one, five and fifteen minutes, and then says that nothing is there', function () {
