@@ -7,20 +7,19 @@ namespace App\Console;
 use App\Intake\BlobStore;
 use App\Jobs\FetchSite;
 use App\Jobs\UnpackArrival;
-use App\Models\ArrivalState;
 use App\Models\Assignment;
 use App\Models\Course;
 use App\Models\MaterialRole;
 use App\Models\StudentsSee;
 use App\Models\User;
 use App\Sites\MaterialStore;
+use App\Sites\SiteZip;
 use Illuminate\Console\Command;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use InkedMargin\Core\Intake\FolderReader;
 use Symfony\Component\Yaml\Yaml;
-use ZipArchive;
 
 /**
  * Opens a course as a YAML file describes it: who teaches it, the roster, the assignments with their briefs, and (as in
@@ -143,12 +142,7 @@ final class OpenCourse extends Command
 
     private static function arrive(Assignment $assignment, string $name, string $bytes, float|int $at, BlobStore $blobs): void
     {
-        UnpackArrival::dispatch($assignment->arrivals()->create([
-            'name' => $name,
-            'sha256' => $blobs->put($bytes),
-            'state' => ArrivalState::Waiting,
-            'arrived_at' => self::day($at),
-        ])->id);
+        UnpackArrival::request($assignment, ['name' => $name, 'sha256' => $blobs->put($bytes), 'arrived_at' => self::day($at)]);
     }
 
     /**
@@ -170,32 +164,15 @@ final class OpenCourse extends Command
     /** @param  array{address: string, of: string, note?: string, at: float|int}  $from  a site that the stand-in serves */
     private static function published(Assignment $assignment, array $from, BlobStore $blobs): void
     {
-        $arrival = $assignment->arrivals()->create([
-            'name' => $from['address'],
-            'sha256' => $blobs->put($from['address']),
-            'state' => ArrivalState::Waiting,
-            'arrived_at' => self::day($from['at']),
-            'address' => $from['address'],
-            'covering_note' => $from['note'] ?? '',
-            'student_id' => $assignment->course()->firstOrFail()->students()->where('handle', $from['of'])->firstOrFail()->id,
-        ]);
-        FetchSite::dispatch($arrival->id);
+        $students = $assignment->course()->firstOrFail()->students();
+        $student = $students->where('handle', $from['of'])->firstOrFail();
+        FetchSite::request($assignment, $student, $from['address'], $from['note'] ?? '', self::day($from['at']), $blobs);
     }
 
     /** @param  array<string, string>  $files  names in the archive by path */
     private static function zip(array $files): string
     {
-        $path = (string) tempnam(sys_get_temp_dir(), 'demo');
-        $zip = new ZipArchive;
-        $zip->open($path, ZipArchive::OVERWRITE);
-        foreach ($files as $file => $name) {
-            $zip->addFile($file, $name);
-        }
-        $zip->close();
-        $bytes = File::get($path);
-        unlink($path);
-
-        return $bytes;
+        return SiteZip::ofFiles(array_map(fn (string $path) => File::get($path), array_flip($files)));
     }
 
     private static function day(float|int $days): Carbon

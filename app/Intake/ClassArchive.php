@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Intake;
 
+use App\Sites\SiteZip;
 use InkedMargin\Core\Intake\EntryName;
 use InkedMargin\Core\Intake\Limits;
 use InkedMargin\Core\Intake\Refusal;
@@ -40,34 +41,43 @@ final readonly class ClassArchive
      */
     public static function open(string $path, \Closure $isStudent, \Closure $take): int
     {
-        $zip = new ZipArchive;
-        if (! is_file($path) || filesize($path) === 0 || $zip->open($path, ZipArchive::RDONLY) !== true) {
-            return 0;
-        }
-        try {
+        return self::with($path, 0, function (ZipArchive $zip) use ($isStudent, $take): int {
             $parts = self::parts($zip, $isStudent);
             if (count($parts) > self::MOST_PARTS) {
-                throw new Refusal(RefusalReason::TooManyFiles, 'The archive has '.count($parts).' hand-ins in it; '.self::MOST_PARTS.' are the most.');
+                throw new Refusal(
+                    RefusalReason::TooManyFiles,
+                    'The archive has '.count($parts).' hand-ins in it; '.self::MOST_PARTS.' are the most.',
+                );
             }
             foreach ((new self($zip, $parts))->each() as $part) {
                 $take($part);
             }
 
             return count($parts);
-        } finally {
-            $zip->close();
-        }
+        });
     }
 
     /** Whether an archive holds archives, and no page. */
     public static function isOfZips(string $path): bool
     {
+        return self::with($path, false, fn (ZipArchive $zip) => self::parts($zip, fn () => false) !== []);
+    }
+
+    /**
+     * @template T
+     *
+     * @param  T  $otherwise  where it is no archive
+     * @param  \Closure(ZipArchive): T  $read
+     * @return T
+     */
+    private static function with(string $path, mixed $otherwise, \Closure $read): mixed
+    {
         $zip = new ZipArchive;
         if (! is_file($path) || filesize($path) === 0 || $zip->open($path, ZipArchive::RDONLY) !== true) {
-            return false;
+            return $otherwise;
         }
         try {
-            return self::parts($zip, fn () => false) !== [];
+            return $read($zip);
         } finally {
             $zip->close();
         }
@@ -128,18 +138,18 @@ final readonly class ClassArchive
     {
         $common = null;
         foreach ($paths as $path) {
-            $folder = dirname("$path");
+            $folder = dirname($path);
             $folder = $folder === '.' ? '' : "$folder/";
             while ($common !== null && ! str_starts_with($folder, $common)) {
                 $common = preg_replace('~[^/]*/$~', '', $common) ?? '';
             }
             $common ??= $folder;
         }
+        $common ??= '';
         // One folder alone is no class: it is looked at from above.
-        $isAlone = count(array_unique(array_map(fn (string $path) => substr($path, strlen((string) $common)), $paths))) === count($paths)
-            && array_filter($paths, fn (string $path) => str_contains(substr($path, strlen((string) $common)), '/')) === [];
+        $isDeeper = array_filter($paths, fn (string $path) => str_contains(substr($path, strlen($common)), '/')) !== [];
 
-        return $isAlone ? preg_replace('~[^/]*/$~', '', (string) $common) ?? '' : (string) $common;
+        return $isDeeper ? $common : preg_replace('~[^/]*/$~', '', $common) ?? '';
     }
 
     /** @return iterable<ClassPart> */
@@ -148,7 +158,7 @@ final readonly class ClassArchive
         $limits = new Limits;
         foreach ($this->parts as $of => $entries) {
             $isZip = ! str_ends_with($of, '/');
-            $folder = $isZip ? (dirname($of) === '.' ? '' : dirname($of)) : rtrim(dirname($of) === '.' ? '' : dirname($of), '/');
+            $folder = dirname($of) === '.' ? '' : dirname($of);
             try {
                 yield $isZip
                     ? new ClassPart(basename($of), $folder, $this->bytes($entries[0][0], $of), false, null)
@@ -189,26 +199,20 @@ final readonly class ClassArchive
         if (count($entries) > $limits->files) {
             throw new Refusal(RefusalReason::TooManyFiles, "\"$folder\" has ".count($entries)." files; $limits->files are the most.");
         }
-        $path = (string) tempnam(sys_get_temp_dir(), 'part');
-        $made = new ZipArchive;
-        $made->open($path, ZipArchive::OVERWRITE);
+        $files = [];
         $total = 0;
-        try {
-            foreach ($entries as [$index, $entry]) {
-                $bytes = $this->bytes($index, $entry);
-                $total += strlen($bytes);
-                if ($total > $limits->totalBytes) {
-                    throw new Refusal(RefusalReason::TotalTooLarge, "Unpacked, \"$folder\" is larger than $limits->totalBytes bytes.");
-                }
-                $name = EntryName::clean(basename($folder).'/'.substr($entry, strlen($folder)), $limits);
-                $made->addFromString($name, $bytes);
-                $made->setMtimeName($name, 946_684_800);
+        foreach ($entries as [$index, $entry]) {
+            $bytes = $this->bytes($index, $entry);
+            $total += strlen($bytes);
+            if ($total > $limits->totalBytes) {
+                throw new Refusal(
+                    RefusalReason::TotalTooLarge,
+                    "Unpacked, \"$folder\" is larger than $limits->totalBytes bytes.",
+                );
             }
-            $made->close();
-
-            return (string) file_get_contents($path);
-        } finally {
-            @unlink($path);
+            $files[EntryName::clean(basename($folder).'/'.substr($entry, strlen($folder)), $limits)] = $bytes;
         }
+
+        return SiteZip::ofFiles($files);
     }
 }

@@ -18,9 +18,6 @@ final class ComparePublished implements ShouldQueue
 {
     use Queueable;
 
-    /** Minutes after which it looks again. */
-    private const AGAIN = [1, 5, 15];
-
     private const NOTHING = ['trouble' => null, 'missing' => [], 'more' => [], 'different' => []];
 
     public int $tries = 3;
@@ -44,7 +41,7 @@ final class ComparePublished implements ShouldQueue
             $fetched = (new Fetcher(AddressRule::ofConfig()))->fetch($handIn->address, $site->ownPaths());
         } catch (FetchFailure $failure) {
             $handIn->update(['compared' => ['trouble' => $failure->getMessage()] + self::NOTHING]);
-            $minutes = $failure->trouble->mayPass() ? self::AGAIN[$this->looks] ?? null : null;
+            $minutes = $failure->minutesToNextLook($this->looks);
             if ($minutes !== null) {
                 dispatch((new self($handIn->id, $this->looks + 1))->delay(now()->addMinutes($minutes)));
             }

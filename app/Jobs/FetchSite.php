@@ -9,12 +9,15 @@ use App\Intake\Filing;
 use App\Intake\Received;
 use App\Models\Arrival;
 use App\Models\ArrivalState;
+use App\Models\Assignment;
+use App\Models\Student;
 use App\Published\AddressRule;
 use App\Published\Fetched;
 use App\Published\Fetcher;
 use App\Published\FetchFailure;
 use App\Sites\SiteZip;
 use App\Students\HandingIn;
+use Carbon\CarbonInterface;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\DB;
@@ -24,9 +27,6 @@ final class FetchSite implements ShouldQueue
 {
     use Queueable;
 
-    /** Minutes after which it looks again. */
-    private const AGAIN = [1, 5, 15];
-
     public int $tries = 3;
 
     /** Seconds: shorter than after what a job is taken for lost. */
@@ -35,6 +35,29 @@ final class FetchSite implements ShouldQueue
     public function __construct(public readonly string $arrivalId)
     {
         $this->afterCommit();
+    }
+
+    /** Lays an address into the in-tray, and sees to it that the site is fetched. */
+    public static function request(
+        Assignment $assignment,
+        Student $student,
+        string $address,
+        string $coveringNote,
+        CarbonInterface $arrivedAt,
+        BlobStore $blobs,
+    ): Arrival {
+        $arrival = $assignment->arrivals()->create([
+            'name' => mb_substr($address, 0, 255),
+            'sha256' => $blobs->put($address),
+            'state' => ArrivalState::Waiting,
+            'arrived_at' => $arrivedAt,
+            'student_id' => $student->id,
+            'address' => $address,
+            'covering_note' => $coveringNote,
+        ]);
+        self::dispatch($arrival->id);
+
+        return $arrival;
     }
 
     public function handle(BlobStore $blobs, Filing $filing): void
@@ -55,7 +78,7 @@ final class FetchSite implements ShouldQueue
 
     private function later(Arrival $arrival, FetchFailure $failure): void
     {
-        $minutes = $failure->trouble->mayPass() ? self::AGAIN[$arrival->looks] ?? null : null;
+        $minutes = $failure->minutesToNextLook($arrival->looks);
         if ($minutes === null) {
             $arrival->update(['state' => ArrivalState::Refused, 'reason' => $failure->getMessage(), 'told' => null]);
 

@@ -7,6 +7,7 @@ namespace App\Jobs;
 use App\Intake\HandInIntake;
 use App\Models\Arrival;
 use App\Models\ArrivalState;
+use App\Models\Assignment;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 
@@ -21,6 +22,19 @@ final class UnpackArrival implements ShouldQueue
 
     public function __construct(public readonly string $arrivalId)
     {
+    }
+
+    /**
+     * Lays something into the in-tray, and sees to it that it is unpacked.
+     *
+     * @param  array<string, mixed>  $arrival  its name and hash, and what else is known; it arrives now unless that says when
+     */
+    public static function request(Assignment $assignment, array $arrival): Arrival
+    {
+        $laid = $assignment->arrivals()->create($arrival + ['state' => ArrivalState::Waiting, 'arrived_at' => now()]);
+        self::dispatch($laid->id);
+
+        return $laid;
     }
 
     public function handle(HandInIntake $intake): void

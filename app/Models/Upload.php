@@ -47,6 +47,12 @@ final class Upload extends Model implements BelongsToCourse
         return $this->belongsTo(Assignment::class);
     }
 
+    /** Its bytes go with it, whatever it was deleted for. */
+    protected static function booted(): void
+    {
+        self::deleted(fn (Upload $upload) => @unlink(self::path($upload->id)));
+    }
+
     public function isWhole(): bool
     {
         return $this->received === $this->bytes;
@@ -56,11 +62,6 @@ final class Upload extends Model implements BelongsToCourse
     public function prunable(): Builder
     {
         return self::query()->where('created_at', '<', now()->subHours(self::HOURS));
-    }
-
-    protected function pruning(): void
-    {
-        @unlink(self::path($this->id));
     }
 
     /** Where its parts are put together. */

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Mail\PasswordForgotten;
 use Database\Factories\UserFactory;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Concerns\HasUuids;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
@@ -55,7 +56,13 @@ final class User extends Authenticatable
     /** Capitals make no difference to an address. Null where nobody has it. */
     public static function withEmail(string $email): ?self
     {
-        return self::query()->whereRaw('lower(email) = lower(?)', [$email])->first();
+        return self::query()->ofEmail($email)->first();
+    }
+
+    /** @param  Builder<self>  $query */
+    public function scopeOfEmail(Builder $query, string $email): void
+    {
+        $query->whereRaw('lower(email) = lower(?)', [$email]);
     }
 
     /** @param  string  $token */

@@ -6,6 +6,7 @@ namespace App\Stock;
 
 use App\Models\StockRemark;
 use App\Rosters\RosterText;
+use InkedMargin\Core\Report\Csv;
 use Symfony\Component\Yaml\Exception\ParseException;
 use Symfony\Component\Yaml\Yaml;
 
@@ -17,19 +18,12 @@ final readonly class StockFile
     /** @param  iterable<StockRemark>  $remarks */
     public static function csv(iterable $remarks): string
     {
-        $file = fopen('php://temp', 'r+');
-        if ($file === false) {
-            throw new \RuntimeException('There is no memory for a file of remarks.');
-        }
-        fputcsv($file, ['remark', 'kind'], ',', '"', '', "\r\n");
+        $rows = [['remark', 'kind']];
         foreach ($remarks as $remark) {
-            // What a spreadsheet would take for a formula is text (common practice).
-            $body = preg_replace('/^(?=[=+\-@])/', "'", $remark->body);
-            fputcsv($file, [$body, $remark->merit ? self::MERIT : 'fix'], ',', '"', '', "\r\n");
+            $rows[] = [$remark->body, $remark->merit ? self::MERIT : 'fix'];
         }
-        rewind($file);
 
-        return (string) stream_get_contents($file);
+        return Csv::of($rows);
     }
 
     /** @param  iterable<StockRemark>  $remarks */

@@ -6,7 +6,6 @@ namespace App\Students;
 
 use App\Models\Course;
 use App\Models\Student;
-use Illuminate\Support\Str;
 
 /**
  * One link for a whole course, which asks for a handle: where a school wants it. Whoever has it and knows a handle comes to the
@@ -17,14 +16,15 @@ final readonly class CourseLink
     /** Null where it is off. */
     public static function of(Course $course): ?string
     {
-        return $course->link_seed === null ? null : config()->string('app.url').'/join/'.self::token($course->id, $course->link_seed);
+        return $course->link_seed === null
+            ? null
+            : config()->string('app.url').'/join/'.LinkToken::of(self::purpose($course), $course->link_seed);
     }
 
     /** Another one each time: the one before leads nowhere from then on. */
     public static function turnOn(Course $course): string
     {
-        $seed = Str::random(40);
-        $course->update(['link_seed' => $seed, 'link_sha256' => hash('sha256', self::token($course->id, $seed))]);
+        $course->update(LinkToken::another(self::purpose($course)));
 
         return (string) self::of($course);
     }
@@ -37,7 +37,7 @@ final readonly class CourseLink
     /** Null for a link that leads nowhere. */
     public static function course(string $token): ?Course
     {
-        return Course::query()->where('link_sha256', hash('sha256', $token))->first();
+        return Course::query()->where('link_sha256', LinkToken::hash($token))->first();
     }
 
     /** Null where the course has nobody by that handle, however it is capitalised. */
@@ -46,10 +46,8 @@ final readonly class CourseLink
         return $course->students()->whereRaw('lower(handle) = lower(?)', [trim($handle)])->first();
     }
 
-    private static function token(string $courseId, string $seed): string
+    private static function purpose(Course $course): string
     {
-        $bytes = hash_hmac('sha256', "course link:$courseId:$seed", config()->string('app.key'), true);
-
-        return rtrim(strtr(base64_encode($bytes), '+/', '-_'), '=');
+        return "course link:$course->id";
     }
 }

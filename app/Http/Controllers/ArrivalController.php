@@ -18,6 +18,7 @@ use App\Http\Resources\TakenBack;
 use App\Http\Resources\UploadView;
 use App\Intake\BlobStore;
 use App\Intake\Counting;
+use App\Intake\FileName;
 use App\Intake\LearnedNames;
 use App\Intake\Parts;
 use App\Intake\StoreFailure;
@@ -33,7 +34,6 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
-use InkedMargin\Core\Source\Utf8;
 use OpenApi\Attributes as OA;
 
 final class ArrivalController extends Controller
@@ -106,17 +106,13 @@ final class ArrivalController extends Controller
                     previous: $failure,
                 );
             }
-            // Both or neither: what is in the tray is sure to be unpacked. (What a transaction returns is dispatched after it.)
-            DB::transaction(function () use ($request, $assignment, $file, $sha256, $taken): void {
-                UnpackArrival::dispatch($assignment->arrivals()->create([
-                    'name' => self::name($file),
-                    'sha256' => $sha256,
-                    'state' => ArrivalState::Waiting,
-                    'arrived_at' => now(),
-                    'packed' => $request->boolean("packed.$taken"),
-                    'drop_id' => $request->filled('drop') ? $request->string('drop')->toString() : null,
-                ])->id);
-            });
+            // Both or neither: what is in the tray is sure to be unpacked.
+            DB::transaction(fn () => UnpackArrival::request($assignment, [
+                'name' => FileName::kept($file->getClientOriginalName()),
+                'sha256' => $sha256,
+                'packed' => $request->boolean("packed.$taken"),
+                'drop_id' => $request->filled('drop') ? $request->string('drop')->toString() : null,
+            ]));
         }
 
         // PHP drops what is beyond its own limit without a word: the client counts.
@@ -180,18 +176,14 @@ final class ArrivalController extends Controller
         self::refuseClosed($assignment);
         $sha256 = $parts->finish($upload);
         $arrival = DB::transaction(function () use ($request, $upload, $assignment, $sha256): Arrival {
-            $arrival = $assignment->arrivals()->create([
+            $upload->delete();
+
+            return UnpackArrival::request($assignment, [
                 'name' => $upload->name,
                 'sha256' => $sha256,
-                'state' => ArrivalState::Waiting,
-                'arrived_at' => now(),
                 'packed' => $request->boolean('packed'),
                 'drop_id' => $request->string('drop')->toString(),
             ]);
-            $upload->delete();
-            UnpackArrival::dispatch($arrival->id);
-
-            return $arrival;
         });
 
         return response()->json(new Made($arrival->id), 201);
@@ -240,14 +232,6 @@ final class ArrivalController extends Controller
         $likely = array_filter(array_map(fn (string $id) => $students->get($id), $arrival->likely));
 
         return array_values(array_map(StudentLine::of(...), $likely));
-    }
-
-    /** The name that the file came with, without folders, as long as the database keeps. */
-    private static function name(UploadedFile $file): string
-    {
-        $name = basename(str_replace('\\', '/', Utf8::scrub($file->getClientOriginalName())));
-
-        return mb_strlen($name) <= 255 ? $name : '…'.mb_substr($name, -254);
     }
 
     /** Says whose an arrival is that could not be matched. */

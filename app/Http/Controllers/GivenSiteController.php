@@ -6,16 +6,14 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\SeenRequest;
 use App\Http\Requests\SurveyRequest;
-use App\Http\Resources\GivenFinding;
 use App\Http\Resources\GivenSite;
 use App\Http\Resources\Leaf;
+use App\Http\Resources\PencilledFinding;
 use App\Http\Resources\SeenPage;
 use App\Http\Resources\SourceText;
 use App\Http\Resources\SurveyView;
 use App\Models\Assignment;
 use App\Sites\Examples;
-use App\Sites\MaterialStore;
-use App\Sites\SeenToken;
 use App\Sites\SiteFiles;
 use App\Sites\SitePlace;
 use Illuminate\Http\JsonResponse;
@@ -57,7 +55,7 @@ final class GivenSiteController extends Controller
             $assignment->course_id,
             $assignment->course()->firstOrFail()->title,
             Leaf::inOrder(array_map($leaf, array_values($read->files()))),
-            array_map(GivenFinding::of(...), $report->findings),
+            array_map(PencilledFinding::ofPlaced(...), $report->findings),
         ));
     }
 
@@ -93,12 +91,7 @@ final class GivenSiteController extends Controller
     )]
     public function seen(SeenRequest $request, Assignment $assignment, string $site): JsonResponse
     {
-        $token = SeenToken::issue(self::place($assignment, $site), $request->boolean('scripts'), $request->styles());
-
-        return response()->json(new SeenPage(
-            config()->string('margin.seen_url')."/seen/$token/",
-            MaterialStore::givenSheets($assignment->id),
-        ));
+        return response()->json(SeenPage::of(self::place($assignment, $site), $request));
     }
 
     #[OA\Get(

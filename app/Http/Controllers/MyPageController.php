@@ -74,7 +74,7 @@ final class MyPageController extends Controller
     {
         $student = self::student($token);
         $work = self::work($student, $assignment);
-        // Before the attempts: one that is filed in between is told twice, and not missed.
+        // Read before the attempts: a hand-in that is filed in between shows up twice rather than not at all.
         $coming = array_values($work->arrivals()->where('student_id', $student->id)->whereNotNull('address')
             ->whereIn('state', [ArrivalState::Waiting, ArrivalState::Refused])->latest('arrived_at')->limit(5)->get()
             ->map(MyArrival::of(...))->all());

@@ -114,7 +114,6 @@ final class MyUploadController extends Controller
         } catch (BriefError) {
             abort(409, 'What is asked for cannot be read just now. Tell your instructor.');
         } finally {
-            @unlink(Upload::path($upload->id));
             $upload->delete();
         }
 
@@ -204,16 +203,8 @@ final class MyUploadController extends Controller
         if ($isWaiting) {
             throw ValidationException::withMessages(['address' => 'That address is being looked for already.']);
         }
-        $arrival = $work->arrivals()->create([
-            'name' => mb_substr($address, 0, 255),
-            'sha256' => $blobs->put($address),
-            'state' => ArrivalState::Waiting,
-            'arrived_at' => now(),
-            'student_id' => $student->id,
-            'address' => $address,
-            'covering_note' => $request->string('note')->trim()->toString(),
-        ]);
-        FetchSite::dispatch($arrival->id);
+        $note = $request->string('note')->trim()->toString();
+        $arrival = FetchSite::request($work, $student, $address, $note, now(), $blobs);
 
         return response()->json(new Made($arrival->id), 202);
     }
@@ -221,11 +212,8 @@ final class MyUploadController extends Controller
     /** Of what a student began to send, only the newest few are kept: nobody fills the disk. */
     private static function forgetOlder(Student $student): void
     {
-        $older = Upload::query()->where('student_id', $student->id)->latest('created_at')->latest('id')->skip(self::MOST_UPLOADS - 1)->limit(100)->get();
-        foreach ($older as $one) {
-            @unlink(Upload::path($one->id));
-            $one->delete();
-        }
+        Upload::query()->where('student_id', $student->id)->latest('created_at')->latest('id')
+            ->skip(self::MOST_UPLOADS - 1)->limit(100)->get()->each(fn (Upload $one) => $one->delete());
     }
 
     /** @throws ValidationException where it is no site */

@@ -80,14 +80,7 @@ final class SeenPageController extends Controller
     )]
     public function address(SeenRequest $request, HandIn $handIn): JsonResponse
     {
-        return response()->json(new SeenPage(
-            config()->string('margin.seen_url').'/seen/'.SeenToken::issue(
-                SitePlace::handIn($handIn),
-                $request->boolean('scripts'),
-                $request->styles(),
-            ).'/',
-            MaterialStore::givenSheets($handIn->assignment_id),
-        ));
+        return response()->json(SeenPage::of(SitePlace::handIn($handIn), $request));
     }
 
     public function show(

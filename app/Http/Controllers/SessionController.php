@@ -37,7 +37,7 @@ final class SessionController extends Controller
     public function store(LogInRequest $request): JsonResponse
     {
         // Capitals make no difference to an address.
-        $hasAddress = fn (Builder $users) => $users->whereRaw('lower(email) = lower(?)', [$request->string('email')->toString()]);
+        $hasAddress = fn (Builder $users) => $users->scopes(['ofEmail' => [$request->string('email')->toString()]]);
         if (! Auth::attempt(['email' => $hasAddress, 'password' => $request->string('password')->toString()])) {
             throw ValidationException::withMessages(['email' => 'That address and password do not belong together.']);
         }

@@ -121,16 +121,13 @@ final class StockRemarkController extends Controller
     {
         $user = self::user($request);
         $read = $request->remarks();
-        $added = DB::transaction(function () use ($request, $course, $user, $read): int {
+        $owner = StockRemark::owner($request->boolean('shared'), $course, $user);
+        $added = DB::transaction(function () use ($course, $user, $read, $owner): int {
             $known = self::atHand($course, $user)->pluck('body', 'body')->all();
             $added = 0;
             foreach ($read as $one) {
                 if (! isset($known[$one['body']])) {
-                    StockRemark::query()->create([
-                        ...$one,
-                        'course_id' => $request->boolean('shared') ? $course->id : null,
-                        'user_id' => $request->boolean('shared') ? null : $user->id,
-                    ]);
+                    StockRemark::query()->create($one + $owner);
                     $known[$one['body']] = $one['body'];
                     $added++;
                 }

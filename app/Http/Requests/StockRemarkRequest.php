@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Course;
+use App\Models\StockRemark;
 use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
@@ -47,8 +48,7 @@ final class StockRemarkRequest extends FormRequest
         return [
             'body' => $this->string('body')->toString(),
             'merit' => $this->boolean('merit'),
-            'course_id' => $this->boolean('shared') ? $course->id : null,
-            'user_id' => $this->boolean('shared') ? null : $user->id,
+            ...StockRemark::owner($this->boolean('shared'), $course, $user),
         ];
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Intake\FileName;
 use Illuminate\Foundation\Http\FormRequest;
-use InkedMargin\Core\Source\Utf8;
 use OpenApi\Attributes as OA;
 
 /** The beginning of a file that comes in parts. */
@@ -35,11 +35,8 @@ final class UploadRequest extends FormRequest
         ];
     }
 
-    /** The name that the file came with, without folders, as long as the database keeps. */
     public function fileName(): string
     {
-        $name = basename(str_replace('\\', '/', Utf8::scrub($this->string('name')->toString())));
-
-        return mb_strlen($name) <= 255 ? $name : '…'.mb_substr($name, -254);
+        return FileName::kept($this->string('name')->toString());
     }
 }

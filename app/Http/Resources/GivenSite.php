@@ -12,7 +12,7 @@ final readonly class GivenSite
 {
     /**
      * @param  list<Leaf>  $leaves
-     * @param  list<GivenFinding>  $findings
+     * @param  list<PencilledFinding>  $findings
      */
     public function __construct(
         #[OA\Property(description: 'such as "the model answer"')]
@@ -28,7 +28,7 @@ final readonly class GivenSite
         #[OA\Property(
             description: 'what a check without a brief says of it',
             type: 'array',
-            items: new OA\Items(ref: GivenFinding::class),
+            items: new OA\Items(ref: PencilledFinding::class),
         )]
         public array $findings,
     ) {

@@ -19,14 +19,14 @@ final readonly class MyCheck
 
     /**
      * @param  list<MyOutcome>  $outcomes
-     * @param  list<MyFinding>  $findings
+     * @param  list<PencilledFinding>  $findings
      */
     private function __construct(
         #[OA\Property(enum: StudentsSee::class)]
         public StudentsSee $sees,
         #[OA\Property(type: 'array', items: new OA\Items(ref: MyOutcome::class))]
         public array $outcomes,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: MyFinding::class))]
+        #[OA\Property(type: 'array', items: new OA\Items(ref: PencilledFinding::class))]
         public array $findings,
     ) {
     }
@@ -40,7 +40,7 @@ final readonly class MyCheck
             $sees,
             $sees === StudentsSee::Nothing ? [] : array_map($outcome, $report->outcomes),
             $sees === StudentsSee::All
-                ? array_map(MyFinding::ofPlaced(...), array_slice($report->findings, 0, self::MOST_FINDINGS))
+                ? array_map(PencilledFinding::ofPlaced(...), array_slice($report->findings, 0, self::MOST_FINDINGS))
                 : [],
         );
     }
@@ -60,7 +60,7 @@ final readonly class MyCheck
         }
         $found = [];
         foreach ($sees === StudentsSee::All ? $findings : [] as $one) {
-            $found[] = MyFinding::of($one);
+            $found[] = PencilledFinding::of($one);
         }
 
         return new self($sees, $told, array_slice($found, 0, self::MOST_FINDINGS));

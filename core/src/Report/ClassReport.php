@@ -88,13 +88,8 @@ final readonly class ClassReport
                 implode('; ', $line->unmet), (string) $line->problem,
             ];
         }
-        $cell = fn (string $one) => preg_match('/^[=+\-@]/', $one) === 1 ? "'$one" : $one;
-        $quoted = fn (string $one) => preg_match('/[",\r\n]/', $one) === 1 ? '"'.str_replace('"', '""', $one).'"' : $one;
 
-        return implode('', array_map(
-            fn (array $row) => implode(',', array_map(fn (string $one) => $quoted($cell($one)), $row))."\r\n",
-            $rows,
-        ));
+        return Csv::of($rows);
     }
 
     public function json(): string

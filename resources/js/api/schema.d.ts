@@ -1899,17 +1899,6 @@ export interface components {
         FirstRun: {
             needed: boolean;
         };
-        /** @description Something that a check says of a site that nobody handed in. */
-        GivenFinding: {
-            fingerprint: string;
-            file: string;
-            /** @description null for the file as a whole */
-            line: number | null;
-            /** @enum {InkedMargin\Core\Finding\Weight} */
-            weight: "fault" | "departure" | "tidy";
-            message: string;
-            remedy: string;
-        };
         /** @description A site that nobody handed in: what an assignment gives, or an example. */
         GivenSite: {
             /** @description such as "the model answer" */
@@ -1919,7 +1908,7 @@ export interface components {
             course: string;
             leaves: components["schemas"]["Leaf"][];
             /** @description what a check without a brief says of it */
-            findings: components["schemas"]["GivenFinding"][];
+            findings: components["schemas"]["PencilledFinding"][];
         };
         /** @description A student's last hand-in, and how much of it is decided. */
         HandInLine: {
@@ -2088,17 +2077,7 @@ export interface components {
             /** @enum {App\Models\StudentsSee} */
             sees: "nothing" | "outcomes" | "all";
             outcomes: components["schemas"]["MyOutcome"][];
-            findings: components["schemas"]["MyFinding"][];
-        };
-        /** @description A finding, for a student. */
-        MyFinding: {
-            fingerprint: string;
-            file: string;
-            line: number | null;
-            /** @enum {InkedMargin\Core\Finding\Weight} */
-            weight: "fault" | "departure" | "tidy";
-            message: string;
-            remedy: string;
+            findings: components["schemas"]["PencilledFinding"][];
         };
         /** @description A requirement and what it came to, for a student. */
         MyOutcome: {
@@ -2145,6 +2124,16 @@ export interface components {
             file: string;
             line: number | null;
             message: string;
+        };
+        /** @description A finding that nobody has decided about: of a site that is tried, or that nobody handed in. */
+        PencilledFinding: {
+            fingerprint: string;
+            file: string;
+            line: number | null;
+            /** @enum {InkedMargin\Core\Finding\Weight} */
+            weight: "fault" | "departure" | "tidy";
+            message: string;
+            remedy: string;
         };
         /** @description Who sets and marks work in a course, and who was asked to. */
         People: {

@@ -17,7 +17,7 @@ export interface Way {
 /**
  * Sends a file in parts. A part that did not arrive is sent again, from where the server says it is.
  *
- * @param onProgress is told bytes that are there
+ * @param onProgress called with the number of bytes the server has
  * @returns the id of the upload, which is whole
  */
 export async function sendInParts(

@@ -5,7 +5,7 @@ import {Coded} from '../../parts/Coded'
 
 const COLOURS = {met: 'desk.merit', partly: 'desk.waits', unmet: 'desk.fault', unclear: 'text.secondary'}
 
-/** The site that a brief is tried on: of which assignment, and which of its sites; null for none. */
+/** The site that a brief is tried on, and its assignment; `site` is null while none is chosen. */
 export interface Tried {
   assignment: string
   site: string | null

@@ -85,7 +85,7 @@ function GivenSiteScreen({assignment, site}: {assignment: string; site: string})
   )
 }
 
-function talliesOf(findings: Schemas['GivenFinding'][]) {
+function talliesOf(findings: Schemas['PencilledFinding'][]) {
   const counts = new Map<string, number>()
   for (const {file} of findings) counts.set(file, (counts.get(file) ?? 0) + 1)
   return [...counts].map(([leaf, pencilled]) => ({leaf, pencilled, inked: 0, rubbedOut: 0}))
@@ -196,7 +196,7 @@ function Found({
   isNamed,
   onLine,
 }: {
-  findings: Schemas['GivenFinding'][]
+  findings: Schemas['PencilledFinding'][]
   /** whether each says in which file it is */
   isNamed: boolean
   onLine: (file: string, line: number) => void
@@ -206,7 +206,7 @@ function Found({
       <Typography variant="body2" color="textSecondary" gutterBottom>
         {findings.length === 0
           ? 'A check finds nothing here.'
-          : `A check finds ${many(findings.length, 'thing')} here. Nobody is told of it but you.`}
+          : `A check finds ${many(findings.length, 'thing')} here. Only you and your markers can see this.`}
       </Typography>
       {findings.map(({fingerprint, file, line, message, remedy}) => (
         <Box key={fingerprint} sx={{py: 1, borderTop: 1, borderColor: 'desk.rule', color: 'desk.pencil'}}>

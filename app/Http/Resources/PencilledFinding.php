@@ -9,9 +9,9 @@ use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Marking\PlacedFinding;
 use OpenApi\Attributes as OA;
 
-/** A finding, for a student. */
+/** A finding that nobody has decided about: of a site that is tried, or that nobody handed in. */
 #[OA\Schema]
-final readonly class MyFinding
+final readonly class PencilledFinding
 {
     private function __construct(
         #[OA\Property]
