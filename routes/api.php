@@ -127,6 +127,7 @@ Route::middleware(['auth', WriteDown::class])->group(function (): void {
     Route::post('assignments/{assignment}/brief/trial', [BriefController::class, 'try'])->can('direct', 'assignment');
     Route::get('assignments/{assignment}/arrivals', [ArrivalController::class, 'index'])->can('view', 'assignment');
     Route::post('assignments/{assignment}/arrivals', [ArrivalController::class, 'store'])->can('mark', 'assignment');
+    Route::post('assignments/{assignment}/addresses', [ArrivalController::class, 'addresses'])->can('mark', 'assignment');
     Route::post('assignments/{assignment}/uploads', [ArrivalController::class, 'begin'])->can('mark', 'assignment');
     Route::put('uploads/{upload}', [ArrivalController::class, 'add'])->can('mark', 'upload');
     Route::post('uploads/{upload}/arrival', [ArrivalController::class, 'drop'])->can('mark', 'upload');

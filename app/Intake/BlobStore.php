@@ -24,7 +24,30 @@ final readonly class BlobStore
      */
     public function put(string $bytes): string
     {
-        return $this->keep($bytes, hash('sha256', $bytes), strlen($bytes));
+        return $this->putAll([$bytes])[0];
+    }
+
+    /**
+     * Keeps the files of a site, told to the database at once.
+     *
+     * @template K of array-key
+     *
+     * @param  array<K, string>  $files  the bytes of each
+     * @return array<K, string> the SHA-256 that each is kept under
+     *
+     * @throws StoreFailure when the disk does not take one of them whole
+     */
+    public function putAll(array $files): array
+    {
+        $hashes = array_map(fn (string $bytes) => hash('sha256', $bytes), $files);
+        foreach ($files as $key => $bytes) {
+            $this->onDisk($bytes, $hashes[$key], strlen($bytes));
+        }
+        foreach (array_chunk($files, 500, true) as $chunk) {
+            self::tell(array_map(fn (string $bytes, string $sha256) => [$sha256, strlen($bytes)], $chunk, array_intersect_key($hashes, $chunk)));
+        }
+
+        return $hashes;
     }
 
     /**
@@ -42,7 +65,11 @@ final readonly class BlobStore
             throw new StoreFailure('The server could not read a file that came in; its disk may be full.');
         }
         try {
-            return $this->keep($stream, (string) hash_file('sha256', $path), (int) filesize($path));
+            [$sha256, $bytes] = [(string) hash_file('sha256', $path), (int) filesize($path)];
+            $this->onDisk($stream, $sha256, $bytes);
+            self::tell([[$sha256, $bytes]]);
+
+            return $sha256;
         } finally {
             fclose($stream);
         }
@@ -101,16 +128,21 @@ final readonly class BlobStore
     }
 
     /** @param  string|resource  $content */
-    private function keep(mixed $content, string $sha256, int $bytes): string
+    private function onDisk(mixed $content, string $sha256, int $bytes): void
     {
         $path = self::path($sha256);
         // One of another size was torn off when it was written, by a version that did not look.
         if (! $this->disk()->exists($path) || $this->disk()->size($path) !== $bytes) {
             $this->write($path, $content, $sha256);
         }
-        DB::table('blobs')->insertOrIgnore(['sha256' => $sha256, 'bytes' => $bytes]);
+    }
 
-        return $sha256;
+    /** @param  list<array{string, int}>  $kept  hash and size of each; in one order, so that two at once do not wait for each other */
+    private static function tell(array $kept): void
+    {
+        $rows = array_map(fn (array $one) => ['sha256' => $one[0], 'bytes' => $one[1]], $kept);
+        usort($rows, fn (array $a, array $b) => $a['sha256'] <=> $b['sha256']);
+        DB::table('blobs')->insertOrIgnore($rows);
     }
 
     /** @param  string|resource  $content */

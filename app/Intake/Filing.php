@@ -9,6 +9,7 @@ use App\Models\Assignment;
 use App\Models\HandIn;
 use App\Models\Student;
 use Illuminate\Support\Facades\DB;
+use InkedMargin\Core\Source\SourceFile;
 
 /** Files what a student gave as the next attempt, and has it checked. All of it or nothing. */
 final readonly class Filing
@@ -23,9 +24,11 @@ final readonly class Filing
      */
     public function file(Received $received, ?\Closure $isWanted = null): ?array
     {
+        $bytes = array_map(fn (SourceFile $file) => $file->bytes, $received->site->files());
+        $hashes = $this->blobs->putAll($bytes);
         $files = [];
-        foreach ($received->site->files() as $path => $file) {
-            $files[] = ['path' => (string) $path, 'sha256' => $this->blobs->put($file->bytes), 'bytes' => strlen($file->bytes)];
+        foreach ($bytes as $path => $content) {
+            $files[] = ['path' => (string) $path, 'sha256' => $hashes[$path], 'bytes' => strlen($content)];
         }
 
         return DB::transaction(function () use ($received, $files, $isWanted): ?array {

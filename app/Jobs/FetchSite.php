@@ -37,7 +37,11 @@ final class FetchSite implements ShouldQueue
         $this->afterCommit();
     }
 
-    /** Lays an address into the in-tray, and sees to it that the site is fetched. */
+    /**
+     * Lays an address into the in-tray, and sees to it that the site is fetched.
+     *
+     * @param  string|null  $drop  of what an instructor dropped together; null where a student handed it in
+     */
     public static function request(
         Assignment $assignment,
         Student $student,
@@ -45,6 +49,7 @@ final class FetchSite implements ShouldQueue
         string $coveringNote,
         CarbonInterface $arrivedAt,
         BlobStore $blobs,
+        ?string $drop = null,
     ): Arrival {
         $arrival = $assignment->arrivals()->create([
             'name' => mb_substr($address, 0, 255),
@@ -54,6 +59,7 @@ final class FetchSite implements ShouldQueue
             'student_id' => $student->id,
             'address' => $address,
             'covering_note' => $coveringNote,
+            'drop_id' => $drop,
         ]);
         self::dispatch($arrival->id);
 
@@ -67,13 +73,22 @@ final class FetchSite implements ShouldQueue
             return;
         }
         try {
-            $fetched = (new Fetcher(AddressRule::ofConfig()))->fetch($arrival->address);
+            $fetched = (new Fetcher(AddressRule::ofConfig()))->fetch($arrival->address, known: self::known($arrival));
         } catch (FetchFailure $failure) {
             $this->later($arrival, $failure);
 
             return;
         }
         $this->file($arrival, $fetched, $blobs->put(SiteZip::of($fetched->site, 'site')), $filing);
+    }
+
+    /** @return list<string> the paths in the student's last hand-in: what is published was most likely made from it */
+    private static function known(Arrival $arrival): array
+    {
+        $last = $arrival->student?->handIns()->where('assignment_id', $arrival->assignment_id)->orderByDesc('attempt')->first();
+
+        /** @var list<string> */
+        return $last?->files()->orderBy('path')->pluck('path')->all() ?? [];
     }
 
     private function later(Arrival $arrival, FetchFailure $failure): void
@@ -109,7 +124,10 @@ final class FetchSite implements ShouldQueue
                     $fetched,
                 ),
                 function () use ($arrival, $student, &$refusal): bool {
-                    $refusal = HandingIn::of($arrival->assignment->refresh(), $student, $arrival->arrived_at)->refusal();
+                    // What the instructor takes is taken, whenever it comes.
+                    $refusal = $arrival->drop_id !== null
+                        ? null
+                        : HandingIn::of($arrival->assignment->refresh(), $student, $arrival->arrived_at)->refusal();
 
                     return $refusal === null
                         && Arrival::query()->whereKey($arrival->id)->lockForUpdate()->value('state') === ArrivalState::Waiting;

@@ -37,7 +37,12 @@ final class Fetcher
     /** Names that home pages have, and that servers do not show. */
     private const OTHER_HOMES = ['Index.html', 'INDEX.HTML', 'index.htm', 'Index.htm', 'home.html', 'Home.html', 'main.html'];
 
+    /** How often other spellings are asked for than those that links have. */
+    private const MOST_GUESSES = 80;
+
     private float $until = 0.0;
+
+    private int $guesses = 0;
 
     private int $requests = 0;
 
@@ -50,12 +55,14 @@ final class Fetcher
 
     /**
      * @param  list<string>  $besides  paths that are asked for whether anything leads to them or not
+     * @param  list<string>  $known  paths that the site had elsewhere: they tell how a name may be spelled that is not found
      *
      * @throws FetchFailure where there is no site to fetch
      */
-    public function fetch(string $address, array $besides = []): Fetched
+    public function fetch(string $address, array $besides = [], array $known = []): Fetched
     {
-        [$this->until, $this->requests, $this->served] = [microtime(true) + self::LONGEST, 0, []];
+        [$this->until, $this->requests, $this->guesses, $this->served] = [microtime(true) + self::LONGEST, 0, 0, []];
+        $spellings = new Spellings([...$besides, ...$known]);
         $url = $this->rule->read($address);
         [$folder, $home, $bytes] = $this->home($url);
         $files = [$home => new SourceFile($home, $bytes)];
@@ -75,10 +82,7 @@ final class Fetcher
                     $isCut = true;
                     break;
                 }
-                // What is there in small letters alone is fetched so, and the check says where the letters differ.
-                $small = mb_strtolower($path);
-                $file = $this->file($folder, $path) ?? (isset($asked[$small]) ? null : $this->file($folder, $small));
-                $asked[$small] = true;
+                $file = $this->file($folder, $path) ?? $this->spelledOtherwise($folder, $spellings->of($path), $asked);
                 if ($file !== null) {
                     $total += strlen($file->bytes);
                     $asked[$file->path] = true;
@@ -89,6 +93,31 @@ final class Fetcher
         }
 
         return new Fetched(new Site(self::nameOf($folder), $files, new Packing(null, [], address: $address)), $this->served, $isCut);
+    }
+
+    /**
+     * What is there in other letters alone is fetched so, and the check says where the letters differ.
+     *
+     * @param  list<string>  $spellings
+     * @param  array<array-key, bool>  $asked
+     */
+    private function spelledOtherwise(string $folder, array $spellings, array &$asked): ?SourceFile
+    {
+        foreach ($spellings as $path) {
+            if (isset($asked[$path]) || $this->guesses >= self::MOST_GUESSES || $this->isSpent(0)) {
+                continue;
+            }
+            $this->guesses++;
+            $asked[$path] = true;
+            $file = $this->file($folder, $path);
+            if ($file !== null) {
+                return $file;
+            }
+            // Nobody has linked to it so: that it is not there says nothing of the site.
+            array_pop($this->served);
+        }
+
+        return null;
     }
 
     /**

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Intake\ClassArchive;
 use App\Intake\StudentMatcher;
 use App\Models\Arrival;
 use App\Models\HandIn;
@@ -29,6 +30,15 @@ beforeEach(function () {
     };
     $this->states = fn () => Arrival::query()->with('student')->orderBy('name')->get()
         ->mapWithKeys(fn (Arrival $one) => [$one->name => $one->student?->handle ?? $one->state->value])->all();
+});
+
+it('opens the archive of a class in little more memory than its files take', function () {
+    $path = Samples::zip(array_fill_keys(array_map(fn (int $nth) => "wfinch/$nth.html", range(1, 20)), ($this->page)('x')));
+    memory_reset_peak_usage();
+    $before = memory_get_usage();
+    ClassArchive::open($path, fn () => true, fn () => null);
+
+    expect(memory_get_peak_usage() - $before)->toBeLessThan(4_000_000);
 });
 
 it('opens the archive of a class, however it is packed', function (Closure $files, array $expected) {

@@ -46,12 +46,12 @@ beforeEach(function () {
             File::put("$this->root/$host/$path", $bytes);
         }
     };
-    $rule = new AddressRule(fn (string $host) => match ($host) {
+    $this->rule = new AddressRule(fn (string $host) => match ($host) {
         'private.school' => ['10.1.2.3'],
         'both.school' => ['93.184.215.14', '127.0.0.1'],
         default => [],
     }, '*.wren.example', "127.0.0.1:$this->port");
-    $this->fetch = fn (string $address, ?Limits $limits = null) => (new Fetcher($rule, $limits ?? new Limits))->fetch($address);
+    $this->fetch = fn (string $address, ?Limits $limits = null) => (new Fetcher($this->rule, $limits ?? new Limits))->fetch($address);
     $this->trouble = function (string $address): array {
         try {
             ($this->fetch)($address);
@@ -254,10 +254,30 @@ it('looks again after one, five and fifteen minutes, and then says that nothing 
     expect($arrival->refresh()->state->value)->toBe('taken')->and($arrival->told)->toBeNull();
 });
 
-it('follows letters that differ on the server as far as they can be known', function () {
-    ($this->publish)('f.wren.example', ['index.html' => ($this->page)('<a href="Pages/Two.html">2</a>'), 'pages/two.html' => ($this->page)('2')]);
+it('finds what is spelled in other letters on the server', function (string $link, string $there, array $known) {
+    ($this->publish)('f.wren.example', ['index.html' => ($this->page)("<a href=\"$link\">2</a>"), $there => ($this->page)('2')]);
+    $fetched = (new Fetcher($this->rule))->fetch('https://f.wren.example/', known: $known);
 
-    expect(($this->fetch)('https://f.wren.example/')->site->paths())->toBe(['index.html', 'pages/two.html']);
+    expect($fetched->site->paths())->toEqualCanonicalizing(['index.html', $there]);
+    // What was only guessed says nothing of the site: the link as it stands is not found, and the file is.
+    expect(array_map(fn (Served $one) => "$one->status $one->path", $fetched->served))
+        ->toBe(['200 index.html', "404 $link", "200 $there"]);
+})->with([
+    'small letters' => ['Pages/Two.html', 'pages/two.html', []],
+    'a small name in a folder with a capital' => ['Pages/Two.html', 'Pages/two.html', []],
+    'a capital' => ['stop-8.html', 'Stop-8.html', []],
+    'the ending in capitals' => ['stop-8.html', 'stop-8.HTML', []],
+    'the ending in small letters' => ['Stop-8.HTML', 'Stop-8.html', []],
+    'a folder with a capital' => ['pages/two.html', 'Pages/two.html', []],
+    'as in an earlier hand-in' => ['nightwatch.html', 'NightWatch.html', ['index.html', 'NightWatch.html', '7']],
+]);
+
+it('asks for other spellings a bounded number of times', function () {
+    $links = implode('', array_map(fn (int $nth) => "<a href=\"Nothing-$nth.html\">$nth</a>", range(1, 60)));
+    ($this->publish)('f.wren.example', ['index.html' => ($this->page)("$links<a href=\"b.html\">b</a>"), 'b.html' => ($this->page)('b')]);
+    $fetched = ($this->fetch)('https://f.wren.example/');
+
+    expect($fetched->site->paths())->toEqualCanonicalizing(['index.html', 'b.html'])->and(count($fetched->served))->toBe(62);
 });
 
 it('holds files against the site at the address that came with them', function () {

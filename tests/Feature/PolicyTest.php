@@ -113,6 +113,7 @@ it('lets nobody reach another’s course, and strangers not even the door', func
     ['PUT', 'assignments/{assignment}/brief', ['source' => 'x']],
     ['GET', 'assignments/{assignment}/arrivals'],
     ['POST', 'assignments/{assignment}/arrivals', ['files' => ['x']]],
+    ['POST', 'assignments/{assignment}/addresses', ['text' => 'x']],
     ['PATCH', 'arrivals/{arrival}', ['student' => '01890000-0000-7000-8000-000000000000']],
     ['GET', 'hand-ins/{handIn}'],
     ['GET', 'hand-ins/{handIn}/findings'],

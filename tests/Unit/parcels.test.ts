@@ -1,5 +1,5 @@
 import {describe, expect, it} from 'vitest'
-import {batchesOf, inTurns, parcelsOf} from '../../resources/js/screens/in-tray/parcels'
+import {batchesOf, inTurns, nameOf, parcelsOf} from '../../resources/js/screens/in-tray/parcels'
 
 const at = (path: string, size = 1) => ({path, file: new File([new Uint8Array(size)], path.split('/').at(-1) ?? path)})
 const paths = (groups: {path: string}[][]) => groups.map(group => group.map(({path}) => path))
@@ -15,6 +15,11 @@ describe('what is dropped into the in-tray', () => {
       ['index.html', 'gull.png'],
       ['other/a.html'],
     ])
+  })
+
+  it('is called by its file, its folder, or how many loose files there are', () => {
+    const groups = parcelsOf(['a.zip', 'site/a.html', 'site/b.html', 'x.html', 'y.png'].map(path => at(path)))
+    expect(groups.map(nameOf)).toEqual(['a.zip', 'site', '2 loose files'])
   })
 
   it('goes ten small ones at a time, and a large one alone', () => {

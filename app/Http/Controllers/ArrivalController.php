@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\AddressesRequest;
 use App\Http\Requests\ArrivalsRequest;
 use App\Http\Requests\DropRequest;
 use App\Http\Requests\MatchRequest;
@@ -16,12 +17,15 @@ use App\Http\Resources\StudentLine;
 use App\Http\Resources\Taken;
 use App\Http\Resources\TakenBack;
 use App\Http\Resources\UploadView;
+use App\Intake\AddressList;
 use App\Intake\BlobStore;
 use App\Intake\Counting;
 use App\Intake\FileName;
 use App\Intake\LearnedNames;
 use App\Intake\Parts;
 use App\Intake\StoreFailure;
+use App\Intake\StudentMatcher;
+use App\Jobs\FetchSite;
 use App\Jobs\UnpackArrival;
 use App\Models\Arrival;
 use App\Models\ArrivalState;
@@ -29,6 +33,7 @@ use App\Models\Assignment;
 use App\Models\HandIn;
 use App\Models\Student;
 use App\Models\Upload;
+use App\Published\AddressRule;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Collection;
@@ -39,6 +44,9 @@ use OpenApi\Attributes as OA;
 final class ArrivalController extends Controller
 {
     private const MOST = 600;
+
+    /** So many wrong lines are told at once. */
+    private const MOST_WRONG = 8;
 
     #[OA\Get(
         path: '/api/assignments/{assignment}/arrivals',
@@ -117,6 +125,42 @@ final class ArrivalController extends Controller
 
         // PHP drops what is beyond its own limit without a word: the client counts.
         return response()->json(new Taken(count($files)), 202);
+    }
+
+    /** Sites that are published already: each is fetched, and filed like any other. All of the lines, or none. */
+    #[OA\Post(
+        path: '/api/assignments/{assignment}/addresses',
+        operationId: 'takeAddresses',
+        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: AddressesRequest::class)),
+        responses: [new OA\Response(
+            response: 202,
+            description: 'They will be fetched',
+            content: new OA\JsonContent(ref: Taken::class),
+        )],
+    )]
+    public function addresses(AddressesRequest $request, Assignment $assignment, BlobStore $blobs): JsonResponse
+    {
+        self::refuseClosed($assignment);
+        $course = $assignment->course()->firstOrFail();
+        [$sites, $wrong] = AddressList::read(
+            $request->string('text')->toString(),
+            new StudentMatcher($course->students()->get(), LearnedNames::of($course->id)),
+            AddressRule::ofConfig(),
+        );
+        if ($wrong !== []) {
+            $shown = array_slice($wrong, 0, self::MOST_WRONG);
+            $more = count($wrong) - count($shown);
+            $last = $more === 0 ? 'Nothing was taken.' : "And $more more. Nothing was taken.";
+            throw ValidationException::withMessages(['text' => implode("\n", [...$shown, $last])]);
+        }
+        $drop = $request->string('drop')->toString();
+        DB::transaction(function () use ($sites, $assignment, $drop, $blobs): void {
+            foreach ($sites as [$student, $address]) {
+                FetchSite::request($assignment, $student, $address, '', now(), $blobs, $drop);
+            }
+        });
+
+        return response()->json(new Taken(count($sites)), 202);
     }
 
     /** A file begins to come in, in parts. */

@@ -69,6 +69,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/assignments/{assignment}/addresses": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Sites that are published already: each is fetched, and filed like any other. All of the lines, or none. */
+        post: operations["takeAddresses"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/assignments/{assignment}/uploads": {
         parameters: {
             query?: never;
@@ -1385,6 +1402,12 @@ export interface components {
             current: string;
             /** @description another password; empty to keep it */
             password: string;
+        };
+        AddressesRequest: {
+            /** @description a line for each: a name or handle, and an address */
+            text: string;
+            /** @description a UUID that all of them share */
+            drop: string;
         };
         AssignmentRequest: {
             title: string;
@@ -2717,6 +2740,32 @@ export interface operations {
         };
         responses: {
             /** @description Waiting to be unpacked */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Taken"];
+                };
+            };
+        };
+    };
+    takeAddresses: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["AddressesRequest"];
+            };
+        };
+        responses: {
+            /** @description They will be fetched */
             202: {
                 headers: {
                     [name: string]: unknown;

@@ -16,6 +16,7 @@ import {Link as RouterLink, useNavigate} from 'react-router'
 import {api, unwrap} from '../api/client'
 import {me} from '../api/queries'
 import {forgetDrafts} from '../screens/desk/drafts'
+import {useAnySending} from '../screens/in-tray/sending'
 import {useKeyboard, useKeys} from './keys'
 
 export interface Step {
@@ -123,6 +124,7 @@ function RunningHead({steps}: {steps: Step[]}) {
 function FootLine({children}: {children?: ReactNode}) {
   const {keys, isOn, turn} = useKeyboard()
   const [listed, setListed] = useState(false)
+  const isSending = useAnySending()
   const fetching = useIsFetching() + useIsMutating() > 0
   useKeys([{key: '?', does: 'all keys', run: () => setListed(true)}])
   const own = keys.filter(({key}) => key !== '?')
@@ -152,6 +154,7 @@ function FootLine({children}: {children?: ReactNode}) {
       </Link>
       <Box sx={{flex: 1}} />
       <Typography variant="body2" component="div" color="textSecondary" role="status">
+        {isSending && 'Hand-ins are on their way; keep this tab open. '}
         {children}
       </Typography>
       <Dialog open={listed} onClose={() => setListed(false)} aria-labelledby="keys-title">

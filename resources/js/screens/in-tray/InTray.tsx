@@ -9,6 +9,7 @@ import {Empty, ErrorText} from '../../parts/Remark'
 import {RunState} from '../../parts/RunState'
 import {many, when} from '../../parts/when'
 import {Screen} from '../Screen'
+import {Addresses} from './Addresses'
 import {Drop} from './Drop'
 import {LastDrop} from './LastDrop'
 
@@ -38,6 +39,7 @@ function InTrayScreen() {
         In-tray
       </Typography>
       <Drop assignmentId={id} />
+      <Addresses assignmentId={id} />
       {unmatched.length > 0 && (
         <Box component="section" aria-labelledby="whose" sx={{mb: 4}}>
           <Typography variant="h2" id="whose" gutterBottom sx={{color: 'desk.waits'}}>

@@ -16,6 +16,14 @@ export function parcelsOf(files: Placed[]): Placed[][] {
   return [...groups.values()]
 }
 
+/** What a parcel is called while it is on its way: its file's name, or its folder's. */
+export function nameOf(group: Placed[]): string {
+  const [first] = group
+  if (first === undefined) return ''
+  const folder = first.path.split('/')[0] ?? first.path
+  return first.path.includes('/') || group.length === 1 ? folder : `${group.length} loose files`
+}
+
 /** Parcels by the request that they go in: small ones together, a large one alone and in parts. */
 export function batchesOf(groups: Placed[][]): Placed[][][] {
   const isSmall = (group: Placed[]) => group.reduce((bytes, {file}) => bytes + file.size, 0) <= SMALL
