@@ -39,6 +39,21 @@ test('the zip of a class is dropped, settled from the keyboard, and taken back',
   await expect(page.getByRole('listitem').filter({hasText: 'Hollis Penhale'})).toBeVisible()
   await expect(page.getByRole('listitem').filter({hasText: 'Fabian Orrell'})).toBeVisible()
 
+  await page.getByRole('button', {name: 'paste their addresses'}).click()
+  const lines = page.getByLabel(/A line for each/)
+  await lines.fill('nobody https://cvasey.wrenquay.example/round/')
+  await page.getByRole('button', {name: 'Fetch them'}).click()
+  await expect(page.getByRole('alert')).toHaveText(
+    /Line 1: “nobody” is not one student of the roster\.\s*Nothing was taken\./,
+  )
+  expect(await broken(page), 'addresses').toEqual([])
+  await lines.fill('Corin Vasey  https://cvasey.wrenquay.example/round/')
+  await page.getByRole('button', {name: 'Fetch them'}).click()
+  await expect(page.getByText('1 site will be fetched.')).toBeVisible()
+  await expect(page.getByRole('listitem').filter({hasText: 'attempt 2'})).toContainText('Corin Vasey')
+  await page.getByRole('button', {name: 'Take this drop back'}).click()
+  await expect(page.getByText('1 file taken back.')).toBeVisible()
+
   await page.getByRole('button', {name: 'Take this drop back'}).click()
   await expect(page.getByText('7 files taken back.')).toBeVisible()
   await expect(page.getByText('Nothing yet.')).toBeVisible()

@@ -254,6 +254,22 @@ it('looks again after one, five and fifteen minutes, and then says that nothing 
     expect($arrival->refresh()->state->value)->toBe('taken')->and($arrival->told)->toBeNull();
 });
 
+it('takes what is late from the instructor, and from the student as the assignment says', function (?string $drop, string $state) {
+    config(['margin.stand_in' => "127.0.0.1:$this->port", 'margin.stand_in_hosts' => '*.wren.example']);
+    ($this->publish)('l.wren.example', ['index.html' => ($this->page)('x')]);
+    $work = $this->assignment($this->instructor());
+    $work->update(['due_at' => now()->subDay(), 'takes_late' => false]);
+    $student = $work->course->students()->sole();
+    Queue::fake();
+    $arrival = FetchSite::request($work, $student, 'https://l.wren.example/', '', now(), app(BlobStore::class), $drop);
+    app()->call([new FetchSite($arrival->id), 'handle']);
+
+    expect($arrival->refresh()->state->value)->toBe($state);
+})->with([
+    'from the instructor' => ['01a21604-14b9-712f-8586-0011bc8d5ed4', 'taken'],
+    'from the student' => [null, 'refused'],
+]);
+
 it('finds what is spelled in other letters on the server', function (string $link, string $there, array $known) {
     ($this->publish)('f.wren.example', ['index.html' => ($this->page)("<a href=\"$link\">2</a>"), $there => ($this->page)('2')]);
     $fetched = (new Fetcher($this->rule))->fetch('https://f.wren.example/', known: $known);
