@@ -3,8 +3,10 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\AccountController;
+use App\Http\Controllers\AlikeController;
 use App\Http\Controllers\ArrivalController;
 use App\Http\Controllers\AssignmentController;
+use App\Http\Controllers\AttemptController;
 use App\Http\Controllers\BriefController;
 use App\Http\Controllers\BriefDraftController;
 use App\Http\Controllers\CourseController;
@@ -17,11 +19,13 @@ use App\Http\Controllers\InvitationController;
 use App\Http\Controllers\LooksController;
 use App\Http\Controllers\MarkController;
 use App\Http\Controllers\MaterialController;
+use App\Http\Controllers\MendedCopyController;
 use App\Http\Controllers\MyPageController;
 use App\Http\Controllers\MyUploadController;
 use App\Http\Controllers\NoteController;
 use App\Http\Controllers\OutboxController;
 use App\Http\Controllers\PeopleController;
+use App\Http\Controllers\ReadingController;
 use App\Http\Controllers\ReplyController;
 use App\Http\Controllers\RosterController;
 use App\Http\Controllers\SeenPageController;
@@ -32,6 +36,7 @@ use App\Http\Controllers\StockRemarkController;
 use App\Http\Controllers\StudentLinkController;
 use App\Http\Controllers\SurveyController;
 use App\Http\Controllers\VerdictController;
+use App\Http\Middleware\TellOtherDesks;
 use App\Http\Middleware\WriteDown;
 use Illuminate\Support\Facades\Route;
 
@@ -142,15 +147,34 @@ Route::middleware(['auth', WriteDown::class])->group(function (): void {
         'hand-ins/{handIn}/source/{path}',
         [SourceController::class, 'show'],
     )->where('path', '.+')->can('view', 'handIn');
+    Route::prefix('hand-ins/{handIn}')->where(['path' => '.+', 'number' => '[0-9]{1,6}'])->group(function (): void {
+        Route::get('mended/{path}', [MendedCopyController::class, 'show'])->can('view', 'handIn');
+        Route::get('mended-steps/{number}/{path}', [MendedCopyController::class, 'step'])->can('view', 'handIn');
+        Route::post('mended-check/{path}', [MendedCopyController::class, 'check'])->can('view', 'handIn');
+    });
     Route::get('hand-ins/{handIn}/looks', [LooksController::class, 'show'])->can('view', 'handIn');
     Route::get('hand-ins/{handIn}/seen', [SeenPageController::class, 'address'])->can('view', 'handIn');
-    Route::put('hand-ins/{handIn}/verdicts/{fingerprint}', [VerdictController::class, 'update'])->can('mark', 'handIn');
-    Route::post('hand-ins/{handIn}/notes', [NoteController::class, 'store'])->can('mark', 'handIn');
-    Route::put('notes/{note}', [NoteController::class, 'update'])->can('mark', 'note');
-    Route::delete('notes/{note}', [NoteController::class, 'destroy'])->can('mark', 'note');
-    Route::put('hand-ins/{handIn}/marks/{requirement}', [MarkController::class, 'update'])->can('mark', 'handIn');
-    Route::delete('hand-ins/{handIn}/marks/{requirement}', [MarkController::class, 'destroy'])->can('mark', 'handIn');
+    Route::get('hand-ins/{handIn}/alike/{fingerprint}', [AlikeController::class, 'show'])->can('view', 'handIn');
+    Route::put('hand-ins/{handIn}/alike/{fingerprint}', [AlikeController::class, 'update'])->can('mark', 'handIn');
+    // Whoever decided takes it back, and nobody else can.
+    Route::delete('decided-alike/{batch}', [AlikeController::class, 'destroy'])->whereUuid('batch');
+    Route::put('hand-ins/{handIn}/here', [ReadingController::class, 'here'])->can('view', 'handIn');
+    Route::get('hand-ins/{handIn}/attempts', [AttemptController::class, 'show'])->can('view', 'handIn');
     Route::get('hand-ins/{handIn}/reply', [ReplyController::class, 'show'])->can('view', 'handIn');
     Route::get('hand-ins/{handIn}/reply.md', [ReplyController::class, 'markdown'])->can('view', 'handIn');
-    Route::post('hand-ins/{handIn}/replies', [ReplyController::class, 'store'])->can('mark', 'handIn');
+    Route::get('hand-ins/{handIn}/words', [ReplyController::class, 'words'])->can('view', 'handIn');
+    // What the other desks on which the hand-in lies open are to see.
+    Route::middleware(TellOtherDesks::class)->group(function (): void {
+        Route::put('hand-ins/{handIn}/verdicts/{fingerprint}', [VerdictController::class, 'update'])->can('mark', 'handIn');
+        Route::post('hand-ins/{handIn}/notes', [NoteController::class, 'store'])->can('mark', 'handIn');
+        Route::put('notes/{note}', [NoteController::class, 'update'])->can('mark', 'note');
+        Route::delete('notes/{note}', [NoteController::class, 'destroy'])->can('mark', 'note');
+        Route::put('hand-ins/{handIn}/marks/{requirement}', [MarkController::class, 'update'])->can('mark', 'handIn');
+        Route::delete('hand-ins/{handIn}/marks/{requirement}', [MarkController::class, 'destroy'])->can('mark', 'handIn');
+        Route::put('hand-ins/{handIn}/put-by', [ReadingController::class, 'putBy'])->can('mark', 'handIn');
+        Route::delete('hand-ins/{handIn}/put-by', [ReadingController::class, 'takeUp'])->can('mark', 'handIn');
+        Route::put('hand-ins/{handIn}/mended/{path}', [MendedCopyController::class, 'update'])->where('path', '.+')->can('mark', 'handIn');
+        Route::patch('hand-ins/{handIn}/mended/{path}', [MendedCopyController::class, 'use'])->where('path', '.+')->can('mark', 'handIn');
+        Route::post('hand-ins/{handIn}/replies', [ReplyController::class, 'store'])->can('mark', 'handIn');
+    });
 });

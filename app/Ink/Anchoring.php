@@ -99,7 +99,8 @@ final class Anchoring
         }
         $findings = $this->findings();
         $taken = [];
-        foreach ($before->remarks()->where('placed', true)->get() as $remark) {
+        // The words around a reply were about that attempt.
+        foreach ($before->remarks()->where('placed', true)->whereNotIn('kind', RemarkKind::WORDS)->get() as $remark) {
             $remark->setRelation('handIn', $before);
             $copy = $remark->kind->isWritten()
                 ? $this->movedNote($remark)
@@ -115,7 +116,7 @@ final class Anchoring
 
     private function movedNote(Remark $remark): Remark
     {
-        $copy = $remark->replicate();
+        $copy = $remark->replicate(['batch_id']);
         if ($remark->excerpt === null) {
             // A note on a whole page holds as long as the page is there; one on the whole hand-in was about that one.
             return $copy->fill(['placed' => $remark->file !== null && isset($this->paths()[$remark->file])]);
@@ -137,7 +138,7 @@ final class Anchoring
         $match = $findings->firstWhere('fingerprint', $remark->fingerprint)
             ?? $this->likest($remark, $findings->where('file', $remark->file))
             ?? $this->likest($remark, $findings->whereNotIn('file', array_keys($this->paths($remark->handIn))));
-        $copy = $remark->replicate();
+        $copy = $remark->replicate(['batch_id']);
         if ($match === null) {
             return $remark->kind === RemarkKind::RubbedOut ? null : $copy->fill(['placed' => false]);
         }

@@ -43,7 +43,7 @@ final readonly class Ink
     /**
      * What the instructor wrote, with the words of the line it is about.
      *
-     * @param  array{body: string, merit: bool, file?: string|null, line?: int|null}  $written
+     * @param  array{body: string, kind: RemarkKind, file?: string|null, line?: int|null}  $written
      */
     public function write(HandIn $handIn, array $written, string $user): Remark
     {
@@ -53,7 +53,7 @@ final readonly class Ink
 
         return $handIn->remarks()->create([
             'user_id' => $user,
-            'kind' => $written['merit'] ? RemarkKind::Merit : RemarkKind::Note,
+            'kind' => $written['kind'],
             'body' => $written['body'],
             'file' => $file,
             'line' => $line,
@@ -61,11 +61,14 @@ final readonly class Ink
         ]);
     }
 
-    /** @return array<string, mixed> the words and the place of a finding, to be kept whatever becomes of its run */
-    private function copy(HandIn $handIn, Finding $finding): array
+    /**
+     * The words and the place of a finding, to be kept whatever becomes of its run.
+     *
+     * @param  string|null  $bytes  of its file; null where it is about all of it, or the file is not there
+     * @return array<string, mixed>
+     */
+    public static function words(Finding $finding, ?string $bytes): array
     {
-        $bytes = $finding->isAboutWholeFile() ? null : $this->bytes($handIn, $finding->file);
-
         return [
             'body' => $finding->message,
             'remedy' => $finding->remedy,
@@ -79,6 +82,12 @@ final readonly class Ink
                 ? null
                 : Excerpt::between($bytes, $finding->start_offset, $finding->end_offset),
         ];
+    }
+
+    /** @return array<string, mixed> */
+    private function copy(HandIn $handIn, Finding $finding): array
+    {
+        return self::words($finding, $finding->isAboutWholeFile() ? null : $this->bytes($handIn, $finding->file));
     }
 
     private function bytes(HandIn $handIn, string $path): ?string

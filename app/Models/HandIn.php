@@ -32,12 +32,15 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property bool $chosen  by hand, as the attempt that counts
  * @property bool $counts  whether it is the attempt of its student that is marked
  * @property bool $waits  whether it counts and has no reply yet
+ * @property string|null $put_by  why it has to wait; null where it has not
+ * @property array<string, float> $touched  when it was written to last, by desk, in seconds since 1970
  * @property Assignment $assignment
  * @property Student $student
  * @property CheckRun|null $run
  * @property \Illuminate\Database\Eloquent\Collection<int, HandInFile> $files
  * @property \Illuminate\Database\Eloquent\Collection<int, Remark> $remarks
  * @property \Illuminate\Database\Eloquent\Collection<int, Mark> $marks
+ * @property \Illuminate\Database\Eloquent\Collection<int, MendedCopy> $mendedCopies
  * @property Reply|null $reply
  * @property \Illuminate\Database\Eloquent\Collection<int, Reply> $replies
  * @property-read int $notes_count  where it was counted, as is the next
@@ -51,9 +54,15 @@ final class HandIn extends Model implements BelongsToCourse
 
     public $timestamps = false;
 
+    protected $attributes = ['touched' => '{}'];
+
     protected function casts(): array
     {
-        return ['arrived_at' => 'datetime', 'folders' => 'array', 'served' => 'array', 'compared' => 'array', 'cut' => 'boolean', 'waits' => 'boolean', 'late' => 'boolean', 'chosen' => 'boolean', 'counts' => 'boolean'];
+        return [
+            'arrived_at' => 'datetime',
+            ...array_fill_keys(['folders', 'served', 'compared', 'touched'], 'array'),
+            ...array_fill_keys(['cut', 'waits', 'late', 'chosen', 'counts'], 'boolean'),
+        ];
     }
 
     public function courseId(): string
@@ -123,6 +132,12 @@ final class HandIn extends Model implements BelongsToCourse
     public function remarks(): HasMany
     {
         return $this->hasMany(Remark::class)->orderBy('created_at')->orderBy('id');
+    }
+
+    /** @return HasMany<MendedCopy, $this> */
+    public function mendedCopies(): HasMany
+    {
+        return $this->hasMany(MendedCopy::class)->orderBy('path');
     }
 
     /** @return HasMany<Mark, $this> */

@@ -8,12 +8,22 @@ namespace App\Models;
 enum RemarkKind: string
 {
     /** What the instructor wrote, and no rule found. */
-    public const WRITTEN = [self::Note, self::Merit];
+    public const WRITTEN = [self::Note, self::Question, self::Merit, self::Opening, self::Closing];
+
+    /** Of these a hand-in has one at most, and no place. */
+    public const WORDS = [self::Opening, self::Closing];
 
     case Finding = 'finding';
     case RubbedOut = 'rubbed-out';
+    /** Says what to do. */
     case Note = 'note';
+    /** Asks the student something. */
+    case Question = 'question';
+    /** Praises. */
     case Merit = 'merit';
+    /** The words that a reply begins with, and those that it ends with. */
+    case Opening = 'opening';
+    case Closing = 'closing';
 
     public function isWritten(): bool
     {

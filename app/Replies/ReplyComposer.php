@@ -5,17 +5,20 @@ declare(strict_types=1);
 namespace App\Replies;
 
 use App\Http\Resources\ScoreView;
+use App\Intake\BlobStore;
 use App\Marking\Scores;
 use App\Models\HandIn;
 use App\Models\Mark;
 use App\Models\Outcome;
 use App\Models\Remark;
+use App\Models\RemarkKind;
 use Illuminate\Support\Collection;
+use InkedMargin\Core\Source\Utf8;
 
 /** Makes a reply of what was inked and written, and of nothing else. */
 final readonly class ReplyComposer
 {
-    public const NEEDS = ['student', 'assignment.course', 'run.outcomes', 'remarks', 'marks'];
+    public const NEEDS = ['student', 'assignment.course', 'run.outcomes', 'remarks', 'marks', 'files', 'mendedCopies.step'];
 
     /** @param  HandIn  $handIn with all that NEEDS names loaded */
     public static function compose(HandIn $handIn): ReplyContent
@@ -34,13 +37,19 @@ final readonly class ReplyComposer
             // What could not be judged, and nobody gave points for, is left out of the sum.
             possible: $score->possible,
             others: ScoreView::others($score),
+            opening: self::words($handIn, RemarkKind::Opening),
+            closing: self::words($handIn, RemarkKind::Closing),
+            mended: self::mended($handIn),
         );
     }
 
     /** @return list<ReplyPage> the whole hand-in first, then file by file, the home page first */
     private static function pages(HandIn $handIn): array
     {
-        $items = $handIn->remarks->filter(fn (Remark $remark) => $remark->isInReply())
+        $items = $handIn->remarks
+            ->filter(fn (Remark $remark) => $remark->isInReply() && ! in_array($remark->kind, RemarkKind::WORDS, true))
+            // Of what is said of one place, praise comes first.
+            ->sortBy(fn (Remark $remark) => $remark->kind !== RemarkKind::Merit)
             ->map(fn (Remark $remark) => [$remark->file ?? '', self::item($remark)]);
 
         return array_values($items
@@ -51,6 +60,32 @@ final readonly class ReplyComposer
                 array_values($group->map(fn (array $item) => $item[1])->sortBy('line')->all()),
             ))
             ->all());
+    }
+
+    private static function words(HandIn $handIn, RemarkKind $kind): ?ReplyItem
+    {
+        $words = $handIn->remarks->firstWhere('kind', $kind);
+
+        return $words === null ? null : self::item($words);
+    }
+
+    /** @return list<ReplyMended> */
+    private static function mended(HandIn $handIn): array
+    {
+        $files = $handIn->files->keyBy('path');
+        $mended = [];
+        foreach ($handIn->mendedCopies->where('in_reply', true)->sortBy('path') as $copy) {
+            $original = $files->get($copy->path);
+            if ($copy->step !== null && $original !== null && $copy->step->sha256 !== $original->sha256) {
+                $places = LineDiff::between(
+                    Utf8::scrub(app(BlobStore::class)->get($original->sha256)),
+                    Utf8::scrub(app(BlobStore::class)->get($copy->step->sha256)),
+                );
+                $mended[] = new ReplyMended($copy->path, $copy->follow, $places);
+            }
+        }
+
+        return $mended;
     }
 
     private static function item(Remark $remark): ReplyItem

@@ -7,12 +7,12 @@ namespace App\Replies;
 use InkedMargin\Core\Finding\ProofMark;
 use OpenApi\Attributes as OA;
 
-/** One remark: a finding that was inked, a note, or a merit. */
+/** One remark: a finding that was inked, a note, a question, or a merit. */
 #[OA\Schema]
 final readonly class ReplyItem
 {
     public function __construct(
-        #[OA\Property(enum: ['finding', 'note', 'merit'])]
+        #[OA\Property(enum: ['finding', 'note', 'question', 'merit'])]
         public string $kind,
         #[OA\Property(enum: ProofMark::class)]
         public ?string $mark,

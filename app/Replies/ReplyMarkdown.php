@@ -14,7 +14,9 @@ final readonly class ReplyMarkdown
         $parts = [
             '# '.self::plain($reply->assignment),
             self::plain($reply->student).' · '.self::plain($reply->course)." · attempt {$reply->attempt}",
+            ...($reply->opening === null ? [] : [self::withoutHtml($reply->opening->text)]),
             ...array_map(self::page(...), $reply->pages),
+            ...array_map(self::mended(...), $reply->mended),
         ];
         if ($reply->points !== []) {
             $parts[] = "## Points\n\n".implode("\n", [
@@ -24,6 +26,9 @@ final readonly class ReplyMarkdown
                 ."\n\n**{$reply->awarded} of {$reply->possible} "
                     .((float) $reply->possible === 1.0 ? 'point' : 'points')
                     .'**';
+        }
+        if ($reply->closing !== null) {
+            $parts[] = self::withoutHtml($reply->closing->text);
         }
 
         return implode("\n\n", $parts)."\n";
@@ -44,7 +49,32 @@ final readonly class ReplyMarkdown
             ? self::plain("$item->text $item->remedy")
             : str_replace("\n", "\n  ", self::withoutHtml($item->text));
 
-        return '- '.$line.($item->kind === 'merit' ? '**Well done.** ' : '').$text;
+        $first = match ($item->kind) {
+            'merit' => '**Well done.** ',
+            'question' => '**A question.** ',
+            default => '',
+        };
+
+        return "- $line$first$text";
+    }
+
+    private static function mended(ReplyMended $mended): string
+    {
+        $places = array_map(function (DiffPlace $place): string {
+            $lines = array_map(fn (DiffLine $line) => match ($line->step) {
+                'added' => '+',
+                'removed' => '-',
+                default => ' ',
+            }.$line->text, $place->lines);
+            // A fence is longer than any that stands in the page.
+            preg_match_all('/`+/', implode('', $lines), $ticks);
+            $fence = str_repeat('`', max([2, ...array_map(strlen(...), $ticks[0])]) + 1);
+
+            return "From line $place->line:\n\n{$fence}diff\n".implode("\n", $lines)."\n$fence";
+        }, $mended->places);
+        $follow = $mended->follow ? "\n\nFollow it for the other pages." : '';
+
+        return '## '.self::plain("$mended->file, mended").$follow."\n\n".implode("\n\n", $places);
     }
 
     private static function other(SumLine $line): string

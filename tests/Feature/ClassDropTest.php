@@ -145,7 +145,7 @@ it('takes a whole drop back, but for what somebody has written to', function () 
     ($this->send)(($this->zip)(['index.html' => ($this->page)('4')]), 'iquill.zip');
     $first = Arrival::query()->where('name', 'class.zip')->sole()->drop_id;
     $noted = HandIn::query()->whereRelation('student', 'handle', 'ovoss')->sole();
-    $this->postJson("/api/hand-ins/$noted->id/notes", ['body' => 'Good.', 'merit' => true])->assertCreated();
+    $this->postJson("/api/hand-ins/$noted->id/notes", ['body' => 'Good.', 'kind' => 'merit'])->assertCreated();
 
     $this->deleteJson("/api/assignments/{$this->work->id}/drops/$first")->assertOk()->assertExactJson(['gone' => 3, 'kept' => 1]);
     expect(Arrival::query()->where('hand_in_id', $noted->id)->exists())->toBeTrue();

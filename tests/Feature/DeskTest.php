@@ -98,11 +98,11 @@ it('replies with what was inked and written, and with nothing else', function ()
     $this->putJson("$this->at/verdicts/{$this->finding->fingerprint}", ['state' => 'inked']);
     $this->postJson(
         "$this->at/notes",
-        ['body' => 'A **clear** page <script>alert(1)</script> [x](javascript:alert(1))', 'merit' => true],
+        ['body' => 'A **clear** page <script>alert(1)</script> [x](javascript:alert(1))', 'kind' => 'merit'],
     )->assertCreated();
     $this->postJson(
         "$this->at/notes",
-        ['body' => 'Mind this line', 'merit' => false, 'file' => 'index.html', 'line' => 3],
+        ['body' => 'Mind this line', 'kind' => 'note', 'file' => 'index.html', 'line' => 3],
     )->assertCreated();
     $this->putJson("$this->at/marks/files", ['points' => 3.5, 'reason' => 'nearly all'])->assertNoContent();
 
@@ -134,10 +134,10 @@ it('replies with what was inked and written, and with nothing else', function ()
 });
 
 it('releases a reply that does not change any more, and supersedes it by another', function () {
-    $this->postJson("$this->at/notes", ['body' => 'First', 'merit' => false]);
+    $this->postJson("$this->at/notes", ['body' => 'First', 'kind' => 'note']);
     $this->postJson("$this->at/replies")->assertNoContent();
     $this->getJson("$this->at/reply")->assertJsonPath('changedSince', false);
-    $this->postJson("$this->at/notes", ['body' => 'Second', 'merit' => false]);
+    $this->postJson("$this->at/notes", ['body' => 'Second', 'kind' => 'note']);
     $this->getJson("$this->at/reply")->assertJsonPath('changedSince', true)->assertJsonCount(
         1,
         'released.0.content.pages.0.items',
@@ -158,7 +158,7 @@ it('says what is wrong with what was sent, and changes nothing', function (
 ) {
     $this->json($method, $this->at.$place, $body)->assertStatus($status)->assertSee($message, false);
 })->with([
-    'an empty note' => ['POST', '/notes', ['body' => '  ', 'merit' => false], 422, 'The note is empty'],
+    'an empty note' => ['POST', '/notes', ['body' => '  ', 'kind' => 'note'], 422, 'The note is empty'],
     'a state that is none' => ['PUT', '/verdicts/x', ['state' => 'red'], 422, 'pencilled, inked or rubbed-out'],
     'no such finding' => ['PUT', '/verdicts/x', ['state' => 'inked'], 404, 'There is no such finding'],
     'too many points' => ['PUT', '/marks/files', ['points' => 5, 'reason' => 'x'], 422, 'At most 4 points'],

@@ -180,10 +180,10 @@ it('refuses NUL and what is no text before anything is read or kept', function (
         ->assertUnprocessable()->assertSee('no text can have');
     expect(Remark::query()->count())->toBe(0);
 })->with([
-    'in a note' => [['body' => "Mind\0this", 'merit' => false]],
-    'in a place' => [['body' => 'x', 'merit' => false, 'file' => "a\0"]],
-    'bytes that are no UTF-8' => [['body' => "caf\xe9", 'merit' => false]],
-    'in the name of a field' => [["bo\0dy" => 'x', 'merit' => false]],
+    'in a note' => [['body' => "Mind\0this", 'kind' => 'note']],
+    'in a place' => [['body' => 'x', 'kind' => 'note', 'file' => "a\0"]],
+    'bytes that are no UTF-8' => [['body' => "caf\xe9", 'kind' => 'note']],
+    'in the name of a field' => [["bo\0dy" => 'x', 'kind' => 'note']],
 ]);
 
 it('lets nobody in under an address with NUL in it', function () {

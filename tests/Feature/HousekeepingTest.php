@@ -141,7 +141,7 @@ it('writes a reply as Markdown in which only a note is Markdown, and nothing is 
     $handIn->assignment->update(['title' => 'Site *one* <b>']);
     $this->actingAs($user)->postJson("/api/hand-ins/$handIn->id/notes", [
         'body' => 'A **bold** <script>x</script> and `<b>` in code',
-        'merit' => false,
+        'kind' => 'note',
     ]);
     $this->putJson("/api/hand-ins/$handIn->id/marks/files", ['points' => 1, 'reason' => '[x](javascript:y) <i>']);
 

@@ -101,7 +101,7 @@ it('shows what was inked and is no longer reported, and takes it back', function
 
 it('loses no word when every run is thrown away', function () {
     $this->putJson("$this->at/verdicts/{$this->finding->fingerprint}", ['state' => 'inked']);
-    $this->postJson("$this->at/notes", ['body' => 'Mind this', 'merit' => false, 'file' => 'index.html', 'line' => 8]);
+    $this->postJson("$this->at/notes", ['body' => 'Mind this', 'kind' => 'note', 'file' => 'index.html', 'line' => 8]);
     $before = draftOf($this->at);
 
     CheckRun::query()->delete();
@@ -117,8 +117,8 @@ it('takes what was said of one attempt to the next, where it still holds', funct
     array $lost,
 ) {
     $this->putJson("$this->at/verdicts/{$this->finding->fingerprint}", ['state' => 'inked']);
-    $this->postJson("$this->at/notes", ['body' => 'Mind this', 'merit' => false, 'file' => 'index.html', 'line' => 8]);
-    $this->postJson("$this->at/notes", ['body' => 'A good start', 'merit' => true]);
+    $this->postJson("$this->at/notes", ['body' => 'Mind this', 'kind' => 'note', 'file' => 'index.html', 'line' => 8]);
+    $this->postJson("$this->at/notes", ['body' => 'A good start', 'kind' => 'merit']);
 
     $next = nextAttempt($files);
 
@@ -149,7 +149,7 @@ it('takes what was said of one attempt to the next, where it still holds', funct
 });
 
 it('says of a carried remark without a place what it was about, and does not send it again', function () {
-    $this->postJson("$this->at/notes", ['body' => 'Mind this', 'merit' => false, 'file' => 'index.html', 'line' => 8]);
+    $this->postJson("$this->at/notes", ['body' => 'Mind this', 'kind' => 'note', 'file' => 'index.html', 'line' => 8]);
     $next = nextAttempt(['index.html' => Samples::page('<p>Ebb</p>')]);
 
     $this->getJson("/api/hand-ins/$next->id")->assertJsonFragment([
@@ -172,11 +172,11 @@ it('rubs out on the next attempt what was rubbed out on this one', function () {
 });
 
 it('refuses a change to a note that somebody else has changed, and shows theirs', function () {
-    $note = $this->postJson("$this->at/notes", ['body' => 'First', 'merit' => false])->assertCreated()->json();
-    $this->putJson("/api/notes/{$note['id']}", ['body' => 'Second', 'merit' => false, 'version' => 1])->assertOk()
+    $note = $this->postJson("$this->at/notes", ['body' => 'First', 'kind' => 'note'])->assertCreated()->json();
+    $this->putJson("/api/notes/{$note['id']}", ['body' => 'Second', 'kind' => 'note', 'version' => 1])->assertOk()
         ->assertJsonPath('version', 2);
 
-    $this->putJson("/api/notes/{$note['id']}", ['body' => 'Third', 'merit' => false, 'version' => 1])
+    $this->putJson("/api/notes/{$note['id']}", ['body' => 'Third', 'kind' => 'note', 'version' => 1])
         ->assertStatus(409)->assertJsonPath('note.body', 'Second');
     expect(Remark::query()->findOrFail($note['id'])->body)->toBe('Second');
 });

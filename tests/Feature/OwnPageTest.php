@@ -170,7 +170,7 @@ describe('handing in', function () {
     it('shows the reply when it is released, word for word', function () {
         $id = ($this->give)(($this->send)(($this->site)()))->json('id');
         $this->getJson("$this->at/hand-ins/$id/reply")->assertNotFound();
-        $this->actingAs($this->user)->postJson("/api/hand-ins/$id/notes", ['body' => 'Well begun.', 'merit' => true])->assertCreated();
+        $this->actingAs($this->user)->postJson("/api/hand-ins/$id/notes", ['body' => 'Well begun.', 'kind' => 'merit'])->assertCreated();
         $this->postJson("/api/hand-ins/$id/replies")->assertNoContent();
         auth()->logout();
 

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Requests\LeafRequest;
+use App\Http\Middleware\TellOtherDesks;
+use App\Http\Requests\DeskRequest;
 use App\Http\Resources\AttemptLine;
 use App\Http\Resources\ComparedSite;
 use App\Http\Resources\Desk;
@@ -19,9 +20,12 @@ use App\Http\Resources\RunView;
 use App\Http\Resources\ScoreView;
 use App\Http\Resources\ServedFile;
 use App\Ink\Margin;
+use App\Ink\Touched;
 use App\Intake\Counting;
+use App\Marking\NextUp;
 use App\Marking\Scores;
 use App\Models\HandIn;
+use App\Models\MendedCopy;
 use App\Models\Outcome;
 use App\Models\Remark;
 use App\Models\Student;
@@ -36,20 +40,32 @@ final class HandInController extends Controller
     #[OA\Get(
         path: '/api/hand-ins/{handIn}',
         operationId: 'desk',
-        parameters: [new OA\QueryParameter(
-            name: 'leaf',
-            description: 'the leaf whose findings come along; the first one where none is named',
-            schema: new OA\Schema(type: 'string'),
-        )],
+        parameters: [
+            new OA\QueryParameter(
+                name: 'leaf',
+                description: 'the leaf whose findings come along; the first one where none is named',
+                schema: new OA\Schema(type: 'string'),
+            ),
+            new OA\QueryParameter(
+                name: 'order',
+                description: 'in which the class is read; by name where none is given',
+                schema: new OA\Schema(type: 'string', enum: ['name', 'unread', 'points']),
+            ),
+            new OA\QueryParameter(
+                name: 'with',
+                description: 'only hand-ins in which this rule found something',
+                schema: new OA\Schema(type: 'string'),
+            ),
+        ],
         responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: Desk::class))],
     )]
-    public function show(LeafRequest $request, HandIn $handIn): JsonResponse
+    public function show(DeskRequest $request, HandIn $handIn): JsonResponse
     {
-        $handIn->load(['assignment.course', 'student', 'files', 'run.outcomes', 'remarks', 'marks', 'reply']);
+        $handIn->load(['assignment.course', 'student', 'files', 'run.outcomes', 'remarks', 'marks', 'reply', 'mendedCopies']);
         $margin = Margin::of($handIn);
         $leaves = Leaf::inOrder(array_map(fn (array $leaf) => new Leaf(...$leaf), $margin->leaves()));
         $there = array_filter($leaves, fn (Leaf $leaf) => ! $leaf->missing);
-        [$previous, $next] = $this->neighbours($handIn);
+        $nextUp = NextUp::of($handIn, $request->order(), $request->with());
         $attempts = HandIn::query()->where(
             'assignment_id',
             $handIn->assignment_id,
@@ -86,8 +102,12 @@ final class HandInController extends Controller
             notes: self::notes($handIn),
             outcomes: $this->outcomes($handIn),
             score: ScoreView::of(Scores::one($handIn)),
-            previousId: $previous,
-            nextId: $next,
+            previousId: $nextUp->previous(),
+            nextId: $nextUp->next(),
+            place: $nextUp->place(),
+            putBy: $handIn->put_by,
+            mended: array_values($handIn->mendedCopies->map(fn (MendedCopy $copy) => $copy->path)->all()),
+            stamp: Touched::byOthers($handIn, TellOtherDesks::desk($request)),
             repliedAt: $handIn->reply?->released_at->toIso8601String(),
         ));
     }
@@ -164,17 +184,5 @@ final class HandInController extends Controller
                 )),
             );
         })->all());
-    }
-
-    /** @return array{string|null, string|null} the hand-ins of the students before and after, by name */
-    private function neighbours(HandIn $handIn): array
-    {
-        $all = HandIn::query()->counting()->where('assignment_id', $handIn->assignment_id)
-            ->join('students', 'students.id', '=', 'hand_ins.student_id')
-            ->orderBy('students.name')->orderBy('students.id')
-            ->get(['hand_ins.id', 'hand_ins.student_id'])->values();
-        $here = $all->search(fn (HandIn $other) => $other->student_id === $handIn->student_id);
-
-        return [$all->get((int) $here - 1)?->id, $all->get((int) $here + 1)?->id];
     }
 }

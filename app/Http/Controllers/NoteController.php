@@ -28,6 +28,10 @@ final class NoteController extends Controller
     )]
     public function store(NoteRequest $request, HandIn $handIn, Ink $ink): JsonResponse
     {
+        $words = $handIn->remarks()->where('kind', $request->kind())->first();
+        if (in_array($request->kind(), RemarkKind::WORDS, true) && $words !== null) {
+            return self::changedMeanwhile($words);
+        }
         $note = $ink->write($handIn, $request->written(), self::user($request)->id);
 
         return response()->json(DeskNote::of($note), 201);
@@ -46,18 +50,16 @@ final class NoteController extends Controller
     public function update(NoteRequest $request, Remark $note): JsonResponse
     {
         abort_unless($note->kind->isWritten(), 404);
+        $isWords = in_array($note->kind, RemarkKind::WORDS, true) || in_array($request->kind(), RemarkKind::WORDS, true);
+        abort_if($isWords && $note->kind !== $request->kind(), 422, 'The opening and closing words stay what they are.');
         $seen = $request->integer('version', $note->version);
         $changed = Remark::query()->whereKey($note->id)->where('version', $seen)->update([
             'body' => $request->string('body')->toString(),
-            'kind' => $request->boolean('merit') ? RemarkKind::Merit : RemarkKind::Note,
+            'kind' => $request->kind(),
             'version' => $seen + 1,
         ]);
         if ($changed === 0) {
-            return response()->json([
-                'message' => 'Somebody has changed this note since you opened it. '
-                    .'Theirs stays, and what you wrote is still in the box.',
-                'note' => DeskNote::of($note->refresh()),
-            ], 409);
+            return self::changedMeanwhile($note->refresh());
         }
 
         return response()->json(DeskNote::of($note->refresh()));
@@ -74,5 +76,14 @@ final class NoteController extends Controller
         $note->delete();
 
         return response()->noContent();
+    }
+
+    private static function changedMeanwhile(Remark $theirs): JsonResponse
+    {
+        return response()->json([
+            'message' => 'Somebody has changed this note since you opened it. '
+                .'Theirs stays, and what you wrote is still in the box.',
+            'note' => DeskNote::of($theirs),
+        ], 409);
     }
 }

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Resources\OfferedWords;
 use App\Http\Resources\ReleasedReply;
 use App\Http\Resources\ReplyView;
 use App\Models\HandIn;
 use App\Models\Reply;
+use App\Replies\DraftWords;
 use App\Replies\ReplyComposer;
 use App\Replies\ReplyContent;
 use App\Replies\ReplyMarkdown;
@@ -45,6 +47,17 @@ final class ReplyController extends Controller
             array_values($released->all()),
             $released->first()?->content != $draft,
         ));
+    }
+
+    /** Opening and closing words that can be begun with, from the outcomes. */
+    #[OA\Get(
+        path: '/api/hand-ins/{handIn}/words',
+        operationId: 'draftWords',
+        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: OfferedWords::class))],
+    )]
+    public function words(HandIn $handIn): JsonResponse
+    {
+        return response()->json(new OfferedWords(...DraftWords::of($handIn->load(['student', 'run.outcomes', 'marks', 'remarks']))));
     }
 
     /** Releases the reply as it stands now. It does not change any more; a later release supersedes it. */

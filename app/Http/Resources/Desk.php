@@ -17,6 +17,7 @@ final readonly class Desk
      * @param  list<DeskNote>  $notes
      * @param  list<DeskOutcome>  $outcomes
      * @param  list<ServedFile>|null  $served
+     * @param  list<string>  $mended  paths
      */
     public function __construct(
         #[OA\Property]
@@ -83,6 +84,14 @@ final readonly class Desk
         public ?string $previousId,
         #[OA\Property]
         public ?string $nextId,
+        #[OA\Property(description: 'among those that are read in this order, such as "3 of 12"')]
+        public string $place,
+        #[OA\Property(description: 'why it has to wait; null where it has not')]
+        public ?string $putBy,
+        #[OA\Property(description: 'of files of which there is a mended copy', type: 'array', items: new OA\Items(type: 'string'))]
+        public array $mended,
+        #[OA\Property(description: 'changes when somebody writes to it from another desk')]
+        public string $stamp,
         #[OA\Property]
         public ?string $repliedAt,
     ) {

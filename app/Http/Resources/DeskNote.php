@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Remark;
-use App\Models\RemarkKind;
 use App\Replies\SafeMarkdown;
 use OpenApi\Attributes as OA;
 
@@ -16,8 +15,8 @@ final readonly class DeskNote
     public function __construct(
         #[OA\Property]
         public string $id,
-        #[OA\Property]
-        public bool $merit,
+        #[OA\Property(enum: ['note', 'question', 'merit', 'opening', 'closing'])]
+        public string $kind,
         #[OA\Property]
         public ?string $file,
         #[OA\Property]
@@ -43,7 +42,7 @@ final readonly class DeskNote
     {
         return new self(
             $note->id,
-            $note->kind === RemarkKind::Merit,
+            $note->kind->value,
             $note->placed ? $note->file : null,
             $note->placed ? $note->line : null,
             $note->body,

@@ -53,6 +53,39 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/hand-ins/{handIn}/alike/{fingerprint}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["countAlike"];
+        put: operations["decideAlike"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/decided-alike/{batch}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Takes back what was decided together; what was decided otherwise since stays. */
+        delete: operations["takeAlikeBack"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/assignments/{assignment}/arrivals": {
         parameters: {
             query?: never;
@@ -232,6 +265,22 @@ export interface paths {
         put: operations["closeAssignment"];
         post?: never;
         delete: operations["openAssignment"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/hand-ins/{handIn}/attempts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["compareAttempts"];
+        put?: never;
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -725,6 +774,57 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/hand-ins/{handIn}/mended/{path}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["mendedCopy"];
+        /** Keeps it as it is now: another step, which can be gone back from. */
+        put: operations["keepMended"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        /** Whether the student gets it, and whether the other pages should follow it. */
+        patch: operations["useMended"];
+        trace?: never;
+    };
+    "/api/hand-ins/{handIn}/mended-check/{path}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What the check says of it. Nothing is kept. */
+        post: operations["checkMended"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/hand-ins/{handIn}/mended-steps/{number}/{path}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["mendedStep"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/my/{token}": {
         parameters: {
             query?: never;
@@ -1006,6 +1106,39 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/hand-ins/{handIn}/here": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Said every few seconds by each desk on which it lies open. */
+        put: operations["here"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/hand-ins/{handIn}/put-by": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putBy"];
+        post?: never;
+        delete: operations["takeUp"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/hand-ins/{handIn}/reply": {
         parameters: {
             query?: never;
@@ -1014,6 +1147,23 @@ export interface paths {
             cookie?: never;
         };
         get: operations["reply"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/hand-ins/{handIn}/words": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Opening and closing words that can be begun with, from the outcomes. */
+        get: operations["draftWords"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1409,6 +1559,16 @@ export interface components {
             /** @description a UUID that all of them share */
             drop: string;
         };
+        AlikeRequest: {
+            /**
+             * @description A decision on all findings of a kind that are in pencil.
+             * @enum {string}
+             */
+            state: "inked" | "rubbed-out";
+            /** @enum {string} */
+            reach: "page" | "site" | "class";
+            reason?: string | null;
+        };
         AssignmentRequest: {
             title: string;
             /** @description words for the students */
@@ -1464,6 +1624,10 @@ export interface components {
         ForgottenRequest: {
             email: string;
         };
+        HereRequest: {
+            /** @description that it was read since this was said last */
+            seconds: number;
+        };
         InviteRequest: {
             email: string;
             /** @enum {string} */
@@ -1483,6 +1647,20 @@ export interface components {
         MatchRequest: {
             student: string;
         };
+        MendRequest: {
+            /** @description The text of a mended copy: to be checked, or to be kept. */
+            text: string;
+            /** @description what was done */
+            words?: string | null;
+            /** @description the number of the step that it was made from; 0 for the original */
+            after?: number | null;
+        };
+        MendedUseRequest: {
+            /** @description What a mended copy is used for. */
+            inReply: boolean;
+            /** @description whether the other pages should follow it */
+            follow: boolean;
+        };
         MyAddressRequest: {
             /** @description A site that is handed in by its address. */
             address: string;
@@ -1499,7 +1677,8 @@ export interface components {
         };
         NoteRequest: {
             body: string;
-            merit: boolean;
+            /** @enum {string} */
+            kind: "note" | "question" | "merit" | "opening" | "closing";
             file?: string | null;
             line?: number | null;
             /** @description of the note that is changed */
@@ -1508,6 +1687,10 @@ export interface components {
         OrderRequest: {
             /** @description of assignments, the first first */
             ids: string[];
+        };
+        PutByRequest: {
+            /** @description Why a hand-in has to wait. */
+            why: string;
         };
         ResetRequest: {
             email: string;
@@ -1564,6 +1747,17 @@ export interface components {
             /** @enum {string} */
             state: "pencilled" | "inked" | "rubbed-out";
             reason?: string | null;
+        };
+        /** @description How many findings of a kind are in pencil, and in how many hand-ins. */
+        AlikeCount: {
+            findings: number;
+            handIns: number;
+        };
+        /** @description How far a decision on all findings of a kind would go. */
+        AlikeCounts: {
+            page: components["schemas"]["AlikeCount"];
+            site: components["schemas"]["AlikeCount"];
+            class: components["schemas"]["AlikeCount"];
         };
         /** @description A file in the in-tray. */
         ArrivalView: {
@@ -1633,11 +1827,45 @@ export interface components {
             missing: components["schemas"]["StudentLine"][];
             checking: components["schemas"]["Checking"] | null;
         };
+        /** @description A file of two attempts. */
+        AttemptFile: {
+            path: string;
+            /** @enum {InkedMargin\Core\Source\FileKind} */
+            kind: "page" | "stylesheet" | "picture" | "script" | "other";
+            /** @enum {string} */
+            change: "added" | "taken out" | "changed" | "same";
+        };
+        /** @description A finding of one attempt or of two. */
+        AttemptFinding: {
+            fingerprint: string;
+            rule: string;
+            /** @enum {InkedMargin\Core\Finding\Weight} */
+            weight: "fault" | "departure" | "tidy";
+            /** @enum {InkedMargin\Core\Finding\ProofMark} */
+            mark: "insert" | "take-out" | "change" | "move" | "look";
+            file: string;
+            /** @description null where it is about the whole file */
+            line: number | null;
+            message: string;
+        };
         /** @description One of the attempts of a student. */
         AttemptLine: {
             id: string;
             attempt: number;
             arrivedAt: string;
+        };
+        /** @description Points for one requirement in two attempts, as they were computed. */
+        AttemptPoints: {
+            title: string;
+            /**
+             * Format: float
+             * @description null where it was not asked then
+             */
+            before: number | null;
+            /** Format: float */
+            now: number;
+            /** Format: float */
+            possible: number;
         };
         /** @description A brief that is being written. */
         BriefDraftView: {
@@ -1727,6 +1955,23 @@ export interface components {
             /** @description none while the worker has not counted them yet */
             steps: number;
         };
+        /** @description An attempt held against an earlier one. */
+        ComparedAttempts: {
+            before: components["schemas"]["AttemptLine"];
+            /** @description findings of the earlier one that are gone */
+            mended: components["schemas"]["AttemptFinding"][];
+            still: components["schemas"]["AttemptFinding"][];
+            fresh: components["schemas"]["AttemptFinding"][];
+            files: components["schemas"]["AttemptFile"][];
+            points: components["schemas"]["AttemptPoints"][];
+            /**
+             * Format: float
+             * @description of all points, as computed then; null where it was not checked
+             */
+            awardedBefore: number | null;
+            /** Format: float */
+            awardedNow: number | null;
+        };
         /** @description Files that were handed in, held against the site at the address that came with them. */
         ComparedSite: {
             /** @description why the site could not be fetched */
@@ -1774,6 +2019,12 @@ export interface components {
             assignments: components["schemas"]["AssignmentLine"][];
             /** @description all who are or were on it */
             students: components["schemas"]["RosterStudent"][];
+        };
+        /** @description What was decided together, and what takes it back. */
+        DecidedAlike: {
+            batch: string;
+            findings: number;
+            handIns: number;
         };
         DeclarationPlace: {
             /** @description A declaration, and where it is written. */
@@ -1824,6 +2075,14 @@ export interface components {
             score: components["schemas"]["ScoreView"];
             previousId: string | null;
             nextId: string | null;
+            /** @description among those that are read in this order, such as "3 of 12" */
+            place: string;
+            /** @description why it has to wait; null where it has not */
+            putBy: string | null;
+            /** @description of files of which there is a mended copy */
+            mended: string[];
+            /** @description changes when somebody writes to it from another desk */
+            stamp: string;
             repliedAt: string | null;
         };
         /** @description A finding, and what was decided about it. */
@@ -1857,7 +2116,8 @@ export interface components {
         /** @description What the instructor wrote. */
         DeskNote: {
             id: string;
-            merit: boolean;
+            /** @enum {string} */
+            kind: "note" | "question" | "merit" | "opening" | "closing";
             file: string | null;
             line: number | null;
             body: string;
@@ -1952,6 +2212,15 @@ export interface components {
             possible: number | null;
             repliedAt: string | null;
         };
+        /** @description Who else reads a hand-in now, and whether anybody has written to it. */
+        Here: {
+            /** @description changes when somebody writes to it from another desk */
+            stamp: string;
+            /** @description names */
+            others: string[];
+            /** @description that you have read it, all in all; nobody else is shown them */
+            seconds: number;
+        };
         /** @description Somebody who was asked and has not accepted yet. */
         InvitationLine: {
             id: string;
@@ -2031,6 +2300,59 @@ export interface components {
             timeZone: string | null;
             /** @description whether the outbox is for them to read */
             keepsHouse: boolean;
+        };
+        /** @description What a check says of a hand-in with one of its files mended. */
+        MendedCheck: {
+            findings: components["schemas"]["MendedFinding"][];
+            /** @description fingerprints of what was found in this file and is not any more */
+            gone: string[];
+            /** @description how many findings of other files go with it */
+            goneElsewhere: number;
+            /** @description how many come in other files */
+            freshElsewhere: number;
+            /** Format: float */
+            awarded: number;
+            /** Format: float */
+            possible: number;
+        };
+        /** @description A file as the instructor would have it, beside the untouched original. */
+        MendedCopyView: {
+            path: string;
+            /** @description why there can be none */
+            refusal: string | null;
+            original: string;
+            text: string;
+            inReply: boolean;
+            /** @description whether the other pages should follow it */
+            follow: boolean;
+            steps: components["schemas"]["MendedStepLine"][];
+        };
+        /** @description What the check still says, or says now, of a mended copy. */
+        MendedFinding: {
+            fingerprint: string;
+            rule: string;
+            variant: string;
+            /** @enum {InkedMargin\Core\Finding\Weight} */
+            weight: "fault" | "departure" | "tidy";
+            /** @enum {InkedMargin\Core\Finding\ProofMark} */
+            mark: "insert" | "take-out" | "change" | "move" | "look";
+            line: number;
+            /** @description in UTF-16 code units, as is the next */
+            from: number;
+            to: number;
+            message: string;
+            remedy: string;
+            /** @description whether it came with the mending */
+            fresh: boolean;
+            /** @description what mends it, where that is exact, and in this file alone; none otherwise */
+            edits: components["schemas"]["TextEdit"][];
+        };
+        /** @description A mended copy as it was kept once. */
+        MendedStepLine: {
+            number: number;
+            words: string;
+            by: string;
+            at: string;
         };
         /** @description A site that a student has handed in by its address, and that is not there yet. */
         MyArrival: {
@@ -2127,6 +2449,11 @@ export interface components {
             attempts: number;
             /** @description whether a reply was released */
             replied: boolean;
+        };
+        /** @description Words that a reply may begin and end with, for the instructor to change. */
+        OfferedWords: {
+            opening: string;
+            closing: string;
         };
         /** @description A requirement that would come to something else under another brief. */
         OutcomeChange: {
@@ -2520,6 +2847,12 @@ export interface components {
             /** @description hand-ins that stay, as somebody has written to them */
             kept: number;
         };
+        /** @description One change to a text; places are in UTF-16 code units from its beginning. */
+        TextEdit: {
+            from: number;
+            to: number;
+            insert: string;
+        };
         /** @description A site that a brief can be tried on. */
         TrialSite: {
             key: string;
@@ -2558,6 +2891,20 @@ export interface components {
             withoutDueTime: boolean;
             dueAt: string | null;
         };
+        /** @description A line of two texts that are held side by side. */
+        DiffLine: {
+            text: string;
+            /** @enum {string} */
+            step: "same" | "added" | "removed";
+            /** @description in the first text, from 1; of an added line, that of the one that follows */
+            number: number;
+        };
+        /** @description A place where two texts differ, with a few lines around it. */
+        DiffPlace: {
+            /** @description the number of its first line in the first text */
+            line: number;
+            lines: components["schemas"]["DiffLine"][];
+        };
         /** @description Exactly what a student reads. */
         ReplyContent: {
             student: string;
@@ -2571,17 +2918,27 @@ export interface components {
             /** Format: float */
             possible: number;
             others: components["schemas"]["SumLine"][];
+            opening: components["schemas"]["ReplyItem"] | null;
+            closing: components["schemas"]["ReplyItem"] | null;
+            mended: components["schemas"]["ReplyMended"][];
         };
-        /** @description One remark: a finding that was inked, a note, or a merit. */
+        /** @description One remark: a finding that was inked, a note, a question, or a merit. */
         ReplyItem: {
             /** @enum {string} */
-            kind: "finding" | "note" | "merit";
+            kind: "finding" | "note" | "question" | "merit";
             /** @enum {string|null} */
             mark: "insert" | "take-out" | "change" | "move" | "look" | null;
             line: number | null;
             text: string;
             remedy: string | null;
             html: string | null;
+        };
+        /** @description A page as the instructor would have it, as what differs from the student's own. */
+        ReplyMended: {
+            file: string;
+            /** @description whether the other pages should follow it */
+            follow: boolean;
+            places: components["schemas"]["DiffPlace"][];
         };
         /** @description The remarks about one file; about the whole hand-in when the file is empty. */
         ReplyPage: {
@@ -2688,6 +3045,76 @@ export interface operations {
         };
         responses: {
             /** @description Set */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    countAlike: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                handIn: string;
+                fingerprint: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlikeCounts"];
+                };
+            };
+        };
+    };
+    decideAlike: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                handIn: string;
+                fingerprint: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["AlikeRequest"];
+            };
+        };
+        responses: {
+            /** @description Kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DecidedAlike"];
+                };
+            };
+        };
+    };
+    takeAlikeBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                batch: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Taken back */
             204: {
                 headers: {
                     [name: string]: unknown;
@@ -3058,6 +3485,31 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    compareAttempts: {
+        parameters: {
+            query?: {
+                /** @description the number of the attempt that it is held against; the one before it where none is given */
+                with?: number;
+            };
+            header?: never;
+            path: {
+                handIn: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ComparedAttempts"];
+                };
             };
         };
     };
@@ -3777,6 +4229,10 @@ export interface operations {
             query?: {
                 /** @description the leaf whose findings come along; the first one where none is named */
                 leaf?: string;
+                /** @description in which the class is read; by name where none is given */
+                order?: "name" | "unread" | "points";
+                /** @description only hand-ins in which this rule found something */
+                with?: string;
             };
             header?: never;
             path: {
@@ -4046,6 +4502,132 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BriefProposal"];
+                };
+            };
+        };
+    };
+    mendedCopy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                handIn: string;
+                path: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MendedCopyView"];
+                };
+            };
+        };
+    };
+    keepMended: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                handIn: string;
+                path: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["MendRequest"];
+            };
+        };
+        responses: {
+            /** @description Kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MendedCopyView"];
+                };
+            };
+        };
+    };
+    useMended: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                handIn: string;
+                path: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["MendedUseRequest"];
+            };
+        };
+        responses: {
+            /** @description Kept */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    checkMended: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                handIn: string;
+                path: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["MendRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MendedCheck"];
+                };
+            };
+        };
+    };
+    mendedStep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                handIn: string;
+                number: string;
+                path: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MendedCopyView"];
                 };
             };
         };
@@ -4514,6 +5096,76 @@ export interface operations {
             };
         };
     };
+    here: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                handIn: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["HereRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Here"];
+                };
+            };
+        };
+    };
+    putBy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                handIn: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["PutByRequest"];
+            };
+        };
+        responses: {
+            /** @description Kept */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    takeUp: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                handIn: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Kept */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     reply: {
         parameters: {
             query?: never;
@@ -4532,6 +5184,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ReplyView"];
+                };
+            };
+        };
+    };
+    draftWords: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                handIn: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OfferedWords"];
                 };
             };
         };

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\HandIn;
+use App\Models\Student;
+use Illuminate\Support\Facades\DB;
+use InkedMargin\Core\Tests\Samples;
+
+beforeEach(function () {
+    $this->actingAs($this->user = $this->instructor());
+    $this->work = $this->assignment($this->user, ['a' => 'Abel', 'b' => 'Briony', 'c' => 'Corin', 'd' => 'Dara']);
+    $this->hand = function (string $handle, string $body): HandIn {
+        $arrival = $this->arrival($this->work, (string) file_get_contents(Samples::zip(['index.html' => Samples::page($body)])), 'x.zip');
+        $arrival->update(['student_id' => Student::query()->where('handle', $handle)->value('id')]);
+        dispatch_sync(new \App\Jobs\UnpackArrival($arrival->id));
+
+        return HandIn::query()->findOrFail($arrival->refresh()->hand_in_id);
+    };
+    $this->hands = ['a' => ($this->hand)('a', '<img src="x.png">'), 'b' => ($this->hand)('b', 'b'), 'c' => ($this->hand)('c', '<img src="y.png">'), 'd' => ($this->hand)('d', 'd')];
+    $this->name = fn (?string $id) => $id === null ? null : array_search($id, array_map(fn (HandIn $one) => $one->id, $this->hands), true);
+    $this->around = function (string $of, string $query = ''): array {
+        $desk = $this->getJson("/api/hand-ins/{$this->hands[$of]->id}$query")->assertOk()->json();
+
+        return [($this->name)($desk['previousId']), ($this->name)($desk['nextId']), $desk['place']];
+    };
+});
+
+it('goes through the class in the order that is chosen', function () {
+    expect(($this->around)('b'))->toBe(['a', 'c', '2 of 4'])->and(($this->around)('a'))->toBe([null, 'b', '1 of 4'])
+        ->and(($this->around)('d'))->toBe(['c', null, '4 of 4']);
+
+    $this->postJson("/api/hand-ins/{$this->hands['c']->id}/replies")->assertNoContent();
+    expect(($this->around)('b', '?order=unread'))->toBe(['a', 'd', '2 of 3']);
+    // One that is read keeps its place among them.
+    expect(($this->around)('c', '?order=unread'))->toBe(['b', 'd', '3 of 4']);
+
+    expect(($this->around)('c', '?with=markup/missing-alt'))->toBe(['a', null, '2 of 2'])
+        ->and(($this->around)('b', '?with=markup/missing-alt'))->toBe(['a', 'c', '2 of 3']);
+
+    DB::table('check_runs')->whereIn('hand_in_id', [$this->hands['a']->id, $this->hands['b']->id])->update(['awarded' => 1, 'possible' => 4]);
+    DB::table('check_runs')->where('hand_in_id', $this->hands['d']->id)->update(['awarded' => 0, 'possible' => 4]);
+    DB::table('check_runs')->where('hand_in_id', $this->hands['c']->id)->update(['awarded' => 3, 'possible' => 4]);
+    expect(($this->around)('a', '?order=points'))->toBe(['d', 'b', '2 of 4']);
+    $this->getJson("/api/hand-ins/{$this->hands['a']->id}?order=by-hand")->assertUnprocessable();
+});
+
+it('puts a hand-in by with a word why, passes it over, and takes it up again', function () {
+    $at = "/api/hand-ins/{$this->hands['c']->id}";
+    $this->putJson("$at/put-by", ['why' => ' '])->assertUnprocessable()->assertJsonValidationErrors(['why' => 'Say in a word why it waits.']);
+    $this->putJson("$at/put-by", ['why' => 'ask about the copied page'])->assertNoContent();
+    $this->getJson($at)->assertJson(['putBy' => 'ask about the copied page']);
+    expect(($this->around)('b', '?order=unread'))->toBe(['a', 'd', '2 of 3'])->and(($this->around)('b'))->toBe(['a', 'c', '2 of 4']);
+
+    $this->deleteJson("$at/put-by")->assertNoContent();
+    expect(($this->around)('b', '?order=unread'))->toBe(['a', 'c', '2 of 4']);
+});
+
+it('tells each desk when another one has written, and not when it has itself', function () {
+    $at = "/api/hand-ins/{$this->hands['a']->id}";
+    $print = $this->hands['a']->run->findings()->reorder()->where('rule', 'markup/missing-alt')->value('fingerprint');
+    $stamp = fn (string $desk) => $this->withHeader('X-Desk', $desk)->putJson("$at/here", ['seconds' => 0])->assertOk()->json('stamp');
+    expect([$stamp('desk-one'), $stamp('desk-two')])->toBe(['', '']);
+
+    $this->withHeader('X-Desk', 'desk-one')->putJson("$at/verdicts/$print", ['state' => 'inked'])->assertNoContent();
+    $first = $stamp('desk-two');
+    expect($stamp('desk-one'))->toBe('')->and($first)->not->toBe('');
+    $this->withHeader('X-Desk', 'desk-two')->getJson($at)->assertJson(['stamp' => $first]);
+
+    // Taking out is told as well, and so is a decision on a whole class.
+    $this->withHeader('X-Desk', 'desk-one')->putJson("$at/verdicts/$print", ['state' => 'pencilled'])->assertNoContent();
+    $second = $stamp('desk-two');
+    expect((float) $second)->toBeGreaterThan((float) $first);
+    $batch = $this->withHeader('X-Desk', 'desk-one')
+        ->putJson("/api/hand-ins/{$this->hands['c']->id}/alike/".$this->hands['c']->run->findings()->reorder()->where('rule', 'markup/missing-alt')->value('fingerprint'), ['state' => 'inked', 'reach' => 'class'])
+        ->assertOk()->json('batch');
+    $third = $stamp('desk-two');
+    $this->withHeader('X-Desk', 'desk-one')->deleteJson("/api/decided-alike/$batch")->assertNoContent();
+    expect((float) $third)->toBeGreaterThan((float) $second)->and((float) $stamp('desk-two'))->toBeGreaterThan((float) $third);
+
+    // What names itself oddly is one desk among others, and harms nothing.
+    $this->withHeader('X-Desk', "x'); drop table hand_ins; --")->putJson("$at/put-by", ['why' => 'x'])->assertNoContent();
+    expect($stamp('desk-two'))->not->toBe('');
+});
+
+it('shows who else reads it, and the time spent only to whom it is', function () {
+    $at = "/api/hand-ins/{$this->hands['a']->id}/here";
+    $other = $this->instructor('b@example.org');
+    $this->work->course->users()->attach($other, ['role' => 'instructor']);
+    $this->putJson($at, ['seconds' => 20])->assertJson(['others' => [], 'seconds' => 20]);
+    $this->putJson($at, ['seconds' => 5])->assertJson(['seconds' => 25]);
+    $this->actingAs($other)->putJson($at, ['seconds' => 3])->assertJson(['others' => [$this->user->name], 'seconds' => 3]);
+    $this->travel(1)->minutes();
+    $this->putJson($at, ['seconds' => 1])->assertJson(['others' => [], 'seconds' => 4]);
+    $this->putJson($at, ['seconds' => 1000])->assertUnprocessable();
+});
