@@ -154,6 +154,7 @@ Route::middleware(['auth', WriteDown::class])->group(function (): void {
     });
     Route::get('hand-ins/{handIn}/looks', [LooksController::class, 'show'])->can('view', 'handIn');
     Route::get('hand-ins/{handIn}/seen', [SeenPageController::class, 'address'])->can('view', 'handIn');
+    Route::post('notes/preview', [NoteController::class, 'preview']);
     Route::get('hand-ins/{handIn}/alike/{fingerprint}', [AlikeController::class, 'show'])->can('view', 'handIn');
     Route::put('hand-ins/{handIn}/alike/{fingerprint}', [AlikeController::class, 'update'])->can('mark', 'handIn');
     // Whoever decided takes it back, and nobody else can.

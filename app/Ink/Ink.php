@@ -10,6 +10,7 @@ use App\Models\HandIn;
 use App\Models\HandInFile;
 use App\Models\Remark;
 use App\Models\RemarkKind;
+use Illuminate\Support\Str;
 
 /** Writes down what an instructor decides, in words of its own. */
 final readonly class Ink
@@ -43,7 +44,7 @@ final readonly class Ink
     /**
      * What the instructor wrote, with the words of the line it is about.
      *
-     * @param  array{body: string, kind: RemarkKind, file?: string|null, line?: int|null}  $written
+     * @param  array{body: string, kind: RemarkKind, file?: string|null, line?: int|null, id?: string|null}  $written
      */
     public function write(HandIn $handIn, array $written, string $user): Remark
     {
@@ -52,6 +53,7 @@ final readonly class Ink
         $bytes = $file === null || $line === null ? null : $this->bytes($handIn, $file);
 
         return $handIn->remarks()->create([
+            'id' => $written['id'] ?? (string) Str::uuid7(),
             'user_id' => $user,
             'kind' => $written['kind'],
             'body' => $written['body'],

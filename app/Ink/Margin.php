@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Ink;
 
+use App\Http\Resources\DeskKind;
 use App\Models\Finding;
 use App\Models\HandIn;
 use App\Models\HandInFile;
@@ -11,6 +12,7 @@ use App\Models\Remark;
 use App\Models\RemarkKind;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
+use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Source\FileKind;
 
 /**
@@ -95,6 +97,45 @@ final readonly class Margin
         }
 
         return $tallies;
+    }
+
+    /**
+     * What each rule found, the weightiest first.
+     *
+     * @return list<DeskKind>
+     */
+    public function kinds(): array
+    {
+        if ($this->handIn->run === null) {
+            return [];
+        }
+        $decided = 'exists (select 1 from remarks where remarks.hand_in_id = ? and remarks.fingerprint = findings.fingerprint)';
+        $ranked = $this->handIn->run->findings()->getQuery()->reorder()->select('findings.*')->selectRaw(
+            'count(*) over (partition by rule) as alike,'
+            ." sum(case when $decided then 0 else 1 end) over (partition by rule) as pencilled,"
+            ." row_number() over (partition by rule order by $decided, position) as nth",
+            [$this->handIn->id, $this->handIn->id],
+        );
+
+        return array_values(Finding::query()->fromSub($ranked, 'findings')->where('nth', 1)->get()
+            ->map(fn (Finding $first) => new DeskKind(
+                $first->rule,
+                $first->weight,
+                self::number($first, 'alike'),
+                self::number($first, 'pencilled'),
+                $first->file,
+                $first->place()['line'],
+                $first->fingerprint,
+                $first->message,
+            ))
+            ->sortBy(fn (DeskKind $kind) => [array_search($kind->weight, Weight::cases(), true), -$kind->findings, $kind->rule])->all());
+    }
+
+    private static function number(Finding $row, string $name): int
+    {
+        $value = $row->getAttribute($name);
+
+        return is_numeric($value) ? (int) $value : 0;
     }
 
     /**

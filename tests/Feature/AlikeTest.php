@@ -100,7 +100,10 @@ it('says what is wrong, and changes nothing', function (array $sent, string $fie
 
 it('is taken back by whoever decided, and by nobody else', function () {
     $batch = $this->putJson($this->at, ['state' => 'inked', 'reach' => 'page'])->json('batch');
-    $this->actingAs($this->instructor('b@example.org'))->deleteJson("/api/decided-alike/$batch")->assertNoContent();
+    $this->actingAs($this->instructor('b@example.org'))->deleteJson("/api/decided-alike/$batch")->assertForbidden();
+    $marker = $this->instructor('m@example.org');
+    $this->work->course->users()->attach($marker, ['role' => 'marker']);
+    $this->actingAs($marker)->deleteJson("/api/decided-alike/$batch")->assertNoContent();
 
     expect(Remark::query()->count())->toBe(2);
 });

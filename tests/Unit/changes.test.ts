@@ -33,6 +33,9 @@ function content(pages: Record<string, Item[]>, points: Schemas['ReplyPoint'][] 
     awarded: 0,
     possible: 0,
     others: [],
+    opening: null,
+    closing: null,
+    mended: [],
   }
 }
 

@@ -1,7 +1,7 @@
 import {beforeEach, describe, expect, it} from 'vitest'
 import {forgetDrafts, readDraft} from '../../resources/js/screens/desk/drafts'
 
-const draft = {id: null, file: 'a.html', line: 3, body: 'Mind this', merit: false}
+const draft = {id: null, file: 'a.html', line: 3, body: 'Mind this', kind: 'note'}
 
 describe('a note that is kept in the browser while it is written', () => {
   beforeEach(() => localStorage.clear())

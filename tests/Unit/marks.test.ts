@@ -26,7 +26,7 @@ const finding = (fingerprint: string, file: string, line: number | null): Findin
 
 const note = (id: string, file: string | null, line: number | null): Note => ({
   id,
-  merit: false,
+  kind: 'note',
   file,
   line,
   body: id,
@@ -43,7 +43,7 @@ const draft = (id: string | null, file: string | null, line: number | null): Dra
   file,
   line,
   body: '',
-  merit: false,
+  kind: 'note',
 })
 
 const keys = (...of: Parameters<typeof marginOf>) => marginOf(...of).map(one => `${one.numeral} ${one.key}`)

@@ -98,6 +98,7 @@ final class HandInController extends Controller
             run: RunView::of($handIn->run),
             leaves: $leaves,
             tallies: LeafTally::list($margin),
+            kinds: $margin->kinds(),
             first: LeafFindings::of($margin, $request->leaf() ?? reset($there)->path ?? ''),
             notes: self::notes($handIn),
             outcomes: $this->outcomes($handIn),

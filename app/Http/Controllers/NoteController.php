@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\NoteRequest;
+use App\Http\Requests\PreviewRequest;
 use App\Http\Resources\DeskNote;
+use App\Http\Resources\Preview;
 use App\Ink\Ink;
 use App\Models\HandIn;
 use App\Models\Remark;
 use App\Models\RemarkKind;
+use App\Replies\SafeMarkdown;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use OpenApi\Attributes as OA;
@@ -28,6 +31,12 @@ final class NoteController extends Controller
     )]
     public function store(NoteRequest $request, HandIn $handIn, Ink $ink): JsonResponse
     {
+        $sent = $request->filled('id') ? Remark::query()->find($request->string('id')->toString()) : null;
+        if ($sent !== null) {
+            abort_unless($sent->hand_in_id === $handIn->id, 409, 'There is a note with that id already.');
+
+            return response()->json(DeskNote::of($sent), 201);
+        }
         $words = $handIn->remarks()->where('kind', $request->kind())->first();
         if (in_array($request->kind(), RemarkKind::WORDS, true) && $words !== null) {
             return self::changedMeanwhile($words);
@@ -76,6 +85,18 @@ final class NoteController extends Controller
         $note->delete();
 
         return response()->noContent();
+    }
+
+    /** A note as it will be read, before it is kept. */
+    #[OA\Post(
+        path: '/api/notes/preview',
+        operationId: 'previewNote',
+        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: PreviewRequest::class)),
+        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: Preview::class))],
+    )]
+    public function preview(PreviewRequest $request): JsonResponse
+    {
+        return response()->json(new Preview(SafeMarkdown::html($request->string('body')->toString())));
     }
 
     private static function changedMeanwhile(Remark $theirs): JsonResponse

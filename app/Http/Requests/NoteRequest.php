@@ -14,6 +14,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'kind', type: 'string', enum: ['note', 'question', 'merit', 'opening', 'closing']),
     new OA\Property(property: 'file', type: 'string', nullable: true),
     new OA\Property(property: 'line', type: 'integer', nullable: true),
+    new OA\Property(property: 'id', description: 'of a new note: sent twice, it is one all the same', type: 'string', nullable: true),
     new OA\Property(property: 'version', type: 'integer', description: 'of the note that is changed', nullable: true),
 ])]
 final class NoteRequest extends FormRequest
@@ -26,11 +27,12 @@ final class NoteRequest extends FormRequest
             'kind' => ['required', Rule::in(array_column(RemarkKind::WRITTEN, 'value'))],
             'file' => ['nullable', 'string', 'max:400', 'required_with:line', 'prohibited_if:kind,opening,closing'],
             'line' => ['nullable', 'integer', 'min:1', 'max:10000000'],
+            'id' => ['nullable', 'uuid'],
             'version' => ['nullable', 'integer', 'min:1', 'max:2000000000'],
         ];
     }
 
-    /** @return array{body: string, kind: RemarkKind, file: string|null, line: int|null} */
+    /** @return array{body: string, kind: RemarkKind, file: string|null, line: int|null, id: string|null} */
     public function written(): array
     {
         return [
@@ -38,6 +40,7 @@ final class NoteRequest extends FormRequest
             'kind' => $this->kind(),
             'file' => $this->filled('file') ? $this->string('file')->toString() : null,
             'line' => $this->filled('line') ? $this->integer('line') : null,
+            'id' => $this->filled('id') ? $this->string('id')->toString() : null,
         ];
     }
 

@@ -14,6 +14,7 @@ final readonly class Desk
      * @param  list<AttemptLine>  $attempts
      * @param  list<Leaf>  $leaves
      * @param  list<LeafTally>  $tallies
+     * @param  list<DeskKind>  $kinds
      * @param  list<DeskNote>  $notes
      * @param  list<DeskOutcome>  $outcomes
      * @param  list<ServedFile>|null  $served
@@ -72,6 +73,8 @@ final readonly class Desk
         public array $leaves,
         #[OA\Property(type: 'array', items: new OA\Items(ref: LeafTally::class))]
         public array $tallies,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: DeskKind::class))]
+        public array $kinds,
         #[OA\Property(description: 'of the leaf that was asked for, or the first one')]
         public LeafFindings $first,
         #[OA\Property(type: 'array', items: new OA\Items(ref: DeskNote::class))]

@@ -3,12 +3,16 @@ import type {components, paths} from './schema'
 
 export type Schemas = components['schemas']
 
+/** This tab of the browser, so that the server can tell others what was written from here, and not this one. */
+const DESK = `desk-${Math.random().toString(36).slice(2)}-${Date.now().toString(36)}`
+
 /** Laravel puts the CSRF token into a cookie, and reads it back from this header. */
 const sessionGuard: Middleware = {
   onRequest({request}) {
     const token = /(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1]
     if (token !== undefined) request.headers.set('X-XSRF-TOKEN', decodeURIComponent(token))
     request.headers.set('Accept', 'application/json')
+    request.headers.set('X-Desk', DESK)
     return request
   },
 }
@@ -48,6 +52,9 @@ export async function unwrap<T>(call: Promise<ApiResult<T>>): Promise<T> {
   }
   return answer.data as T
 }
+
+/** Whether the server was not reached at all: what was sent can be sent again. */
+export const isUnreached = (error: unknown): boolean => error instanceof ApiError && error.status === 0
 
 interface Refusal {
   errors?: Record<string, string[]>

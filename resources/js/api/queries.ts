@@ -1,6 +1,7 @@
 import {queryOptions, type QueryClient} from '@tanstack/react-query'
 import {readIn} from '../parts/when'
 import {api, unwrap, type Schemas} from './client'
+import {readingOrder} from '../screens/desk/order'
 
 /** When each answer was first seen: one that comes again unchanged is the same object. */
 const firstSeen = new WeakMap<object, number>()
@@ -76,7 +77,8 @@ export const desk = (id: string, leaf: () => string | null = leafInAddress) =>
     queryKey: ['desk', id],
     queryFn: async ({client, signal}) => {
       const named = leaf()
-      const query = named === null ? {} : {leaf: named}
+      const {by, rule} = readingOrder()
+      const query = {order: by, ...(named === null ? {} : {leaf: named}), ...(rule === null ? {} : {with: rule})}
       const before = client.getQueryData<Schemas['Desk']>(['desk', id])
       const answer = await unwrap(api.GET('/api/hand-ins/{handIn}', {params: {path: {handIn: id}, query}, signal}))
       // What was found by another run is of no use, on whichever leaf.
@@ -95,6 +97,46 @@ export const findings = (handIn: string, leaf: string) =>
     queryFn: ({signal}) =>
       unwrap(api.GET('/api/hand-ins/{handIn}/findings', {params: {path: {handIn}, query: {leaf}}, signal})),
     staleTime: Infinity,
+  })
+
+/** A note in the making, as it will be read. */
+export const preview = (body: string) =>
+  queryOptions({
+    queryKey: ['preview', body],
+    queryFn: () => unwrap(api.POST('/api/notes/preview', {body: {body}})),
+    staleTime: Infinity,
+    gcTime: 0,
+  })
+
+/** How many findings of a kind are in pencil, as far as each reach. */
+export const alike = (handIn: string, fingerprint: string) =>
+  queryOptions({
+    queryKey: ['alike', handIn, fingerprint],
+    queryFn: () =>
+      unwrap(api.GET('/api/hand-ins/{handIn}/alike/{fingerprint}', {params: {path: {handIn, fingerprint}}})),
+    gcTime: 0,
+  })
+
+/** An attempt held against an earlier one; the one before it where none is named. */
+export const comparedAttempts = (handIn: string, against: number | null) =>
+  queryOptions({
+    queryKey: ['attempts', handIn, against],
+    queryFn: () =>
+      unwrap(
+        api.GET('/api/hand-ins/{handIn}/attempts', {
+          params: {path: {handIn}, query: against === null ? {} : {with: against}},
+        }),
+      ),
+  })
+
+/** A file as the instructor would have it. */
+export const mendedCopy = (handIn: string, path: string) =>
+  queryOptions({
+    queryKey: ['mended', handIn, path],
+    queryFn: () => unwrap(api.GET('/api/hand-ins/{handIn}/mended/{path}', {params: {path: {handIn, path}}})),
+    // What is on the screen is newer than what comes back.
+    staleTime: Infinity,
+    gcTime: 0,
   })
 
 /** What was found about links and navigation, on all leaves. */

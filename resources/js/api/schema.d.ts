@@ -1023,6 +1023,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/notes/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A note as it will be read, before it is kept. */
+        post: operations["previewNote"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/outbox": {
         parameters: {
             query?: never;
@@ -1681,12 +1698,18 @@ export interface components {
             kind: "note" | "question" | "merit" | "opening" | "closing";
             file?: string | null;
             line?: number | null;
+            /** @description of a new note: sent twice, it is one all the same */
+            id?: string | null;
             /** @description of the note that is changed */
             version?: number | null;
         };
         OrderRequest: {
             /** @description of assignments, the first first */
             ids: string[];
+        };
+        PreviewRequest: {
+            /** @description A note in the making. */
+            body: string;
         };
         PutByRequest: {
             /** @description Why a hand-in has to wait. */
@@ -2068,6 +2091,7 @@ export interface components {
             run: components["schemas"]["RunView"];
             leaves: components["schemas"]["Leaf"][];
             tallies: components["schemas"]["LeafTally"][];
+            kinds: components["schemas"]["DeskKind"][];
             /** @description of the leaf that was asked for, or the first one */
             first: components["schemas"]["LeafFindings"];
             notes: components["schemas"]["DeskNote"][];
@@ -2112,6 +2136,20 @@ export interface components {
             placed: boolean;
             fromAttempt: number | null;
             quotation: string | null;
+        };
+        /** @description What one rule found in a hand-in, with a way to the first place that is still in pencil, or else the first of all. */
+        DeskKind: {
+            rule: string;
+            /** @enum {InkedMargin\Core\Finding\Weight} */
+            weight: "fault" | "departure" | "tidy";
+            findings: number;
+            /** @description of these are in pencil */
+            pencilled: number;
+            /** @description of the first */
+            leaf: string;
+            line: number | null;
+            fingerprint: string;
+            message: string;
         };
         /** @description What the instructor wrote. */
         DeskNote: {
@@ -2497,6 +2535,10 @@ export interface components {
             email: string;
             /** @enum {string} */
             role: "instructor" | "marker";
+        };
+        /** @description A note as it will be read. */
+        Preview: {
+            html: string;
         };
         /** @description What went wrong, in words. */
         Problem: {
@@ -4952,6 +4994,30 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    previewNote: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["PreviewRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Preview"];
+                };
             };
         };
     };

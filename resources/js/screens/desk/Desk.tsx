@@ -1,6 +1,6 @@
-import {Box, Link} from '@mui/material'
+import {Box} from '@mui/material'
 import {useSuspenseQuery} from '@tanstack/react-query'
-import {Suspense, useCallback, useLayoutEffect, useMemo, useRef, type ReactNode} from 'react'
+import {Suspense, useCallback, useLayoutEffect, useMemo, useRef, useState, type ReactNode} from 'react'
 import {useNavigate, useParams} from 'react-router'
 import {desk, findings} from '../../api/queries'
 import {Frame} from '../../parts/Frame'
@@ -8,15 +8,20 @@ import {useKeys} from '../../parts/keys'
 import {ErrorText} from '../../parts/Remark'
 import {Waiting} from '../../parts/Waiting'
 import {Screen} from '../Screen'
-import {DeskContext, type DeskState} from './desk'
+import {DeskContext, type DeskState, type PointsState} from './desk'
+import {Flow} from './Flow'
+import {FootOfDesk} from './FootOfDesk'
 import {Heading} from './Heading'
 import {useInTurn} from './inTurn'
 import {Leaves} from './Leaves'
-import {marginOf, WHOLE, type State} from './margin/marks'
+import {ALL, isShown} from './margin/filter'
+import {gather} from './margin/gather'
+import {marginOf, newDraft, type State} from './margin/marks'
 import type {MarginActions} from './margin/Sidenote'
-import {usePlace} from './place'
+import {keepSavePoint, usePlace, writePlace} from './place'
 import {PANEL, tabId} from './SheetTabs'
 import {useFeedback, type Feedback} from './useFeedback'
+import {useHere} from './useHere'
 import {useNextLeafAhead, useSteps} from './useSteps'
 import {viewOf, VIEWS} from './views/views'
 
@@ -34,47 +39,43 @@ function DeskScreen({id}: {id: string}) {
   const navigate = useNavigate()
   const feedback = useFeedback(id)
   const {draft, setDraft} = feedback
-  const {place, go, newest} = usePlace(data.first.leaf)
-  const {chosen, step, turnBy} = useSteps(data, newest, go)
+  const {place, go, newest} = usePlace(data.first.leaf, id)
+  const [filter, setFilter] = useState(ALL)
+  const [asksAlike, setAsksAlike] = useState<string | null>(null)
+  const [opened, setOpened] = useState<ReadonlySet<string>>(NONE)
+  const [points, setPoints] = useState<PointsState>(FOLDED)
+  const here = useHere(id, data.stamp)
+  const {chosen, step, turnBy} = useSteps(data, newest, go, filter)
   const inTurn = useInTurn()
   useNextLeafAhead(data, place.leaf)
   const view = viewOf(place.view)
 
   const turn = useCallback((to: string) => go({leaf: to, mark: null, line: null}), [go])
   const to = (path: string) => `?${new URLSearchParams({leaf: path, view: view.id}).toString()}`
-  const write = useCallback(
-    (at: number | null) => {
-      const {leaf: on} = newest()
-      setDraft({id: null, file: on === WHOLE ? null : on, line: at, body: '', merit: false})
-    },
-    [newest, setDraft],
-  )
+  const write = useCallback((at: number | null) => setDraft(newDraft(newest().leaf, at)), [newest, setDraft])
   const pick = () => {
     const {leaf: on, line} = newest()
     const found = chosen()
-    setDraft({
-      id: null,
-      file: on === WHOLE ? null : on,
-      line: found?.line ?? line,
-      body: '',
-      merit: false,
-      picking: true,
-      rule: found?.rule ?? null,
-      column: found?.column ?? 1,
-    })
+    const at = {picking: true, rule: found?.rule ?? null, column: found?.column ?? 1}
+    setDraft(newDraft(on, found?.line ?? line, at))
   }
   const keepInStock = (note: string | null) => {
     const kept = data.notes.find(one => one.id === note)
     if (kept !== undefined) feedback.stock.mutate({course: data.courseId, note: kept})
   }
-  const decide: MarginActions['decide'] = (finding, state) =>
-    feedback.verdict.mutate({finding, leaf: newest().leaf, state})
+  const decide: MarginActions['decide'] = (finding, state, reason) =>
+    feedback.verdict.mutate({finding, leaf: newest().leaf, state, ...(reason === undefined ? {} : {reason})})
   const toggle = (state: State) => {
     const finding = chosen()
     if (finding !== undefined) decide(finding, finding.state === state ? 'pencilled' : state)
   }
   const visit = (handIn: string | null) => {
     if (handIn !== null) void navigate(`/hand-ins/${handIn}`)
+  }
+  const otherAttempt = () => {
+    const at = data.attempts.findIndex(one => one.id === id)
+    const other = data.attempts[at - 1] ?? data.attempts[at + 1]
+    if (other !== undefined) void navigate(`/hand-ins/${other.id}?${writePlace(newest()).toString()}`)
   }
 
   const keys: [string, string, () => unknown][] = [
@@ -87,9 +88,20 @@ function DeskScreen({id}: {id: string}) {
     ['[', 'leaf before', () => turnBy(-1)],
     ['.', 'next student', () => visit(data.nextId)],
     [',', 'student before', () => visit(data.previousId)],
+    [
+      's',
+      'save point and go on',
+      () => {
+        keepSavePoint(id, newest())
+        visit(data.nextId)
+      },
+    ],
     ['u', 'undo', feedback.undo],
+    ['a', 'all like it', () => setAsksAlike(now => (now === null ? (chosen()?.fingerprint ?? null) : null))],
     ['r', 'stock remark', pick],
     ['k', 'keep the note in stock', () => keepInStock(newest().mark)],
+    ['q', 'requirements', () => setPoints(now => ({isOpen: !now.isOpen, requirement: null}))],
+    ['t', 'same place, other attempt', otherAttempt],
     ['y', 'read the reply', () => void navigate(`/hand-ins/${id}/reply`)],
     ...VIEWS.map(({id: name, key, label}): [string, string, () => unknown] => [key, label, () => go({view: name})]),
   ]
@@ -98,10 +110,15 @@ function DeskScreen({id}: {id: string}) {
   const actions = useSteady({
     choose: key => go({mark: key}),
     decide,
+    decideAlike: (finding, reach, state, reason) => {
+      feedback.alike.mutate({finding, reach, state, reason})
+      setAsksAlike(null)
+    },
+    openAlike: setAsksAlike,
     edit: item => {
       if (item.kind !== 'note') return
-      const {id: note, version, file, line, body, merit} = item.note
-      setDraft({id: note, version, file, line, body, merit})
+      const {id: note, version, file, line, body, kind} = item.note
+      setDraft({id: note, version, file, line, body, kind})
     },
     drop: note => {
       const taken = data.notes.find(one => one.id === note)
@@ -114,6 +131,8 @@ function DeskScreen({id}: {id: string}) {
     discard: () => setDraft(null),
     to,
     stock: keepInStock,
+    open: key => setOpened(old => new Set([...old, key])),
+    toRequirement: requirement => setPoints({isOpen: true, requirement}),
   })
 
   return (
@@ -124,7 +143,7 @@ function DeskScreen({id}: {id: string}) {
         {name: data.student},
       ]}
       wide
-      foot={<LastStep feedback={feedback} />}
+      foot={<FootOfDesk feedback={feedback} />}
     >
       <Box sx={{flex: 1, minHeight: 0, display: 'flex'}}>
         <Leaves desk={data} whole="The whole hand-in" leaf={place.leaf} to={to} onTurn={turn} />
@@ -135,49 +154,55 @@ function DeskScreen({id}: {id: string}) {
             <Suspense fallback={<Waiting>Turning the leaf…</Waiting>}>
               <OnDesk
                 desk={data}
+                seconds={here.seconds}
                 leaf={place.leaf}
                 line={place.line}
                 current={place.mark}
                 draft={draft}
+                opened={opened}
+                filter={filter}
+                setFilter={setFilter}
+                asksAlike={asksAlike}
+                points={points}
+                setPoints={setPoints}
                 actions={actions}
                 keeping={feedback.note.isPending}
                 go={go}
                 turn={turn}
                 write={write}
+                writeDraft={setDraft}
               >
                 <view.Component />
               </OnDesk>
             </Suspense>
           </Box>
+          <Flow desk={data} others={here.others} rule={chosen()?.rule ?? null} />
         </Box>
       </Box>
     </Frame>
   )
 }
 
+const NONE: ReadonlySet<string> = new Set()
+const FOLDED: PointsState = {isOpen: false, requirement: null}
+
 /** Gives a view what is on the desk, and in the margin of the leaf that lies on it. */
 function OnDesk({
   draft,
+  opened,
   children,
   ...state
-}: Omit<DeskState, 'items'> & {draft: Feedback['draft']; children: ReactNode}) {
-  const {desk: data, leaf} = state
+}: Omit<DeskState, 'found' | 'items' | 'shown' | 'gathered'> & {
+  draft: Feedback['draft']
+  opened: ReadonlySet<string>
+  children: ReactNode
+}) {
+  const {desk: data, leaf, filter, current} = state
   const {data: found} = useSuspenseQuery(findings(data.id, leaf))
   const items = useMemo(() => marginOf(leaf, found, data.notes, draft), [leaf, found, data.notes, draft])
-  return <DeskContext value={{...state, items}}>{children}</DeskContext>
-}
-
-/** What was done last, and a way back from it. */
-function LastStep({feedback}: {feedback: Feedback}) {
-  if (feedback.lastStep === null) return null
-  return (
-    <>
-      {feedback.lastStep}{' '}
-      <Link component="button" onClick={feedback.undo}>
-        Undo
-      </Link>
-    </>
-  )
+  const shown = useMemo(() => items.filter(item => isShown(filter, item, current)), [items, filter, current])
+  const gathered = useMemo(() => gather(shown, opened, current), [shown, opened, current])
+  return <DeskContext value={{...state, found, items, shown, gathered}}>{children}</DeskContext>
 }
 
 /** Actions that stay the same objects and do what the newest render says, so that what they are given to can rest. */
@@ -189,7 +214,9 @@ function useSteady(actions: MarginActions): MarginActions {
   return useMemo(
     () => ({
       choose: key => newest.current.choose(key),
-      decide: (finding, state) => newest.current.decide(finding, state),
+      decide: (finding, state, reason) => newest.current.decide(finding, state, reason),
+      decideAlike: (finding, reach, state, reason) => newest.current.decideAlike(finding, reach, state, reason),
+      openAlike: fingerprint => newest.current.openAlike(fingerprint),
       edit: item => newest.current.edit(item),
       drop: id => newest.current.drop(id),
       type: draft => newest.current.type(draft),
@@ -197,6 +224,8 @@ function useSteady(actions: MarginActions): MarginActions {
       discard: () => newest.current.discard(),
       to: leaf => newest.current.to(leaf),
       stock: note => newest.current.stock(note),
+      open: key => newest.current.open(key),
+      toRequirement: requirement => newest.current.toRequirement(requirement),
     }),
     [],
   )

@@ -1,26 +1,21 @@
 import {Box, Button, FormControlLabel, Link, Radio, RadioGroup, TextField, Typography} from '@mui/material'
 import {useMutation, useQueryClient} from '@tanstack/react-query'
-import {useState} from 'react'
+import {useEffect, useRef, useState} from 'react'
 import {api, unwrap, type Schemas} from '../../api/client'
 import {desk} from '../../api/queries'
 import {Coded} from '../../parts/Coded'
 import {ErrorText} from '../../parts/Remark'
 import {many} from '../../parts/when'
+import {useDesk} from './desk'
+import {ALL} from './margin/filter'
 
 /** Places that are shown for one requirement; the rest is in the margin. */
 const MOST_SHOWN = 6
 
 /** The requirements and their points, folded to one line until they are wanted. */
-export function Points({
-  handIn,
-  outcomes,
-  score,
-}: {
-  handIn: string
-  outcomes: Schemas['DeskOutcome'][]
-  score: Schemas['ScoreView']
-}) {
-  const [open, setOpen] = useState(false)
+export function Points() {
+  const {desk, points, setPoints} = useDesk()
+  const {outcomes, score} = desk
   if (outcomes.length === 0) return null
   return (
     <Box
@@ -35,12 +30,24 @@ export function Points({
         <Typography variant="body2" color="textSecondary" sx={{flex: 1}}>
           {inShort(outcomes)}
         </Typography>
-        <Link component="button" variant="body2" aria-expanded={open} onClick={() => setOpen(!open)}>
-          {open ? 'Fold' : 'Unfold'}
+        <Link
+          component="button"
+          variant="body2"
+          aria-expanded={points.isOpen}
+          onClick={() => setPoints({isOpen: !points.isOpen, requirement: null})}
+        >
+          {points.isOpen ? 'Fold' : 'Unfold'}
         </Link>
       </Box>
-      {open && outcomes.map(outcome => <Requirement key={outcome.requirement} handIn={handIn} outcome={outcome} />)}
-      {open &&
+      {points.isOpen &&
+        outcomes.map(outcome => (
+          <Requirement
+            key={outcome.requirement}
+            outcome={outcome}
+            isMeant={points.requirement === outcome.requirement}
+          />
+        ))}
+      {points.isOpen &&
         score.others.map(line => (
           <Box key={line.title} sx={{borderTop: 1, borderColor: 'divider', py: 0.75, mt: 0.75}}>
             <Typography variant="body2" sx={{display: 'flex', gap: 1, fontWeight: 600}}>
@@ -56,7 +63,15 @@ export function Points({
   )
 }
 
-function Requirement({handIn, outcome}: {handIn: string; outcome: Schemas['DeskOutcome']}) {
+/** @param isMeant whether it was asked for from one of its findings */
+function Requirement({outcome, isMeant}: {outcome: Schemas['DeskOutcome']; isMeant: boolean}) {
+  const {desk: data, filter, setFilter, go} = useDesk()
+  const handIn = data.id
+  const place = useRef<HTMLDivElement>(null)
+  useEffect(() => {
+    if (isMeant) place.current?.scrollIntoView({block: 'nearest'})
+  }, [isMeant])
+  const isFilter = filter.requirement === outcome.requirement
   const [draft, setDraft] = useState<{points: string; reason: string} | null>(null)
   const queries = useQueryClient()
   const path = {handIn, requirement: outcome.requirement}
@@ -79,11 +94,30 @@ function Requirement({handIn, outcome}: {handIn: string; outcome: Schemas['DeskO
     onSuccess: settle,
   })
   return (
-    <Box sx={{borderTop: 1, borderColor: 'divider', py: 0.75, mt: 0.75}}>
+    <Box
+      ref={place}
+      sx={{
+        borderTop: 1,
+        borderColor: 'divider',
+        py: 0.75,
+        mt: 0.75,
+        ...(isMeant ? {borderLeft: '2px solid', borderLeftColor: 'desk.ink', pl: 1, ml: -1.25} : {}),
+      }}
+    >
       <Box sx={{display: 'flex', gap: 1, alignItems: 'baseline'}}>
         <Typography variant="body2" sx={{flex: 1, fontWeight: 600}}>
           {outcome.title}
         </Typography>
+        {outcome.shortfalls.length > 0 && (
+          <Link
+            component="button"
+            variant="body2"
+            aria-pressed={isFilter}
+            onClick={() => setFilter({...ALL, requirement: isFilter ? null : outcome.requirement})}
+          >
+            {isFilter ? 'All findings' : 'Its findings'}
+          </Link>
+        )}
         {draft === null && (
           <Link
             component="button"
@@ -126,8 +160,19 @@ function Requirement({handIn, outcome}: {handIn: string; outcome: Schemas['DeskO
           variant="body2"
           sx={{pl: 1.5, overflowWrap: 'anywhere'}}
         >
-          {place.file}
-          {place.line === null ? '' : `, line ${place.line}`}: <Coded>{place.message}</Coded>
+          {place.file !== '' && (
+            <Link
+              component="button"
+              variant="body2"
+              sx={{verticalAlign: 'baseline'}}
+              onClick={() => go({leaf: place.file, line: place.line, mark: null})}
+            >
+              {place.file}
+              {place.line === null ? '' : `, line ${place.line}`}
+            </Link>
+          )}
+          {place.file !== '' && ': '}
+          <Coded>{place.message}</Coded>
         </Typography>
       ))}
       {outcome.shortfalls.length > MOST_SHOWN && (

@@ -1,12 +1,14 @@
 import {Box} from '@mui/material'
 import {useRef} from 'react'
 import {useDesk} from './desk'
+import {isAll} from './margin/filter'
+import {FilterBar} from './margin/FilterBar'
 import {Margin} from './margin/Margin'
 import {Points} from './Points'
 
 /** Points and margin beside a view that has no lines of its own. */
 export function SideColumn() {
-  const {desk, items, current, actions, keeping} = useDesk()
+  const {gathered, filter, asksAlike, current, actions, keeping} = useDesk()
   const scroller = useRef<HTMLDivElement>(null)
   return (
     <Box
@@ -19,9 +21,18 @@ export function SideColumn() {
         bgcolor: 'desk.sheet',
       }}
     >
-      <Points handIn={desk.id} outcomes={desk.outcomes} score={desk.score} />
+      <Points />
       <Box ref={scroller} sx={{flex: 1, overflow: 'auto', position: 'relative'}}>
-        <Margin items={items} current={current} actions={actions} keeping={keeping} scroller={scroller} />
+        <FilterBar />
+        <Margin
+          gathered={gathered}
+          current={current}
+          asksAlike={asksAlike}
+          isFiltered={!isAll(filter)}
+          actions={actions}
+          keeping={keeping}
+          scroller={scroller}
+        />
       </Box>
     </Box>
   )

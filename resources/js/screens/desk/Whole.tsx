@@ -6,9 +6,13 @@ import {Coded} from '../../parts/Coded'
 import {ErrorText} from '../../parts/Remark'
 import {RunState} from '../../parts/RunState'
 import {many} from '../../parts/when'
+import {useDesk} from './desk'
+import {Kinds, Outcomes, readFor} from './Kinds'
+import {ReplyWords} from './ReplyWords'
 
 /** The hand-in as a whole: how much was found, and how much of it is decided. */
 export function Whole({desk}: {desk: Schemas['Desk']}) {
+  const {seconds} = useDesk()
   const sum = (count: (one: Schemas['LeafTally']) => number) => desk.tallies.reduce((all, one) => all + count(one), 0)
   const decided = sum(({inked, rubbedOut}) => inked + rubbedOut)
   const found = decided + sum(({pencilled}) => pencilled)
@@ -31,6 +35,14 @@ export function Whole({desk}: {desk: Schemas['Desk']}) {
             : `${many(found, 'finding')} on ${desk.tallies.length === 1 ? '1 leaf' : `${desk.tallies.length} leaves`}, ${decided} of them decided. Press n to go through them.`}
         </Typography>
       </RunState>
+      {seconds > 0 && (
+        <Typography variant="body2" color="textSecondary">
+          You have read it for {readFor(seconds)}. Nobody else is told.
+        </Typography>
+      )}
+      <ReplyWords />
+      <Outcomes />
+      <Kinds />
     </>
   )
 }

@@ -1,22 +1,45 @@
 import {createContext, use} from 'react'
 import type {Schemas} from '../../api/client'
-import type {MarginItem} from './margin/marks'
+import type {Filter} from './margin/filter'
+import type {Gathered} from './margin/gather'
+import type {Draft, Finding, MarginItem} from './margin/marks'
 import type {MarginActions} from './margin/Sidenote'
 import type {Place} from './place'
 
 /** All that a view of the desk may need: the hand-in, the place on it, and what is in the margin of its leaf. */
 export interface DeskState {
   desk: Schemas['Desk']
+  /** that you have read it, all in all */
+  seconds: number
   leaf: string
   line: number | null
   current: string | null
+  /** what the check found on the leaf */
+  found: Finding[]
+  /** all that is in the margin of the leaf, and of it what is to be shown */
   items: MarginItem[]
+  shown: MarginItem[]
+  gathered: Gathered[]
+  filter: Filter
+  setFilter: (filter: Filter) => void
+  /** of the finding of which all that are like it are asked about */
+  asksAlike: string | null
+  /** whether the requirements are unfolded, and which of them is meant */
+  points: PointsState
+  setPoints: (points: PointsState) => void
   actions: MarginActions
   keeping: boolean
   go: (change: Partial<Place>) => void
   turn: (leaf: string) => void
   /** begins a note at a line, or on the leaf as a whole */
   write: (line: number | null) => void
+  /** begins another note, such as the opening words of the reply */
+  writeDraft: (draft: Draft) => void
+}
+
+export interface PointsState {
+  isOpen: boolean
+  requirement: string | null
 }
 
 export const DeskContext = createContext<DeskState | null>(null)

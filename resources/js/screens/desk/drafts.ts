@@ -1,5 +1,7 @@
 import {useEffect, useState} from 'react'
-import type {Draft} from './margin/marks'
+import type {Draft, NoteKind} from './margin/marks'
+
+const KINDS: readonly NoteKind[] = ['note', 'question', 'merit', 'opening', 'closing']
 
 const PLACE = 'note being written: '
 
@@ -27,13 +29,13 @@ export function readDraft(kept: string | null): Draft | null {
 
 function isDraft(value: unknown): value is Draft {
   if (typeof value !== 'object' || value === null) return false
-  const {id, file, line, body, merit, version} = value as Record<string, unknown>
+  const {id, file, line, body, kind, version} = value as Record<string, unknown>
   return (
     (id === null || typeof id === 'string') &&
     (file === null || typeof file === 'string') &&
     (line === null || typeof line === 'number') &&
     typeof body === 'string' &&
-    typeof merit === 'boolean' &&
+    KINDS.some(known => known === kind) &&
     (version === undefined || typeof version === 'number')
   )
 }

@@ -26,6 +26,14 @@ export function writePlace({leaf, view, mark, line}: Place): URLSearchParams {
   return address
 }
 
+const SAVED = 'where reading stopped: '
+
+/** The place where somebody went on to another hand-in: where they come back to. */
+export const keepSavePoint = (handIn: string, place: Place) =>
+  localStorage.setItem(SAVED + handIn, writePlace(place).toString())
+
+const savePoint = (handIn: string) => new URLSearchParams(localStorage.getItem(SAVED + handIn) ?? '')
+
 /** Goes with each address that the desk itself asks for. */
 const OURS = {desk: true}
 
@@ -35,11 +43,14 @@ const isOurs = (state: unknown) => typeof state === 'object' && state !== null &
  * The place on a desk, mirrored in the address. Every change is made to the newest place, however far the address is behind:
  * keys pressed in quick succession go by what was chosen last.
  */
-export function usePlace(first: string) {
+/** @param handIn whose save point is gone to where the address names no place; null for none */
+export function usePlace(first: string, handIn: string | null = null) {
   const [search, setSearch] = useSearchParams()
   const location = useLocation()
   const how = useNavigationType()
-  const [place, setPlace] = useState(() => readPlace(search, first))
+  const [place, setPlace] = useState(() =>
+    readPlace(search.size === 0 && handIn !== null ? savePoint(handIn) : search, first),
+  )
   const newest = useRef(place)
 
   const go = useCallback(

@@ -1,9 +1,10 @@
 import {useMutation, useQueryClient} from '@tanstack/react-query'
 import {useState} from 'react'
-import {api, ApiError, unwrap, type Schemas} from '../../api/client'
+import {api, ApiError, isUnreached, unwrap, type Schemas} from '../../api/client'
 import {desk, findings, stockRemarks} from '../../api/queries'
-import {hour} from '../../parts/when'
+import {hour, many} from '../../parts/when'
 import {useDraft} from './drafts'
+import type {Reach} from './margin/AllAlike'
 import type {Draft, Finding, State} from './margin/marks'
 
 interface Undo {
@@ -14,13 +15,25 @@ interface Undo {
 /** So many steps can be taken back. */
 const REMEMBERED = 50
 
+/** What did not reach the server waits, in its order, and is sent when the connection is back. */
+const WAITS = {retry: (_failures: number, error: Error) => isUnreached(error), retryDelay: 2000}
+
 interface Decision {
   finding: Finding
   /** on which it is shown */
   leaf: string
   state: State
+  /** why it is rubbed out; '' where nothing was said */
+  reason?: string
   /** takes back an earlier one, and is no step of its own */
   isUndo?: boolean
+}
+
+interface Alike {
+  finding: Finding
+  reach: Reach
+  state: 'inked' | 'rubbed-out'
+  reason: string
 }
 
 const COUNTED = {pencilled: 'pencilled', inked: 'inked', 'rubbed-out': 'rubbedOut'} as const
@@ -38,14 +51,18 @@ export function useFeedback(handIn: string) {
   const [draft, setDraft] = useDraft(handIn)
   const remember = (step: Undo) => setHistory(old => [...old.slice(1 - REMEMBERED), step])
   const refresh = () => queries.invalidateQueries({queryKey})
+  const refreshAll = async () => {
+    await queries.invalidateQueries({queryKey: ['findings', handIn]})
+    await refresh()
+  }
   /** A finding is on the leaf on which it is shown, and its tally goes with it. */
-  const show = (leaf: string, fingerprint: string, state: State) => {
+  const show = (leaf: string, fingerprint: string, state: State, reason = '') => {
     let before: State | undefined
     queries.setQueryData(findings(handIn, leaf).queryKey, old =>
       old?.map(one => {
         if (one.fingerprint !== fingerprint) return one
         before = one.state
-        return {...one, state}
+        return {...one, state, reason: reason === '' ? null : reason}
       }),
     )
     if (before === undefined || before === state) return
@@ -55,17 +72,19 @@ export function useFeedback(handIn: string) {
       old => old && {...old, tallies: old.tallies.map(one => (one.leaf === leaf ? moved(one, from, to) : one))},
     )
   }
+  const scope = {id: `what is done on ${handIn}`}
   const verdict = useMutation({
-    scope: {id: `verdicts of ${handIn}`},
-    mutationFn: ({finding, state}: Decision) =>
+    ...WAITS,
+    scope,
+    mutationFn: ({finding, state, reason}: Decision) =>
       unwrap(
         api.PUT('/api/hand-ins/{handIn}/verdicts/{fingerprint}', {
           params: {path: {handIn, fingerprint: finding.fingerprint}},
-          body: {state},
+          body: {state, ...(reason === undefined || reason === '' ? {} : {reason})},
         }),
       ),
-    onMutate: async ({finding, leaf, state}) => {
-      show(leaf, finding.fingerprint, state)
+    onMutate: async ({finding, leaf, state, reason}) => {
+      show(leaf, finding.fingerprint, state, reason)
       // An answer that is on its way does not know of it, and would take it back.
       await queries.cancelQueries({queryKey})
     },
@@ -79,42 +98,77 @@ export function useFeedback(handIn: string) {
       const words = {inked: 'Inked', 'rubbed-out': 'Rubbed out', pencilled: 'Back in pencil'}[state]
       remember({
         words: `${words}, kept at ${hour(new Date())}`,
-        back: () => verdict.mutate({finding: {...finding, state}, leaf, state: finding.state, isUndo: true}),
+        back: () =>
+          verdict.mutate({
+            finding: {...finding, state},
+            leaf,
+            state: finding.state,
+            reason: finding.reason ?? '',
+            isUndo: true,
+          }),
+      })
+    },
+  })
+  const alike = useMutation({
+    ...WAITS,
+    scope,
+    mutationFn: ({finding, reach, state, reason}: Alike) =>
+      unwrap(
+        api.PUT('/api/hand-ins/{handIn}/alike/{fingerprint}', {
+          params: {path: {handIn, fingerprint: finding.fingerprint}},
+          body: {state, reach, reason: reason === '' ? null : reason},
+        }),
+      ),
+    onSuccess: async ({batch, findings: count, handIns}, {reach, state}) => {
+      await refreshAll()
+      const far = {page: 'on the page', site: 'in the site', class: `in ${many(handIns, 'hand-in')}`}[reach]
+      remember({
+        words: `${state === 'inked' ? 'Inked' : 'Rubbed out'} ${count} ${far}`,
+        back: () =>
+          void unwrap(api.DELETE('/api/decided-alike/{batch}', {params: {path: {batch}}})).then(() => refreshAll()),
       })
     },
   })
   const note = useMutation({
-    mutationFn: ({id, file, line, body: words, merit, version}: Draft) => {
-      const body = {file, line, body: words, merit, ...(version === undefined ? {} : {version})}
+    ...WAITS,
+    scope,
+    mutationFn: ({id, key, file, line, body: words, kind, version}: Draft) => {
+      const body = {file, line, body: words, kind, ...(version === undefined ? {} : {version})}
       return id === null
-        ? unwrap(api.POST('/api/hand-ins/{handIn}/notes', {params: {path: {handIn}}, body}))
+        ? unwrap(
+            api.POST('/api/hand-ins/{handIn}/notes', {
+              params: {path: {handIn}},
+              // Sent twice because an answer was lost, it is one note all the same.
+              body: {...body, ...(key === undefined ? {} : {id: key})},
+            }),
+          )
         : unwrap(api.PUT('/api/notes/{note}', {params: {path: {note: id}}, body}))
     },
     onSuccess: async () => {
       await refresh()
       setDraft(null)
     },
-    onError: async (error, {file, line, body, merit}) => {
+    onError: async (error, {file, line, body, kind}) => {
       if (!(error instanceof ApiError) || error.status !== 409) return
       // Theirs is shown in the margin again, and mine becomes a note of its own if it is kept.
-      setDraft({id: null, file, line, body, merit})
+      setDraft({id: null, file, line, body, kind: kind === 'opening' || kind === 'closing' ? 'note' : kind})
       await refresh()
     },
   })
   const dropNote = useMutation({
     mutationFn: (taken: Schemas['DeskNote']) =>
       unwrap(api.DELETE('/api/notes/{note}', {params: {path: {note: taken.id}}})),
-    onSuccess: async (_data, {merit, file, line, body}) => {
+    onSuccess: async (_data, {kind, file, line, body}) => {
       await refresh()
-      remember({words: 'Note taken out', back: () => note.mutate({id: null, merit, file, line, body})})
+      remember({words: 'Note taken out', back: () => note.mutate({id: null, kind, file, line, body})})
     },
   })
   const stock = useMutation({
-    mutationFn: ({course, note: {body, merit}}: {course: string; note: Schemas['DeskNote']}) =>
+    mutationFn: ({course, note: {body, kind}}: {course: string; note: Schemas['DeskNote']}) =>
       unwrap(
         api.POST('/api/courses/{course}/stock-remarks', {
           params: {path: {course}},
-          body: {body, merit, shared: true},
+          body: {body, merit: kind === 'merit', shared: true},
         }),
       ),
     onSuccess: ({id: stockRemark}, {course}) => {
@@ -136,6 +190,7 @@ export function useFeedback(handIn: string) {
   }
   return {
     verdict,
+    alike,
     note,
     dropNote,
     stock,
@@ -143,7 +198,7 @@ export function useFeedback(handIn: string) {
     setDraft,
     undo,
     lastStep: history.at(-1)?.words ?? null,
-    error: verdict.error ?? note.error ?? dropNote.error ?? stock.error,
+    error: verdict.error ?? alike.error ?? note.error ?? dropNote.error ?? stock.error,
   }
 }
 

@@ -2,15 +2,22 @@ import {useQueryClient} from '@tanstack/react-query'
 import {useEffect} from 'react'
 import type {Schemas} from '../../api/client'
 import {findings, source} from '../../api/queries'
+import {isWanted, type Filter} from './margin/filter'
 import {inOrder, WHOLE, type Finding} from './margin/marks'
 import type {Place} from './place'
 
 /** Walks through the marks of a hand-in and through its leaves. What is on a leaf is asked for when it is come to. */
-export function useSteps(desk: Schemas['Desk'], newest: () => Place, go: (change: Partial<Place>) => void) {
+export function useSteps(
+  desk: Schemas['Desk'],
+  newest: () => Place,
+  go: (change: Partial<Place>) => void,
+  filter: Filter,
+) {
   const queries = useQueryClient()
   const leaves = [WHOLE, ...desk.leaves.map(one => one.path)]
   const withMarks = leaves.filter(leaf => desk.tallies.some(one => one.leaf === leaf))
-  const marksOn = async (leaf: string) => inOrder(await queries.query(findings(desk.id, leaf)))
+  const marksOn = async (leaf: string) =>
+    inOrder(await queries.query(findings(desk.id, leaf))).filter(one => isWanted(filter, one))
 
   /** The one that is chosen, as far as it is known. */
   const chosen = (): Finding | undefined => {
@@ -30,10 +37,13 @@ export function useSteps(desk: Schemas['Desk'], newest: () => Place, go: (change
     }
     const order = by === 1 ? leaves : [...leaves].reverse()
     const from = order.indexOf(leaf)
-    const beyond = [...order.slice(from + 1), ...order.slice(0, from + 1)].find(one => withMarks.includes(one))
-    if (beyond === undefined) return
-    const next = (await marksOn(beyond)).at(by === 1 ? 0 : -1)
-    if (next !== undefined) go({leaf: beyond, mark: next.fingerprint, line: next.line})
+    const beyond = [...order.slice(from + 1), ...order.slice(0, from + 1)].filter(one => withMarks.includes(one))
+    for (const other of beyond) {
+      const next = (await marksOn(other)).at(by === 1 ? 0 : -1)
+      if (next === undefined) continue
+      go({leaf: other, mark: next.fingerprint, line: next.line})
+      return
+    }
   }
 
   const turnBy = (by: 1 | -1) => {

@@ -4,6 +4,7 @@ import {Coded} from '../../parts/Coded'
 import {ProofMark} from '../../parts/ProofMark'
 import {Empty} from '../../parts/Remark'
 import {many} from '../../parts/when'
+import {mono} from '../../theme/theme'
 
 /** Exactly what the student reads. */
 export function Paper({content}: {content: Schemas['ReplyContent']}) {
@@ -25,7 +26,8 @@ export function Paper({content}: {content: Schemas['ReplyContent']}) {
       <Typography variant="body2" color="textSecondary" sx={{mb: 3}}>
         {content.student}, {content.course}, attempt {content.attempt}
       </Typography>
-      {content.pages.length === 0 && (
+      <Words item={content.opening} />
+      {content.pages.length === 0 && content.opening === null && (
         <Empty>Nothing has been inked or written yet, so there is nothing to read but the points.</Empty>
       )}
       {content.pages.map(page => (
@@ -37,6 +39,9 @@ export function Paper({content}: {content: Schemas['ReplyContent']}) {
             <Item key={index} item={item} />
           ))}
         </Box>
+      ))}
+      {content.mended.map(page => (
+        <Mended key={page.file} page={page} />
       ))}
       {content.points.length > 0 && (
         <Box component="section" sx={{mt: 4, breakInside: 'avoid'}}>
@@ -76,6 +81,71 @@ export function Paper({content}: {content: Schemas['ReplyContent']}) {
           </Typography>
         </Box>
       )}
+      <Words item={content.closing} />
+    </Box>
+  )
+}
+
+/** The words that a reply begins or ends with. */
+function Words({item}: {item: Schemas['ReplyItem'] | null}) {
+  if (item === null) return null
+  return (
+    <Typography
+      variant="body1"
+      component="div"
+      dir="auto"
+      sx={{my: 2, '& p': {mt: 0}}}
+      dangerouslySetInnerHTML={{__html: item.html ?? ''}}
+    />
+  )
+}
+
+/** A page as the instructor would have it: the lines that differ. */
+function Mended({page}: {page: Schemas['ReplyMended']}) {
+  return (
+    <Box component="section" sx={{mb: 3}}>
+      <Typography variant="h2" sx={{borderBottom: 1, borderColor: 'divider', pb: 0.5, mb: 1}}>
+        {page.file}, mended
+      </Typography>
+      <Typography variant="body1" sx={{mb: 1}}>
+        What is struck goes, what is bold comes in its place.
+        {page.follow && ' Follow this page when you mend the others.'}
+      </Typography>
+      {page.places.map(place => (
+        <Box key={place.line} sx={{mb: 1.5, breakInside: 'avoid'}}>
+          <Typography variant="body2" color="textSecondary">
+            from line {place.line}
+          </Typography>
+          <Box
+            component="pre"
+            sx={{
+              fontFamily: mono,
+              fontSize: 12,
+              lineHeight: 1.55,
+              m: 0,
+              whiteSpace: 'pre-wrap',
+              overflowWrap: 'anywhere',
+            }}
+          >
+            {place.lines.map((line, at) => (
+              <Box
+                key={at}
+                component={line.step === 'added' ? 'ins' : line.step === 'removed' ? 'del' : 'span'}
+                sx={{
+                  display: 'block',
+                  minHeight: '1.55em',
+                  textDecoration: line.step === 'removed' ? 'line-through' : 'none',
+                  color:
+                    line.step === 'added' ? 'desk.ink' : line.step === 'removed' ? 'text.secondary' : 'text.primary',
+                  fontWeight: line.step === 'added' ? 700 : 400,
+                }}
+              >
+                {line.text}
+              </Box>
+            ))}
+          </Box>
+        </Box>
+      ))}
     </Box>
   )
 }
@@ -97,6 +167,11 @@ function Item({item}: {item: Schemas['ReplyItem']}) {
       </Typography>
       <Box sx={{color: merit ? 'desk.merit' : 'desk.ink'}}>{item.mark !== null && <ProofMark mark={item.mark} />}</Box>
       <Box sx={{color: merit ? 'desk.merit' : 'text.primary'}}>
+        {item.kind === 'question' && (
+          <Typography variant="body2" component="span" sx={{fontWeight: 700}}>
+            A question:
+          </Typography>
+        )}
         {item.html === null ? (
           <Typography variant="body1">
             <Coded>{item.text}</Coded>{' '}

@@ -23,12 +23,23 @@ export function changesBetween(released: Content, draft: Content): Change[] {
 type Placed = Pick<Change, 'place' | 'text'>
 
 function remarksOf(content: Content): Placed[] {
-  return content.pages.flatMap(page =>
+  const words = [
+    ...(content.opening === null ? [] : [{place: 'Opening words', text: content.opening.text}]),
+    ...(content.closing === null ? [] : [{place: 'Closing words', text: content.closing.text}]),
+  ]
+  const mended = content.mended.map(({file, places}) => ({
+    place: `${file}, mended`,
+    text: places
+      .flatMap(({lines}) => lines.flatMap(({step, text}) => (step === 'added' ? [text.trim()] : [])))
+      .join(' '),
+  }))
+  const remarks = content.pages.flatMap(page =>
     page.items.map(item => ({
       place: `${page.file === '' ? 'The whole hand-in' : page.file}${item.line === null ? '' : `, line ${item.line}`}`,
       text: item.text,
     })),
   )
+  return [...words, ...remarks, ...mended]
 }
 
 /** Those of the first that the second does not have, each as often as it is missing. */

@@ -1,12 +1,18 @@
 import {Box, Typography} from '@mui/material'
 import {useEffect, useMemo, useRef, useState, type RefObject} from 'react'
 import {between, bringing, level} from './level'
+import type {Gathered} from './gather'
 import {DRAFT, type MarginItem} from './marks'
-import {Sidenote, Writing, type MarginActions} from './Sidenote'
+import {Sidenote, type MarginActions} from './Sidenote'
+import {Writing} from './Writing'
 
 interface Props {
-  items: MarginItem[]
+  gathered: Gathered[]
   current: string | null
+  /** of the finding of which all that are like it are asked about */
+  asksAlike: string | null
+  /** whether there is more than is shown */
+  isFiltered: boolean
   actions: MarginActions
   keeping: boolean
   /** what scrolls the margin */
@@ -22,10 +28,11 @@ const AHEAD = 800
 const SETTLES = 400
 
 /** Notes and findings set straight onto the paper, level with their lines. Only those near what is seen are drawn. */
-export function Margin({items, current, actions, keeping, scroller, heightOf}: Props) {
+export function Margin({gathered, current, asksAlike, isFiltered, actions, keeping, scroller, heightOf}: Props) {
   const paper = useRef<HTMLDivElement>(null)
   const {heights, watch} = useHeights()
   const seen = useSeen(scroller, paper)
+  const items = gathered.map(({item}) => item)
   const slots = items.map(item => ({
     key: item.key,
     wanted: item.line === null || heightOf === undefined ? 0 : heightOf(item.line),
@@ -50,10 +57,10 @@ export function Margin({items, current, actions, keeping, scroller, heightOf}: P
     <Box ref={paper} component="section" aria-label="Margin" sx={{position: 'relative', minHeight: levels.end, px: 2}}>
       {items.length === 0 && (
         <Typography variant="body2" color="textSecondary" sx={{pt: 1.5}}>
-          There is nothing in the margin of this page.
+          {isFiltered ? 'None of these is on this leaf.' : 'There is nothing in the margin of this page.'}
         </Typography>
       )}
-      {items.map((item, index) =>
+      {gathered.map(({item, ...others}, index) =>
         (index >= first && index < beyond) || item.kind === 'draft' ? (
           <div
             key={item.key}
@@ -65,7 +72,12 @@ export function Margin({items, current, actions, keeping, scroller, heightOf}: P
             {item.kind === 'draft' ? (
               <Writing draft={item.draft} actions={actions} keeping={keeping} />
             ) : (
-              <Sidenote item={item} current={current === item.key} actions={actions} />
+              <Sidenote
+                gathered={{item, ...others}}
+                current={current === item.key}
+                asksAlike={asksAlike === item.key}
+                actions={actions}
+              />
             )}
           </div>
         ) : null,

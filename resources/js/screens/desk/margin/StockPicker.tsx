@@ -23,7 +23,7 @@ export function StockPicker({draft, onPick}: {draft: Draft; onPick: (draft: Draf
     onPick({
       ...draft,
       body: draft.body.trim() === '' ? filled : `${draft.body}\n\n${filled}`,
-      merit: draft.merit || merit,
+      kind: merit ? 'merit' : draft.kind,
       picking: false,
     })
     // Nothing depends on the count.

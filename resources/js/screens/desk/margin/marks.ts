@@ -6,6 +6,18 @@ export type Note = Schemas['DeskNote']
 /** What was decided about a finding. */
 export type State = Finding['state']
 
+/** What a note does: it says what to do, asks, praises, or opens or closes the reply. */
+export type NoteKind = Note['kind']
+
+/** What each kind of note is called. */
+export const KIND_WORDS: Readonly<Record<NoteKind, string>> = {
+  note: 'to do',
+  question: 'question',
+  merit: 'merit',
+  opening: 'opening words',
+  closing: 'closing words',
+}
+
 /** The name of the leaf that stands for the hand-in as a whole. */
 export const WHOLE = ''
 
@@ -15,10 +27,12 @@ export const DRAFT = 'draft'
 /** A note that is being written: kept in the browser until it is kept on the server. */
 export interface Draft {
   id: string | null
+  /** the id that a new one will have */
+  key?: string
   file: string | null
   line: number | null
   body: string
-  merit: boolean
+  kind: NoteKind
   /** Of the note that is being changed, as it was when it was opened. */
   version?: number
   /** whether a stock remark is being looked for */
@@ -27,6 +41,17 @@ export interface Draft {
   rule?: string | null
   column?: number
 }
+
+/** A note that is begun on a leaf. */
+export const newDraft = (leaf: string, line: number | null, more: Partial<Draft> = {}): Draft => ({
+  id: null,
+  key: crypto.randomUUID(),
+  file: leaf === WHOLE ? null : leaf,
+  line,
+  body: '',
+  kind: 'note',
+  ...more,
+})
 
 /** Something in the margin: what the machine found, what the instructor wrote, or what is being written. */
 export type MarginItem =

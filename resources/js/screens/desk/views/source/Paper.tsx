@@ -13,6 +13,7 @@ import {useEffect, useImperativeHandle, useLayoutEffect, useRef, type Ref} from 
 import {mono} from '../../../../theme/theme'
 import {tones} from './colouring'
 import type {State} from '../../margin/marks'
+import type {Stretch} from './folds'
 import type {Stroke} from './strokes'
 
 /** What others may ask of the paper. */
@@ -27,6 +28,10 @@ interface Props {
   text: string
   kind: string
   strokes: Stroke[]
+  /** lines that are folded away */
+  folds?: Stretch[]
+  /** folded lines were asked for, by the first of them */
+  onUnfold?: (from: number) => void
   line: number | null
   /** a line was chosen with the arrow keys */
   onLine: (line: number) => void
@@ -38,12 +43,24 @@ interface Props {
 }
 
 /** Numbered source with pen strokes under what the marks cover. It can be read and not written; only what is seen is drawn. */
-export function Paper({name, text, kind, strokes, line, onLine, onWrite, onHeights, ref}: Props) {
+export function Paper({
+  name,
+  text,
+  kind,
+  strokes,
+  folds = NO_FOLDS,
+  onUnfold,
+  line,
+  onLine,
+  onWrite,
+  onHeights,
+  ref,
+}: Props) {
   const place = useRef<HTMLDivElement>(null)
   const view = useRef<EditorView | null>(null)
-  const told = useRef({line, onLine, onWrite, onHeights})
+  const told = useRef({line, onLine, onWrite, onHeights, onUnfold})
   useLayoutEffect(() => {
-    told.current = {line, onLine, onWrite, onHeights}
+    told.current = {line, onLine, onWrite, onHeights, onUnfold}
   })
   useLayoutEffect(() => {
     if (place.current === null) return
@@ -59,6 +76,16 @@ export function Paper({name, text, kind, strokes, line, onLine, onWrite, onHeigh
           EditorView.decorations.of(toneSet(text, kind)),
           marks,
           chosenLine,
+          foldedLines,
+          EditorView.domEventHandlers({
+            click: ({target}) => {
+              const from =
+                target instanceof HTMLElement ? target.closest<HTMLElement>('[data-fold]')?.dataset.fold : undefined
+              if (from === undefined) return false
+              told.current.onUnfold?.(Number(from))
+              return true
+            },
+          }),
           lineNumbers({
             domEventHandlers: {
               click: ({state}, {from}) => {
@@ -93,6 +120,10 @@ export function Paper({name, text, kind, strokes, line, onLine, onWrite, onHeigh
     view.current?.dispatch({effects: setStrokes.of(strokes)})
   }, [strokes, name, text, kind])
   useLayoutEffect(() => {
+    view.current?.dispatch({effects: setFolds.of(folds)})
+    told.current.onHeights()
+  }, [folds, name, text, kind])
+  useLayoutEffect(() => {
     view.current?.dispatch({effects: setLine.of(line)})
   }, [line, name, text, kind])
   useEffect(() => {
@@ -118,6 +149,8 @@ export function Paper({name, text, kind, strokes, line, onLine, onWrite, onHeigh
 
 const setStrokes = StateEffect.define<Stroke[]>()
 const setLine = StateEffect.define<number | null>()
+const NO_FOLDS: Stretch[] = []
+const setFolds = StateEffect.define<Stretch[]>()
 
 class Numeral extends WidgetType {
   constructor(
@@ -153,6 +186,50 @@ const BESIDE: Partial<Record<State, Beside>> = {
   inked: new Beside('beside-inked'),
   pencilled: new Beside('beside-pencilled'),
 }
+
+/** What stands in place of lines that are folded away. */
+class Fold extends WidgetType {
+  constructor(readonly stretch: Stretch) {
+    super()
+  }
+
+  override eq({stretch: {from, to}}: Fold) {
+    return from === this.stretch.from && to === this.stretch.to
+  }
+
+  override toDOM() {
+    const {from, to} = this.stretch
+    const button = document.createElement('button')
+    button.type = 'button'
+    button.className = 'fold'
+    button.dataset.fold = String(from)
+    button.textContent = `${to - from + 1} quiet lines, ${from} to ${to}`
+    return button
+  }
+
+  override ignoreEvent() {
+    return false
+  }
+}
+
+const foldedLines = StateField.define<DecorationSet>({
+  create: () => Decoration.none,
+  update: (old, {effects, state: {doc}}) => {
+    const set = effects.find(effect => effect.is(setFolds))
+    if (set === undefined) return old
+    return Decoration.set(
+      set.value
+        .filter(({to}) => to <= doc.lines)
+        .map(stretch =>
+          Decoration.replace({widget: new Fold(stretch), block: true}).range(
+            doc.line(stretch.from).from,
+            doc.line(stretch.to).to,
+          ),
+        ),
+    )
+  },
+  provide: field => EditorView.decorations.from(field),
+})
 
 interface Marks {
   drawn: DecorationSet
@@ -234,7 +311,8 @@ const PAPER = {
   '& .cm-editor': {height: 'auto', '&.cm-focused': {outline: 'none'}},
   '& .cm-scroller': {fontFamily: mono, fontSize: 12.5, lineHeight: 1.65, overflow: 'visible'},
   '& .cm-content': {py: 1.5, color: 'text.primary', '&:focus-visible': {outlineOffset: -2}},
-  '& .cm-line': {pl: 0, pr: 1, '&.chosen': {bgcolor: 'action.hover'}},
+  // Long lines are wrapped under where they begin, and a little further in.
+  '& .cm-line': {pl: '2ch', pr: 1, textIndent: '-2ch', '&.chosen': {bgcolor: 'action.hover'}},
   '& .cm-editor .cm-gutters.cm-gutters': {bgcolor: 'transparent', border: 0, color: 'text.secondary'},
   '& .cm-lineNumbers .cm-gutterElement': {
     minWidth: '3.6em',
@@ -248,6 +326,23 @@ const PAPER = {
     '&:hover': {color: 'desk.ink'},
     '&.beside-pencilled': {borderColor: 'desk.pencil'},
     '&.beside-inked': {borderRight: 3, mr: 1.25, borderColor: 'desk.ink'},
+  },
+  '& .fold': {
+    display: 'block',
+    width: '100%',
+    my: 0.5,
+    py: 0.25,
+    border: 0,
+    borderTop: '1px solid',
+    borderBottom: '1px solid',
+    borderColor: 'desk.rule',
+    bgcolor: 'transparent',
+    color: 'text.secondary',
+    font: 'inherit',
+    fontFamily: 'fontFamily',
+    textAlign: 'center',
+    cursor: 'pointer',
+    '&:hover': {color: 'desk.ink'},
   },
   '& .tone-tag': {color: 'desk.tag'},
   '& .tone-string': {color: 'desk.string'},

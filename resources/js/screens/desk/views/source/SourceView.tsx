@@ -1,9 +1,12 @@
 import {Box, Typography} from '@mui/material'
 import {useSuspenseQuery} from '@tanstack/react-query'
-import {useCallback, useEffect, useMemo, useReducer, useRef} from 'react'
+import {useCallback, useEffect, useMemo, useReducer, useRef, useState} from 'react'
 import {source} from '../../../../api/queries'
 import {Empty} from '../../../../parts/Remark'
 import {useDesk} from '../../desk'
+import {useKeys} from '../../../../parts/keys'
+import {isAll} from '../../margin/filter'
+import {FilterBar} from '../../margin/FilterBar'
 import {bringing} from '../../margin/level'
 import {Margin} from '../../margin/Margin'
 import {WHOLE} from '../../margin/marks'
@@ -11,7 +14,8 @@ import {Points} from '../../Points'
 import {SideColumn} from '../../SideColumn'
 import {Whole} from '../../Whole'
 import {Paper, type PaperHandle} from './Paper'
-import {strokesOf} from './strokes'
+import {folded, quietStretches, type Stretch} from './folds'
+import {strokesOf, type Stroke} from './strokes'
 
 /** The leaf as it was written, with the margin beside it. */
 export function SourceView({marginWidth = '22rem'}: {marginWidth?: string}) {
@@ -49,7 +53,7 @@ export function SourceView({marginWidth = '22rem'}: {marginWidth?: string}) {
 
 /** The source with the margin beside it, on one sheet that scrolls as one. */
 function SourceAndMargin({marginWidth}: {marginWidth: string}) {
-  const {desk, leaf, items, line, current, actions, keeping, write, go} = useDesk()
+  const {desk, leaf, shown, gathered, filter, asksAlike, line, current, actions, keeping, write, go} = useDesk()
   const {data} = useSuspenseQuery(source({handIn: desk.id}, leaf))
   const scroller = useRef<HTMLDivElement>(null)
   const paper = useRef<PaperHandle>(null)
@@ -57,7 +61,8 @@ function SourceAndMargin({marginWidth}: {marginWidth: string}) {
   const heightOf = useCallback((at: number) => paper.current?.heightOf(at) ?? 0, [])
   const text = useMemo(() => data.text.replace(/\r\n?/g, '\n'), [data.text])
   const lines = useMemo(() => text.split('\n'), [text])
-  const strokes = useMemo(() => strokesOf(items, lines.length, at => lines[at - 1] ?? ''), [items, lines])
+  const strokes = useMemo(() => strokesOf(shown, lines.length, at => lines[at - 1] ?? ''), [shown, lines])
+  const {folds, open} = useFolds(lines.length, strokes, line)
   useEffect(() => {
     const box = scroller.current
     if (box === null || line === null || current !== null) return
@@ -74,7 +79,10 @@ function SourceAndMargin({marginWidth}: {marginWidth: string}) {
         bgcolor: 'desk.sheet',
       }}
     >
-      <Points handIn={desk.id} outcomes={desk.outcomes} score={desk.score} />
+      <div>
+        <Points />
+        <FilterBar />
+      </div>
       <Box
         ref={scroller}
         tabIndex={0}
@@ -95,6 +103,8 @@ function SourceAndMargin({marginWidth}: {marginWidth: string}) {
               text={text}
               kind={data.kind}
               strokes={strokes}
+              folds={folds}
+              onUnfold={open}
               line={line}
               onLine={to => go({line: to, mark: null})}
               onWrite={at => {
@@ -108,8 +118,10 @@ function SourceAndMargin({marginWidth}: {marginWidth: string}) {
           )}
           <Box sx={{borderLeft: 1, borderColor: 'desk.rule'}}>
             <Margin
-              items={items}
+              gathered={gathered}
               current={current}
+              asksAlike={asksAlike}
+              isFiltered={!isAll(filter)}
               actions={actions}
               keeping={keeping}
               scroller={scroller}
@@ -121,3 +133,36 @@ function SourceAndMargin({marginWidth}: {marginWidth: string}) {
     </Box>
   )
 }
+
+const FOLDS = 'quiet lines are shown'
+
+/** Which quiet lines are folded: all long stretches of them, but for those that were opened, and unless none should be. */
+function useFolds(lineCount: number, strokes: Stroke[], line: number | null) {
+  const [isOff, setOff] = useState(() => localStorage.getItem(FOLDS) !== null)
+  const [opened, setOpened] = useState<ReadonlySet<number>>(new Set())
+  const stretches = useMemo(
+    () =>
+      quietStretches(
+        lineCount,
+        strokes.map(one => one.line),
+      ),
+    [lineCount, strokes],
+  )
+  useKeys([
+    {
+      key: 'f',
+      does: isOff ? 'fold quiet lines' : 'show quiet lines',
+      run: () => {
+        if (isOff) localStorage.removeItem(FOLDS)
+        else localStorage.setItem(FOLDS, 'yes')
+        setOff(!isOff)
+        setOpened(new Set())
+      },
+    },
+  ])
+  const folds = useMemo(() => (isOff ? NO_FOLDS : folded(stretches, opened, line)), [isOff, stretches, opened, line])
+  const open = useCallback((from: number) => setOpened(old => new Set([...old, from])), [])
+  return {folds, open}
+}
+
+const NO_FOLDS: Stretch[] = []

@@ -1,0 +1,112 @@
+import {Box, Link, Typography} from '@mui/material'
+import {Coded} from '../../parts/Coded'
+import {many} from '../../parts/when'
+import {useDesk} from './desk'
+import {ALL} from './margin/filter'
+
+/** What was found, by kind, with a way into each. */
+export function Kinds() {
+  const {desk, go, setFilter} = useDesk()
+  if (desk.kinds.length === 0) return null
+  return (
+    <Box component="section" aria-label="What was found, by kind" sx={{mt: 3}}>
+      <Typography variant="h2" gutterBottom>
+        What was found, by kind
+      </Typography>
+      {desk.kinds.map(kind => (
+        <Box
+          key={kind.rule}
+          sx={{
+            display: 'grid',
+            gridTemplateColumns: '2.2rem minmax(0, 13rem) minmax(0, 1fr) auto',
+            gap: 1.5,
+            py: 0.5,
+            borderTop: 1,
+            borderColor: 'desk.rule',
+            alignItems: 'baseline',
+            color: kind.pencilled > 0 ? 'text.primary' : 'text.secondary',
+          }}
+        >
+          <Typography variant="body1" sx={{textAlign: 'right', fontWeight: kind.weight === 'fault' ? 700 : 400}}>
+            {kind.findings}
+          </Typography>
+          <Typography variant="body2" noWrap>
+            <Link
+              component="button"
+              variant="body2"
+              title="Only these, from the first on"
+              onClick={() => {
+                setFilter({...ALL, rule: kind.rule})
+                go({leaf: kind.leaf, view: 'source', line: kind.line, mark: kind.fingerprint})
+              }}
+            >
+              {kind.rule}
+            </Link>
+          </Typography>
+          <Typography variant="body2" noWrap title={kind.message}>
+            <Coded>{kind.message}</Coded>
+          </Typography>
+          <Typography variant="body2" color="textSecondary" noWrap>
+            {kind.weight}, {kind.pencilled === 0 ? 'all decided' : `${kind.pencilled} in pencil`}
+          </Typography>
+        </Box>
+      ))}
+    </Box>
+  )
+}
+
+/** Each requirement with its outcome in a word and its points. */
+export function Outcomes() {
+  const {desk, setPoints} = useDesk()
+  if (desk.outcomes.length === 0) return null
+  return (
+    <Box component="section" aria-label="Requirements" sx={{mt: 3}}>
+      <Typography variant="h2" gutterBottom>
+        Requirements
+      </Typography>
+      {desk.outcomes.map(one => {
+        const word = one.reason !== null ? 'judged' : one.choices.length > 0 ? 'to judge' : one.outcome
+        return (
+          <Box
+            key={one.requirement}
+            sx={{
+              display: 'grid',
+              gridTemplateColumns: 'minmax(0, 1fr) 5rem 5.5rem',
+              gap: 1.5,
+              py: 0.4,
+              borderTop: 1,
+              borderColor: 'desk.rule',
+              alignItems: 'baseline',
+            }}
+          >
+            <Link
+              component="button"
+              variant="body2"
+              color="inherit"
+              sx={{textAlign: 'left'}}
+              onClick={() => setPoints({isOpen: true, requirement: one.requirement})}
+            >
+              {one.title}
+            </Link>
+            <Typography
+              variant="body2"
+              sx={{
+                color: word === 'to judge' ? 'desk.waits' : word === 'met' ? 'text.secondary' : 'text.primary',
+                fontWeight: word === 'met' ? 400 : 700,
+              }}
+            >
+              {word}
+            </Typography>
+            <Typography variant="body2" sx={{textAlign: 'right'}}>
+              {one.awarded} of {one.possible}
+            </Typography>
+          </Box>
+        )
+      })}
+    </Box>
+  )
+}
+
+/** For how long it was read, in words. */
+export const readFor = (seconds: number): string =>
+  seconds < 60 ? 'less than a minute' : many(Math.round(seconds / 60), 'minute')
