@@ -152,6 +152,7 @@ Route::middleware(['auth', WriteDown::class])->group(function (): void {
         Route::get('mended-steps/{number}/{path}', [MendedCopyController::class, 'step'])->can('view', 'handIn');
         Route::post('mended-check/{path}', [MendedCopyController::class, 'check'])->can('view', 'handIn');
     });
+    Route::get('hand-ins/{handIn}/elements', [LooksController::class, 'place'])->can('view', 'handIn');
     Route::get('hand-ins/{handIn}/looks', [LooksController::class, 'show'])->can('view', 'handIn');
     Route::get('hand-ins/{handIn}/seen', [SeenPageController::class, 'address'])->can('view', 'handIn');
     Route::post('notes/preview', [NoteController::class, 'preview']);

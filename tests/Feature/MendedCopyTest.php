@@ -12,7 +12,7 @@ beforeEach(function () {
     $this->page = Samples::page("<h1>Übersicht 🐦</h1>\n<img src=\"a.png\">\n<p algin=\"center\">x</p>\n<p align=\"left\">y</p>");
     $this->handIn = $this->handIn($this->work, [
         'index.html' => $this->page, 'a.png' => 'x',
-        'old.html' => mb_convert_encoding("<!DOCTYPE html><html lang=\"en\"><head><meta charset=\"windows-1252\"><title>Ö</title></head><body><p>Möwe</p></body></html>", 'Windows-1252', 'UTF-8'),
+        'old.html' => mb_convert_encoding('<!DOCTYPE html><html lang="en"><head><meta charset="windows-1252"><title>Ö</title></head><body><p>Möwe</p></body></html>', 'Windows-1252', 'UTF-8'),
     ]);
     $this->of = fn (string $what, string $path = 'index.html') => "/api/hand-ins/{$this->handIn->id}/$what/$path";
     $this->check = fn (string $text) => $this->postJson(($this->of)('mended-check'), ['text' => $text])->assertOk()->json();

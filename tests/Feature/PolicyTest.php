@@ -124,6 +124,7 @@ it('lets nobody reach another’s course, and strangers not even the door', func
     ['PUT', 'hand-ins/{handIn}/chosen'],
     ['DELETE', 'hand-ins/{handIn}/chosen'],
     ['GET', 'hand-ins/{handIn}/looks'],
+    ['GET', 'hand-ins/{handIn}/elements'],
     ['GET', 'hand-ins/{handIn}/seen'],
     ['PUT', 'hand-ins/{handIn}/verdicts/{finding}', ['state' => 'inked']],
     ['POST', 'hand-ins/{handIn}/notes', ['body' => 'x', 'kind' => 'note']],

@@ -4,19 +4,55 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\ElementPlaceRequest;
 use App\Http\Requests\LooksRequest;
 use App\Http\Resources\ElementLooksView;
+use App\Http\Resources\ElementPlaceView;
 use App\Models\HandIn;
 use App\Models\HandInFile;
 use App\Sites\SiteStore;
 use Illuminate\Http\JsonResponse;
 use InkedMargin\Core\Report\ElementLooks;
+use InkedMargin\Core\Report\ElementPlace;
 use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Source\FileKind;
 use OpenApi\Attributes as OA;
 
 final class LooksController extends Controller
 {
+    /** The element of a line, or the line of an element. */
+    #[OA\Get(
+        path: '/api/hand-ins/{handIn}/elements',
+        operationId: 'elementPlace',
+        parameters: [
+            new OA\QueryParameter(name: 'leaf', required: true, schema: new OA\Schema(type: 'string')),
+            new OA\QueryParameter(name: 'line', schema: new OA\Schema(type: 'integer')),
+            new OA\QueryParameter(
+                name: 'at',
+                description: 'where no line is given; the root when left out',
+                schema: new OA\Schema(type: 'string'),
+            ),
+        ],
+        responses: [new OA\Response(
+            response: 200,
+            description: 'OK',
+            content: new OA\JsonContent(ref: ElementPlaceView::class),
+        )],
+    )]
+    public function place(ElementPlaceRequest $request, HandIn $handIn, SiteStore $sites): JsonResponse
+    {
+        $site = ParsedSite::of($sites->ofFiles($handIn->files()->where('path', $request->leaf())->get()));
+        $page = $site->pages[$request->leaf()] ?? null;
+        $place = match (true) {
+            $page === null => null,
+            $request->filled('line') => ElementPlace::onLine($page, $request->integer('line')),
+            default => ElementPlace::at($page, $request->string('at')->toString()),
+        };
+        abort_if($place === null, 404, 'There is no such element on a page of this hand-in.');
+
+        return response()->json(new ElementPlaceView(...$place));
+    }
+
     /** What an element of a page looks like, and where that was decided. */
     #[OA\Get(
         path: '/api/hand-ins/{handIn}/looks',

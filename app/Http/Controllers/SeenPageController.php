@@ -48,8 +48,8 @@ final class SeenPageController extends Controller
             addEventListener('message', ({source, data}) => {
                 if (source !== parent) return
                 pointing = data?.pointing === true
-                show(pointing && typeof data.at === 'string' ? find(data.at) : null)
-                if (pointing) shown?.scrollIntoView({block: 'nearest'})
+                show(typeof data?.at === 'string' ? find(data.at) : null)
+                shown?.scrollIntoView({block: 'nearest'})
             })
             addEventListener('click', event => {
                 if (!pointing || !(event.target instanceof Element)) return

@@ -51,7 +51,7 @@ final readonly class ElementLooks
     public static function of(ParsedSite $site, string $path, string $at): ?array
     {
         $page = $site->pages[$path] ?? null;
-        $element = $page === null ? null : self::find($page, $at);
+        $element = $page === null ? null : ElementPlace::find($page, $at);
         if ($page === null || $element === null) {
             return null;
         }
@@ -66,16 +66,6 @@ final readonly class ElementLooks
             'looks' => $looks->all($element, $styles->computedOf($page)[spl_object_id($element)]),
             'contrast' => self::contrast($site->fact(ContrastPairs::class), $element),
         ];
-    }
-
-    private static function find(Page $page, string $at): ?Element
-    {
-        $element = $page->document->elements()[0] ?? null;
-        foreach ($at === '' ? [] : explode('.', $at) as $place) {
-            $element = $element?->elements()[(int) $place] ?? null;
-        }
-
-        return $element;
     }
 
     /** @return array{around: Step|null, inside: Step|null, before: Step|null, after: Step|null} */

@@ -199,6 +199,23 @@ export const looks = (handIn: string, leaf: string, at: string) =>
     placeholderData: previous => previous,
   })
 
+/** The element of a page that a line of its source is of. */
+export const elementOn = (handIn: string, leaf: string, line: number) =>
+  queryOptions({
+    queryKey: ['element', handIn, leaf, line],
+    queryFn: () => unwrap(api.GET('/api/hand-ins/{handIn}/elements', {params: {path: {handIn}, query: {leaf, line}}})),
+    staleTime: Infinity,
+    retry: false,
+  })
+
+/** Where an element of a page is in its source. */
+export const placeOf = (handIn: string, leaf: string, at: string) =>
+  queryOptions({
+    queryKey: ['place of element', handIn, leaf, at],
+    queryFn: () => unwrap(api.GET('/api/hand-ins/{handIn}/elements', {params: {path: {handIn}, query: {leaf, at}}})),
+    staleTime: Infinity,
+  })
+
 export const reply = (handIn: string) =>
   queryOptions({
     queryKey: ['reply', handIn],

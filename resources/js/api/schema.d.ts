@@ -689,6 +689,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/hand-ins/{handIn}/elements": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The element of a line, or the line of an element. */
+        get: operations["elementPlace"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/hand-ins/{handIn}/looks": {
         parameters: {
             query?: never;
@@ -2210,6 +2227,12 @@ export interface components {
             after: components["schemas"]["ElementStep"] | null;
             looks: components["schemas"]["ElementLook"][];
             contrast: string | null;
+        };
+        /** @description An element of a page, and the line on which it begins. */
+        ElementPlaceView: {
+            /** @description places among the elements of one parent, from the root, such as 1.0.2 */
+            at: string;
+            line: number;
         };
         ElementStep: {
             /** @description An element next to the one that is looked at. */
@@ -4379,6 +4402,33 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Me"];
+                };
+            };
+        };
+    };
+    elementPlace: {
+        parameters: {
+            query: {
+                leaf: string;
+                line?: number;
+                /** @description where no line is given; the root when left out */
+                at?: string;
+            };
+            header?: never;
+            path: {
+                handIn: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ElementPlaceView"];
                 };
             };
         };

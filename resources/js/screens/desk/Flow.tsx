@@ -1,6 +1,7 @@
 import {Box, Button, Link, NativeSelect, TextField, Typography} from '@mui/material'
 import {useMutation, useQueryClient} from '@tanstack/react-query'
 import {useState} from 'react'
+import {Link as RouterLink} from 'react-router'
 import {api, unwrap, type Schemas} from '../../api/client'
 import {desk as deskQuery} from '../../api/queries'
 import {ErrorText} from '../../parts/Remark'
@@ -16,7 +17,7 @@ const ORDERS: [Order['by'], string][] = [
 export function Flow({desk, others, rule}: {desk: Schemas['Desk']; others: string[]; rule: string | null}) {
   const [asks, setAsks] = useState(false)
   return (
-    <Box sx={{px: 2, borderBottom: desk.putBy !== null || asks ? 1 : 0, borderColor: 'divider'}}>
+    <Box sx={{px: 2, borderTop: 1, borderColor: 'divider'}}>
       <Box sx={{display: 'flex', alignItems: 'baseline', gap: 1.5, minHeight: 28}}>
         <Typography variant="body2" color="textSecondary" noWrap>
           {desk.place}, <ReadingOrder handIn={desk.id} rule={rule} />
@@ -27,6 +28,7 @@ export function Flow({desk, others, rule}: {desk: Schemas['Desk']; others: strin
           </Link>
         )}
         {desk.putBy !== null && <Waits desk={desk} />}
+        <Attempts desk={desk} />
         <Box sx={{flex: 1}} />
         {others.length > 0 && (
           <Typography variant="body2" role="status" sx={{color: 'desk.waits'}} noWrap>
@@ -36,6 +38,32 @@ export function Flow({desk, others, rule}: {desk: Schemas['Desk']; others: strin
       </Box>
       {asks && <PutBy desk={desk} onDone={() => setAsks(false)} />}
     </Box>
+  )
+}
+
+/** The attempts of this student, and whether this one was late. */
+function Attempts({desk}: {desk: Schemas['Desk']}) {
+  if (desk.attempts.length < 2 && !desk.late) return null
+  return (
+    <Typography variant="body2" color="textSecondary" noWrap>
+      {desk.attempts.length > 1 &&
+        desk.attempts.map(one => (
+          <Box key={one.id} component="span" sx={{mr: 1}}>
+            {one.id === desk.id ? (
+              <b>attempt {one.attempt}</b>
+            ) : (
+              <Link component={RouterLink} to={`/hand-ins/${one.id}`}>
+                attempt {one.attempt}
+              </Link>
+            )}
+          </Box>
+        ))}
+      {desk.late && (
+        <Box component="b" sx={{color: 'desk.waits'}}>
+          late
+        </Box>
+      )}
+    </Typography>
   )
 }
 

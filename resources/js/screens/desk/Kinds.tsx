@@ -18,7 +18,7 @@ export function Kinds() {
           key={kind.rule}
           sx={{
             display: 'grid',
-            gridTemplateColumns: '2.2rem minmax(0, 13rem) minmax(0, 1fr) auto',
+            gridTemplateColumns: '1.6rem minmax(0, 11rem) minmax(0, 1fr) auto',
             gap: 1.5,
             py: 0.5,
             borderTop: 1,

@@ -5,7 +5,7 @@ import {api, unwrap, type Schemas} from '../../api/client'
 import {Coded} from '../../parts/Coded'
 import {ErrorText} from '../../parts/Remark'
 import {RunState} from '../../parts/RunState'
-import {many} from '../../parts/when'
+import {many, when} from '../../parts/when'
 import {useDesk} from './desk'
 import {Kinds, Outcomes, readFor} from './Kinds'
 import {ReplyWords} from './ReplyWords'
@@ -20,6 +20,15 @@ export function Whole({desk}: {desk: Schemas['Desk']}) {
     <>
       <Typography variant="h1" gutterBottom>
         {desk.student}
+      </Typography>
+      <Typography variant="body2" color="textSecondary" gutterBottom sx={{overflowWrap: 'anywhere'}}>
+        Handed in {when(desk.arrivedAt)}
+        {desk.late && (
+          <Box component="b" sx={{color: 'desk.waits'}}>
+            , late
+          </Box>
+        )}
+        , {cameAs(desk)}.
       </Typography>
       {desk.coveringNote !== '' && (
         <Typography variant="body1" sx={{whiteSpace: 'pre-wrap', mb: 1}}>
@@ -46,6 +55,10 @@ export function Whole({desk}: {desk: Schemas['Desk']}) {
     </>
   )
 }
+
+/** As an archive with a name, as a folder that was packed on its way, or fetched from where it is published. */
+const cameAs = ({archiveName, served}: Schemas['Desk']) =>
+  archiveName !== '' ? `as ${archiveName}` : served === null ? 'as a folder or loose files' : 'as the address of a site'
 
 /** Where the site is published; and of one that was fetched from there, what the server said that was out of the ordinary. */
 function Published({desk: {address, served, cut, compared}}: {desk: Schemas['Desk']}) {

@@ -2,17 +2,20 @@ import {Box, Link} from '@mui/material'
 import type {Finding} from '../../margin/marks'
 import {isBroken, type Survey, type SurveyLink} from './layout'
 import {findingOf} from './PageMap'
+import {way} from '../seen/walked'
 import {RuledTable} from '../../../../parts/RuledTable'
 
 /** The facts of the page map in words: a row a page, with every link from it. */
 export function LinkTable({
   survey,
   findings,
+  walked,
   onPage,
   onLink,
 }: {
   survey: Survey
   findings: Finding[]
+  walked: ReadonlySet<string>
   onPage: (path: string) => void
   onLink: (link: SurveyLink, finding: Finding | null) => void
 }) {
@@ -44,6 +47,7 @@ export function LinkTable({
                   >
                     {link.to}
                     {isBroken(link) ? ' (broken)' : link.back ? ' (and back)' : ''}
+                    {walked.has(way(link.from, link.to)) ? ' ✓' : ''}
                   </Link>
                 </Box>
               ))}

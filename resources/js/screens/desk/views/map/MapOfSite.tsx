@@ -3,6 +3,7 @@ import {findingsOfLinks} from '../../../../api/queries'
 import type {Finding} from '../../margin/marks'
 import {Surveyed} from '../Surveyed'
 import type {SurveyLink} from './layout'
+import {useWalked} from '../seen/walked'
 import {PageMap} from './PageMap'
 
 interface Props {
@@ -17,10 +18,19 @@ interface Props {
 /** The page map of a hand-in, with what was found about its links. */
 export function MapOfSite({handIn, leaf, onPage, onLink, alone}: Props) {
   const {data: findings} = useSuspenseQuery(findingsOfLinks(handIn))
+  const walked = useWalked(handIn)
   return (
     <Surveyed of={{handIn}} leaf={leaf} onPage={onPage}>
       {survey => (
-        <PageMap survey={survey} findings={findings} leaf={leaf} onPage={onPage} onLink={onLink} alone={alone} />
+        <PageMap
+          survey={survey}
+          findings={findings}
+          walked={walked}
+          leaf={leaf}
+          onPage={onPage}
+          onLink={onLink}
+          alone={alone}
+        />
       )}
     </Surveyed>
   )

@@ -3,12 +3,15 @@ import {useLayoutEffect, useMemo, useRef, useState} from 'react'
 import {Link as RouterLink} from 'react-router'
 import {many} from '../../../../parts/when'
 import type {Finding} from '../../margin/marks'
+import {way} from '../seen/walked'
 import {LinkTable} from './LinkTable'
 import {curve, draw, half, isBroken, SLIP, type Line, type Slip, type Survey, type SurveyLink} from './layout'
 
 interface Props {
   survey: Survey
   findings: Finding[]
+  /** the ways that were walked in the page as seen */
+  walked?: ReadonlySet<string>
   leaf: string
   onPage: (path: string) => void
   onLink: (link: SurveyLink, finding: Finding | null) => void
@@ -41,14 +44,14 @@ const PLAINLY: Record<string, string> = {
 }
 
 /** How the pages link, drawn; and the same facts as a table. */
-export function PageMap({survey, findings, leaf, onPage, onLink, alone}: Props) {
+export function PageMap({survey, findings, walked = NONE, leaf, onPage, onLink, alone}: Props) {
   const [asTable, setAsTable] = useState(false)
   const picture = useRef<SVGSVGElement>(null)
   return (
     <Box sx={{px: 3, py: 1.5}}>
       <Box sx={{display: 'flex', alignItems: 'baseline', gap: 2, flexWrap: 'wrap'}}>
         <Typography variant="body2" color="textSecondary" sx={{flex: 1}}>
-          <Summary survey={survey} />
+          <Summary survey={survey} walked={walked} />
         </Typography>
         <Link component="button" variant="body2" onClick={() => setAsTable(!asTable)}>
           {asTable ? 'As a drawing' : 'As a table'}
@@ -71,17 +74,28 @@ export function PageMap({survey, findings, leaf, onPage, onLink, alone}: Props) 
         )}
       </Box>
       {asTable ? (
-        <LinkTable survey={survey} findings={findings} onPage={onPage} onLink={onLink} />
+        <LinkTable survey={survey} findings={findings} walked={walked} onPage={onPage} onLink={onLink} />
       ) : (
-        <Picture survey={survey} findings={findings} leaf={leaf} onPage={onPage} onLink={onLink} picture={picture} />
+        <Picture
+          survey={survey}
+          findings={findings}
+          walked={walked}
+          leaf={leaf}
+          onPage={onPage}
+          onLink={onLink}
+          picture={picture}
+        />
       )}
     </Box>
   )
 }
 
-function Summary({survey}: {survey: Survey}) {
+const NONE: ReadonlySet<string> = new Set()
+
+function Summary({survey, walked}: {survey: Survey; walked: ReadonlySet<string>}) {
   const {pattern, pages, all, around} = survey
   const broken = survey.links.filter(isBroken).length
+  const went = survey.links.filter(link => walked.has(way(link.from, link.to))).length
   return (
     <>
       {around === null
@@ -90,7 +104,7 @@ function Summary({survey}: {survey: Survey}) {
       {broken > 0 && `, ${broken} broken ${broken === 1 ? 'link' : 'links'}`}
       {pattern !== null &&
         `. ${pattern.asked ? `The brief asks ${KINDS[pattern.kind] ?? pattern.kind}` : upper(PLAINLY[pattern.kind] ?? pattern.kind)}: ${pattern.met} of ${pattern.of} links are there`}
-      .
+      {went > 0 && `. ${went} of ${survey.links.length} ways walked`}.
     </>
   )
 }
@@ -98,6 +112,7 @@ function Summary({survey}: {survey: Survey}) {
 function Picture({
   survey,
   findings,
+  walked = NONE,
   leaf,
   onPage,
   onLink,
@@ -137,6 +152,7 @@ function Picture({
               '& .line.broken': {stroke: desk.fault, strokeWidth: 1.8, strokeDasharray: '7 5', strokeOpacity: 1},
               '& .line.wrong': {stroke: desk.fault, strokeWidth: 1.8, strokeOpacity: 1},
               '& .reach': {fill: 'none', stroke: 'transparent', strokeWidth: 12, cursor: 'pointer'},
+              '& .tick': {stroke: desk.merit, strokeWidth: 2.2, fill: 'none'},
               '& .cut': {stroke: desk.fault, strokeWidth: 2.2, fill: 'none'},
               '& .head': {fill: desk.pencil},
               '& .head.here': {fill: desk.ink},
@@ -200,6 +216,9 @@ function Picture({
               line={line}
               here={line.from.path === leaf || line.to.path === leaf}
               finding={findingOf(line.link, findings)}
+              walked={
+                [line.link, line.back].filter(link => link !== null && walked.has(way(link.from, link.to))).length
+              }
               onLink={onLink}
             />
           ))}
@@ -229,7 +248,7 @@ function Picture({
       )}
       <Typography variant="body2" color="textSecondary" sx={{mt: 1}}>
         A head at each end: the pages link to each other. Dark red: a link with a problem; dashed, it is broken, and
-        drawn to where it should lead. A bar below a page: it leads nowhere.
+        drawn to where it should lead. A bar below a page: it leads nowhere. A tick: you walked it in the page as seen.
         {survey.pattern !== null &&
           (survey.pattern.kind === 'menu'
             ? ' A dotted band: a link that should be there.'
@@ -243,11 +262,14 @@ function Edge({
   line,
   here,
   finding,
+  walked,
   onLink,
 }: {
   line: Line
   here: boolean
   finding: Finding | null
+  /** how many of its one or two links were walked */
+  walked: number
   onLink: Props['onLink']
 }) {
   const {from, to, link, back, broken, bend} = line
@@ -255,7 +277,7 @@ function Edge({
   const kind = broken ? 'broken' : finding !== null ? 'wrong' : here ? 'here' : ''
   const path = curve(from, to, bend)
   const cut = half(from, to, bend)
-  const words = `${link.from}, line ${link.line}: ${link.label === '' ? 'a link' : `“${link.label}”`} ${broken ? 'was to lead' : 'leads'} to ${link.to}${back === null ? '' : ', and back'}${finding === null ? '' : `. ${finding.message}`}`
+  const words = `${link.from}, line ${link.line}: ${link.label === '' ? 'a link' : `“${link.label}”`} ${broken ? 'was to lead' : 'leads'} to ${link.to}${back === null ? '' : ', and back'}${finding === null ? '' : `. ${finding.message}`}${walked > 0 ? '. Walked' : ''}`
   const go = () => onLink(finding?.line == null ? link : {...link, line: finding.line}, finding)
   return (
     <g
@@ -287,6 +309,7 @@ function Edge({
           d={`M${cut.x - 5} ${cut.y + 6} L${cut.x + 1} ${cut.y - 6} M${cut.x} ${cut.y + 6} L${cut.x + 6} ${cut.y - 6}`}
         />
       )}
+      {walked > 0 && !broken && <path className="tick" d={`M${cut.x - 5} ${cut.y} l4 5 l7 -11`} />}
       <path className="reach" d={path} />
     </g>
   )

@@ -116,6 +116,11 @@ function One({
       <Typography variant="body2" sx={{overflowWrap: 'anywhere'}}>
         <Coded>{finding.message}</Coded>
       </Typography>
+      {finding.edits.length === 0 && (
+        <Typography variant="body2" sx={{overflowWrap: 'anywhere', fontStyle: 'italic'}}>
+          <Coded>{finding.remedy}</Coded>
+        </Typography>
+      )}
       {finding.edits.length > 0 && (
         <Box sx={{display: 'flex', gap: 0.5, flexWrap: 'wrap', mt: 0.25, ml: -0.75}}>
           <Button onClick={() => onTake(finding.edits, finding.rule)}>Mend</Button>

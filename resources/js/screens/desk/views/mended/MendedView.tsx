@@ -171,6 +171,7 @@ export function inShort({findings, gone}: Pick<Schemas['MendedCheck'], 'findings
   const fresh = findings.filter(one => one.fresh).length
   const still = findings.length - fresh
   if (findings.length === 0) return gone.length === 0 ? 'Nothing is found on it' : `All ${gone.length} are gone`
+  if (gone.length + fresh === 0) return `${many(still, 'finding')} on it`
   return `${gone.length} gone, ${still} still there${fresh === 0 ? '' : `, ${fresh} new`}`
 }
 

@@ -9,6 +9,8 @@ import {useWidth} from './useWidth'
 /** The element that is pointed at, by its place in the page, and what is done when another is. */
 export interface Pointing {
   at: string | null
+  /** what is outlined while nothing is pointed at: links are followed all the same */
+  outlined?: string | null
   onPoint: (at: string | null) => void
 }
 
@@ -17,11 +19,13 @@ interface SeenProps {
   leaf: string
   sheets: string[]
   onTurn: (leaf: string) => void
+  /** a link was followed */
+  onWalk?: (from: string, to: string) => void
   pointing?: Pointing
 }
 
 /** The live page in its sandbox. When a link in it is followed, the desk turns to that leaf. */
-export function Seen({of, leaf, sheets, onTurn, pointing}: SeenProps) {
+export function Seen({of, leaf, sheets, onTurn, onWalk, pointing}: SeenProps) {
   const [manner, setManner] = useState<Manner>(AS_IT_IS)
   const {data, error} = useQuery(seen(of, manner.scripts, manner.styles))
   // Known from the first look on, so that the choices stay while another is fetched.
@@ -37,8 +41,12 @@ export function Seen({of, leaf, sheets, onTurn, pointing}: SeenProps) {
   }
   const at = pointing?.at ?? null
   const onPoint = pointing?.onPoint
+  const outlined = at ?? pointing?.outlined ?? null
   // The frame has no origin of its own to name; what it is told is no secret.
-  const tell = useCallback(() => frame.current?.contentWindow?.postMessage({pointing: at !== null, at}, '*'), [at])
+  const tell = useCallback(
+    () => frame.current?.contentWindow?.postMessage({pointing: at !== null, at: outlined}, '*'),
+    [at, outlined],
+  )
   useEffect(() => {
     const hear = (event: MessageEvent<{page?: unknown; at?: unknown} | null>) => {
       if (event.source !== frame.current?.contentWindow) return
@@ -46,12 +54,13 @@ export function Seen({of, leaf, sheets, onTurn, pointing}: SeenProps) {
       if (typeof pointed === 'string' && /^\d*(\.\d+)*$/.test(pointed)) onPoint?.(pointed)
       if (typeof told !== 'string') return
       const page = told === '' || told.endsWith('/') ? `${told}index.html` : told
+      if (page !== shown) onWalk?.(shown, page)
       setShown(page)
       onTurn(page)
     }
     addEventListener('message', hear)
     return () => removeEventListener('message', hear)
-  }, [onTurn, onPoint])
+  }, [onTurn, onPoint, onWalk, shown])
   useEffect(tell, [tell])
   const scale = manner.width === null || room === 0 ? 1 : Math.min(1, room / manner.width)
   return (

@@ -5,6 +5,7 @@ import {SideColumn} from '../../SideColumn'
 import {SourceView} from '../source/SourceView'
 import {Looks} from './Looks'
 import {Seen} from './Seen'
+import {useWalking} from './walked'
 
 /**
  * A page as a browser shows it, with the margin beside it, or with what an element of it looks like and why; a leaf that is no
@@ -12,6 +13,7 @@ import {Seen} from './Seen'
  */
 export function SeenView() {
   const {desk, leaf, turn, go} = useDesk()
+  const onWalk = useWalking(desk.id)
   const [pointed, setPointed] = useState<{leaf: string; at: string | null}>({leaf, at: null})
   const isPage = desk.leaves.some(one => one.path === leaf && one.kind === 'page')
   if (!isPage) return <SourceView />
@@ -20,7 +22,14 @@ export function SeenView() {
   const onPoint = (to: string | null) => setPointed({leaf, at: to})
   return (
     <Box sx={{height: '100%', minHeight: 0, display: 'grid', gridTemplateColumns: 'minmax(0, 1fr) 22rem'}}>
-      <Seen of={{handIn: desk.id}} leaf={leaf} sheets={sheetsOf(desk)} onTurn={turn} pointing={{at, onPoint}} />
+      <Seen
+        of={{handIn: desk.id}}
+        leaf={leaf}
+        sheets={sheetsOf(desk)}
+        onTurn={turn}
+        onWalk={onWalk}
+        pointing={{at, onPoint}}
+      />
       {at === null ? (
         <SideColumn />
       ) : (

@@ -74,6 +74,7 @@ export function Paper({
           EditorView.contentAttributes.of({tabindex: '0', 'aria-label': `Source of ${name}`}),
           EditorView.lineWrapping,
           EditorView.decorations.of(toneSet(text, kind)),
+          EditorView.decorations.of(hanging(text)),
           marks,
           chosenLine,
           foldedLines,
@@ -92,6 +93,15 @@ export function Paper({
                 told.current.onWrite(state.doc.lineAt(from).number)
                 return true
               },
+            },
+          }),
+          EditorView.domEventHandlers({
+            click: (event, {state}) => {
+              const at = view.current?.posAtCoords(event)
+              // Whoever marks words to copy them chooses no line.
+              if (at == null || !window.getSelection()?.isCollapsed || event.defaultPrevented) return false
+              told.current.onLine(state.doc.lineAt(at).number)
+              return false
             },
           }),
           EditorView.updateListener.of(({geometryChanged}) => {
@@ -300,6 +310,25 @@ function toneSet(text: string, kind: string): DecorationSet {
   return builder.finish()
 }
 
+/** Lines that are wrapped go on a little further in than they begin. */
+function hanging(text: string): DecorationSet {
+  const builder = new RangeSetBuilder<Decoration>()
+  let at = 0
+  for (const line of text.split('\n')) {
+    const indent = Math.min(DEEPEST, line.length - line.trimStart().length)
+    if (indent > 0) builder.add(at, at, HANGING[indent] ?? Decoration.line({}))
+    at += line.length + 1
+  }
+  return builder.finish()
+}
+
+/** Columns beyond which no line is hung further in. */
+const DEEPEST = 24
+
+const HANGING = Array.from({length: DEEPEST + 1}, (_, indent) =>
+  Decoration.line({attributes: {style: `padding-left:${indent + 2}ch;text-indent:-${indent + 2}ch`}}),
+)
+
 const TONES = {
   tag: Decoration.mark({class: 'tone-tag'}),
   string: Decoration.mark({class: 'tone-string'}),
@@ -311,7 +340,6 @@ const PAPER = {
   '& .cm-editor': {height: 'auto', '&.cm-focused': {outline: 'none'}},
   '& .cm-scroller': {fontFamily: mono, fontSize: 12.5, lineHeight: 1.65, overflow: 'visible'},
   '& .cm-content': {py: 1.5, color: 'text.primary', '&:focus-visible': {outlineOffset: -2}},
-  // Long lines are wrapped under where they begin, and a little further in.
   '& .cm-line': {pl: '2ch', pr: 1, textIndent: '-2ch', '&.chosen': {bgcolor: 'action.hover'}},
   '& .cm-editor .cm-gutters.cm-gutters': {bgcolor: 'transparent', border: 0, color: 'text.secondary'},
   '& .cm-lineNumbers .cm-gutterElement': {
