@@ -95,7 +95,7 @@ test('whatever is killed in the middle of writing, nothing is lost, doubled or h
     const writes = Array.from({length: 8}, async (_, number) => {
       const body = `Note ${seed} ${round} ${number}`
       const answer = await api
-        .post(`/api/hand-ins/${desk}/notes`, {headers: sent, data: {body, merit: false}})
+        .post(`/api/hand-ins/${desk}/notes`, {headers: sent, data: {body, kind: 'note'}})
         .catch(() => null)
       notes.push({body, kept: answer?.ok() === true})
     })

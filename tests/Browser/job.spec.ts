@@ -38,7 +38,7 @@ test('an instructor drops a zip, inks a finding, writes a note, gives points and
   await expect(page.getByRole('textbox', {name: 'Note at line 5'})).toHaveValue(
     'A title that says *where* we are. Good.',
   )
-  await page.getByLabel('Merit').check()
+  await page.getByRole('button', {name: 'merit'}).click()
   await page.getByRole('button', {name: 'Keep'}).click()
   await expect(margin.locator('em')).toHaveText('where')
 
@@ -161,7 +161,7 @@ test('the views of the sheet are tabs that the arrow keys go through', async ({p
   await page.getByRole('link', {name: 'Island almanac'}).click()
   await page.getByRole('link', {name: 'Kit Oakhanger'}).click()
   await page.getByRole('tab', {name: 'Source'}).focus()
-  for (const key of ['ArrowRight', 'ArrowRight', 'ArrowRight', 'Enter']) await page.keyboard.press(key)
+  for (const key of ['ArrowRight', 'ArrowRight', 'ArrowRight', 'ArrowRight', 'Enter']) await page.keyboard.press(key)
   const panel = page.getByRole('tabpanel', {name: 'Page map'})
   await expect(panel.getByRole('group', {name: 'Page map'})).toBeVisible()
 })

@@ -58,7 +58,7 @@ test('menus and pages beside each other show what differs, and lead to it', asyn
     .getByRole('button', {name: 'Tides'})
     .click()
   await expect(page).toHaveURL(/leaf=pages%2Fcalendar.html.*line=17|line=17.*leaf=pages%2Fcalendar.html/)
-  await page.keyboard.press('6')
+  await page.keyboard.press('7')
   const compared = page.getByRole('table', {name: 'The pages compared'})
   await expect(compared.getByRole('row', {name: /^pages\/birds.html/})).toContainText('Marrow Sound - Tides')
 })

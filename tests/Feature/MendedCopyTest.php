@@ -9,7 +9,7 @@ use InkedMargin\Core\Tests\Samples;
 beforeEach(function () {
     $this->actingAs($this->user = $this->instructor());
     $this->work = $this->assignment($this->user);
-    $this->page = Samples::page("<h1>Übersicht 🐦</h1>\n<img src=\"a.png\">\n<p algin=\"center\">x</p>\n<p align=\"left\">y</p>");
+    $this->page = Samples::page("<h1>Übersicht 🐦</h1>\n<img src=\"a.png\">\n<p titel=\"center\">x</p>\n<p align=\"left\">y</p>");
     $this->handIn = $this->handIn($this->work, [
         'index.html' => $this->page, 'a.png' => 'x',
         'old.html' => mb_convert_encoding('<!DOCTYPE html><html lang="en"><head><meta charset="windows-1252"><title>Ö</title></head><body><p>Möwe</p></body></html>', 'Windows-1252', 'UTF-8'),

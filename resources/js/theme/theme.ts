@@ -112,6 +112,7 @@ export const theme = createTheme({
     MuiInputBase: {styleOverrides: {root: {fontFamily: sans, lineHeight: 1.4}}},
     MuiInputLabel: {styleOverrides: {root: {fontFamily: sans}}},
     MuiMenuItem: {styleOverrides: {root: {fontFamily: sans}}},
+    MuiToggleButton: {styleOverrides: {root: {color: 'inherit', textTransform: 'none'}}},
     MuiTextField: {defaultProps: {size: 'small'}},
   },
 })

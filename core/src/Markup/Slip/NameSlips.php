@@ -72,8 +72,10 @@ final readonly class NameSlips
             return null;
         }
 
-        // What the element has already was not meant a second time.
-        return $nearest !== null && $element->attribute($nearest) === null ? $nearest : null;
+        // What is obsolete is no advice, and what the element has already was not meant a second time.
+        $isOld = $nearest !== null && ElementTable::load()->insteadOfAttribute($element->name, $nearest) !== null;
+
+        return $nearest !== null && ! $isOld && $element->attribute($nearest) === null ? $nearest : null;
     }
 
     private static function attribute(

@@ -144,9 +144,13 @@ export function useFeedback(handIn: string) {
           )
         : unwrap(api.PUT('/api/notes/{note}', {params: {path: {note: id}}, body}))
     },
-    onSuccess: async () => {
-      await refresh()
+    onSuccess: kept => {
+      queries.setQueryData(
+        queryKey,
+        old => old && {...old, notes: [...old.notes.filter(({id}) => id !== kept.id), kept]},
+      )
       setDraft(null)
+      void refresh()
     },
     onError: async (error, {file, line, body, kind}) => {
       if (!(error instanceof ApiError) || error.status !== 409) return

@@ -19,7 +19,7 @@ const ENOUGH = 3
  * @param chosen the key of what is chosen: what it is gathered in is open
  */
 export function gather(items: MarginItem[], opened: ReadonlySet<string>, chosen: string | null): Gathered[] {
-  const kinds = groups(items, ({rule, variant, message, state}) => [rule, variant, message, state].join('\n'))
+  const kinds = groups(items, ({rule, variant, requirement, state}) => [rule, variant, requirement, state].join('\n'))
   const gathered = new Map<string, Gathered>()
   const hidden = new Set<string>()
   const put = (group: MarginItem[], alike: 'kind' | 'line') => {

@@ -70,7 +70,8 @@ export function Editor({
             ...defaultKeymap,
             ...historyKeymap,
           ]),
-          kind === 'stylesheet' ? css() : html(),
+          // What is not typed is not there: no tag is closed by itself.
+          kind === 'stylesheet' ? css() : html({autoCloseTags: false}),
           syntaxHighlighting(QUIET),
           underlined,
           differences.of([]),
