@@ -140,6 +140,7 @@ Route::middleware(['auth', WriteDown::class])->group(function (): void {
     Route::patch('arrivals/{arrival}', [ArrivalController::class, 'update'])->can('mark', 'arrival');
     Route::get('hand-ins/{handIn}', [HandInController::class, 'show'])->can('view', 'handIn');
     Route::put('hand-ins/{handIn}/chosen', [HandInController::class, 'choose'])->can('mark', 'handIn');
+    Route::post('hand-ins/{handIn}/check', [HandInController::class, 'check'])->can('mark', 'handIn');
     Route::delete('hand-ins/{handIn}/chosen', [HandInController::class, 'unchoose'])->can('mark', 'handIn');
     Route::get('hand-ins/{handIn}/findings', [FindingController::class, 'index'])->can('view', 'handIn');
     Route::get('hand-ins/{handIn}/survey', [SurveyController::class, 'show'])->can('view', 'handIn');

@@ -22,7 +22,8 @@ final readonly class Touched
      */
     public static function mark(array $handIns, string $desk): void
     {
-        foreach (array_chunk($handIns, 1000) as $chunk) {
+        // Of none there is nothing to ask.
+        foreach ($handIns === [] ? [] : array_chunk($handIns, 1000) as $chunk) {
             DB::table('hand_ins')->whereIn('id', $chunk)->update(['touched' => DB::raw(
                 '(select coalesce(jsonb_object_agg(desk, at), \'{}\') from jsonb_each(touched) as known(desk, at)'
                 .' where at::text::numeric > extract(epoch from clock_timestamp()) - '.self::KEPT.')'

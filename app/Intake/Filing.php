@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Intake;
 
+use App\Ink\Touched;
 use App\Jobs\CheckHandIn;
 use App\Models\Assignment;
 use App\Models\HandIn;
@@ -62,6 +63,8 @@ final readonly class Filing
                     array_map(fn (array $file) => ['hand_in_id' => $handIn->id] + $file, $chunk),
                 );
             }
+            // Whoever reads an earlier one is to know that there is another.
+            Touched::mark(array_values($earlier->map(fn (HandIn $one) => $one->id)->all()), 'in-tray');
             Counting::settle($received->assignment, $received->student->id);
             // Whoever sees that it was taken sees its check too, and waits for it.
             self::check($handIn, $received->assignment);

@@ -122,6 +122,7 @@ it('lets nobody reach another’s course, and strangers not even the door', func
     ['GET', 'hand-ins/{handIn}/survey'],
     ['POST', 'assignments/{assignment}/brief/trial'],
     ['PUT', 'hand-ins/{handIn}/chosen'],
+    ['POST', 'hand-ins/{handIn}/check'],
     ['DELETE', 'hand-ins/{handIn}/chosen'],
     ['GET', 'hand-ins/{handIn}/looks'],
     ['GET', 'hand-ins/{handIn}/elements'],

@@ -94,3 +94,64 @@ it('shows who else reads it, and the time spent only to whom it is', function ()
     $this->putJson($at, ['seconds' => 1])->assertJson(['others' => [], 'seconds' => 4]);
     $this->putJson($at, ['seconds' => 1000])->assertUnprocessable();
 });
+
+it('tells a desk when a newer attempt has come in, and runs a check that broke off once more', function () {
+    $at = "/api/hand-ins/{$this->hands['a']->id}";
+    expect($this->putJson("$at/here", ['seconds' => 0])->json('stamp'))->toBe('');
+    $newer = ($this->hand)('a', 'mended');
+    expect($this->putJson("$at/here", ['seconds' => 0])->json('stamp'))->not->toBe('')
+        ->and(array_column($this->getJson($at)->json('attempts'), 'id'))->toBe([$this->hands['a']->id, $newer->id]);
+
+    $run = $this->hands['a']->run;
+    $run->findings()->delete();
+    $run->outcomes()->delete();
+    $run->update(['state' => 'failed', 'trouble' => 'It broke off.', 'finished_at' => null, 'awarded' => null, 'possible' => null]);
+    $this->getJson($at)->assertJsonPath('run.state', 'failed');
+    $this->postJson("$at/check")->assertStatus(202);
+    $this->getJson($at)->assertJsonPath('run.state', 'finished')->assertJsonPath('run.trouble', null);
+});
+
+it('drafts opening and closing words from the outcomes, in plain sentences', function () {
+    $brief = "title: T\nrequirements:\n  - {id: t, title: Every page has a title., kind: titles, points: 4}\n"
+        ."  - {id: f, title: The files are there, kind: files, names: [index.html, more.html], points: 6}\n";
+    $this->putJson("/api/assignments/{$this->work->id}/brief", ['source' => $brief])->assertOk();
+    $words = fn () => $this->getJson("/api/hand-ins/{$this->hands['a']->id}/words")->assertOk()->json();
+    expect($words())->toBe([
+        'opening' => 'Abel, your site meets 1 of 2 requirements. What works: “Every page has a title”. What needs another look: “The files are there”.',
+        'closing' => 'Keep going like this.',
+    ]);
+
+    $this->putJson("/api/hand-ins/{$this->hands['a']->id}/marks/f", ['points' => 6, 'reason' => 'agreed'])->assertNoContent();
+    $print = $this->hands['a']->refresh()->run->findings()->reorder()->where('rule', 'markup/missing-alt')->value('fingerprint');
+    $this->putJson("/api/hand-ins/{$this->hands['a']->id}/verdicts/$print", ['state' => 'inked'])->assertNoContent();
+    expect($words())->toBe([
+        'opening' => 'Abel, your site does all that was asked: all 2 requirements are met.',
+        'closing' => 'Start with `index.html`: one place is marked there.',
+    ]);
+});
+
+it('keeps one opening and one closing, around the reply and on no page', function () {
+    $at = "/api/hand-ins/{$this->hands['a']->id}";
+    $opening = $this->postJson("$at/notes", ['body' => 'Dear *Abel*,', 'kind' => 'opening'])->assertCreated()->json();
+    $this->postJson("$at/notes", ['body' => 'Again', 'kind' => 'opening'])->assertStatus(409)->assertJsonPath('note.body', 'Dear *Abel*,');
+    $this->postJson("$at/notes", ['body' => 'x', 'kind' => 'closing', 'file' => 'index.html'])->assertJsonValidationErrors('file');
+    $this->putJson("/api/notes/$opening[id]", ['body' => 'x', 'kind' => 'note'])->assertStatus(422);
+    $this->postJson("$at/notes", ['body' => 'Why?', 'kind' => 'question', 'file' => 'index.html', 'line' => 1])->assertCreated();
+    $draft = $this->getJson("$at/reply")->json('draft');
+    expect($draft['opening']['html'])->toContain('<em>Abel</em>')->and($draft['closing'])->toBeNull()
+        ->and($draft['pages'][0]['items'][0]['kind'])->toBe('question');
+
+    // They were about that attempt: the next one has none.
+    $newer = ($this->hand)('a', 'mended');
+    expect($newer->remarks()->whereIn('kind', ['opening', 'closing'])->exists())->toBeFalse();
+});
+
+it('keeps a note that was sent twice once', function () {
+    $at = "/api/hand-ins/{$this->hands['a']->id}/notes";
+    $sent = ['id' => '019ac000-0000-7000-8000-000000000001', 'body' => 'Once', 'kind' => 'note'];
+    expect($this->postJson($at, $sent)->assertCreated()->json('id'))->toBe($this->postJson($at, $sent)->assertCreated()->json('id'));
+    expect(\App\Models\Remark::query()->where('body', 'Once')->count())->toBe(1);
+    $this->postJson("/api/hand-ins/{$this->hands['b']->id}/notes", $sent)->assertStatus(409);
+    $this->postJson($at, ['id' => 'x'] + $sent)->assertUnprocessable();
+    $this->postJson('/api/notes/preview', ['body' => '**a** <script>'])->assertOk()->assertJsonPath('html', '<p><strong>a</strong> &lt;script&gt;</p>');
+});

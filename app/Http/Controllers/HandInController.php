@@ -22,12 +22,14 @@ use App\Http\Resources\ServedFile;
 use App\Ink\Margin;
 use App\Ink\Touched;
 use App\Intake\Counting;
+use App\Jobs\CheckHandIn;
 use App\Marking\NextUp;
 use App\Marking\Scores;
 use App\Models\HandIn;
 use App\Models\MendedCopy;
 use App\Models\Outcome;
 use App\Models\Remark;
+use App\Models\RunState;
 use App\Models\Student;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
@@ -111,6 +113,24 @@ final class HandInController extends Controller
             stamp: Touched::byOthers($handIn, TellOtherDesks::desk($request)),
             repliedAt: $handIn->reply?->released_at->toIso8601String(),
         ));
+    }
+
+    /** Runs a check that broke off once more. */
+    #[OA\Post(
+        path: '/api/hand-ins/{handIn}/check',
+        operationId: 'checkAgain',
+        responses: [new OA\Response(response: 202, description: 'It will be checked')],
+    )]
+    public function check(HandIn $handIn): JsonResponse
+    {
+        $brief = $handIn->assignment()->firstOrFail()->brief()->first()
+            ?? abort(409, 'The assignment has no brief yet. Once it has one, everything is checked.');
+        DB::transaction(function () use ($handIn, $brief): void {
+            $handIn->runs()->where('state', RunState::Failed)->update(['state' => RunState::Queued, 'trouble' => null]);
+            CheckHandIn::request($handIn, $brief);
+        });
+
+        return response()->json(null, 202);
     }
 
     /** This attempt is the one that counts, whatever came in time. */

@@ -101,6 +101,14 @@ function DeskScreen({id}: {id: string}) {
     ['r', 'stock remark', pick],
     ['k', 'keep the note in stock', () => keepInStock(newest().mark)],
     ['q', 'requirements', () => setPoints(now => ({isOpen: !now.isOpen, requirement: null}))],
+    [
+      'j',
+      'judge what waits',
+      () => {
+        const waiting = data.outcomes.find(one => one.choices.length > 0 && one.reason === null)
+        if (waiting !== undefined) setPoints({isOpen: true, requirement: waiting.requirement})
+      },
+    ],
     ['t', 'same place, other attempt', otherAttempt],
     ['y', 'read the reply', () => void navigate(`/hand-ins/${id}/reply`)],
     ...VIEWS.map(({id: name, key, label}): [string, string, () => unknown] => [key, label, () => go({view: name})]),

@@ -58,6 +58,11 @@ function Attempts({desk}: {desk: Schemas['Desk']}) {
             )}
           </Box>
         ))}
+      {(desk.attempts.at(-1)?.attempt ?? 0) > desk.attempt && (
+        <Box component="b" sx={{color: 'desk.waits', mr: 1}}>
+          not the newest
+        </Box>
+      )}
       {desk.late && (
         <Box component="b" sx={{color: 'desk.waits'}}>
           late

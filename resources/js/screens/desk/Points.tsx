@@ -69,7 +69,10 @@ function Requirement({outcome, isMeant}: {outcome: Schemas['DeskOutcome']; isMea
   const handIn = data.id
   const place = useRef<HTMLDivElement>(null)
   useEffect(() => {
-    if (isMeant) place.current?.scrollIntoView({block: 'nearest'})
+    if (!isMeant) return
+    place.current?.scrollIntoView({block: 'nearest'})
+    // What only a person can judge is judged with the arrow keys.
+    place.current?.querySelector<HTMLInputElement>('input[type=radio]')?.focus()
   }, [isMeant])
   const isFilter = filter.requirement === outcome.requirement
   const [draft, setDraft] = useState<{points: string; reason: string} | null>(null)

@@ -1,4 +1,4 @@
-import {Box, Link, Typography} from '@mui/material'
+import {Box, Button, Link, Typography} from '@mui/material'
 import {useMutation, useQueryClient} from '@tanstack/react-query'
 import {useState} from 'react'
 import {api, unwrap, type Schemas} from '../../api/client'
@@ -37,6 +37,7 @@ export function Whole({desk}: {desk: Schemas['Desk']}) {
       )}
       <Published desk={desk} />
       <Attempt desk={desk} />
+      {desk.run.state === 'failed' && <RunAgain desk={desk} />}
       <RunState run={desk.run}>
         <Typography variant="body1">
           {found === 0
@@ -53,6 +54,23 @@ export function Whole({desk}: {desk: Schemas['Desk']}) {
       <Outcomes />
       <Kinds />
     </>
+  )
+}
+
+/** A check that broke off can be run once more; what is in ink stays as it is. */
+function RunAgain({desk}: {desk: Schemas['Desk']}) {
+  const queries = useQueryClient()
+  const run = useMutation({
+    mutationFn: () => unwrap(api.POST('/api/hand-ins/{handIn}/check', {params: {path: {handIn: desk.id}}})),
+    onSuccess: () => queries.invalidateQueries({queryKey: ['desk', desk.id]}),
+  })
+  return (
+    <Box sx={{mb: 1}}>
+      <Button variant="outlined" loading={run.isPending} onClick={() => run.mutate()}>
+        Run the check again
+      </Button>
+      <ErrorText error={run.error} />
+    </Box>
   )
 }
 

@@ -1,5 +1,7 @@
 import {Box} from '@mui/material'
+import {useQueryClient} from '@tanstack/react-query'
 import {useState} from 'react'
+import {placeOf} from '../../../../api/queries'
 import {sheetsOf, useDesk} from '../../desk'
 import {SideColumn} from '../../SideColumn'
 import {SourceView} from '../source/SourceView'
@@ -14,12 +16,22 @@ import {useWalking} from './walked'
 export function SeenView() {
   const {desk, leaf, turn, go} = useDesk()
   const onWalk = useWalking(desk.id)
+  const queries = useQueryClient()
   const [pointed, setPointed] = useState<{leaf: string; at: string | null}>({leaf, at: null})
   const isPage = desk.leaves.some(one => one.path === leaf && one.kind === 'page')
   if (!isPage) return <SourceView />
   // What was pointed at on another page is not on this one.
   const at = pointed.at === null || pointed.leaf === leaf ? pointed.at : '1'
-  const onPoint = (to: string | null) => setPointed({leaf, at: to})
+  const onPoint = (to: string | null) => {
+    setPointed({leaf, at: to})
+    if (to === null) return
+    // The line of what is pointed at is chosen in all views, and a note is written there.
+    queries
+      .query(placeOf(desk.id, leaf, to))
+      .then(({line}) => go({line, mark: null}))
+      // What a script made is in no source.
+      .catch(() => undefined)
+  }
   return (
     <Box sx={{height: '100%', minHeight: 0, display: 'grid', gridTemplateColumns: 'minmax(0, 1fr) 22rem'}}>
       <Seen
