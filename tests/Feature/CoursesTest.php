@@ -220,3 +220,24 @@ describe('an assignment', function () {
         expect(Assignment::query()->count())->toBe(0);
     });
 });
+
+it('deletes an assignment, and a course, with all that was handed in, found, written and given', function (string $what) {
+    $this->actingAs($user = $this->instructor());
+    $handIn = $this->handIn($this->assignment($user));
+    $at = "/api/hand-ins/$handIn->id";
+    $print = $handIn->run->findings[0]->fingerprint;
+    $this->putJson("$at/verdicts/$print", ['state' => 'inked'])->assertNoContent();
+    $this->putJson("$at/marks/files", ['points' => 1, 'reason' => 'x'])->assertNoContent();
+    $this->putJson("$at/mended/index.html", ['text' => 'x'])->assertOk();
+    $this->putJson("$at/here", ['seconds' => 1])->assertOk();
+    $this->postJson("$at/replies")->assertNoContent();
+    $work = $handIn->assignment;
+    $this->deleteJson(
+        $what === 'assignment' ? "/api/assignments/$work->id" : "/api/courses/$work->course_id",
+        ['title' => $what === 'assignment' ? $work->title : $work->course->title],
+    )->assertNoContent();
+
+    foreach (['assignments', 'briefs', 'hand_ins', 'check_runs', 'findings', 'remarks', 'marks', 'replies', 'mended_copies', 'mended_steps', 'readings'] as $table) {
+        expect([$table, \Illuminate\Support\Facades\DB::table($table)->count()])->toBe([$table, 0]);
+    }
+})->with(['assignment', 'course']);
