@@ -224,6 +224,9 @@ export const reply = (handIn: string) =>
 
 /** Asks for all that a desk shows first before it is drawn, so that nothing of it waits for anything else. */
 export function askForDesk(queries: QueryClient, id: string, leaf: string | null) {
+  // What is named is most likely a text that is there; where it is not, nobody misses the answer.
+  if (leaf !== null && /\.(?:html?|css|js)$/i.test(leaf))
+    queries.query({...source({handIn: id}, leaf), retry: false}).catch(() => undefined)
   queries
     .query(desk(id, () => leaf))
     .then(({leaves, first}) => {
