@@ -9,6 +9,7 @@ use App\Http\Controllers\AssignmentController;
 use App\Http\Controllers\AttemptController;
 use App\Http\Controllers\BriefController;
 use App\Http\Controllers\BriefDraftController;
+use App\Http\Controllers\ClassSheetController;
 use App\Http\Controllers\CourseController;
 use App\Http\Controllers\CourseLinkController;
 use App\Http\Controllers\FindingController;
@@ -130,6 +131,7 @@ Route::middleware(['auth', WriteDown::class])->group(function (): void {
     Route::post('assignments/{assignment}/brief/reading', [BriefDraftController::class, 'read'])->can('direct', 'assignment');
     Route::put('assignments/{assignment}/brief', [BriefController::class, 'update'])->can('direct', 'assignment');
     Route::post('assignments/{assignment}/brief/trial', [BriefController::class, 'try'])->can('direct', 'assignment');
+    Route::get('assignments/{assignment}/class-sheet', [ClassSheetController::class, 'show'])->can('view', 'assignment');
     Route::get('assignments/{assignment}/arrivals', [ArrivalController::class, 'index'])->can('view', 'assignment');
     Route::post('assignments/{assignment}/arrivals', [ArrivalController::class, 'store'])->can('mark', 'assignment');
     Route::post('assignments/{assignment}/addresses', [ArrivalController::class, 'addresses'])->can('mark', 'assignment');

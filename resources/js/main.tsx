@@ -83,6 +83,10 @@ const router = createBrowserRouter([
         lazy: async () => ({Component: (await import('./screens/assignment/Assignment')).Assignment}),
       },
       {
+        path: '/assignments/:id/class-sheet',
+        lazy: async () => ({Component: (await import('./screens/class-sheet/ClassSheet')).ClassSheet}),
+      },
+      {
         path: '/assignments/:id/in-tray',
         lazy: async () => ({Component: (await import('./screens/in-tray/InTray')).InTray}),
       },

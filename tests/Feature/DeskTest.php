@@ -298,6 +298,7 @@ it('asks the database a fixed number of times for a list, whatever the size of t
     '/api/courses/{course}',
     '/api/assignments/{assignment}',
     '/api/assignments/{assignment}/arrivals',
+    '/api/assignments/{assignment}/class-sheet',
     '/api/hand-ins/{handIn}',
     '/api/hand-ins/{handIn}/survey',
 ]);

@@ -112,6 +112,7 @@ it('lets nobody reach another’s course, and strangers not even the door', func
     ['DELETE', 'assignments/{assignment}/materials/{role}'],
     ['GET', 'assignments/{assignment}/brief/proposal'],
     ['PUT', 'assignments/{assignment}/brief', ['source' => 'x']],
+    ['GET', 'assignments/{assignment}/class-sheet'],
     ['GET', 'assignments/{assignment}/arrivals'],
     ['POST', 'assignments/{assignment}/arrivals', ['files' => ['x']]],
     ['POST', 'assignments/{assignment}/addresses', ['text' => 'x']],

@@ -59,6 +59,13 @@ export const assignment = (id: string) =>
       data !== undefined && (data.checking !== null || data.handIns.some(line => busy(line.run))) ? later(data) : false,
   })
 
+/** All students of an assignment against all requirements, with the commonest slips. */
+export const classSheet = (id: string) =>
+  queryOptions({
+    queryKey: ['class sheet', id],
+    queryFn: () => unwrap(api.GET('/api/assignments/{assignment}/class-sheet', {params: {path: {assignment: id}}})),
+  })
+
 export const arrivals = (id: string) =>
   queryOptions({
     queryKey: ['arrivals', id],

@@ -407,6 +407,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/assignments/{assignment}/class-sheet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["classSheet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/courses/{course}": {
         parameters: {
             query?: never;
@@ -2012,6 +2028,30 @@ export interface components {
             /** @description none while the worker has not counted them yet */
             steps: number;
         };
+        /** @description All students of an assignment against all requirements, and the commonest slips beside it. */
+        ClassSheet: {
+            assignment: string;
+            course: string;
+            courseId: string;
+            requirements: components["schemas"]["SheetRequirement"][];
+            rows: components["schemas"]["SheetRow"][];
+            /** @description those of the most hand-ins first */
+            slips: components["schemas"]["ClassSlip"][];
+        };
+        /** @description What one rule found in a class. */
+        ClassSlip: {
+            rule: string;
+            variant: string;
+            /** @enum {InkedMargin\Core\Finding\Weight} */
+            weight: "fault" | "departure" | "tidy";
+            /** @description of the first */
+            message: string;
+            requirement: string | null;
+            findings: number;
+            pencilled: number;
+            /** @description a line for each hand-in */
+            places: components["schemas"]["SlipPlace"][];
+        };
         /** @description An attempt held against an earlier one. */
         ComparedAttempts: {
             before: components["schemas"]["AttemptLine"];
@@ -2702,10 +2742,62 @@ export interface components {
             /** @description where it was redirected to */
             to: string | null;
         };
+        /** @description How far a student meets a requirement. */
+        SheetCell: {
+            /**
+             * Format: float
+             * @description of its points, from 0 to 1; null where it is not judged yet
+             */
+            share: number | null;
+            /** Format: float */
+            points: number;
+            /** @description whether the points were given by hand */
+            byHand: boolean;
+        };
+        /** @description A column of the class sheet. */
+        SheetRequirement: {
+            id: string;
+            title: string;
+            /** Format: float */
+            possible: number;
+            /**
+             * Format: float
+             * @description of the whole class, from 0 to 1; null where nobody was judged
+             */
+            share: number | null;
+        };
+        /** @description A student on the class sheet. */
+        SheetRow: {
+            studentId: string;
+            student: string;
+            group: string;
+            /** @description null where nothing came in */
+            handInId: string | null;
+            late: boolean;
+            putBy: string | null;
+            replied: boolean;
+            /** Format: float */
+            awarded: number | null;
+            /** Format: float */
+            possible: number | null;
+            /** @description one for each requirement, in their order; null where it was not asked of this hand-in */
+            cells: components["schemas"]["SheetCell"][];
+        };
         /** @description The home screen: what waits, then the courses. */
         Shelf: {
             waiting: components["schemas"]["Waiting"][];
             courses: components["schemas"]["CourseSpine"][];
+        };
+        /** @description Where a slip is in one hand-in: the first place of it. */
+        SlipPlace: {
+            handInId: string;
+            student: string;
+            findings: number;
+            /** @description of these are in pencil */
+            pencilled: number;
+            leaf: string;
+            line: number | null;
+            fingerprint: string;
         };
         /** @description The text of one file. */
         SourceText: {
@@ -3808,6 +3900,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BriefReading"];
+                };
+            };
+        };
+    };
+    classSheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassSheet"];
                 };
             };
         };

@@ -24,6 +24,7 @@ function AssignmentScreen() {
   const navigate = useNavigate()
   const next = data.handIns.find(line => line.repliedAt === null)
   useKeys([
+    {key: 'c', does: 'class sheet', run: () => void navigate(`/assignments/${id}/class-sheet`)},
     {key: 't', does: 'in-tray', run: () => void navigate(`/assignments/${id}/in-tray`)},
     ...(next === undefined
       ? []
@@ -39,6 +40,11 @@ function AssignmentScreen() {
           <Link component={RouterLink} variant="body2" to={`/assignments/${id}/settings`}>
             The assignment itself
           </Link>
+        )}
+        {data.handIns.length > 0 && (
+          <Button component={RouterLink} to={`/assignments/${id}/class-sheet`} variant="outlined">
+            Class sheet
+          </Button>
         )}
         <Button component={RouterLink} to={`/assignments/${id}/in-tray`} variant="outlined">
           Open the in-tray

@@ -43,7 +43,7 @@ function DeskScreen({id}: {id: string}) {
   const [filter, setFilter] = useState(ALL)
   const [asksAlike, setAsksAlike] = useState<string | null>(null)
   const [opened, setOpened] = useState<ReadonlySet<string>>(NONE)
-  const [points, setPoints] = useState<PointsState>(FOLDED)
+  const [points, setPoints] = useState<PointsState>(pointsInAddress)
   const here = useHere(id, data.stamp)
   const {chosen, step, turnBy} = useSteps(data, newest, go, filter)
   const inTurn = useInTurn()
@@ -192,7 +192,12 @@ function DeskScreen({id}: {id: string}) {
 }
 
 const NONE: ReadonlySet<string> = new Set()
-const FOLDED: PointsState = {isOpen: false, requirement: null}
+
+/** Unfolded where an address leads to a requirement. */
+function pointsInAddress(): PointsState {
+  const requirement = new URLSearchParams(location.search).get('requirement')
+  return {isOpen: requirement !== null, requirement}
+}
 
 /** Gives a view what is on the desk, and in the margin of the leaf that lies on it. */
 function OnDesk({

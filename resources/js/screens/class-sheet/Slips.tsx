@@ -1,0 +1,188 @@
+import {Box, Button, Link, TextField, Typography} from '@mui/material'
+import {useMutation, useQueryClient} from '@tanstack/react-query'
+import {useState} from 'react'
+import {Link as RouterLink} from 'react-router'
+import {api, unwrap, type Schemas} from '../../api/client'
+import {classSheet} from '../../api/queries'
+import {Coded} from '../../parts/Coded'
+import {ErrorText} from '../../parts/Remark'
+import {many} from '../../parts/when'
+
+/** So many kinds are shown at first. */
+const MOST_SHOWN = 15
+
+interface Decided {
+  batch: string
+  words: string
+}
+
+/** The commonest slips, with whose they are; one kind is inked or rubbed out for the whole class at once. */
+export function Slips({
+  assignmentId,
+  slips,
+  handIns,
+}: {
+  assignmentId: string
+  slips: Schemas['ClassSlip'][]
+  handIns: number
+}) {
+  const [open, setOpen] = useState<string | null>(null)
+  const [isWhole, setWhole] = useState(false)
+  const [last, setLast] = useState<Decided | null>(null)
+  const queries = useQueryClient()
+  const refresh = () => queries.invalidateQueries({queryKey: classSheet(assignmentId).queryKey})
+  const back = useMutation({
+    mutationFn: (batch: string) => unwrap(api.DELETE('/api/decided-alike/{batch}', {params: {path: {batch}}})),
+    onSuccess: async () => {
+      setLast(null)
+      await refresh()
+    },
+  })
+  const shown = isWhole ? slips : slips.slice(0, MOST_SHOWN)
+  return (
+    <Box
+      component="section"
+      aria-labelledby="slips"
+      tabIndex={0}
+      sx={{borderLeft: 1, borderColor: 'divider', overflow: 'auto', px: 2.5, py: 2.5}}
+    >
+      <Typography variant="h2" id="slips" gutterBottom>
+        Commonest slips
+      </Typography>
+      {last !== null && (
+        <Typography variant="body2" role="status" gutterBottom>
+          {last.words}{' '}
+          <Link component="button" variant="body2" underline="always" onClick={() => back.mutate(last.batch)}>
+            Undo
+          </Link>
+        </Typography>
+      )}
+      <ErrorText error={back.error} />
+      {slips.length === 0 && (
+        <Typography variant="body2" color="textSecondary">
+          Nothing was found in any hand-in.
+        </Typography>
+      )}
+      <Box component="ul" sx={{listStyle: 'none', m: 0, p: 0}}>
+        {shown.map(slip => {
+          const key = `${slip.rule} ${slip.variant}`
+          return (
+            <Box component="li" key={key} sx={{borderTop: 1, borderColor: 'desk.rule', py: 0.75}}>
+              <Box sx={{display: 'grid', gridTemplateColumns: '3.2rem minmax(0, 1fr)', gap: 1, alignItems: 'baseline'}}>
+                <Typography variant="body2" sx={{fontWeight: slip.weight === 'fault' ? 700 : 400}}>
+                  {slip.places.length} of {handIns}
+                </Typography>
+                <div>
+                  <Link
+                    component="button"
+                    variant="body2"
+                    aria-expanded={open === key}
+                    color={slip.pencilled > 0 ? 'primary' : 'textSecondary'}
+                    sx={{textAlign: 'left'}}
+                    onClick={() => setOpen(open === key ? null : key)}
+                  >
+                    {slip.rule}
+                    {slip.variant === '' ? '' : `, ${slip.variant}`}
+                  </Link>
+                  <Typography variant="body2" color="textSecondary" sx={open === key ? {} : ONE_LINE}>
+                    <Coded>{slip.message}</Coded>
+                  </Typography>
+                </div>
+              </Box>
+              {open === key && (
+                <Slip
+                  slip={slip}
+                  onDecided={async decided => {
+                    setLast(decided)
+                    await refresh()
+                  }}
+                />
+              )}
+            </Box>
+          )
+        })}
+      </Box>
+      {slips.length > shown.length && (
+        <Link component="button" variant="body2" underline="always" onClick={() => setWhole(true)}>
+          and {slips.length - shown.length} more kinds
+        </Link>
+      )}
+    </Box>
+  )
+}
+
+const ONE_LINE = {overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap'} as const
+
+/** Whose a slip is, and what is decided about it for all. */
+function Slip({slip, onDecided}: {slip: Schemas['ClassSlip']; onDecided: (decided: Decided) => Promise<void>}) {
+  const [reason, setReason] = useState('')
+  const [first] = [...slip.places].sort((a, b) => b.pencilled - a.pencilled)
+  const decide = useMutation({
+    mutationFn: async (state: 'inked' | 'rubbed-out') => {
+      if (first === undefined) throw new Error('There is nothing to decide any more.')
+      const told = await unwrap(
+        api.PUT('/api/hand-ins/{handIn}/alike/{fingerprint}', {
+          params: {path: {handIn: first.handInId, fingerprint: first.fingerprint}},
+          body: {state, reach: 'class', reason: state === 'rubbed-out' && reason.trim() !== '' ? reason : null},
+        }),
+      )
+      const word = state === 'inked' ? 'Inked' : 'Rubbed out'
+      return {batch: told.batch, words: `${word} ${told.findings} in ${many(told.handIns, 'hand-in')}.`}
+    },
+    onSuccess: onDecided,
+  })
+  return (
+    <Box sx={{pl: '4.1rem', pt: 0.5}}>
+      <Typography variant="body2" component="div">
+        {slip.places.map((place, at) => (
+          <span key={place.handInId}>
+            {at > 0 && ', '}
+            <Link
+              component={RouterLink}
+              to={`/hand-ins/${place.handInId}?${addressOf(place)}`}
+              sx={{
+                color: place.pencilled > 0 ? 'desk.pencil' : 'desk.ink',
+                fontWeight: place.pencilled > 0 ? 400 : 700,
+              }}
+            >
+              {place.student}
+              {place.findings > 1 ? ` (${place.findings})` : ''}
+            </Link>
+          </span>
+        ))}
+      </Typography>
+      {slip.pencilled > 0 ? (
+        <>
+          <TextField
+            label="Why rubbed out (you need not say)"
+            value={reason}
+            onChange={event => setReason(event.target.value)}
+            fullWidth
+            sx={{mt: 1}}
+          />
+          <Box sx={{display: 'flex', gap: 1, mt: 0.75}}>
+            <Button variant="contained" loading={decide.isPending} onClick={() => decide.mutate('inked')}>
+              Ink all {slip.pencilled}
+            </Button>
+            <Button disabled={decide.isPending} onClick={() => decide.mutate('rubbed-out')}>
+              Rub out all
+            </Button>
+          </Box>
+        </>
+      ) : (
+        <Typography variant="body2" color="textSecondary" sx={{mt: 0.5}}>
+          All {slip.findings} are decided.
+        </Typography>
+      )}
+      <ErrorText error={decide.error} />
+    </Box>
+  )
+}
+
+const addressOf = ({leaf, line, fingerprint}: Schemas['SlipPlace']) =>
+  new URLSearchParams({
+    leaf,
+    view: 'source',
+    mark: fingerprint,
+    ...(line === null ? {} : {line: String(line)}),
+  }).toString()

@@ -1,0 +1,38 @@
+import type {Schemas} from '../../api/client'
+
+export type Row = Schemas['SheetRow']
+
+/** How the rows stand: by name, by their points, or by one requirement, the least first. */
+export type RowOrder = 'name' | 'points' | number
+
+/** Those of whom nothing came come last, whatever the order but by name. */
+export function inOrder(rows: Row[], order: RowOrder): Row[] {
+  if (order === 'name') return rows
+  const share = ({awarded, possible, cells}: Row) =>
+    order === 'points'
+      ? awarded === null || possible === null || possible === 0
+        ? null
+        : awarded / possible
+      : (cells[order]?.share ?? null)
+  return [...rows].sort((a, b) => {
+    const [one, other] = [share(a), share(b)]
+    if (one === null || other === null) return Number(one === null) - Number(other === null)
+    return one - other || a.student.localeCompare(b.student)
+  })
+}
+
+/** The places of the columns: as the brief has them, or those that the class meets least first. */
+export function columnsInOrder(requirements: Schemas['SheetRequirement'][], byShare: boolean): number[] {
+  const places = requirements.map((_one, at) => at)
+  return byShare
+    ? places.sort((a, b) => (requirements[a]?.share ?? 2) - (requirements[b]?.share ?? 2) || a - b)
+    : places
+}
+
+/** What a cell says to those who cannot see how far it is filled. */
+export function wordsFor(cell: Schemas['SheetCell'] | null, {title, possible}: Schemas['SheetRequirement']): string {
+  if (cell === null) return `${title}: nothing to see`
+  if (cell.share === null) return `${title}: to judge`
+  const word = cell.share >= 1 ? 'met' : cell.share <= 0 ? 'unmet' : 'partly'
+  return `${title}: ${word}, ${cell.points} of ${possible}${cell.byHand ? ', by hand' : ''}`
+}
