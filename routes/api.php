@@ -167,6 +167,9 @@ Route::middleware(['auth', WriteDown::class])->group(function (): void {
     Route::get('hand-ins/{handIn}/attempts', [AttemptController::class, 'show'])->can('view', 'handIn');
     Route::get('hand-ins/{handIn}/reply', [ReplyController::class, 'show'])->can('view', 'handIn');
     Route::get('hand-ins/{handIn}/reply.md', [ReplyController::class, 'markdown'])->can('view', 'handIn');
+    Route::get('hand-ins/{handIn}/reply.html', [ReplyController::class, 'html'])->can('view', 'handIn');
+    Route::get('assignments/{assignment}/replies', [ReplyController::class, 'ready'])->can('view', 'assignment');
+    Route::post('assignments/{assignment}/replies', [ReplyController::class, 'releaseAll'])->can('mark', 'assignment');
     Route::get('hand-ins/{handIn}/words', [ReplyController::class, 'words'])->can('view', 'handIn');
     // What the other desks on which the hand-in lies open are to see.
     Route::middleware(TellOtherDesks::class)->group(function (): void {

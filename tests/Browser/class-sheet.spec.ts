@@ -1,6 +1,6 @@
 import {expect} from '@playwright/test'
 import {broken} from './axe'
-import {test} from './desk'
+import {html, openDesk, test} from './desk'
 
 test('the class on one sheet: a slip inked for all and taken back, and a square leads to its requirement', async ({
   page,
@@ -35,4 +35,23 @@ test('the class on one sheet: a slip inked for all and taken back, and a square 
   await expect(page.getByRole('region', {name: 'Points'}).getByRole('button', {name: 'Fold'})).toBeVisible()
   await page.goBack()
   await expect(sheet.getByRole('row', {name: /Abel Fennimore/})).toBeVisible()
+})
+
+test('all replies that are ready are released after one honest question', async ({page}) => {
+  await openDesk(page, {'index.html': html('<h1>Round</h1>\n<img src="a.png">'), 'a.png': 'x'})
+  await page.goBack()
+  await page.goto(page.url().replace('in-tray', 'class-sheet'))
+  await page.getByRole('button', {name: 'Release replies'}).click()
+  const dialog = page.getByRole('dialog', {name: 'Release replies'})
+  await expect(dialog).toContainText('1 reply will go out.')
+  await expect(dialog).toContainText('In 1 of them there is still pencil, which the student will not see.')
+  await page.waitForTimeout(400)
+  expect(await broken(page), 'the question').toEqual([])
+  await dialog.getByLabel(/^Abel Fennimore/).uncheck()
+  await expect(dialog.getByRole('button', {name: 'Release 0'})).toBeDisabled()
+  await dialog.getByLabel(/^Abel Fennimore/).check()
+  await dialog.getByRole('button', {name: 'Release 1'}).click()
+  await expect(dialog.getByRole('status')).toHaveText('1 reply released.')
+  await dialog.getByRole('button', {name: 'Close'}).click()
+  await expect(page.getByText('1 reply released')).toBeVisible()
 })

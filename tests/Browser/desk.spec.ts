@@ -1,6 +1,6 @@
 import {expect, type BrowserContext, type Page} from '@playwright/test'
 import {broken} from './axe'
-import {html, test, zip} from './desk'
+import {html, openDesk, test, zip} from './desk'
 
 const SITE = {
   'index.html': html(
@@ -9,27 +9,6 @@ const SITE = {
   'two.html': html('<h1>Two</h1>\n<img src="a.png">\n<a href="index.html">home</a>'),
   'a.png': 'x',
   'b.png': 'x',
-}
-
-/** A hand-in of its own for a test, in an assignment of its own; opens its desk. */
-async function openDesk(page: Page, files: Record<string, string>, name = 'afennimore.zip'): Promise<string> {
-  await page.getByRole('main').getByRole('link', {name: 'Web Craft 1'}).click()
-  await page.getByRole('link', {name: 'Set new work'}).click()
-  await page.getByLabel('Title').fill(`Desk ${Date.now().toString(36)}`)
-  await page.getByRole('button', {name: 'Set it'}).click()
-  await expect(page.getByRole('link', {name: 'Open the in-tray'})).toBeVisible()
-  const work = new URL(page.url()).pathname.split('/').at(-1) ?? ''
-  const {cookies} = await page.context().storageState()
-  const token = cookies.find(one => one.name === 'XSRF-TOKEN')?.value ?? ''
-  const headers = {Accept: 'application/json', 'X-XSRF-TOKEN': decodeURIComponent(token)}
-  const source = 'title: Round\nrequirements:\n  - {id: t, title: Titles, kind: titles, points: 4}\n'
-  expect((await page.request.put(`/api/assignments/${work}/brief`, {headers, data: {source}})).ok()).toBe(true)
-  await page.getByRole('link', {name: 'Open the in-tray'}).click()
-  await page.getByTestId('zips').setInputFiles([zip(name, files)])
-  await expect(page.getByText(/checked, \d+ findings/)).toBeVisible({timeout: 30_000})
-  await page.getByRole('link', {name: 'Abel Fennimore'}).click()
-  await expect(page.getByRole('tab', {name: 'Source'})).toBeVisible()
-  return page.url()
 }
 
 test('a hand-in from opening to the released reply, with the keyboard alone', async ({page}) => {

@@ -52,3 +52,24 @@ export async function drop(page: Page, file: string, student: string, found: Reg
   await expect(line).toBeVisible({timeout: 30_000})
   return line
 }
+
+/** A hand-in of its own for a test, in an assignment of its own; opens its desk. */
+export async function openDesk(page: Page, files: Record<string, string>, name = 'afennimore.zip'): Promise<string> {
+  await page.getByRole('main').getByRole('link', {name: 'Web Craft 1'}).click()
+  await page.getByRole('link', {name: 'Set new work'}).click()
+  await page.getByLabel('Title').fill(`Desk ${Date.now().toString(36)}`)
+  await page.getByRole('button', {name: 'Set it'}).click()
+  await expect(page.getByRole('link', {name: 'Open the in-tray'})).toBeVisible()
+  const work = new URL(page.url()).pathname.split('/').at(-1) ?? ''
+  const {cookies} = await page.context().storageState()
+  const token = cookies.find(one => one.name === 'XSRF-TOKEN')?.value ?? ''
+  const headers = {Accept: 'application/json', 'X-XSRF-TOKEN': decodeURIComponent(token)}
+  const source = 'title: Round\nrequirements:\n  - {id: t, title: Titles, kind: titles, points: 4}\n'
+  expect((await page.request.put(`/api/assignments/${work}/brief`, {headers, data: {source}})).ok()).toBe(true)
+  await page.getByRole('link', {name: 'Open the in-tray'}).click()
+  await page.getByTestId('zips').setInputFiles([zip(name, files)])
+  await expect(page.getByText(/checked, \d+ findings/)).toBeVisible({timeout: 30_000})
+  await page.getByRole('link', {name: 'Abel Fennimore'}).click()
+  await expect(page.getByRole('tab', {name: 'Source'})).toBeVisible()
+  return page.url()
+}

@@ -148,6 +148,9 @@ it('lets nobody reach another’s course, and strangers not even the door', func
     ['DELETE', 'hand-ins/{handIn}/marks/files'],
     ['GET', 'hand-ins/{handIn}/reply'],
     ['GET', 'hand-ins/{handIn}/reply.md'],
+    ['GET', 'hand-ins/{handIn}/reply.html'],
+    ['GET', 'assignments/{assignment}/replies'],
+    ['POST', 'assignments/{assignment}/replies', ['handIns' => []]],
     ['POST', 'hand-ins/{handIn}/replies'],
 ]);
 

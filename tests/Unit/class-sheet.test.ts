@@ -1,4 +1,6 @@
 import {describe, expect, it} from 'vitest'
+import type {Schemas} from '../../resources/js/api/client'
+import {question} from '../../resources/js/screens/class-sheet/ReleaseAll'
 import {columnsInOrder, inOrder, wordsFor, type Row, type RowOrder} from '../../resources/js/screens/class-sheet/order'
 
 const row = (student: string, awarded: number | null, shares: (number | null)[]): Row => ({
@@ -47,5 +49,26 @@ describe('the class sheet', () => {
     [{share: 0, points: 0, byHand: false}, 'Titles: unmet, 0 of 6'],
   ])('says in words what %j shows', (cell, words) => {
     expect(wordsFor(cell, requirement(1))).toBe(words)
+  })
+})
+
+describe('the question before replies are released', () => {
+  const reply = (more: Partial<Schemas['ReadyReply']>): Schemas['ReadyReply'] => ({
+    handInId: 'h',
+    student: 'Abel',
+    pencilled: 0,
+    inked: 1,
+    toJudge: 0,
+    again: false,
+    ...more,
+  })
+
+  it.each<[string, Schemas['ReadyReply'][], number, RegExp]>([
+    ['nothing', [], 0, /^There is nothing to release/],
+    ['one', [reply({})], 1, /^1 reply will go out\. A released reply does not change; a new one supersedes it\.$/],
+    ['pencil', [reply({pencilled: 3}), reply({})], 2, /^2 replies.* In 1 of them there is still pencil/],
+    ['to judge', [reply({toJudge: 1})], 1, /In 1 something waits to be judged, and is left out of the sum\.$/],
+  ])('is honest about %s', (_name, chosen, all, words) => {
+    expect(question(chosen, all)).toMatch(words)
   })
 })

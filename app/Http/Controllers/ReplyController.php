@@ -4,19 +4,26 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Middleware\TellOtherDesks;
+use App\Http\Requests\ReleaseRequest;
 use App\Http\Resources\OfferedWords;
+use App\Http\Resources\ReadyReply;
+use App\Http\Resources\Released;
 use App\Http\Resources\ReleasedReply;
 use App\Http\Resources\ReplyView;
+use App\Ink\Touched;
+use App\Models\Assignment;
 use App\Models\HandIn;
 use App\Models\Reply;
 use App\Replies\DraftWords;
+use App\Replies\ReadyReplies;
+use App\Replies\Release;
 use App\Replies\ReplyComposer;
 use App\Replies\ReplyContent;
 use App\Replies\ReplyMarkdown;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\DB;
 use OpenApi\Attributes as OA;
 
 final class ReplyController extends Controller
@@ -68,19 +75,61 @@ final class ReplyController extends Controller
     )]
     public function store(Request $request, HandIn $handIn): Response
     {
-        DB::transaction(function () use ($request, $handIn): void {
-            HandIn::query()->whereKey($handIn->id)->lockForUpdate()->firstOrFail();
-            $handIn->load([...ReplyComposer::NEEDS, 'reply']);
-            $handIn->replies()->create([
-                'user_id' => self::user($request)->id,
-                'number' => ($handIn->reply->number ?? 0) + 1,
-                'content' => ReplyComposer::compose($handIn),
-                'released_at' => now(),
-            ]);
-            $handIn->update(['waits' => false]);
-        });
+        Release::of($handIn, self::user($request)->id);
 
         return response()->noContent();
+    }
+
+    /** The replies of a class that could be released now, with what is still in pencil. */
+    #[OA\Get(
+        path: '/api/assignments/{assignment}/replies',
+        operationId: 'readyReplies',
+        responses: [new OA\Response(
+            response: 200,
+            description: 'OK',
+            content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: ReadyReply::class)),
+        )],
+    )]
+    public function ready(Assignment $assignment): JsonResponse
+    {
+        return response()->json(ReadyReplies::of($assignment));
+    }
+
+    /** Releases those that are named, as far as they say something new. */
+    #[OA\Post(
+        path: '/api/assignments/{assignment}/replies',
+        operationId: 'releaseAll',
+        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: ReleaseRequest::class)),
+        responses: [new OA\Response(response: 200, description: 'Released', content: new OA\JsonContent(ref: Released::class))],
+    )]
+    public function releaseAll(ReleaseRequest $request, Assignment $assignment): JsonResponse
+    {
+        $user = self::user($request)->id;
+        $handIns = $assignment->handIns()->counting()->whereKey($request->array('handIns'))->get();
+        $released = $handIns->filter(fn (HandIn $handIn) => Release::of($handIn, $user));
+        Touched::mark(array_values($released->map(fn (HandIn $one) => $one->id)->all()), TellOtherDesks::desk($request));
+
+        return response()->json(new Released($released->count()));
+    }
+
+    /** The reply as one page that loads nothing from elsewhere: the released one, or the draft while there is none. */
+    #[OA\Get(
+        path: '/api/hand-ins/{handIn}/reply.html',
+        operationId: 'replyHtml',
+        responses: [new OA\Response(
+            response: 200,
+            description: 'OK',
+            content: new OA\MediaType(mediaType: 'text/html'),
+        )],
+    )]
+    public function html(HandIn $handIn): Response
+    {
+        $page = view('reply', ['reply' => self::content($handIn)])->render();
+
+        return response($page, 200, [
+            'Content-Type' => 'text/html; charset=utf-8',
+            'Content-Disposition' => 'attachment; filename="reply-'.$handIn->student->handle.'.html"',
+        ]);
     }
 
     /** The reply as Markdown: the released one, or the draft while there is none. */
@@ -95,14 +144,19 @@ final class ReplyController extends Controller
     )]
     public function markdown(HandIn $handIn): Response
     {
-        $handIn->load([...ReplyComposer::NEEDS, 'reply']);
-        $content = $handIn->reply === null
-            ? ReplyComposer::compose($handIn)
-            : ReplyContent::fromArray($handIn->reply->content);
-
-        return response(ReplyMarkdown::render($content), 200, [
+        return response(ReplyMarkdown::render(self::content($handIn)), 200, [
             'Content-Type' => 'text/markdown; charset=utf-8',
             'Content-Disposition' => 'attachment; filename="reply-'.$handIn->student->handle.'.md"',
         ]);
+    }
+
+    /** What was released last, or what would be. */
+    private static function content(HandIn $handIn): ReplyContent
+    {
+        $handIn->load([...ReplyComposer::NEEDS, 'reply']);
+
+        return $handIn->reply === null
+            ? ReplyComposer::compose($handIn)
+            : ReplyContent::fromArray($handIn->reply->content);
     }
 }

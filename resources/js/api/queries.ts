@@ -66,6 +66,14 @@ export const classSheet = (id: string) =>
     queryFn: () => unwrap(api.GET('/api/assignments/{assignment}/class-sheet', {params: {path: {assignment: id}}})),
   })
 
+/** The replies of a class that could be released now. */
+export const readyReplies = (id: string) =>
+  queryOptions({
+    queryKey: ['ready replies', id],
+    queryFn: () => unwrap(api.GET('/api/assignments/{assignment}/replies', {params: {path: {assignment: id}}})),
+    gcTime: 0,
+  })
+
 export const arrivals = (id: string) =>
   queryOptions({
     queryKey: ['arrivals', id],

@@ -1256,6 +1256,41 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/assignments/{assignment}/replies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The replies of a class that could be released now, with what is still in pencil. */
+        get: operations["readyReplies"];
+        put?: never;
+        /** Releases those that are named, as far as they say something new. */
+        post: operations["releaseAll"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/hand-ins/{handIn}/reply.html": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The reply as one page that loads nothing from elsewhere: the released one, or the draft while there is none. */
+        get: operations["replyHtml"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/hand-ins/{handIn}/reply.md": {
         parameters: {
             query?: never;
@@ -1764,6 +1799,10 @@ export interface components {
         PutByRequest: {
             /** @description Why a hand-in has to wait. */
             why: string;
+        };
+        ReleaseRequest: {
+            /** @description ids */
+            handIns: string[];
         };
         ResetRequest: {
             email: string;
@@ -2632,11 +2671,28 @@ export interface components {
                 [key: string]: unknown;
             };
         };
+        /** @description A reply that could be released now. */
+        ReadyReply: {
+            handInId: string;
+            student: string;
+            /** @description findings that nobody has decided on: they stay with you */
+            pencilled: number;
+            /** @description how much is in ink */
+            inked: number;
+            /** @description requirements that wait for somebody to judge them */
+            toJudge: number;
+            /** @description whether it would supersede another */
+            again: boolean;
+        };
         /** @description Another place that explains a finding. */
         RelatedPlace: {
             file: string;
             line: number;
             message: string;
+        };
+        /** @description How many replies were released. */
+        Released: {
+            released: number;
         };
         /** @description A reply that went out. */
         ReleasedReply: {
@@ -5494,6 +5550,76 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    readyReplies: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReadyReply"][];
+                };
+            };
+        };
+    };
+    releaseAll: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["ReleaseRequest"];
+            };
+        };
+        responses: {
+            /** @description Released */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Released"];
+                };
+            };
+        };
+    };
+    replyHtml: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                handIn: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/html": unknown;
+                };
             };
         };
     };

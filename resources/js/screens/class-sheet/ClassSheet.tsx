@@ -10,6 +10,7 @@ import {Empty} from '../../parts/Remark'
 import {many} from '../../parts/when'
 import {Screen} from '../Screen'
 import {columnsInOrder, inOrder, wordsFor, type Row, type RowOrder} from './order'
+import {ReleaseAll} from './ReleaseAll'
 import {Slips} from './Slips'
 
 export const ClassSheet = () => (
@@ -85,6 +86,7 @@ function SheetScreen() {
                 {byShare ? 'Columns as in the brief' : 'What is least met first'}
               </Link>
             </Typography>
+            <ReleaseAll assignmentId={id} />
           </Box>
           {data.requirements.length === 0 ? (
             <Box sx={{px: 4}}>

@@ -51,6 +51,9 @@ function ReplyScreen() {
               ? `${asReleased ? `This is what was released, ${when(last.releasedAt)}.` : 'This is what would be released now.'} Releasing again supersedes it.`
               : `Released ${when(last.releasedAt)}, just as it stands here.`}
         </Typography>
+        <Link variant="body2" href={`/api/hand-ins/${id}/reply.html`}>
+          As one page
+        </Link>
         <Link variant="body2" href={`/api/hand-ins/${id}/reply.md`}>
           {last === undefined ? 'Draft' : 'Released reply'} as Markdown
         </Link>

@@ -1,0 +1,133 @@
+import {
+  Box,
+  Button,
+  Checkbox,
+  Dialog,
+  DialogActions,
+  DialogContent,
+  DialogTitle,
+  FormControlLabel,
+  Typography,
+} from '@mui/material'
+import {useMutation, useQuery, useQueryClient} from '@tanstack/react-query'
+import {useState} from 'react'
+import {api, unwrap, type Schemas} from '../../api/client'
+import {readyReplies} from '../../api/queries'
+import {ErrorText} from '../../parts/Remark'
+import {many} from '../../parts/when'
+
+/** Releases the replies of a class: all that are ready, after one honest question. */
+export function ReleaseAll({assignmentId}: {assignmentId: string}) {
+  const [isOpen, setOpen] = useState(false)
+  return (
+    <>
+      <Button variant="outlined" onClick={() => setOpen(true)}>
+        Release replies
+      </Button>
+      {isOpen && <Asking assignmentId={assignmentId} onClose={() => setOpen(false)} />}
+    </>
+  )
+}
+
+function Asking({assignmentId, onClose}: {assignmentId: string; onClose: () => void}) {
+  const {data, error} = useQuery(readyReplies(assignmentId))
+  const [left, setLeft] = useState<ReadonlySet<string>>(new Set())
+  const queries = useQueryClient()
+  const chosen = (data ?? []).filter(one => !left.has(one.handInId))
+  const release = useMutation({
+    mutationFn: () =>
+      unwrap(
+        api.POST('/api/assignments/{assignment}/replies', {
+          params: {path: {assignment: assignmentId}},
+          body: {handIns: chosen.map(one => one.handInId)},
+        }),
+      ),
+    onSuccess: () => queries.invalidateQueries(),
+  })
+  return (
+    <Dialog open onClose={onClose} aria-labelledby="release-title" maxWidth="sm" fullWidth>
+      <DialogTitle id="release-title">Release replies</DialogTitle>
+      <DialogContent>
+        <ErrorText error={error ?? release.error} />
+        {release.data !== undefined ? (
+          <Typography variant="body1" role="status">
+            {many(release.data.released, 'reply', 'replies')} released.
+          </Typography>
+        ) : (
+          <>
+            <Typography variant="body1" gutterBottom>
+              {data === undefined ? 'Looking through the class…' : question(chosen, data.length)}
+            </Typography>
+            {data?.map(one => (
+              <Box key={one.handInId}>
+                <FormControlLabel
+                  control={
+                    <Checkbox
+                      size="small"
+                      sx={{py: 0.25}}
+                      checked={!left.has(one.handInId)}
+                      onChange={(_event, isChosen) =>
+                        setLeft(old => {
+                          const next = new Set(old)
+                          if (isChosen) next.delete(one.handInId)
+                          else next.add(one.handInId)
+                          return next
+                        })
+                      }
+                    />
+                  }
+                  label={
+                    <Typography variant="body2">
+                      {one.student}
+                      <Box
+                        component="span"
+                        sx={{color: one.pencilled + one.toJudge > 0 ? 'desk.waits' : 'text.secondary'}}
+                      >
+                        {`: ${stateOf(one)}`}
+                      </Box>
+                    </Typography>
+                  }
+                />
+              </Box>
+            ))}
+          </>
+        )}
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={onClose}>{release.data === undefined ? 'Leave' : 'Close'}</Button>
+        {release.data === undefined && (
+          <Button
+            variant="contained"
+            disabled={chosen.length === 0}
+            loading={release.isPending}
+            onClick={() => release.mutate()}
+          >
+            Release {chosen.length}
+          </Button>
+        )}
+      </DialogActions>
+    </Dialog>
+  )
+}
+
+/** What is asked before anything goes out: how many, and what stays behind in pencil. */
+export function question(chosen: Schemas['ReadyReply'][], all: number): string {
+  if (all === 0) return 'There is nothing to release: every reply is out as it stands, or its hand-in is put by.'
+  const pencilled = chosen.filter(one => one.pencilled > 0).length
+  const toJudge = chosen.filter(one => one.toJudge > 0).length
+  return [
+    `${many(chosen.length, 'reply', 'replies')} will go out. A released reply does not change; a new one supersedes it.`,
+    pencilled > 0 ? ` In ${pencilled} of them there is still pencil, which the student will not see.` : '',
+    toJudge > 0 ? ` In ${toJudge} something waits to be judged, and is left out of the sum.` : '',
+  ].join('')
+}
+
+const stateOf = ({inked, pencilled, toJudge, again}: Schemas['ReadyReply']): string =>
+  [
+    `${inked} in ink`,
+    pencilled > 0 ? `${pencilled} still in pencil` : '',
+    toJudge > 0 ? `${toJudge} to judge` : '',
+    again ? 'supersedes one' : '',
+  ]
+    .filter(words => words !== '')
+    .join(', ')
