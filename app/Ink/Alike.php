@@ -59,7 +59,10 @@ final readonly class Alike
                 ->leftJoin('hand_in_files as files', fn ($join) => $join->on('files.hand_in_id', '=', 'h.id')->on('files.path', '=', 'findings.file'))
                 ->orderBy('h.id')->orderBy('position')->get()->chunk(self::CHUNK)
                 ->each(function (Collection $chunk) use ($decision, $blobs, &$handIns, &$written): void {
-                    $rows = $chunk->map(fn (Finding $one) => self::row($one, $decision, $blobs));
+                    // A file is read once for all that was found in it.
+                    $files = $chunk->mapWithKeys(fn (Finding $one) => [self::sha256Of($one) => null])->keys()->filter()
+                        ->mapWithKeys(fn (string $sha256) => [$sha256 => $blobs->get($sha256)])->all();
+                    $rows = $chunk->map(fn (Finding $one) => self::row($one, $decision, $files[self::sha256Of($one)] ?? null));
                     $written += Remark::query()->toBase()->insertOrIgnore(array_values($rows->all()));
                     $handIns += $chunk->pluck('hand_in_id', 'hand_in_id')->all();
                 });
@@ -106,21 +109,27 @@ final readonly class Alike
     /**
      * @param  Finding  $finding  with its hand-in's id and its file's hash
      * @param  array{kind: RemarkKind, reason: string|null, user_id: string, batch_id: string}  $decision
+     * @param  string|null  $bytes  of its file
      * @return array<string, mixed>
      */
-    private static function row(Finding $finding, array $decision, BlobStore $blobs): array
+    private static function row(Finding $finding, array $decision, ?string $bytes): array
     {
-        $sha256 = $finding->getAttribute('sha256');
-        $bytes = is_string($sha256) && ! $finding->isAboutWholeFile() ? $blobs->get($sha256) : null;
-
         return [
             'id' => (string) Str::uuid7(),
             'hand_in_id' => $finding->getAttribute('hand_in_id'),
             'fingerprint' => $finding->fingerprint,
             'created_at' => now(),
             'updated_at' => now(),
-            ...Ink::words($finding, $bytes),
+            ...Ink::words($finding, $finding->isAboutWholeFile() ? null : $bytes),
             ...$decision,
         ];
+    }
+
+    /** Of the file that it is in; '' where that is missing, or nothing inside it is meant. */
+    private static function sha256Of(Finding $finding): string
+    {
+        $sha256 = $finding->getAttribute('sha256');
+
+        return is_string($sha256) && ! $finding->isAboutWholeFile() ? $sha256 : '';
     }
 }

@@ -48,6 +48,9 @@ it('refuses what was made from an older step, and keeps both', function () {
     $this->putJson(($this->of)('mended'), ['text' => 'mine', 'after' => 0])->assertStatus(409)
         ->assertJson(['message' => 'Somebody has mended this page since you opened it. Theirs is kept; yours is still in the box.']);
     expect(MendedStep::query()->count())->toBe(1);
+
+    // Sent twice because an answer was lost, it is one step, and no quarrel.
+    $this->putJson(($this->of)('mended'), ['text' => 'theirs', 'after' => 0])->assertOk()->assertJsonCount(1, 'steps');
 });
 
 it('tells what goes and what comes as it is mended', function () {

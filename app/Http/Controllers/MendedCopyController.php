@@ -58,8 +58,12 @@ final class MendedCopyController extends Controller
         DB::transaction(function () use ($request, $handIn, $path, $sha256, $user): void {
             HandIn::query()->whereKey($handIn->id)->lockForUpdate()->firstOrFail();
             $copy = $handIn->mendedCopies()->firstOrCreate(['path' => $path]);
-            $last = $copy->steps()->max('number');
-            $number = is_numeric($last) ? (int) $last : 0;
+            $last = $copy->steps()->reorder('number', 'desc')->first();
+            // Sent twice because an answer was lost, it is one step all the same.
+            if ($last?->sha256 === $sha256) {
+                return;
+            }
+            $number = $last->number ?? 0;
             abort_if(
                 $request->filled('after') && $request->integer('after') !== $number,
                 409,
