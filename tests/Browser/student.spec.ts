@@ -75,7 +75,7 @@ test('a student tries, mends, hands in by their own link, and reads the reply', 
   await page.keyboard.press('m')
   await page.getByLabel('Note on the whole hand-in').fill('Well begun.')
   await page.keyboard.press('Control+Enter')
-  await expect(page.getByText('note, kept at')).toBeVisible()
+  await expect(page.getByText('to do, kept at')).toBeVisible()
   await page.keyboard.press('y')
   await page.getByRole('button', {name: 'Release', exact: true}).click()
   await expect(page.getByText(/^Released .*just as it stands here/)).toBeVisible()

@@ -69,7 +69,7 @@ export function Found({
         <Typography
           variant="body2"
           component="div"
-          sx={{color: 'text.secondary', display: 'flex', gap: 1.5, flexWrap: 'wrap'}}
+          sx={{color: 'text.secondary', display: 'flex', columnGap: 1.5, flexWrap: 'wrap', '& > *': {py: '2px'}}}
         >
           {finding.current && (
             <Link
