@@ -27,6 +27,9 @@ const queries = new QueryClient({
   },
 })
 
+/** Milliseconds for which the screen before stays while a desk is asked for. */
+const PATIENCE = 1200
+
 const router = createBrowserRouter([
   {
     ErrorBoundary: Problem,
@@ -92,8 +95,10 @@ const router = createBrowserRouter([
       },
       {
         path: '/hand-ins/:id',
-        loader: ({params: {id = ''}, request}) => {
-          askForDesk(queries, id, new URL(request.url).searchParams.get('leaf'))
+        // React shows what it waits for for a third of a second at least: what is nearly there is waited for before.
+        loader: async ({params: {id = ''}, request}) => {
+          const leaf = new URL(request.url).searchParams.get('leaf')
+          await Promise.race([askForDesk(queries, id, leaf), new Promise(done => setTimeout(done, PATIENCE))])
           return null
         },
         shouldRevalidate: ({currentParams, nextParams}) => currentParams.id !== nextParams.id,

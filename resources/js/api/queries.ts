@@ -237,12 +237,17 @@ export const reply = (handIn: string) =>
     queryFn: () => unwrap(api.GET('/api/hand-ins/{handIn}/reply', {params: {path: {handIn}}})),
   })
 
-/** Asks for all that a desk shows first before it is drawn, so that nothing of it waits for anything else. */
-export function askForDesk(queries: QueryClient, id: string, leaf: string | null) {
+/**
+ * Asks for all that a desk shows first before it is drawn, so that nothing of it waits for anything else.
+ *
+ * @returns fulfilled when all of it is there, or cannot be had
+ */
+export async function askForDesk(queries: QueryClient, id: string, leaf: string | null): Promise<void> {
+  const reader = queries.query(me).catch(() => undefined)
   // What is named is most likely a text that is there; where it is not, nobody misses the answer.
   if (leaf !== null && /\.(?:html?|css|js)$/i.test(leaf))
     queries.query({...source({handIn: id}, leaf), retry: false}).catch(() => undefined)
-  queries
+  await queries
     .query(desk(id, () => leaf))
     .then(({leaves, first}) => {
       const there = leaves.find(one => one.path === first.leaf)
@@ -252,6 +257,7 @@ export function askForDesk(queries: QueryClient, id: string, leaf: string | null
     })
     // Where it cannot be had, the screen asks again and says so.
     .catch(() => undefined)
+  await reader
 }
 
 /** All that a brief can ask for. */
