@@ -124,7 +124,11 @@ final class Anchoring
         [$file, $line] = $this->find($remark) ?? [$remark->file, null];
 
         return $copy->fill(
-            $line === null ? ['placed' => false] : ['file' => $file, 'line' => $line],
+            $line === null ? ['placed' => false] : [
+                'file' => $file,
+                'line' => $line,
+                'end_line' => $remark->end_line === null ? null : $line + $remark->end_line - (int) $remark->line,
+            ],
         );
     }
 

@@ -44,7 +44,7 @@ final readonly class Ink
     /**
      * What the instructor wrote, with the words of the line it is about.
      *
-     * @param  array{body: string, kind: RemarkKind, file?: string|null, line?: int|null, id?: string|null}  $written
+     * @param  array{body: string, kind: RemarkKind, file?: string|null, line?: int|null, endLine?: int|null, id?: string|null}  $written
      */
     public function write(HandIn $handIn, array $written, string $user): Remark
     {
@@ -59,6 +59,7 @@ final readonly class Ink
             'body' => $written['body'],
             'file' => $file,
             'line' => $line,
+            'end_line' => $written['endLine'] ?? null,
             'excerpt' => $bytes === null || $line === null ? null : Excerpt::ofLine($bytes, $line),
         ]);
     }

@@ -128,6 +128,23 @@ final class HandIn extends Model implements BelongsToCourse
             );
     }
 
+    /**
+     * Makes the run that something is known from the one that is shown: the newest, or, where that broke off, the last that
+     * came to its end.
+     *
+     * @return CheckRun|null the newest, whatever became of it
+     */
+    public function loadKnownRun(): ?CheckRun
+    {
+        $newest = $this->load('run')->run;
+        if ($newest?->state === RunState::Failed) {
+            $known = $this->runs()->where('state', RunState::Finished)->latest('created_at')->latest('id')->first();
+            $this->setRelation('run', $known ?? $newest);
+        }
+
+        return $newest;
+    }
+
     /** @return HasMany<Remark, $this> */
     public function remarks(): HasMany
     {

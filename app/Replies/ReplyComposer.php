@@ -99,6 +99,7 @@ final readonly class ReplyComposer
             $remark->body,
             $isWritten ? null : $remark->remedy,
             $isWritten ? SafeMarkdown::html($remark->body) : null,
+            $isWritten ? $remark->end_line : null,
         );
     }
 

@@ -24,6 +24,8 @@ final readonly class ReplyItem
         public ?string $remedy,
         #[OA\Property]
         public ?string $html,
+        #[OA\Property(description: 'where a note is about several lines')]
+        public ?int $endLine = null,
     ) {
     }
 }

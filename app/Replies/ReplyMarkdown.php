@@ -44,7 +44,8 @@ final readonly class ReplyMarkdown
 
     private static function item(ReplyItem $item): string
     {
-        $line = $item->line === null ? '' : "*Line {$item->line}.* ";
+        $lines = $item->endLine === null ? "Line $item->line" : "Lines $item->line to $item->endLine";
+        $line = $item->line === null ? '' : "*$lines.* ";
         $text = $item->kind === 'finding'
             ? self::plain("$item->text $item->remedy")
             : str_replace("\n", "\n  ", self::withoutHtml($item->text));

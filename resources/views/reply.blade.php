@@ -38,7 +38,7 @@ tfoot th, tfoot td { border-top: 1px solid #d9cfb8; font-weight: 600; }
 <h2>{{ $page->file === '' ? 'The whole hand-in' : $page->file }}</h2>
 @foreach ($page->items as $item)
 <div class="item{{ $item->kind === 'merit' ? ' merit' : '' }}">
-<span class="quiet">{{ $item->line === null ? '' : "line $item->line" }}</span>
+<span class="quiet">{{ $item->line === null ? '' : ($item->endLine === null ? "line $item->line" : "lines $item->line–$item->endLine") }}</span>
 <span>@if (ReplyHtml::sign($item->mark) !== null)<svg viewBox="0 0 24 24" role="img" aria-label="{{ ReplyHtml::sign($item->mark)['name'] }}"><path d="{{ ReplyHtml::sign($item->mark)['path'] }}"/></svg>@endif</span>
 <div>
 @if ($item->html === null)

@@ -41,6 +41,15 @@ test('a hand-in from opening to the released reply, with the keyboard alone', as
   await page.keyboard.press('Enter')
   await expect(foot).toContainText('Inked 4 in 1 hand-in')
 
+  // One is rubbed out with a reason, without reaching for it.
+  await page.keyboard.press('e')
+  await page.keyboard.press('w')
+  await page.keyboard.type('said in class')
+  await page.keyboard.press('Enter')
+  await expect(margin.getByText('rubbed out: said in class.')).toBeVisible()
+  await page.keyboard.press('i')
+  await expect(margin.getByText('rubbed out')).toHaveCount(0)
+
   // A question on a line, seen as it will be read.
   await page.keyboard.press('m')
   await page.keyboard.type('Why *this* picture twice?')

@@ -32,7 +32,12 @@ test('an instructor drops a zip, inks a finding, writes a note, gives points and
   await expect(page.getByRole('status')).toContainText('Inked, kept at')
   await expect(margin.getByRole('button', {name: 'Inked', exact: true})).toBeVisible()
 
-  await page.locator('.cm-lineNumbers .cm-gutterElement').filter({hasText: /^5$/}).click()
+  const number = (line: number) =>
+    page.locator('.cm-lineNumbers .cm-gutterElement').filter({hasText: new RegExp(`^${line}$`)})
+  await number(5).click()
+  await number(6).click({modifiers: ['Shift']})
+  await expect(page.getByRole('textbox', {name: 'Note at lines 5 to 6'})).toBeVisible()
+  await page.getByRole('spinbutton', {name: 'to line'}).fill('5')
   await page.getByRole('textbox', {name: 'Note at line 5'}).fill('A title that says *where* we are. Good.')
   await page.reload()
   await expect(page.getByRole('textbox', {name: 'Note at line 5'})).toHaveValue(

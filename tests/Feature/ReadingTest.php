@@ -155,3 +155,33 @@ it('keeps a note that was sent twice once', function () {
     $this->postJson($at, ['id' => 'x'] + $sent)->assertUnprocessable();
     $this->postJson('/api/notes/preview', ['body' => '**a** <script>'])->assertOk()->assertJsonPath('html', '<p><strong>a</strong> &lt;script&gt;</p>');
 });
+
+it('shows what an earlier check knew when the newest one broke off', function () {
+    $at = "/api/hand-ins/{$this->hands['a']->id}";
+    $known = $this->getJson($at)->json();
+    $this->hands['a']->runs()->create([
+        'brief_id' => $this->hands['a']->run->brief_id, 'key' => str_repeat('f', 64), 'engine' => 'next', 'state' => 'failed', 'trouble' => 'It broke off.',
+    ]);
+    $now = $this->getJson($at)->assertOk()->assertJsonPath('run.state', 'failed')->json();
+    expect($now['first'])->toBe($known['first'])->and($now['outcomes'])->toBe($known['outcomes'])->and($now['kinds'])->toBe($known['kinds'])
+        ->and($this->getJson("$at/findings?leaf=index.html")->json())->toBe($known['first']['findings']);
+    $this->putJson("$at/verdicts/{$known['first']['findings'][0]['fingerprint']}", ['state' => 'inked'])->assertNoContent();
+});
+
+it('keeps a note on several lines together, in the reply and on the next attempt', function () {
+    $at = "/api/hand-ins/{$this->hands['b']->id}";
+    $note = ['body' => 'All of this', 'kind' => 'note', 'file' => 'index.html', 'line' => 7, 'endLine' => 9];
+    $this->postJson("$at/notes", ['endLine' => 3] + $note)->assertJsonValidationErrors(['endLine' => 'The last line is before the first. Nothing was changed.']);
+    $this->postJson("$at/notes", $note)->assertCreated()->assertJson(['line' => 7, 'endLine' => 9]);
+    $this->postJson("$at/notes", ['endLine' => 7, 'body' => 'One'] + $note)->assertCreated()->assertJson(['endLine' => null]);
+    $items = $this->getJson("$at/reply")->json('draft.pages.0.items');
+    expect(array_column($items, 'endLine', 'text'))->toEqual(['All of this' => 9, 'One' => null])
+        ->and($this->get("$at/reply.md")->getContent())->toContain('*Lines 7 to 9.* All of this');
+
+    // Two lines above it are new: it moves as one.
+    $arrival = $this->arrival($this->work, (string) file_get_contents(Samples::zip(['index.html' => str_replace('<body>', "<!-- 1 -->\n<!-- 2 -->\n<body>", Samples::page('b'))])), 'x.zip');
+    $arrival->update(['student_id' => $this->hands['b']->student_id]);
+    dispatch_sync(new \App\Jobs\UnpackArrival($arrival->id));
+    $notes = $this->getJson("/api/hand-ins/{$arrival->refresh()->hand_in_id}")->json('notes');
+    expect(collect($notes)->firstWhere('body', 'All of this'))->toMatchArray(['line' => 9, 'endLine' => 11]);
+});

@@ -12,6 +12,7 @@ const item = (text: string, line: number | null = null): Item => ({
   text,
   remedy: null,
   html: text,
+  endLine: null,
 })
 
 const point = (title: string, awarded: number, possible = 4) => ({

@@ -32,6 +32,7 @@ const note: Note = {
   kind: 'merit',
   file: 'a.html',
   line: 3,
+  endLine: null,
   body: 'Good',
   html: 'Good',
   keptAt: '',

@@ -29,6 +29,7 @@ const note = (id: string, file: string | null, line: number | null): Note => ({
   kind: 'note',
   file,
   line,
+  endLine: null,
   body: id,
   html: id,
   keptAt: '2026-11-25T10:00:00Z',

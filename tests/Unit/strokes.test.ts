@@ -26,6 +26,15 @@ describe('pen strokes', () => {
     ])
   })
 
+  it('stand beside all lines of a note, with its numeral at the first', () => {
+    const note = {kind: 'note', key: 'n', line: 1, numeral: 4, note: {endLine: 9}} as unknown as MarginItem
+    expect(strokes(note).map(({line, from, to, numeral}) => [line, from, to, numeral])).toEqual([
+      [1, 0, 0, 4],
+      [2, 0, 0, null],
+      [3, 0, 0, null],
+    ])
+  })
+
   it('end with the page, whatever a mark of an older version of it says', () => {
     expect(strokes(found(2, 1, 90, 4)).map(({line}) => line)).toEqual([2, 3])
     expect(strokes(found(90, 1, 90, 4))).toEqual([])

@@ -37,7 +37,8 @@ final class FindingController extends Controller
     )]
     public function index(LeafRequest $request, HandIn $handIn): JsonResponse
     {
-        $margin = Margin::of($handIn->load(['run', 'remarks']));
+        $handIn->load('remarks')->loadKnownRun();
+        $margin = Margin::of($handIn);
 
         return response()->json($request->boolean('links')
             ? DeskFinding::onLinks($margin)

@@ -63,7 +63,8 @@ final class HandInController extends Controller
     )]
     public function show(DeskRequest $request, HandIn $handIn): JsonResponse
     {
-        $handIn->load(['assignment.course', 'student', 'files', 'run.outcomes', 'remarks', 'marks', 'reply', 'mendedCopies']);
+        $newest = $handIn->load(['assignment.course', 'student', 'files', 'remarks', 'marks', 'reply', 'mendedCopies'])->loadKnownRun();
+        $handIn->run?->load('outcomes');
         $margin = Margin::of($handIn);
         $leaves = Leaf::inOrder(array_map(fn (array $leaf) => new Leaf(...$leaf), $margin->leaves()));
         $there = array_filter($leaves, fn (Leaf $leaf) => ! $leaf->missing);
@@ -97,7 +98,7 @@ final class HandInController extends Controller
             counts: $handIn->counts,
             chosen: $handIn->chosen,
             archiveName: $handIn->archive_name,
-            run: RunView::of($handIn->run),
+            run: RunView::of($newest),
             leaves: $leaves,
             tallies: LeafTally::list($margin),
             kinds: $margin->kinds(),

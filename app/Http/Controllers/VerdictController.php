@@ -22,7 +22,7 @@ final class VerdictController extends Controller
     )]
     public function update(VerdictRequest $request, HandIn $handIn, string $fingerprint, Ink $ink): Response
     {
-        $handIn->load('run');
+        $handIn->loadKnownRun();
         $kind = match ($request->string('state')->toString()) {
             'inked' => RemarkKind::Finding,
             'rubbed-out' => RemarkKind::RubbedOut,

@@ -21,6 +21,8 @@ final readonly class DeskNote
         public ?string $file,
         #[OA\Property]
         public ?int $line,
+        #[OA\Property(description: 'where it is about several lines')]
+        public ?int $endLine,
         #[OA\Property]
         public string $body,
         #[OA\Property]
@@ -45,6 +47,7 @@ final readonly class DeskNote
             $note->kind->value,
             $note->placed ? $note->file : null,
             $note->placed ? $note->line : null,
+            $note->placed ? $note->end_line : null,
             $note->body,
             SafeMarkdown::html($note->body),
             $note->updated_at?->toIso8601String() ?? '',

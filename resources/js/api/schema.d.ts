@@ -1783,6 +1783,8 @@ export interface components {
             kind: "note" | "question" | "merit" | "opening" | "closing";
             file?: string | null;
             line?: number | null;
+            /** @description where it is about several lines */
+            endLine?: number | null;
             /** @description of a new note: sent twice, it is one all the same */
             id?: string | null;
             /** @description of the note that is changed */
@@ -2271,6 +2273,8 @@ export interface components {
             kind: "note" | "question" | "merit" | "opening" | "closing";
             file: string | null;
             line: number | null;
+            /** @description where it is about several lines */
+            endLine: number | null;
             body: string;
             html: string;
             keptAt: string;
@@ -3162,6 +3166,8 @@ export interface components {
             text: string;
             remedy: string | null;
             html: string | null;
+            /** @description where a note is about several lines */
+            endLine: number | null;
         };
         /** @description A page as the instructor would have it, as what differs from the student's own. */
         ReplyMended: {

@@ -42,6 +42,7 @@ function DeskScreen({id}: {id: string}) {
   const {place, go, newest} = usePlace(data.first.leaf, id)
   const [filter, setFilter] = useState(ALL)
   const [asksAlike, setAsksAlike] = useState<string | null>(null)
+  const [asksWhy, setAsksWhy] = useState<string | null>(null)
   const [opened, setOpened] = useState<ReadonlySet<string>>(NONE)
   const [points, setPoints] = useState<PointsState>(pointsInAddress)
   const here = useHere(id, data.stamp)
@@ -83,6 +84,14 @@ function DeskScreen({id}: {id: string}) {
     ['b', 'back', () => step(-1)],
     ['i', 'ink', () => toggle('inked')],
     ['e', 'rub out', () => toggle('rubbed-out')],
+    [
+      'w',
+      'say why it is rubbed out',
+      () => {
+        const finding = chosen()
+        setAsksWhy(finding?.state === 'rubbed-out' ? finding.fingerprint : null)
+      },
+    ],
     ['m', 'write here', () => write(chosen()?.line ?? newest().line)],
     [']', 'next leaf', () => turnBy(1)],
     ['[', 'leaf before', () => turnBy(-1)],
@@ -171,6 +180,8 @@ function DeskScreen({id}: {id: string}) {
                 filter={filter}
                 setFilter={setFilter}
                 asksAlike={asksAlike}
+                asksWhy={asksWhy}
+                setAsksWhy={setAsksWhy}
                 points={points}
                 setPoints={setPoints}
                 actions={actions}

@@ -24,6 +24,9 @@ export interface DeskState {
   setFilter: (filter: Filter) => void
   /** of the finding of which all that are like it are asked about */
   asksAlike: string | null
+  /** of the rubbed out finding of which the reason is asked */
+  asksWhy: string | null
+  setAsksWhy: (fingerprint: string | null) => void
   /** whether the requirements are unfolded, and which of them is meant */
   points: PointsState
   setPoints: (points: PointsState) => void

@@ -132,8 +132,15 @@ export function useFeedback(handIn: string) {
   const note = useMutation({
     ...WAITS,
     scope,
-    mutationFn: ({id, key, file, line, body: words, kind, version}: Draft) => {
-      const body = {file, line, body: words, kind, ...(version === undefined ? {} : {version})}
+    mutationFn: ({id, key, file, line, endLine, body: words, kind, version}: Draft) => {
+      const body = {
+        file,
+        line,
+        endLine: endLine ?? null,
+        body: words,
+        kind,
+        ...(version === undefined ? {} : {version}),
+      }
       return id === null
         ? unwrap(
             api.POST('/api/hand-ins/{handIn}/notes', {
@@ -162,9 +169,9 @@ export function useFeedback(handIn: string) {
   const dropNote = useMutation({
     mutationFn: (taken: Schemas['DeskNote']) =>
       unwrap(api.DELETE('/api/notes/{note}', {params: {path: {note: taken.id}}})),
-    onSuccess: async (_data, {kind, file, line, body}) => {
+    onSuccess: async (_data, {kind, file, line, endLine, body}) => {
       await refresh()
-      remember({words: 'Note taken out', back: () => note.mutate({id: null, kind, file, line, body})})
+      remember({words: 'Note taken out', back: () => note.mutate({id: null, kind, file, line, endLine, body})})
     },
   })
   const stock = useMutation({

@@ -163,7 +163,7 @@ function Item({item}: {item: Schemas['ReplyItem']}) {
       }}
     >
       <Typography variant="body2" color="textSecondary" sx={{pt: 0.4}}>
-        {item.line === null ? '' : `line ${item.line}`}
+        {item.line === null ? '' : item.endLine === null ? `line ${item.line}` : `lines ${item.line}–${item.endLine}`}
       </Typography>
       <Box sx={{color: merit ? 'desk.merit' : 'desk.ink'}}>{item.mark !== null && <ProofMark mark={item.mark} />}</Box>
       <Box sx={{color: merit ? 'desk.merit' : 'text.primary'}}>

@@ -3,6 +3,7 @@ import {useState} from 'react'
 import {Link as RouterLink} from 'react-router'
 import {Coded} from '../../../parts/Coded'
 import {ProofMark} from '../../../parts/ProofMark'
+import {useDesk} from '../desk'
 import {AllAlike} from './AllAlike'
 import {Kept} from './Kept'
 import type {Finding} from './marks'
@@ -100,7 +101,9 @@ export function Found({
 
 /** A faint trace of it, with why, where that was said. */
 function RubbedOut({finding, actions}: {finding: Finding; actions: MarginActions}) {
-  const [why, setWhy] = useState<string | null>(null)
+  const {asksWhy, setAsksWhy} = useDesk()
+  const [why, setWhy] = useState(finding.reason ?? '')
+  const isAsked = asksWhy === finding.fingerprint
   return (
     <Typography variant="body2" component="div" sx={{color: 'text.secondary', overflowWrap: 'anywhere'}}>
       <Box component="s" sx={{fontStyle: 'italic'}}>
@@ -110,8 +113,8 @@ function RubbedOut({finding, actions}: {finding: Finding; actions: MarginActions
       <Link component="button" underline="always" onClick={() => actions.decide(finding, 'pencilled')}>
         Bring back
       </Link>{' '}
-      {why === null ? (
-        <Link component="button" underline="always" onClick={() => setWhy(finding.reason ?? '')}>
+      {!isAsked ? (
+        <Link component="button" underline="always" onClick={() => setAsksWhy(finding.fingerprint)}>
           {finding.reason === null ? 'Say why' : 'Say otherwise'}
         </Link>
       ) : (
@@ -123,10 +126,10 @@ function RubbedOut({finding, actions}: {finding: Finding; actions: MarginActions
           sx={{mt: 0.75}}
           onChange={event => setWhy(event.target.value)}
           onKeyDown={event => {
-            if (event.key === 'Escape') setWhy(null)
+            if (event.key === 'Escape') setAsksWhy(null)
             if (event.key !== 'Enter') return
             actions.decide(finding, 'rubbed-out', why.trim())
-            setWhy(null)
+            setAsksWhy(null)
           }}
           helperText="Enter keeps it."
         />

@@ -64,6 +64,7 @@ export function Writing({draft, actions, keeping}: {draft: Draft; actions: Margi
         <Button aria-pressed={isRead} onClick={() => setRead(!isRead)} disabled={draft.body.trim() === ''}>
           {isRead ? 'Write' : 'As read'}
         </Button>
+        {draft.line !== null && draft.id === null && <LastLine draft={draft} line={draft.line} onType={actions.type} />}
         <Box sx={{flex: 1}} />
         <Button onClick={actions.discard}>Discard</Button>
         <Button type="submit" variant="contained" loading={keeping} disabled={draft.body.trim() === ''}>
@@ -71,6 +72,25 @@ export function Writing({draft, actions, keeping}: {draft: Draft; actions: Margi
         </Button>
       </Box>
     </Box>
+  )
+}
+
+/** To which line it reaches, where it is about several. */
+function LastLine({draft, line, onType}: {draft: Draft; line: number; onType: (draft: Draft) => void}) {
+  return (
+    <Typography variant="body2" component="label" color="textSecondary">
+      to line{' '}
+      <input
+        type="number"
+        min={line}
+        value={draft.endLine ?? line}
+        onChange={event => {
+          const to = Number(event.target.value)
+          onType({...draft, endLine: to > line ? to : null})
+        }}
+        style={{width: '4rem', font: 'inherit'}}
+      />
+    </Typography>
   )
 }
 
@@ -89,8 +109,9 @@ function AsRead({body}: {body: string}) {
   )
 }
 
-function labelOf({kind, file, line}: Draft): string {
+function labelOf({kind, file, line, endLine}: Draft): string {
   if (kind === 'opening' || kind === 'closing') return `The ${KIND_WORDS[kind]} of the reply`
-  if (line !== null) return `Note at line ${line}`
+  if (line !== null)
+    return endLine == null || endLine <= line ? `Note at line ${line}` : `Note at lines ${line} to ${endLine}`
   return file === null ? 'Note on the whole hand-in' : `Note on ${file}`
 }

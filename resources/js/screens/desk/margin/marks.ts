@@ -31,6 +31,8 @@ export interface Draft {
   key?: string
   file: string | null
   line: number | null
+  /** the last line, where it is about several */
+  endLine?: number | null
   body: string
   kind: NoteKind
   /** Of the note that is being changed, as it was when it was opened. */

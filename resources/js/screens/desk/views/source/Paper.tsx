@@ -35,8 +35,8 @@ interface Props {
   line: number | null
   /** a line was chosen with the arrow keys */
   onLine: (line: number) => void
-  /** a line's number was clicked */
-  onWrite: (line: number) => void
+  /** a line's number was clicked; with the shift key, up to there */
+  onWrite: (line: number, isUpTo: boolean) => void
   /** lines have got another height */
   onHeights: () => void
   ref: Ref<PaperHandle>
@@ -89,8 +89,8 @@ export function Paper({
           }),
           lineNumbers({
             domEventHandlers: {
-              click: ({state}, {from}) => {
-                told.current.onWrite(state.doc.lineAt(from).number)
+              click: ({state}, {from}, event) => {
+                told.current.onWrite(state.doc.lineAt(from).number, event instanceof MouseEvent && event.shiftKey)
                 return true
               },
             },

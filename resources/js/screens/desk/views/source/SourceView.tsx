@@ -53,7 +53,22 @@ export function SourceView({marginWidth = '22rem'}: {marginWidth?: string}) {
 
 /** The source with the margin beside it, on one sheet that scrolls as one. */
 function SourceAndMargin({marginWidth}: {marginWidth: string}) {
-  const {desk, leaf, shown, gathered, filter, asksAlike, line, current, actions, keeping, write, go} = useDesk()
+  const {
+    desk,
+    leaf,
+    items,
+    writeDraft,
+    shown,
+    gathered,
+    filter,
+    asksAlike,
+    line,
+    current,
+    actions,
+    keeping,
+    write,
+    go,
+  } = useDesk()
   const {data} = useSuspenseQuery(source({handIn: desk.id}, leaf))
   const scroller = useRef<HTMLDivElement>(null)
   const paper = useRef<PaperHandle>(null)
@@ -107,7 +122,13 @@ function SourceAndMargin({marginWidth}: {marginWidth: string}) {
               onUnfold={open}
               line={line}
               onLine={to => go({line: to, mark: null})}
-              onWrite={at => {
+              onWrite={(at, isUpTo) => {
+                const draft = items.find(item => item.kind === 'draft')?.draft
+                if (isUpTo && draft?.line != null && draft.id === null) {
+                  const [first, last] = [Math.min(draft.line, at), Math.max(draft.line, draft.endLine ?? 0, at)]
+                  writeDraft({...draft, line: first, endLine: last > first ? last : null})
+                  return
+                }
                 go({line: at})
                 write(at)
               }}

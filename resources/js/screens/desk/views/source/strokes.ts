@@ -14,6 +14,10 @@ export interface Stroke {
 /** A mark over more lines than these is drawn on the first of them only. */
 const MOST_LINES = 400
 
+/** Of a note that is about several lines. */
+const lastLineOf = (item: Exclude<MarginItem, {kind: 'finding'}>): number | null =>
+  (item.kind === 'note' ? item.note.endLine : item.draft.endLine) ?? null
+
 /**
  * The strokes of all marks, line by line as they stand in the margin.
  *
@@ -22,7 +26,16 @@ const MOST_LINES = 400
 export function strokesOf(items: MarginItem[], lineCount: number, textOf: (line: number) => string): Stroke[] {
   return items.flatMap((item): Stroke[] => {
     if (item.line === null || item.line > lineCount) return []
-    if (item.kind !== 'finding') return [{line: item.line, from: 0, to: 0, state: 'inked', numeral: item.numeral}]
+    if (item.kind !== 'finding') {
+      const end = Math.min(lastLineOf(item) ?? item.line, item.line + MOST_LINES, lineCount)
+      return Array.from({length: Math.max(1, end - item.line + 1)}, (_, index) => ({
+        line: (item.line ?? 0) + index,
+        from: 0,
+        to: 0,
+        state: 'inked',
+        numeral: index === 0 ? item.numeral : null,
+      }))
+    }
     const {finding, line: first} = item
     const last = Math.min(finding.endLine ?? first, first + MOST_LINES, lineCount)
     return Array.from({length: last - first + 1}, (_, index) => {
