@@ -167,6 +167,23 @@ test('attempts are held side by side, and one key leads between them', async ({p
   await expect(page).toHaveURL(here)
 })
 
+test('a line that an address names is chosen in the page as seen too, and stays', async ({page}) => {
+  const address = await openDesk(page, SITE)
+  await page.goto(`${address.replace(/\?.*/, '')}?leaf=index.html&view=both&line=8`)
+  const heading = page.frameLocator('iframe').getByRole('heading', {level: 1})
+  await expect(heading).toHaveCSS('outline-style', 'solid')
+  await expect(page).toHaveURL(/line=8/)
+  await page.locator('.cm-line').filter({hasText: '<p titel='}).click()
+  await expect(page.frameLocator('iframe').locator('p')).toHaveCSS('outline-style', 'solid')
+  await expect(page).toHaveURL(/line=12/)
+  // And the other way round.
+  await page.getByLabel('Point at elements').check()
+  await heading.click()
+  await expect(page).toHaveURL(/line=8/)
+  await page.reload()
+  await expect(page.locator('.cm-line.chosen')).toContainText('<h1>Round</h1>')
+})
+
 test('quiet lines fold, what is shown can be narrowed, and the class is read in another order', async ({page}) => {
   const quiet = Array.from({length: 80}, (_, line) => `<p>Line ${line}</p>`).join('\n')
   await openDesk(page, {...SITE, 'index.html': html(`<img src="a.png">\n${quiet}\n<p titel="left">x</p>`)})

@@ -56,11 +56,12 @@ export function Seen({of, leaf, sheets, onTurn, onWalk, pointing}: SeenProps) {
       const page = told === '' || told.endsWith('/') ? `${told}index.html` : told
       if (page !== shown) onWalk?.(shown, page)
       setShown(page)
-      onTurn(page)
+      // Where it stands already, nothing is turned: what is chosen there stays.
+      if (page !== leaf) onTurn(page)
     }
     addEventListener('message', hear)
     return () => removeEventListener('message', hear)
-  }, [onTurn, onPoint, onWalk, shown])
+  }, [onTurn, onPoint, onWalk, shown, leaf])
   useEffect(tell, [tell])
   const scale = manner.width === null || room === 0 ? 1 : Math.min(1, room / manner.width)
   return (
