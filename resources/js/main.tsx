@@ -27,7 +27,7 @@ const queries = new QueryClient({
   },
 })
 
-/** Milliseconds for which the screen before stays while a desk is asked for. */
+/** Milliseconds for which the first page of all waits for what a desk shows. */
 const PATIENCE = 1200
 
 const router = createBrowserRouter([
@@ -98,7 +98,10 @@ const router = createBrowserRouter([
         // React shows what it waits for for a third of a second at least: what is nearly there is waited for before.
         loader: async ({params: {id = ''}, request}) => {
           const leaf = new URL(request.url).searchParams.get('leaf')
-          await Promise.race([askForDesk(queries, id, leaf), new Promise(done => setTimeout(done, PATIENCE))])
+          const asked = askForDesk(queries, id, leaf)
+          // A desk that is left lies there no longer: what is pressed next is meant for the one that comes.
+          const isFirst = document.getElementById('desk')?.hasChildNodes() !== true
+          if (isFirst) await Promise.race([asked, new Promise(done => setTimeout(done, PATIENCE))])
           return null
         },
         shouldRevalidate: ({currentParams, nextParams}) => currentParams.id !== nextParams.id,
@@ -125,7 +128,8 @@ if (!OPEN.test(location.pathname)) queries.query(me).catch(() => undefined)
 
 const place = document.getElementById('desk')
 if (place !== null) {
-  createRoot(place).render(
+  // What React has mended by itself is no error of the page.
+  createRoot(place, {onRecoverableError: error => console.warn(error)}).render(
     <StrictMode>
       <QueryClientProvider client={queries}>
         <ThemeProvider theme={theme}>

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Resources\ClassSheet;
+use App\Http\Resources\ClassSheetRow;
 use App\Http\Resources\SheetCell;
 use App\Http\Resources\SheetRequirement;
-use App\Http\Resources\SheetRow;
 use App\Marking\Scores;
 use App\Marking\Slips;
 use App\Models\Assignment;
@@ -43,7 +43,7 @@ final class ClassSheetController extends Controller
         $rows = $assignment->course->students
             ->filter(fn (Student $one) => $one->set_aside_at === null || $byStudent->has($one->id))
             ->sortBy('name')
-            ->map(function (Student $student) use ($byStudent, $columns, $scores): SheetRow {
+            ->map(function (Student $student) use ($byStudent, $columns, $scores): ClassSheetRow {
                 $handIn = $byStudent->get($student->id);
 
                 return self::row($student, $handIn, $handIn === null ? null : $scores[$handIn->id], $columns);
@@ -66,11 +66,11 @@ final class ClassSheetController extends Controller
     }
 
     /** @param  Collection<int, Outcome>  $columns */
-    private static function row(Student $student, ?HandIn $handIn, ?Score $score, Collection $columns): SheetRow
+    private static function row(Student $student, ?HandIn $handIn, ?Score $score, Collection $columns): ClassSheetRow
     {
         $isChecked = $handIn?->run?->outcomes->isNotEmpty() === true;
 
-        return new SheetRow(
+        return new ClassSheetRow(
             $student->id,
             $student->name,
             $student->group,
@@ -103,10 +103,10 @@ final class ClassSheetController extends Controller
         return new SheetCell($share === null ? null : round($share, 3), $points, $mark !== null);
     }
 
-    /** @param  list<SheetRow>  $rows */
+    /** @param  list<ClassSheetRow>  $rows */
     private static function shareOf(array $rows, int $column): ?float
     {
-        $shares = array_filter(array_map(fn (SheetRow $row) => $row->cells[$column]?->share, $rows), fn (?float $share) => $share !== null);
+        $shares = array_filter(array_map(fn (ClassSheetRow $row) => $row->cells[$column]?->share, $rows), fn (?float $share) => $share !== null);
 
         return $shares === [] ? null : round(array_sum($shares) / count($shares), 3);
     }

@@ -12,7 +12,7 @@ final readonly class ClassSheet
 {
     /**
      * @param  list<SheetRequirement>  $requirements
-     * @param  list<SheetRow>  $rows
+     * @param  list<ClassSheetRow>  $rows
      * @param  list<ClassSlip>  $slips
      */
     public function __construct(
@@ -24,7 +24,7 @@ final readonly class ClassSheet
         public string $courseId,
         #[OA\Property(type: 'array', items: new OA\Items(ref: SheetRequirement::class))]
         public array $requirements,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: SheetRow::class))]
+        #[OA\Property(type: 'array', items: new OA\Items(ref: ClassSheetRow::class))]
         public array $rows,
         #[OA\Property(description: 'those of the most hand-ins first', type: 'array', items: new OA\Items(ref: ClassSlip::class))]
         public array $slips,

@@ -2075,9 +2075,26 @@ export interface components {
             course: string;
             courseId: string;
             requirements: components["schemas"]["SheetRequirement"][];
-            rows: components["schemas"]["SheetRow"][];
+            rows: components["schemas"]["ClassSheetRow"][];
             /** @description those of the most hand-ins first */
             slips: components["schemas"]["ClassSlip"][];
+        };
+        /** @description A student on the class sheet. */
+        ClassSheetRow: {
+            studentId: string;
+            student: string;
+            group: string;
+            /** @description null where nothing came in */
+            handInId: string | null;
+            late: boolean;
+            putBy: string | null;
+            replied: boolean;
+            /** Format: float */
+            awarded: number | null;
+            /** Format: float */
+            possible: number | null;
+            /** @description one for each requirement, in their order; null where it was not asked of this hand-in */
+            cells: components["schemas"]["SheetCell"][];
         };
         /** @description What one rule found in a class. */
         ClassSlip: {
@@ -2825,23 +2842,6 @@ export interface components {
              * @description of the whole class, from 0 to 1; null where nobody was judged
              */
             share: number | null;
-        };
-        /** @description A student on the class sheet. */
-        SheetRow: {
-            studentId: string;
-            student: string;
-            group: string;
-            /** @description null where nothing came in */
-            handInId: string | null;
-            late: boolean;
-            putBy: string | null;
-            replied: boolean;
-            /** Format: float */
-            awarded: number | null;
-            /** Format: float */
-            possible: number | null;
-            /** @description one for each requirement, in their order; null where it was not asked of this hand-in */
-            cells: components["schemas"]["SheetCell"][];
         };
         /** @description The home screen: what waits, then the courses. */
         Shelf: {

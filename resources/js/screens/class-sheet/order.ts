@@ -1,6 +1,6 @@
 import type {Schemas} from '../../api/client'
 
-export type Row = Schemas['SheetRow']
+export type Row = Schemas['ClassSheetRow']
 
 /** How the rows stand: by name, by their points, or by one requirement, the least first. */
 export type RowOrder = 'name' | 'points' | number

@@ -8,7 +8,7 @@ use OpenApi\Attributes as OA;
 
 /** A student on the class sheet. */
 #[OA\Schema]
-final readonly class SheetRow
+final readonly class ClassSheetRow
 {
     /** @param  list<SheetCell|null>  $cells */
     public function __construct(
