@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Ink;
 
 use App\Intake\BlobStore;
+use App\Models\CheckRun;
 use App\Models\Finding;
 use App\Models\HandIn;
 use App\Models\Remark;
@@ -60,7 +61,7 @@ final readonly class Alike
                 ->orderBy('h.id')->orderBy('position')->get()->chunk(self::CHUNK)
                 ->each(function (Collection $chunk) use ($decision, $blobs, &$handIns, &$written): void {
                     // A file is read once for all that was found in it.
-                    $files = $chunk->mapWithKeys(fn (Finding $one) => [self::sha256Of($one) => null])->keys()->filter()
+                    $files = $chunk->map(self::sha256Of(...))->unique()->filter()
                         ->mapWithKeys(fn (string $sha256) => [$sha256 => $blobs->get($sha256)])->all();
                     $rows = $chunk->map(fn (Finding $one) => self::row($one, $decision, $files[self::sha256Of($one)] ?? null));
                     $written += Remark::query()->toBase()->insertOrIgnore(array_values($rows->all()));
@@ -88,14 +89,11 @@ final readonly class Alike
     /** @return Builder<Finding> */
     private function pencilled(Reach $reach): Builder
     {
-        $isNewest = 'r.id = (select other.id from check_runs other where other.hand_in_id = r.hand_in_id'
-            .' order by other.created_at desc, other.id desc limit 1)';
-
         return Finding::query()
             ->join('check_runs as r', 'r.id', '=', 'findings.check_run_id')
             ->join('hand_ins as h', 'h.id', '=', 'r.hand_in_id')
             ->where('rule', $this->like->rule)->where('variant', $this->like->variant)
-            ->where('r.state', RunState::Finished)->whereRaw($isNewest)
+            ->where('r.state', RunState::Finished)->whereRaw(CheckRun::isNewest('r'))
             ->whereNotExists(fn ($known) => $known->from('remarks')
                 ->whereColumn('remarks.hand_in_id', 'h.id')->whereColumn('remarks.fingerprint', 'findings.fingerprint'))
             ->where(fn ($query) => match ($reach) {
@@ -109,7 +107,7 @@ final readonly class Alike
     /**
      * @param  Finding  $finding  with its hand-in's id and its file's hash
      * @param  array{kind: RemarkKind, reason: string|null, user_id: string, batch_id: string}  $decision
-     * @param  string|null  $bytes  of its file
+     * @param  string|null  $bytes  of its file; null where it is about all of it
      * @return array<string, mixed>
      */
     private static function row(Finding $finding, array $decision, ?string $bytes): array
@@ -120,7 +118,7 @@ final readonly class Alike
             'fingerprint' => $finding->fingerprint,
             'created_at' => now(),
             'updated_at' => now(),
-            ...Ink::words($finding, $finding->isAboutWholeFile() ? null : $bytes),
+            ...Ink::words($finding, $bytes),
             ...$decision,
         ];
     }

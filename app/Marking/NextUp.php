@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Marking;
 
+use App\Models\CheckRun;
 use App\Models\HandIn;
 use App\Models\RunState;
 use Illuminate\Database\Eloquent\Builder;
@@ -12,8 +13,11 @@ use Illuminate\Support\Collection;
 /** The hand-ins before and after one, in the order that somebody reads a class in. */
 final readonly class NextUp
 {
-    /** @param  Collection<int, HandIn>  $queue  with their students */
-    private function __construct(private HandIn $here, private Collection $queue)
+    /**
+     * @param  Collection<int, HandIn>  $queue
+     * @param  int  $at  the place in it of the one that is read
+     */
+    private function __construct(private Collection $queue, private int $at)
     {
     }
 
@@ -25,11 +29,11 @@ final readonly class NextUp
     {
         $query = HandIn::query()->counting()->where('hand_ins.assignment_id', $handIn->assignment_id)
             ->join('students', 'students.id', '=', 'hand_ins.student_id')
-            ->leftJoin('check_runs as run', fn ($join) => $join->on('run.hand_in_id', '=', 'hand_ins.id')->whereRaw(
-                'run.id = (select other.id from check_runs other where other.hand_in_id = hand_ins.id'
-                .' order by other.created_at desc, other.id desc limit 1)',
-            ))
             ->select(['hand_ins.id', 'hand_ins.student_id']);
+        if ($rule !== null || $order === ReadingOrder::Points) {
+            $query->leftJoin('check_runs as run', fn ($join) => $join
+                ->on('run.hand_in_id', '=', 'hand_ins.id')->whereRaw(CheckRun::isNewest('run')));
+        }
         // The one that is read keeps its place, whatever becomes of it.
         $isHere = fn (Builder $query) => $query->orWhere('hand_ins.student_id', $handIn->student_id);
         if ($order === ReadingOrder::Unread) {
@@ -45,27 +49,25 @@ final readonly class NextUp
                 ->orderByRaw('run.awarded / nullif(run.possible, 0) nulls last');
         }
 
-        return new self($handIn, $query->orderBy('students.name')->orderBy('students.id')->get()->toBase());
+        $queue = $query->orderBy('students.name')->orderBy('students.id')->get()->toBase();
+        $at = $queue->search(fn (HandIn $other) => $other->student_id === $handIn->student_id);
+
+        return new self($queue, (int) $at);
     }
 
     public function previous(): ?string
     {
-        return $this->at() === 0 ? null : $this->queue->get($this->at() - 1)?->id;
+        return $this->at === 0 ? null : $this->queue->get($this->at - 1)?->id;
     }
 
     public function next(): ?string
     {
-        return $this->queue->get($this->at() + 1)?->id;
+        return $this->queue->get($this->at + 1)?->id;
     }
 
     /** Its place among them, from 1, and how many they are. */
     public function place(): string
     {
-        return ($this->at() + 1).' of '.$this->queue->count();
-    }
-
-    private function at(): int
-    {
-        return (int) $this->queue->search(fn (HandIn $other) => $other->student_id === $this->here->student_id);
+        return ($this->at + 1).' of '.$this->queue->count();
     }
 }

@@ -67,6 +67,13 @@ final class CheckRun extends Model implements BelongsToCourse
         );
     }
 
+    /** SQL that holds for the newest run of a hand-in, the one that counts; `$as` is what the table is called there. */
+    public static function isNewest(string $as = 'check_runs'): string
+    {
+        return "$as.id = (select other.id from check_runs other where other.hand_in_id = $as.hand_in_id"
+            .' order by other.created_at desc, other.id desc limit 1)';
+    }
+
     public function foundCount(): int
     {
         return $this->faults + $this->departures + $this->tidies;

@@ -122,10 +122,7 @@ final class HandIn extends Model implements BelongsToCourse
      */
     public function run(): HasOne
     {
-        return $this->hasOne(CheckRun::class)
-            ->whereRaw(
-                'check_runs.id = (select other.id from check_runs other where other.hand_in_id = check_runs.hand_in_id order by other.created_at desc, other.id desc limit 1)',
-            );
+        return $this->hasOne(CheckRun::class)->whereRaw(CheckRun::isNewest());
     }
 
     /**

@@ -30,6 +30,12 @@ enum RemarkKind: string
         return in_array($this, self::WRITTEN, true);
     }
 
+    /** Whether it stands around the reply: of these a hand-in has one at most, and no place. */
+    public function isAroundReply(): bool
+    {
+        return in_array($this, self::WORDS, true);
+    }
+
     /** What a finding is called on the desk that has such a remark. */
     public function state(): string
     {

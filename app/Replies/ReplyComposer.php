@@ -47,7 +47,7 @@ final readonly class ReplyComposer
     private static function pages(HandIn $handIn): array
     {
         $items = $handIn->remarks
-            ->filter(fn (Remark $remark) => $remark->isInReply() && ! in_array($remark->kind, RemarkKind::WORDS, true))
+            ->filter(fn (Remark $remark) => $remark->isInReply() && ! $remark->kind->isAroundReply())
             // Of what is said of one place, praise comes first.
             ->sortBy(fn (Remark $remark) => $remark->kind !== RemarkKind::Merit)
             ->map(fn (Remark $remark) => [$remark->file ?? '', self::item($remark)]);

@@ -68,7 +68,9 @@ final class ClassSheetController extends Controller
     /** @param  Collection<int, Outcome>  $columns */
     private static function row(Student $student, ?HandIn $handIn, ?Score $score, Collection $columns): ClassSheetRow
     {
-        $isChecked = $handIn?->run?->outcomes->isNotEmpty() === true;
+        $outcomes = ($handIn->run->outcomes ?? new Collection)->keyBy('requirement');
+        $marks = ($handIn->marks ?? new Collection)->keyBy('requirement');
+        $isChecked = $outcomes->isNotEmpty();
 
         return new ClassSheetRow(
             $student->id,
@@ -80,18 +82,17 @@ final class ClassSheetController extends Controller
             ($handIn->replies_count ?? 0) > 0,
             $isChecked ? $score?->awarded : null,
             $isChecked ? $score?->possible : null,
-            array_values($columns->map(fn (Outcome $column) => self::cell($handIn, $column->requirement))->all()),
+            array_values($columns->map(
+                fn (Outcome $column) => self::cell($outcomes->get($column->requirement), $marks->get($column->requirement)),
+            )->all()),
         );
     }
 
-    private static function cell(?HandIn $handIn, string $requirement): ?SheetCell
+    private static function cell(?Outcome $outcome, ?Mark $mark): ?SheetCell
     {
-        $outcome = $handIn?->run?->outcomes->firstWhere('requirement', $requirement);
-        if ($handIn === null || $outcome === null) {
+        if ($outcome === null) {
             return null;
         }
-        /** @var Mark|null $mark */
-        $mark = $handIn->marks->firstWhere('requirement', $requirement);
         $points = (float) ($mark->points ?? $outcome->awarded);
         $possible = (float) $outcome->possible;
         $share = match (true) {

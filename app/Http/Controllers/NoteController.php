@@ -11,7 +11,6 @@ use App\Http\Resources\Preview;
 use App\Ink\Ink;
 use App\Models\HandIn;
 use App\Models\Remark;
-use App\Models\RemarkKind;
 use App\Replies\SafeMarkdown;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
@@ -37,9 +36,9 @@ final class NoteController extends Controller
 
             return response()->json(DeskNote::of($sent), 201);
         }
-        $words = $handIn->remarks()->where('kind', $request->kind())->first();
-        if (in_array($request->kind(), RemarkKind::WORDS, true) && $words !== null) {
-            return self::changedMeanwhile($words);
+        $theirs = $request->kind()->isAroundReply() ? $handIn->remarks()->where('kind', $request->kind())->first() : null;
+        if ($theirs !== null) {
+            return self::changedMeanwhile($theirs);
         }
         $note = $ink->write($handIn, $request->written(), self::user($request)->id);
 
@@ -59,8 +58,8 @@ final class NoteController extends Controller
     public function update(NoteRequest $request, Remark $note): JsonResponse
     {
         abort_unless($note->kind->isWritten(), 404);
-        $isWords = in_array($note->kind, RemarkKind::WORDS, true) || in_array($request->kind(), RemarkKind::WORDS, true);
-        abort_if($isWords && $note->kind !== $request->kind(), 422, 'The opening and closing words stay what they are.');
+        $isAroundReply = $note->kind->isAroundReply() || $request->kind()->isAroundReply();
+        abort_if($isAroundReply && $note->kind !== $request->kind(), 422, 'The opening and closing words stay what they are.');
         $seen = $request->integer('version', $note->version);
         $changed = Remark::query()->whereKey($note->id)->where('version', $seen)->update([
             'body' => $request->string('body')->toString(),

@@ -47,7 +47,7 @@ export function Whole({desk}: {desk: Schemas['Desk']}) {
       </RunState>
       {seconds > 0 && (
         <Typography variant="body2" color="textSecondary">
-          You have read it for {readFor(seconds)}. Nobody else is told.
+          You have spent {readFor(seconds)} on this hand-in. Only you can see this.
         </Typography>
       )}
       <ReplyWords />

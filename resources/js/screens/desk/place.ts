@@ -43,7 +43,7 @@ const isOurs = (state: unknown) => typeof state === 'object' && state !== null &
  * The place on a desk, mirrored in the address. Every change is made to the newest place, however far the address is behind:
  * keys pressed in quick succession go by what was chosen last.
  */
-/** @param handIn whose save point is gone to where the address names no place; null for none */
+/** @param handIn its save point is used when the address names no place; null to ignore save points */
 export function usePlace(first: string, handIn: string | null = null) {
   const [search, setSearch] = useSearchParams()
   const location = useLocation()

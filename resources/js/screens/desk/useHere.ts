@@ -42,7 +42,7 @@ export function useHere(handIn: string, stamp: string): {others: string[]; secon
         await queries.invalidateQueries({queryKey: ['findings', handIn]})
         await queries.invalidateQueries({queryKey: desk(handIn).queryKey})
       } catch {
-        // Without a connection nobody is told anything; the foot line says so where something waits.
+        // Offline: the next call catches up, and the foot line shows what is waiting to be sent.
       }
     }
     const timer = setInterval(() => void look(), PAUSE)
