@@ -16,19 +16,19 @@ final readonly class Touched
     /** Seconds after which a desk is forgotten. */
     private const KEPT = 86_400;
 
-    /**
-     * @param  list<string>  $handIns  ids
-     * @param  string  $desk  a name of small letters, digits and hyphens
-     */
+    private const MARK = <<<'SQL'
+        update hand_ins set touched = (
+            select coalesce(jsonb_object_agg(desk, at), '{}') from jsonb_each(touched) as known(desk, at)
+            where at::text::numeric > extract(epoch from clock_timestamp()) - ?::int
+        ) || jsonb_build_object(?::text, extract(epoch from clock_timestamp()))
+        where id = any(?)
+        SQL;
+
+    /** @param  list<string>  $handIns  ids */
     public static function mark(array $handIns, string $desk): void
     {
-        // Of none there is nothing to ask.
-        foreach ($handIns === [] ? [] : array_chunk($handIns, 1000) as $chunk) {
-            DB::table('hand_ins')->whereIn('id', $chunk)->update(['touched' => DB::raw(
-                '(select coalesce(jsonb_object_agg(desk, at), \'{}\') from jsonb_each(touched) as known(desk, at)'
-                .' where at::text::numeric > extract(epoch from clock_timestamp()) - '.self::KEPT.')'
-                ." || jsonb_build_object('".self::plain($desk)."', extract(epoch from clock_timestamp()))",
-            )]);
+        foreach (array_chunk($handIns, 1000) as $chunk) {
+            DB::update(self::MARK, [self::KEPT, $desk, '{'.implode(',', $chunk).'}']);
         }
     }
 
@@ -38,10 +38,5 @@ final readonly class Touched
         $others = array_diff_key($handIn->touched, [$desk => true]);
 
         return $others === [] ? '' : (string) max($others);
-    }
-
-    private static function plain(string $desk): string
-    {
-        return preg_replace('/[^a-z0-9-]/', '', $desk) ?? '';
     }
 }

@@ -28,8 +28,11 @@ final readonly class MendedReport
     /** @param  HandIn  $handIn  with its run, that run's brief, its files and its student */
     public function of(HandIn $handIn, string $path, string $text): MendedCheck
     {
+        $given = $this->sites->read($handIn);
+        $original = $given->file($path) ?? abort(404, 'There is no such file in this hand-in.');
+        abort_if(MendedText::refusal($original) !== null, 422, 'This file cannot be mended.');
         $run = $handIn->run ?? abort(409, 'The hand-in has not been checked yet. What you typed is still here.');
-        $site = MendedText::in($this->sites->read($handIn), $path, $text);
+        $site = MendedText::in($given, $path, $text);
         $report = Check::run($site, $run->brief->read(), materials: $this->materials->read($run->brief));
         $file = $site->files()[$path];
         $found = Collection::make($report->findings)->map(self::ofReport(...));

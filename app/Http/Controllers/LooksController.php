@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Requests\ElementPlaceRequest;
 use App\Http\Requests\LooksRequest;
 use App\Http\Resources\ElementLooksView;
 use App\Http\Resources\ElementPlaceView;
@@ -39,14 +38,14 @@ final class LooksController extends Controller
             content: new OA\JsonContent(ref: ElementPlaceView::class),
         )],
     )]
-    public function place(ElementPlaceRequest $request, HandIn $handIn, SiteStore $sites): JsonResponse
+    public function place(LooksRequest $request, HandIn $handIn, SiteStore $sites): JsonResponse
     {
         $site = ParsedSite::of($sites->ofFiles($handIn->files()->where('path', $request->leaf())->get()));
         $page = $site->pages[$request->leaf()] ?? null;
         $place = match (true) {
             $page === null => null,
             $request->filled('line') => ElementPlace::onLine($page, $request->integer('line')),
-            default => ElementPlace::at($page, $request->string('at')->toString()),
+            default => ElementPlace::at($page, $request->at()),
         };
         abort_if($place === null, 404, 'There is no such element on a page of this hand-in.');
 

@@ -50,7 +50,8 @@ final class MendedCopyController extends Controller
     public function update(MendRequest $request, HandIn $handIn, string $path): JsonResponse
     {
         $file = $this->file($handIn, $path);
-        abort_if(MendedText::refusal($file) !== null, 422, (string) MendedText::refusal($file));
+        $refusal = MendedText::refusal($file);
+        abort_if($refusal !== null, 422, (string) $refusal);
         // Of two that differ in line ends alone, the original is meant.
         $text = $request->text() === MendedText::of($file->bytes) ? $file->bytes : $request->text();
         $sha256 = $this->blobs->put($text);
@@ -88,8 +89,6 @@ final class MendedCopyController extends Controller
     )]
     public function check(MendRequest $request, HandIn $handIn, string $path, MendedReport $reports): JsonResponse
     {
-        abort_if(MendedText::refusal($this->file($handIn, $path)) !== null, 422, 'This file cannot be mended.');
-
         return response()->json($reports->of($handIn->load(['run.brief.files', 'files', 'student']), $path, $request->text()));
     }
 

@@ -126,10 +126,7 @@ final class ReplyController extends Controller
     {
         $page = view('reply', ['reply' => self::content($handIn)])->render();
 
-        return response($page, 200, [
-            'Content-Type' => 'text/html; charset=utf-8',
-            'Content-Disposition' => 'attachment; filename="reply-'.$handIn->student->handle.'.html"',
-        ]);
+        return self::file($handIn, $page, 'text/html', 'html');
     }
 
     /** The reply as Markdown: the released one, or the draft while there is none. */
@@ -144,9 +141,14 @@ final class ReplyController extends Controller
     )]
     public function markdown(HandIn $handIn): Response
     {
-        return response(ReplyMarkdown::render(self::content($handIn)), 200, [
-            'Content-Type' => 'text/markdown; charset=utf-8',
-            'Content-Disposition' => 'attachment; filename="reply-'.$handIn->student->handle.'.md"',
+        return self::file($handIn, ReplyMarkdown::render(self::content($handIn)), 'text/markdown', 'md');
+    }
+
+    private static function file(HandIn $handIn, string $text, string $type, string $ending): Response
+    {
+        return response($text, 200, [
+            'Content-Type' => "$type; charset=utf-8",
+            'Content-Disposition' => "attachment; filename=\"reply-{$handIn->student->handle}.$ending\"",
         ]);
     }
 

@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
 
-/** Points at an element of a page. */
+/** Points at an element of a page, or at a line of it. */
 final class LooksRequest extends FormRequest
 {
     /** @return array<string, list<string>> */
@@ -14,6 +14,7 @@ final class LooksRequest extends FormRequest
     {
         return [
             'leaf' => ['required', 'string', 'max:400'],
+            'line' => ['nullable', 'integer', 'min:1', 'max:10000000'],
             'at' => ['nullable', 'string', 'max:4000', 'regex:/^\d{1,6}(?:\.\d{1,6})*$/'],
         ];
     }

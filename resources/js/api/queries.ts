@@ -84,6 +84,12 @@ export const arrivals = (id: string) =>
 
 const findingsKey = (handIn: string) => ['findings', handIn]
 
+/** Asks for a hand-in anew: its desk, and what was found on every leaf. */
+export async function refreshHandIn(queries: QueryClient, id: string) {
+  await queries.invalidateQueries({queryKey: findingsKey(id)})
+  await queries.invalidateQueries({queryKey: desk(id).queryKey})
+}
+
 const leafInAddress = () => new URLSearchParams(location.search).get('leaf')
 
 /** A hand-in, and with it what was found on the leaf that is named, or on its first where none is. */
@@ -164,15 +170,22 @@ export const findingsOfLinks = (handIn: string) =>
 /** A site that is looked at: what was handed in, or what nobody did: an assignment's own files, an example. */
 export type SiteOf = {handIn: string} | {assignment: string; site: string}
 
+/** Whether a leaf is there, and can be read as text. */
+export const isText = (leaf: Schemas['Leaf'] | undefined): boolean =>
+  leaf !== undefined && !leaf.missing && leaf.kind !== 'picture'
+
 export const source = (of: SiteOf, path: string) =>
   queryOptions({
     queryKey: ['source', of, path],
-    queryFn: () =>
-      unwrap<Schemas['SourceText']>(
+    queryFn: async () => {
+      const file = await unwrap<Schemas['SourceText']>(
         'handIn' in of
           ? api.GET('/api/hand-ins/{handIn}/source/{path}', {params: {path: {...of, path}}})
           : api.GET('/api/assignments/{assignment}/sites/{site}/source/{path}', {params: {path: {...of, path}}}),
-      ),
+      )
+      // As editors count lines, whatever system the file is from.
+      return {...file, text: file.text.replace(/\r\n?/g, '\n')}
+    },
     staleTime: Infinity,
   })
 
@@ -251,9 +264,7 @@ export async function askForDesk(queries: QueryClient, id: string, leaf: string 
     .query(desk(id, () => leaf))
     .then(({leaves, first}) => {
       const there = leaves.find(one => one.path === first.leaf)
-      return there !== undefined && !there.missing && there.kind !== 'picture'
-        ? queries.query(source({handIn: id}, first.leaf))
-        : undefined
+      return isText(there) ? queries.query(source({handIn: id}, first.leaf)) : undefined
     })
     // Where it cannot be had, the screen asks again and says so.
     .catch(() => undefined)

@@ -2,6 +2,7 @@ import {Box, Button, Link, Typography} from '@mui/material'
 import {useMutation, useQueryClient} from '@tanstack/react-query'
 import {useState} from 'react'
 import {api, unwrap, type Schemas} from '../../api/client'
+import {desk as deskQuery} from '../../api/queries'
 import {Coded} from '../../parts/Coded'
 import {ErrorText} from '../../parts/Remark'
 import {RunState} from '../../parts/RunState'
@@ -62,7 +63,7 @@ function RunAgain({desk}: {desk: Schemas['Desk']}) {
   const queries = useQueryClient()
   const run = useMutation({
     mutationFn: () => unwrap(api.POST('/api/hand-ins/{handIn}/check', {params: {path: {handIn: desk.id}}})),
-    onSuccess: () => queries.invalidateQueries({queryKey: ['desk', desk.id]}),
+    onSuccess: () => queries.invalidateQueries({queryKey: deskQuery(desk.id).queryKey}),
   })
   return (
     <Box sx={{mb: 1}}>

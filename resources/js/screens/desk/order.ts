@@ -1,4 +1,4 @@
-import {useSyncExternalStore} from 'react'
+import {shared} from '../../parts/shared'
 
 /** In which order a class is read. */
 export interface Order {
@@ -9,7 +9,6 @@ export interface Order {
 
 const PLACE = 'the order in which a class is read'
 const BY_NAME: Order = {by: 'name', rule: null}
-const listeners = new Set<() => void>()
 
 /** What was kept in the browser, or by name where that is none. */
 export function readOrder(kept: string | null): Order {
@@ -25,22 +24,15 @@ export function readOrder(kept: string | null): Order {
   return {by, rule: typeof rule === 'string' ? rule : null}
 }
 
-let current = readOrder(localStorage.getItem(PLACE))
+/** It stays from hand-in to hand-in. */
+const order = shared(readOrder(localStorage.getItem(PLACE)))
 
-/** The order that is chosen now: it stays from hand-in to hand-in. */
-export const readingOrder = (): Order => current
+/** The order that is chosen now. */
+export const readingOrder = order.get
 
-export function setReadingOrder(order: Order) {
-  current = order
-  localStorage.setItem(PLACE, JSON.stringify(order))
-  for (const listener of listeners) listener()
+export function setReadingOrder(to: Order) {
+  localStorage.setItem(PLACE, JSON.stringify(to))
+  order.set(to)
 }
 
-export const useReadingOrder = () =>
-  useSyncExternalStore(
-    listener => {
-      listeners.add(listener)
-      return () => listeners.delete(listener)
-    },
-    () => current,
-  )
+export const useReadingOrder = () => order.usePart(chosen => chosen)

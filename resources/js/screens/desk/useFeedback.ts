@@ -1,7 +1,7 @@
 import {useMutation, useQueryClient} from '@tanstack/react-query'
 import {useState} from 'react'
 import {api, ApiError, isUnreached, unwrap, type Schemas} from '../../api/client'
-import {desk, findings, stockRemarks} from '../../api/queries'
+import {desk, findings, refreshHandIn, stockRemarks} from '../../api/queries'
 import {hour, many} from '../../parts/when'
 import {useDraft} from './drafts'
 import type {Reach} from './margin/AllAlike'
@@ -51,10 +51,7 @@ export function useFeedback(handIn: string) {
   const [draft, setDraft] = useDraft(handIn)
   const remember = (step: Undo) => setHistory(old => [...old.slice(1 - REMEMBERED), step])
   const refresh = () => queries.invalidateQueries({queryKey})
-  const refreshAll = async () => {
-    await queries.invalidateQueries({queryKey: ['findings', handIn]})
-    await refresh()
-  }
+  const refreshAll = () => refreshHandIn(queries, handIn)
   /** A finding is on the leaf on which it is shown, and its tally goes with it. */
   const show = (leaf: string, fingerprint: string, state: State, reason = '') => {
     let before: State | undefined

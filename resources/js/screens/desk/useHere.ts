@@ -1,7 +1,7 @@
 import {useQueryClient} from '@tanstack/react-query'
 import {useEffect, useRef, useState} from 'react'
 import {api, unwrap} from '../../api/client'
-import {desk} from '../../api/queries'
+import {refreshHandIn} from '../../api/queries'
 
 /** Milliseconds between two looks: what is written on another desk is seen here within three seconds. */
 const PAUSE = 2500
@@ -39,8 +39,7 @@ export function useHere(handIn: string, stamp: string): {others: string[]; secon
         )
         if (told.stamp === known.current) return
         known.current = told.stamp
-        await queries.invalidateQueries({queryKey: ['findings', handIn]})
-        await queries.invalidateQueries({queryKey: desk(handIn).queryKey})
+        await refreshHandIn(queries, handIn)
       } catch {
         // Offline: the next call catches up, and the foot line shows what is waiting to be sent.
       }

@@ -1,7 +1,7 @@
 import {useQueryClient} from '@tanstack/react-query'
 import {useEffect} from 'react'
 import type {Schemas} from '../../api/client'
-import {findings, source} from '../../api/queries'
+import {findings, isText, source} from '../../api/queries'
 import {isWanted, type Filter} from './margin/filter'
 import {inOrder, WHOLE, type Finding} from './margin/marks'
 import type {Place} from './place'
@@ -64,8 +64,7 @@ export function useNextLeafAhead(desk: Schemas['Desk'], leaf: string) {
     const wait = setTimeout(() => {
       // What cannot be had ahead is asked for again when it is wanted, and the failure is shown then.
       queries.query(findings(id, next.path)).catch(() => undefined)
-      if (!next.missing && next.kind !== 'picture')
-        queries.query(source({handIn: id}, next.path)).catch(() => undefined)
+      if (isText(next)) queries.query(source({handIn: id}, next.path)).catch(() => undefined)
     }, 400)
     return () => clearTimeout(wait)
   }, [queries, id, leaves, leaf])

@@ -179,7 +179,7 @@ function Text({
     <Paper
       ref={null}
       name={leaf}
-      text={data.text.replace(/\r\n?/g, '\n')}
+      text={data.text}
       kind={data.kind}
       strokes={[]}
       line={line}

@@ -1,7 +1,7 @@
-import {useSyncExternalStore} from 'react'
 import {api, unwrap} from '../../api/client'
 import {pack, type Parcel, type Placed} from '../../parts/files'
 import {persist, sendInParts, type Way} from '../../parts/parts'
+import {shared} from '../../parts/shared'
 import {batchesOf, inTurns, nameOf, parcelsOf} from './parcels'
 
 /** So many files are on their way at the same time. */
@@ -27,29 +27,20 @@ export interface Sending {
  * What is on its way, by assignment. It stands beside the screens: a drop goes on while somebody looks at another one, and
  * is found again by who comes back.
  */
-const sendings = new Map<string, Sending>()
-const listeners = new Set<() => void>()
+const sendings = shared<ReadonlyMap<string, Sending>>(new Map())
 
-const subscribe = (listener: () => void) => {
-  listeners.add(listener)
-  return () => listeners.delete(listener)
-}
+const tell = (assignment: string, sending: Sending) => sendings.set(new Map([...sendings.get(), [assignment, sending]]))
 
-const tell = (assignment: string, sending: Sending) => {
-  sendings.set(assignment, sending)
-  for (const listener of listeners) listener()
-}
+export const useSending = (assignment: string) => sendings.usePart(all => all.get(assignment))
 
-export const useSending = (assignment: string) => useSyncExternalStore(subscribe, () => sendings.get(assignment))
+const isAny = (all: ReadonlyMap<string, Sending>) => [...all.values()].some(({isBusy}) => isBusy)
 
 /** Whether anything is on its way, to whichever assignment. */
-export const isAnySending = () => [...sendings.values()].some(({isBusy}) => isBusy)
-
-export const useAnySending = () => useSyncExternalStore(subscribe, isAnySending)
+export const useAnySending = () => sendings.usePart(isAny)
 
 // What has not been sent goes with the page: whoever closes it is asked first.
 window.addEventListener('beforeunload', event => {
-  if (isAnySending()) event.preventDefault()
+  if (isAny(sendings.get())) event.preventDefault()
 })
 
 /** Sends what was dropped together; `onArrived` is called whenever some of it is in the tray. */
@@ -57,15 +48,13 @@ export async function send(assignment: string, dropped: Placed[], onArrived: () 
   const groups = parcelsOf(dropped)
   if (groups.length === 0) throw new Error('There is no file in what was dropped.')
   const drop = crypto.randomUUID()
-  const before = sendings.get(assignment)
-  const from = before?.isBusy ? before.files.length : 0
+  const before = filesOf(assignment, true)
   const fresh = groups.map((group): Sent => ({name: nameOf(group), bytes: sizeOf(group), received: 0, state: 'waits'}))
-  tell(assignment, {isBusy: true, files: [...(from > 0 ? (before?.files ?? []) : []), ...fresh]})
-  const place = new Map(groups.map((group, at) => [group, from + at]))
+  tell(assignment, {isBusy: true, files: [...before, ...fresh]})
+  const place = new Map(groups.map((group, at) => [group, before.length + at]))
   const change = (group: Placed[], to: Partial<Sent>) => {
-    const files = [...(sendings.get(assignment)?.files ?? [])]
-    const at = place.get(group) ?? 0
-    files[at] = {...(files[at] ?? {name: '', bytes: 0, received: 0, state: 'waits'}), ...to}
+    const at = place.get(group)
+    const files = filesOf(assignment).map((one, nth) => (nth === at ? {...one, ...to} : one))
     tell(assignment, {isBusy: true, files})
   }
   await inTurns(batchesOf(groups), AT_ONCE, async batch => {
@@ -84,8 +73,14 @@ export async function send(assignment: string, dropped: Placed[], onArrived: () 
       for (const one of batch) change(one, {state: 'failed', why})
     }
   })
-  const files = sendings.get(assignment)?.files ?? []
+  const files = filesOf(assignment)
   tell(assignment, {isBusy: files.some(({state}) => state === 'waits' || state === 'on its way'), files})
+}
+
+/** What was dropped on an assignment before; only what is still being sent, where that is asked for. */
+const filesOf = (assignment: string, isBusy?: true): Sent[] => {
+  const sending = sendings.get().get(assignment)
+  return sending === undefined || (isBusy && !sending.isBusy) ? [] : sending.files
 }
 
 const sizeOf = (group: Placed[]) => group.reduce((bytes, {file}) => bytes + file.size, 0)

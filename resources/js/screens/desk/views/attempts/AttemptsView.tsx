@@ -229,7 +229,5 @@ function Changed({path, before}: {path: string; before: Schemas['AttemptLine']})
   const error = then.error ?? now.error
   if (error !== null) return <Typography variant="body2">{error.message}</Typography>
   if (then.data === undefined || now.data === undefined) return <Typography variant="body2">Looking…</Typography>
-  return <Differences before={plain(then.data.text)} now={plain(now.data.text)} name={path} />
+  return <Differences before={then.data.text} now={now.data.text} name={path} />
 }
-
-const plain = (text: string) => text.replace(/\r\n?/g, '\n')

@@ -2,7 +2,7 @@ import {Box, Button, Checkbox, FormControlLabel, Link, Typography} from '@mui/ma
 import {useMutation, useQueryClient, useSuspenseQuery} from '@tanstack/react-query'
 import {useRef, useState} from 'react'
 import {api, unwrap, type Schemas} from '../../../../api/client'
-import {mendedCopy} from '../../../../api/queries'
+import {isText, mendedCopy} from '../../../../api/queries'
 import {useKeys} from '../../../../parts/keys'
 import {Empty, ErrorText} from '../../../../parts/Remark'
 import {hour, many} from '../../../../parts/when'
@@ -17,8 +17,7 @@ import {useMended} from './useMended'
 export function MendedView() {
   const {desk, leaf} = useDesk()
   const there = desk.leaves.find(one => one.path === leaf)
-  const isText = there !== undefined && !there.missing && there.kind !== 'picture'
-  return isText ? <Mended key={leaf} /> : <SourceView />
+  return isText(there) ? <Mended key={leaf} /> : <SourceView />
 }
 
 function Mended() {

@@ -1,9 +1,10 @@
-import {useCallback, useSyncExternalStore} from 'react'
+import {useCallback} from 'react'
+import {shared} from '../../../../parts/shared'
 
 const PLACE = 'links walked: '
 
-const listeners = new Set<() => void>()
-const known = new Map<string, ReadonlySet<string>>()
+/** By hand-in, as they are asked for. */
+const known = shared(new Map<string, ReadonlySet<string>>())
 const NONE: ReadonlySet<string> = new Set()
 
 /** A way from one page to another, as it is kept. */
@@ -11,7 +12,7 @@ export const way = (from: string, to: string) => `${from}\n${to}`
 
 /** The ways that were walked in a hand-in, in this browser. */
 export function walkedIn(handIn: string): ReadonlySet<string> {
-  const read = known.get(handIn)
+  const read = known.get().get(handIn)
   if (read !== undefined) return read
   let kept: unknown
   try {
@@ -20,25 +21,17 @@ export function walkedIn(handIn: string): ReadonlySet<string> {
     kept = []
   }
   const ways = Array.isArray(kept) ? new Set(kept.filter(one => typeof one === 'string')) : NONE
-  known.set(handIn, ways)
+  known.get().set(handIn, ways)
   return ways
 }
 
 export function walk(handIn: string, from: string, to: string) {
   const ways = new Set([...walkedIn(handIn), way(from, to)])
-  known.set(handIn, ways)
   localStorage.setItem(PLACE + handIn, JSON.stringify([...ways]))
-  for (const listener of listeners) listener()
+  known.set(new Map([...known.get(), [handIn, ways]]))
 }
 
-export const useWalked = (handIn: string) =>
-  useSyncExternalStore(
-    listener => {
-      listeners.add(listener)
-      return () => listeners.delete(listener)
-    },
-    () => walkedIn(handIn),
-  )
+export const useWalked = (handIn: string) => known.usePart(() => walkedIn(handIn))
 
 export const useWalking = (handIn: string) =>
   useCallback((from: string, to: string) => walk(handIn, from, to), [handIn])

@@ -1,7 +1,7 @@
 import {Box, Typography} from '@mui/material'
 import {useSuspenseQuery} from '@tanstack/react-query'
 import {useCallback, useEffect, useMemo, useReducer, useRef, useState} from 'react'
-import {source} from '../../../../api/queries'
+import {isText, source} from '../../../../api/queries'
 import {Empty} from '../../../../parts/Remark'
 import {useDesk} from '../../desk'
 import {useKeys} from '../../../../parts/keys'
@@ -21,8 +21,7 @@ import {strokesOf, type Stroke} from './strokes'
 export function SourceView({marginWidth = '22rem'}: {marginWidth?: string}) {
   const {desk, leaf} = useDesk()
   const there = desk.leaves.find(one => one.path === leaf)
-  if (there !== undefined && !there.missing && there.kind !== 'picture')
-    return <SourceAndMargin key={leaf} marginWidth={marginWidth} />
+  if (isText(there)) return <SourceAndMargin key={leaf} marginWidth={marginWidth} />
   return (
     <Box
       sx={{
@@ -74,7 +73,7 @@ function SourceAndMargin({marginWidth}: {marginWidth: string}) {
   const paper = useRef<PaperHandle>(null)
   const [, measured] = useReducer((times: number) => times + 1, 0)
   const heightOf = useCallback((at: number) => paper.current?.heightOf(at) ?? 0, [])
-  const text = useMemo(() => data.text.replace(/\r\n?/g, '\n'), [data.text])
+  const {text} = data
   const lines = useMemo(() => text.split('\n'), [text])
   const strokes = useMemo(() => strokesOf(shown, lines.length, at => lines[at - 1] ?? ''), [shown, lines])
   const {folds, open} = useFolds(lines.length, strokes, line)
