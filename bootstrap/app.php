@@ -8,6 +8,7 @@ use App\Http\Middleware\SecurityHeaders;
 use App\Models\CheckRun;
 use App\Models\Letter;
 use App\Models\Upload;
+use App\Printing\Printed;
 use Illuminate\Console\Scheduling\Schedule;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
@@ -42,6 +43,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withSchedule(function (Schedule $schedule): void {
         $schedule->command('queue:prune-batches')->dailyAt('03:05')->withoutOverlapping();
         $schedule->command('model:prune', ['--model' => [CheckRun::class, Letter::class, Upload::class]])->dailyAt('03:10')->withoutOverlapping();
+        $schedule->call(Printed::prune(...))->name('printed pages')->dailyAt('03:20')->withoutOverlapping();
         $schedule->command('blobs:collect')->dailyAt('03:30')->withoutOverlapping();
     })
     ->withExceptions(function (Exceptions $exceptions): void {

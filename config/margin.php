@@ -17,6 +17,9 @@ return [
     'stand_in_hosts' => env('STAND_IN_HOSTS', '*.wrenquay.example'),
     'stand_in' => env('STAND_IN'),
 
+    // The program that prints replies and handouts to PDF. Where there is none, the rest works all the same.
+    'chromium' => env('CHROMIUM', 'chromium'),
+
     // The largest upload that is taken, in kilobytes.
     'upload_kilobytes' => (int) env('UPLOAD_KILOBYTES', 65_536),
 

@@ -21,6 +21,7 @@ final class CollectBlobs extends Command
         'brief_files' => 'sha256',
         'assignment_files' => 'sha256',
         'arrivals' => 'sha256',
+        'mended_steps' => 'sha256',
     ];
 
     protected $signature = 'blobs:collect';

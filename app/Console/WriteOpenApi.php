@@ -33,7 +33,9 @@ final class WriteOpenApi extends Command
         $generator = (new Generator)->setVersion(OA\OpenApi::VERSION_3_1_0);
         $generator->addProcessor(self::requireAll(...))->addProcessor(self::addPathParameters(...));
 
-        return $generator->generate([app_path('Http'), app_path('Replies')], validate: true)?->toJson()."\n";
+        $folders = array_map(app_path(...), ['Http', 'Lessons', 'Quotes', 'Replies']);
+
+        return $generator->generate($folders, validate: true)?->toJson()."\n";
     }
 
     /** Resources are sent whole: what may be missing is null, never left out. */

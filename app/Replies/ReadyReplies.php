@@ -23,7 +23,7 @@ final readonly class ReadyReplies
             ->filter(fn (HandIn $one) => $one->run?->state === RunState::Finished);
         $handIns->each(fn (HandIn $one) => $one->setRelation('assignment', $assignment->loadMissing('course')));
         $ready = $handIns->toBase()->map(function (HandIn $one): ?ReadyReply {
-            $content = ReplyComposer::compose($one);
+            $content = ReplyComposer::compose($one, isQuoted: false);
             if (! Release::isChanged($one, $content)) {
                 return null;
             }
@@ -36,6 +36,7 @@ final readonly class ReadyReplies
                 $one->remarks->filter(fn (Remark $remark) => $remark->kind !== RemarkKind::RubbedOut)->count(),
                 self::toJudge($one),
                 $one->reply !== null,
+                $one->student->email !== '',
             );
         });
 

@@ -23,7 +23,10 @@ final readonly class Release
             $handIn->replies()->create([
                 'user_id' => $user,
                 'number' => ($handIn->reply->number ?? 0) + 1,
-                'content' => $content,
+                'content' => $handIn->reply === null ? $content : $content->after(
+                    ReplyContent::fromArray($handIn->reply->content),
+                    $handIn->reply->released_at->toIso8601String(),
+                ),
                 'released_at' => now(),
             ]);
             $handIn->update(['waits' => false]);
@@ -35,6 +38,6 @@ final readonly class Release
     /** @param  HandIn  $handIn  with its reply */
     public static function isChanged(HandIn $handIn, ReplyContent $content): bool
     {
-        return $handIn->reply === null || ReplyContent::fromArray($handIn->reply->content) != $content;
+        return $handIn->reply === null || ReplyContent::fromArray($handIn->reply->content)->said() != $content->said();
     }
 }

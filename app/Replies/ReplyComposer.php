@@ -13,6 +13,7 @@ use App\Models\Outcome;
 use App\Models\Remark;
 use App\Models\RemarkKind;
 use Illuminate\Support\Collection;
+use InkedMargin\Core\Marking\Score;
 use InkedMargin\Core\Source\Utf8;
 
 /** Makes a reply of what was inked and written, and of nothing else. */
@@ -20,19 +21,22 @@ final readonly class ReplyComposer
 {
     public const NEEDS = ['student', 'assignment.course', 'run.outcomes', 'remarks', 'marks', 'files', 'mendedCopies.step'];
 
-    /** @param  HandIn  $handIn with all that NEEDS names loaded */
-    public static function compose(HandIn $handIn): ReplyContent
+    /**
+     * @param  HandIn  $handIn with all that NEEDS names loaded
+     * @param  bool  $isQuoted  whether the lines that it is about are read
+     */
+    public static function compose(HandIn $handIn, bool $isQuoted = true): ReplyContent
     {
-        $points = self::points($handIn);
         $score = Scores::one($handIn);
+        $quotes = $isQuoted ? new HandInQuotes($handIn) : null;
 
         return new ReplyContent(
             student: $handIn->student->name,
             course: $handIn->assignment->course->title,
             assignment: $handIn->assignment->title,
             attempt: $handIn->attempt,
-            pages: self::pages($handIn),
-            points: $points,
+            pages: self::pages($handIn, $quotes),
+            points: self::points($handIn, $score),
             awarded: $score->awarded,
             // What could not be judged, and nobody gave points for, is left out of the sum.
             possible: $score->possible,
@@ -44,13 +48,13 @@ final readonly class ReplyComposer
     }
 
     /** @return list<ReplyPage> the whole hand-in first, then file by file, the home page first */
-    private static function pages(HandIn $handIn): array
+    private static function pages(HandIn $handIn, ?HandInQuotes $quotes): array
     {
         $items = $handIn->remarks
             ->filter(fn (Remark $remark) => $remark->isInReply() && ! $remark->kind->isAroundReply())
             // Of what is said of one place, praise comes first.
             ->sortBy(fn (Remark $remark) => $remark->kind !== RemarkKind::Merit)
-            ->map(fn (Remark $remark) => [$remark->file ?? '', self::item($remark)]);
+            ->map(fn (Remark $remark) => [$remark->file ?? '', self::item($remark, $quotes)]);
 
         return array_values($items
             ->groupBy(fn (array $item) => $item[0])
@@ -88,7 +92,7 @@ final readonly class ReplyComposer
         return $mended;
     }
 
-    private static function item(Remark $remark): ReplyItem
+    private static function item(Remark $remark, ?HandInQuotes $quotes = null): ReplyItem
     {
         $isWritten = $remark->kind->isWritten();
 
@@ -100,15 +104,17 @@ final readonly class ReplyComposer
             $isWritten ? null : $remark->remedy,
             $isWritten ? SafeMarkdown::html($remark->body) : null,
             $isWritten ? $remark->end_line : null,
+            $quotes?->of($remark) ?? [],
         );
     }
 
     /** @return list<ReplyPoint> */
-    private static function points(HandIn $handIn): array
+    private static function points(HandIn $handIn, Score $score): array
     {
         $marks = $handIn->marks->keyBy('requirement');
+        $how = array_column($score->lines, 'how', 'requirement');
 
-        return array_values(($handIn->run->outcomes ?? new Collection)->map(function (Outcome $outcome) use ($marks): ReplyPoint {
+        return array_values(($handIn->run->outcomes ?? new Collection)->map(function (Outcome $outcome) use ($marks, $how): ReplyPoint {
             /** @var Mark|null $mark */
             $mark = $marks->get($outcome->requirement);
 
@@ -118,6 +124,7 @@ final readonly class ReplyComposer
                 (float) ($mark->points ?? $outcome->awarded),
                 (float) $outcome->possible,
                 $mark?->reason,
+                $how[$outcome->requirement] ?? null,
             );
         })->all());
     }

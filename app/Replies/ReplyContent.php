@@ -42,29 +42,95 @@ final readonly class ReplyContent
         public ?ReplyItem $closing = null,
         #[OA\Property(type: 'array', items: new OA\Items(ref: ReplyMended::class))]
         public array $mended = [],
+        #[OA\Property(description: 'null in the first reply')]
+        public ?Superseded $supersedes = null,
     ) {
     }
 
-    /** @param  array<string, mixed>  $kept as it was released and stored */
+    /** What a reply says, without what follows from it: two that say the same are one. */
+    public function said(): self
+    {
+        return $this->with(
+            array_map(fn (ReplyPage $page) => $page->said(), $this->pages),
+            array_map(fn (ReplyPoint $point) => $point->said(), $this->points),
+            null,
+        );
+    }
+
+    /** The same reply as one that takes the place of another. */
+    public function after(self $before, string $releasedAt): self
+    {
+        $superseded = new Superseded($releasedAt, ReplyChanges::between($before, $this));
+
+        return $this->with($this->pages, $this->points, $superseded);
+    }
+
+    /** @return list<array{string, ReplyItem}> what is praised, each with the file that it is in */
+    public function merits(): array
+    {
+        $merits = [];
+        foreach ($this->pages as $page) {
+            foreach ($page->items as $item) {
+                if ($item->kind === 'merit') {
+                    $merits[] = [$page->file, $item];
+                }
+            }
+        }
+
+        return $merits;
+    }
+
+    /** @return list<ReplyPage> the pages without what is praised, as far as there is something else */
+    public function remarks(): array
+    {
+        $pages = array_map(fn (ReplyPage $page) => new ReplyPage($page->file, array_values(
+            array_filter($page->items, fn (ReplyItem $item) => $item->kind !== 'merit'),
+        )), $this->pages);
+
+        return array_values(array_filter($pages, fn (ReplyPage $page) => $page->items !== []));
+    }
+
+    /** @param  array<string, mixed>  $kept  as it was released and stored */
     public static function fromArray(array $kept): self
     {
-        /** @var array{student: string, course: string, assignment: string, attempt: int, pages: list<array{file: string, items: list<array{kind: string, mark: ?string, line: ?int, text: string, remedy: ?string, html: ?string, endLine?: ?int}>}>, points: list<array{title: string, outcome: string, awarded: float, possible: float, reason: ?string}>, awarded: float, possible: float, others?: list<array{title: string, points: float, how: string}>, opening?: array{kind: string, mark: ?string, line: ?int, text: string, remedy: ?string, html: ?string, endLine?: ?int}|null, closing?: array{kind: string, mark: ?string, line: ?int, text: string, remedy: ?string, html: ?string, endLine?: ?int}|null, mended?: list<array{file: string, follow: bool, places: list<array{line: int, lines: list<array{text: string, step: string, number: int}>}>}>} $kept */
-        $words = fn (?array $item) => $item === null ? null : new ReplyItem(...$item);
+        /** @var array{student: string, course: string, assignment: string, attempt: int, pages: list<array{file: string, items: list<array{kind: string, mark: ?string, line: ?int, text: string, remedy: ?string, html: ?string, endLine?: ?int, lines?: list<array{number: int, before: string, meant: string, after: string}>}>}>, points: list<array{title: string, outcome: string, awarded: float, possible: float, reason: ?string}>, awarded: float, possible: float, others?: list<array{title: string, points: float, how: string}>, opening?: array{kind: string, mark: ?string, line: ?int, text: string, remedy: ?string, html: ?string, endLine?: ?int}|null, closing?: array{kind: string, mark: ?string, line: ?int, text: string, remedy: ?string, html: ?string, endLine?: ?int}|null, mended?: list<array{file: string, follow: bool, places: list<array{line: int, lines: list<array{text: string, step: string, number: int}>}>}>, supersedes?: array{at: string, changes: list<array{kind: string, place: string, text: string}>}|null} $kept */
         $pages = array_map(
-            fn (array $page) => new ReplyPage(
-                $page['file'],
-                array_map(fn (array $item) => new ReplyItem(...$item), $page['items']),
-            ),
+            fn (array $page) => new ReplyPage($page['file'], array_map(ReplyItem::fromArray(...), $page['items'])),
             $kept['pages'],
         );
+        $supersedes = $kept['supersedes'] ?? null;
 
         return new self(...array_replace($kept, [
             'pages' => $pages,
             'points' => array_map(fn (array $point) => new ReplyPoint(...$point), $kept['points']),
             'others' => array_map(fn (array $line) => new SumLine(...$line), $kept['others'] ?? []),
-            'opening' => $words($kept['opening'] ?? null),
-            'closing' => $words($kept['closing'] ?? null),
+            'opening' => isset($kept['opening']) ? ReplyItem::fromArray($kept['opening']) : null,
+            'closing' => isset($kept['closing']) ? ReplyItem::fromArray($kept['closing']) : null,
             'mended' => array_map(ReplyMended::fromArray(...), $kept['mended'] ?? []),
+            'supersedes' => $supersedes === null ? null : Superseded::fromArray($supersedes),
         ]));
+    }
+
+    /**
+     * @param  list<ReplyPage>  $pages
+     * @param  list<ReplyPoint>  $points
+     */
+    private function with(array $pages, array $points, ?Superseded $supersedes): self
+    {
+        return new self(
+            $this->student,
+            $this->course,
+            $this->assignment,
+            $this->attempt,
+            $pages,
+            $points,
+            $this->awarded,
+            $this->possible,
+            $this->others,
+            $this->opening,
+            $this->closing,
+            $this->mended,
+            $supersedes,
+        );
     }
 }

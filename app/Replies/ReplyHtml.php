@@ -4,9 +4,22 @@ declare(strict_types=1);
 
 namespace App\Replies;
 
-/** What the page of a reply needs besides its words: code in them, and the signs of its marks. */
+/** A reply as one page that loads nothing: its code, and the signs of its marks, are part of it. */
 final readonly class ReplyHtml
 {
+    /**
+     * @param  string  $timeZone  that days are told in
+     * @param  string  $font  a `@font-face` rule, where one is to be part of it
+     */
+    public static function render(ReplyContent $reply, string $timeZone, string $font = ''): string
+    {
+        return view('reply', [
+            'reply' => $reply,
+            'font' => $font,
+            'supersededAt' => $reply->supersedes?->day($timeZone),
+        ])->render();
+    }
+
     /** Our own wording has code between backticks; nothing else in it is markup. */
     public static function coded(string $text): string
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Replies;
 
+use App\Quotes\QuotedLine;
 use InkedMargin\Core\Finding\ProofMark;
 use OpenApi\Attributes as OA;
 
@@ -11,6 +12,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class ReplyItem
 {
+    /** @param  list<QuotedLine>  $lines */
     public function __construct(
         #[OA\Property(enum: ['finding', 'note', 'question', 'merit'])]
         public string $kind,
@@ -26,6 +28,22 @@ final readonly class ReplyItem
         public ?string $html,
         #[OA\Property(description: 'where a note is about several lines')]
         public ?int $endLine = null,
+        #[OA\Property(description: 'what is written there', type: 'array', items: new OA\Items(ref: QuotedLine::class))]
+        public array $lines = [],
     ) {
+    }
+
+    /** Without what follows from its place. */
+    public function said(): self
+    {
+        return new self($this->kind, $this->mark, $this->line, $this->text, $this->remedy, $this->html, $this->endLine);
+    }
+
+    /** @param  array{kind: string, mark: ?string, line: ?int, text: string, remedy: ?string, html: ?string, endLine?: ?int, lines?: list<array{number: int, before: string, meant: string, after: string}>}  $kept */
+    public static function fromArray(array $kept): self
+    {
+        return new self(...array_replace($kept, [
+            'lines' => array_map(fn (array $line) => new QuotedLine(...$line), $kept['lines'] ?? []),
+        ]));
     }
 }

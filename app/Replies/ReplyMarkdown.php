@@ -5,33 +5,57 @@ declare(strict_types=1);
 namespace App\Replies;
 
 use App\Http\Resources\SumLine;
+use App\Quotes\QuotedLine;
 
 /** A reply as Markdown, to be mailed or kept. */
 final readonly class ReplyMarkdown
 {
-    public static function render(ReplyContent $reply): string
+    /** @param  string  $timeZone  that days are told in */
+    public static function render(ReplyContent $reply, string $timeZone = 'UTC'): string
     {
         $parts = [
             '# '.self::plain($reply->assignment),
             self::plain($reply->student).' · '.self::plain($reply->course)." · attempt {$reply->attempt}",
             ...($reply->opening === null ? [] : [self::withoutHtml($reply->opening->text)]),
-            ...array_map(self::page(...), $reply->pages),
+            ...($reply->supersedes === null ? [] : [self::superseded($reply->supersedes, $timeZone)]),
+            ...($reply->merits() === [] ? [] : [self::merits($reply->merits())]),
+            ...($reply->points === [] ? [] : [self::points($reply)]),
+            ...array_map(self::page(...), $reply->remarks()),
             ...array_map(self::mended(...), $reply->mended),
         ];
-        if ($reply->points !== []) {
-            $parts[] = "## Points\n\n".implode("\n", [
-                ...array_map(self::point(...), $reply->points),
-                ...array_map(self::other(...), $reply->others),
-            ])
-                ."\n\n**{$reply->awarded} of {$reply->possible} "
-                    .((float) $reply->possible === 1.0 ? 'point' : 'points')
-                    .'**';
-        }
         if ($reply->closing !== null) {
             $parts[] = self::withoutHtml($reply->closing->text);
         }
 
         return implode("\n\n", $parts)."\n";
+    }
+
+    private static function superseded(Superseded $before, string $timeZone): string
+    {
+        $words = ['added' => 'Added', 'taken out' => 'Taken out', 'points' => 'Points'];
+
+        return '## Changed since the reply of '.$before->day($timeZone)."\n\n".implode("\n", array_map(
+            fn (ReplyChange $change) => "- {$words[$change->kind]}, ".self::plain("$change->place: $change->text"),
+            $before->changes,
+        ));
+    }
+
+    /** @param  list<array{string, ReplyItem}>  $merits */
+    private static function merits(array $merits): string
+    {
+        return "## Well done\n\n".implode("\n", array_map(
+            fn (array $merit) => self::item($merit[1], $merit[0]),
+            $merits,
+        ));
+    }
+
+    private static function points(ReplyContent $reply): string
+    {
+        return "## Points\n\n".implode("\n", [
+            ...array_map(self::point(...), $reply->points),
+            ...array_map(self::other(...), $reply->others),
+        ])."\n\n**{$reply->awarded} of {$reply->possible} "
+            .((float) $reply->possible === 1.0 ? 'point' : 'points').'**';
     }
 
     private static function page(ReplyPage $page): string
@@ -42,21 +66,30 @@ final readonly class ReplyMarkdown
         );
     }
 
-    private static function item(ReplyItem $item): string
+    /** @param  string  $file  where it does not stand under the name of its file */
+    private static function item(ReplyItem $item, string $file = ''): string
     {
         $lines = $item->endLine === null ? "Line $item->line" : "Lines $item->line to $item->endLine";
-        $line = $item->line === null ? '' : "*$lines.* ";
+        $place = implode(', ', array_filter([self::plain($file), $item->line === null ? '' : $lines]));
         $text = $item->kind === 'finding'
             ? self::plain("$item->text $item->remedy")
             : str_replace("\n", "\n  ", self::withoutHtml($item->text));
+        $quote = implode("\n", array_map(
+            fn (QuotedLine $line) => $line->before.$line->meant.$line->after,
+            $item->lines,
+        ));
 
-        $first = match ($item->kind) {
-            'merit' => '**Well done.** ',
-            'question' => '**A question.** ',
-            default => '',
-        };
+        return '- '.($place === '' ? '' : "*$place.* ").($item->kind === 'question' ? '**A question.** ' : '').$text
+            .(trim($quote) === '' ? '' : "\n\n  ".str_replace("\n", "\n  ", self::fenced($quote, 'html'))."\n");
+    }
 
-        return "- $line$first$text";
+    /** Code between fences that are longer than any that stands in it. */
+    public static function fenced(string $code, string $language): string
+    {
+        preg_match_all('/`+/', $code, $ticks);
+        $fence = str_repeat('`', max([2, ...array_map(strlen(...), $ticks[0])]) + 1);
+
+        return "$fence$language\n$code\n$fence";
     }
 
     private static function mended(ReplyMended $mended): string
@@ -67,11 +100,8 @@ final readonly class ReplyMarkdown
                 'removed' => '-',
                 default => ' ',
             }.$line->text, $place->lines);
-            // A fence is longer than any that stands in the page.
-            preg_match_all('/`+/', implode('', $lines), $ticks);
-            $fence = str_repeat('`', max([2, ...array_map(strlen(...), $ticks[0])]) + 1);
 
-            return "From line $place->line:\n\n{$fence}diff\n".implode("\n", $lines)."\n$fence";
+            return "From line $place->line:\n\n".self::fenced(implode("\n", $lines), 'diff');
         }, $mended->places);
         $follow = $mended->follow ? "\n\nFollow it for the other pages." : '';
 
@@ -86,7 +116,7 @@ final readonly class ReplyMarkdown
     private static function point(ReplyPoint $point): string
     {
         return '- '.self::plain($point->title).": {$point->awarded} of {$point->possible}"
-            .($point->reason === null ? '' : ' ('.self::plain($point->reason).')');
+            .(($point->how ?? $point->reason) === null ? '' : ' ('.self::plain($point->how ?? $point->reason).')');
     }
 
     /** A note is Markdown, but no HTML: outside code a `<` is a `<`. */
@@ -102,7 +132,7 @@ final readonly class ReplyMarkdown
     }
 
     /** Our own wording has code between backticks, which stays code; nothing else in it is markup. */
-    private static function plain(string $text): string
+    public static function plain(string $text): string
     {
         $pieces = preg_split('/(`[^`\n]+`)/', $text, -1, PREG_SPLIT_DELIM_CAPTURE) ?: [$text];
         $escaped = fn (string $piece) => preg_replace('/([\\\\`*_<>\[\]#])/', '\\\\$1', $piece) ?? $piece;

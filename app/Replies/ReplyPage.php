@@ -20,4 +20,10 @@ final readonly class ReplyPage
         public array $items,
     ) {
     }
+
+    /** Without what follows from its place. */
+    public function said(): self
+    {
+        return new self($this->file, array_map(fn (ReplyItem $item) => $item->said(), $this->items));
+    }
 }

@@ -22,6 +22,14 @@ final readonly class ReplyPoint
         public float $possible,
         #[OA\Property]
         public ?string $reason,
+        #[OA\Property(description: 'how the points came about; null in replies from before that was told')]
+        public ?string $how = null,
     ) {
+    }
+
+    /** Without what follows from the rest. */
+    public function said(): self
+    {
+        return new self($this->title, $this->outcome, $this->awarded, $this->possible, $this->reason);
     }
 }

@@ -7,6 +7,7 @@
 #   MARGIN_DB_PORT       PostgreSQL, on 127.0.0.1                    (default: MARGIN_PORT + 2)
 #   MARGIN_STAND_IN_PORT the demo's published sites, on 127.0.0.1     (default: MARGIN_PORT + 4)
 #   MARGIN_CHECKERS      workers that check hand-ins                  (default: 2)
+#   MARGIN_PDF           no: Chromium, which makes PDF files, is not installed
 #   MARGIN_DEMO          no: without the demo course                 (default: yes)
 
 ROOT=$(cd "$(dirname "${BASH_SOURCE[0]}")/../.." && pwd)

@@ -90,6 +90,14 @@ const router = createBrowserRouter([
         lazy: async () => ({Component: (await import('./screens/class-sheet/ClassSheet')).ClassSheet}),
       },
       {
+        path: '/assignments/:id/class-sheet/slips',
+        lazy: async () => ({Component: (await import('./screens/class-sheet/Strip')).Strip}),
+      },
+      {
+        path: '/assignments/:id/lesson',
+        lazy: async () => ({Component: (await import('./screens/lesson/Lesson')).Lesson}),
+      },
+      {
         path: '/assignments/:id/in-tray',
         lazy: async () => ({Component: (await import('./screens/in-tray/InTray')).InTray}),
       },

@@ -118,6 +118,7 @@ it('replies with what was inked and written, and with nothing else', function ()
             'awarded' => 3.5,
             'possible' => 4,
             'reason' => 'nearly all',
+            'how' => 'by hand (worked out: 2): nearly all',
         ]]);
     $markdown = $this->get("$this->at/reply.md")->assertOk()->assertHeader(
         'Content-Type',
@@ -125,17 +126,17 @@ it('replies with what was inked and written, and with nothing else', function ()
     )->getContent();
     expect($markdown)->toContain(
         '# Trial site',
-        '**Well done.** A **clear** page',
+        "## Well done\n\n- A **clear** page",
         '- *Line 3.* Mind this line',
         'has no alt text',
-        '- Files: 3.5 of 4 (nearly all)',
+        '- Files: 3.5 of 4 (by hand (worked out: 2): nearly all)',
     )
         ->not->toContain('herf')->not->toContain('none.png leads');
 });
 
 it('releases a reply that does not change any more, and supersedes it by another', function () {
     $this->postJson("$this->at/notes", ['body' => 'First', 'kind' => 'note']);
-    $this->postJson("$this->at/replies")->assertNoContent();
+    $this->postJson("$this->at/replies")->assertOk();
     $this->getJson("$this->at/reply")->assertJsonPath('changedSince', false);
     $this->postJson("$this->at/notes", ['body' => 'Second', 'kind' => 'note']);
     $this->getJson("$this->at/reply")->assertJsonPath('changedSince', true)->assertJsonCount(
@@ -143,7 +144,7 @@ it('releases a reply that does not change any more, and supersedes it by another
         'released.0.content.pages.0.items',
     );
     expect($this->get("$this->at/reply.md")->getContent())->not->toContain('Second');
-    $this->postJson("$this->at/replies")->assertNoContent();
+    $this->postJson("$this->at/replies")->assertOk();
 
     $this->getJson("$this->at/reply")->assertJsonPath('released.0.number', 2)->assertJsonPath('released.1.number', 1);
     expect(Reply::query()->count())->toBe(2);

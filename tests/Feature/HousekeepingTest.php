@@ -97,7 +97,7 @@ it('has one attempt of a student wait for its reply, the newest, and none once i
     $toRead = fn () => $this->getJson('/api/shelf')->assertOk()->json('waiting.0.toRead');
 
     expect($handIn->refresh()->waits)->toBeFalse()->and($newer->waits)->toBeTrue()->and($toRead())->toBe(1);
-    $this->postJson("/api/hand-ins/$newer->id/replies")->assertNoContent();
+    $this->postJson("/api/hand-ins/$newer->id/replies")->assertOk();
     expect($newer->refresh()->waits)->toBeFalse()->and($toRead())->toBeNull();
 });
 

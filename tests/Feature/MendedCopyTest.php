@@ -107,7 +107,7 @@ it('is part of the reply where that is wanted, as what differs', function () {
         ->and(array_column($changed, 'step'))->toBe(['removed', 'added'])
         ->and($changed[1]['text'])->toBe('<img src="a.png" alt="A gull">');
 
-    $this->postJson("/api/hand-ins/{$this->handIn->id}/replies")->assertNoContent();
+    $this->postJson("/api/hand-ins/{$this->handIn->id}/replies")->assertOk();
     $this->getJson("/api/hand-ins/{$this->handIn->id}/reply")->assertJson(['changedSince' => false]);
     $markdown = $this->get("/api/hand-ins/{$this->handIn->id}/reply.md")->getContent();
     expect($markdown)->toContain('index.html, mended')->toContain('+<img src="a.png" alt="A gull">');

@@ -171,7 +171,7 @@ describe('handing in', function () {
         $id = ($this->give)(($this->send)(($this->site)()))->json('id');
         $this->getJson("$this->at/hand-ins/$id/reply")->assertNotFound();
         $this->actingAs($this->user)->postJson("/api/hand-ins/$id/notes", ['body' => 'Well begun.', 'kind' => 'merit'])->assertCreated();
-        $this->postJson("/api/hand-ins/$id/replies")->assertNoContent();
+        $this->postJson("/api/hand-ins/$id/replies")->assertOk();
         auth()->logout();
 
         $this->getJson("$this->at/hand-ins/$id/reply")->assertOk()->assertSee('Well begun.');

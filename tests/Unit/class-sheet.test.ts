@@ -60,6 +60,7 @@ describe('the question before replies are released', () => {
     inked: 1,
     toJudge: 0,
     again: false,
+    hasAddress: true,
     ...more,
   })
 

@@ -11,7 +11,7 @@ use App\Http\Resources\AlikeCounts;
 use App\Http\Resources\DecidedAlike;
 use App\Ink\Alike;
 use App\Ink\Reach;
-use App\Intake\BlobStore;
+use App\Ink\Together;
 use App\Models\HandIn;
 use App\Models\Remark;
 use Illuminate\Http\JsonResponse;
@@ -44,7 +44,7 @@ final class AlikeController extends Controller
         requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: AlikeRequest::class)),
         responses: [new OA\Response(response: 200, description: 'Kept', content: new OA\JsonContent(ref: DecidedAlike::class))],
     )]
-    public function update(AlikeRequest $request, HandIn $handIn, string $fingerprint, BlobStore $blobs): JsonResponse
+    public function update(AlikeRequest $request, HandIn $handIn, string $fingerprint): JsonResponse
     {
         $decided = self::alike($handIn, $fingerprint)->decide(
             $request->reach(),
@@ -52,10 +52,9 @@ final class AlikeController extends Controller
             $request->reason(),
             self::user($request)->id,
             TellOtherDesks::desk($request),
-            $blobs,
         );
 
-        return response()->json(new DecidedAlike(...$decided));
+        return response()->json(DecidedAlike::of($decided));
     }
 
     /** Takes back what was decided together; what was decided otherwise since stays. */
@@ -64,14 +63,14 @@ final class AlikeController extends Controller
         operationId: 'takeAlikeBack',
         responses: [new OA\Response(response: 204, description: 'Taken back')],
     )]
-    public function destroy(Request $request, string $batch): Response
+    public function destroy(Request $request, string $batch, Together $together): Response
     {
         $one = Remark::query()->with('handIn.assignment')->where('batch_id', $batch)->first();
         // Whoever has left the course since leaves it as it is.
         if ($one !== null) {
             Gate::authorize('mark', $one->handIn);
         }
-        Alike::takeBack($batch, self::user($request)->id, TellOtherDesks::desk($request));
+        $together->takeBack($batch, self::user($request)->id, TellOtherDesks::desk($request));
 
         return response()->noContent();
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Middleware\TellOtherDesks;
+use App\Http\Requests\LetterRequest;
 use App\Http\Requests\ReleaseRequest;
 use App\Http\Resources\OfferedWords;
 use App\Http\Resources\ReadyReply;
@@ -15,15 +16,20 @@ use App\Ink\Touched;
 use App\Models\Assignment;
 use App\Models\HandIn;
 use App\Models\Reply;
+use App\Printing\Pdf;
+use App\Printing\PrintFont;
 use App\Replies\DraftWords;
 use App\Replies\ReadyReplies;
 use App\Replies\Release;
+use App\Replies\ReplyChanges;
 use App\Replies\ReplyComposer;
 use App\Replies\ReplyContent;
+use App\Replies\ReplyHtml;
+use App\Replies\ReplyLetters;
 use App\Replies\ReplyMarkdown;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Collection;
 use OpenApi\Attributes as OA;
 
 final class ReplyController extends Controller
@@ -41,6 +47,8 @@ final class ReplyController extends Controller
     {
         $handIn->load([...ReplyComposer::NEEDS, 'replies']);
         $draft = ReplyComposer::compose($handIn);
+        $last = $handIn->replies->sortByDesc('number')->first();
+        $handIn->setRelation('reply', $last);
         $released = $handIn->replies->sortByDesc('number')
             ->map(fn (Reply $reply) => new ReleasedReply(
                 $reply->number,
@@ -52,7 +60,9 @@ final class ReplyController extends Controller
             $handIn->id,
             $draft,
             array_values($released->all()),
-            $released->first()?->content != $draft,
+            Release::isChanged($handIn, $draft),
+            $last === null ? [] : ReplyChanges::between(ReplyContent::fromArray($last->content), $draft),
+            $handIn->student->email,
         ));
     }
 
@@ -71,13 +81,14 @@ final class ReplyController extends Controller
     #[OA\Post(
         path: '/api/hand-ins/{handIn}/replies',
         operationId: 'release',
-        responses: [new OA\Response(response: 204, description: 'Released')],
+        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: LetterRequest::class)),
+        responses: [new OA\Response(response: 200, description: 'Released', content: new OA\JsonContent(ref: Released::class))],
     )]
-    public function store(Request $request, HandIn $handIn): Response
+    public function store(LetterRequest $request, HandIn $handIn): JsonResponse
     {
-        Release::of($handIn, self::user($request)->id);
+        $isNew = Release::of($handIn, self::user($request)->id);
 
-        return response()->noContent();
+        return self::released(new Collection($isNew ? [$handIn] : []), $request->boolean('letters'));
     }
 
     /** The replies of a class that could be released now, with what is still in pencil. */
@@ -109,7 +120,16 @@ final class ReplyController extends Controller
         $released = $handIns->filter(fn (HandIn $handIn) => Release::of($handIn, $user));
         Touched::mark(array_values($released->map(fn (HandIn $one) => $one->id)->all()), TellOtherDesks::desk($request));
 
-        return response()->json(new Released($released->count()));
+        return self::released($released->toBase(), $request->boolean('letters'));
+    }
+
+    /** @param  Collection<int, HandIn>  $handIns */
+    private static function released(Collection $handIns, bool $isTold): JsonResponse
+    {
+        $withoutAddress = $isTold ? ReplyLetters::send($handIns) : [];
+        $letters = $isTold ? $handIns->count() - count($withoutAddress) : 0;
+
+        return response()->json(new Released($handIns->count(), $letters, $withoutAddress));
     }
 
     /** The reply as one page that loads nothing from elsewhere: the released one, or the draft while there is none. */
@@ -124,9 +144,26 @@ final class ReplyController extends Controller
     )]
     public function html(HandIn $handIn): Response
     {
-        $page = view('reply', ['reply' => self::content($handIn)])->render();
+        $reply = self::content($handIn);
 
-        return self::file($handIn, $page, 'text/html', 'html');
+        return self::file($handIn, ReplyHtml::render($reply, self::timeZone($handIn)), 'text/html', 'html');
+    }
+
+    /** The reply as PDF: asked for again until it has been printed. */
+    #[OA\Get(
+        path: '/api/hand-ins/{handIn}/reply.pdf',
+        operationId: 'replyPdf',
+        responses: [
+            new OA\Response(response: 200, description: 'OK', content: new OA\MediaType(mediaType: 'application/pdf')),
+            new OA\Response(response: 202, description: 'It is being printed'),
+            new OA\Response(response: 503, description: 'It cannot be printed'),
+        ],
+    )]
+    public function pdf(HandIn $handIn): Response
+    {
+        $reply = self::content($handIn);
+
+        return Pdf::of(ReplyHtml::render($reply, self::timeZone($handIn), PrintFont::rule()), self::name($handIn));
     }
 
     /** The reply as Markdown: the released one, or the draft while there is none. */
@@ -141,15 +178,27 @@ final class ReplyController extends Controller
     )]
     public function markdown(HandIn $handIn): Response
     {
-        return self::file($handIn, ReplyMarkdown::render(self::content($handIn)), 'text/markdown', 'md');
+        $reply = self::content($handIn);
+
+        return self::file($handIn, ReplyMarkdown::render($reply, self::timeZone($handIn)), 'text/markdown', 'md');
     }
 
     private static function file(HandIn $handIn, string $text, string $type, string $ending): Response
     {
         return response($text, 200, [
             'Content-Type' => "$type; charset=utf-8",
-            'Content-Disposition' => "attachment; filename=\"reply-{$handIn->student->handle}.$ending\"",
+            'Content-Disposition' => 'attachment; filename="'.self::name($handIn).".$ending\"",
         ]);
+    }
+
+    private static function name(HandIn $handIn): string
+    {
+        return "reply-{$handIn->student->handle}";
+    }
+
+    private static function timeZone(HandIn $handIn): string
+    {
+        return $handIn->assignment->course->time_zone;
     }
 
     /** What was released last, or what would be. */

@@ -10,13 +10,14 @@ use OpenApi\Attributes as OA;
 /** The replies of a class that are to be released together. */
 #[OA\Schema(required: ['handIns'], properties: [
     new OA\Property(property: 'handIns', description: 'ids', type: 'array', items: new OA\Items(type: 'string')),
+    new OA\Property(property: 'letters', description: 'whether the students are told by e-mail', type: 'boolean'),
 ])]
 final class ReleaseRequest extends FormRequest
 {
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['handIns' => ['required', 'array', 'max:1000'], 'handIns.*' => ['uuid']];
+        return ['handIns' => ['required', 'array', 'max:1000'], 'handIns.*' => ['uuid'], 'letters' => ['boolean']];
     }
 
     /** @return array<string, string> */

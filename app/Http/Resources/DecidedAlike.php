@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Ink\Written;
 use OpenApi\Attributes as OA;
 
 /** What was decided together, and what takes it back. */
 #[OA\Schema]
 final readonly class DecidedAlike
 {
-    public function __construct(
+    private function __construct(
         #[OA\Property]
         public string $batch,
         #[OA\Property]
@@ -18,5 +19,10 @@ final readonly class DecidedAlike
         #[OA\Property]
         public int $handIns,
     ) {
+    }
+
+    public static function of(Written $written): self
+    {
+        return new self($written->batch, $written->findings, $written->handIns);
     }
 }

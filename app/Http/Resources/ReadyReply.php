@@ -23,6 +23,8 @@ final readonly class ReadyReply
         public int $toJudge,
         #[OA\Property(description: 'whether it would supersede another')]
         public bool $again,
+        #[OA\Property(description: 'whether the student can be told by e-mail')]
+        public bool $hasAddress,
     ) {
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Replies\ReplyChange;
 use App\Replies\ReplyContent;
 use OpenApi\Attributes as OA;
 
@@ -13,6 +14,7 @@ final readonly class ReplyView
 {
     /**
      * @param  list<ReleasedReply>  $released
+     * @param  list<ReplyChange>  $changes
      */
     public function __construct(
         #[OA\Property]
@@ -23,6 +25,14 @@ final readonly class ReplyView
         public array $released,
         #[OA\Property]
         public bool $changedSince,
+        #[OA\Property(
+            description: 'what the draft says otherwise than what was released last',
+            type: 'array',
+            items: new OA\Items(ref: ReplyChange::class),
+        )]
+        public array $changes,
+        #[OA\Property(description: "of the student; '' when it is not known")]
+        public string $email,
     ) {
     }
 }

@@ -68,6 +68,23 @@ final readonly class RuleCatalogue
         return null;
     }
 
+    /**
+     * How it should be where a rule fails in one of its ways: the part of its good example that differs from the bad one.
+     *
+     * @param  string  $variant  that of its first example is taken for one that it does not have
+     */
+    public static function goodExample(Rule $rule, string $variant): string
+    {
+        $examples = $rule->examples();
+        foreach ($examples as $example) {
+            if ($example->variant === $variant) {
+                return self::shown($example->good, $example->bad);
+            }
+        }
+
+        return self::shown($examples[0]->good, $examples[0]->bad);
+    }
+
     public static function site(Example $example, bool $isBad): Site
     {
         $files = $isBad ? $example->badFiles() : $example->goodFiles();
@@ -127,24 +144,24 @@ final readonly class RuleCatalogue
     /**
      * The part of an example that matters: the body of its page, or the files that differ.
      *
-     * @param  string|array<string, string>  $bad
-     * @param  string|array<string, string>  $good
+     * @param  string|array<string, string>  $shown
+     * @param  string|array<string, string>  $other
      */
-    private static function shown(string|array $bad, string|array $good): string
+    private static function shown(string|array $shown, string|array $other): string
     {
-        if (is_string($bad)) {
-            return $bad;
+        if (is_string($shown)) {
+            return $shown;
         }
-        $good = is_string($good) ? ['index.html' => $good] : $good;
+        $other = is_string($other) ? ['index.html' => $other] : $other;
         $parts = [];
-        foreach ($bad as $path => $bytes) {
-            if (($good[$path] ?? null) !== $bytes) {
+        foreach ($shown as $path => $bytes) {
+            if (($other[$path] ?? null) !== $bytes) {
                 $isText = mb_check_encoding($bytes, 'UTF-8') && strlen($bytes) < 2_000 && trim($bytes) !== '';
                 $parts[] = "$path\n".($isText ? rtrim($bytes) : ($bytes === '' ? '(empty)' : '(binary)'));
             }
         }
 
-        return $parts === [] ? implode("\n", array_keys($bad)) : implode("\n\n", $parts);
+        return $parts === [] ? implode("\n", array_keys($shown)) : implode("\n\n", $parts);
     }
 
     /** @return list<string> */

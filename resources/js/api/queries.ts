@@ -66,6 +66,29 @@ export const classSheet = (id: string) =>
     queryFn: () => unwrap(api.GET('/api/assignments/{assignment}/class-sheet', {params: {path: {assignment: id}}})),
   })
 
+/** All places of one kind of slip in a class. */
+export const slipStrip = (id: string, rule: string, variant: string) =>
+  queryOptions({
+    queryKey: ['slip strip', id, rule, variant],
+    queryFn: () =>
+      unwrap(
+        api.GET('/api/assignments/{assignment}/slips', {params: {path: {assignment: id}, query: {rule, variant}}}),
+      ),
+  })
+
+/** Slips of a class as a handout. */
+export const lesson = (id: string, kinds: string[]) =>
+  queryOptions({
+    queryKey: ['lesson', id, kinds],
+    queryFn: () =>
+      unwrap(
+        api.GET('/api/assignments/{assignment}/lesson', {
+          params: {path: {assignment: id}, query: {'kinds[]': kinds}},
+        }),
+      ),
+    placeholderData: previous => previous,
+  })
+
 /** The replies of a class that could be released now. */
 export const readyReplies = (id: string) =>
   queryOptions({

@@ -722,6 +722,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/assignments/{assignment}/lesson": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["lesson"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/assignments/{assignment}/lesson.{ending}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["lessonFile"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/hand-ins/{handIn}/elements": {
         parameters: {
             query?: never;
@@ -1291,6 +1323,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/hand-ins/{handIn}/reply.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The reply as PDF: asked for again until it has been printed. */
+        get: operations["replyPdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/hand-ins/{handIn}/reply.md": {
         parameters: {
             query?: never;
@@ -1449,6 +1498,22 @@ export interface paths {
         get: operations["shelf"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/assignments/{assignment}/slips": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["slipStrip"];
+        put?: never;
+        post: operations["decideSlips"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1738,6 +1803,10 @@ export interface components {
         JoinRequest: {
             handle: string;
         };
+        LetterRequest: {
+            /** @description Whether the student is told by e-mail. */
+            letters: boolean;
+        };
         LogInRequest: {
             email: string;
             password: string;
@@ -1805,6 +1874,8 @@ export interface components {
         ReleaseRequest: {
             /** @description ids */
             handIns: string[];
+            /** @description whether the students are told by e-mail */
+            letters?: boolean;
         };
         ResetRequest: {
             email: string;
@@ -1822,6 +1893,21 @@ export interface components {
             heading: boolean | null;
             /** @description ids of students that are gone */
             setAside: string[] | null;
+        };
+        SlipRequest: {
+            /** @description What is done with one kind of slip in a class: with all of its places, or with those that are chosen. */
+            rule: string;
+            /** @description '' for a rule that has none */
+            variant: string;
+            /** @enum {string} */
+            does: "inked" | "rubbed-out" | "note" | "question";
+            /** @description the note, or why it is rubbed out */
+            words?: string | null;
+            /** @description null for all */
+            chosen?: {
+                handIn: string;
+                fingerprint: string;
+            }[] | null;
         };
         StockFileRequest: {
             /** @description CSV or YAML */
@@ -2704,6 +2790,8 @@ export interface components {
             toJudge: number;
             /** @description whether it would supersede another */
             again: boolean;
+            /** @description whether the student can be told by e-mail */
+            hasAddress: boolean;
         };
         /** @description Another place that explains a finding. */
         RelatedPlace: {
@@ -2714,6 +2802,10 @@ export interface components {
         /** @description How many replies were released. */
         Released: {
             released: number;
+            /** @description so many letters are on their way */
+            letters: number;
+            /** @description names of students who would have had one */
+            withoutAddress: string[];
         };
         /** @description A reply that went out. */
         ReleasedReply: {
@@ -2727,6 +2819,10 @@ export interface components {
             draft: components["schemas"]["ReplyContent"];
             released: components["schemas"]["ReleasedReply"][];
             changedSince: boolean;
+            /** @description what the draft says otherwise than what was released last */
+            changes: components["schemas"]["ReplyChange"][];
+            /** @description of the student; '' when it is not known */
+            email: string;
         };
         /** @description A requirement as a sentence. */
         RequirementLine: {
@@ -2858,6 +2954,31 @@ export interface components {
             leaf: string;
             line: number | null;
             fingerprint: string;
+        };
+        /** @description One place of a slip, with what is written there. */
+        SlipSpot: {
+            handInId: string;
+            student: string;
+            leaf: string;
+            line: number | null;
+            fingerprint: string;
+            /** @enum {string} */
+            state: "pencilled" | "inked" | "rubbed-out";
+            /** @enum {InkedMargin\Core\Finding\ProofMark} */
+            mark: "insert" | "take-out" | "change" | "move" | "look";
+            /** @enum {InkedMargin\Core\Finding\Weight} */
+            weight: "fault" | "departure" | "tidy";
+            message: string;
+            remedy: string;
+            /** @description none where the whole file is meant, or it is no text */
+            lines: components["schemas"]["QuotedLine"][];
+        };
+        /** @description The places of one kind of slip through a class. */
+        SlipSpots: {
+            /** @description by student */
+            spots: components["schemas"]["SlipSpot"][];
+            /** @description so many are left out */
+            more: number;
         };
         /** @description The text of one file. */
         SourceText: {
@@ -3125,6 +3246,41 @@ export interface components {
             withoutDueTime: boolean;
             dueAt: string | null;
         };
+        /** @description Slips of a class that are gone through together: a handout with a page for each. */
+        Lesson: {
+            course: string;
+            assignment: string;
+            pages: components["schemas"]["LessonPage"][];
+        };
+        /** @description One slip: what was written, why it matters, and how it should be. */
+        LessonPage: {
+            rule: string;
+            variant: string;
+            title: string;
+            /** @description so many hand-ins have it */
+            handIns: number;
+            /** @description from pages of the class, without names */
+            written: components["schemas"]["LessonQuote"][];
+            why: string;
+            remedy: string;
+            /** @description code that is as it should be */
+            good: string;
+        };
+        /** @description What one student wrote, and in which file. */
+        LessonQuote: {
+            file: string;
+            /** @description none where all of the file is meant */
+            lines: components["schemas"]["QuotedLine"][];
+        };
+        /** @description A line of a student's file, in three pieces: what is meant is the middle one. */
+        QuotedLine: {
+            /** @description from 1 */
+            number: number;
+            /** @description the whole line where nothing in it is meant */
+            before: string;
+            meant: string;
+            after: string;
+        };
         /** @description A line of two texts that are held side by side. */
         DiffLine: {
             text: string;
@@ -3138,6 +3294,13 @@ export interface components {
             /** @description the number of its first line in the first text */
             line: number;
             lines: components["schemas"]["DiffLine"][];
+        };
+        /** @description One thing in which a reply differs from the one that it supersedes. */
+        ReplyChange: {
+            /** @enum {string} */
+            kind: "added" | "taken out" | "points";
+            place: string;
+            text: string;
         };
         /** @description Exactly what a student reads. */
         ReplyContent: {
@@ -3155,6 +3318,7 @@ export interface components {
             opening: components["schemas"]["ReplyItem"] | null;
             closing: components["schemas"]["ReplyItem"] | null;
             mended: components["schemas"]["ReplyMended"][];
+            supersedes: components["schemas"]["Superseded"] | null;
         };
         /** @description One remark: a finding that was inked, a note, a question, or a merit. */
         ReplyItem: {
@@ -3168,6 +3332,8 @@ export interface components {
             html: string | null;
             /** @description where a note is about several lines */
             endLine: number | null;
+            /** @description what is written there */
+            lines: components["schemas"]["QuotedLine"][];
         };
         /** @description A page as the instructor would have it, as what differs from the student's own. */
         ReplyMended: {
@@ -3191,6 +3357,14 @@ export interface components {
             /** Format: float */
             possible: number;
             reason: string | null;
+            /** @description how the points came about; null in replies from before that was told */
+            how: string | null;
+        };
+        /** @description The reply that another one takes the place of. */
+        Superseded: {
+            /** @description when it was released */
+            at: string;
+            changes: components["schemas"]["ReplyChange"][];
         };
     };
     responses: never;
@@ -4619,6 +4793,59 @@ export interface operations {
             };
         };
     };
+    lesson: {
+        parameters: {
+            query?: {
+                /** @description `rule` or `rule,variant` of each slip */
+                "kinds[]"?: string[];
+            };
+            header?: never;
+            path: {
+                assignment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Lesson"];
+                };
+            };
+        };
+    };
+    lessonFile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignment: string;
+                ending: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description As Markdown, one HTML page, or PDF */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description It is being printed */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     elementPlace: {
         parameters: {
             query: {
@@ -5548,14 +5775,20 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["LetterRequest"];
+            };
+        };
         responses: {
             /** @description Released */
-            204: {
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content?: never;
+                content: {
+                    "application/json": components["schemas"]["Released"];
+                };
             };
         };
     };
@@ -5626,6 +5859,42 @@ export interface operations {
                 content: {
                     "text/html": unknown;
                 };
+            };
+        };
+    };
+    replyPdf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                handIn: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": unknown;
+                };
+            };
+            /** @description It is being printed */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description It cannot be printed */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -5865,6 +6134,57 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Shelf"];
+                };
+            };
+        };
+    };
+    slipStrip: {
+        parameters: {
+            query: {
+                rule: string;
+                variant?: string;
+            };
+            header?: never;
+            path: {
+                assignment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SlipSpots"];
+                };
+            };
+        };
+    };
+    decideSlips: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["SlipRequest"];
+            };
+        };
+        responses: {
+            /** @description Kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DecidedAlike"];
                 };
             };
         };

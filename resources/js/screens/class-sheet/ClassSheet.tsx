@@ -10,6 +10,7 @@ import {Empty} from '../../parts/Remark'
 import {many} from '../../parts/when'
 import {Screen} from '../Screen'
 import {columnsInOrder, inOrder, wordsFor, type Row, type RowOrder} from './order'
+import {requirementAt} from './address'
 import {ReleaseAll} from './ReleaseAll'
 import {Slips} from './Slips'
 
@@ -96,7 +97,7 @@ function SheetScreen() {
             <Table rows={rows} columns={columns} requirements={data.requirements} order={order} onOrder={setOrder} />
           )}
         </Box>
-        <Slips assignmentId={id} slips={data.slips} handIns={data.rows.filter(one => one.handInId !== null).length} />
+        <Slips assignmentId={id} sheet={data} />
       </Box>
     </Frame>
   )
@@ -229,11 +230,10 @@ function Square({
 }) {
   const words = wordsFor(cell, requirement)
   if (row.handInId === null || cell === null) return null
-  const to = `/hand-ins/${row.handInId}?${new URLSearchParams({leaf: '', view: 'source', requirement: requirement.id}).toString()}`
   return (
     <Box
       component={RouterLink}
-      to={to}
+      to={requirementAt(row.handInId, requirement.id)}
       className="square"
       title={`${row.student}. ${words}`}
       aria-label={`${row.student}. ${words}`}

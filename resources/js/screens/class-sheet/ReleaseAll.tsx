@@ -7,6 +7,7 @@ import {
   DialogContent,
   DialogTitle,
   FormControlLabel,
+  Switch,
   Typography,
 } from '@mui/material'
 import {useMutation, useQuery, useQueryClient} from '@tanstack/react-query'
@@ -32,14 +33,16 @@ export function ReleaseAll({assignmentId}: {assignmentId: string}) {
 function Asking({assignmentId, onClose}: {assignmentId: string; onClose: () => void}) {
   const {data, error} = useQuery(readyReplies(assignmentId))
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set())
+  const [isTold, setTold] = useState(false)
   const queries = useQueryClient()
   const chosen = (data ?? []).filter(one => !left.has(one.handInId))
+  const reachable = chosen.filter(one => one.hasAddress).length
   const release = useMutation({
     mutationFn: () =>
       unwrap(
         api.POST('/api/assignments/{assignment}/replies', {
           params: {path: {assignment: assignmentId}},
-          body: {handIns: chosen.map(one => one.handInId)},
+          body: {handIns: chosen.map(one => one.handInId), letters: isTold},
         }),
       ),
     onSuccess: () => queries.invalidateQueries(),
@@ -51,7 +54,7 @@ function Asking({assignmentId, onClose}: {assignmentId: string; onClose: () => v
         <ErrorText error={error ?? release.error} />
         {release.data !== undefined ? (
           <Typography variant="body1" role="status">
-            {many(release.data.released, 'reply', 'replies')} released.
+            {released(release.data)}
           </Typography>
         ) : (
           <>
@@ -90,6 +93,18 @@ function Asking({assignmentId, onClose}: {assignmentId: string; onClose: () => v
                 />
               </Box>
             ))}
+            {reachable > 0 && (
+              <FormControlLabel
+                sx={{mt: 1}}
+                control={<Switch checked={isTold} onChange={event => setTold(event.target.checked)} />}
+                label={
+                  <Typography variant="body2">
+                    Send {reachable === chosen.length ? 'each' : `the ${reachable} with an address`} a letter with the
+                    link to the reply
+                  </Typography>
+                }
+              />
+            )}
           </>
         )}
       </DialogContent>
@@ -108,6 +123,15 @@ function Asking({assignmentId, onClose}: {assignmentId: string; onClose: () => v
       </DialogActions>
     </Dialog>
   )
+}
+
+/** What went out, and who has to be told by hand. */
+export function released({released, letters, withoutAddress}: Schemas['Released']): string {
+  return [
+    `${many(released, 'reply', 'replies')} released.`,
+    letters > 0 ? ` ${many(letters, 'letter')} on the way.` : '',
+    withoutAddress.length > 0 ? ` No address is known of ${withoutAddress.join(', ')}.` : '',
+  ].join('')
 }
 
 /** What is asked before anything goes out: how many, and what stays behind in pencil. */

@@ -7,6 +7,8 @@ import {classSheet} from '../../api/queries'
 import {Coded} from '../../parts/Coded'
 import {ErrorText} from '../../parts/Remark'
 import {many} from '../../parts/when'
+import {deskAt, stripOf} from './address'
+import {ByRequirement} from './ByRequirement'
 
 /** So many kinds are shown at first. */
 const MOST_SHOWN = 15
@@ -17,15 +19,58 @@ interface Decided {
 }
 
 /** The commonest slips, with whose they are; one kind is inked or rubbed out for the whole class at once. */
-export function Slips({
-  assignmentId,
-  slips,
-  handIns,
-}: {
-  assignmentId: string
-  slips: Schemas['ClassSlip'][]
-  handIns: number
-}) {
+export function Slips({assignmentId, sheet}: {assignmentId: string; sheet: Schemas['ClassSheet']}) {
+  const [isByKind, setByKind] = useState(true)
+  return (
+    <Box
+      component="section"
+      aria-labelledby="slips"
+      tabIndex={0}
+      sx={{borderLeft: 1, borderColor: 'divider', overflow: 'auto', px: 2.5, py: 2.5}}
+    >
+      <Typography variant="h2" id="slips" gutterBottom>
+        Commonest slips
+      </Typography>
+      <Box sx={{display: 'flex', gap: 2, mb: 1}}>
+        <Link
+          component="button"
+          variant="body2"
+          aria-pressed={isByKind}
+          sx={onWhen(isByKind)}
+          onClick={() => setByKind(true)}
+        >
+          by kind
+        </Link>
+        <Link
+          component="button"
+          variant="body2"
+          aria-pressed={!isByKind}
+          sx={onWhen(!isByKind)}
+          onClick={() => setByKind(false)}
+        >
+          by requirement
+        </Link>
+        <Box sx={{flex: 1}} />
+        <Link component={RouterLink} variant="body2" to={`/assignments/${assignmentId}/lesson`}>
+          Next lesson
+        </Link>
+      </Box>
+      {isByKind ? (
+        <Kinds
+          assignmentId={assignmentId}
+          slips={sheet.slips}
+          handIns={sheet.rows.filter(one => one.handInId !== null).length}
+        />
+      ) : (
+        <ByRequirement rows={sheet.rows} requirements={sheet.requirements} />
+      )}
+    </Box>
+  )
+}
+
+const onWhen = (isOn: boolean) => ({fontWeight: isOn ? 700 : 400, color: isOn ? 'text.primary' : 'text.secondary'})
+
+function Kinds({assignmentId, slips, handIns}: {assignmentId: string; slips: Schemas['ClassSlip'][]; handIns: number}) {
   const [open, setOpen] = useState<string | null>(null)
   const [isWhole, setWhole] = useState(false)
   const [last, setLast] = useState<Decided | null>(null)
@@ -40,15 +85,7 @@ export function Slips({
   })
   const shown = isWhole ? slips : slips.slice(0, MOST_SHOWN)
   return (
-    <Box
-      component="section"
-      aria-labelledby="slips"
-      tabIndex={0}
-      sx={{borderLeft: 1, borderColor: 'divider', overflow: 'auto', px: 2.5, py: 2.5}}
-    >
-      <Typography variant="h2" id="slips" gutterBottom>
-        Commonest slips
-      </Typography>
+    <>
       {last !== null && (
         <Typography variant="body2" role="status" gutterBottom>
           {last.words}{' '}
@@ -91,6 +128,7 @@ export function Slips({
               </Box>
               {open === key && (
                 <Slip
+                  assignmentId={assignmentId}
                   slip={slip}
                   onDecided={async decided => {
                     setLast(decided)
@@ -107,14 +145,22 @@ export function Slips({
           and {slips.length - shown.length} more kinds
         </Link>
       )}
-    </Box>
+    </>
   )
 }
 
 const ONE_LINE = {overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap'} as const
 
 /** Whose a slip is, and what is decided about it for all. */
-function Slip({slip, onDecided}: {slip: Schemas['ClassSlip']; onDecided: (decided: Decided) => Promise<void>}) {
+function Slip({
+  assignmentId,
+  slip,
+  onDecided,
+}: {
+  assignmentId: string
+  slip: Schemas['ClassSlip']
+  onDecided: (decided: Decided) => Promise<void>
+}) {
   const [reason, setReason] = useState('')
   const [first] = [...slip.places].sort((a, b) => b.pencilled - a.pencilled)
   const decide = useMutation({
@@ -139,7 +185,7 @@ function Slip({slip, onDecided}: {slip: Schemas['ClassSlip']; onDecided: (decide
             {at > 0 && ', '}
             <Link
               component={RouterLink}
-              to={`/hand-ins/${place.handInId}?${addressOf(place)}`}
+              to={deskAt(place)}
               sx={{
                 color: place.pencilled > 0 ? 'desk.pencil' : 'desk.ink',
                 fontWeight: place.pencilled > 0 ? 400 : 700,
@@ -151,6 +197,9 @@ function Slip({slip, onDecided}: {slip: Schemas['ClassSlip']; onDecided: (decide
           </span>
         ))}
       </Typography>
+      <Link component={RouterLink} variant="body2" underline="always" to={stripOf(assignmentId, slip)}>
+        {slip.findings === 1 ? 'Read the place' : `Read all ${slip.findings} places in a row`}
+      </Link>
       {slip.pencilled > 0 ? (
         <>
           <TextField
@@ -178,11 +227,3 @@ function Slip({slip, onDecided}: {slip: Schemas['ClassSlip']; onDecided: (decide
     </Box>
   )
 }
-
-const addressOf = ({leaf, line, fingerprint}: Schemas['SlipPlace']) =>
-  new URLSearchParams({
-    leaf,
-    view: 'source',
-    mark: fingerprint,
-    ...(line === null ? {} : {line: String(line)}),
-  }).toString()

@@ -36,3 +36,25 @@ export function wordsFor(cell: Schemas['SheetCell'] | null, {title, possible}: S
   const word = cell.share >= 1 ? 'met' : cell.share <= 0 ? 'unmet' : 'partly'
   return `${title}: ${word}, ${cell.points} of ${possible}${cell.byHand ? ', by hand' : ''}`
 }
+
+export interface Missed {
+  requirement: Schemas['SheetRequirement']
+  /** who does not meet it, the least first, and how far they do */
+  by: {row: Row; percent: number}[]
+}
+
+/** The requirements that somebody falls short of, those of the most first. */
+export function leastMet(rows: Row[], requirements: Schemas['SheetRequirement'][]): Missed[] {
+  return requirements
+    .map((requirement, at) => ({
+      requirement,
+      by: rows
+        .flatMap(row => {
+          const share = row.cells[at]?.share ?? null
+          return row.handInId === null || share === null || share >= 1 ? [] : [{row, percent: Math.round(100 * share)}]
+        })
+        .sort((a, b) => a.percent - b.percent),
+    }))
+    .filter(({by}) => by.length > 0)
+    .sort((a, b) => b.by.length - a.by.length)
+}

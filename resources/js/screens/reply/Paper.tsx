@@ -1,13 +1,17 @@
 import {Box, Typography} from '@mui/material'
+import type {ReactNode} from 'react'
 import type {Schemas} from '../../api/client'
 import {Coded} from '../../parts/Coded'
 import {ProofMark} from '../../parts/ProofMark'
+import {Quoted} from '../../parts/Quoted'
 import {Empty} from '../../parts/Remark'
-import {many} from '../../parts/when'
+import {many, when} from '../../parts/when'
 import {mono} from '../../theme/theme'
+import {meritsOf, pointsOf, remarksOf} from './content'
 
 /** Exactly what the student reads. */
 export function Paper({content}: {content: Schemas['ReplyContent']}) {
+  const merits = meritsOf(content)
   return (
     <Box
       component="article"
@@ -30,58 +34,93 @@ export function Paper({content}: {content: Schemas['ReplyContent']}) {
       {content.pages.length === 0 && content.opening === null && (
         <Empty>Nothing has been inked or written yet, so there is nothing to read but the points.</Empty>
       )}
-      {content.pages.map(page => (
-        <Box component="section" key={page.file} sx={{mb: 3, breakInside: 'avoid-page'}}>
-          <Typography variant="h2" sx={{borderBottom: 1, borderColor: 'divider', pb: 0.5, mb: 1}}>
-            {page.file === '' ? 'The whole hand-in' : page.file}
-          </Typography>
+      {content.supersedes !== null && <Changed since={content.supersedes} />}
+      {merits.length > 0 && (
+        <Part title="Well done">
+          {merits.map(({file, item}, index) => (
+            <Item key={index} item={item} file={file} />
+          ))}
+        </Part>
+      )}
+      {content.points.length > 0 && <Points content={content} />}
+      {remarksOf(content).map(page => (
+        <Part key={page.file} title={page.file === '' ? 'The whole hand-in' : page.file}>
           {page.items.map((item, index) => (
             <Item key={index} item={item} />
           ))}
-        </Box>
+        </Part>
       ))}
       {content.mended.map(page => (
         <Mended key={page.file} page={page} />
       ))}
-      {content.points.length > 0 && (
-        <Box component="section" sx={{mt: 4, breakInside: 'avoid'}}>
-          <Typography variant="h2" sx={{borderBottom: 1, borderColor: 'divider', pb: 0.5, mb: 1}}>
-            Points
-          </Typography>
-          {content.points.map(point => (
-            <Box key={point.title} sx={{display: 'flex', gap: 2, py: 0.4}}>
-              <Typography variant="body1" sx={{flex: 1}}>
-                {point.title}
-                {point.reason !== null && (
-                  <Typography variant="body2" component="span" sx={{color: 'desk.ink'}}>
-                    {' '}
-                    ({point.reason})
-                  </Typography>
-                )}
-              </Typography>
-              <Typography variant="body1">
-                {point.awarded} of {point.possible}
-              </Typography>
-            </Box>
-          ))}
-          {content.others.map(line => (
-            <Box key={line.title} sx={{display: 'flex', gap: 2, py: 0.4}}>
-              <Typography variant="body1" sx={{flex: 1}}>
-                {line.title}
-                <Typography variant="body2" component="span" color="textSecondary">
-                  {' '}
-                  ({line.how})
-                </Typography>
-              </Typography>
-              <Typography variant="body1">{line.points}</Typography>
-            </Box>
-          ))}
-          <Typography variant="h3" sx={{textAlign: 'right', borderTop: 1, borderColor: 'divider', pt: 1, mt: 1}}>
-            {content.awarded} of {many(content.possible, 'point')}
-          </Typography>
-        </Box>
-      )}
       <Words item={content.closing} />
+    </Box>
+  )
+}
+
+function Part({title, children}: {title: string; children: ReactNode}) {
+  return (
+    <Box component="section" sx={{mb: 3}}>
+      <Typography variant="h2" sx={{borderBottom: 1, borderColor: 'divider', pb: 0.5, mb: 1, breakAfter: 'avoid'}}>
+        {title}
+      </Typography>
+      {children}
+    </Box>
+  )
+}
+
+const CHANGED = {added: 'Added', 'taken out': 'Taken out', points: 'Points'} as const
+
+/** What is otherwise than in the reply that this one takes the place of. */
+function Changed({since}: {since: Schemas['Superseded']}) {
+  return (
+    <Part title={`Changed since the reply of ${when(since.at)}`}>
+      <Box component="ul" sx={{m: 0, pl: 2.5}}>
+        {since.changes.map((change, index) => (
+          <Typography key={index} component="li" variant="body1">
+            <Typography variant="body2" component="span" color="textSecondary">
+              {CHANGED[change.kind]}, {change.place}:
+            </Typography>{' '}
+            <Coded>{change.text}</Coded>
+          </Typography>
+        ))}
+      </Box>
+    </Part>
+  )
+}
+
+/** The requirements with their points, and the sum. */
+function Points({content}: {content: Schemas['ReplyContent']}) {
+  return (
+    <Part title="Points">
+      {content.points.map(point => (
+        <Line key={point.title} title={point.title} how={point.how ?? point.reason} points={pointsOf(point)} />
+      ))}
+      {content.others.map(line => (
+        <Line key={line.title} title={line.title} how={line.how} points={String(line.points)} />
+      ))}
+      <Typography variant="h3" sx={{textAlign: 'right', borderTop: 1, borderColor: 'divider', pt: 1, mt: 1}}>
+        {content.awarded} of {many(content.possible, 'point')}
+      </Typography>
+    </Part>
+  )
+}
+
+function Line({title, how, points}: {title: string; how: string | null; points: string}) {
+  return (
+    <Box sx={{display: 'flex', gap: 2, py: 0.4, breakInside: 'avoid'}}>
+      <Typography variant="body1" sx={{flex: 1}}>
+        {title}
+        {how !== null && how !== '' && (
+          <Typography variant="body2" component="span" color="textSecondary">
+            {' '}
+            ({how})
+          </Typography>
+        )}
+      </Typography>
+      <Typography variant="body1" sx={{whiteSpace: 'nowrap'}}>
+        {points}
+      </Typography>
     </Box>
   )
 }
@@ -103,10 +142,7 @@ function Words({item}: {item: Schemas['ReplyItem'] | null}) {
 /** A page as the instructor would have it: the lines that differ. */
 function Mended({page}: {page: Schemas['ReplyMended']}) {
   return (
-    <Box component="section" sx={{mb: 3}}>
-      <Typography variant="h2" sx={{borderBottom: 1, borderColor: 'divider', pb: 0.5, mb: 1}}>
-        {page.file}, mended
-      </Typography>
+    <Part title={`${page.file}, mended`}>
       <Typography variant="body1" sx={{mb: 1}}>
         What is struck goes, what is bold comes in its place.
         {page.follow && ' Follow this page when you mend the others.'}
@@ -146,11 +182,11 @@ function Mended({page}: {page: Schemas['ReplyMended']}) {
           </Box>
         </Box>
       ))}
-    </Box>
+    </Part>
   )
 }
 
-function Item({item}: {item: Schemas['ReplyItem']}) {
+function Item({item, file = ''}: {item: Schemas['ReplyItem']; file?: string}) {
   const merit = item.kind === 'merit'
   return (
     <Box
@@ -167,6 +203,12 @@ function Item({item}: {item: Schemas['ReplyItem']}) {
       </Typography>
       <Box sx={{color: merit ? 'desk.merit' : 'desk.ink'}}>{item.mark !== null && <ProofMark mark={item.mark} />}</Box>
       <Box sx={{color: merit ? 'desk.merit' : 'text.primary'}}>
+        {file !== '' && (
+          <Typography variant="body2" component="span" color="textSecondary">
+            {file}
+          </Typography>
+        )}
+        <Quoted lines={item.lines} />
         {item.kind === 'question' && (
           <Typography variant="body2" component="span" sx={{fontWeight: 700}}>
             A question:

@@ -1,16 +1,16 @@
-import {Box, Button, Link, Typography} from '@mui/material'
+import {Box, Button, Checkbox, FormControlLabel, Link, Typography} from '@mui/material'
 import {useMutation, useQueryClient, useSuspenseQuery} from '@tanstack/react-query'
 import {useState} from 'react'
 import {useNavigate, useParams} from 'react-router'
-import {api, unwrap} from '../../api/client'
+import {api, unwrap, type Schemas} from '../../api/client'
 import {desk, reply} from '../../api/queries'
 import {Coded} from '../../parts/Coded'
 import {Frame} from '../../parts/Frame'
 import {useKeys} from '../../parts/keys'
+import {PdfLink} from '../../parts/PdfLink'
 import {Empty, ErrorText} from '../../parts/Remark'
 import {when} from '../../parts/when'
 import {Screen} from '../Screen'
-import {changesBetween, type Change} from './changes'
 import {Paper} from './Paper'
 
 export const Reply = () => (
@@ -25,8 +25,11 @@ function ReplyScreen() {
   const {data} = useSuspenseQuery(reply(id))
   const navigate = useNavigate()
   const queries = useQueryClient()
+  const [isTold, setTold] = useState(true)
+  const letters = isTold && data.email !== ''
   const release = useMutation({
-    mutationFn: () => unwrap(api.POST('/api/hand-ins/{handIn}/replies', {params: {path: {handIn: id}}})),
+    mutationFn: () =>
+      unwrap(api.POST('/api/hand-ins/{handIn}/replies', {params: {path: {handIn: id}}, body: {letters}})),
     onSuccess: () => queries.invalidateQueries(),
   })
   useKeys([
@@ -43,7 +46,7 @@ function ReplyScreen() {
   ]
   return (
     <Frame steps={steps}>
-      <Box className="not-printed" sx={{display: 'flex', alignItems: 'center', gap: 2, mb: 2}}>
+      <Box className="not-printed" sx={{display: 'flex', alignItems: 'center', flexWrap: 'wrap', gap: 2, mb: 2}}>
         <Typography variant="body2" sx={{flex: 1, color: data.changedSince ? 'desk.waits' : 'text.secondary'}}>
           {last === undefined
             ? 'A draft. The student sees nothing until you release it.'
@@ -54,10 +57,20 @@ function ReplyScreen() {
         <Link variant="body2" href={`/api/hand-ins/${id}/reply.html`}>
           As one page
         </Link>
+        <PdfLink href={`/api/hand-ins/${id}/reply.pdf`} name={`reply, ${place.student}`} />
         <Link variant="body2" href={`/api/hand-ins/${id}/reply.md`}>
           {last === undefined ? 'Draft' : 'Released reply'} as Markdown
         </Link>
         <Button onClick={() => print()}>Print</Button>
+        {data.changedSince && data.email !== '' && (
+          <FormControlLabel
+            control={
+              <Checkbox size="small" checked={isTold} onChange={event => setTold(event.target.checked)} sx={{p: 0.5}} />
+            }
+            label={<Typography variant="body2">with a letter</Typography>}
+            title={`A letter with the link to the reply goes to ${data.email}`}
+          />
+        )}
         {data.changedSince && (
           <Button variant="contained" loading={release.isPending} onClick={() => release.mutate()}>
             {last === undefined ? 'Release' : 'Release again'}
@@ -68,11 +81,7 @@ function ReplyScreen() {
       {last !== undefined && data.changedSince ? (
         <Box sx={{display: 'grid', gridTemplateColumns: 'minmax(0, 780px) minmax(16rem, 1fr)', gap: 4}}>
           <Paper content={asReleased ? last.content : data.draft} />
-          <Changes
-            changes={changesBetween(last.content, data.draft)}
-            asReleased={asReleased}
-            onTurn={() => setAsReleased(!asReleased)}
-          />
+          <Changes changes={data.changes} asReleased={asReleased} onTurn={() => setAsReleased(!asReleased)} />
         </Box>
       ) : (
         <Paper content={last?.content ?? data.draft} />
@@ -82,7 +91,15 @@ function ReplyScreen() {
 }
 
 /** What is otherwise now than in the reply that was released, beside it. */
-function Changes({changes, asReleased, onTurn}: {changes: Change[]; asReleased: boolean; onTurn: () => void}) {
+function Changes({
+  changes,
+  asReleased,
+  onTurn,
+}: {
+  changes: Schemas['ReplyChange'][]
+  asReleased: boolean
+  onTurn: () => void
+}) {
   return (
     <Box component="section" aria-label="Changed since" className="not-printed" sx={{pt: 2}}>
       <Typography variant="h2" gutterBottom>

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ink;
+
+use App\Models\CheckRun;
+use App\Models\Finding;
+use App\Models\RunState;
+use Illuminate\Database\Eloquent\Builder;
+
+/** What the newest checks found. */
+final readonly class Found
+{
+    /**
+     * The findings of one kind, joined with their runs as `r` and their hand-ins as `h`.
+     *
+     * @return Builder<Finding>
+     */
+    public static function ofKind(string $rule, string $variant): Builder
+    {
+        return Finding::query()
+            ->join('check_runs as r', 'r.id', '=', 'findings.check_run_id')
+            ->join('hand_ins as h', 'h.id', '=', 'r.hand_in_id')
+            ->where('findings.rule', $rule)->where('findings.variant', $variant)
+            ->where('r.state', RunState::Finished)->whereRaw(CheckRun::isNewest('r'));
+    }
+
+    /**
+     * Those of a class, in the hand-ins that count.
+     *
+     * @return Builder<Finding>
+     */
+    public static function inClass(string $assignment, string $rule, string $variant): Builder
+    {
+        return self::ofKind($rule, $variant)->where('h.assignment_id', $assignment)->where('h.counts', true);
+    }
+
+    /**
+     * Those of them that nobody has decided on.
+     *
+     * @param  Builder<Finding>  $found
+     * @return Builder<Finding>
+     */
+    public static function pencilled(Builder $found): Builder
+    {
+        return $found->whereNotExists(fn ($known) => $known->from('remarks')
+            ->whereColumn('remarks.hand_in_id', 'h.id')->whereColumn('remarks.fingerprint', 'findings.fingerprint'));
+    }
+}

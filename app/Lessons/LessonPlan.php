@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Lessons;
+
+use App\Ink\Found;
+use App\Intake\BlobStore;
+use App\Models\Assignment;
+use App\Models\Finding;
+use App\Models\Student;
+use App\Quotes\Place;
+use App\Quotes\Quote;
+use InkedMargin\Core\Report\RuleCatalogue;
+use InkedMargin\Core\Rules\Catalogue;
+use InkedMargin\Core\Source\SourceFile;
+
+/** Makes a handout of slips that a class has in common. */
+final readonly class LessonPlan
+{
+    /** So many slips fit into a lesson. */
+    public const MOST = 12;
+
+    /** So many examples of each, from as many hand-ins. */
+    private const EXAMPLES = 3;
+
+    /** Lines before and after each example. */
+    private const AROUND = 1;
+
+    public function __construct(private BlobStore $blobs)
+    {
+    }
+
+    /** @param  list<string>  $kinds  `rule` or `rule,variant` of each; what the class does not have is left out */
+    public function of(Assignment $assignment, array $kinds): Lesson
+    {
+        $pages = array_map(function (string $kind) use ($assignment): ?LessonPage {
+            [$rule, $variant] = [...explode(',', $kind, 2), ''];
+
+            return $this->page($assignment, $rule, $variant);
+        }, array_slice(array_values(array_unique($kinds)), 0, self::MOST));
+
+        return new Lesson($assignment->course->title, $assignment->title, array_values(array_filter($pages)));
+    }
+
+    private function page(Assignment $assignment, string $id, string $variant): ?LessonPage
+    {
+        $rule = Catalogue::rule($id);
+        // The shortest places make the plainest examples; one of each student.
+        $found = Found::inClass($assignment->id, $id, $variant)
+            ->leftJoin('hand_in_files as files', fn ($join) => $join
+                ->on('files.hand_in_id', '=', 'h.id')->on('files.path', '=', 'findings.file'))
+            ->distinct('h.student_id')
+            ->select(['findings.*', 'h.student_id', 'files.sha256'])
+            ->orderBy('h.student_id')
+            ->orderByRaw('files.sha256 is null, end_offset = 0, end_offset - start_offset, position')
+            ->get();
+        $first = $found->first();
+        if ($rule === null || $first === null) {
+            return null;
+        }
+        $examples = $found->sortBy(fn (Finding $one) => [$one->isAboutWholeFile(), $one->end_offset - $one->start_offset])
+            ->unique(fn (Finding $one) => $one->message)->take(self::EXAMPLES);
+        $students = Student::query()->findMany($examples->map(self::student(...))->all());
+        $off = fn (Finding $one) => NamesOff::of($students->findOrFail(self::student($one)));
+        $written = $examples->map(fn (Finding $one) => $this->quote($one, $off($one)));
+        $plainest = $examples->first() ?? $first;
+        $words = $off($plainest);
+
+        return new LessonPage(
+            $id,
+            $variant,
+            $rule->summary,
+            $found->count(),
+            array_values($written->all()),
+            $words->in($plainest->message),
+            $words->in($plainest->remedy),
+            RuleCatalogue::goodExample($rule, $variant),
+        );
+    }
+
+    private function quote(Finding $finding, NamesOff $off): LessonQuote
+    {
+        $sha256 = $finding->getAttribute('sha256');
+        $quote = is_string($sha256) && ! $finding->isAboutWholeFile()
+            ? Quote::from(new SourceFile($finding->file, $this->blobs->get($sha256)))
+            : null;
+
+        return new LessonQuote(
+            $off->in($finding->file),
+            $quote === null ? [] : $off->inLines($quote->of(Place::of($finding), self::AROUND)),
+        );
+    }
+
+    private static function student(Finding $finding): string
+    {
+        $id = $finding->getAttribute('student_id');
+
+        return is_string($id) ? $id : '';
+    }
+}

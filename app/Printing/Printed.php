@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Printing;
+
+use App\Jobs\PrintPage;
+use Illuminate\Contracts\Filesystem\Filesystem;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\Storage;
+use Symfony\Component\Process\ExecutableFinder;
+
+/** Pages as PDF: printed by Chromium in the queue, and kept for a day under the hash of what is printed. */
+final readonly class Printed
+{
+    private const FOLDER = 'printed';
+
+    /** Seconds for which a page that could not be printed is not tried again. */
+    private const FAILED_FOR = 30;
+
+    private const HOURS = 24;
+
+    private function __construct(public string $key)
+    {
+    }
+
+    public static function of(string $key): self
+    {
+        return new self($key);
+    }
+
+    /** Has a page printed, where that has not been done. */
+    public static function ask(string $html): self
+    {
+        $printed = new self(hash('sha256', $html));
+        if ($printed->state() === PrintState::Waiting) {
+            self::disk()->put($printed->path('html'), $html);
+            PrintPage::dispatch($printed->key);
+        }
+
+        return $printed;
+    }
+
+    public function state(): PrintState
+    {
+        return match (true) {
+            self::disk()->exists($this->path('pdf')) => PrintState::Ready,
+            self::chromium() === null => PrintState::NoPrinter,
+            Cache::has($this->failure()) => PrintState::Failed,
+            default => PrintState::Waiting,
+        };
+    }
+
+    public function html(): ?string
+    {
+        return self::disk()->get($this->path('html'));
+    }
+
+    public function pdf(): string
+    {
+        return self::disk()->get($this->path('pdf')) ?? '';
+    }
+
+    public function keep(string $pdf): void
+    {
+        self::disk()->put($this->path('pdf'), $pdf);
+    }
+
+    public function fail(): void
+    {
+        Cache::put($this->failure(), true, self::FAILED_FOR);
+    }
+
+    /** Deletes what was printed long ago: it is printed again when somebody asks. */
+    public static function prune(): void
+    {
+        foreach (self::disk()->files(self::FOLDER) as $path) {
+            if (self::disk()->lastModified($path) < now()->subHours(self::HOURS)->getTimestamp()) {
+                self::disk()->delete($path);
+            }
+        }
+    }
+
+    /** The program that prints; null where there is none. */
+    public static function chromium(): ?string
+    {
+        return (new ExecutableFinder)->find(config()->string('margin.chromium'));
+    }
+
+    private function failure(): string
+    {
+        return "not printed $this->key";
+    }
+
+    private function path(string $ending): string
+    {
+        return self::FOLDER."/$this->key.$ending";
+    }
+
+    private static function disk(): Filesystem
+    {
+        return Storage::disk(config()->string('margin.blob_disk'));
+    }
+}
