@@ -52,7 +52,12 @@ final readonly class Quote
         if ($number < $place->line || $number > $place->endLine) {
             return new QuotedLine($number, self::cut($text));
         }
-        $start = $number === $place->line ? ($place->column ?? 1) - 1 : 0;
+        // Where whole lines are meant, their indentation is not.
+        $start = match (true) {
+            $place->column === null => strspn($text, " \t"),
+            $number === $place->line => $place->column - 1,
+            default => 0,
+        };
         $end = $number === $place->endLine && $place->endColumn !== null ? $place->endColumn - 1 : mb_strlen($text);
         $before = mb_substr($text, 0, $start);
         $meant = mb_substr($text, $start, max(0, $end - $start));

@@ -131,7 +131,7 @@ it('replies with what was inked and written, and with nothing else', function ()
         'has no alt text',
         '- Files: 3.5 of 4 (by hand (worked out: 2): nearly all)',
     )
-        ->not->toContain('herf')->not->toContain('none.png leads');
+        ->not->toContain('`herf`')->not->toContain('none.png leads');
 });
 
 it('releases a reply that does not change any more, and supersedes it by another', function () {

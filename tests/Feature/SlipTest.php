@@ -84,7 +84,7 @@ it('quotes what is meant, and cuts long lines and long places', function (string
     expect(array_map(fn (QuotedLine $one) => [$one->number, $one->before, $one->meant, $one->after], $lines ?? []))->toBe($expected);
 })->with([
     'the last line' => ["a\nb", new Place(2, 2, 1, 2), [[1, 'a', '', ''], [2, '', 'b', '']]],
-    'whole lines' => ["a\r\nb\r\nc", new Place(1, 2), [[1, '', 'a', ''], [2, '', 'b', ''], [3, 'c', '', '']]],
+    'whole lines' => ["a\r\n\t b\r\nc", new Place(1, 2), [[1, '', 'a', ''], [2, "\t ", 'b', ''], [3, 'c', '', '']]],
     'beyond the end' => ['a', new Place(9, 9, 1, 1), []],
     'a place that ends where it begins' => ['ab', new Place(1, 1, 2, 2), [[1, 'a', '', 'b']]],
     'a long line' => [

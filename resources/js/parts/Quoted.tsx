@@ -13,8 +13,10 @@ const STROKES = {
 export function Quoted({
   lines,
   state = 'inked',
+  isNumbered = true,
 }: {
   lines: Schemas['QuotedLine'][]
+  isNumbered?: boolean
   state?: Schemas['SlipSpot']['state']
 }) {
   if (lines.length === 0) return null
@@ -22,7 +24,7 @@ export function Quoted({
     <Box component="pre" dir="ltr" sx={LINES}>
       {lines.map(line => (
         <Box component="span" key={line.number} className={line.meant === '' ? 'line around' : 'line'}>
-          <span className="number">{line.number}</span>
+          {isNumbered && <span className="number">{line.number}</span>}
           <span>
             {line.before}
             {line.meant !== '' && (
@@ -44,8 +46,8 @@ const LINES = {
   fontSize: 'max(12.5px, 0.8em)',
   lineHeight: 1.6,
   m: 0,
-  '& .line': {display: 'grid', gridTemplateColumns: '3.2em minmax(0, 1fr)', whiteSpace: 'pre-wrap'},
+  '& .line': {display: 'grid', gridTemplateColumns: 'auto minmax(0, 1fr)', whiteSpace: 'pre-wrap'},
   '& .line > *': {overflowWrap: 'anywhere'},
   '& .around': {color: 'text.secondary'},
-  '& .number': {color: 'text.secondary', userSelect: 'none', textAlign: 'right', pr: 1.5},
+  '& .number': {color: 'text.secondary', userSelect: 'none', textAlign: 'right', pr: 1.5, minWidth: '3.2em'},
 } as const

@@ -5,7 +5,7 @@
 <span>@if (ReplyHtml::sign($item->mark) !== null)<svg viewBox="0 0 24 24" role="img" aria-label="{{ ReplyHtml::sign($item->mark)['name'] }}"><path d="{{ ReplyHtml::sign($item->mark)['path'] }}"/></svg>@endif</span>
 <div>
 @if ($file !== '')<p class="quiet">{{ $file }}</p>@endif
-<x-quote :lines="$item->lines"/>
+<x-quote :lines="$item->lines" :numbered="count($item->lines) > 1"/>
 @if ($item->html === null)
 <p>{!! ReplyHtml::coded($item->text) !!} <span class="remedy">{!! ReplyHtml::coded($item->remedy ?? '') !!}</span></p>
 @else

@@ -208,7 +208,7 @@ function Item({item, file = ''}: {item: Schemas['ReplyItem']; file?: string}) {
             {file}
           </Typography>
         )}
-        <Quoted lines={item.lines} />
+        <Quoted lines={item.lines} isNumbered={item.lines.length > 1} />
         {item.kind === 'question' && (
           <Typography variant="body2" component="span" sx={{fontWeight: 700}}>
             A question:
