@@ -50,7 +50,7 @@ final readonly class Scores
             $schemes[$handIn->id] = Scheme::of($handIn->run->scheme ?? []);
         }
         $costly = $handIns->filter(fn (HandIn $one) => $schemes[$one->id]->off !== []);
-        $found = $costly->isEmpty() ? [] : self::costing($costly);
+        $found = self::costing(array_values($costly->map(fn (HandIn $one) => $one->run?->id)->filter()->all()));
         $scores = [];
         foreach ($handIns as $handIn) {
             $scores[$handIn->id] = Score::of(
@@ -119,14 +119,16 @@ final readonly class Scores
     /**
      * What was rubbed out costs nothing.
      *
-     * @param  Collection<int, HandIn>  $handIns
-     * @return array<string, array<string, int>> by run, then by weight
+     * @param  list<string>  $runs  ids of those whose findings cost something
+     * @return array<string, array<string, int>> how many findings no requirement tells of, by run, then by weight
      */
-    private static function costing(Collection $handIns): array
+    public static function costing(array $runs): array
     {
-        $runs = '{'.$handIns->map(fn (HandIn $one) => $one->run?->id)->filter()->implode(',').'}';
+        if ($runs === []) {
+            return [];
+        }
         $found = [];
-        foreach (DB::select(self::COSTING, [$runs, RemarkKind::RubbedOut->value]) as $row) {
+        foreach (DB::select(self::COSTING, ['{'.implode(',', $runs).'}', RemarkKind::RubbedOut->value]) as $row) {
             $found[(string) $row->check_run_id][(string) $row->weight] = (int) $row->findings;
         }
 

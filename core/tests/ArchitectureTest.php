@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-// Arrows point one way: Source <- Markup, Style <- Site <- Finding <- Brief <- Rules <- Marking <- Report. The core
+// Arrows point one way: Source <- Grading; Source <- Markup, Style <- Site <- Finding <- Brief <- Rules <- Marking <- Report. The core
 // knows no framework.
-const LAYERS = ['Source', 'Markup', 'Style', 'Site', 'Finding', 'Brief', 'Rules', 'Marking', 'Report', 'Command'];
+const LAYERS = ['Source', 'Grading', 'Markup', 'Style', 'Site', 'Finding', 'Brief', 'Rules', 'Marking', 'Report', 'Command'];
 
 arch('the core knows neither Laravel nor the application')
     ->expect('InkedMargin\Core')->not->toUse(['Illuminate', 'Laravel', 'App', 'Carbon']);

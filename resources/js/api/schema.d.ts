@@ -654,6 +654,124 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/courses/{course}/gradebook": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["gradebook"];
+        /** How the work comes together. */
+        put: operations["setGradebook"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{course}/gradebook.{ending}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["gradebookFile"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/students/{student}/grades": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The numbers of one student, opened to their sums. */
+        get: operations["studentGrades"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/students/{student}/grades/{work}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["giveGrade"];
+        post?: never;
+        /** Leaves it to what the desk gives. */
+        delete: operations["takeGradeBack"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{course}/marks/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What marks from elsewhere would change. Nothing is kept. */
+        post: operations["previewMarks"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{course}/marks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Keeps marks from elsewhere: all that is taken or nothing. */
+        post: operations["takeMarks"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{course}/marks/{work}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Work from elsewhere, with its marks. */
+        delete: operations["dropMarks"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/hand-ins/{handIn}": {
         parameters: {
             query?: never;
@@ -1707,6 +1825,171 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        /** @description A piece of work in the sum of its part. */
+        CountedWork: {
+            title: string;
+            /** Format: float */
+            percent: number | null;
+            /** Format: float */
+            weight: number;
+            /** @description why it does not count; '' where it does */
+            why: string;
+        };
+        /** @description What a student has for one piece of work. */
+        GradeCell: {
+            /** @enum {InkedMargin\Core\Grading\ResultKind} */
+            kind: "earned" | "by-hand" | "missing" | "excused" | "open";
+            /** Format: float */
+            awarded: number | null;
+            /** Format: float */
+            possible: number | null;
+            handInId: string | null;
+            isLate: boolean;
+            /** @description whether the student has a reply with it */
+            isReplied: boolean;
+            /**
+             * Format: float
+             * @description what the desk gives, where points were given here in place of them
+             */
+            worked: number | null;
+            /** @description why points were given by hand, or the student is excused */
+            reason: string | null;
+        };
+        /** @description A piece of work in a gradebook. */
+        GradeColumn: {
+            id: string;
+            title: string;
+            /** @description false for marks that were carried over from elsewhere */
+            isAssignment: boolean;
+            /**
+             * Format: float
+             * @description points; null where no brief says so
+             */
+            possible: number | null;
+            /** @description the id of its part; null for the first one */
+            part: string | null;
+            /**
+             * Format: float
+             * @description among the pieces of its part
+             */
+            weight: number;
+            /** @description whether what did not come is missing */
+            isOver: boolean;
+        };
+        /** @description A part of a course's grade. */
+        GradePartView: {
+            /** @description '' for the one part of a course that has none of its own */
+            id: string;
+            title: string;
+            /**
+             * Format: float
+             * @description among the parts
+             */
+            weight: number;
+            /** @description so many of its pieces count, the best; null for all */
+            best: number | null;
+        };
+        /** @description A student in a gradebook. */
+        GradeRow: {
+            studentId: string;
+            name: string;
+            handle: string;
+            email: string;
+            group: string;
+            /** @description one for each column */
+            cells: components["schemas"]["GradeCell"][];
+            /** @description percent in each part; null where nothing counts yet */
+            parts: (number | null)[];
+            /**
+             * Format: float
+             * @description in the course; null where nothing counts yet
+             */
+            percent: number | null;
+        };
+        /** @description The sum behind the points for one piece of work, as the desk has it. */
+        GradeSum: {
+            workId: string;
+            /** @description none where nothing was checked */
+            lines: components["schemas"]["GradeSumLine"][];
+        };
+        /** @description A line of a sum of points. */
+        GradeSumLine: {
+            title: string;
+            /**
+             * Format: float
+             * @description below zero where they are taken off
+             */
+            points: number;
+            /**
+             * Format: float
+             * @description null where none can be had
+             */
+            possible: number | null;
+            /** @description how it came about */
+            how: string;
+        };
+        /** @description A course's work side by side: its students down, its assignments and work from elsewhere across. */
+        Gradebook: {
+            course: string;
+            /** @description one at least */
+            parts: components["schemas"]["GradePartView"][];
+            columns: components["schemas"]["GradeColumn"][];
+            rows: components["schemas"]["GradeRow"][];
+        };
+        /** @description A column of marks from elsewhere, and what keeping it would do. */
+        ImportColumn: {
+            /** @description its place in the file, from 0 */
+            at: number;
+            /** @description what the work is called */
+            title: string;
+            /**
+             * Format: float
+             * @description points; null where the heading does not say, and nothing known is called so
+             */
+            possible: number | null;
+            /**
+             * @description what it is held to be
+             * @enum {string}
+             */
+            is: "assignment" | "elsewhere" | "new";
+            /** @description students whose points would be others then */
+            changes: number;
+            /** @description students whose points stay as they are */
+            same: number;
+            /** @description what cannot be read, with its line */
+            unreadable: string[];
+        };
+        /** @description What marks from elsewhere would change. */
+        ImportPreview: {
+            /** @description the file as CSV, to be sent when it is kept */
+            text: string;
+            columns: components["schemas"]["ImportColumn"][];
+            /** @description lines of nobody on the roster */
+            nobody: string[];
+            /** @description students that are found in it */
+            students: number;
+        };
+        /** @description The sum behind what a student has in one part of a course. */
+        PartSum: {
+            title: string;
+            /** Format: float */
+            weight: number;
+            /** Format: float */
+            percent: number | null;
+            how: string;
+            pieces: components["schemas"]["CountedWork"][];
+        };
+        /** @description Everything that a student's grade in a course is made of: each number with its sum. */
+        StudentGrades: {
+            name: string;
+            /** @description one for each column */
+            sums: components["schemas"]["GradeSum"][];
+            parts: components["schemas"]["PartSum"][];
+            /** Format: float */
+            percent: number | null;
+            /** @description how the parts come together */
+            how: string;
+        };
         AcceptRequest: {
             name: string;
             password: string;
@@ -1790,6 +2073,36 @@ export interface components {
         };
         ForgottenRequest: {
             email: string;
+        };
+        GradeImportRequest: {
+            /** @description Marks from elsewhere, as text or as a file, and which of their columns are taken. */
+            text: string;
+            /** @description the name of the file */
+            from: string | null;
+            columns: {
+                at: number;
+                title: string;
+                possible: number;
+            }[];
+        };
+        GradeRequest: {
+            /** @description null: the student is excused */
+            points: number | null;
+            reason: string;
+        };
+        GradeSettingsRequest: {
+            parts: {
+                /** @description How the work of a course comes together. */
+                title: string;
+                weight: number;
+                best: number | null;
+            }[];
+            work: {
+                id: string;
+                /** @description the place of its part, from 0 */
+                part: number;
+                weight: number;
+            }[];
         };
         HereRequest: {
             /** @description that it was read since this was said last */
@@ -4653,6 +4966,221 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["SurveyView"];
                 };
+            };
+        };
+    };
+    gradebook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Gradebook"];
+                };
+            };
+        };
+    };
+    setGradebook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["GradeSettingsRequest"];
+            };
+        };
+        responses: {
+            /** @description Kept */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    gradebookFile: {
+        parameters: {
+            query?: {
+                /** @description whether CSV begins with a byte order mark */
+                bom?: 0 | 1;
+            };
+            header?: never;
+            path: {
+                course: string;
+                ending: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description As CSV, XLSX or an OpenDocument sheet */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    studentGrades: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                student: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StudentGrades"];
+                };
+            };
+        };
+    };
+    giveGrade: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                student: string;
+                work: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["GradeRequest"];
+            };
+        };
+        responses: {
+            /** @description Kept */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    takeGradeBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                student: string;
+                work: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Taken back */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    previewMarks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["GradeImportRequest"];
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ImportPreview"];
+                };
+            };
+        };
+    };
+    takeMarks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["GradeImportRequest"];
+            };
+        };
+        responses: {
+            /** @description Kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Taken"];
+                };
+            };
+        };
+    };
+    dropMarks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: string;
+                work: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Gone */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

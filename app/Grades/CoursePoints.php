@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Grades;
+
+use App\Marking\Scores;
+use App\Models\CheckRun;
+use Illuminate\Support\Facades\DB;
+use InkedMargin\Core\Brief\Scheme;
+use InkedMargin\Core\Marking\Earned;
+use InkedMargin\Core\Marking\OutcomeKind;
+use InkedMargin\Core\Marking\Score;
+
+/**
+ * The points of every hand-in of a course that counts. Thousands of them: what nobody changed by hand is summed by the database.
+ */
+final readonly class CoursePoints
+{
+    private const SUMS = <<<'SQL'
+        select o.check_run_id,
+            sum(o.awarded) filter (where m.id is null and o.outcome <> ?) as awarded,
+            sum(o.possible) filter (where m.id is null and o.outcome <> ?) as possible,
+            json_agg(json_build_object(
+                'requirement', o.requirement, 'points', m.points, 'possible', o.possible
+            )) filter (where m.id is not null) as by_hand
+        from outcomes o
+        join check_runs r on r.id = o.check_run_id
+        left join marks m on m.hand_in_id = r.hand_in_id and m.requirement = o.requirement
+        where o.check_run_id = any(?)
+        group by 1
+        SQL;
+
+    /** @return list<StandingHandIn> */
+    public static function of(string $course): array
+    {
+        $isNewest = CheckRun::isNewest('r');
+        /** @var list<object{id: string, student_id: string, assignment_id: string, late: bool, put_by: string|null, minutes_late: int|null, run: string|null, scheme: string|null, replied: bool}> $handIns */
+        $handIns = DB::select(
+            <<<SQL
+                select h.id, h.student_id, h.assignment_id, h.late, h.put_by, r.id as run, r.scheme,
+                    ceil(extract(epoch from h.arrived_at - a.due_at) / 60)::int as minutes_late,
+                    exists (select 1 from replies where replies.hand_in_id = h.id) as replied
+                from hand_ins h
+                join assignments a on a.id = h.assignment_id
+                left join check_runs r on r.hand_in_id = h.id and $isNewest
+                where a.course_id = ? and h.counts
+                SQL,
+            [$course],
+        );
+        $schemes = array_map(fn (object $handIn) => self::scheme($handIn->scheme), $handIns);
+        $runs = array_filter(array_column($handIns, 'run'));
+        $costly = array_filter($handIns, fn (object $one, int $at) => $one->run !== null && $schemes[$at]->off !== [], ARRAY_FILTER_USE_BOTH);
+        $unclear = OutcomeKind::Unclear->value;
+        $rows = DB::select(self::SUMS, [$unclear, $unclear, '{'.implode(',', $runs).'}']);
+        $sums = array_column($rows, null, 'check_run_id');
+        $costing = Scores::costing(array_values(array_filter(array_column($costly, 'run'))));
+
+        return array_map(function (object $handIn, Scheme $scheme) use ($sums, $costing): StandingHandIn {
+            $sum = $sums[$handIn->run ?? ''] ?? null;
+
+            return new StandingHandIn(
+                $handIn->id,
+                $handIn->student_id,
+                $handIn->assignment_id,
+                $handIn->late,
+                $handIn->put_by !== null,
+                $handIn->replied,
+                $sum === null ? null : Score::of(
+                    self::earned($sum),
+                    $scheme,
+                    $costing[$handIn->run ?? ''] ?? [],
+                    max(0, (int) $handIn->minutes_late),
+                ),
+            );
+        }, $handIns, $schemes);
+    }
+
+    /** @return list<Earned> what nobody changed as one, and what was given by hand */
+    private static function earned(object $sum): array
+    {
+        /** @var object{awarded: string|null, possible: string|null, by_hand: string|null} $sum */
+        $rest = $sum->awarded === null ? [] : [new Earned('', '', (float) $sum->awarded, (float) $sum->possible, '')];
+        /** @var list<array{requirement: string, points: float, possible: float}> $byHand */
+        $byHand = $sum->by_hand === null ? [] : json_decode($sum->by_hand, true);
+
+        return [...$rest, ...array_map(
+            fn (array $one) => (new Earned($one['requirement'], '', null, (float) $one['possible'], ''))->byHand((float) $one['points'], null),
+            $byHand,
+        )];
+    }
+
+    private static function scheme(?string $scheme): Scheme
+    {
+        /** @var array<string, mixed>|null $kept */
+        $kept = $scheme === null ? [] : json_decode($scheme, true);
+
+        return Scheme::of($kept ?? []);
+    }
+}

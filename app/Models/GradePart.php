@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Concerns\HasUuids;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A part of a course's grade.
+ *
+ * @property string $id
+ * @property string $course_id
+ * @property string $title
+ * @property string $weight  among the parts
+ * @property int|null $best  so many of its pieces count; null for all
+ * @property int $position
+ */
+final class GradePart extends Model
+{
+    use HasUuids;
+
+    public $timestamps = false;
+}
