@@ -39,6 +39,7 @@ use App\Http\Controllers\SourceController;
 use App\Http\Controllers\StockRemarkController;
 use App\Http\Controllers\StudentLinkController;
 use App\Http\Controllers\SurveyController;
+use App\Http\Controllers\TermController;
 use App\Http\Controllers\VerdictController;
 use App\Http\Middleware\TellOtherDesks;
 use App\Http\Middleware\WriteDown;
@@ -107,6 +108,8 @@ Route::middleware(['auth', WriteDown::class])->group(function (): void {
     Route::post('courses/{course}/marks/preview', [GradebookController::class, 'preview'])->can('direct', 'course');
     Route::post('courses/{course}/marks', [GradebookController::class, 'take'])->can('direct', 'course');
     Route::delete('courses/{course}/marks/{work}', [GradebookController::class, 'drop'])->whereUuid('work')->can('direct', 'course');
+    Route::get('courses/{course}/term', [TermController::class, 'show'])->can('view', 'course');
+    Route::get('students/{student}/term', [TermController::class, 'student'])->can('view', 'student');
     Route::get('students/{student}/grades', [GradebookController::class, 'student'])->can('view', 'student');
     Route::put('students/{student}/grades/{work}', [GradebookController::class, 'give'])->whereUuid('work')->can('direct', 'student');
     Route::delete('students/{student}/grades/{work}', [GradebookController::class, 'takeBack'])->whereUuid('work')->can('direct', 'student');

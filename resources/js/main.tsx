@@ -60,6 +60,11 @@ const router = createBrowserRouter([
         lazy: async () => ({Component: (await import('./screens/course/CourseSettings')).CourseSettings}),
       },
       {path: '/courses/:id/roster', lazy: async () => ({Component: (await import('./screens/roster/Roster')).Roster})},
+      {
+        path: '/courses/:id/gradebook',
+        lazy: async () => ({Component: (await import('./screens/gradebook/Gradebook')).Gradebook}),
+      },
+      {path: '/courses/:id/term', lazy: async () => ({Component: (await import('./screens/term/Term')).Term})},
       {path: '/courses/:id/remarks', lazy: async () => ({Component: (await import('./screens/stock/Stock')).Stock})},
       {path: '/courses/:id/links', lazy: async () => ({Component: (await import('./screens/roster/Links')).Links})},
       {

@@ -81,6 +81,8 @@ it('lets nobody reach another’s course, and strangers not even the door', func
     ['POST', 'courses/{course}/marks/preview', ['text' => 'x']],
     ['POST', 'courses/{course}/marks', ['text' => 'x']],
     ['DELETE', 'courses/{course}/marks/{work}'],
+    ['GET', 'courses/{course}/term'],
+    ['GET', 'students/{student}/term'],
     ['GET', 'students/{student}/grades'],
     ['PUT', 'students/{student}/grades/{work}', ['points' => 1, 'reason' => 'x']],
     ['DELETE', 'students/{student}/grades/{work}'],

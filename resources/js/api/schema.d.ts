@@ -1804,6 +1804,39 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/courses/{course}/term": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["term"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/students/{student}/term": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The same, with one student beside the class. */
+        get: operations["studentTerm"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/hand-ins/{handIn}/verdicts/{fingerprint}": {
         parameters: {
             query?: never;
@@ -3678,6 +3711,55 @@ export interface components {
             /** @description when it was released */
             at: string;
             changes: components["schemas"]["ReplyChange"][];
+        };
+        /** @description How a class, and one of its students, came along over the assignments of a course. */
+        Term: {
+            course: string;
+            /** @description in the order of the course */
+            work: components["schemas"]["TermWork"][];
+            /** @description the commonest first */
+            kinds: components["schemas"]["TermKind"][];
+            students: components["schemas"]["TermStudent"][];
+        };
+        /** @description A slip over the assignments. */
+        TermKind: {
+            rule: string;
+            /** @description percent of the hand-ins that have it, for each assignment; null where nothing was checked */
+            shares: (number | null)[];
+            /** @description how often the student who was asked for has it in each; none where nobody was asked for */
+            own: number[];
+        };
+        /** @description Somebody whose term can be looked at. */
+        TermStudent: {
+            id: string;
+            name: string;
+        };
+        /** @description An assignment in a course of time: percent of what could be had. */
+        TermWork: {
+            id: string;
+            title: string;
+            /** @description hand-ins with points */
+            handIns: number;
+            /**
+             * Format: float
+             * @description a quarter of the class has less; null where nobody has points
+             */
+            low: number | null;
+            /**
+             * Format: float
+             * @description the median of the class
+             */
+            middle: number | null;
+            /**
+             * Format: float
+             * @description a quarter of the class has more
+             */
+            high: number | null;
+            /**
+             * Format: float
+             * @description of the student who was asked for; null where there is none
+             */
+            own: number | null;
         };
     };
     responses: never;
@@ -6993,6 +7075,50 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SurveyView"];
+                };
+            };
+        };
+    };
+    term: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Term"];
+                };
+            };
+        };
+    };
+    studentTerm: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                student: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Term"];
                 };
             };
         };

@@ -26,6 +26,9 @@ function CourseScreen() {
         <Typography variant="h1" sx={{flex: 1}}>
           {data.title}
         </Typography>
+        <Link component={RouterLink} variant="body2" to={`/courses/${id}/gradebook`}>
+          Gradebook
+        </Link>
         <Link component={RouterLink} variant="body2" to={`/courses/${id}/remarks`}>
           Stock remarks
         </Link>
