@@ -31,6 +31,7 @@ use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\ReadingController;
 use App\Http\Controllers\ReplyController;
 use App\Http\Controllers\RosterController;
+use App\Http\Controllers\SearchController;
 use App\Http\Controllers\SeenPageController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\ShelfController;
@@ -76,6 +77,8 @@ Route::middleware(['auth', WriteDown::class])->group(function (): void {
     Route::put('me', [AccountController::class, 'update']);
     Route::post('log-out', [SessionController::class, 'destroy']);
     Route::get('outbox', [OutboxController::class, 'index']);
+    Route::get('search', [SearchController::class, 'show']);
+    Route::get('rules/{rule}', [SearchController::class, 'rule'])->where('rule', '[a-z]+/[a-z-]+');
     Route::get('shelf', [ShelfController::class, 'show']);
     Route::post('courses', [CourseController::class, 'store']);
     Route::get('courses/{course}', [CourseController::class, 'show'])->can('view', 'course');

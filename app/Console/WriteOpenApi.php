@@ -33,7 +33,7 @@ final class WriteOpenApi extends Command
         $generator = (new Generator)->setVersion(OA\OpenApi::VERSION_3_1_0);
         $generator->addProcessor(self::requireAll(...))->addProcessor(self::addPathParameters(...));
 
-        $folders = array_map(app_path(...), ['Grades', 'Http', 'Lessons', 'Quotes', 'Replies', 'Term']);
+        $folders = array_map(app_path(...), ['Grades', 'Http', 'Lessons', 'Quotes', 'Replies', 'Search', 'Term']);
 
         return $generator->generate($folders, validate: true)?->toJson()."\n";
     }

@@ -53,6 +53,7 @@ const router = createBrowserRouter([
       },
       {path: '/me', lazy: async () => ({Component: (await import('./screens/me/Account')).Account})},
       {path: '/outbox', lazy: async () => ({Component: (await import('./screens/outbox/Outbox')).Outbox})},
+      {path: '/rules/:group/:name', lazy: async () => ({Component: (await import('./screens/rule/Rule')).Rule})},
       {path: '/', lazy: async () => ({Component: (await import('./screens/shelf/Shelf')).Shelf})},
       {path: '/courses/new', lazy: async () => ({Component: (await import('./screens/course/NewCourse')).NewCourse})},
       {

@@ -75,14 +75,28 @@ final readonly class RuleCatalogue
      */
     public static function goodExample(Rule $rule, string $variant): string
     {
-        $examples = $rule->examples();
-        foreach ($examples as $example) {
+        $example = self::example($rule, $variant);
+
+        return self::shown($example->good, $example->bad);
+    }
+
+    /** The part of a bad example that matters. */
+    public static function badExample(Rule $rule, string $variant): string
+    {
+        $example = self::example($rule, $variant);
+
+        return self::shown($example->bad, $example->good);
+    }
+
+    private static function example(Rule $rule, string $variant): Example
+    {
+        foreach ($rule->examples() as $example) {
             if ($example->variant === $variant) {
-                return self::shown($example->good, $example->bad);
+                return $example;
             }
         }
 
-        return self::shown($examples[0]->good, $examples[0]->bad);
+        return $rule->examples()[0];
     }
 
     public static function site(Example $example, bool $isBad): Site

@@ -1558,6 +1558,39 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/search": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["search"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rules/{rule}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A rule with its examples, as the catalogue prints it. */
+        get: operations["rule"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/hand-ins/{handIn}/seen": {
         parameters: {
             query?: never;
@@ -3230,6 +3263,25 @@ export interface components {
             /** @description whether they left */
             aside: boolean;
         };
+        /** @description A way in which a rule is not kept, and how it should be. */
+        RuleExample: {
+            /** @description '' for a rule that can fail in one way only */
+            variant: string;
+            bad: string;
+            good: string;
+            /** @description what the check says */
+            says: string;
+        };
+        /** @description A rule of the check, with its examples. */
+        RuleView: {
+            id: string;
+            /** @enum {InkedMargin\Core\Finding\Weight} */
+            weight: "fault" | "departure" | "tidy";
+            /** @enum {InkedMargin\Core\Finding\ProofMark} */
+            mark: "insert" | "take-out" | "change" | "move" | "look";
+            summary: string;
+            examples: components["schemas"]["RuleExample"][];
+        };
         /** @description How far a check has come. */
         RunView: {
             /** @enum {string} */
@@ -3711,6 +3763,16 @@ export interface components {
             /** @description when it was released */
             at: string;
             changes: components["schemas"]["ReplyChange"][];
+        };
+        /** @description Something that was found, and where it is. */
+        Hit: {
+            /** @enum {App\Search\HitKind} */
+            kind: "student" | "assignment" | "hand-in" | "note" | "stock-remark" | "rule";
+            title: string;
+            /** @description what tells it from others of that name */
+            detail: string;
+            /** @description its place in the interface */
+            to: string;
         };
         /** @description How a class, and one of its students, came along over the assignments of a course. */
         Term: {
@@ -6656,6 +6718,50 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RosterStudent"];
+                };
+            };
+        };
+    };
+    search: {
+        parameters: {
+            query: {
+                q: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Hit"][];
+                };
+            };
+        };
+    };
+    rule: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                rule: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RuleView"];
                 };
             };
         };

@@ -11,13 +11,16 @@ import {
   useColorScheme,
 } from '@mui/material'
 import {useIsFetching, useIsMutating, useQueryClient, useSuspenseQuery} from '@tanstack/react-query'
-import {useEffect, useState, type ReactNode} from 'react'
+import {lazy, Suspense, useEffect, useState, type ReactNode} from 'react'
 import {Link as RouterLink, useNavigate} from 'react-router'
 import {api, unwrap} from '../api/client'
 import {me} from '../api/queries'
 import {forgetDrafts} from '../screens/desk/drafts'
 import {useAnySending} from '../screens/in-tray/sending'
 import {useKeyboard, useKeys} from './keys'
+
+/** It weighs as much as a screen, and nobody needs it to begin with. */
+const SearchBox = lazy(async () => ({default: (await import('./SearchBox')).SearchBox}))
 
 export interface Step {
   name: string
@@ -108,6 +111,9 @@ function RunningHead({steps}: {steps: Step[]}) {
           </Typography>
         ))}
       </Box>
+      <Suspense fallback={<Box sx={{width: {xs: '8rem', lg: '13rem'}}} />}>
+        <SearchBox />
+      </Suspense>
       <Link component={RouterLink} to="/me" variant="body2" color="textSecondary">
         {data.name}
       </Link>
