@@ -81,6 +81,12 @@ final readonly class Printed
         }
     }
 
+    /** Deletes all of it. */
+    public static function forget(): void
+    {
+        self::disk()->deleteDirectory(self::FOLDER);
+    }
+
     /** The program that prints; null where there is none. */
     public static function chromium(): ?string
     {

@@ -175,7 +175,7 @@ it('has somebody who may and somebody who may not for every address of the API',
     $open = ['api/log-in', 'api/log-out', 'api/me', 'api/shelf', 'api/brief.schema.json', 'api/first-run', 'api/courses', 'api/brief-kinds',
         'api/outbox', 'api/join/{token}', 'api/password/forgotten', 'api/password/reset', 'api/invitations/{token}',
         // Of nobody's course; and what only whoever decided it may take back (AlikeTest).
-        'api/notes/preview', 'api/decided-alike/{batch}', 'api/search', 'api/rules/{rule}'];
+        'api/notes/preview', 'api/decided-alike/{batch}', 'api/search', 'api/rules/{rule}', 'api/records', 'api/old-courses'];
     $routes = collect(Route::getRoutes()->getRoutes())->filter(fn ($route) => str_starts_with($route->uri(), 'api/'))
         ->reject(fn ($route) => in_array($route->uri(), $open, true))
         // What a private link opens has tests of its own.

@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\Models\Assignment;
 use App\Models\Course;
+use App\Models\Student;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
@@ -18,8 +19,12 @@ final class DeleteRequest extends FormRequest
     public function rules(): array
     {
         $isItsName = function (string $field, mixed $value, Closure $fail): void {
-            $what = $this->route('course') ?? $this->route('assignment');
-            $title = $what instanceof Course || $what instanceof Assignment ? $what->title : null;
+            $what = $this->route('course') ?? $this->route('assignment') ?? $this->route('student');
+            $title = match (true) {
+                $what instanceof Course, $what instanceof Assignment => $what->title,
+                $what instanceof Student => $what->name,
+                default => null,
+            };
             if (! is_string($value) || trim($value) !== $title) {
                 $fail('That is not its name. Nothing was deleted.');
             }

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Records;
+
+use App\Jobs\WriteRecords;
+use Illuminate\Contracts\Filesystem\Filesystem;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\Storage;
+
+/** Records that were written by the queue, and wait to be taken along. */
+final readonly class Prepared
+{
+    private const FOLDER = 'records';
+
+    /** They are kept for so long. */
+    private const HOURS = 24;
+
+    private function __construct(private Scope $scope)
+    {
+    }
+
+    public static function of(Scope $scope): self
+    {
+        return new self($scope);
+    }
+
+    public function ask(): void
+    {
+        $this->tell(RecordsState::Waiting);
+        WriteRecords::dispatch($this->scope->course->id, $this->scope->student?->id);
+    }
+
+    public function tell(RecordsState $state, int $done = 0, int $of = 0): void
+    {
+        Cache::put($this->scope->key(), ['state' => $state->value, 'done' => $done, 'of' => $of], now()->addHours(self::HOURS));
+    }
+
+    /** @return array{state: string, done: int, of: int}|null null where nobody has asked */
+    public function progress(): ?array
+    {
+        /** @var array{state: string, done: int, of: int}|null $told */
+        $told = Cache::get($this->scope->key());
+
+        // What was pruned is asked for anew.
+        return $told !== null && $told['state'] === RecordsState::Ready->value && ! self::disk()->exists($this->path()) ? null : $told;
+    }
+
+    /** @param  string  $file  on this machine */
+    public function keep(string $file): void
+    {
+        $stream = fopen($file, 'rb');
+        self::disk()->put($this->path(), $stream === false ? throw new RecordsError('The records are gone.') : $stream);
+    }
+
+    public function forget(): void
+    {
+        self::disk()->delete($this->path());
+        Cache::forget($this->scope->key());
+    }
+
+    public function path(): string
+    {
+        return self::FOLDER.'/'.$this->scope->key().'.zip';
+    }
+
+    public static function disk(): Filesystem
+    {
+        return Storage::disk(config()->string('margin.blob_disk'));
+    }
+
+    /** Deletes what lay there for long: they are full of names. */
+    public static function prune(): void
+    {
+        foreach (self::disk()->files(self::FOLDER) as $path) {
+            if (self::disk()->lastModified($path) < now()->subHours(self::HOURS)->getTimestamp()) {
+                self::disk()->delete($path);
+            }
+        }
+    }
+}
