@@ -192,13 +192,13 @@ stand_in() {
 }
 
 # Keeps a worker at work: it ends by itself once an hour, so that it never grows old, and is started anew, as it is when it dies.
-# $1: where its process id is told; each worker has one of its own.
+# $1: where its process id is told; each worker has one of its own. $2: the connection whose work it does, where it is not the usual.
 work() {
     local pid_file=$DATA/${1:-worker}.pid
     (cd "$ROOT" && while :; do
         php -d variables_order=EGPCS -d memory_limit=512M \
             -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M \
-            artisan queue:work --sleep=0.3 --max-time=3600 --tries=3 &
+            artisan queue:work ${2:-} --sleep=0.3 --max-time=3600 --tries=3 &
         echo $! >"$pid_file"
         wait $!
         sleep 0.2

@@ -66,6 +66,10 @@ const router = createBrowserRouter([
         lazy: async () => ({Component: (await import('./screens/gradebook/Gradebook')).Gradebook}),
       },
       {path: '/courses/:id/term', lazy: async () => ({Component: (await import('./screens/term/Term')).Term})},
+      {
+        path: '/courses/:id/records',
+        lazy: async () => ({Component: (await import('./screens/records/Records')).Records}),
+      },
       {path: '/courses/:id/remarks', lazy: async () => ({Component: (await import('./screens/stock/Stock')).Stock})},
       {path: '/courses/:id/links', lazy: async () => ({Component: (await import('./screens/roster/Links')).Links})},
       {

@@ -1,7 +1,7 @@
-import {Box, Button, Typography} from '@mui/material'
+import {Box, Button, Link, Typography} from '@mui/material'
 import {useMutation, useQueryClient, useSuspenseQuery} from '@tanstack/react-query'
 import {useForm} from 'react-hook-form'
-import {useNavigate, useParams} from 'react-router'
+import {Link as RouterLink, useNavigate, useParams} from 'react-router'
 import {api, unwrap, type Schemas} from '../../api/client'
 import {course, deeds, shelf} from '../../api/queries'
 import {ApiForm, Field, sayBeside} from '../../parts/form/form'
@@ -49,6 +49,14 @@ function SettingsScreen() {
       <PutAway id={id} isAway={data.putAway} />
       <CarryOver id={id} title={data.title} />
       <Deeds id={id} />
+      <Part title="Records">
+        <Typography variant="body1">
+          <Link component={RouterLink} to={`/courses/${id}/records`} underline="always">
+            Take everything along
+          </Link>
+          , the data of one student, or see what is older.
+        </Typography>
+      </Part>
       <Part title="Delete it">
         <Typography variant="body1" sx={{maxWidth: 620}}>
           {goes.join(', ')} go with it, for good.

@@ -8,6 +8,7 @@ import {ApiForm, sayBeside} from '../../parts/form/form'
 import {HERE} from '../../parts/form/TimeZone'
 import {Frame} from '../../parts/Frame'
 import {Screen} from '../Screen'
+import {BringIn} from './BringIn'
 import {CourseFields, type CourseWords} from './CourseFields'
 
 export const NewCourse = () => (
@@ -36,6 +37,7 @@ function NewCourseScreen() {
       <ApiForm form={form} keep={keep} submit="Make the course" label="A new course">
         <CourseFields form={form} />
       </ApiForm>
+      <BringIn />
     </Frame>
   )
 }
