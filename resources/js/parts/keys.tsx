@@ -26,7 +26,7 @@ const KeyboardContext = createContext<Keyboard>({
 
 /** Where a key is typed, or belongs to what has the focus: WAI-ARIA's widgets that take letters, and what asks. */
 const TAKES_KEYS =
-  'input, textarea, select, [contenteditable], [role=textbox], [role=combobox], [role=listbox], [role=menu], [role=dialog]'
+  'input:not([type=checkbox]), textarea, select, [contenteditable], [role=textbox], [role=combobox], [role=listbox], [role=menu], [role=dialog]'
 
 /** A text that can only be read takes none. */
 const READ_ONLY = '[aria-readonly=true]'

@@ -1,5 +1,5 @@
 import {Box, Button, Checkbox, FormControlLabel, Link, Typography} from '@mui/material'
-import {useSuspenseQuery} from '@tanstack/react-query'
+import {useQuery, useSuspenseQuery} from '@tanstack/react-query'
 import {useState} from 'react'
 import {useParams, useSearchParams} from 'react-router'
 import {assignment, classSheet, lesson} from '../../api/queries'
@@ -7,7 +7,7 @@ import {Coded} from '../../parts/Coded'
 import {Frame} from '../../parts/Frame'
 import {useKeys} from '../../parts/keys'
 import {PdfLink} from '../../parts/PdfLink'
-import {Empty} from '../../parts/Remark'
+import {Empty, ErrorText} from '../../parts/Remark'
 import {Screen} from '../Screen'
 import {Handout} from './Handout'
 import {chosenKinds, kindOf, lessonFile, MOST} from './lesson'
@@ -26,18 +26,19 @@ function LessonScreen() {
   const {data: work} = useSuspenseQuery(assignment(id))
   const {data: sheet} = useSuspenseQuery(classSheet(id))
   const kinds = chosenKinds(sheet.slips, query.has('kinds') ? query.getAll('kinds').filter(one => one !== '') : null)
-  const {data} = useSuspenseQuery(lesson(id, kinds))
+  const {data, error} = useQuery(lesson(id, kinds))
+  const pages = data?.pages ?? []
   const [isProjected, setProjected] = useState(false)
   const choose = (kind: string, isChosen: boolean) => {
     const next = isChosen ? [...kinds, kind] : kinds.filter(one => one !== kind)
     setQuery({kinds: next.length === 0 ? '' : next}, {replace: true})
   }
   useKeys([
-    {key: 'w', does: 'show on the projector', run: () => data.pages.length > 0 && setProjected(true)},
+    {key: 'w', does: 'show on the projector', run: () => pages.length > 0 && setProjected(true)},
     {key: 'p', does: 'print', run: () => print()},
   ])
   const handIns = sheet.rows.filter(row => row.handInId !== null).length
-  if (isProjected) return <Projected pages={data.pages} onLeave={() => setProjected(false)} />
+  if (isProjected) return <Projected pages={pages} onLeave={() => setProjected(false)} />
   return (
     <Frame
       steps={[
@@ -109,7 +110,7 @@ function LessonScreen() {
             <Typography variant="h1" sx={{fontSize: '1.5rem', flex: 1}}>
               Next lesson
             </Typography>
-            {data.pages.length > 0 && (
+            {pages.length > 0 && (
               <>
                 <Link variant="body2" href={lessonFile(id, 'html', kinds)}>
                   As one page
@@ -124,8 +125,11 @@ function LessonScreen() {
               </>
             )}
           </Box>
-          {data.pages.length === 0 && <Empty>Choose what to go through, and it stands here as a handout.</Empty>}
-          {data.pages.map(page => (
+          <ErrorText error={error} />
+          {data !== undefined && pages.length === 0 && (
+            <Empty>Choose what to go through, and it stands here as a handout.</Empty>
+          )}
+          {pages.map(page => (
             <Handout key={kindOf(page)} page={page} />
           ))}
         </Box>

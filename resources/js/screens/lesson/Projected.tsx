@@ -10,12 +10,15 @@ export function Projected({pages, onLeave}: {pages: Schemas['LessonPage'][]; onL
   const [at, setAt] = useState(0)
   const place = useRef<HTMLDivElement>(null)
   const turn = (step: number) => setAt(old => Math.min(pages.length - 1, Math.max(0, old + step)))
-  useEffect(() => place.current?.focus(), [])
-  useEffect(() => place.current?.scrollTo(0, 0), [at])
+  useEffect(() => {
+    place.current?.focus()
+  }, [])
+  useEffect(() => {
+    place.current?.scrollTo(0, 0)
+  }, [at])
   useKeys([
     {key: 'ArrowRight', does: 'next', run: () => turn(1)},
     {key: 'ArrowLeft', does: 'back', run: () => turn(-1)},
-    {key: ' ', does: 'next', run: () => turn(1)},
     {key: 'Escape', does: 'leave', run: onLeave},
   ])
   const page = pages[at]
