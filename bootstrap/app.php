@@ -10,6 +10,7 @@ use App\Models\Letter;
 use App\Models\Upload;
 use App\Printing\Printed;
 use App\Records\Prepared;
+use App\Running\JobsOfTheFuture;
 use Illuminate\Console\Scheduling\Schedule;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
@@ -26,6 +27,7 @@ return Application::configure(basePath: dirname(__DIR__))
         // What is about the students' own host comes before what matches any address.
         using: function (): void {
             Route::middleware([])->group(base_path('routes/seen.php'));
+            Route::middleware([])->group(base_path('routes/running.php'));
             Route::middleware('web')->prefix('api')->group(base_path('routes/api.php'));
             Route::middleware('web')->group(base_path('routes/web.php'));
         },
@@ -44,6 +46,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withSchedule(function (Schedule $schedule): void {
         $schedule->command('queue:prune-batches')->dailyAt('03:05')->withoutOverlapping();
         $schedule->command('model:prune', ['--model' => [CheckRun::class, Letter::class, Upload::class]])->dailyAt('03:10')->withoutOverlapping();
+        $schedule->call(JobsOfTheFuture::bringBack(...))->name('jobs of the future')->everyMinute();
         $schedule->call(Printed::prune(...))->name('printed pages')->dailyAt('03:20')->withoutOverlapping();
         $schedule->call(Prepared::prune(...))->name('records')->dailyAt('03:25')->withoutOverlapping();
         $schedule->command('blobs:collect')->dailyAt('03:30')->withoutOverlapping();

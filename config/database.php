@@ -2,6 +2,13 @@
 
 declare(strict_types=1);
 
+$redis = fn (string $database, string $usual) => [
+    'host' => env('REDIS_HOST', '127.0.0.1'),
+    'password' => env('REDIS_PASSWORD'),
+    'port' => env('REDIS_PORT', '6379'),
+    'database' => env($database, $usual),
+];
+
 return [
 
     'default' => 'pgsql',
@@ -25,12 +32,10 @@ return [
 
     'redis' => [
         'client' => env('REDIS_CLIENT', 'predis'),
-        'default' => [
-            'host' => env('REDIS_HOST', '127.0.0.1'),
-            'password' => env('REDIS_PASSWORD'),
-            'port' => env('REDIS_PORT', '6379'),
-            'database' => env('REDIS_DB', '0'),
-        ],
+        'options' => ['prefix' => env('REDIS_PREFIX', 'inked_margin:')],
+        // The queue and the sessions; what is cached can go at any time, and has a database of its own.
+        'default' => $redis('REDIS_DB', '0'),
+        'cache' => $redis('REDIS_CACHE_DB', '1'),
     ],
 
 ];

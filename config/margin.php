@@ -20,6 +20,9 @@ return [
     // The program that prints replies and handouts to PDF. Where there is none, the rest works all the same.
     'chromium' => env('CHROMIUM', 'chromium'),
 
+    // Who may ask for numbers from elsewhere: whoever sends it as a bearer token.
+    'metrics_token' => env('METRICS_TOKEN'),
+
     // The largest upload that is taken, in kilobytes.
     'upload_kilobytes' => (int) env('UPLOAD_KILOBYTES', 65_536),
 

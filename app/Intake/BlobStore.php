@@ -148,13 +148,16 @@ final readonly class BlobStore
     /** @param  string|resource  $content */
     private function write(string $path, mixed $content, string $sha256): void
     {
-        $draft = dirname($path).'/.'.Str::random(20);
+        // An object of S3 is there whole or not at all, and to rename it is to write it twice.
+        $draft = self::isObjectStore() ? $path : dirname($path).'/.'.Str::random(20);
         try {
             $this->disk()->put($draft, $content);
             if ($this->hashOf($draft) !== $sha256) {
                 throw new \UnexpectedValueException('Not all of the bytes are there.');
             }
-            $this->disk()->move($draft, $path);
+            if ($draft !== $path) {
+                $this->disk()->move($draft, $path);
+            }
         } catch (\Throwable $error) {
             rescue(fn () => $this->disk()->delete($draft), report: false);
             throw new StoreFailure('The server could not keep a file; its disk may be full.', previous: $error);
@@ -189,6 +192,11 @@ final readonly class BlobStore
         return new StoreFailure(
             'A file of this hand-in is damaged on the server’s disk. Drop its zip again: that mends it.',
         );
+    }
+
+    private static function isObjectStore(): bool
+    {
+        return config('filesystems.disks.'.config()->string('margin.blob_disk').'.driver') === 's3';
     }
 
     private function disk(): Filesystem

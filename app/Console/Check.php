@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use App\Running\Condition;
+use App\Running\Conditions;
+use Illuminate\Console\Command;
+
+/** Names what an installation is missing. */
+final class Check extends Command
+{
+    protected $signature = 'margin:check';
+
+    protected $description = 'Say what this installation has, what it is missing, and what to do about it';
+
+    public function handle(): int
+    {
+        $conditions = Conditions::all();
+        foreach ($conditions as $one) {
+            $word = $one->isMet ? '<info>is there</info>' : ($one->isVital ? '<error>is missing</error>' : '<comment>is missing</comment>');
+            $this->line(sprintf('%s %s%s', $word, $one->what, $one->isMet ? '' : ": $one->remedy"));
+        }
+        $missing = array_filter($conditions, fn (Condition $one) => ! $one->isMet && $one->isVital);
+
+        return $missing === [] ? self::SUCCESS : self::FAILURE;
+    }
+}
