@@ -18,7 +18,7 @@ test('the class on one sheet: a slip inked for all and taken back, and a square 
   await expect.poll(names).toEqual(byName)
 
   const slips = page.getByRole('region', {name: 'Commonest slips'})
-  await slips.getByRole('button').first().click()
+  await slips.getByRole('listitem').first().getByRole('button').click()
   const ink = slips.getByRole('button', {name: /^Ink all \d+$/})
   const before = await ink.innerText()
   expect(await broken(page), 'a slip').toEqual([])

@@ -82,8 +82,9 @@ test('whatever is killed in the middle of writing, nothing is lost, doubled or h
       if (!answer.ok()) throw new Error(`${address}: ${answer.status()}`)
       return (await answer.json()) as T
     })
-  const {courses} = await json<{courses: {id: string}[]}>('/api/shelf')
-  const course = await json<{assignments: {id: string; title: string}[]}>(`/api/courses/${courses[0]?.id}`)
+  const {courses} = await json<{courses: {id: string; title: string}[]}>('/api/shelf')
+  const craft = courses.find(({title}) => title === 'Web Craft 1')
+  const course = await json<{assignments: {id: string; title: string}[]}>(`/api/courses/${craft?.id}`)
   const assignment = course.assignments.find(({title}) => title.startsWith('Lamplighter'))?.id ?? ''
   const {handIns} = await json<{handIns: {id: string; student: string}[]}>(`/api/assignments/${assignment}`)
   const desk = handIns.find(({student}) => student === 'Abel Fennimore')?.id ?? ''

@@ -67,7 +67,7 @@ test('an instructor drops a zip, inks a finding, writes a note, gives points and
     page.getByRole('link', {name: 'Released reply as Markdown'}).click(),
   ])
   expect(readFileSync(await file.path(), 'utf8')).toContain(
-    '- *Line 5.* **Well done.** A title that says *where* we are. Good.',
+    '## Well done\n\n- *index.html, Line 5.* A title that says *where* we are. Good.',
   )
 })
 
