@@ -185,7 +185,7 @@ function report(array $rows, array $together, float $minutes): string
     return implode("\n", [
         '# Measures',
         '',
-        "200 students, 10 assignments, 5 attempts each: 10,000 hand-ins with what was checked of them. nginx and php-fpm by the files in "
+        '200 students, 10 assignments, 5 attempts each: 10,000 hand-ins with what was checked of them. nginx and php-fpm by the files in '
             ."`deploy/`, PostgreSQL, on a machine of $cores cores that the measuring itself runs on, too. Made by `php tests/Load/load.php`.",
         '',
         '| list | median, ms | 95 %, ms | KB |',

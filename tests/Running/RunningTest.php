@@ -50,6 +50,15 @@ it('does a whole job through nginx and php-fpm, as deploy/ has them', function (
     expect($strange->get("$url/other.php")->getStatusCode())->toBe(404);
 });
 
+it('has units that systemd takes', function () {
+    $analyze = new Symfony\Component\Process\Process(['systemd-analyze', 'verify', ...(glob("{$this->servers->root}/deploy/systemd/*.service") ?: [])]);
+    $analyze->run();
+    if ($analyze->getExitCode() === 127) {
+        $this->markTestSkipped('There is no systemd here.');
+    }
+    expect($analyze->getErrorOutput())->toBe('')->and($analyze->getExitCode())->toBe(0);
+});
+
 it('says that it works, how much it does, and what it is missing', function () {
     [$url] = $this->servers->web('web');
     $strange = new Client(['http_errors' => false]);
