@@ -130,3 +130,27 @@ it('is the same after a backup was restored into an empty database', function ()
     $id = $rows[0]['handInId'];
     expect($teacher->json('GET', "/api/hand-ins/$id/source/index.html")['text'])->toContain('two.html');
 });
+
+it('takes over what the release before kept', function () {
+    // A backup that the version of engine 0.9.1 made: two hand-ins, notes, ink, points by hand, a released reply.
+    [$url] = $this->servers->web('web');
+    $this->servers->run(["{$this->servers->root}/deploy/restore", __DIR__.'/releases/0.9.1']);
+    $teacher = new Teacher([$url]);
+    $teacher->json('GET', '/api/first-run');
+    $teacher->json('POST', '/api/log-in', ['json' => ['email' => 'rowan@example.org', 'password' => 'paper-and-ink']]);
+    $course = $teacher->json('GET', '/api/shelf')['courses'][0]['id'];
+    $work = $teacher->json('GET', "/api/courses/$course")['assignments'][0]['id'];
+    $rows = $teacher->rows($work);
+    $id = $rows[0]['handInId'];
+    expect($rows)->toHaveCount(2)->and($rows[0]['cells'][1])->toBe(['share' => 0.833, 'points' => 5, 'byHand' => true]);
+
+    // The reply that was released says what it said, and nothing has changed since.
+    $reply = $teacher->json('GET', "/api/hand-ins/$id/reply");
+    expect($reply['changedSince'])->toBeFalse()
+        ->and(array_column($reply['released'][0]['content']['pages'][1]['items'], 'text'))->toContain('Mind the herons, please.');
+    // What is new works on what is old.
+    $book = $teacher->json('GET', "/api/courses/$course/gradebook");
+    expect($book['rows'][0]['cells'][0])->toMatchArray(['kind' => 'earned', 'awarded' => 7, 'isReplied' => true])
+        ->and($teacher->json('GET', '/api/search?q=heron')[0]['title'])->toBe('Mind the herons, please.');
+    expect($teacher->json('GET', "/api/assignments/$work/slips?rule=markup/missing-alt&variant=none")['spots'])->toHaveCount(2);
+});

@@ -133,7 +133,8 @@ function FootLine({children}: {children?: ReactNode}) {
   const isSending = useAnySending()
   const fetching = useIsFetching() + useIsMutating() > 0
   useKeys([{key: '?', does: 'all keys', run: () => setListed(true)}])
-  const own = keys.filter(({key}) => key !== '?')
+  // What works on every screen comes after what works on this one.
+  const own = [...keys.filter(({key}) => key !== '?' && key !== '/'), ...keys.filter(({key}) => key === '/')]
   return (
     <Box
       component="footer"
