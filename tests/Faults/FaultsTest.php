@@ -145,6 +145,16 @@ it('refuses what does not fit on the disk any more, keeps the rest, and goes on 
     }
 });
 
+it('gets all of it done where each file takes its time', function () {
+    $this->servers->storage(wait: 40);
+    $work = ($this->begin)();
+    $since = microtime(true);
+    foreach (['a', 'b', 'c'] as $worker) {
+        $this->servers->worker($worker);
+    }
+    ($this->whole)($work, 'storage slower by 40 ms a request', $since);
+});
+
 it('goes on after the clock was set back by an hour', function () {
     $work = ($this->begin)();
     $since = microtime(true);

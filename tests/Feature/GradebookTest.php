@@ -125,6 +125,15 @@ it('goes out as the sheet of an office program, with numbers as numbers', functi
         ->and($sheet->getCell('A2')->getValue())->toBe('=Briony')->and($sheet->getCell('A2')->isFormula())->toBeFalse()
         ->and($sheet->getCell('E3')->getValue())->toEqual(2)->and($sheet->getCell('E3')->getDataType())->toBe('n')
         ->and($sheet->getCell('E4')->getValue())->toBe('missing');
+    // And by another reader: @e965/xlsx 0.20.3 (npm).
+    $script = 'const x=require("@e965/xlsx"),s=x.readFile(process.argv[1]).Sheets.Gradebook;console.log(JSON.stringify(x.utils.sheet_to_json(s,{header:1,defval:null})))';
+    $read = json_decode(Process::path(base_path())->run(['node', '-e', $script, $path])->throw()->output(), true);
+    expect($read)->toBe([
+        ['Name', 'Handle', 'E-mail', 'Group', 'Almanac (4)', 'Round (4)', 'Course %'],
+        ['=Briony', 'b', null, null, 4, null, 100],
+        ['Abel Fennimore', 'a', null, null, 2, 4, 75],
+        ['Corin "C" Vasey, jr', 'c', null, null, 'missing', null, 0],
+    ]);
     unlink($path);
 })->with(['xlsx', 'ods']);
 

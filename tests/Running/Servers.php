@@ -57,12 +57,21 @@ final class Servers
             'SESSION_DRIVER' => 'redis', 'CACHE_STORE' => 'redis', 'QUEUE_CONNECTION' => 'redis'];
     }
 
-    /** An S3-compatible stand-in: s3rver 3.7.1 (npm), with the key that it comes with. */
-    public function storage(): void
+    /**
+     * An S3-compatible stand-in: s3rver 3.7.1 (npm), with the key that it comes with.
+     *
+     * @param  int  $wait  milliseconds by which it is slower
+     */
+    public function storage(int $wait = 0): void
     {
         $port = self::port();
         $this->start('s3', ['node', "$this->root/node_modules/s3rver/bin/s3rver.js", '-d', "$this->folder/bucket", '-a', '127.0.0.1', '-p', (string) $port, '--configure-bucket', 'margin', '--silent']);
         self::await($port);
+        if ($wait > 0) {
+            [$target, $port] = [$port, self::port()];
+            $this->start('slow', ['node', "$this->root/tests/Faults/slow.mjs", (string) $port, (string) $target, (string) $wait]);
+            self::await($port);
+        }
         $this->env = [...$this->env, 'BLOB_DISK' => 's3', 'AWS_ENDPOINT' => "http://127.0.0.1:$port", 'AWS_BUCKET' => 'margin',
             'AWS_DEFAULT_REGION' => 'us-east-1', 'AWS_ACCESS_KEY_ID' => 'S3RVER', 'AWS_SECRET_ACCESS_KEY' => 'S3RVER',
             'AWS_USE_PATH_STYLE_ENDPOINT' => 'true'];
