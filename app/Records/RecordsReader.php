@@ -21,6 +21,8 @@ final readonly class RecordsReader
 
     private const MOST_BYTES_OF_TABLE = 2_000_000_000;
 
+    private const MOST_BYTES_OF_FILE = 200_000_000;
+
     public function __construct(private BlobStore $blobs)
     {
     }
@@ -44,10 +46,12 @@ final readonly class RecordsReader
             return DB::transaction(function () use ($zip, $for): Course {
                 DB::statement("set local time zone 'UTC'");
                 $people = [];
+                $written = [];
                 foreach (Tables::all() as $table) {
-                    $this->table($table, $zip, $people);
+                    $written[$table->name] = $this->table($table, $zip, $people);
                 }
                 $course = Course::query()->findOrFail(self::courseId($zip));
+                self::assertItsOwn(Scope::course($course), $written);
                 if ($for !== null && $for->roleIn($course->id) === null) {
                     $course->users()->attach($for, ['role' => 'instructor']);
                 }
@@ -95,7 +99,8 @@ final readonly class RecordsReader
         for ($at = 0; $at < $zip->numFiles; $at++) {
             $name = (string) $zip->getNameIndex($at);
             if (str_starts_with($name, 'bytes/') || str_starts_with($name, 'hand-ins/')) {
-                $bytes = $zip->getFromIndex($at);
+                $isSmall = ($zip->statIndex($at)['size'] ?? 0) <= self::MOST_BYTES_OF_FILE;
+                $bytes = $isSmall ? $zip->getFromIndex($at) : throw new RecordsError("“{$name}” is too large. Nothing was changed.");
                 if ($bytes === false) {
                     throw new RecordsError("“{$name}” is damaged. Nothing was changed.");
                 }
@@ -104,21 +109,44 @@ final readonly class RecordsReader
         }
     }
 
-    /** @param  array<string, string>  $people  ids here of people who have accounts already, by their ids there */
-    private function table(Table $table, ZipArchive $zip, array &$people): void
+    /**
+     * Whoever made the zip may have written rows into it that belong to another course: then none of it is kept.
+     *
+     * @param  array<string, int>  $written  rows by table
+     *
+     * @throws RecordsError
+     */
+    private static function assertItsOwn(Scope $scope, array $written): void
+    {
+        foreach (Tables::all() as $table) {
+            // People may be here already, and teach elsewhere.
+            $sql = "select count(*) as own from $table->name where $table->rows";
+            $own = DB::scalar($sql, $scope->named($sql));
+            if ($table->name !== 'users' && (! is_numeric($own) || (int) $own !== $written[$table->name])) {
+                throw new RecordsError("The table “{$table->name}” has rows that belong to no part of this course. Nothing was changed.");
+            }
+        }
+    }
+
+    /**
+     * @param  array<string, string>  $people  ids here of people who have accounts already, by their ids there
+     * @return int how many rows were written
+     */
+    private function table(Table $table, ZipArchive $zip, array &$people): int
     {
         $stream = $zip->getStream(Places::table($table->name));
         if ($stream === false) {
             throw new RecordsError("There is no table “{$table->name}” in these records. Nothing was changed.");
         }
         $rows = [];
-        $read = 0;
+        $read = $written = 0;
         while (($line = stream_get_line($stream, self::MOST_BYTES_OF_TABLE, "\n")) !== false) {
             $read += strlen($line);
             if ($line === '' || ($table->name === 'users' && self::isKnown($line, $people))) {
                 continue;
             }
             $rows[] = strtr($line, $people);
+            $written++;
             if (count($rows) === self::CHUNK || $read > 8_000_000) {
                 self::insert($table, $rows);
                 [$rows, $read] = [[], 0];
@@ -126,6 +154,8 @@ final readonly class RecordsReader
         }
         fclose($stream);
         self::insert($table, $rows);
+
+        return $written;
     }
 
     /**

@@ -78,7 +78,7 @@ final readonly class RecordsWriter
             $order = implode(', ', $table->key);
             $lines = '';
             $sql = "select to_json(t)::text as line from (select $names from $table->name where $table->rows order by $order) t";
-            foreach (DB::cursor($sql, self::named($sql, $scope)) as $row) {
+            foreach (DB::cursor($sql, $scope->named($sql)) as $row) {
                 $lines .= "$row->line\n";
                 if ($table->hashes !== []) {
                     /** @var array<string, mixed> $values */
@@ -157,16 +157,6 @@ final readonly class RecordsWriter
         foreach (array_keys($hashes) as $sha256) {
             $file->add(Places::bytes((string) $sha256), $this->blobs->get((string) $sha256));
         }
-    }
-
-    /** @return array<string, string|null> those that a query names */
-    private static function named(string $sql, Scope $scope): array
-    {
-        return array_filter(
-            $scope->bindings(),
-            fn (string $name) => preg_match("/:$name\\b/", $sql) === 1,
-            ARRAY_FILTER_USE_KEY,
-        );
     }
 
     private static function json(mixed $value): string

@@ -41,10 +41,14 @@ final readonly class Scope
         return "records-$title".($this->student === null ? '' : '-'.(Str::slug($this->student->handle) ?: 'student'));
     }
 
-    /** @return array{course: string, student: string|null} what `Tables` names */
-    public function bindings(): array
+    /** @return array<string, string|null> what a query names, as `Tables` does */
+    public function named(string $sql): array
     {
-        return ['course' => $this->course->id, 'student' => $this->student?->id];
+        return array_filter(
+            ['course' => $this->course->id, 'student' => $this->student?->id],
+            fn (string $name) => preg_match("/:$name\\b/", $sql) === 1,
+            ARRAY_FILTER_USE_KEY,
+        );
     }
 
     /** @return Builder<HandIn> in an order that is always the same */

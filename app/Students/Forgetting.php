@@ -23,7 +23,8 @@ final readonly class Forgetting
 
     public static function of(Student $student): void
     {
-        $prepared = Prepared::of(Scope::student($student));
+        // Records that wait to be taken along have them, too: those of the course are written anew.
+        $prepared = [Prepared::of(Scope::student($student)), Prepared::of(Scope::course($student->course()->firstOrFail()))];
         DB::transaction(function () use ($student): void {
             Arrival::query()->where('student_id', $student->id)
                 ->orWhereIn('hand_in_id', $student->handIns()->select('id'))->delete();
@@ -35,7 +36,7 @@ final readonly class Forgetting
                 ->update(['description' => DB::raw('replace(description, '.DB::getPdo()->quote($student->name).", '".self::INSTEAD."')")]);
             $student->delete();
         });
-        $prepared->forget();
+        array_map(fn (Prepared $one) => $one->forget(), $prepared);
         // Replies that were printed are known by what they say, and not by whose they are.
         Printed::forget();
     }

@@ -135,6 +135,16 @@ it('changes nothing where records cannot be read', function (Closure $spoil, str
         $zip->addFromString('tables/students.jsonl', '');
         $zip->close();
     }, 'The records do not fit together'],
+    'rows of another course' => [function (string $file, Course $course): void {
+        $other = Course::factory()->createOne();
+        $course->delete();
+        $zip = new ZipArchive;
+        $zip->open($file);
+        $students = explode("\n", (string) $zip->getFromName('tables/students.jsonl'));
+        $stranger = json_encode(['id' => '01890000-0000-7000-8000-000000000009', 'course_id' => $other->id, 'handle' => 'mallory'] + (array) json_decode($students[0], true));
+        $zip->addFromString('tables/students.jsonl', implode("\n", [$stranger, ...$students]));
+        $zip->close();
+    }, 'The table “students” has rows that belong to no part of this course.'],
     'a table that is missing' => [function (string $file, Course $course): void {
         $course->delete();
         $zip = new ZipArchive;
