@@ -199,7 +199,7 @@ test('the gradebook opens its numbers, goes out and comes in again', async ({pag
     book.getByRole('button', {name: /^Ana Test0\. Class test: 15 of 20, by hand: carried over from test\.csv/}),
   ).toBeVisible()
 
-  await page.getByRole('button', {name: 'Take it along'}).click()
+  await page.getByRole('button', {name: 'Download'}).click()
   const [csv] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('menuitem', {name: 'CSV', exact: true}).click(),
@@ -236,7 +236,7 @@ test('the gradebook opens its numbers, goes out and comes in again', async ({pag
 
   await page.goto(`/courses/${course}/records`)
   await page.getByRole('button', {name: 'Write the records of the course'}).click()
-  const link = page.getByRole('link', {name: 'Take the zip along'})
+  const link = page.getByRole('link', {name: 'Download the zip'})
   await expect(link).toBeVisible({timeout: 30_000})
   expect(await broken(page), 'records').toEqual([])
   const [records] = await Promise.all([page.waitForEvent('download'), link.click()])

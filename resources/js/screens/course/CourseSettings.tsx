@@ -52,7 +52,7 @@ function SettingsScreen() {
       <Part title="Records">
         <Typography variant="body1">
           <Link component={RouterLink} to={`/courses/${id}/records`} underline="always">
-            Take everything along
+            Export everything
           </Link>
           , the data of one student, or see what is older.
         </Typography>

@@ -14,7 +14,7 @@ export function Out({courseId}: {courseId: string}) {
   return (
     <>
       <Button aria-haspopup="menu" aria-expanded={at !== null} onClick={event => setAt(event.currentTarget)}>
-        Take it along
+        Download
       </Button>
       <Menu anchorEl={at} open={at !== null} onClose={() => setAt(null)}>
         {FORMS.map(({ending, words}) => (

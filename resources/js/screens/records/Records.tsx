@@ -160,7 +160,7 @@ function Writing({
         </Button>
         {told?.state === 'ready' && (
           <Link variant="body1" href={href}>
-            Take the zip along
+            Download the zip
           </Link>
         )}
         <Typography variant="body2" role="status" color="textSecondary">

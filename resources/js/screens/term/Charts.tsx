@@ -9,7 +9,10 @@ const BAR = 13
 const GAP = 16
 const AXIS = 60
 
-/** Characters of a title below the points. */
+/** More titles than that do not fit side by side. */
+const CROWDED = 5
+
+/** Characters of a title below the points, where they are many. */
 const LONGEST = 18
 
 /** The colours of the desk, in whichever light. */
@@ -21,6 +24,7 @@ function useDesk() {
 /** The points of a class over its assignments: the median, the middle half around it, and one student. */
 export function PointsChart({work, name}: {work: Schemas['TermWork'][]; name: string | null}) {
   const {ink, pencil, rule} = useDesk()
+  const isCrowded = work.length > CROWDED
   const valueFormatter = (value: number | null) => (value === null ? '' : `${value} %`)
   const series = (label: string, key: 'low' | 'middle' | 'high' | 'own', color: string, showMark: boolean) => ({
     id: key,
@@ -34,24 +38,26 @@ export function PointsChart({work, name}: {work: Schemas['TermWork'][]; name: st
   })
   return (
     <LineChart
-      height={340}
+      height={isCrowded ? 340 : 290}
+      margin={{left: 20, right: 60}}
       skipAnimation
       grid={{horizontal: true}}
       xAxis={[
         {
           scaleType: 'point',
           data: work.map(one => one.title),
-          height: 90,
+          height: isCrowded ? 90 : 34,
           tickLabelInterval: () => true,
-          tickLabelStyle: {angle: -25, textAnchor: 'end'},
-          valueFormatter: (title: string) => (title.length > LONGEST ? `${title.slice(0, LONGEST)}…` : title),
+          tickLabelStyle: isCrowded ? {angle: -25, textAnchor: 'end'} : {},
+          valueFormatter: (title: string) =>
+            isCrowded && title.length > LONGEST ? `${title.slice(0, LONGEST)}…` : title,
         },
       ]}
       yAxis={[{min: 0, max: 100, width: 40}]}
       series={[
-        series('a quarter has more', 'high', rule, false),
+        series('a quarter has more', 'high', pencil, false),
         series('the middle of the class', 'middle', name === null ? ink : pencil, true),
-        series('a quarter has less', 'low', rule, false),
+        series('a quarter has less', 'low', pencil, false),
         ...(name === null ? [] : [series(name, 'own', ink, true)]),
       ]}
       sx={{
