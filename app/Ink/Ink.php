@@ -32,9 +32,12 @@ final readonly class Ink
             return false;
         }
         $decision = ['kind' => $kind, 'reason' => $reason, 'user_id' => $user, 'placed' => true];
-        if ($known === null) {
-            $handIn->remarks()->create($decision + $this->copy($handIn, $finding) + ['fingerprint' => $fingerprint]);
-        } else {
+        // Two desks may decide at the same moment: then the later one counts.
+        $known ??= $handIn->remarks()->createOrFirst(
+            ['fingerprint' => $fingerprint],
+            $decision + $this->copy($handIn, $finding),
+        );
+        if (! $known->wasRecentlyCreated) {
             $known->update($decision + ['version' => $known->version + 1]);
         }
 

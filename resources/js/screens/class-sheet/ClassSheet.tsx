@@ -1,6 +1,6 @@
 import {Box, Link, NativeSelect, Typography} from '@mui/material'
 import {useSuspenseQuery} from '@tanstack/react-query'
-import {useMemo, useState} from 'react'
+import {memo, useMemo, useState} from 'react'
 import {Link as RouterLink, useParams} from 'react-router'
 import type {Schemas} from '../../api/client'
 import {classSheet} from '../../api/queries'
@@ -177,40 +177,55 @@ function Table({
       </thead>
       <tbody>
         {rows.map(row => (
-          <tr key={row.studentId}>
-            <th scope="row">
-              {row.handInId === null ? (
-                <Typography variant="body2" component="span" color="textSecondary">
-                  {row.student}
-                </Typography>
-              ) : (
-                <Link component={RouterLink} variant="body2" to={`/hand-ins/${row.handInId}`}>
-                  {row.student}
-                </Link>
-              )}{' '}
-              <Typography variant="body2" component="span" sx={{color: 'desk.waits'}} title={row.putBy ?? undefined}>
-                {stateOf(row)}
-              </Typography>
-            </th>
-            <td>
-              <Typography variant="body2" component="span">
-                {row.awarded ?? ''}
-              </Typography>
-            </td>
-            {columns.map(at => {
-              const requirement = requirements[at]
-              return requirement === undefined ? null : (
-                <td key={at}>
-                  <Square row={row} cell={row.cells[at] ?? null} requirement={requirement} />
-                </td>
-              )
-            })}
-          </tr>
+          <Line key={row.studentId} row={row} columns={columns} requirements={requirements} />
         ))}
       </tbody>
     </Box>
   )
 }
+
+/** A student's row: drawn anew when it is another one, and not when it stands elsewhere. */
+const Line = memo(function Line({
+  row,
+  columns,
+  requirements,
+}: {
+  row: Row
+  columns: number[]
+  requirements: Schemas['SheetRequirement'][]
+}) {
+  return (
+    <tr>
+      <th scope="row">
+        {row.handInId === null ? (
+          <Typography variant="body2" component="span" color="textSecondary">
+            {row.student}
+          </Typography>
+        ) : (
+          <Link component={RouterLink} variant="body2" to={`/hand-ins/${row.handInId}`}>
+            {row.student}
+          </Link>
+        )}{' '}
+        <Typography variant="body2" component="span" sx={{color: 'desk.waits'}} title={row.putBy ?? undefined}>
+          {stateOf(row)}
+        </Typography>
+      </th>
+      <td>
+        <Typography variant="body2" component="span">
+          {row.awarded ?? ''}
+        </Typography>
+      </td>
+      {columns.map(at => {
+        const requirement = requirements[at]
+        return requirement === undefined ? null : (
+          <td key={at}>
+            <Square row={row} cell={row.cells[at] ?? null} requirement={requirement} />
+          </td>
+        )
+      })}
+    </tr>
+  )
+})
 
 /** What is out of the ordinary with a student, in a word. */
 const stateOf = ({handInId, late, putBy}: Row): string =>
@@ -231,8 +246,7 @@ function Square({
   const words = wordsFor(cell, requirement)
   if (row.handInId === null || cell === null) return null
   return (
-    <Box
-      component={RouterLink}
+    <RouterLink
       to={requirementAt(row.handInId, requirement.id)}
       className="square"
       title={`${row.student}. ${words}`}
@@ -246,7 +260,7 @@ function Square({
           style={{height: `${100 * Math.min(1, Math.max(0, cell.share))}%`}}
         />
       )}
-    </Box>
+    </RouterLink>
   )
 }
 
