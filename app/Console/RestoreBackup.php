@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Intake\BlobStore;
 use App\Running\Backup;
 use Illuminate\Console\Command;
 use RuntimeException;
@@ -15,10 +16,10 @@ final class RestoreBackup extends Command
 
     protected $description = 'Bring a backup back into an empty database and storage';
 
-    public function handle(): int
+    public function handle(BlobStore $blobs): int
     {
         try {
-            $count = (new Backup($this->argument('folder')))->restore();
+            $count = (new Backup($this->argument('folder')))->restore($blobs);
         } catch (RuntimeException $error) {
             $this->error($error->getMessage());
 

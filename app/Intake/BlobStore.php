@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace App\Intake;
 
-use Illuminate\Contracts\Filesystem\Filesystem;
+use App\Files\SharedDisk;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 
 /**
@@ -92,7 +91,7 @@ final readonly class BlobStore
             throw new StoreFailure('There is no room for temporary files on the server.');
         }
         try {
-            $kept = $this->disk()->exists(self::path($sha256)) ? $this->disk()->readStream(self::path($sha256)) : null;
+            $kept = SharedDisk::get()->exists(self::path($sha256)) ? SharedDisk::get()->readStream(self::path($sha256)) : null;
             if ($kept === null || ! self::copies($kept, $path) || hash_file('sha256', $path) !== $sha256) {
                 throw self::damaged();
             }
@@ -106,7 +105,7 @@ final readonly class BlobStore
     /** @throws StoreFailure when they are gone, or are not the bytes that were kept */
     public function get(string $sha256): string
     {
-        $bytes = $this->disk()->exists(self::path($sha256)) ? $this->disk()->get(self::path($sha256)) : null;
+        $bytes = SharedDisk::get()->exists(self::path($sha256)) ? SharedDisk::get()->get(self::path($sha256)) : null;
         if ($bytes === null || hash('sha256', $bytes) !== $sha256) {
             throw self::damaged();
         }
@@ -122,7 +121,7 @@ final readonly class BlobStore
         } catch (QueryException) {
             return false;
         }
-        $this->disk()->delete(self::path($sha256));
+        SharedDisk::get()->delete(self::path($sha256));
 
         return true;
     }
@@ -132,7 +131,7 @@ final readonly class BlobStore
     {
         $path = self::path($sha256);
         // One of another size was torn off when it was written, by a version that did not look.
-        if (! $this->disk()->exists($path) || $this->disk()->size($path) !== $bytes) {
+        if (! SharedDisk::get()->exists($path) || SharedDisk::get()->size($path) !== $bytes) {
             $this->write($path, $content, $sha256);
         }
     }
@@ -149,24 +148,24 @@ final readonly class BlobStore
     private function write(string $path, mixed $content, string $sha256): void
     {
         // An object of S3 is there whole or not at all, and to rename it is to write it twice.
-        $draft = self::isObjectStore() ? $path : dirname($path).'/.'.Str::random(20);
+        $draft = SharedDisk::isObjectStore() ? $path : dirname($path).'/.'.Str::random(20);
         try {
-            $this->disk()->put($draft, $content);
+            SharedDisk::get()->put($draft, $content);
             if ($this->hashOf($draft) !== $sha256) {
                 throw new \UnexpectedValueException('Not all of the bytes are there.');
             }
             if ($draft !== $path) {
-                $this->disk()->move($draft, $path);
+                SharedDisk::get()->move($draft, $path);
             }
         } catch (\Throwable $error) {
-            rescue(fn () => $this->disk()->delete($draft), report: false);
+            rescue(fn () => SharedDisk::get()->delete($draft), report: false);
             throw new StoreFailure('The server could not keep a file; its disk may be full.', previous: $error);
         }
     }
 
     private function hashOf(string $path): ?string
     {
-        $stream = $this->disk()->readStream($path);
+        $stream = SharedDisk::get()->readStream($path);
         if ($stream === null) {
             return null;
         }
@@ -194,17 +193,8 @@ final readonly class BlobStore
         );
     }
 
-    private static function isObjectStore(): bool
-    {
-        return config('filesystems.disks.'.config()->string('margin.blob_disk').'.driver') === 's3';
-    }
-
-    private function disk(): Filesystem
-    {
-        return Storage::disk(config()->string('margin.blob_disk'));
-    }
-
-    private static function path(string $sha256): string
+    /** Where bytes lie on the disk that is shared. */
+    public static function path(string $sha256): string
     {
         return 'blobs/'.substr($sha256, 0, 2).'/'.$sha256;
     }

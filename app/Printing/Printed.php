@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace App\Printing;
 
+use App\Files\SharedDisk;
 use App\Jobs\PrintPage;
-use Illuminate\Contracts\Filesystem\Filesystem;
 use Illuminate\Support\Facades\Cache;
-use Illuminate\Support\Facades\Storage;
 use Symfony\Component\Process\ExecutableFinder;
 
 /** Pages as PDF: printed by Chromium in the queue, and kept for a day under the hash of what is printed. */
@@ -34,7 +33,7 @@ final readonly class Printed
     {
         $printed = new self(hash('sha256', $html));
         if ($printed->state() === PrintState::Waiting) {
-            self::disk()->put($printed->path('html'), $html);
+            SharedDisk::get()->put($printed->path('html'), $html);
             PrintPage::dispatch($printed->key);
         }
 
@@ -44,7 +43,7 @@ final readonly class Printed
     public function state(): PrintState
     {
         return match (true) {
-            self::disk()->exists($this->path('pdf')) => PrintState::Ready,
+            SharedDisk::get()->exists($this->path('pdf')) => PrintState::Ready,
             self::chromium() === null => PrintState::NoPrinter,
             Cache::has($this->failure()) => PrintState::Failed,
             default => PrintState::Waiting,
@@ -53,17 +52,17 @@ final readonly class Printed
 
     public function html(): ?string
     {
-        return self::disk()->get($this->path('html'));
+        return SharedDisk::get()->get($this->path('html'));
     }
 
     public function pdf(): string
     {
-        return self::disk()->get($this->path('pdf')) ?? '';
+        return SharedDisk::get()->get($this->path('pdf')) ?? '';
     }
 
     public function keep(string $pdf): void
     {
-        self::disk()->put($this->path('pdf'), $pdf);
+        SharedDisk::get()->put($this->path('pdf'), $pdf);
     }
 
     public function fail(): void
@@ -74,17 +73,13 @@ final readonly class Printed
     /** Deletes what was printed long ago: it is printed again when somebody asks. */
     public static function prune(): void
     {
-        foreach (self::disk()->files(self::FOLDER) as $path) {
-            if (self::disk()->lastModified($path) < now()->subHours(self::HOURS)->getTimestamp()) {
-                self::disk()->delete($path);
-            }
-        }
+        SharedDisk::prune(self::FOLDER, self::HOURS);
     }
 
     /** Deletes all of it. */
     public static function forget(): void
     {
-        self::disk()->deleteDirectory(self::FOLDER);
+        SharedDisk::get()->deleteDirectory(self::FOLDER);
     }
 
     /** The program that prints; null where there is none. */
@@ -101,10 +96,5 @@ final readonly class Printed
     private function path(string $ending): string
     {
         return self::FOLDER."/$this->key.$ending";
-    }
-
-    private static function disk(): Filesystem
-    {
-        return Storage::disk(config()->string('margin.blob_disk'));
     }
 }

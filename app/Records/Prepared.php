@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace App\Records;
 
+use App\Files\SharedDisk;
 use App\Jobs\WriteRecords;
-use Illuminate\Contracts\Filesystem\Filesystem;
 use Illuminate\Support\Facades\Cache;
-use Illuminate\Support\Facades\Storage;
 
 /** Records that were written by the queue, and wait to be taken along. */
 final readonly class Prepared
@@ -44,19 +43,19 @@ final readonly class Prepared
         $told = Cache::get($this->scope->key());
 
         // What was pruned is asked for anew.
-        return $told !== null && $told['state'] === RecordsState::Ready->value && ! self::disk()->exists($this->path()) ? null : $told;
+        return $told !== null && $told['state'] === RecordsState::Ready->value && ! SharedDisk::get()->exists($this->path()) ? null : $told;
     }
 
     /** @param  string  $file  on this machine */
     public function keep(string $file): void
     {
         $stream = fopen($file, 'rb');
-        self::disk()->put($this->path(), $stream === false ? throw new RecordsError('The records are gone.') : $stream);
+        SharedDisk::get()->put($this->path(), $stream === false ? throw new RecordsError('The records are gone.') : $stream);
     }
 
     public function forget(): void
     {
-        self::disk()->delete($this->path());
+        SharedDisk::get()->delete($this->path());
         Cache::forget($this->scope->key());
     }
 
@@ -65,18 +64,9 @@ final readonly class Prepared
         return self::FOLDER.'/'.$this->scope->key().'.zip';
     }
 
-    public static function disk(): Filesystem
-    {
-        return Storage::disk(config()->string('margin.blob_disk'));
-    }
-
     /** Deletes what lay there for long: they are full of names. */
     public static function prune(): void
     {
-        foreach (self::disk()->files(self::FOLDER) as $path) {
-            if (self::disk()->lastModified($path) < now()->subHours(self::HOURS)->getTimestamp()) {
-                self::disk()->delete($path);
-            }
-        }
+        SharedDisk::prune(self::FOLDER, self::HOURS);
     }
 }

@@ -20,18 +20,10 @@ final class RecordsFile
 
     private int $held = 0;
 
-    /** @var array<string, true> */
-    private array $names = [];
-
     public function __construct(private readonly string $path)
     {
         $this->zip = new ZipArchive;
         $this->open(ZipArchive::CREATE | ZipArchive::OVERWRITE);
-    }
-
-    public function has(string $name): bool
-    {
-        return isset($this->names[$name]);
     }
 
     public function add(string $name, string $bytes): void
@@ -40,7 +32,6 @@ final class RecordsFile
         // What is packed already does not get smaller.
         $this->zip->setCompressionName($name, str_starts_with($bytes, 'PK') ? ZipArchive::CM_STORE : ZipArchive::CM_DEFLATE);
         $this->zip->setMtimeName($name, self::TIME);
-        $this->names[$name] = true;
         if (++$this->held >= self::FLUSHED_AFTER) {
             $this->close();
             $this->open(0);

@@ -13,6 +13,7 @@ use App\Replies\ReplyContent;
 use App\Replies\ReplyHtml;
 use App\Replies\ReplyMarkdown;
 use App\Rosters\RosterCsv;
+use App\Sites\ClassShape;
 use App\Sites\MaterialStore;
 use App\Sites\SiteStore;
 use Closure;
@@ -110,6 +111,7 @@ final readonly class RecordsWriter
         $index = [];
         $all = count($ids);
         $handIns = $scope->handIns()->whereKey($ids)->with(['files', 'replies', 'run.brief.files']);
+        $shapes = [];
         foreach ($handIns->lazy(50) as $done => $handIn) {
             $progress($done, $all);
             $place = Places::archive($handIn);
@@ -120,7 +122,8 @@ final readonly class RecordsWriter
                 self::reply($handIn, $reply, $file, $scope->course->time_zone);
             }
             if ($handIn->counts) {
-                $this->report($handIn, $file);
+                $shapes[$handIn->assignment_id] ??= ClassShape::of($handIn->assignment_id);
+                $this->report($handIn, $shapes[$handIn->assignment_id], $file);
             }
         }
         $progress($all, $all);
@@ -136,14 +139,14 @@ final readonly class RecordsWriter
     }
 
     /** What the check says by the brief that it was made under, worked out anew: runs are no records. */
-    private function report(HandIn $handIn, RecordsFile $file): void
+    private function report(HandIn $handIn, ClassShape $class, RecordsFile $file): void
     {
         $brief = $handIn->run?->brief;
         if ($brief === null) {
             return;
         }
         try {
-            $report = Check::run($this->sites->read($handIn), $brief->read(), materials: $this->materials->read($brief));
+            $report = Check::run($this->sites->read($handIn, $class), $brief->read(), materials: $this->materials->read($brief));
         } catch (BriefError) {
             return;
         }

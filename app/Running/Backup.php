@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Running;
 
-use Illuminate\Contracts\Filesystem\Filesystem;
+use App\Files\SharedDisk;
+use App\Intake\BlobStore;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Process;
-use Illuminate\Support\Facades\Storage;
 use RuntimeException;
 
 /**
@@ -35,7 +35,7 @@ final readonly class Backup
         foreach (self::hashes() as $sha256) {
             $path = "$this->folder/blobs/$sha256";
             if (! File::exists($path)) {
-                self::copy(self::blob($sha256), $path, $sha256);
+                self::copy($sha256, $path);
                 $copied++;
             }
         }
@@ -50,7 +50,7 @@ final readonly class Backup
      *
      * @throws RuntimeException where the database is not empty, or the folder holds no backup
      */
-    public function restore(): int
+    public function restore(BlobStore $blobs): int
     {
         if (! File::exists("$this->folder/".self::DUMP)) {
             throw new RuntimeException("There is no backup in $this->folder. Nothing was changed.");
@@ -61,11 +61,12 @@ final readonly class Backup
         $this->run(['pg_restore', '--no-owner', '--exit-on-error', '--single-transaction', '--dbname='.config()->string('database.connections.pgsql.database'), "$this->folder/".self::DUMP]);
         $count = 0;
         foreach (self::hashes() as $sha256) {
-            $stream = fopen("$this->folder/blobs/$sha256", 'rb');
-            if ($stream === false) {
-                throw new RuntimeException("The file $sha256 is missing from the backup. The database is back; restore into an empty one again.");
+            $path = "$this->folder/blobs/$sha256";
+            if (! File::exists($path) || $blobs->putFile($path) !== $sha256) {
+                throw new RuntimeException(
+                    "The file $sha256 of the backup is missing or damaged. The database is back; restore into an empty one again.",
+                );
             }
-            self::disk()->put(self::blob($sha256), $stream);
             $count++;
         }
 
@@ -79,9 +80,9 @@ final readonly class Backup
         return DB::table('blobs')->orderBy('sha256')->pluck('sha256')->all();
     }
 
-    private static function copy(string $from, string $to, string $sha256): void
+    private static function copy(string $sha256, string $to): void
     {
-        $stream = self::disk()->readStream($from);
+        $stream = SharedDisk::get()->readStream(BlobStore::path($sha256));
         if ($stream === null || file_put_contents("$to.new", $stream) === false || hash_file('sha256', "$to.new") !== $sha256) {
             throw new RuntimeException("The file $sha256 could not be copied whole; the disk may be full.");
         }
@@ -96,15 +97,5 @@ final readonly class Backup
             'PGHOST' => $setting('host'), 'PGPORT' => $setting('port'), 'PGUSER' => $setting('username'),
             'PGPASSWORD' => $setting('password'), 'PGDATABASE' => $setting('database'),
         ])->run($command)->throw();
-    }
-
-    private static function blob(string $sha256): string
-    {
-        return 'blobs/'.substr($sha256, 0, 2).'/'.$sha256;
-    }
-
-    private static function disk(): Filesystem
-    {
-        return Storage::disk(config()->string('margin.blob_disk'));
     }
 }

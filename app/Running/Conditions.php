@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Running;
 
+use App\Files\SharedDisk;
 use App\Printing\Printed;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
-use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 use Throwable;
 
@@ -22,6 +22,12 @@ final readonly class Conditions
 
     /** @return list<Condition> the vital ones first */
     public static function all(): array
+    {
+        return [...self::vital(), ...self::useful()];
+    }
+
+    /** @return list<Condition> without which nothing works */
+    public static function vital(): array
     {
         return [
             ...array_map(fn (string $name) => new Condition(
@@ -42,6 +48,13 @@ final readonly class Conditions
                 true,
                 'Set SEEN_URL to another host than APP_URL.',
             ),
+        ];
+    }
+
+    /** @return list<Condition> without which the rest works */
+    private static function useful(): array
+    {
+        return [
             new Condition('no stack traces for strangers', config('app.debug') !== true, false, 'APP_DEBUG=false'),
             new Condition(
                 'room for what is uploaded',
@@ -90,7 +103,7 @@ final readonly class Conditions
 
     private static function stores(): bool
     {
-        $disk = Storage::disk(config()->string('margin.blob_disk'));
+        $disk = SharedDisk::get();
         $path = 'blobs/.'.Str::random(20);
         $disk->put($path, 'x');
         $isThere = $disk->get($path) === 'x';

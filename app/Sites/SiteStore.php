@@ -18,12 +18,13 @@ final readonly class SiteStore
     {
     }
 
-    public function read(HandIn $handIn): Site
+    /** @param  ClassShape|null  $class  asked for where it is not given */
+    public function read(HandIn $handIn, ?ClassShape $class = null): Site
     {
         return new Site(
             $handIn->site_name,
             $handIn->files->map(fn ($file) => new SourceFile($file->path, $this->blobs->get($file->sha256))),
-            $this->packing($handIn),
+            $this->packing($handIn, $class),
         );
     }
 

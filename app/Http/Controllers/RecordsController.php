@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Files\SharedDisk;
 use App\Http\Requests\DeleteRequest;
 use App\Http\Requests\RecordsRequest;
 use App\Http\Resources\Made;
@@ -23,7 +24,6 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
-use Illuminate\Support\Facades\Storage;
 use Illuminate\Validation\ValidationException;
 use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\StreamedResponse;
@@ -162,6 +162,6 @@ final class RecordsController extends Controller
         $prepared = Prepared::of($scope);
         abort_if(($prepared->progress()['state'] ?? null) !== RecordsState::Ready->value, 404, 'There are no records yet. Ask for them first.');
 
-        return Storage::disk(config()->string('margin.blob_disk'))->download($prepared->path(), $scope->name().'.zip');
+        return SharedDisk::get()->download($prepared->path(), $scope->name().'.zip');
     }
 }
