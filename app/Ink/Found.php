@@ -47,4 +47,28 @@ final readonly class Found
         return $found->whereNotExists(fn ($known) => $known->from('remarks')
             ->whereColumn('remarks.hand_in_id', 'h.id')->whereColumn('remarks.fingerprint', 'findings.fingerprint'));
     }
+
+    /**
+     * The same, each joined with its file as `files`, where that is there.
+     *
+     * @param  Builder<Finding>  $found
+     * @return Builder<Finding>
+     */
+    public static function withFiles(Builder $found): Builder
+    {
+        return $found->leftJoin('hand_in_files as files', fn ($join) => $join
+            ->on('files.hand_in_id', '=', 'h.id')->on('files.path', '=', 'findings.file'));
+    }
+
+    /**
+     * The hash of the file that a finding is in; null where that is missing, or nothing inside it is meant.
+     *
+     * @param  Finding  $finding  with `files.sha256`
+     */
+    public static function sha256Of(Finding $finding): ?string
+    {
+        $sha256 = $finding->getAttribute('sha256');
+
+        return is_string($sha256) && ! $finding->isAboutWholeFile() ? $sha256 : null;
+    }
 }

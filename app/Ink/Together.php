@@ -87,9 +87,7 @@ final readonly class Together
         return DB::transaction(function () use ($findings, $words, $batch, $desk): Written {
             $handIns = [];
             $written = 0;
-            $findings->select(['findings.*', 'h.id as hand_in_id', 'files.sha256'])
-                ->leftJoin('hand_in_files as files', fn ($join) => $join
-                    ->on('files.hand_in_id', '=', 'h.id')->on('files.path', '=', 'findings.file'))
+            Found::withFiles($findings)->select(['findings.*', 'h.id as hand_in_id', 'files.sha256'])
                 ->orderBy('h.id')->orderBy('position')->get()->chunk(self::CHUNK)
                 ->each(function (Collection $chunk) use ($words, $batch, &$handIns, &$written): void {
                     $rows = $this->rows($chunk, $batch, $words);
@@ -110,7 +108,7 @@ final readonly class Together
     private function rows(Collection $chunk, string $batch, callable $words): array
     {
         // A file is read once for all that was found in it.
-        $files = $chunk->map(self::sha256Of(...))->unique()->filter()
+        $files = $chunk->map(Found::sha256Of(...))->unique()->filter()
             ->mapWithKeys(fn (string $sha256) => [$sha256 => $this->blobs->get($sha256)])->all();
         $rows = [];
         foreach ($chunk as $finding) {
@@ -122,7 +120,7 @@ final readonly class Together
                     'batch_id' => $batch,
                     'created_at' => now(),
                     'updated_at' => now(),
-                    ...Ink::words($finding, $files[self::sha256Of($finding)] ?? null),
+                    ...Ink::words($finding, $files[Found::sha256Of($finding) ?? ''] ?? null),
                     ...$own,
                 ];
             }
@@ -136,13 +134,5 @@ final readonly class Together
         $id = $finding->getAttribute('hand_in_id');
 
         return is_string($id) ? $id : '';
-    }
-
-    /** Of the file that it is in; '' where that is missing, or nothing inside it is meant. */
-    private static function sha256Of(Finding $finding): string
-    {
-        $sha256 = $finding->getAttribute('sha256');
-
-        return is_string($sha256) && ! $finding->isAboutWholeFile() ? $sha256 : '';
     }
 }

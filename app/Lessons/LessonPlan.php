@@ -9,11 +9,9 @@ use App\Intake\BlobStore;
 use App\Models\Assignment;
 use App\Models\Finding;
 use App\Models\Student;
-use App\Quotes\Place;
-use App\Quotes\Quote;
+use App\Quotes\QuoteReader;
 use InkedMargin\Core\Report\RuleCatalogue;
 use InkedMargin\Core\Rules\Catalogue;
-use InkedMargin\Core\Source\SourceFile;
 
 /** Makes a handout of slips that a class has in common. */
 final readonly class LessonPlan
@@ -47,9 +45,7 @@ final readonly class LessonPlan
     {
         $rule = Catalogue::rule($id);
         // The shortest places make the plainest examples; one of each student.
-        $found = Found::inClass($assignment->id, $id, $variant)
-            ->leftJoin('hand_in_files as files', fn ($join) => $join
-                ->on('files.hand_in_id', '=', 'h.id')->on('files.path', '=', 'findings.file'))
+        $found = Found::withFiles(Found::inClass($assignment->id, $id, $variant))
             ->distinct('h.student_id')
             ->select(['findings.*', 'h.student_id', 'files.sha256'])
             ->orderBy('h.student_id')
@@ -63,7 +59,11 @@ final readonly class LessonPlan
             ->unique(fn (Finding $one) => $one->message)->take(self::EXAMPLES);
         $students = Student::query()->findMany($examples->map(self::student(...))->all());
         $off = fn (Finding $one) => NamesOff::of($students->findOrFail(self::student($one)));
-        $written = $examples->map(fn (Finding $one) => $this->quote($one, $off($one)));
+        $quotes = new QuoteReader($this->blobs);
+        $written = $examples->map(fn (Finding $one) => new LessonQuote(
+            $off($one)->in($one->file),
+            $off($one)->inLines($quotes->at($one, self::AROUND)),
+        ));
         $plainest = $examples->first() ?? $first;
         $words = $off($plainest);
 
@@ -76,19 +76,6 @@ final readonly class LessonPlan
             $words->in($plainest->message),
             $words->in($plainest->remedy),
             RuleCatalogue::goodExample($rule, $variant),
-        );
-    }
-
-    private function quote(Finding $finding, NamesOff $off): LessonQuote
-    {
-        $sha256 = $finding->getAttribute('sha256');
-        $quote = is_string($sha256) && ! $finding->isAboutWholeFile()
-            ? Quote::from(new SourceFile($finding->file, $this->blobs->get($sha256)))
-            : null;
-
-        return new LessonQuote(
-            $off->in($finding->file),
-            $quote === null ? [] : $off->inLines($quote->of(Place::of($finding), self::AROUND)),
         );
     }
 

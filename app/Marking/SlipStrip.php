@@ -11,10 +11,8 @@ use App\Intake\BlobStore;
 use App\Models\Assignment;
 use App\Models\Finding;
 use App\Models\RemarkKind;
-use App\Quotes\Place;
-use App\Quotes\Quote;
 use App\Quotes\QuotedLine;
-use InkedMargin\Core\Source\SourceFile;
+use App\Quotes\QuoteReader;
 
 /** All places of one kind of slip in a class, each with the lines around it. */
 final readonly class SlipStrip
@@ -32,10 +30,8 @@ final readonly class SlipStrip
     /** Asks the database once, whatever the number, and reads each file once. */
     public function of(Assignment $assignment, string $rule, string $variant): SlipSpots
     {
-        $found = Found::inClass($assignment->id, $rule, $variant)
+        $found = Found::withFiles(Found::inClass($assignment->id, $rule, $variant))
             ->join('students as s', 's.id', '=', 'h.student_id')
-            ->leftJoin('hand_in_files as files', fn ($join) => $join
-                ->on('files.hand_in_id', '=', 'h.id')->on('files.path', '=', 'findings.file'))
             ->leftJoin('remarks as ink', fn ($join) => $join
                 ->on('ink.hand_in_id', '=', 'h.id')->on('ink.fingerprint', '=', 'findings.fingerprint'))
             ->select([
@@ -44,21 +40,10 @@ final readonly class SlipStrip
             ->selectRaw('count(*) over () as altogether')
             ->orderBy('s.name')->orderBy('h.id')->orderBy('position')
             ->limit(self::MOST)->get();
-        $quotes = [];
-        $spots = [];
-        foreach ($found as $finding) {
-            $sha256 = $finding->getAttribute('sha256');
-            if (! is_string($sha256) || $finding->isAboutWholeFile()) {
-                $spots[] = self::spot($finding, []);
-
-                continue;
-            }
-            $key = "$sha256 $finding->file";
-            if (! array_key_exists($key, $quotes)) {
-                $quotes[$key] = Quote::from(new SourceFile($finding->file, $this->blobs->get($sha256)));
-            }
-            $spots[] = self::spot($finding, $quotes[$key]?->of(Place::of($finding), self::AROUND) ?? []);
-        }
+        $quotes = new QuoteReader($this->blobs);
+        $spots = array_values($found->map(
+            fn (Finding $one) => self::spot($one, $quotes->at($one, self::AROUND)),
+        )->all());
         $altogether = $found->first()?->getAttribute('altogether');
 
         return new SlipSpots($spots, max(0, (is_numeric($altogether) ? (int) $altogether : 0) - count($spots)));
