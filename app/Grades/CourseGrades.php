@@ -74,7 +74,6 @@ final readonly class CourseGrades
     {
         $cells = $this->cells($student->id);
         $grade = $this->grade($cells);
-        $percent = fn (?float $share) => $share === null ? null : Percent::number($share);
 
         return new GradeRow(
             $student->id,
@@ -83,8 +82,8 @@ final readonly class CourseGrades
             $student->email,
             $student->group,
             $cells,
-            array_map(fn (PartGrade $part) => $percent($part->share), $grade->parts),
-            $percent($grade->share),
+            array_map(fn (PartGrade $part) => Percent::orNull($part->share), $grade->parts),
+            Percent::orNull($grade->share),
         );
     }
 

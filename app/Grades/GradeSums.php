@@ -33,7 +33,7 @@ final readonly class GradeSums
             $student->name,
             $sums,
             array_map(self::part(...), $grade->parts),
-            self::percent($grade->share),
+            Percent::orNull($grade->share),
             $grade->how,
         );
     }
@@ -43,19 +43,14 @@ final readonly class GradeSums
         return new PartSum(
             $part->part->title,
             $part->part->weight,
-            self::percent($part->share),
+            Percent::orNull($part->share),
             $part->how,
             array_map(fn (CountedPiece $one) => new CountedWork(
                 $one->piece->title,
-                self::percent($one->share),
+                Percent::orNull($one->share),
                 $one->piece->weight,
                 $one->why,
             ), $part->pieces),
         );
-    }
-
-    private static function percent(?float $share): ?float
-    {
-        return $share === null ? null : Percent::number($share);
     }
 }

@@ -6,6 +6,7 @@ namespace App\Grades;
 
 use App\Models\Student;
 use App\Rosters\RosterColumn;
+use App\Rosters\RosterPlan;
 use App\Rosters\RosterRow;
 use Illuminate\Support\Collection;
 
@@ -67,9 +68,7 @@ final readonly class MarksRoster
         foreach ($who as $at => $column) {
             $said[$column->value] ??= $row->cells[$at] ?? '';
         }
-        $name = $said['name'] ?? trim(($said['first'] ?? '').' '.($said['last'] ?? ''));
-        // "Finch, Willa"
-        $said['name'] = preg_replace('/^([^,]+), *([^,]+)$/u', '$2 $1', $name) ?? $name;
+        $said['name'] = RosterPlan::name($said);
         unset($said['first'], $said['last'], $said['other'], $said['group']);
 
         return $said;

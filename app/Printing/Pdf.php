@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Printing;
 
+use App\Files\Download;
 use Illuminate\Http\Response;
 
 /** Answers with a page as PDF, or with how far it is. */
@@ -21,10 +22,7 @@ final readonly class Pdf
         $page = Printed::ask($html);
 
         return match ($page->state()) {
-            PrintState::Ready => response($page->pdf(), 200, [
-                'Content-Type' => 'application/pdf',
-                'Content-Disposition' => "attachment; filename=\"$name.pdf\"",
-            ]),
+            PrintState::Ready => Download::of($page->pdf(), 'application/pdf', "$name.pdf"),
             PrintState::Waiting => self::told('It is being printed.', 202),
             PrintState::Failed => self::told('It could not be printed. Try again in half a minute, or print it from here.', 503),
             PrintState::NoPrinter => self::told(

@@ -164,8 +164,12 @@ final class RosterPlan
         return $cells;
     }
 
-    /** @param  array<string, string>  $cells */
-    private static function name(array $cells): string
+    /**
+     * The whole name, first name first.
+     *
+     * @param  array<string, string>  $cells  by what they hold
+     */
+    public static function name(array $cells): string
     {
         $name = $cells['name'] ?? trim(($cells['first'] ?? '').' '.($cells['last'] ?? ''));
 

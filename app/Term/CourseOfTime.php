@@ -55,16 +55,15 @@ final readonly class CourseOfTime
     private static function work(GradeColumn $column, array $shares, ?float $own): TermWork
     {
         sort($shares);
-        $percent = fn (?float $share) => $share === null ? null : Percent::number($share);
 
         return new TermWork(
             $column->id,
             $column->title,
             count($shares),
-            $percent(Quantile::of($shares, 0.25)),
-            $percent(Quantile::of($shares, 0.5)),
-            $percent(Quantile::of($shares, 0.75)),
-            $percent($own),
+            Percent::orNull(Quantile::of($shares, 0.25)),
+            Percent::orNull(Quantile::of($shares, 0.5)),
+            Percent::orNull(Quantile::of($shares, 0.75)),
+            Percent::orNull($own),
         );
     }
 

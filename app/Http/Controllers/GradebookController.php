@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Files\Download;
 use App\Grades\CourseGrades;
 use App\Grades\Gradebook;
 use App\Grades\GradeSettings;
@@ -77,10 +78,9 @@ final class GradebookController extends Controller
             default => GradeTable::csv($book, $request->boolean('bom')),
         };
 
-        return response($bytes, 200, [
-            'Content-Type' => self::TYPES[$ending] ?? self::TYPES['csv'],
-            'Content-Disposition' => 'attachment; filename="grades-'.(Str::slug($course->title) ?: 'course').".$ending\"",
-        ]);
+        $name = 'grades-'.(Str::slug($course->title) ?: 'course');
+
+        return Download::of($bytes, self::TYPES[$ending] ?? self::TYPES['csv'], "$name.$ending");
     }
 
     /** The numbers of one student, opened to their sums. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Files\Download;
 use App\Http\Requests\LessonRequest;
 use App\Lessons\Lesson;
 use App\Lessons\LessonMarkdown;
@@ -54,17 +55,9 @@ final class LessonController extends Controller
         $html = fn (string $font) => view('lesson', ['lesson' => $lesson, 'font' => $font])->render();
 
         return match ($ending) {
-            'md' => self::text(LessonMarkdown::render($lesson), 'text/markdown', "$name.md"),
-            'html' => self::text($html(''), 'text/html', "$name.html"),
+            'md' => Download::of(LessonMarkdown::render($lesson), 'text/markdown; charset=utf-8', "$name.md"),
+            'html' => Download::of($html(''), 'text/html; charset=utf-8', "$name.html"),
             default => Pdf::of($html(PrintFont::rule()), $name),
         };
-    }
-
-    private static function text(string $text, string $type, string $name): Response
-    {
-        return response($text, 200, [
-            'Content-Type' => "$type; charset=utf-8",
-            'Content-Disposition' => "attachment; filename=\"$name\"",
-        ]);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Files\Download;
 use App\Http\Resources\BriefView;
 use App\Http\Resources\MyArrival;
 use App\Http\Resources\MyAssignment;
@@ -121,10 +122,7 @@ final class MyPageController extends Controller
         abort_if($site === null, 404, 'There are no starter files.');
         $name = Str::slug($work->title) ?: 'starter';
 
-        return response(SiteZip::of($site, $name), 200, [
-            'Content-Type' => 'application/zip',
-            'Content-Disposition' => "attachment; filename=$name.zip",
-        ]);
+        return Download::of(SiteZip::of($site, $name), 'application/zip', "$name.zip");
     }
 
     /** What the check says of an attempt, as far as it is shown now. */

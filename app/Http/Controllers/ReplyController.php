@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Files\Download;
 use App\Http\Middleware\TellOtherDesks;
 use App\Http\Requests\LetterRequest;
 use App\Http\Requests\ReleaseRequest;
@@ -185,10 +186,7 @@ final class ReplyController extends Controller
 
     private static function file(HandIn $handIn, string $text, string $type, string $ending): Response
     {
-        return response($text, 200, [
-            'Content-Type' => "$type; charset=utf-8",
-            'Content-Disposition' => 'attachment; filename="'.self::name($handIn).".$ending\"",
-        ]);
+        return Download::of($text, "$type; charset=utf-8", self::name($handIn).".$ending");
     }
 
     private static function name(HandIn $handIn): string

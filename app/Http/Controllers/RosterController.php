@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Files\Download;
 use App\Http\Requests\RosterRequest;
 use App\Http\Requests\StudentRequest;
 use App\Http\Resources\RosterLine;
@@ -80,10 +81,7 @@ final class RosterController extends Controller
     )]
     public function csv(Course $course): Response
     {
-        return response(RosterCsv::of($course->students()->get()), 200, [
-            'Content-Type' => 'text/csv; charset=utf-8',
-            'Content-Disposition' => 'attachment; filename="roster.csv"',
-        ]);
+        return Download::of(RosterCsv::of($course->students()->get()), 'text/csv; charset=utf-8', 'roster.csv');
     }
 
     #[OA\Post(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Files\Download;
 use App\Http\Requests\StockFileRequest;
 use App\Http\Requests\StockRemarkRequest;
 use App\Http\Requests\StockUseRequest;
@@ -152,10 +153,9 @@ final class StockRemarkController extends Controller
     {
         $remarks = self::atHand($course, self::user($request));
 
-        return response($form === 'csv' ? StockFile::csv($remarks) : StockFile::yaml($remarks), 200, [
-            'Content-Type' => $form === 'csv' ? 'text/csv; charset=utf-8' : 'application/yaml; charset=utf-8',
-            'Content-Disposition' => "attachment; filename=stock-remarks.$form",
-        ]);
+        return $form === 'csv'
+            ? Download::of(StockFile::csv($remarks), 'text/csv; charset=utf-8', 'stock-remarks.csv')
+            : Download::of(StockFile::yaml($remarks), 'application/yaml; charset=utf-8', 'stock-remarks.yaml');
     }
 
     /** @return Collection<int, StockRemark> */

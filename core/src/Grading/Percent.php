@@ -16,4 +16,9 @@ final readonly class Percent
     {
         return round(100 * $share, 2);
     }
+
+    public static function orNull(?float $share): ?float
+    {
+        return $share === null ? null : self::number($share);
+    }
 }
