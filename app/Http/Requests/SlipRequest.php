@@ -37,7 +37,7 @@ final class SlipRequest extends FormRequest
             'rule' => ['required', 'string', 'max:255'],
             'variant' => ['present', 'nullable', 'string', 'max:255'],
             'does' => ['required', 'in:inked,rubbed-out,note,question'],
-            'words' => ['nullable', 'string', 'max:20000', 'required_if:does,note,question'],
+            'words' => ['nullable', 'string', $this->isNote() ? 'max:20000' : 'max:2000', 'required_if:does,note,question'],
             'chosen' => ['nullable', 'array', 'min:1', 'max:2000'],
             'chosen.*.handIn' => ['required', 'uuid'],
             'chosen.*.fingerprint' => ['required', 'string', 'max:40'],
@@ -86,7 +86,9 @@ final class SlipRequest extends FormRequest
         return [
             'does.*' => 'Slips are inked, rubbed-out, or given a note together. Nothing was changed.',
             'words.required_if' => 'The note is empty. Nothing was changed.',
-            'words.max' => 'The note is longer than 20,000 characters. Nothing was changed.',
+            'words.max' => $this->isNote()
+                ? 'The note is longer than 20,000 characters. Nothing was changed.'
+                : 'A reason has 2,000 characters at most. Nothing was changed.',
             'chosen.max' => '2,000 places can be chosen at once. Nothing was changed.',
             'chosen.*' => 'The chosen places are not named as they are listed. Nothing was changed.',
         ];

@@ -2052,7 +2052,7 @@ export interface components {
              * @description among the parts
              */
             weight: number;
-            /** @description so many of its pieces count, the best; null for all */
+            /** @description how many of the best pieces count; null for all of them */
             best: number | null;
         };
         /** @description A student in a gradebook. */
@@ -2283,7 +2283,7 @@ export interface components {
             handle: string;
         };
         LetterRequest: {
-            /** @description Whether the student is told by e-mail. */
+            /** @description Whether to e-mail the student. */
             letters: boolean;
         };
         LogInRequest: {
@@ -2353,7 +2353,7 @@ export interface components {
         ReleaseRequest: {
             /** @description ids */
             handIns: string[];
-            /** @description whether the students are told by e-mail */
+            /** @description whether to e-mail the students */
             letters?: boolean;
         };
         ResetRequest: {

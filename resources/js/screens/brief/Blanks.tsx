@@ -2,6 +2,7 @@ import {Autocomplete, Box, Input, Link, NativeSelect, TextField, Typography} fro
 import {useState, type ReactNode} from 'react'
 import type {Schemas} from '../../api/client'
 import {Coded} from '../../parts/Coded'
+import {typedNumber} from '../../parts/numbers'
 import {mono} from '../../theme/theme'
 import type {Asked} from './document'
 import {entriesAsLines, linesAsEntries, linesAsParts, linesAsSteps, partsAsLines, stepsAsLines} from './lines'
@@ -175,7 +176,7 @@ function Choice({
 
 function NumberBlank({field, value, onWrite}: BlankProps) {
   const write = (typed: string) => {
-    const number = Number(typed.replace(',', '.'))
+    const number = typedNumber(typed)
     onWrite(field.name, typed.trim() === '' ? undefined : Number.isNaN(number) ? typed : number)
   }
   return (

@@ -1,10 +1,11 @@
-import {Box, Link, NativeSelect, Typography} from '@mui/material'
+import {Box, Link, Typography} from '@mui/material'
 import {useSuspenseQuery} from '@tanstack/react-query'
 import {memo, useMemo, useState} from 'react'
 import {Link as RouterLink, useParams} from 'react-router'
 import type {Schemas} from '../../api/client'
 import {classSheet} from '../../api/queries'
 import {Frame} from '../../parts/Frame'
+import {GroupChoice, groupsOf} from '../../parts/GroupChoice'
 import {useKeys} from '../../parts/keys'
 import {Empty} from '../../parts/Remark'
 import {many} from '../../parts/when'
@@ -26,7 +27,7 @@ function SheetScreen() {
   const [order, setOrder] = useState<RowOrder>('name')
   const [byShare, setByShare] = useState(false)
   const [group, setGroup] = useState('')
-  const groups = useMemo(() => [...new Set(data.rows.map(one => one.group))].filter(one => one !== '').sort(), [data])
+  const groups = useMemo(() => groupsOf(data.rows), [data])
   const rows = useMemo(
     () =>
       inOrder(
@@ -68,21 +69,9 @@ function SheetScreen() {
               {inShort(data.rows)}
             </Typography>
             <Typography variant="body2" color="textSecondary">
-              {groups.length > 0 && (
-                <NativeSelect
-                  value={group}
-                  onChange={event => setGroup(event.target.value)}
-                  inputProps={{'aria-label': 'of which group'}}
-                  sx={{fontSize: 'inherit', mr: 2}}
-                >
-                  <option value="">all groups</option>
-                  {groups.map(one => (
-                    <option key={one} value={one}>
-                      {one}
-                    </option>
-                  ))}
-                </NativeSelect>
-              )}
+              <Box component="span" sx={{mr: groups.length > 0 ? 2 : 0}}>
+                <GroupChoice groups={groups} value={group} onChange={setGroup} />
+              </Box>
               <Link component="button" variant="body2" aria-pressed={byShare} onClick={() => setByShare(!byShare)}>
                 {byShare ? 'Columns as in the brief' : 'What is least met first'}
               </Link>

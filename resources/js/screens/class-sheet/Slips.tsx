@@ -1,22 +1,18 @@
 import {Box, Button, Link, TextField, Typography} from '@mui/material'
-import {useMutation, useQueryClient} from '@tanstack/react-query'
+import {useQueryClient} from '@tanstack/react-query'
 import {useState} from 'react'
 import {Link as RouterLink} from 'react-router'
-import {api, unwrap, type Schemas} from '../../api/client'
+import type {Schemas} from '../../api/client'
 import {classSheet} from '../../api/queries'
 import {Coded} from '../../parts/Coded'
 import {ErrorText} from '../../parts/Remark'
 import {many} from '../../parts/when'
 import {deskAt, stripOf} from './address'
 import {ByRequirement} from './ByRequirement'
+import {LastDone, useDecision, useWayBack, type Done} from './decisions'
 
 /** So many kinds are shown at first. */
 const MOST_SHOWN = 15
-
-interface Decided {
-  batch: string
-  words: string
-}
 
 /** The commonest slips, with whose they are; one kind is inked or rubbed out for the whole class at once. */
 export function Slips({assignmentId, sheet}: {assignmentId: string; sheet: Schemas['ClassSheet']}) {
@@ -73,27 +69,17 @@ const onWhen = (isOn: boolean) => ({fontWeight: isOn ? 700 : 400, color: isOn ? 
 function Kinds({assignmentId, slips, handIns}: {assignmentId: string; slips: Schemas['ClassSlip'][]; handIns: number}) {
   const [open, setOpen] = useState<string | null>(null)
   const [isWhole, setWhole] = useState(false)
-  const [last, setLast] = useState<Decided | null>(null)
+  const [last, setLast] = useState<Done | null>(null)
   const queries = useQueryClient()
   const refresh = () => queries.invalidateQueries({queryKey: classSheet(assignmentId).queryKey})
-  const back = useMutation({
-    mutationFn: (batch: string) => unwrap(api.DELETE('/api/decided-alike/{batch}', {params: {path: {batch}}})),
-    onSuccess: async () => {
-      setLast(null)
-      await refresh()
-    },
+  const back = useWayBack(async () => {
+    setLast(null)
+    await refresh()
   })
   const shown = isWhole ? slips : slips.slice(0, MOST_SHOWN)
   return (
     <>
-      {last !== null && (
-        <Typography variant="body2" role="status" gutterBottom>
-          {last.words}{' '}
-          <Link component="button" variant="body2" underline="always" onClick={() => back.mutate(last.batch)}>
-            Undo
-          </Link>
-        </Typography>
-      )}
+      {last !== null && <LastDone last={last} onBack={batch => back.mutate(batch)} />}
       <ErrorText error={back.error} />
       {slips.length === 0 && (
         <Typography variant="body2" color="textSecondary">
@@ -159,24 +145,16 @@ function Slip({
 }: {
   assignmentId: string
   slip: Schemas['ClassSlip']
-  onDecided: (decided: Decided) => Promise<void>
+  onDecided: (done: Done) => Promise<void>
 }) {
   const [reason, setReason] = useState('')
-  const [first] = [...slip.places].sort((a, b) => b.pencilled - a.pencilled)
-  const decide = useMutation({
-    mutationFn: async (state: 'inked' | 'rubbed-out') => {
-      if (first === undefined) throw new Error('There is nothing to decide any more.')
-      const told = await unwrap(
-        api.PUT('/api/hand-ins/{handIn}/alike/{fingerprint}', {
-          params: {path: {handIn: first.handInId, fingerprint: first.fingerprint}},
-          body: {state, reach: 'class', reason: state === 'rubbed-out' && reason.trim() !== '' ? reason : null},
-        }),
-      )
-      const word = state === 'inked' ? 'Inked' : 'Rubbed out'
-      return {batch: told.batch, words: `${word} ${told.findings} in ${many(told.handIns, 'hand-in')}.`}
-    },
-    onSuccess: onDecided,
-  })
+  const decide = useDecision(
+    assignmentId,
+    slip,
+    (told, does) =>
+      `${does === 'inked' ? 'Inked' : 'Rubbed out'} ${told.findings} in ${many(told.handIns, 'hand-in')}.`,
+    onDecided,
+  )
   return (
     <Box sx={{pl: '4.1rem', pt: 0.5}}>
       <Typography variant="body2" component="div">
@@ -210,10 +188,13 @@ function Slip({
             sx={{mt: 1}}
           />
           <Box sx={{display: 'flex', gap: 1, mt: 0.75}}>
-            <Button variant="contained" loading={decide.isPending} onClick={() => decide.mutate('inked')}>
+            <Button variant="contained" loading={decide.isPending} onClick={() => decide.mutate({does: 'inked'})}>
               Ink all {slip.pencilled}
             </Button>
-            <Button disabled={decide.isPending} onClick={() => decide.mutate('rubbed-out')}>
+            <Button
+              disabled={decide.isPending}
+              onClick={() => decide.mutate({does: 'rubbed-out', words: reason.trim() === '' ? null : reason})}
+            >
               Rub out all
             </Button>
           </Box>

@@ -13,6 +13,7 @@ import {Empty, ErrorText} from '../../parts/Remark'
 import {many} from '../../parts/when'
 import {Screen} from '../Screen'
 import {deskAt} from './address'
+import {LastDone, useDecision, useWayBack, type Done} from './decisions'
 import {NoteToAll} from './NoteToAll'
 import {inStrip, keyOf, type Spot} from './strip'
 
@@ -23,11 +24,6 @@ export const Strip = () => (
 )
 
 type Does = Schemas['SlipRequest']['does']
-
-interface Done {
-  words: string
-  batch: string
-}
 
 const DONE: Record<Does, string> = {
   inked: 'Inked',
@@ -51,32 +47,17 @@ function StripScreen() {
   const here = data.spots[at]
   const refresh = () => queries.invalidateQueries()
   const places = data.spots.filter(spot => chosen.has(keyOf(spot)))
-  const decide = useMutation({
-    mutationFn: async ({does, words}: {does: Does; words?: string}): Promise<Done> => {
-      const told = await unwrap(
-        api.POST('/api/assignments/{assignment}/slips', {
-          params: {path: {assignment: id}},
-          body: {
-            rule,
-            variant,
-            does,
-            words: words ?? null,
-            chosen:
-              places.length === 0 ? null : places.map(({handInId: handIn, fingerprint}) => ({handIn, fingerprint})),
-          },
-        }),
-      )
-      return {
-        batch: told.batch,
-        words: `${DONE[does]} ${many(told.findings, 'place')} in ${many(told.handIns, 'hand-in')}.`,
-      }
-    },
-    onSuccess: async done => {
+  const reached = places.length === 0 ? null : places.map(({handInId: handIn, fingerprint}) => ({handIn, fingerprint}))
+  const decide = useDecision(
+    id,
+    {rule, variant},
+    (told, does) => `${DONE[does]} ${many(told.findings, 'place')} in ${many(told.handIns, 'hand-in')}.`,
+    async done => {
       setLast(done)
       setChosen(new Set())
       await refresh()
     },
-  })
+  )
   const one = useMutation({
     mutationFn: ({spot, state}: {spot: Spot; state: Spot['state']}) =>
       unwrap(
@@ -87,12 +68,9 @@ function StripScreen() {
       ),
     onSuccess: refresh,
   })
-  const back = useMutation({
-    mutationFn: (batch: string) => unwrap(api.DELETE('/api/decided-alike/{batch}', {params: {path: {batch}}})),
-    onSuccess: async () => {
-      setLast(null)
-      await refresh()
-    },
+  const back = useWayBack(async () => {
+    setLast(null)
+    await refresh()
   })
   const choose = (spot: Spot) =>
     setChosen(old => {
@@ -158,26 +136,22 @@ function StripScreen() {
           <Button
             variant="contained"
             disabled={pencilled === 0 || decide.isPending}
-            onClick={() => decide.mutate({does: 'inked'})}
+            onClick={() => decide.mutate({does: 'inked', chosen: reached})}
           >
             Ink {reach}
           </Button>
-          <Button disabled={pencilled === 0 || decide.isPending} onClick={() => decide.mutate({does: 'rubbed-out'})}>
+          <Button
+            disabled={pencilled === 0 || decide.isPending}
+            onClick={() => decide.mutate({does: 'rubbed-out', chosen: reached})}
+          >
             Rub out {reach}
           </Button>
           <NoteToAll
             reach={reach}
             isPending={decide.isPending}
-            onWrite={(does, words) => decide.mutateAsync({does, words})}
+            onWrite={(does, words) => decide.mutateAsync({does, words, chosen: reached})}
           />
-          {last !== null && (
-            <Typography variant="body2" role="status" sx={{ml: 1}}>
-              {last.words}{' '}
-              <Link component="button" variant="body2" underline="always" onClick={() => back.mutate(last.batch)}>
-                Undo
-              </Link>
-            </Typography>
-          )}
+          {last !== null && <LastDone last={last} onBack={batch => back.mutate(batch)} />}
         </Box>
       )}
       <ErrorText error={decide.error ?? one.error ?? back.error} />

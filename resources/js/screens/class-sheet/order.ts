@@ -1,4 +1,5 @@
 import type {Schemas} from '../../api/client'
+import {leastFirst} from '../../parts/numbers'
 
 export type Row = Schemas['ClassSheetRow']
 
@@ -14,11 +15,7 @@ export function inOrder(rows: Row[], order: RowOrder): Row[] {
         ? null
         : awarded / possible
       : (cells[order]?.share ?? null)
-  return [...rows].sort((a, b) => {
-    const [one, other] = [share(a), share(b)]
-    if (one === null || other === null) return Number(one === null) - Number(other === null)
-    return one - other || a.student.localeCompare(b.student)
-  })
+  return leastFirst(rows, share, ({student}) => student)
 }
 
 /** The places of the columns: as the brief has them, or those that the class meets least first. */

@@ -6,6 +6,7 @@ import {desk} from '../../api/queries'
 import {Coded} from '../../parts/Coded'
 import {ErrorText} from '../../parts/Remark'
 import {many} from '../../parts/when'
+import {typedNumber} from '../../parts/numbers'
 import {useDesk} from './desk'
 import {ALL} from './margin/filter'
 
@@ -87,7 +88,7 @@ function Requirement({outcome, isMeant}: {outcome: Schemas['DeskOutcome']; isMea
       unwrap(
         api.PUT('/api/hand-ins/{handIn}/marks/{requirement}', {
           params: {path},
-          body: {points: Number(points.replace(',', '.')), reason},
+          body: {points: typedNumber(points), reason},
         }),
       ),
     onSuccess: settle,

@@ -1,9 +1,10 @@
-import {Box, Button, Link, NativeSelect, Typography} from '@mui/material'
+import {Box, Button, Link, Typography} from '@mui/material'
 import {useSuspenseQuery} from '@tanstack/react-query'
 import {useMemo, useState} from 'react'
 import {Link as RouterLink, useParams, useSearchParams} from 'react-router'
 import {course, gradebook} from '../../api/queries'
 import {Frame} from '../../parts/Frame'
+import {GroupChoice, groupsOf} from '../../parts/GroupChoice'
 import {useKeys} from '../../parts/keys'
 import {Empty} from '../../parts/Remark'
 import {Screen} from '../Screen'
@@ -29,7 +30,7 @@ function BookScreen() {
   const [group, setGroup] = useState('')
   const [dialog, setDialog] = useState<'settings' | 'import' | null>(null)
   const mayDirect = whole.role === 'instructor'
-  const groups = useMemo(() => [...new Set(data.rows.map(one => one.group))].filter(one => one !== '').sort(), [data])
+  const groups = useMemo(() => groupsOf(data.rows), [data])
   const rows = useMemo(
     () =>
       inOrder(
@@ -66,21 +67,7 @@ function BookScreen() {
             <Typography variant="h1" sx={{fontSize: '1.5rem', flex: 1}}>
               Gradebook
             </Typography>
-            {groups.length > 0 && (
-              <NativeSelect
-                value={group}
-                onChange={event => setGroup(event.target.value)}
-                inputProps={{'aria-label': 'of which group'}}
-                sx={{fontSize: '0.9rem'}}
-              >
-                <option value="">all groups</option>
-                {groups.map(one => (
-                  <option key={one} value={one}>
-                    {one}
-                  </option>
-                ))}
-              </NativeSelect>
-            )}
+            <GroupChoice groups={groups} value={group} onChange={setGroup} />
             <Link component={RouterLink} variant="body2" to={`/courses/${id}/term`}>
               The term in pictures
             </Link>

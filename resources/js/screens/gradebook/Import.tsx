@@ -15,6 +15,7 @@ import {api, unwrap, type Schemas} from '../../api/client'
 import {ErrorText} from '../../parts/Remark'
 import {RuledTable} from '../../parts/RuledTable'
 import {many} from '../../parts/when'
+import {typedNumber} from '../../parts/numbers'
 
 type Preview = Schemas['ImportPreview']
 
@@ -137,9 +138,7 @@ function Understood({
             from,
             columns: preview.columns.flatMap(({at}, index) => {
               const one = taking[index]
-              return one?.isTaken === true
-                ? [{at, title: one.title.trim(), possible: Number(one.possible.replace(',', '.'))}]
-                : []
+              return one?.isTaken === true ? [{at, title: one.title.trim(), possible: typedNumber(one.possible)}] : []
             }),
           },
         }),
@@ -153,8 +152,7 @@ function Understood({
     setTaking(old => old.map((one, other) => (other === index ? {...one, ...more} : one)))
   const taken = taking.filter(one => one.isTaken)
   const isReady =
-    taken.length > 0 &&
-    taken.every(({title, possible}) => title.trim() !== '' && Number(possible.replace(',', '.')) > 0)
+    taken.length > 0 && taken.every(({title, possible}) => title.trim() !== '' && typedNumber(possible) > 0)
   return (
     <>
       <DialogContent>

@@ -5,6 +5,7 @@ import {Link as RouterLink} from 'react-router'
 import {api, unwrap, type Schemas} from '../../api/client'
 import {gradebook, studentGrades} from '../../api/queries'
 import {ErrorText} from '../../parts/Remark'
+import {typedNumber} from '../../parts/numbers'
 import {said, type Book, type Cell, type Column, type Row} from './gradebook'
 
 interface OpenedProps {
@@ -188,7 +189,7 @@ function Change({courseId, row, column, cell}: {courseId: string; row: Row; colu
       unwrap(
         api.PUT('/api/students/{student}/grades/{work}', {
           params: {path},
-          body: {points: isExcused ? null : Number(points.replace(',', '.')), reason},
+          body: {points: isExcused ? null : typedNumber(points), reason},
         }),
       ),
     onSuccess: refresh,

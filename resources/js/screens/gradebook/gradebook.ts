@@ -1,4 +1,5 @@
 import type {Schemas} from '../../api/client'
+import {leastFirst, typedNumber} from '../../parts/numbers'
 
 export type Book = Schemas['Gradebook']
 export type Row = Schemas['GradeRow']
@@ -39,25 +40,19 @@ export type Order = 'name' | 'course' | number
 
 export function inOrder(rows: Row[], order: Order): Row[] {
   if (order === 'name') return rows
-  const value = (row: Row) => {
-    if (order === 'course') return row.percent
-    const cell = row.cells[order]
-    return cell?.awarded == null || !cell.possible ? null : cell.awarded / cell.possible
-  }
-  return [...rows].sort((a, b) => {
-    const [one, other] = [value(a), value(b)]
-    if (one === null || other === null) return Number(one === null) - Number(other === null)
-    return one - other || a.name.localeCompare(b.name)
-  })
+  const value = (row: Row) => (order === 'course' ? row.percent : shareOf(row, order))
+  return leastFirst(rows, value, ({name}) => name)
 }
 
 /** The mean of a column in percent of what can be had; null where nobody has anything. */
 export function meanOf(rows: Row[], at: number): number | null {
-  const shares = rows.flatMap(({cells}) => {
-    const cell = cells[at]
-    return cell?.awarded == null || !cell.possible ? [] : [cell.awarded / cell.possible]
-  })
+  const shares = rows.map(row => shareOf(row, at)).filter(share => share !== null)
   return shares.length === 0 ? null : Math.round((100 * shares.reduce((sum, one) => sum + one, 0)) / shares.length)
+}
+
+function shareOf({cells}: Row, at: number): number | null {
+  const cell = cells[at]
+  return cell?.awarded == null || !cell.possible ? null : cell.awarded / cell.possible
 }
 
 /** A part in the making: what is typed may not be a number yet. */
@@ -96,17 +91,16 @@ export function draftOf({parts, columns}: Book): SettingsDraft {
 }
 
 export function settingsOf({parts, work}: SettingsDraft): Schemas['GradeSettingsRequest'] {
-  const number = (text: string) => Number(text.replace(',', '.'))
   return {
     parts: parts.map(({title, weight, best}) => ({
       title: title.trim(),
-      weight: number(weight),
-      best: best.trim() === '' ? null : number(best),
+      weight: typedNumber(weight),
+      best: best.trim() === '' ? null : typedNumber(best),
     })),
     work: Object.entries(work).map(([id, {part, weight}]) => ({
       id,
       part: Math.min(part, parts.length - 1),
-      weight: number(weight),
+      weight: typedNumber(weight),
     })),
   }
 }
