@@ -17,7 +17,7 @@ final readonly class GradePartView
         public string $title,
         #[OA\Property(description: 'among the parts')]
         public float $weight,
-        #[OA\Property(description: 'so many of its pieces count, the best; null for all')]
+        #[OA\Property(description: 'how many of the best pieces count; null for all of them')]
         public ?int $best,
     ) {
     }

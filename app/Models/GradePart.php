@@ -14,7 +14,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $course_id
  * @property string $title
  * @property string $weight  among the parts
- * @property int|null $best  so many of its pieces count; null for all
+ * @property int|null $best  how many of the best pieces count; null for all of them
  * @property int $position
  */
 final class GradePart extends Model

@@ -39,7 +39,7 @@ final readonly class RecordsWriter
 
     /**
      * @param  string  $path  of the zip that is made
-     * @param  Closure(int, int): void|null  $progress  is told what is done, and of how much
+     * @param  Closure(int, int): void|null  $progress  called with the number of hand-ins written, and how many there are
      */
     public function write(Scope $scope, string $path, ?Closure $progress = null): void
     {

@@ -7,7 +7,7 @@ namespace App\Http\Requests;
 use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
 
-/** Whether the student is told by e-mail. */
+/** Whether to e-mail the student. */
 #[OA\Schema(properties: [new OA\Property(property: 'letters', type: 'boolean')])]
 final class LetterRequest extends FormRequest
 {

@@ -10,7 +10,7 @@ use OpenApi\Attributes as OA;
 /** The replies of a class that are to be released together. */
 #[OA\Schema(required: ['handIns'], properties: [
     new OA\Property(property: 'handIns', description: 'ids', type: 'array', items: new OA\Items(type: 'string')),
-    new OA\Property(property: 'letters', description: 'whether the students are told by e-mail', type: 'boolean'),
+    new OA\Property(property: 'letters', description: 'whether to e-mail the students', type: 'boolean'),
 ])]
 final class ReleaseRequest extends FormRequest
 {

@@ -9,7 +9,7 @@ final readonly class Part
 {
     /**
      * @param  float  $weight  among the parts of the course
-     * @param  int|null  $best  so many of its pieces count, the best; null for all
+     * @param  int|null  $best  how many of the best pieces count; null for all of them
      * @param  list<Piece>  $pieces
      */
     public function __construct(public string $title, public float $weight, public ?int $best, public array $pieces)
