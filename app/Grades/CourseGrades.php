@@ -90,11 +90,16 @@ final readonly class CourseGrades
     /** @return list<GradeCell> one for each column */
     public function cells(string $student): array
     {
-        return array_map(fn (GradeColumn $column) => self::cell(
+        return array_map(fn (GradeColumn $column) => $this->cellIn($column, $student), $this->columns);
+    }
+
+    public function cellIn(GradeColumn $column, string $student): GradeCell
+    {
+        return self::cell(
             $column,
             $this->handIns[$student][$column->id] ?? null,
             $this->byHand[$student][$column->id] ?? null,
-        ), $this->columns);
+        );
     }
 
     /** @param  list<GradeCell>  $cells  one for each column */

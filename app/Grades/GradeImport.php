@@ -101,10 +101,14 @@ final readonly class GradeImport
     private function column(int $at, string $title, ?float $possible): ImportColumn
     {
         $known = $this->known($title);
-        $readable = array_filter($this->roster->matched, fn (array $one) => MarkText::points($one[0]->cells[$at] ?? '') !== false);
+        $readable = array_filter(
+            $this->roster->matched,
+            fn (array $one) => MarkText::points($one[0]->cells[$at] ?? '') !== false,
+        );
         $filled = array_filter($readable, fn (array $one) => MarkText::isSaid($one[0]->cells[$at] ?? ''));
         $changes = count(iterator_to_array($this->changes($at, $known), false));
-        $unreadable = array_filter($this->roster->matched, fn (array $one) => MarkText::points($one[0]->cells[$at] ?? '') === false);
+        $isUnreadable = fn (array $one) => MarkText::points($one[0]->cells[$at] ?? '') === false;
+        $unreadable = array_filter($this->roster->matched, $isUnreadable);
 
         return new ImportColumn(
             $at,
@@ -129,7 +133,7 @@ final readonly class GradeImport
             if ($points === false || ! MarkText::isSaid($cell)) {
                 continue;
             }
-            $now = $known === null ? null : $this->cell($student, $known);
+            $now = $known === null ? null : $this->grades->cellIn($known, $student->id);
             $isSame = $now !== null && ($points === null
                 ? $now->kind === ResultKind::Excused
                 : $now->awarded !== null && $now->kind !== ResultKind::Missing && abs($now->awarded - $points) < 0.005);
@@ -137,13 +141,6 @@ final readonly class GradeImport
                 yield [$student, $points];
             }
         }
-    }
-
-    private function cell(Student $student, GradeColumn $column): ?GradeCell
-    {
-        $at = array_search($column, $this->grades->columns, true);
-
-        return is_int($at) ? $this->grades->cells($student->id)[$at] : null;
     }
 
     private function known(string $title): ?GradeColumn
@@ -165,7 +162,8 @@ final readonly class GradeImport
     private function headings(array $first, array $who): array
     {
         // What a gradebook of ours works out is no mark.
-        $ours = [GradeTable::COURSE, ...array_map(fn (GradePartView $part) => $part->title.GradeTable::PERCENT, $this->grades->parts)];
+        $parts = array_map(fn (GradePartView $part) => $part->title.GradeTable::PERCENT, $this->grades->parts);
+        $ours = [GradeTable::COURSE, ...$parts];
         $headings = [];
         foreach ($first as $at => $heading) {
             if ($who[$at] === RosterColumn::Other && $heading !== '' && ! in_array($heading, $ours, true)) {
@@ -182,6 +180,8 @@ final readonly class GradeImport
         $cells = array_map(fn (RosterRow $row) => $row->cells[$at] ?? '', array_slice($rows, 1));
         $filled = array_filter($cells, MarkText::isSaid(...));
 
-        return $filled !== [] && 2 * count(array_filter($filled, fn (string $cell) => MarkText::points($cell) !== false)) >= count($filled);
+        $points = array_filter($filled, fn (string $cell) => MarkText::points($cell) !== false);
+
+        return $filled !== [] && 2 * count($points) >= count($filled);
     }
 }

@@ -43,7 +43,9 @@ final readonly class Prepared
         $told = Cache::get($this->scope->key());
 
         // What was pruned is asked for anew.
-        return $told !== null && $told['state'] === RecordsState::Ready->value && ! SharedDisk::get()->exists($this->path()) ? null : $told;
+        $isPruned = ($told['state'] ?? null) === RecordsState::Ready->value && ! SharedDisk::get()->exists($this->path());
+
+        return $isPruned ? null : $told;
     }
 
     /** @param  string  $file  on this machine */

@@ -30,7 +30,8 @@ final readonly class ReplyChanges
         }
         foreach ($reply->pages as $page) {
             foreach ($page->items as $item) {
-                $remarks[] = [($page->file === '' ? 'The whole hand-in' : $page->file).($item->line === null ? '' : ", line $item->line"), $item->text];
+                $line = $item->line === null ? '' : ", line $item->line";
+                $remarks[] = [($page->file === '' ? 'The whole hand-in' : $page->file).$line, $item->text];
             }
         }
         foreach ($reply->mended as $mended) {

@@ -58,7 +58,11 @@ final readonly class Backup
         if (DB::table('information_schema.tables')->where('table_schema', 'public')->exists()) {
             throw new RuntimeException('The database is not empty. Nothing was changed.');
         }
-        $this->run(['pg_restore', '--no-owner', '--exit-on-error', '--single-transaction', '--dbname='.config()->string('database.connections.pgsql.database'), "$this->folder/".self::DUMP]);
+        $database = config()->string('database.connections.pgsql.database');
+        $this->run([
+            'pg_restore', '--no-owner', '--exit-on-error', '--single-transaction', "--dbname=$database",
+            "$this->folder/".self::DUMP,
+        ]);
         $count = 0;
         foreach (self::hashes() as $sha256) {
             $path = "$this->folder/blobs/$sha256";

@@ -44,7 +44,9 @@ final readonly class Search
 
     private const NOTES = <<<'SQL'
         select r.hand_in_id, r.file, r.line, r.kind, s.name, a.title,
-            ts_headline('english', left(r.body, 4000), to_tsquery('english', ?), 'StartSel="", StopSel="", MaxWords=16, MinWords=8') as words
+            ts_headline(
+                'english', left(r.body, 4000), to_tsquery('english', ?), 'StartSel="", StopSel="", MaxWords=16, MinWords=8'
+            ) as words
         from remarks r
         join hand_ins h on h.id = r.hand_in_id
         join students s on s.id = h.student_id
@@ -55,7 +57,9 @@ final readonly class Search
 
     private const STOCK = <<<'SQL'
         select r.id, r.course_id, c.title as course,
-            ts_headline('english', left(r.body, 4000), to_tsquery('english', ?), 'StartSel="", StopSel="", MaxWords=16, MinWords=8') as words
+            ts_headline(
+                'english', left(r.body, 4000), to_tsquery('english', ?), 'StartSel="", StopSel="", MaxWords=16, MinWords=8'
+            ) as words
         from stock_remarks r
         left join courses c on c.id = r.course_id
         where (r.course_id = any(?) or r.user_id = ?) and to_tsvector('english', r.body) @@ to_tsquery('english', ?)
@@ -73,7 +77,8 @@ final readonly class Search
     public function hits(): array
     {
         return $this->words->areNone() ? [] : [
-            ...$this->students(), ...$this->assignments(), ...$this->handIns(), ...$this->notes(), ...$this->stock(), ...$this->rules(),
+            ...$this->students(), ...$this->assignments(), ...$this->handIns(),
+            ...$this->notes(), ...$this->stock(), ...$this->rules(),
         ];
     }
 

@@ -32,8 +32,10 @@ final readonly class Forgetting
                 Letter::query()->whereRaw('lower("to") = lower(?)', [$student->email])->delete();
             }
             // What was done stays told, and not to whom.
-            Activity::query()->where('subject_id', $student->course_id)->where('description', 'like', '%'.self::like($student->name).'%')
-                ->update(['description' => DB::raw('replace(description, '.DB::getPdo()->quote($student->name).", '".self::INSTEAD."')")]);
+            $name = DB::getPdo()->quote($student->name);
+            Activity::query()->where('subject_id', $student->course_id)
+                ->where('description', 'like', '%'.self::like($student->name).'%')
+                ->update(['description' => DB::raw("replace(description, $name, '".self::INSTEAD."')")]);
             $student->delete();
         });
         array_map(fn (Prepared $one) => $one->forget(), $prepared);

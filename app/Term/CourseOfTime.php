@@ -42,7 +42,11 @@ final readonly class CourseOfTime
 
         return new Term(
             $this->course->title,
-            array_map(fn (GradeColumn $column, int $at) => self::work($column, $shares[$at] ?? [], $own[$at] ?? null), $this->work, array_keys($this->work)),
+            array_map(
+                fn (GradeColumn $column, int $at) => self::work($column, $shares[$at] ?? [], $own[$at] ?? null),
+                $this->work,
+                array_keys($this->work),
+            ),
             $this->kinds(),
             array_values($students->map(fn (Student $one) => new TermStudent($one->id, $one->name))->all()),
         );
@@ -104,7 +108,9 @@ final readonly class CourseOfTime
         foreach ($rows as $row) {
             $found[$row->rule][$row->assignment_id] = $row->hand_ins;
             $own[$row->rule][$row->assignment_id] = $row->own;
-            $all[$row->rule] = ($all[$row->rule] ?? 0) + ($this->student === null ? $row->hand_ins : $row->own * 10_000 + $row->hand_ins);
+            // What the student does counts before what the class does.
+            $counted = $this->student === null ? $row->hand_ins : $row->own * 10_000 + $row->hand_ins;
+            $all[$row->rule] = ($all[$row->rule] ?? 0) + $counted;
         }
         ksort($all);
         arsort($all);
@@ -124,7 +130,9 @@ final readonly class CourseOfTime
         /** @var array<string, int> */
         return DB::table('hand_ins as h')->join('assignments as a', 'a.id', '=', 'h.assignment_id')
             ->where('a.course_id', $this->course->id)->where('h.counts', true)
-            ->whereExists(fn ($run) => $run->from('check_runs as r')->whereColumn('r.hand_in_id', 'h.id')->where('r.state', 'finished'))
-            ->groupBy('h.assignment_id')->selectRaw('h.assignment_id, count(*) as checked')->pluck('checked', 'assignment_id')->all();
+            ->whereExists(fn ($run) => $run->from('check_runs as r')
+                ->whereColumn('r.hand_in_id', 'h.id')->where('r.state', 'finished'))
+            ->groupBy('h.assignment_id')->selectRaw('h.assignment_id, count(*) as checked')
+            ->pluck('checked', 'assignment_id')->all();
     }
 }

@@ -28,13 +28,15 @@ final readonly class PartGrade
             ARRAY_FILTER_USE_BOTH,
         ));
         // Of pieces that are alike the heavier counts, and of those the earlier.
-        usort($able, fn (int $a, int $b) => [$shares[$b], $part->pieces[$b]->weight, $a] <=> [$shares[$a], $part->pieces[$a]->weight, $b]);
+        $rank = fn (int $at) => [-$shares[$at], -$part->pieces[$at]->weight, $at];
+        usort($able, fn (int $a, int $b) => $rank($a) <=> $rank($b));
         $best = array_slice($able, 0, $part->best ?? count($able));
         $pieces = [];
         foreach ($part->pieces as $at => $piece) {
             $counts = in_array($at, $best, true);
             $kind = ($results[$piece->id] ?? $open)->kind;
-            $pieces[] = new CountedPiece($piece, $shares[$at], $counts, $counts ? '' : self::why($kind, $piece, $shares[$at], $part));
+            $why = $counts ? '' : self::why($kind, $piece, $shares[$at], $part);
+            $pieces[] = new CountedPiece($piece, $shares[$at], $counts, $why);
         }
 
         return new self($part, self::mean($pieces), $pieces, self::how($pieces, $part));
