@@ -45,6 +45,18 @@ final readonly class Scores
      */
     public static function of(Collection $handIns): array
     {
+        return self::from($handIns, $handIns->mapWithKeys(fn (HandIn $one) => [$one->id => self::earned($one)])->all());
+    }
+
+    /**
+     * As `of`, where what the requirements bring is known already.
+     *
+     * @param  Collection<int, HandIn>  $handIns  with their assignments and runs
+     * @param  array<string, list<Earned>>  $earned  by hand-in
+     * @return array<string, Score> by hand-in
+     */
+    public static function from(Collection $handIns, array $earned): array
+    {
         $schemes = [];
         foreach ($handIns as $handIn) {
             $schemes[$handIn->id] = Scheme::of($handIn->run->scheme ?? []);
@@ -54,7 +66,7 @@ final readonly class Scores
         $scores = [];
         foreach ($handIns as $handIn) {
             $scores[$handIn->id] = Score::of(
-                self::earned($handIn),
+                $earned[$handIn->id],
                 $schemes[$handIn->id],
                 $found[$handIn->run->id ?? ''] ?? [],
                 self::minutesLate($handIn),

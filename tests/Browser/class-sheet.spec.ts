@@ -7,7 +7,7 @@ test('the class on one sheet: a slip inked for all and taken back, and a square 
 }) => {
   await page.getByRole('link', {name: 'Lamplighter'}).first().click()
   await page.getByRole('link', {name: 'Class sheet'}).click()
-  const sheet = page.getByRole('table', {name: 'Students down, requirements across'})
+  const sheet = page.getByRole('grid', {name: 'Students down, requirements across'})
   await expect(sheet.getByRole('row', {name: /Abel Fennimore/})).toBeVisible()
   expect(await broken(page), 'class sheet').toEqual([])
   const names = () => sheet.getByRole('rowheader').allInnerTexts()
@@ -27,6 +27,15 @@ test('the class on one sheet: a slip inked for all and taken back, and a square 
   await slips.getByRole('button', {name: 'Undo'}).click()
   await expect(slips.getByRole('status')).toHaveCount(0)
   await expect(ink).toHaveText(before)
+
+  // One stop of the Tab key, and arrow keys from there: a name, a square, the square below, whoever sent nothing passed over.
+  expect(await sheet.locator('tbody a[tabindex="0"]').count()).toBe(1)
+  await sheet.getByRole('link', {name: 'Dilys Marchbank', exact: true}).focus()
+  await page.keyboard.press('ArrowRight')
+  await expect(page.locator('a:focus')).toHaveAccessibleName(/^Dilys Marchbank\. Eight stops: /)
+  await page.keyboard.press('ArrowDown')
+  await expect(page.locator('a:focus')).toHaveAccessibleName(/^Greta Lindqvay\. Eight stops: /)
+  expect(await sheet.locator('tbody a[tabindex="0"]').count()).toBe(1)
 
   await sheet
     .getByRole('link', {name: /^Abel Fennimore\. /})
