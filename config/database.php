@@ -13,6 +13,9 @@ return [
 
     'default' => 'pgsql',
 
+    // Whether a web process keeps its connection from one request to the next.
+    'persistent' => (bool) env('DB_PERSISTENT', true),
+
     'connections' => [
         'pgsql' => [
             'driver' => 'pgsql',

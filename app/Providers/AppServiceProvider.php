@@ -14,6 +14,7 @@ use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
+use PDO;
 use Symfony\Component\HttpFoundation\Response;
 
 final class AppServiceProvider extends ServiceProvider
@@ -27,6 +28,15 @@ final class AppServiceProvider extends ServiceProvider
         Models\Remark::class, Models\Mark::class, Models\Reply::class, Models\Invitation::class, Models\Upload::class,
         Models\MendedCopy::class,
     ];
+
+    public function register(): void
+    {
+        // To open a connection takes longer than most requests: a web process keeps its own. It is said here, as settings that are
+        // cached were read on the command line.
+        if (! $this->app->runningInConsole() && config('database.persistent') === true) {
+            config(['database.connections.pgsql.options' => [PDO::ATTR_PERSISTENT => true]]);
+        }
+    }
 
     public function boot(): void
     {

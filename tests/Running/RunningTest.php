@@ -59,6 +59,16 @@ it('has units that systemd takes', function () {
     expect($analyze->getErrorOutput())->toBe('')->and($analyze->getExitCode())->toBe(0);
 });
 
+it('keeps a connection from one request to the next, or does not where that is asked', function (string $setting, int $kept) {
+    $this->servers->env['DB_PERSISTENT'] = $setting;
+    [$url] = $this->servers->web('web');
+    $this->servers->artisan('migrate', '--force');
+    $strange = new Client(['http_errors' => false]);
+    expect($strange->get("$url/health")->getStatusCode())->toBe(200);
+    $open = "select count(*) from pg_stat_activity where datname = '{$this->servers->env['DB_DATABASE']}'";
+    expect((int) $this->servers->sql($open, 'postgres'))->toBe($kept);
+})->with([['true', 1], ['false', 0]]);
+
 it('says that it works, how much it does, and what it is missing', function () {
     [$url] = $this->servers->web('web');
     $strange = new Client(['http_errors' => false]);

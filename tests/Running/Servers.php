@@ -93,7 +93,16 @@ final class Servers
             '/run/php/inked-margin.sock' => $socket, 'www-data' => self::user(), 'pm.start_servers = 4' => 'pm.start_servers = 2',
         ]);
         file_put_contents("$this->folder/$name-fpm.conf", "[global]\ndaemonize = no\nerror_log = $this->folder/$name-fpm.log\n$pool");
-        $this->start("$name-fpm", ['php-fpm8.2', '-F', ...(self::user() === 'root' ? ['-R'] : []), '-y', "$this->folder/$name-fpm.conf"]);
+        // Settings and addresses are kept ready, as docs/running.md has it; in a folder of the test's, as the code is not its own.
+        $kept = [
+            'APP_CONFIG_CACHE' => "$this->folder/$name-config.php",
+            'APP_ROUTES_CACHE' => "$this->folder/$name-routes.php",
+            'APP_EVENTS_CACHE' => "$this->folder/$name-events.php",
+        ];
+        $this->run(['php', 'artisan', 'optimize'], $kept);
+        $this->start("$name-fpm", [
+            'php-fpm8.2', '-F', ...(self::user() === 'root' ? ['-R'] : []), '-y', "$this->folder/$name-fpm.conf",
+        ], $kept);
         $site = strtr((string) file_get_contents("$this->root/deploy/nginx/inked-margin.conf"), [
             '/srv/inked-margin' => $this->root, '/run/php/inked-margin.sock' => $socket,
             // Debian's nginx tells hosts without their port, which is not the usual one here.
@@ -193,10 +202,13 @@ final class Servers
         }
     }
 
-    /** @param  list<string>  $command */
-    private function start(string $name, array $command): void
+    /**
+     * @param  list<string>  $command
+     * @param  array<string, string>  $env
+     */
+    private function start(string $name, array $command, array $env = []): void
     {
-        $process = new Process($command, $this->root, $this->env, timeout: null);
+        $process = new Process($command, $this->root, [...$this->env, ...$env], timeout: null);
         $process->disableOutput();
         $process->start();
         $this->running[$name] = $process;
