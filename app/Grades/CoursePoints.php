@@ -48,7 +48,10 @@ final readonly class CoursePoints
                 SQL,
             [$course],
         );
-        $schemes = array_map(fn (object $handIn) => self::scheme($handIn->scheme), $handIns);
+        // Few schemes for many hand-ins: each is read once.
+        $written = array_unique(array_map(fn (object $handIn) => $handIn->scheme ?? '[]', $handIns));
+        $read = array_combine($written, array_map(self::scheme(...), $written));
+        $schemes = array_map(fn (object $handIn) => $read[$handIn->scheme ?? '[]'], $handIns);
         $runs = array_filter(array_column($handIns, 'run'));
         $costly = array_filter($handIns, fn (object $one, int $at) => $one->run !== null && $schemes[$at]->off !== [], ARRAY_FILTER_USE_BOTH);
         $unclear = OutcomeKind::Unclear->value;
@@ -90,11 +93,11 @@ final readonly class CoursePoints
         )];
     }
 
-    private static function scheme(?string $scheme): Scheme
+    private static function scheme(string $written): Scheme
     {
-        /** @var array<string, mixed>|null $kept */
-        $kept = $scheme === null ? [] : json_decode($scheme, true);
+        /** @var array<string, mixed>|null $scheme */
+        $scheme = json_decode($written, true);
 
-        return Scheme::of($kept ?? []);
+        return Scheme::of($scheme ?? []);
     }
 }
