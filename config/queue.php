@@ -7,7 +7,8 @@ $isRedis = env('QUEUE_CONNECTION') === 'redis';
 return [
 
     'connections' => [
-        // Unlike a row of the database, a job in Redis is there before its transaction is: it waits for that to be over.
+        // Unlike a row of the database, a job in Redis is there before its transaction is: it waits for that to be
+        // over.
         'redis' => [
             'driver' => 'redis',
             'connection' => 'default',

@@ -91,7 +91,10 @@ Route::middleware(['auth', WriteDown::class])->group(function (): void {
     Route::post('courses/{course}/carry-over', [CourseController::class, 'carryOver'])->can('direct', 'course');
     Route::get('courses/{course}/deeds', [CourseController::class, 'deeds'])->can('direct', 'course');
     Route::get('courses/{course}/people', [PeopleController::class, 'index'])->can('direct', 'course');
-    Route::post('courses/{course}/invitations', [PeopleController::class, 'invite'])->middleware('throttle:letters')->can('direct', 'course');
+    Route::post(
+        'courses/{course}/invitations',
+        [PeopleController::class, 'invite'],
+    )->middleware('throttle:letters')->can('direct', 'course');
     Route::delete('invitations/{invitation}', [PeopleController::class, 'takeBack'])->can('direct', 'invitation');
     Route::put('courses/{course}/people/{person}', [PeopleController::class, 'update'])->can('direct', 'course');
     Route::delete('courses/{course}/people/{person}', [PeopleController::class, 'destroy'])->can('direct', 'course');
@@ -102,16 +105,25 @@ Route::middleware(['auth', WriteDown::class])->group(function (): void {
     Route::put('courses/{course}/link', [CourseLinkController::class, 'store'])->can('direct', 'course');
     Route::delete('courses/{course}/link', [CourseLinkController::class, 'destroy'])->can('direct', 'course');
     Route::post('courses/{course}/student-links', [StudentLinkController::class, 'index'])->can('direct', 'course');
-    Route::post('courses/{course}/student-links/letters', [StudentLinkController::class, 'send'])->middleware('throttle:letters')->can('direct', 'course');
+    Route::post(
+        'courses/{course}/student-links/letters',
+        [StudentLinkController::class, 'send'],
+    )->middleware('throttle:letters')->can('direct', 'course');
     Route::delete('students/{student}/link', [StudentLinkController::class, 'destroy'])->can('direct', 'student');
     Route::post('courses/{course}/students', [RosterController::class, 'store'])->can('direct', 'course');
     Route::put('students/{student}', [RosterController::class, 'change'])->can('direct', 'student');
     Route::get('courses/{course}/gradebook', [GradebookController::class, 'show'])->can('view', 'course');
     Route::put('courses/{course}/gradebook', [GradebookController::class, 'update'])->can('direct', 'course');
-    Route::get('courses/{course}/gradebook.{ending}', [GradebookController::class, 'file'])->whereIn('ending', ['csv', 'xlsx', 'ods'])->can('view', 'course');
+    Route::get(
+        'courses/{course}/gradebook.{ending}',
+        [GradebookController::class, 'file'],
+    )->whereIn('ending', ['csv', 'xlsx', 'ods'])->can('view', 'course');
     Route::post('courses/{course}/marks/preview', [GradebookController::class, 'preview'])->can('direct', 'course');
     Route::post('courses/{course}/marks', [GradebookController::class, 'take'])->can('direct', 'course');
-    Route::delete('courses/{course}/marks/{work}', [GradebookController::class, 'drop'])->whereUuid('work')->can('direct', 'course');
+    Route::delete(
+        'courses/{course}/marks/{work}',
+        [GradebookController::class, 'drop'],
+    )->whereUuid('work')->can('direct', 'course');
     Route::get('courses/{course}/term', [TermController::class, 'show'])->can('view', 'course');
     Route::get('students/{student}/term', [TermController::class, 'student'])->can('view', 'student');
     Route::get('courses/{course}/records', [RecordsController::class, 'show'])->can('direct', 'course');
@@ -124,53 +136,119 @@ Route::middleware(['auth', WriteDown::class])->group(function (): void {
     Route::post('records', [RecordsController::class, 'read'])->middleware('throttle:letters');
     Route::get('old-courses', [RecordsController::class, 'old']);
     Route::get('students/{student}/grades', [GradebookController::class, 'student'])->can('view', 'student');
-    Route::put('students/{student}/grades/{work}', [GradebookController::class, 'give'])->whereUuid('work')->can('direct', 'student');
-    Route::delete('students/{student}/grades/{work}', [GradebookController::class, 'takeBack'])->whereUuid('work')->can('direct', 'student');
+    Route::put(
+        'students/{student}/grades/{work}',
+        [GradebookController::class, 'give'],
+    )->whereUuid('work')->can('direct', 'student');
+    Route::delete(
+        'students/{student}/grades/{work}',
+        [GradebookController::class, 'takeBack'],
+    )->whereUuid('work')->can('direct', 'student');
     Route::get('courses/{course}/stock-remarks', [StockRemarkController::class, 'index'])->can('mark', 'course');
-    Route::get('courses/{course}/stock-remarks.{form}', [StockRemarkController::class, 'file'])->whereIn('form', ['csv', 'yaml'])->can('mark', 'course');
+    Route::get(
+        'courses/{course}/stock-remarks.{form}',
+        [StockRemarkController::class, 'file'],
+    )->whereIn('form', ['csv', 'yaml'])->can('mark', 'course');
     Route::post('courses/{course}/stock-remarks', [StockRemarkController::class, 'store'])->can('mark', 'course');
     Route::post('courses/{course}/stock-remarks/file', [StockRemarkController::class, 'take'])->can('mark', 'course');
-    Route::put('courses/{course}/stock-remarks/{stockRemark}', [StockRemarkController::class, 'update'])->can('mark', 'course');
-    Route::delete('courses/{course}/stock-remarks/{stockRemark}', [StockRemarkController::class, 'destroy'])->can('mark', 'course');
-    Route::post('courses/{course}/stock-remarks/{stockRemark}/uses', [StockRemarkController::class, 'use'])->can('mark', 'course');
+    Route::put(
+        'courses/{course}/stock-remarks/{stockRemark}',
+        [StockRemarkController::class, 'update'],
+    )->can('mark', 'course');
+    Route::delete(
+        'courses/{course}/stock-remarks/{stockRemark}',
+        [StockRemarkController::class, 'destroy'],
+    )->can('mark', 'course');
+    Route::post(
+        'courses/{course}/stock-remarks/{stockRemark}/uses',
+        [StockRemarkController::class, 'use'],
+    )->can('mark', 'course');
     Route::post('courses/{course}/assignments', [AssignmentController::class, 'store'])->can('direct', 'course');
     Route::get('assignments/{assignment}', [AssignmentController::class, 'show'])->can('view', 'assignment');
     Route::put('assignments/{assignment}', [AssignmentController::class, 'update'])->can('direct', 'assignment');
     Route::put('assignments/{assignment}/closed', [AssignmentController::class, 'close'])->can('direct', 'assignment');
-    Route::delete('assignments/{assignment}/closed', [AssignmentController::class, 'open'])->can('direct', 'assignment');
+    Route::delete(
+        'assignments/{assignment}/closed',
+        [AssignmentController::class, 'open'],
+    )->can('direct', 'assignment');
     Route::post('assignments/{assignment}/copy', [AssignmentController::class, 'copy'])->can('direct', 'assignment');
     Route::delete('assignments/{assignment}', [AssignmentController::class, 'destroy'])->can('direct', 'assignment');
     Route::get('assignments/{assignment}/materials', [MaterialController::class, 'index'])->can('view', 'assignment');
-    Route::post('assignments/{assignment}/materials/{role}', [MaterialController::class, 'store'])->can('direct', 'assignment');
-    Route::delete('assignments/{assignment}/materials/{role}', [MaterialController::class, 'destroy'])->can('direct', 'assignment');
-    Route::get('assignments/{assignment}/sites/{site}', [GivenSiteController::class, 'show'])->can('view', 'assignment');
-    Route::get('assignments/{assignment}/sites/{site}/seen', [GivenSiteController::class, 'seen'])->can('view', 'assignment');
-    Route::get('assignments/{assignment}/sites/{site}/survey', [GivenSiteController::class, 'survey'])->can('view', 'assignment');
+    Route::post(
+        'assignments/{assignment}/materials/{role}',
+        [MaterialController::class, 'store'],
+    )->can('direct', 'assignment');
+    Route::delete(
+        'assignments/{assignment}/materials/{role}',
+        [MaterialController::class, 'destroy'],
+    )->can('direct', 'assignment');
+    Route::get(
+        'assignments/{assignment}/sites/{site}',
+        [GivenSiteController::class, 'show'],
+    )->can('view', 'assignment');
+    Route::get(
+        'assignments/{assignment}/sites/{site}/seen',
+        [GivenSiteController::class, 'seen'],
+    )->can('view', 'assignment');
+    Route::get(
+        'assignments/{assignment}/sites/{site}/survey',
+        [GivenSiteController::class, 'survey'],
+    )->can('view', 'assignment');
     Route::get(
         'assignments/{assignment}/sites/{site}/source/{path}',
         [GivenSiteController::class, 'source'],
     )->where('path', '.+')->can('view', 'assignment');
-    Route::get('assignments/{assignment}/brief/proposal', [MaterialController::class, 'propose'])->can('direct', 'assignment');
+    Route::get(
+        'assignments/{assignment}/brief/proposal',
+        [MaterialController::class, 'propose'],
+    )->can('direct', 'assignment');
     Route::get('brief-kinds', [BriefDraftController::class, 'kinds']);
-    Route::get('assignments/{assignment}/brief/draft', [BriefDraftController::class, 'show'])->can('direct', 'assignment');
-    Route::put('assignments/{assignment}/brief/draft', [BriefDraftController::class, 'update'])->can('direct', 'assignment');
-    Route::delete('assignments/{assignment}/brief/draft', [BriefDraftController::class, 'destroy'])->can('direct', 'assignment');
-    Route::get('assignments/{assignment}/brief/sites', [BriefDraftController::class, 'sites'])->can('direct', 'assignment');
-    Route::post('assignments/{assignment}/brief/reading', [BriefDraftController::class, 'read'])->can('direct', 'assignment');
+    Route::get(
+        'assignments/{assignment}/brief/draft',
+        [BriefDraftController::class, 'show'],
+    )->can('direct', 'assignment');
+    Route::put(
+        'assignments/{assignment}/brief/draft',
+        [BriefDraftController::class, 'update'],
+    )->can('direct', 'assignment');
+    Route::delete(
+        'assignments/{assignment}/brief/draft',
+        [BriefDraftController::class, 'destroy'],
+    )->can('direct', 'assignment');
+    Route::get(
+        'assignments/{assignment}/brief/sites',
+        [BriefDraftController::class, 'sites'],
+    )->can('direct', 'assignment');
+    Route::post(
+        'assignments/{assignment}/brief/reading',
+        [BriefDraftController::class, 'read'],
+    )->can('direct', 'assignment');
     Route::put('assignments/{assignment}/brief', [BriefController::class, 'update'])->can('direct', 'assignment');
     Route::post('assignments/{assignment}/brief/trial', [BriefController::class, 'try'])->can('direct', 'assignment');
-    Route::get('assignments/{assignment}/class-sheet', [ClassSheetController::class, 'show'])->can('view', 'assignment');
+    Route::get(
+        'assignments/{assignment}/class-sheet',
+        [ClassSheetController::class, 'show'],
+    )->can('view', 'assignment');
     Route::get('assignments/{assignment}/slips', [SlipController::class, 'show'])->can('view', 'assignment');
     Route::post('assignments/{assignment}/slips', [SlipController::class, 'store'])->can('mark', 'assignment');
     Route::get('assignments/{assignment}/lesson', [LessonController::class, 'show'])->can('view', 'assignment');
-    Route::get('assignments/{assignment}/lesson.{ending}', [LessonController::class, 'file'])->whereIn('ending', ['md', 'html', 'pdf'])->can('view', 'assignment');
+    Route::get(
+        'assignments/{assignment}/lesson.{ending}',
+        [LessonController::class, 'file'],
+    )->whereIn('ending', ['md', 'html', 'pdf'])->can('view', 'assignment');
     Route::get('assignments/{assignment}/arrivals', [ArrivalController::class, 'index'])->can('view', 'assignment');
     Route::post('assignments/{assignment}/arrivals', [ArrivalController::class, 'store'])->can('mark', 'assignment');
-    Route::post('assignments/{assignment}/addresses', [ArrivalController::class, 'addresses'])->can('mark', 'assignment');
+    Route::post(
+        'assignments/{assignment}/addresses',
+        [ArrivalController::class, 'addresses'],
+    )->can('mark', 'assignment');
     Route::post('assignments/{assignment}/uploads', [ArrivalController::class, 'begin'])->can('mark', 'assignment');
     Route::put('uploads/{upload}', [ArrivalController::class, 'add'])->can('mark', 'upload');
     Route::post('uploads/{upload}/arrival', [ArrivalController::class, 'drop'])->can('mark', 'upload');
-    Route::delete('assignments/{assignment}/drops/{drop}', [ArrivalController::class, 'takeBack'])->whereUuid('drop')->can('mark', 'assignment');
+    Route::delete(
+        'assignments/{assignment}/drops/{drop}',
+        [ArrivalController::class, 'takeBack'],
+    )->whereUuid('drop')->can('mark', 'assignment');
     Route::patch('arrivals/{arrival}', [ArrivalController::class, 'update'])->can('mark', 'arrival');
     Route::get('hand-ins/{handIn}', [HandInController::class, 'show'])->can('view', 'handIn');
     Route::put('hand-ins/{handIn}/chosen', [HandInController::class, 'choose'])->can('mark', 'handIn');
@@ -206,16 +284,28 @@ Route::middleware(['auth', WriteDown::class])->group(function (): void {
     Route::get('hand-ins/{handIn}/words', [ReplyController::class, 'words'])->can('view', 'handIn');
     // What the other desks on which the hand-in lies open are to see.
     Route::middleware(TellOtherDesks::class)->group(function (): void {
-        Route::put('hand-ins/{handIn}/verdicts/{fingerprint}', [VerdictController::class, 'update'])->can('mark', 'handIn');
+        Route::put(
+            'hand-ins/{handIn}/verdicts/{fingerprint}',
+            [VerdictController::class, 'update'],
+        )->can('mark', 'handIn');
         Route::post('hand-ins/{handIn}/notes', [NoteController::class, 'store'])->can('mark', 'handIn');
         Route::put('notes/{note}', [NoteController::class, 'update'])->can('mark', 'note');
         Route::delete('notes/{note}', [NoteController::class, 'destroy'])->can('mark', 'note');
         Route::put('hand-ins/{handIn}/marks/{requirement}', [MarkController::class, 'update'])->can('mark', 'handIn');
-        Route::delete('hand-ins/{handIn}/marks/{requirement}', [MarkController::class, 'destroy'])->can('mark', 'handIn');
+        Route::delete(
+            'hand-ins/{handIn}/marks/{requirement}',
+            [MarkController::class, 'destroy'],
+        )->can('mark', 'handIn');
         Route::put('hand-ins/{handIn}/put-by', [ReadingController::class, 'putBy'])->can('mark', 'handIn');
         Route::delete('hand-ins/{handIn}/put-by', [ReadingController::class, 'takeUp'])->can('mark', 'handIn');
-        Route::put('hand-ins/{handIn}/mended/{path}', [MendedCopyController::class, 'update'])->where('path', '.+')->can('mark', 'handIn');
-        Route::patch('hand-ins/{handIn}/mended/{path}', [MendedCopyController::class, 'use'])->where('path', '.+')->can('mark', 'handIn');
+        Route::put(
+            'hand-ins/{handIn}/mended/{path}',
+            [MendedCopyController::class, 'update'],
+        )->where('path', '.+')->can('mark', 'handIn');
+        Route::patch(
+            'hand-ins/{handIn}/mended/{path}',
+            [MendedCopyController::class, 'use'],
+        )->where('path', '.+')->can('mark', 'handIn');
         Route::post('hand-ins/{handIn}/replies', [ReplyController::class, 'store'])->can('mark', 'handIn');
     });
 });

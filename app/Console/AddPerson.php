@@ -26,7 +26,11 @@ final class AddPerson extends Command
         $request = new FirstRunRequest;
         $rules = $request->rules();
         $rules['email'][] = 'unique:users,email';
-        $validator = Validator::make($given, $rules, [...$request->messages(), 'email.unique' => 'That address has an account already.']);
+        $validator = Validator::make(
+            $given,
+            $rules,
+            [...$request->messages(), 'email.unique' => 'That address has an account already.'],
+        );
         if ($validator->fails()) {
             foreach ($validator->errors()->all() as $problem) {
                 $this->error($problem);

@@ -19,7 +19,9 @@ final class Check extends Command
     {
         $conditions = Conditions::all();
         foreach ($conditions as $one) {
-            $word = $one->isMet ? '<info>is there</info>' : ($one->isVital ? '<error>is missing</error>' : '<comment>is missing</comment>');
+            $word = $one->isMet
+                ? '<info>is there</info>'
+                : ($one->isVital ? '<error>is missing</error>' : '<comment>is missing</comment>');
             $this->line(sprintf('%s %s%s', $word, $one->what, $one->isMet ? '' : ": $one->remedy"));
         }
         $missing = array_filter($conditions, fn (Condition $one) => ! $one->isMet && $one->isVital);

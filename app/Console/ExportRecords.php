@@ -12,7 +12,8 @@ use Illuminate\Console\Command;
 /** Writes the records of a course into a file. */
 final class ExportRecords extends Command
 {
-    protected $signature = 'records:export {course : the id of the course, as it stands in its address} {file : the zip that is made}';
+    protected $signature = 'records:export {course : the id of the course, as it stands in its address} {file : the '
+        .'zip that is made}';
 
     protected $description = 'Write everything of a course into one zip of open formats';
 

@@ -25,13 +25,19 @@ use Symfony\Component\Yaml\Yaml;
  * Opens a course as a YAML file describes it: who teaches it, the roster, the assignments with their briefs, and (as in
  * the demo) what was handed in already, which goes through the same intake as a zip that is dropped.
  *
- * @phpstan-type Arrivals list<array{from: string, without?: string, name?: string, at: float|int}|array{class: list<string>, name: string, at: float|int}|array{address: string, of: string, note?: string, at: float|int}>
- * @phpstan-type Work array{title: string, summary?: string, due?: float|int|string, attempts?: int, see?: string, arrivals?: Arrivals}
- * @phpstan-type Set array{school: string, title: string, term: string, time_zone?: string, instructor: array{name: string, email: string, password?: string}, students: array<string, string>, assignments: array<string, Work>}
+ * @phpstan-type Arrivals list<array{from: string, without?: string, name?: string,
+ *     at: float|int}|array{class: list<string>, name: string, at: float|int}|array{address: string, of: string,
+ *     note?: string, at: float|int}>
+ * @phpstan-type Work array{title: string, summary?: string, due?: float|int|string, attempts?: int, see?: string,
+ *     arrivals?: Arrivals}
+ * @phpstan-type Set array{school: string, title: string, term: string, time_zone?: string,
+ *     instructor: array{name: string, email: string, password?: string}, students: array<string, string>,
+ *     assignments: array<string, Work>}
  */
 final class OpenCourse extends Command
 {
-    protected $signature = 'course:open {file=demo/course.yaml} {--if-empty : do nothing when there is a course already}';
+    protected $signature = 'course:open {file=demo/course.yaml} {--if-empty : do nothing when there is a course '
+        .'already}';
 
     protected $description = 'Open a course: instructor, roster, assignments and briefs, from a YAML file';
 
@@ -127,7 +133,10 @@ final class OpenCourse extends Command
             }
             $path = "$folder/{$from['from']}";
             $files = is_dir($path) ? self::filesIn([$path]) : [];
-            $files = array_filter($files, fn (string $name) => substr($name, strpos($name, '/') + 1) !== ($from['without'] ?? ''));
+            $files = array_filter(
+                $files,
+                fn (string $name) => substr($name, strpos($name, '/') + 1) !== ($from['without'] ?? ''),
+            );
             // Of one student's folder, what is in it is packed.
             $packed = array_map(fn (string $name) => substr($name, strpos($name, '/') + 1), $files);
             self::arrive(
@@ -140,9 +149,17 @@ final class OpenCourse extends Command
         }
     }
 
-    private static function arrive(Assignment $assignment, string $name, string $bytes, float|int $at, BlobStore $blobs): void
-    {
-        UnpackArrival::request($assignment, ['name' => $name, 'sha256' => $blobs->put($bytes), 'arrived_at' => self::day($at)]);
+    private static function arrive(
+        Assignment $assignment,
+        string $name,
+        string $bytes,
+        float|int $at,
+        BlobStore $blobs,
+    ): void {
+        UnpackArrival::request(
+            $assignment,
+            ['name' => $name, 'sha256' => $blobs->put($bytes), 'arrived_at' => self::day($at)],
+        );
     }
 
     /**
@@ -161,12 +178,21 @@ final class OpenCourse extends Command
         return $files;
     }
 
-    /** @param  array{address: string, of: string, note?: string, at: float|int}  $from  a site that the stand-in serves */
+    /**
+     * @param  array{address: string, of: string, note?: string, at: float|int}  $from  a site that the stand-in serves
+     */
     private static function published(Assignment $assignment, array $from, BlobStore $blobs): void
     {
         $students = $assignment->course()->firstOrFail()->students();
         $student = $students->where('handle', $from['of'])->firstOrFail();
-        FetchSite::request($assignment, $student, $from['address'], $from['note'] ?? '', self::day($from['at']), $blobs);
+        FetchSite::request(
+            $assignment,
+            $student,
+            $from['address'],
+            $from['note'] ?? '',
+            self::day($from['at']),
+            $blobs,
+        );
     }
 
     /** @param  array<string, string>  $files  names in the archive by path */

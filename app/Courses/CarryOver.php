@@ -9,7 +9,10 @@ use App\Models\Course;
 use App\Sites\MaterialStore;
 use Illuminate\Support\Facades\DB;
 
-/** A course for a new term with the work of an old one: its assignments, their briefs and files, its stock remarks. No students, no hand-ins. */
+/**
+ * A course for a new term with the work of an old one: its assignments, their briefs and files, its stock remarks. No
+ * students, no hand-ins.
+ */
 final readonly class CarryOver
 {
     /** @param  int  $weeks  by which due times are moved, the hour staying what the clock on the wall says */
@@ -58,8 +61,12 @@ final readonly class CarryOver
         self::copied($from, $course, $from->title, $due);
     }
 
-    private static function copied(Assignment $from, Course $course, string $title, ?\DateTimeInterface $due): Assignment
-    {
+    private static function copied(
+        Assignment $from,
+        Course $course,
+        string $title,
+        ?\DateTimeInterface $due,
+    ): Assignment {
         $assignment = $course->assignments()->create([
             'title' => $title,
             'summary' => $from->summary,

@@ -68,7 +68,9 @@ final readonly class Deed
         'POST hand-ins/{handIn}/replies' => 'released a reply to {handIn}',
     ];
 
-    /** @return array{Course, string}|null the course and the words; null for a request that does nothing worth telling */
+    /**
+     * @return array{Course, string}|null the course and the words; null for a request that does nothing worth telling
+     */
     public static function of(Request $request): ?array
     {
         $route = $request->route();
@@ -81,7 +83,11 @@ final readonly class Deed
 
         return $words === null || $course === null ? null : [
             $course,
-            preg_replace_callback('/\{(\w+)\}/', fn (array $name) => self::named($route->parameter($name[1])), $words) ?? $words,
+            preg_replace_callback(
+                '/\{(\w+)\}/',
+                fn (array $name) => self::named($route->parameter($name[1])),
+                $words,
+            ) ?? $words,
         ];
     }
 
@@ -111,7 +117,8 @@ final readonly class Deed
     {
         return match (true) {
             $model instanceof Assignment => $model->title,
-            $model instanceof Student, $model instanceof User, $model instanceof Arrival, $model instanceof Upload => $model->name,
+            $model instanceof Student, $model instanceof User, $model instanceof Arrival,
+            $model instanceof Upload => $model->name,
             $model instanceof Invitation => $model->email,
             $model instanceof HandIn => $model->student()->first()->name ?? 'a student',
             default => '',

@@ -31,6 +31,8 @@ final readonly class WallClock
     /** @param  \DateTimeInterface|null  $time  such as a due time that was never set */
     public function show(?\DateTimeInterface $time): ?string
     {
-        return $time === null ? null : CarbonImmutable::instance($time)->setTimezone($this->timeZone)->format(self::FORM);
+        return $time === null
+            ? null
+            : CarbonImmutable::instance($time)->setTimezone($this->timeZone)->format(self::FORM);
     }
 }

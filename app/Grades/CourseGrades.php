@@ -52,7 +52,10 @@ final readonly class CourseGrades
         $possible = [];
         foreach (CoursePoints::of($course->id) as $handIn) {
             $handIns[$handIn->student][$handIn->assignment] = $handIn;
-            $possible[$handIn->assignment] = max($possible[$handIn->assignment] ?? 0.0, $handIn->score->possible ?? 0.0);
+            $possible[$handIn->assignment] = max(
+                $possible[$handIn->assignment] ?? 0.0,
+                $handIn->score->possible ?? 0.0,
+            );
         }
         $this->handIns = $handIns;
         $this->columns = [...self::assignments($course, $possible), ...self::otherWork($course)];
@@ -195,7 +198,8 @@ final readonly class CourseGrades
     private static function otherWork(Course $course): array
     {
         /** @var Collection<int, OtherWork> $work */
-        $work = OtherWork::query()->where('course_id', $course->id)->orderBy('created_at')->orderBy('title')->get()->toBase();
+        $work = OtherWork::query()->where('course_id', $course->id)
+            ->orderBy('created_at')->orderBy('title')->get()->toBase();
 
         return array_values($work->map(fn (OtherWork $one) => new GradeColumn(
             $one->id,

@@ -13,7 +13,8 @@ use InkedMargin\Core\Marking\OutcomeKind;
 use InkedMargin\Core\Marking\Score;
 
 /**
- * The points of every hand-in of a course that counts. Thousands of them: what nobody changed by hand is summed by the database.
+ * The points of every hand-in of a course that counts. Thousands of them: what nobody changed by hand is summed by the
+ * database.
  */
 final readonly class CoursePoints
 {
@@ -35,7 +36,10 @@ final readonly class CoursePoints
     public static function of(string $course): array
     {
         $isNewest = CheckRun::isNewest('r');
-        /** @var list<object{id: string, student_id: string, assignment_id: string, late: bool, put_by: string|null, minutes_late: int|null, run: string|null, scheme: string|null, replied: bool}> $handIns */
+        /**
+         * @var list<object{id: string, student_id: string, assignment_id: string, late: bool, put_by: string|null,
+         *     minutes_late: int|null, run: string|null, scheme: string|null, replied: bool}> $handIns
+         */
         $handIns = DB::select(
             <<<SQL
                 select h.id, h.student_id, h.assignment_id, h.late, h.put_by, r.id as run, r.scheme,
@@ -53,7 +57,11 @@ final readonly class CoursePoints
         $read = array_combine($written, array_map(self::scheme(...), $written));
         $schemes = array_map(fn (object $handIn) => $read[$handIn->scheme ?? '[]'], $handIns);
         $runs = array_filter(array_column($handIns, 'run'));
-        $costly = array_filter($handIns, fn (object $one, int $at) => $one->run !== null && $schemes[$at]->off !== [], ARRAY_FILTER_USE_BOTH);
+        $costly = array_filter(
+            $handIns,
+            fn (object $one, int $at) => $one->run !== null && $schemes[$at]->off !== [],
+            ARRAY_FILTER_USE_BOTH,
+        );
         $unclear = OutcomeKind::Unclear->value;
         $rows = DB::select(self::SUMS, [$unclear, $unclear, '{'.implode(',', $runs).'}']);
         $sums = array_column($rows, null, 'check_run_id');
@@ -88,7 +96,10 @@ final readonly class CoursePoints
         $byHand = $sum->by_hand === null ? [] : json_decode($sum->by_hand, true);
 
         return [...$rest, ...array_map(
-            fn (array $one) => (new Earned($one['requirement'], '', null, (float) $one['possible'], ''))->byHand((float) $one['points'], null),
+            fn (array $one) => (new Earned($one['requirement'], '', null, (float) $one['possible'], ''))->byHand(
+                (float) $one['points'],
+                null,
+            ),
             $byHand,
         )];
     }

@@ -37,7 +37,10 @@ final readonly class GradeFile
             throw new InvalidArgumentException('This is no sheet that can be read: XLSX, OpenDocument or CSV are.');
         }
         $rows = array_map(
-            fn (array $row) => array_map(fn (mixed $cell) => is_scalar($cell) ? (string) $cell : '', array_values($row)),
+            fn (array $row) => array_map(
+                fn (mixed $cell) => is_scalar($cell) ? (string) $cell : '',
+                array_values($row),
+            ),
             array_values($sheet->toArray(formatData: false)),
         );
 

@@ -15,7 +15,10 @@ use Illuminate\Support\Facades\DB;
 use InkedMargin\Core\Grading\ResultKind;
 use InvalidArgumentException;
 
-/** Marks from elsewhere: a line for each student, a column for each piece of work. Nothing is kept until that is asked for. */
+/**
+ * Marks from elsewhere: a line for each student, a column for each piece of work. Nothing is kept until that is asked
+ * for.
+ */
 final readonly class GradeImport
 {
     private const MOST_LINES = 5_000;
@@ -83,7 +86,8 @@ final readonly class GradeImport
                 $known = $this->known($column['title']);
                 $work = match (true) {
                     $known === null => WorkOfCourse::elsewhere(OtherWork::query()->create([
-                        'course_id' => $this->course->id, 'title' => $column['title'], 'possible' => $column['possible'],
+                        'course_id' => $this->course->id, 'title' => $column['title'],
+                        'possible' => $column['possible'],
                     ])->id),
                     $known->isAssignment => WorkOfCourse::assignment($known->id),
                     default => WorkOfCourse::elsewhere($known->id),

@@ -14,7 +14,11 @@ final readonly class GradeSum
     public function __construct(
         #[OA\Property]
         public string $workId,
-        #[OA\Property(description: 'none where nothing was checked', type: 'array', items: new OA\Items(ref: GradeSumLine::class))]
+        #[OA\Property(
+            description: 'none where nothing was checked',
+            type: 'array',
+            items: new OA\Items(ref: GradeSumLine::class),
+        )]
         public array $lines,
     ) {
     }

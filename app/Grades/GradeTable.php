@@ -25,7 +25,9 @@ final readonly class GradeTable
 
     private const BOM = "\xEF\xBB\xBF";
 
-    /** @param  bool  $isMarked  whether it begins with a byte order mark, which some office programs need to know UTF-8 */
+    /**
+     * @param  bool  $isMarked  whether it begins with a byte order mark, which some office programs need to know UTF-8
+     */
     public static function csv(Gradebook $book, bool $isMarked): string
     {
         $rows = array_map(
@@ -66,7 +68,9 @@ final readonly class GradeTable
     /** @return list<list<string|float|null>> the headings first */
     private static function rows(Gradebook $book): array
     {
-        $parts = count($book->parts) > 1 ? array_map(fn (GradePartView $part) => $part->title.self::PERCENT, $book->parts) : [];
+        $parts = count($book->parts) > 1
+            ? array_map(fn (GradePartView $part) => $part->title.self::PERCENT, $book->parts)
+            : [];
         $rows = [[
             'Name', 'Handle', 'E-mail', 'Group',
             ...array_map(self::heading(...), $book->columns),

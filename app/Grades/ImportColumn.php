@@ -24,7 +24,11 @@ final readonly class ImportColumn
         public int $changes,
         #[OA\Property(description: 'students whose points stay as they are')]
         public int $same,
-        #[OA\Property(description: 'what cannot be read, with its line', type: 'array', items: new OA\Items(type: 'string'))]
+        #[OA\Property(
+            description: 'what cannot be read, with its line',
+            type: 'array',
+            items: new OA\Items(type: 'string'),
+        )]
         public array $unreadable,
     ) {
     }

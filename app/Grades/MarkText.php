@@ -12,16 +12,28 @@ final readonly class MarkText
     /** The longest title that is kept. */
     private const LONGEST = 200;
 
-    /** @return array{title: string, possible: float|null} "Quiz 1 (10)", "Quiz 1 /10", "Quiz 1 %", "Quiz 1 [10 points]" */
+    /**
+     * @return array{title: string, possible: float|null} "Quiz 1 (10)", "Quiz 1 /10", "Quiz 1 %", "Quiz 1 [10 points]"
+     */
     public static function heading(string $heading): array
     {
-        $isSaid = preg_match('~^(.+?)\s*(?:[(\[]\s*(?:max\w*\.?\s*)?([\d.,]+)\s*(?:p\w*\.?)?\s*[)\]]|/\s*([\d.,]+))$~iu', $heading, $parts) === 1;
+        $isSaid = preg_match(
+            '~^(.+?)\s*(?:[(\[]\s*(?:max\w*\.?\s*)?([\d.,]+)\s*(?:p\w*\.?)?\s*[)\]]|/\s*([\d.,]+))$~iu',
+            $heading,
+            $parts,
+        ) === 1;
         $digits = ($parts[2] ?? '').($parts[3] ?? '');
         $possible = $isSaid ? self::points($digits) : null;
 
         return match (true) {
-            $isSaid && is_float($possible) && $possible > 0.0 => ['title' => mb_substr($parts[1], 0, self::LONGEST), 'possible' => $possible],
-            str_ends_with($heading, '%') => ['title' => mb_substr(rtrim($heading, ' %'), 0, self::LONGEST), 'possible' => 100.0],
+            $isSaid && is_float($possible) && $possible > 0.0 => [
+                'title' => mb_substr($parts[1], 0, self::LONGEST),
+                'possible' => $possible,
+            ],
+            str_ends_with($heading, '%') => [
+                'title' => mb_substr(rtrim($heading, ' %'), 0, self::LONGEST),
+                'possible' => 100.0,
+            ],
             default => ['title' => mb_substr($heading, 0, self::LONGEST), 'possible' => null],
         };
     }

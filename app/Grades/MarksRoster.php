@@ -10,7 +10,9 @@ use App\Rosters\RosterPlan;
 use App\Rosters\RosterRow;
 use Illuminate\Support\Collection;
 
-/** Whose the lines of marks from elsewhere are: by handle, by e-mail address, or by a name that only one student has. */
+/**
+ * Whose the lines of marks from elsewhere are: by handle, by e-mail address, or by a name that only one student has.
+ */
 final readonly class MarksRoster
 {
     /** So many lines of nobody are told one by one. */

@@ -47,7 +47,8 @@ final readonly class Ink
     /**
      * What the instructor wrote, with the words of the line it is about.
      *
-     * @param  array{body: string, kind: RemarkKind, file?: string|null, line?: int|null, endLine?: int|null, id?: string|null}  $written
+     * @param  array{body: string, kind: RemarkKind, file?: string|null, line?: int|null, endLine?: int|null,
+     *     id?: string|null}  $written
      */
     public function write(HandIn $handIn, array $written, string $user): Remark
     {

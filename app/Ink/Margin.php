@@ -35,7 +35,9 @@ final readonly class Margin
     /** @param  HandIn  $handIn  with its run and its remarks loaded */
     public static function of(HandIn $handIn): self
     {
-        $decisions = $handIn->remarks->whereNotNull('fingerprint')->keyBy(fn (Remark $one) => (string) $one->fingerprint);
+        $decisions = $handIn->remarks->whereNotNull('fingerprint')->keyBy(
+            fn (Remark $one) => (string) $one->fingerprint,
+        );
         $reported = [];
         if ($handIn->run !== null && $decisions->isNotEmpty()) {
             $known = $handIn->run->findings()->whereIn('fingerprint', $decisions->keys());
@@ -109,7 +111,8 @@ final readonly class Margin
         if ($this->handIn->run === null) {
             return [];
         }
-        $decided = 'exists (select 1 from remarks where remarks.hand_in_id = ? and remarks.fingerprint = findings.fingerprint)';
+        $decided = 'exists (select 1 from remarks where remarks.hand_in_id = ? and remarks.fingerprint = '
+            .'findings.fingerprint)';
         $ranked = $this->handIn->run->findings()->getQuery()->reorder()->select('findings.*')->selectRaw(
             'count(*) over (partition by rule) as alike,'
             ." sum(case when $decided then 0 else 1 end) over (partition by rule) as pencilled,"
@@ -128,7 +131,11 @@ final readonly class Margin
                 $first->fingerprint,
                 $first->message,
             ))
-            ->sortBy(fn (DeskKind $kind) => [array_search($kind->weight, Weight::cases(), true), -$kind->findings, $kind->rule])->all());
+            ->sortBy(fn (DeskKind $kind) => [
+                array_search($kind->weight, Weight::cases(), true),
+                -$kind->findings,
+                $kind->rule,
+            ])->all());
     }
 
     private static function number(Finding $row, string $name): int

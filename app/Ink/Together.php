@@ -57,7 +57,8 @@ final readonly class Together
             $seen[$key] = true;
 
             return [
-                'fingerprint' => null, 'rule' => null, 'variant' => '', 'weight' => null, 'mark' => null, 'requirement' => null,
+                'fingerprint' => null, 'rule' => null, 'variant' => '', 'weight' => null, 'mark' => null,
+                'requirement' => null,
                 'column' => null, 'end_line' => null, 'end_column' => null,
                 'kind' => $kind, 'reason' => null, 'body' => $body, 'remedy' => '', 'user_id' => $user,
             ];
@@ -78,7 +79,8 @@ final readonly class Together
 
     /**
      * @param  Builder<Finding>  $findings
-     * @param  callable(Finding): (array<string, mixed>|null)  $words  what is not as in the finding; null to pass it over
+     * @param  callable(Finding): (array<string, mixed>|null)  $words  what is not as in the finding; null to pass it
+     *     over
      */
     private function write(Builder $findings, string $desk, callable $words): Written
     {

@@ -8,8 +8,8 @@ use App\Models\HandIn;
 use Illuminate\Support\Facades\DB;
 
 /**
- * When a hand-in was written to last, from each of the desks on which it lies open: so that the others see it within seconds.
- * A desk is one tab of a browser; it names itself.
+ * When a hand-in was written to last, from each of the desks on which it lies open: so that the others see it within
+ * seconds. A desk is one tab of a browser; it names itself.
  */
 final readonly class Touched
 {

@@ -22,7 +22,8 @@ final readonly class AddressList
     }
 
     /**
-     * @return array{list<array{Student, string}>, list<string>} whose site is where; and what is wrong, a sentence a line
+     * @return array{list<array{Student, string}>, list<string>} whose site is where; and what is wrong, a sentence a
+     *     line
      */
     public static function read(string $text, StudentMatcher $matcher, AddressRule $rule): array
     {
@@ -33,7 +34,9 @@ final readonly class AddressList
                 continue;
             }
             $entry = $list->line($line);
-            $entry = is_array($entry) && isset($seen[$entry[0]->id]) ? "{$entry[0]->name} has an address already." : $entry;
+            $entry = is_array($entry) && isset($seen[$entry[0]->id])
+                ? "{$entry[0]->name} has an address already."
+                : $entry;
             if (is_string($entry)) {
                 $wrong[] = 'Line '.($nth + 1).": $entry";
 
@@ -49,7 +52,11 @@ final readonly class AddressList
     /** @return array{Student, string}|string whose site is where; or what is wrong with the line */
     private function line(string $line): array|string
     {
-        if (preg_match('~(?<![\w@])(?:[a-z][a-z0-9+.-]*://|file:|www\.|localhost\b)[^\s,;|]*~iu', $line, $match) !== 1) {
+        if (preg_match(
+            '~(?<![\w@])(?:[a-z][a-z0-9+.-]*://|file:|www\.|localhost\b)[^\s,;|]*~iu',
+            $line,
+            $match,
+        ) !== 1) {
             return 'there is no address. One begins with `https://` or `http://`.';
         }
         $address = $match[0];

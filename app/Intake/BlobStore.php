@@ -43,7 +43,11 @@ final readonly class BlobStore
             $this->onDisk($bytes, $hashes[$key], strlen($bytes));
         }
         foreach (array_chunk($files, 500, true) as $chunk) {
-            self::tell(array_map(fn (string $bytes, string $sha256) => [$sha256, strlen($bytes)], $chunk, array_intersect_key($hashes, $chunk)));
+            self::tell(array_map(
+                fn (string $bytes, string $sha256) => [$sha256, strlen($bytes)],
+                $chunk,
+                array_intersect_key($hashes, $chunk),
+            ));
         }
 
         return $hashes;
@@ -75,7 +79,8 @@ final readonly class BlobStore
     }
 
     /**
-     * Lets an archive be read where its reader needs a file: what is kept is copied piece by piece, and checked on the way.
+     * Lets an archive be read where its reader needs a file: what is kept is copied piece by piece, and checked on the
+     * way.
      *
      * @template T
      *
@@ -91,7 +96,9 @@ final readonly class BlobStore
             throw new StoreFailure('There is no room for temporary files on the server.');
         }
         try {
-            $kept = SharedDisk::get()->exists(self::path($sha256)) ? SharedDisk::get()->readStream(self::path($sha256)) : null;
+            $kept = SharedDisk::get()->exists(self::path($sha256))
+                ? SharedDisk::get()->readStream(self::path($sha256))
+                : null;
             if ($kept === null || ! self::copies($kept, $path) || hash_file('sha256', $path) !== $sha256) {
                 throw self::damaged();
             }
@@ -136,7 +143,10 @@ final readonly class BlobStore
         }
     }
 
-    /** @param  list<array{string, int}>  $kept  hash and size of each; in one order, so that two at once do not wait for each other */
+    /**
+     * @param  list<array{string, int}>  $kept  hash and size of each; in one order, so that two at once do not wait for
+     *     each other
+     */
     private static function tell(array $kept): void
     {
         $rows = array_map(fn (array $one) => ['sha256' => $one[0], 'bytes' => $one[1]], $kept);

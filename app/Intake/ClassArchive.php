@@ -13,8 +13,8 @@ use InkedMargin\Core\Site\Litter;
 use ZipArchive;
 
 /**
- * An archive of a whole class: zips in a zip, a folder for each student, or both. One level is opened; what is inside goes
- * through the same intake as if it had been dropped alone.
+ * An archive of a whole class: zips in a zip, a folder for each student, or both. One level is opened; what is inside
+ * goes through the same intake as if it had been dropped alone.
  */
 final readonly class ClassArchive
 {
@@ -25,7 +25,10 @@ final readonly class ClassArchive
     /** Bytes of one part, packed, at most. */
     private const LARGEST_PART = 100_000_000;
 
-    /** @param  array<string, list<array{int, string}>>  $parts  entries (index, path) by what they are a part of: a zip's path, or a folder with its slash */
+    /**
+     * @param  array<string, list<array{int, string}>>  $parts  entries (index, path) by what they are a part of: a
+     *     zip's path, or a folder with its slash
+     */
     private function __construct(private ZipArchive $zip, private array $parts)
     {
     }
@@ -112,7 +115,10 @@ final readonly class ClassArchive
         // Pages beside the folders, and it is one site.
         $isOneSite = array_filter($pages, fn (string $path) => ! str_contains(substr($path, strlen($top)), '/')) !== [];
         $named = array_filter(array_keys($inFolders), fn (string $folder) => $isStudent(basename($folder)));
-        $isByFolder = ! $isOneSite && $named !== [] && 2 * count($named) >= count($inFolders) && count($inFolders) + count($zips) > 1;
+        $isByFolder = ! $isOneSite
+            && $named !== []
+            && 2 * count($named) >= count($inFolders)
+            && count($inFolders) + count($zips) > 1;
         $isOfZips = $zips !== [] && $pages === [];
         if (! $isByFolder && ! $isOfZips) {
             return [];
@@ -179,7 +185,8 @@ final readonly class ClassArchive
         if ($entry['size'] > self::LARGEST_PART) {
             throw new Refusal(RefusalReason::FileTooLarge, "\"$path\" is larger than ".self::LARGEST_PART.' bytes.');
         }
-        // The extension makes room for as many bytes as it is asked for, and keeps it: one more than there are tells a lie.
+        // The extension makes room for as many bytes as it is asked for, and keeps it: one more than there are tells a
+        // lie.
         $bytes = $this->zip->getFromIndex($index, $entry['size'] + 1);
         if ($bytes === false || strlen($bytes) !== $entry['size']) {
             throw new Refusal(RefusalReason::Unreadable, "\"$path\" is damaged and cannot be unpacked.");
@@ -198,7 +205,10 @@ final readonly class ClassArchive
     private function packed(string $folder, array $entries, Limits $limits): string
     {
         if (count($entries) > $limits->files) {
-            throw new Refusal(RefusalReason::TooManyFiles, "\"$folder\" has ".count($entries)." files; $limits->files are the most.");
+            throw new Refusal(
+                RefusalReason::TooManyFiles,
+                "\"$folder\" has ".count($entries)." files; $limits->files are the most.",
+            );
         }
         $files = [];
         $total = 0;

@@ -33,7 +33,10 @@ final readonly class HandInIntake
         if (in_array($arrival->state, [ArrivalState::Refused, ArrivalState::Repeated, ArrivalState::Opened], true)) {
             return;
         }
-        $matcher = new StudentMatcher($arrival->assignment->course->students, LearnedNames::of($arrival->assignment->course_id));
+        $matcher = new StudentMatcher(
+            $arrival->assignment->course->students,
+            LearnedNames::of($arrival->assignment->course_id),
+        );
         try {
             [$parts, $site] = $this->read($arrival, $matcher);
         } catch (Refusal $refusal) {
@@ -59,8 +62,8 @@ final readonly class HandInIntake
     }
 
     /**
-     * @return array{list<array{ClassPart, string}>, Site|null} what is in the archive of a class, each kept under its hash; or
-     *     the site of one student; what is neither is refused
+     * @return array{list<array{ClassPart, string}>, Site|null} what is in the archive of a class, each kept under its
+     *     hash; or the site of one student; what is neither is refused
      */
     private function read(Arrival $arrival, StudentMatcher $matcher): array
     {
@@ -78,10 +81,16 @@ final readonly class HandInIntake
             }
 
             if ($arrival->parent_id !== null && ClassArchive::isOfZips($path)) {
-                throw new Refusal(RefusalReason::TooDeep, 'It holds archives, and only one level of them is opened. Unpack it, and drop what is in it.');
+                throw new Refusal(
+                    RefusalReason::TooDeep,
+                    'It holds archives, and only one level of them is opened. Unpack it, and drop what is in it.',
+                );
             }
 
-            return [$parts, $parts === [] ? (new ArchiveReader)->read($path, $arrival->name, ! $arrival->packed) : null];
+            return [
+                $parts,
+                $parts === [] ? (new ArchiveReader)->read($path, $arrival->name, ! $arrival->packed) : null,
+            ];
         });
     }
 
@@ -93,7 +102,8 @@ final readonly class HandInIntake
     private function open(Arrival $arrival, array $parts): void
     {
         DB::transaction(function () use ($arrival, $parts): void {
-            $isWaiting = Arrival::query()->whereKey($arrival->id)->lockForUpdate()->value('state') === ArrivalState::Waiting;
+            $isWaiting = Arrival::query()->whereKey($arrival->id)
+                ->lockForUpdate()->value('state') === ArrivalState::Waiting;
             foreach ($isWaiting ? $parts : [] as [$part, $sha256]) {
                 $child = $arrival->assignment->arrivals()->create([
                     'name' => mb_substr($part->name, -255),

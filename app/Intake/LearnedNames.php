@@ -31,7 +31,10 @@ final readonly class LearnedNames
         // What stands in the names of others, too, such as that of the assignment, tells nobody.
         $others = Arrival::query()->whereIn('assignment_id', $course->assignments()->reorder()->select('id'))
             ->where('student_id', '!=', $student->id)->whereNotNull('student_id')->get(['name', 'within']);
-        $common = array_fill_keys($others->flatMap(fn (Arrival $one) => $matcher->telling($one->name, $one->within))->all(), true);
+        $common = array_fill_keys(
+            $others->flatMap(fn (Arrival $one) => $matcher->telling($one->name, $one->within))->all(),
+            true,
+        );
         $titles = array_map(fn (Assignment $one) => $one->title, $course->assignments()->get()->all());
         $common += array_fill_keys($matcher->telling($course->title, ...$titles), true);
         $words = array_filter(

@@ -36,9 +36,14 @@ final readonly class Parts
             $path = Upload::path($upload->id);
             @mkdir(dirname($path), 0o700, true);
             $file = @fopen($path, 'c');
-            $isKept = $file !== false && fseek($file, $offset) === 0 && @fwrite($file, $part) === strlen($part) && fclose($file);
+            $isKept = $file !== false
+                && fseek($file, $offset) === 0
+                && @fwrite($file, $part) === strlen($part)
+                && fclose($file);
             if (! $isKept) {
-                throw new StoreFailure('The server could not keep a part of the file; its disk may be full. Try again later.');
+                throw new StoreFailure(
+                    'The server could not keep a part of the file; its disk may be full. Try again later.',
+                );
             }
             $upload->update(['received' => $offset + strlen($part)]);
 

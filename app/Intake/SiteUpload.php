@@ -37,7 +37,10 @@ final readonly class SiteUpload
             $path = EntryName::clean(($paths[$at] ?? '') ?: Utf8::scrub($file->getClientOriginalName()), $limits);
             $total += (int) $file->getSize();
             if ($total > $limits->totalBytes) {
-                throw new Refusal(RefusalReason::TotalTooLarge, "These are more than {$limits->totalBytes} bytes, at \"$path\".");
+                throw new Refusal(
+                    RefusalReason::TotalTooLarge,
+                    "These are more than {$limits->totalBytes} bytes, at \"$path\".",
+                );
             }
             $read[$path] = new SourceFile($path, (string) file_get_contents($file->getPathname()));
         }

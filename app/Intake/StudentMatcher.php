@@ -14,10 +14,14 @@ final readonly class StudentMatcher
 {
     /** Words that hand-ins are named by, and that tell nobody (common practice). */
     private const GENERIC = [
-        'assignment', 'attempt', 'class', 'code', 'copy', 'course', 'css', 'done', 'draft', 'drill', 'exercise', 'export', 'file',
-        'files', 'final', 'finished', 'folder', 'hand', 'home', 'homepage', 'homework', 'html', 'images', 'index', 'last', 'main',
-        'module', 'new', 'old', 'page', 'pages', 'part', 'portfolio', 'practice', 'project', 'public', 'root', 'school', 'second',
-        'site', 'sites', 'src', 'student', 'style', 'styles', 'submission', 'task', 'test', 'the', 'unit', 'untitled', 'upload',
+        'assignment', 'attempt', 'class', 'code', 'copy', 'course', 'css', 'done', 'draft', 'drill', 'exercise',
+        'export', 'file',
+        'files', 'final', 'finished', 'folder', 'hand', 'home', 'homepage', 'homework', 'html', 'images', 'index',
+        'last', 'main',
+        'module', 'new', 'old', 'page', 'pages', 'part', 'portfolio', 'practice', 'project', 'public', 'root', 'school',
+        'second',
+        'site', 'sites', 'src', 'student', 'style', 'styles', 'submission', 'task', 'test', 'the', 'unit', 'untitled',
+        'upload',
         'version', 'web', 'webpage', 'webpages', 'website', 'websites', 'week', 'work', 'www', 'zip',
     ];
 
@@ -30,8 +34,8 @@ final readonly class StudentMatcher
     }
 
     /**
-     * The one student whose handle, e-mail address or whole name (in either order) stands in one of the names, or who was
-     * meant by one of its words before; nobody when two could be meant.
+     * The one student whose handle, e-mail address or whole name (in either order) stands in one of the names, or who
+     * was meant by one of its words before; nobody when two could be meant.
      */
     public function match(string ...$names): ?Student
     {
@@ -40,7 +44,9 @@ final readonly class StudentMatcher
         $has = fn (string $name) => $name !== '' && str_contains($text, '-'.self::plain($name).'-');
         $ways = [
             fn (Student $student) => $has($student->handle),
-            fn (Student $student) => $student->email !== '' && ($has($student->email) || $has(explode('@', $student->email)[0])),
+            fn (Student $student) => $student->email !== '' && ($has($student->email) || $has(
+                explode('@', $student->email)[0],
+            )),
             fn (Student $student) => self::allIn(self::words($student->name), $words),
         ];
         foreach ($ways as $isMeant) {
@@ -68,7 +74,10 @@ final readonly class StudentMatcher
             return null;
         }
         $meant = $this->students->firstWhere('id', array_key_first($ids));
-        $given = array_filter(self::words(...$names), fn (string $word) => ! isset($this->learned[$word]) && mb_strlen($word) > 2);
+        $given = array_filter(
+            self::words(...$names),
+            fn (string $word) => ! isset($this->learned[$word]) && mb_strlen($word) > 2,
+        );
         $others = $this->students->filter(fn (Student $one) => $one !== $meant && $this->distance($one, $given) <= 1);
 
         return $others->isEmpty() ? $meant : null;
@@ -143,6 +152,9 @@ final readonly class StudentMatcher
     {
         $composed = Normalizer::normalize($name, Normalizer::FORM_C);
 
-        return trim(preg_replace('/[^\p{L}\p{M}\p{N}]+/u', '-', mb_strtolower($composed === false ? $name : $composed)) ?? '', '-');
+        return trim(
+            preg_replace('/[^\p{L}\p{M}\p{N}]+/u', '-', mb_strtolower($composed === false ? $name : $composed)) ?? '',
+            '-',
+        );
     }
 }

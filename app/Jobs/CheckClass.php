@@ -13,8 +13,8 @@ use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\Bus;
 
 /**
- * Has every student's counting attempt at an assignment checked under the brief in force: a batch, so that nobody waits for
- * it and everybody sees how far it is. It begins with this job, which adds a check for each.
+ * Has every student's counting attempt at an assignment checked under the brief in force: a batch, so that nobody waits
+ * for it and everybody sees how far it is. It begins with this job, which adds a check for each.
  */
 final class CheckClass implements ShouldQueue
 {

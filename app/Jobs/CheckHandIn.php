@@ -126,7 +126,8 @@ final class CheckHandIn implements ShouldBeUnique, ShouldQueue
         // What people read is a sentence; the exception is in the log, where Laravel has put it.
         $words = $error instanceof StoreFailure
             ? $error->getMessage()
-            : 'The check broke off, three times over. The hand-in is kept; an administrator finds the cause in the log.';
+            : 'The check broke off, three times over. The hand-in is kept; an administrator finds the cause in the '
+                .'log.';
         CheckRun::query()->whereKey($this->runId)->where('state', '!=', RunState::Finished)
             ->update(['state' => RunState::Failed, 'trouble' => $words]);
     }
@@ -157,7 +158,11 @@ final class CheckHandIn implements ShouldBeUnique, ShouldQueue
         $free = array_fill_keys(array_map(fn (PlacedFinding $one) => $one->fingerprint, $report->free()), true);
         foreach (array_chunk($report->findings, 200, true) as $chunk) {
             DB::table('findings')->insert(array_map(
-                fn (PlacedFinding $one, int $position) => $this->findingRow($one, $position, isset($free[$one->fingerprint])),
+                fn (PlacedFinding $one, int $position) => $this->findingRow(
+                    $one,
+                    $position,
+                    isset($free[$one->fingerprint]),
+                ),
                 $chunk,
                 array_keys($chunk),
             ));
@@ -165,7 +170,9 @@ final class CheckHandIn implements ShouldBeUnique, ShouldQueue
         DB::table('outcomes')->insert(
             array_map($this->outcomeRow(...), $report->outcomes, array_keys($report->outcomes)),
         );
-        $tally = array_count_values(array_map(fn (PlacedFinding $one) => $one->finding->weight->value, $report->findings));
+        $tally = array_count_values(
+            array_map(fn (PlacedFinding $one) => $one->finding->weight->value, $report->findings),
+        );
         $run->survey()->updateOrCreate([], ['content' => $survey]);
         $run->update([
             'state' => RunState::Finished,

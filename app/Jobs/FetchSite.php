@@ -22,7 +22,9 @@ use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\DB;
 
-/** Fetches a published site, and files it like any other hand-in. What is not there yet is looked for again in a while. */
+/**
+ * Fetches a published site, and files it like any other hand-in. What is not there yet is looked for again in a while.
+ */
 final class FetchSite implements ShouldQueue
 {
     use Queueable;
@@ -85,7 +87,8 @@ final class FetchSite implements ShouldQueue
     /** @return list<string> the paths in the student's last hand-in: what is published was most likely made from it */
     private static function known(Arrival $arrival): array
     {
-        $last = $arrival->student?->handIns()->where('assignment_id', $arrival->assignment_id)->orderByDesc('attempt')->first();
+        $last = $arrival->student?->handIns()->where('assignment_id', $arrival->assignment_id)
+            ->orderByDesc('attempt')->first();
 
         /** @var list<string> */
         return $last?->files()->orderBy('path')->pluck('path')->all() ?? [];
@@ -130,7 +133,8 @@ final class FetchSite implements ShouldQueue
                         : HandingIn::of($arrival->assignment->refresh(), $student, $arrival->arrived_at)->refusal();
 
                     return $refusal === null
-                        && Arrival::query()->whereKey($arrival->id)->lockForUpdate()->value('state') === ArrivalState::Waiting;
+                        && Arrival::query()->whereKey($arrival->id)->lockForUpdate()
+                            ->value('state') === ArrivalState::Waiting;
                 },
             );
             if ($filed === null) {
@@ -142,7 +146,8 @@ final class FetchSite implements ShouldQueue
             }
             [$handIn, $isRepeated] = $filed;
             $arrival->update([
-                'state' => $isRepeated ? ArrivalState::Repeated : ArrivalState::Taken, 'hand_in_id' => $handIn->id, 'told' => null,
+                'state' => $isRepeated ? ArrivalState::Repeated : ArrivalState::Taken, 'hand_in_id' => $handIn->id,
+                'told' => null,
             ]);
         });
     }

@@ -27,7 +27,8 @@ final class UnpackArrival implements ShouldQueue
     /**
      * Lays something into the in-tray, and sees to it that it is unpacked.
      *
-     * @param  array<string, mixed>  $arrival  its name and hash, and what else is known; it arrives now unless that says when
+     * @param  array<string, mixed>  $arrival  its name and hash, and what else is known; it arrives now unless that
+     *     says when
      */
     public static function request(Assignment $assignment, array $arrival): Arrival
     {
@@ -52,7 +53,8 @@ final class UnpackArrival implements ShouldQueue
         Arrival::query()->whereKey($this->arrivalId)->where('state', ArrivalState::Waiting)
             ->update([
                 'state' => ArrivalState::Refused,
-                'reason' => 'It could not be unpacked, three times over. The file is kept; drop it again to try once more.',
+                'reason' => 'It could not be unpacked, three times over. The file is kept; drop it again to try once '
+                    .'more.',
             ]);
     }
 }

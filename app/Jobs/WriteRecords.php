@@ -44,7 +44,11 @@ final class WriteRecords implements ShouldBeUnique, ShouldQueue
         $prepared = Prepared::of($scope);
         $path = (string) tempnam(sys_get_temp_dir(), 'records');
         try {
-            $writer->write($scope, $path, fn (int $done, int $of) => $done % 20 === 0 ? $prepared->tell(RecordsState::Waiting, $done, $of) : null);
+            $writer->write(
+                $scope,
+                $path,
+                fn (int $done, int $of) => $done % 20 === 0 ? $prepared->tell(RecordsState::Waiting, $done, $of) : null,
+            );
             $prepared->keep($path);
             $prepared->tell(RecordsState::Ready);
         } finally {

@@ -37,6 +37,9 @@ final readonly class LessonMarkdown
     {
         $lines = array_map(fn (QuotedLine $line) => $line->before.$line->meant.$line->after, $quote->lines);
 
-        return ReplyMarkdown::plain("`$quote->file`").($lines === [] ? '' : "\n\n".ReplyMarkdown::fenced(implode("\n", $lines), 'html'));
+        return ReplyMarkdown::plain("`$quote->file`").($lines === [] ? '' : "\n\n".ReplyMarkdown::fenced(
+            implode("\n", $lines),
+            'html',
+        ));
     }
 }

@@ -55,7 +55,9 @@ final readonly class LessonPlan
         if ($rule === null || $first === null) {
             return null;
         }
-        $examples = $found->sortBy(fn (Finding $one) => [$one->isAboutWholeFile(), $one->end_offset - $one->start_offset])
+        $examples = $found->sortBy(
+            fn (Finding $one) => [$one->isAboutWholeFile(), $one->end_offset - $one->start_offset],
+        )
             ->unique(fn (Finding $one) => $one->message)->take(self::EXAMPLES);
         $students = Student::query()->findMany($examples->map(self::student(...))->all());
         $off = fn (Finding $one) => NamesOff::of($students->findOrFail(self::student($one)));

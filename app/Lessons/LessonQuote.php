@@ -15,7 +15,11 @@ final readonly class LessonQuote
     public function __construct(
         #[OA\Property]
         public string $file,
-        #[OA\Property(description: 'none where all of the file is meant', type: 'array', items: new OA\Items(ref: QuotedLine::class))]
+        #[OA\Property(
+            description: 'none where all of the file is meant',
+            type: 'array',
+            items: new OA\Items(ref: QuotedLine::class),
+        )]
         public array $lines,
     ) {
     }

@@ -25,7 +25,10 @@ final class OutboxTransport extends AbstractTransport
         }
         $email = MessageConverter::toEmail($email);
         Letter::query()->create([
-            'to' => implode(', ', array_map(fn (Address $one) => $one->getAddress(), $message->getEnvelope()->getRecipients())),
+            'to' => implode(
+                ', ',
+                array_map(fn (Address $one) => $one->getAddress(), $message->getEnvelope()->getRecipients()),
+            ),
             'subject' => (string) $email->getSubject(),
             'body' => (string) $email->getTextBody(),
         ]);

@@ -30,7 +30,13 @@ final readonly class BriefTrial
     public function of(Assignment $assignment, Brief $brief): array
     {
         $handIns = $assignment->handIns()->counting()
-            ->with(['student', 'files', 'run.outcomes', 'marks', 'assignment'])->get()->sortBy('student.name')->values();
+            ->with([
+                'student',
+                'files',
+                'run.outcomes',
+                'marks',
+                'assignment',
+            ])->get()->sortBy('student.name')->values();
         $materials = $this->materials->current($assignment);
         $before = Scores::of($handIns->toBase());
         $from = microtime(true);
@@ -68,7 +74,9 @@ final readonly class BriefTrial
             if (! $isSame) {
                 $changes[] = new OutcomeChange(
                     $outcome->requirement->terms->title,
-                    $old === null ? null : self::shown($old->outcome->value, (float) $old->awarded, (float) $old->possible),
+                    $old === null
+                        ? null
+                        : self::shown($old->outcome->value, (float) $old->awarded, (float) $old->possible),
                     self::shown($outcome->kind->value, $outcome->points->awarded, $outcome->points->possible),
                 );
             }

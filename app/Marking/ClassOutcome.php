@@ -10,8 +10,8 @@ use InkedMargin\Core\Marking\Earned;
 use InkedMargin\Core\Marking\OutcomeKind;
 
 /**
- * What one requirement came to in one hand-in of a class. A class has thousands of them, so they are read as plain rows: as models they
- * took longer than all else on the class sheet.
+ * What one requirement came to in one hand-in of a class. A class has thousands of them, so they are read as plain
+ * rows: as models they took longer than all else on the class sheet.
  */
 final readonly class ClassOutcome
 {
@@ -38,12 +38,16 @@ final readonly class ClassOutcome
      * Asks the database once, whatever the number.
      *
      * @param  list<string>  $runs  their ids
-     * @return array<string, array<string, self>> by run, then by requirement as the brief has them; a run without any is left out
+     * @return array<string, array<string, self>> by run, then by requirement as the brief has them; a run without any
+     *     is left out
      */
     public static function ofRuns(array $runs): array
     {
         $outcomes = [];
-        /** @var object{check_run_id: string, requirement: string, title: string, outcome: string, awarded: string, possible: string, by_hand: string|null} $row */
+        /**
+         * @var object{check_run_id: string, requirement: string, title: string, outcome: string, awarded: string,
+         *     possible: string, by_hand: string|null} $row
+         */
         foreach (DB::select(self::ROWS, ['{'.implode(',', $runs).'}']) as $row) {
             $outcomes[$row->check_run_id][$row->requirement] = new self(
                 $row->requirement,

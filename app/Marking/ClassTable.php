@@ -23,8 +23,12 @@ final readonly class ClassTable
      * @param  array<string, array<string, ClassOutcome>>  $outcomes  by run, then by requirement
      * @param  array<string, Score>  $scores  by hand-in
      */
-    private function __construct(private array $columns, private array $handIns, private array $outcomes, private array $scores)
-    {
+    private function __construct(
+        private array $columns,
+        private array $handIns,
+        private array $outcomes,
+        private array $scores,
+    ) {
     }
 
     public static function of(Assignment $assignment): ClassSheet
@@ -37,7 +41,10 @@ final readonly class ClassTable
         // The columns are those of the newest check: a brief that was changed meanwhile is being checked anew.
         $newest = $runs->sortByDesc('created_at')->first(fn (CheckRun $run) => isset($outcomes[$run->id]));
         $earned = $handIns->mapWithKeys(fn (HandIn $one) => [
-            $one->id => array_map(fn (ClassOutcome $outcome) => $outcome->earned(), array_values($outcomes[$one->run->id ?? ''] ?? [])),
+            $one->id => array_map(
+                fn (ClassOutcome $outcome) => $outcome->earned(),
+                array_values($outcomes[$one->run->id ?? ''] ?? []),
+            ),
         ]);
         $table = new self(
             array_values($outcomes[$newest->id ?? ''] ?? []),
@@ -58,12 +65,24 @@ final readonly class ClassTable
             ->map($this->row(...))
             ->all());
         $requirements = array_map(
-            fn (ClassOutcome $one, int $at) => new SheetRequirement($one->requirement, $one->title, $one->possible, self::shareOf($rows, $at)),
+            fn (ClassOutcome $one, int $at) => new SheetRequirement(
+                $one->requirement,
+                $one->title,
+                $one->possible,
+                self::shareOf($rows, $at),
+            ),
             $this->columns,
             array_keys($this->columns),
         );
 
-        return new ClassSheet($assignment->title, $assignment->course->title, $assignment->course_id, $requirements, $rows, $slips);
+        return new ClassSheet(
+            $assignment->title,
+            $assignment->course->title,
+            $assignment->course_id,
+            $requirements,
+            $rows,
+            $slips,
+        );
     }
 
     private function row(Student $student): ClassSheetRow

@@ -28,9 +28,13 @@ final readonly class DraftReader
 
     public static function read(Draft $draft, ?Site $site, Materials $materials): BriefReading
     {
-        $check = fn (?Brief $brief) => $site === null || $brief === null ? null : Check::run($site, $brief, materials: $materials);
+        $check = fn (?Brief $brief) => $site === null || $brief === null
+            ? null
+            : Check::run($site, $brief, materials: $materials);
         $report = $check($draft->brief);
-        $points = array_sum(array_map(fn (DraftRequirement $one) => $one->requirement->terms->points ?? 0.0, $draft->requirements));
+        $points = array_sum(
+            array_map(fn (DraftRequirement $one) => $one->requirement->terms->points ?? 0.0, $draft->requirements),
+        );
 
         return new BriefReading(
             (object) $draft->values,
@@ -89,7 +93,10 @@ final readonly class DraftReader
         );
     }
 
-    /** @return list<string> what a brief for such a site speaks of: its files, the elements, classes and ids on its pages */
+    /**
+     * @return list<string> what a brief for such a site speaks of: its files, the elements, classes and ids on its
+     *     pages
+     */
     private static function names(ParsedSite $site): array
     {
         $names = array_fill_keys($site->files->paths(), true);

@@ -17,7 +17,9 @@ use InkedMargin\Core\Marking\OutcomeKind;
 use InkedMargin\Core\Marking\PlacedFinding;
 use InkedMargin\Core\Marking\Score;
 
-/** The points of hand-ins: what was worked out, what was given by hand, what findings cost, and what being late does. */
+/**
+ * The points of hand-ins: what was worked out, what was given by hand, what findings cost, and what being late does.
+ */
 final readonly class Scores
 {
     private const COSTING = <<<'SQL'

@@ -41,7 +41,10 @@ final readonly class Slips
         $students = $handIns->mapWithKeys(fn (HandIn $one) => [$one->id => $one->student->name])->all();
         $runs = '{'.$handIns->map(fn (HandIn $one) => $one->run?->id)->filter()->implode(',').'}';
         $kinds = [];
-        /** @var object{rule: string, variant: string, hand_in_id: string, findings: int, pencilled: int, weight: string, message: string, requirement: string|null, leaf: string, line: int|null, fingerprint: string} $row */
+        /**
+         * @var object{rule: string, variant: string, hand_in_id: string, findings: int, pencilled: int, weight: string,
+         *     message: string, requirement: string|null, leaf: string, line: int|null, fingerprint: string} $row
+         */
         foreach (DB::select(self::BY_HAND_IN, [$runs]) as $row) {
             $kinds["$row->rule\n$row->variant"][] = $row;
         }
@@ -68,7 +71,14 @@ final readonly class Slips
                 $places,
             );
         }, array_values($kinds));
-        usort($slips, fn (ClassSlip $a, ClassSlip $b) => [count($b->places), $b->findings, $a->rule] <=> [count($a->places), $a->findings, $b->rule]);
+        usort(
+            $slips,
+            fn (ClassSlip $a, ClassSlip $b) => [
+                count($b->places),
+                $b->findings,
+                $a->rule,
+            ] <=> [count($a->places), $a->findings, $b->rule],
+        );
 
         return $slips;
     }

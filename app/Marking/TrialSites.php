@@ -15,7 +15,9 @@ use App\Sites\SiteStore;
 use InkedMargin\Core\Brief\Materials;
 use InkedMargin\Core\Site\Site;
 
-/** The sites that a brief can be tried on while it is written: the model answer, the starter files, hand-ins, examples. */
+/**
+ * The sites that a brief can be tried on while it is written: the model answer, the starter files, hand-ins, examples.
+ */
 final readonly class TrialSites
 {
     private const MOST_HAND_INS = 300;
@@ -34,7 +36,8 @@ final readonly class TrialSites
                 $list[] = new TrialSite($role->value, $role->title());
             }
         }
-        $handIns = $assignment->handIns()->counting()->with('student')->limit(self::MOST_HAND_INS)->get()->sortBy('student.name');
+        $handIns = $assignment->handIns()->counting()->with('student')
+            ->limit(self::MOST_HAND_INS)->get()->sortBy('student.name');
         foreach ($handIns as $handIn) {
             $list[] = new TrialSite("hand-in:$handIn->id", "what {$handIn->student->name} handed in");
         }

@@ -42,7 +42,12 @@ final class Assignment extends Model implements BelongsToCourse
 
     protected function casts(): array
     {
-        return ['due_at' => 'datetime', 'closed_at' => 'datetime', 'students_see' => StudentsSee::class, 'takes_late' => 'boolean'];
+        return [
+            'due_at' => 'datetime',
+            'closed_at' => 'datetime',
+            'students_see' => StudentsSee::class,
+            'takes_late' => 'boolean',
+        ];
     }
 
     public function courseId(): string
@@ -65,7 +70,8 @@ final class Assignment extends Model implements BelongsToCourse
     {
         return $this->hasOne(Brief::class)
             ->whereRaw(
-                'version = (select max(other.version) from briefs other where other.assignment_id = briefs.assignment_id)',
+                'version = (select max(other.version) from briefs other where other.assignment_id = '
+                    .'briefs.assignment_id)',
             );
     }
 

@@ -76,6 +76,7 @@ final class Course extends Model implements BelongsToCourse
      */
     public function assignments(): HasMany
     {
-        return $this->hasMany(Assignment::class)->orderByRaw('position asc nulls last')->orderBy('due_at')->orderBy('title');
+        return $this->hasMany(Assignment::class)->orderByRaw('position asc nulls last')
+            ->orderBy('due_at')->orderBy('title');
     }
 }

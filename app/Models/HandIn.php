@@ -25,8 +25,10 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property \Illuminate\Support\Carbon $arrived_at
  * @property string $covering_note
  * @property string|null $address  where the site is published, when that was said
- * @property list<array{path: string, status: int, type: string, to: string|null}>|null $served  what the server said of each file of a fetched site
- * @property array{trouble: string|null, missing: list<string>, more: list<string>, different: list<string>}|null $compared  with the site at its address
+ * @property list<array{path: string, status: int, type: string, to: string|null}>|null $served  what the server said of
+ *     each file of a fetched site
+ * @property array{trouble: string|null, missing: list<string>, more: list<string>,
+ *     different: list<string>}|null $compared  with the site at its address
  * @property bool $cut  whether there was more of it than was fetched
  * @property bool $late  whether it came after the due time and the grace
  * @property bool $chosen  by hand, as the attempt that counts
@@ -126,8 +128,8 @@ final class HandIn extends Model implements BelongsToCourse
     }
 
     /**
-     * Makes the run that something is known from the one that is shown: the newest, or, where that broke off, the last that
-     * came to its end.
+     * Makes the run that something is known from the one that is shown: the newest, or, where that broke off, the last
+     * that came to its end.
      *
      * @return CheckRun|null the newest, whatever became of it
      */

@@ -56,7 +56,8 @@ final class MendedCopy extends Model implements BelongsToCourse
     public function step(): HasOne
     {
         return $this->hasOne(MendedStep::class)->whereRaw(
-            'number = (select max(other.number) from mended_steps other where other.mended_copy_id = mended_steps.mended_copy_id)',
+            'number = (select max(other.number) from mended_steps other where other.mended_copy_id = '
+                .'mended_steps.mended_copy_id)',
         );
     }
 }

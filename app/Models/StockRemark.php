@@ -37,7 +37,10 @@ final class StockRemark extends Model
         $query->where(fn (Builder $either) => $either->where('course_id', $course->id)->orWhere('user_id', $user->id));
     }
 
-    /** @return array{course_id: string|null, user_id: string|null} whose a remark is: of all who mark the course, or one's own */
+    /**
+     * @return array{course_id: string|null, user_id: string|null} whose a remark is: of all who mark the course, or
+     *     one's own
+     */
     public static function owner(bool $isShared, Course $course, User $user): array
     {
         return ['course_id' => $isShared ? $course->id : null, 'user_id' => $isShared ? null : $user->id];

@@ -24,7 +24,10 @@ final readonly class Pdf
         return match ($page->state()) {
             PrintState::Ready => Download::of($page->pdf(), 'application/pdf', "$name.pdf"),
             PrintState::Waiting => self::told('It is being printed.', 202),
-            PrintState::Failed => self::told('It could not be printed. Try again in half a minute, or print it from here.', 503),
+            PrintState::Failed => self::told(
+                'It could not be printed. Try again in half a minute, or print it from here.',
+                503,
+            ),
             PrintState::NoPrinter => self::told(
                 'There is no Chromium on the server, which makes PDF files. You can print it from here.',
                 503,

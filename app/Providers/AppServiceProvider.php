@@ -23,16 +23,18 @@ final class AppServiceProvider extends ServiceProvider
      * Every model that a person can ask for; what belongs to a course is reached by its instructors and markers alone.
      */
     public const GUARDED = [
-        Models\Course::class, Models\Student::class, Models\Assignment::class, Models\Brief::class, Models\Arrival::class,
-        Models\HandIn::class, Models\HandInFile::class, Models\CheckRun::class, Models\Finding::class, Models\Outcome::class,
+        Models\Course::class, Models\Student::class, Models\Assignment::class, Models\Brief::class,
+        Models\Arrival::class,
+        Models\HandIn::class, Models\HandInFile::class, Models\CheckRun::class, Models\Finding::class,
+        Models\Outcome::class,
         Models\Remark::class, Models\Mark::class, Models\Reply::class, Models\Invitation::class, Models\Upload::class,
         Models\MendedCopy::class,
     ];
 
     public function register(): void
     {
-        // To open a connection takes longer than most requests: a web process keeps its own. It is said here, as settings that are
-        // cached were read on the command line.
+        // To open a connection takes longer than most requests: a web process keeps its own. It is said here, as
+        // settings that are cached were read on the command line.
         if (! $this->app->runningInConsole() && config('database.persistent') === true) {
             config(['database.connections.pgsql.options' => [PDO::ATTR_PERSISTENT => true]]);
         }
@@ -58,7 +60,9 @@ final class AppServiceProvider extends ServiceProvider
 
             return [
                 Limit::perMinute(600)->by('student:'.hash('sha256', is_string($token) ? $token : '')),
-                Limit::perMinute(60)->by('false link:'.$request->ip())->after(fn (Response $response) => $response->getStatusCode() === 404),
+                Limit::perMinute(60)->by('false link:'.$request->ip())->after(
+                    fn (Response $response) => $response->getStatusCode() === 404,
+                ),
             ];
         });
         RateLimiter::for('log-in', function (Request $request) use ($refused): array {

@@ -8,8 +8,8 @@ use InkedMargin\Core\Site\Url\Url;
 use InkedMargin\Core\Site\Url\UrlError;
 
 /**
- * Which addresses are fetched from: those of the public internet, by http and https, on their own ports. What a name leads to
- * is looked up once, and that is what is connected to, so that a second look-up cannot lead elsewhere.
+ * Which addresses are fetched from: those of the public internet, by http and https, on their own ports. What a name
+ * leads to is looked up once, and that is what is connected to, so that a second look-up cannot lead elsewhere.
  */
 final readonly class AddressRule
 {
@@ -20,8 +20,11 @@ final readonly class AddressRule
      * @param  string|null  $standInHosts  pattern of host names that the stand-in serves, such as `*.wrenquay.example`
      * @param  string|null  $standIn  its IP address and port
      */
-    public function __construct(private \Closure $lookUp, private ?string $standInHosts = null, private ?string $standIn = null)
-    {
+    public function __construct(
+        private \Closure $lookUp,
+        private ?string $standInHosts = null,
+        private ?string $standIn = null,
+    ) {
     }
 
     public static function ofConfig(): self
@@ -45,23 +48,33 @@ final readonly class AddressRule
         try {
             $url = Url::parse(trim($address));
         } catch (UrlError) {
-            throw new FetchFailure(Trouble::NoAddress, "`$address` is not an address. One looks like `https://example.org/my-site/`.");
+            throw new FetchFailure(
+                Trouble::NoAddress,
+                "`$address` is not an address. One looks like `https://example.org/my-site/`.",
+            );
         }
         if ($url->scheme === 'file') {
             throw self::ownMachine($address);
         }
         if (! isset(self::PORTS[$url->scheme]) || $url->host === null || $url->host === '') {
-            throw new FetchFailure(Trouble::NoAddress, "`$address` is not the address of a page: it has to begin with `https://` or `http://`.");
+            throw new FetchFailure(
+                Trouble::NoAddress,
+                "`$address` is not the address of a page: it has to begin with `https://` or `http://`.",
+            );
         }
         if ($url->username !== '' || $url->password !== '') {
-            throw new FetchFailure(Trouble::NoAddress, 'There is a name or password in the address. Take it out: others have to open it without.');
+            throw new FetchFailure(
+                Trouble::NoAddress,
+                'There is a name or password in the address. Take it out: others have to open it without.',
+            );
         }
 
         return $url;
     }
 
     /**
-     * @return array{string, int, string} the IP address that is connected to, the port, and the scheme that is spoken there
+     * @return array{string, int, string} the IP address that is connected to, the port, and the scheme that is spoken
+     *     there
      *
      * @throws FetchFailure where it is not of the public internet
      */
@@ -76,7 +89,12 @@ final readonly class AddressRule
         }
         $port = $url->port ?? self::PORTS[$url->scheme] ?? 0;
         $isLiteral = filter_var($host, FILTER_VALIDATE_IP) !== false;
-        if ($host === 'localhost' || str_ends_with($host, '.localhost') || str_ends_with($host, '.local') || (! $isLiteral && ! str_contains($host, '.'))) {
+        if (
+            $host === 'localhost'
+            || str_ends_with($host, '.localhost')
+            || str_ends_with($host, '.local')
+            || (! $isLiteral && ! str_contains($host, '.'))
+        ) {
             throw self::ownMachine((string) $url);
         }
         // Names that are nobody's are not asked for (RFC 6761).
@@ -95,13 +113,18 @@ final readonly class AddressRule
             }
         }
         if ($port !== self::PORTS[$url->scheme]) {
-            throw new FetchFailure(Trouble::NoAddress, "The address names port $port. A published site is reached without one.");
+            throw new FetchFailure(
+                Trouble::NoAddress,
+                "The address names port $port. A published site is reached without one.",
+            );
         }
 
         return [$addresses[0], $port, $url->scheme];
     }
 
-    /** Whether an IP address is one that anybody on the internet can reach (RFC 6890 and the IANA registries it set up). */
+    /**
+     * Whether an IP address is one that anybody on the internet can reach (RFC 6890 and the IANA registries it set up).
+     */
     public static function isPublic(string $ip): bool
     {
         $bytes = inet_pton($ip);
@@ -110,9 +133,14 @@ final readonly class AddressRule
         }
         if (strlen($bytes) === 16) {
             $start = bin2hex(substr($bytes, 0, 12));
-            // IPv4 in IPv6: mapped, compatible, or translated (RFC 4291, RFC 6052); 6to4 has it further in front (RFC 3056).
+            // IPv4 in IPv6: mapped, compatible, or translated (RFC 4291, RFC 6052); 6to4 has it further in front (RFC
+            // 3056).
             $inner = match (true) {
-                in_array($start, ['00000000000000000000ffff', str_repeat('0', 24), '0064ff9b0000000000000000'], true) => substr($bytes, 12),
+                in_array(
+                    $start,
+                    ['00000000000000000000ffff', str_repeat('0', 24), '0064ff9b0000000000000000'],
+                    true,
+                ) => substr($bytes, 12),
                 str_starts_with($start, '2002') => substr($bytes, 2, 4),
                 default => null,
             };
@@ -122,14 +150,20 @@ final readonly class AddressRule
         }
         $isMulticast = strlen($bytes) === 4 ? (ord($bytes[0]) & 0xF0) === 0xE0 : $bytes[0] === "\xff";
 
-        return ! $isMulticast && filter_var($ip, FILTER_VALIDATE_IP, FILTER_FLAG_GLOBAL_RANGE | FILTER_FLAG_NO_PRIV_RANGE | FILTER_FLAG_NO_RES_RANGE) !== false;
+        return ! $isMulticast
+            && filter_var(
+                $ip,
+                FILTER_VALIDATE_IP,
+                FILTER_FLAG_GLOBAL_RANGE | FILTER_FLAG_NO_PRIV_RANGE | FILTER_FLAG_NO_RES_RANGE,
+            ) !== false;
     }
 
     private static function ownMachine(string $address): FetchFailure
     {
         return new FetchFailure(
             Trouble::OwnMachine,
-            "`$address` is on a computer that others cannot reach, such as your own. Publish the site, and hand in its address there.",
+            "`$address` is on a computer that others cannot reach, such as your own. Publish the site, and hand in its "
+                .'address there.',
         );
     }
 

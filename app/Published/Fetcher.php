@@ -18,8 +18,8 @@ use InkedMargin\Core\Site\Url\UrlError;
 use InkedMargin\Core\Source\SourceFile;
 
 /**
- * Fetches a published site from its home page on: what its pages and stylesheets lead to, in its own folder, and under the
- * limits of an archive.
+ * Fetches a published site from its home page on: what its pages and stylesheets lead to, in its own folder, and under
+ * the limits of an archive.
  */
 final class Fetcher
 {
@@ -35,7 +35,9 @@ final class Fetcher
     private const LONGEST_CONNECT = 5;
 
     /** Names that home pages have, and that servers do not show. */
-    private const OTHER_HOMES = ['Index.html', 'INDEX.HTML', 'index.htm', 'Index.htm', 'home.html', 'Home.html', 'main.html'];
+    private const OTHER_HOMES = [
+        'Index.html', 'INDEX.HTML', 'index.htm', 'Index.htm', 'home.html', 'Home.html', 'main.html',
+    ];
 
     /** How often other spellings are asked for than those that links have. */
     private const MOST_GUESSES = 80;
@@ -55,7 +57,8 @@ final class Fetcher
 
     /**
      * @param  list<string>  $besides  paths that are asked for whether anything leads to them or not
-     * @param  list<string>  $known  paths that the site had elsewhere: they tell how a name may be spelled that is not found
+     * @param  list<string>  $known  paths that the site had elsewhere: they tell how a name may be spelled that is not
+     *     found
      *
      * @throws FetchFailure where there is no site to fetch
      */
@@ -92,7 +95,11 @@ final class Fetcher
             $fresh = $isCut ? [] : $next;
         }
 
-        return new Fetched(new Site(self::nameOf($folder), $files, new Packing(null, [], address: $address)), $this->served, $isCut);
+        return new Fetched(
+            new Site(self::nameOf($folder), $files, new Packing(null, [], address: $address)),
+            $this->served,
+            $isCut,
+        );
     }
 
     /**
@@ -138,13 +145,19 @@ final class Fetcher
             throw $this->nothingThere($folder, $asked, $status, $isFolder);
         }
         if ($status !== 200) {
-            throw new FetchFailure(Trouble::Refused, "The server answers `$asked` with the status $status, and not with a page.");
+            throw new FetchFailure(
+                Trouble::Refused,
+                "The server answers `$asked` with the status $status, and not with a page.",
+            );
         }
         if ($isFolder && preg_match('~<title>\s*(?:Index of|Directory listing)~i', substr($bytes, 0, 2_000)) === 1) {
             throw self::noIndex($asked);
         }
         if (! str_contains(strtolower($type), 'html') && ! preg_match('/^\s*</', $bytes)) {
-            throw new FetchFailure(Trouble::NotAPage, "At `$asked` there is no page: the server sends `$type`. Hand in the address of the site's folder.");
+            throw new FetchFailure(
+                Trouble::NotAPage,
+                "At `$asked` there is no page: the server sends `$type`. Hand in the address of the site's folder.",
+            );
         }
 
         return [$folder, $home, $bytes];
@@ -166,18 +179,26 @@ final class Fetcher
 
         return $status === 403
             ? self::noIndex($asked)
-            : new FetchFailure(Trouble::NotFound, "There is nothing at `$asked` yet. Publishing may take a while; or the address is not spelled right.");
+            : new FetchFailure(
+                Trouble::NotFound,
+                "There is nothing at `$asked` yet. Publishing may take a while; or the address is not spelled right.",
+            );
     }
 
     private static function noIndex(string $asked): FetchFailure
     {
-        return new FetchFailure(Trouble::NoIndex, "The folder `$asked` has no `index.html` that the server could show.");
+        return new FetchFailure(
+            Trouble::NoIndex,
+            "The folder `$asked` has no `index.html` that the server could show.",
+        );
     }
 
     /** Whether no more is asked for. */
     private function isSpent(int $bytes): bool
     {
-        return $this->requests >= self::MOST_REQUESTS || microtime(true) > $this->until || $bytes > $this->limits->totalBytes;
+        return $this->requests >= self::MOST_REQUESTS
+            || microtime(true) > $this->until
+            || $bytes > $this->limits->totalBytes;
     }
 
     /** A file under the path that it was asked for by; null where the server has none. */
@@ -197,7 +218,10 @@ final class Fetcher
         $this->served[] = new Served($path, $status, $type, $to);
 
         // What is shown in place of it from somewhere else is no file of this site.
-        if ($status !== 200 || ($to !== null && ! str_starts_with(self::withoutScheme($to), self::withoutScheme($folder)))) {
+        if (
+            $status !== 200
+            || ($to !== null && ! str_starts_with(self::withoutScheme($to), self::withoutScheme($folder)))
+        ) {
             return null;
         }
         $isFolder = $to !== null && str_ends_with($to, '/') && ! str_ends_with($path, Site::HOME);
@@ -208,7 +232,8 @@ final class Fetcher
     /**
      * Asks for an address, and follows where it is redirected to: each step is looked at like the first.
      *
-     * @return array{string, int, string, string, string|null} the last address, status, type, bytes, and where it was redirected to
+     * @return array{string, int, string, string, string|null} the last address, status, type, bytes, and where it was
+     *     redirected to
      *
      * @throws FetchFailure
      */
@@ -226,7 +251,10 @@ final class Fetcher
                 throw new FetchFailure(Trouble::Refused, "`$at` leads on to `$location`, which is not an address.");
             }
         }
-        throw new FetchFailure(Trouble::RoundAndRound, "`$address` leads on from one address to the next, without end.");
+        throw new FetchFailure(
+            Trouble::RoundAndRound,
+            "`$address` leads on from one address to the next, without end.",
+        );
     }
 
     /**
@@ -256,7 +284,10 @@ final class Fetcher
                 'sink' => $sink,
                 'progress' => function (int|float $all, int|float $there) use ($address): void {
                     if (max($all, $there) > $this->limits->fileBytes) {
-                        throw new FetchFailure(Trouble::TooLarge, "`$address` is larger than {$this->limits->fileBytes} bytes.");
+                        throw new FetchFailure(
+                            Trouble::TooLarge,
+                            "`$address` is larger than {$this->limits->fileBytes} bytes.",
+                        );
                     }
                 },
                 'curl' => [
@@ -265,7 +296,9 @@ final class Fetcher
                     CURLOPT_LOW_SPEED_LIMIT => 100,
                     CURLOPT_LOW_SPEED_TIME => 5,
                 ],
-            ])->withHeaders(['User-Agent' => 'Inked Margin, fetching a hand-in', 'Accept-Encoding' => 'identity'])->get($scheme.substr($address, strlen($url->scheme)));
+            ])->withHeaders(
+                ['User-Agent' => 'Inked Margin, fetching a hand-in', 'Accept-Encoding' => 'identity'],
+            )->get($scheme.substr($address, strlen($url->scheme)));
             $sink->rewind();
             $buffer = $sink->getContents();
         } catch (FetchFailure $failure) {

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Published;
 
 /**
- * How the name of a file that a server does not find may be spelled there: in other letters. A server tells capitals from
- * small letters, where the computer of the author did not.
+ * How the name of a file that a server does not find may be spelled there: in other letters. A server tells capitals
+ * from small letters, where the computer of the author did not.
  */
 final readonly class Spellings
 {
-    /** @var array<string, list<string>> paths as they are spelled somewhere, by the same in small letters after a slash */
+    /**
+     * @var array<string, list<string>> paths as they are spelled somewhere, by the same in small letters after a slash
+     */
     private array $known;
 
     /** @param  list<string>  $known  paths that are likely to be there */

@@ -28,7 +28,9 @@ final readonly class OldCourses
     /** @return list<OldCourse> of which somebody is an instructor, the oldest first */
     public static function of(User $user, CarbonImmutable $before): array
     {
-        /** @var list<object{id: string, title: string, term: string, last: string, hand_ins: int, students: int}> $rows */
+        /**
+         * @var list<object{id: string, title: string, term: string, last: string, hand_ins: int, students: int}> $rows
+         */
         $rows = DB::select(self::OLD, [$user->id, $before->toIso8601String()]);
 
         return array_map(fn (object $row) => new OldCourse(

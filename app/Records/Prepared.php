@@ -33,7 +33,11 @@ final readonly class Prepared
 
     public function tell(RecordsState $state, int $done = 0, int $of = 0): void
     {
-        Cache::put($this->scope->key(), ['state' => $state->value, 'done' => $done, 'of' => $of], now()->addHours(self::HOURS));
+        Cache::put(
+            $this->scope->key(),
+            ['state' => $state->value, 'done' => $done, 'of' => $of],
+            now()->addHours(self::HOURS),
+        );
     }
 
     /** @return array{state: string, done: int, of: int}|null null where nobody has asked */
@@ -43,7 +47,8 @@ final readonly class Prepared
         $told = Cache::get($this->scope->key());
 
         // What was pruned is asked for anew.
-        $isPruned = ($told['state'] ?? null) === RecordsState::Ready->value && ! SharedDisk::get()->exists($this->path());
+        $isPruned = ($told['state'] ?? null) === RecordsState::Ready->value
+            && ! SharedDisk::get()->exists($this->path());
 
         return $isPruned ? null : $told;
     }
@@ -52,7 +57,10 @@ final readonly class Prepared
     public function keep(string $file): void
     {
         $stream = fopen($file, 'rb');
-        SharedDisk::get()->put($this->path(), $stream === false ? throw new RecordsError('The records are gone.') : $stream);
+        SharedDisk::get()->put(
+            $this->path(),
+            $stream === false ? throw new RecordsError('The records are gone.') : $stream,
+        );
     }
 
     public function forget(): void

@@ -30,7 +30,10 @@ final class RecordsFile
     {
         $this->zip->addFromString($name, $bytes);
         // What is packed already does not get smaller.
-        $this->zip->setCompressionName($name, str_starts_with($bytes, 'PK') ? ZipArchive::CM_STORE : ZipArchive::CM_DEFLATE);
+        $this->zip->setCompressionName(
+            $name,
+            str_starts_with($bytes, 'PK') ? ZipArchive::CM_STORE : ZipArchive::CM_DEFLATE,
+        );
         $this->zip->setMtimeName($name, self::TIME);
         if (++$this->held >= self::FLUSHED_AFTER) {
             $this->close();

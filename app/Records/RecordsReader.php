@@ -59,7 +59,10 @@ final readonly class RecordsReader
                 return $course;
             });
         } catch (QueryException $error) {
-            throw new RecordsError('The records do not fit together: they were changed, or are of another version. Nothing was changed.', previous: $error);
+            throw new RecordsError(
+                'The records do not fit together: they were changed, or are of another version. Nothing was changed.',
+                previous: $error,
+            );
         } finally {
             $zip->close();
         }
@@ -74,7 +77,10 @@ final readonly class RecordsReader
             throw new RecordsError('These are no records of a course that this version can read. Nothing was changed.');
         }
         if (($about['of'] ?? null) !== null) {
-            throw new RecordsError('These are the records of one student: they are to be handed out, and do not make a course. Nothing was changed.');
+            throw new RecordsError(
+                'These are the records of one student: they are to be handed out, and do not make a course. Nothing '
+                    .'was changed.',
+            );
         }
         if (Course::query()->whereKey(self::courseId($zip))->exists()) {
             throw new RecordsError('This course is here already. Nothing was changed.');
@@ -100,7 +106,9 @@ final readonly class RecordsReader
             $name = (string) $zip->getNameIndex($at);
             if (str_starts_with($name, 'bytes/') || str_starts_with($name, 'hand-ins/')) {
                 $isSmall = ($zip->statIndex($at)['size'] ?? 0) <= self::MOST_BYTES_OF_FILE;
-                $bytes = $isSmall ? $zip->getFromIndex($at) : throw new RecordsError("“{$name}” is too large. Nothing was changed.");
+                $bytes = $isSmall
+                    ? $zip->getFromIndex($at)
+                    : throw new RecordsError("“{$name}” is too large. Nothing was changed.");
                 if ($bytes === false) {
                     throw new RecordsError("“{$name}” is damaged. Nothing was changed.");
                 }
@@ -123,7 +131,9 @@ final readonly class RecordsReader
             $sql = "select count(*) as own from $table->name where $table->rows";
             $own = DB::scalar($sql, $scope->named($sql));
             if ($table->name !== 'users' && (! is_numeric($own) || (int) $own !== $written[$table->name])) {
-                throw new RecordsError("The table “{$table->name}” has rows that belong to no part of this course. Nothing was changed.");
+                throw new RecordsError(
+                    "The table “{$table->name}” has rows that belong to no part of this course. Nothing was changed.",
+                );
             }
         }
     }
@@ -189,7 +199,8 @@ final readonly class RecordsReader
         $names = implode(', ', $table->secret === null ? $quoted : [...$quoted, $table->secret]);
         $values = implode(', ', $table->secret === null ? $quoted : [...$quoted, '?']);
         DB::insert(
-            "insert into $table->name ($names) select $values from json_populate_recordset(null::$table->name, ?::json)",
+            "insert into $table->name ($names) select $values from json_populate_recordset(null::$table->name, "
+                .'?::json)',
             [...$secrets, '['.implode(',', $rows).']'],
         );
     }

@@ -24,8 +24,8 @@ use InkedMargin\Core\Report\JsonReport;
 use InkedMargin\Core\Report\SarifReport;
 
 /**
- * Writes all that is known of a course, or of one student, into one zip of open formats: hand-ins as they came, tables as
- * JSON, reports as JSON and SARIF, replies as HTML and Markdown, the gradebook and the roster as CSV.
+ * Writes all that is known of a course, or of one student, into one zip of open formats: hand-ins as they came, tables
+ * as JSON, reports as JSON and SARIF, replies as HTML and Markdown, the gradebook and the roster as CSV.
  *
  * The same records make the same bytes.
  */
@@ -39,7 +39,8 @@ final readonly class RecordsWriter
 
     /**
      * @param  string  $path  of the zip that is made
-     * @param  Closure(int, int): void|null  $progress  called with the number of hand-ins written, and how many there are
+     * @param  Closure(int, int): void|null  $progress  called with the number of hand-ins written, and how many there
+     *     are
      */
     public function write(Scope $scope, string $path, ?Closure $progress = null): void
     {
@@ -78,7 +79,8 @@ final readonly class RecordsWriter
             $names = implode(', ', array_map(fn (string $name) => "\"$name\"", $columns));
             $order = implode(', ', $table->key);
             $lines = '';
-            $sql = "select to_json(t)::text as line from (select $names from $table->name where $table->rows order by $order) t";
+            $sql = "select to_json(t)::text as line from (select $names from $table->name where $table->rows order "
+                ."by $order) t";
             foreach (DB::cursor($sql, $scope->named($sql)) as $row) {
                 $lines .= "$row->line\n";
                 if ($table->hashes !== []) {
@@ -146,7 +148,11 @@ final readonly class RecordsWriter
             return;
         }
         try {
-            $report = Check::run($this->sites->read($handIn, $class), $brief->read(), materials: $this->materials->read($brief));
+            $report = Check::run(
+                $this->sites->read($handIn, $class),
+                $brief->read(),
+                materials: $this->materials->read($brief),
+            );
         } catch (BriefError) {
             return;
         }
@@ -164,6 +170,9 @@ final readonly class RecordsWriter
 
     private static function json(mixed $value): string
     {
-        return json_encode($value, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n";
+        return json_encode(
+            $value,
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR,
+        )."\n";
     }
 }

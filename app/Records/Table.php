@@ -8,7 +8,8 @@ namespace App\Records;
 final readonly class Table
 {
     /**
-     * @param  string  $rows  SQL that says which rows belong to the course `:course` (and to the student `:student`, where one is asked for)
+     * @param  string  $rows  SQL that says which rows belong to the course `:course` (and to the student `:student`,
+     *     where one is asked for)
      * @param  list<string>  $key  the columns that the rows are put in order by
      * @param  list<string>  $without  columns that are no part of the records
      * @param  string|null  $secret  a column of a password: nobody knows the one that comes in its place

@@ -11,7 +11,8 @@ final readonly class Tables
 
     private const STUDENTS = '(select id from students where course_id = :course and (:student::uuid is null or id = :student))';
 
-    private const HAND_INS = '(select h.id from hand_ins h where h.assignment_id in '.self::ASSIGNMENTS.' and h.student_id in '.self::STUDENTS.')';
+    private const HAND_INS = '(select h.id from hand_ins h where h.assignment_id in '.self::ASSIGNMENTS
+        .' and h.student_id in '.self::STUDENTS.')';
 
     private const BRIEFS = '(select id from briefs where assignment_id in '.self::ASSIGNMENTS.')';
 
@@ -47,7 +48,12 @@ final readonly class Tables
 
         return [
             // Nobody's password goes along; they set another one by letter.
-            new Table('users', $authors, without: ['password', 'remember_token', 'keeps_house', 'time_zone'], secret: 'password'),
+            new Table(
+                'users',
+                $authors,
+                without: ['password', 'remember_token', 'keeps_house', 'time_zone'],
+                secret: 'password',
+            ),
             new Table('courses', 'id = :course', without: ['link_seed', 'link_sha256']),
             new Table('course_user', $ofCourse, ['user_id']),
             new Table('students', 'id in '.self::STUDENTS, without: ['link_seed', 'link_sha256']),

@@ -45,7 +45,9 @@ final readonly class DraftWords
             match (true) {
                 $all === 0 => 'I have read your site.',
                 $open->isEmpty() => "your site does all that was asked: all $all requirements are met.",
-                $met->isEmpty() => $all === 1 ? 'what was asked is not met yet.' : "none of the $all requirements is fully met yet.",
+                $met->isEmpty() => $all === 1
+                    ? 'what was asked is not met yet.'
+                    : "none of the $all requirements is fully met yet.",
                 default => "your site meets {$met->count()} of $all requirements.",
             },
             $met->isEmpty() || $open->isEmpty() ? '' : 'What works: '.self::named($met).'.',
@@ -55,14 +57,17 @@ final readonly class DraftWords
 
     private function closing(): string
     {
-        $inked = $this->handIn->remarks->filter(fn (Remark $one) => $one->isInReply() && $one->kind === RemarkKind::Finding);
+        $inked = $this->handIn->remarks->filter(
+            fn (Remark $one) => $one->isInReply() && $one->kind === RemarkKind::Finding,
+        );
         $page = $inked->whereNotNull('file')->countBy('file')->sortDesc()->keys()->first();
         $count = $inked->where('file', $page)->count();
 
         return match (true) {
             $page === null => 'Keep going like this.',
             $count === 1 => "Start with `$page`: one place is marked there.",
-            default => "Start with `$page`: $count places are marked there. What you learn there helps on the other pages, too.",
+            default => "Start with `$page`: $count places are marked there. What you learn there helps on the other "
+                .'pages, too.',
         };
     }
 
@@ -83,7 +88,9 @@ final readonly class DraftWords
     {
         $mark = $this->mark($outcome);
 
-        return $mark === null ? $outcome->outcome === OutcomeKind::Met : (float) $mark->points >= (float) $outcome->possible;
+        return $mark === null
+            ? $outcome->outcome === OutcomeKind::Met
+            : (float) $mark->points >= (float) $outcome->possible;
     }
 
     private function mark(Outcome $outcome): ?Mark

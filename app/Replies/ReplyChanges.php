@@ -37,7 +37,10 @@ final readonly class ReplyChanges
         foreach ($reply->mended as $mended) {
             $lines = array_merge(...array_map(fn (DiffPlace $place) => $place->lines, $mended->places));
             $added = array_filter($lines, fn (DiffLine $line) => $line->step === 'added');
-            $remarks[] = ["$mended->file, mended", implode(' ', array_map(fn (DiffLine $line) => trim($line->text), $added))];
+            $remarks[] = [
+                "$mended->file, mended",
+                implode(' ', array_map(fn (DiffLine $line) => trim($line->text), $added)),
+            ];
         }
 
         return $remarks;

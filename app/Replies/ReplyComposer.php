@@ -19,7 +19,9 @@ use InkedMargin\Core\Source\Utf8;
 /** Makes a reply of what was inked and written, and of nothing else. */
 final readonly class ReplyComposer
 {
-    public const NEEDS = ['student', 'assignment.course', 'run.outcomes', 'remarks', 'marks', 'files', 'mendedCopies.step'];
+    public const NEEDS = [
+        'student', 'assignment.course', 'run.outcomes', 'remarks', 'marks', 'files', 'mendedCopies.step',
+    ];
 
     /**
      * @param  HandIn  $handIn with all that NEEDS names loaded

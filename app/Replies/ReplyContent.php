@@ -93,7 +93,19 @@ final readonly class ReplyContent
     /** @param  array<string, mixed>  $kept  as it was released and stored */
     public static function fromArray(array $kept): self
     {
-        /** @var array{student: string, course: string, assignment: string, attempt: int, pages: list<array{file: string, items: list<array{kind: string, mark: ?string, line: ?int, text: string, remedy: ?string, html: ?string, endLine?: ?int, lines?: list<array{number: int, before: string, meant: string, after: string}>}>}>, points: list<array{title: string, outcome: string, awarded: float, possible: float, reason: ?string}>, awarded: float, possible: float, others?: list<array{title: string, points: float, how: string}>, opening?: array{kind: string, mark: ?string, line: ?int, text: string, remedy: ?string, html: ?string, endLine?: ?int}|null, closing?: array{kind: string, mark: ?string, line: ?int, text: string, remedy: ?string, html: ?string, endLine?: ?int}|null, mended?: list<array{file: string, follow: bool, places: list<array{line: int, lines: list<array{text: string, step: string, number: int}>}>}>, supersedes?: array{at: string, changes: list<array{kind: string, place: string, text: string}>}|null} $kept */
+        /**
+         * @var array{student: string, course: string, assignment: string, attempt: int, pages: list<array{file: string,
+         *     items: list<array{kind: string, mark: ?string, line: ?int, text: string, remedy: ?string, html: ?string,
+         *     endLine?: ?int, lines?: list<array{number: int, before: string, meant: string, after: string}>}>}>,
+         *     points: list<array{title: string, outcome: string, awarded: float, possible: float, reason: ?string}>,
+         *     awarded: float, possible: float, others?: list<array{title: string, points: float, how: string}>,
+         *     opening?: array{kind: string, mark: ?string, line: ?int, text: string, remedy: ?string, html: ?string,
+         *     endLine?: ?int}|null, closing?: array{kind: string, mark: ?string, line: ?int, text: string,
+         *     remedy: ?string, html: ?string, endLine?: ?int}|null, mended?: list<array{file: string, follow: bool,
+         *     places: list<array{line: int, lines: list<array{text: string, step: string, number: int}>}>}>,
+         *     supersedes?: array{at: string, changes: list<array{kind: string, place: string,
+         *     text: string}>}|null} $kept
+         */
         $pages = array_map(
             fn (array $page) => new ReplyPage($page['file'], array_map(ReplyItem::fromArray(...), $page['items'])),
             $kept['pages'],

@@ -36,7 +36,9 @@ final readonly class ReplyHtml
     public static function sign(?string $mark): ?array
     {
         /** @var array<string, array{name: string, path: string}> $signs */
-        $signs = once(fn () => json_decode((string) file_get_contents(resource_path('js/parts/proof-marks.json')), true));
+        $signs = once(
+            fn () => json_decode((string) file_get_contents(resource_path('js/parts/proof-marks.json')), true),
+        );
 
         return $signs[$mark ?? ''] ?? null;
     }

@@ -39,7 +39,10 @@ final readonly class ReplyItem
         return new self($this->kind, $this->mark, $this->line, $this->text, $this->remedy, $this->html, $this->endLine);
     }
 
-    /** @param  array{kind: string, mark: ?string, line: ?int, text: string, remedy: ?string, html: ?string, endLine?: ?int, lines?: list<array{number: int, before: string, meant: string, after: string}>}  $kept */
+    /**
+     * @param  array{kind: string, mark: ?string, line: ?int, text: string, remedy: ?string, html: ?string,
+     *     endLine?: ?int, lines?: list<array{number: int, before: string, meant: string, after: string}>}  $kept
+     */
     public static function fromArray(array $kept): self
     {
         return new self(...array_replace($kept, [

@@ -21,7 +21,10 @@ final readonly class ReplyMended
     ) {
     }
 
-    /** @param  array{file: string, follow: bool, places: list<array{line: int, lines: list<array{text: string, step: string, number: int}>}>}  $kept */
+    /**
+     * @param  array{file: string, follow: bool, places: list<array{line: int, lines: list<array{text: string,
+     *     step: string, number: int}>}>}  $kept
+     */
     public static function fromArray(array $kept): self
     {
         $places = array_map(fn (array $place) => new DiffPlace(

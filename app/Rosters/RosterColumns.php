@@ -19,7 +19,10 @@ final readonly class RosterColumns
     {
         $first = $rows[0]->cells ?? [];
         $headed = array_map(RosterColumn::headed(...), $first);
-        $isHeading = array_filter($headed) !== [] && array_filter($first, fn (string $cell) => str_contains($cell, '@')) === []
+        $isHeading = array_filter($headed) !== [] && array_filter(
+            $first,
+            fn (string $cell) => str_contains($cell, '@'),
+        ) === []
             && array_filter($first, fn (string $cell) => preg_match('/\d{3,}/', $cell) === 1) === [];
         $body = $isHeading ? array_slice($rows, 1) : $rows;
         $width = max([0, ...array_map(fn (RosterRow $row) => count($row->cells), $rows)]);
@@ -75,9 +78,13 @@ final readonly class RosterColumns
     /** @param  list<RosterRow>  $rows */
     private static function isOfWords(array $rows, int $at): bool
     {
-        $filled = array_filter(array_map(fn (RosterRow $row) => $row->cells[$at] ?? '', $rows), fn (string $cell) => $cell !== '');
+        $filled = array_filter(
+            array_map(fn (RosterRow $row) => $row->cells[$at] ?? '', $rows),
+            fn (string $cell) => $cell !== '',
+        );
 
-        return $filled !== [] && count(preg_grep('/^\p{L}[\p{L}\p{M}.\'’ -]*$/u', $filled) ?: []) >= self::MOST * count($filled);
+        return $filled !== []
+            && count(preg_grep('/^\p{L}[\p{L}\p{M}.\'’ -]*$/u', $filled) ?: []) >= self::MOST * count($filled);
     }
 
     /** @param  list<RosterRow>  $rows */

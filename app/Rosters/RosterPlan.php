@@ -29,8 +29,11 @@ final class RosterPlan
     /** @var Collection<int, Student> */
     private readonly Collection $students;
 
-    public function __construct(private readonly Course $course, RosterText $text, private readonly RosterColumns $columns)
-    {
+    public function __construct(
+        private readonly Course $course,
+        RosterText $text,
+        private readonly RosterColumns $columns,
+    ) {
         $this->students = $course->roster()->get()->toBase();
         $byHandle = $this->students->keyBy(fn (Student $one) => 'h '.mb_strtolower($one->handle));
         $byEmail = $this->students->filter(fn (Student $one) => $one->email !== '')
@@ -58,7 +61,8 @@ final class RosterPlan
                 if ($entry->studentId === null) {
                     $this->course->roster()->create($entry->fields());
                 } else {
-                    $this->course->roster()->whereKey($entry->studentId)->update([...$entry->fields(), 'set_aside_at' => null]);
+                    $this->course->roster()->whereKey($entry->studentId)
+                        ->update([...$entry->fields(), 'set_aside_at' => null]);
                 }
             }
             $gone = $this->gone->whereIn('id', $setAside)->pluck('id');
@@ -97,7 +101,12 @@ final class RosterPlan
         if ($student === null) {
             return self::made($row, $fields, RosterState::New);
         }
-        $was = ['name' => $student->name, 'handle' => $student->handle, 'email' => $student->email, 'group' => $student->group];
+        $was = [
+            'name' => $student->name,
+            'handle' => $student->handle,
+            'email' => $student->email,
+            'group' => $student->group,
+        ];
         // What the roster does not speak of stays as it is.
         $fields = [...$fields, ...array_intersect_key($was, array_flip($this->unsaid()))];
         $says = [];
@@ -190,7 +199,10 @@ final class RosterPlan
             $fields['handle'] === '' && $fields['name'] === '' => 'neither a name nor a handle',
             $fields['handle'] === '' => 'no handle, and no e-mail to take one from',
             $fields['name'] === '' => 'no name',
-            $fields['email'] !== '' && preg_match('/^[^@\s]+@[^@\s]+$/', $fields['email']) !== 1 => "`{$fields['email']}` is no e-mail address",
+            $fields['email'] !== '' && preg_match(
+                '/^[^@\s]+@[^@\s]+$/',
+                $fields['email'],
+            ) !== 1 => "`{$fields['email']}` is no e-mail address",
             default => null,
         };
     }

@@ -12,8 +12,8 @@ use Illuminate\Support\Facades\Process;
 use RuntimeException;
 
 /**
- * The database and the files of an installation in a folder, and back. Files are named by the SHA-256 of their bytes and never
- * change: what is in the folder already is not copied again.
+ * The database and the files of an installation in a folder, and back. Files are named by the SHA-256 of their bytes
+ * and never change: what is in the folder already is not copied again.
  */
 final readonly class Backup
 {
@@ -68,7 +68,8 @@ final readonly class Backup
             $path = "$this->folder/blobs/$sha256";
             if (! File::exists($path) || $blobs->putFile($path) !== $sha256) {
                 throw new RuntimeException(
-                    "The file $sha256 of the backup is missing or damaged. The database is back; restore into an empty one again.",
+                    "The file $sha256 of the backup is missing or damaged. The database is back; restore into an empty "
+                        .'one again.',
                 );
             }
             $count++;
@@ -87,7 +88,11 @@ final readonly class Backup
     private static function copy(string $sha256, string $to): void
     {
         $stream = SharedDisk::get()->readStream(BlobStore::path($sha256));
-        if ($stream === null || file_put_contents("$to.new", $stream) === false || hash_file('sha256', "$to.new") !== $sha256) {
+        if (
+            $stream === null
+            || file_put_contents("$to.new", $stream) === false
+            || hash_file('sha256', "$to.new") !== $sha256
+        ) {
             throw new RuntimeException("The file $sha256 could not be copied whole; the disk may be full.");
         }
         File::move("$to.new", $to);

@@ -36,15 +36,43 @@ final readonly class Conditions
                 true,
                 "Install it: on Debian, apt-get install php8.2-$name.",
             ), self::EXTENSIONS),
-            new Condition('APP_KEY', config()->string('app.key') !== '', true, 'Set it to what php artisan key:generate --show prints.'),
-            new Condition('the database', self::works(fn () => DB::select('select 1')), true, 'Start PostgreSQL, or mend the DB_… settings.'),
+            new Condition(
+                'APP_KEY',
+                config()->string('app.key') !== '',
+                true,
+                'Set it to what php artisan key:generate --show prints.',
+            ),
+            new Condition(
+                'the database',
+                self::works(fn () => DB::select('select 1')),
+                true,
+                'Start PostgreSQL, or mend the DB_… settings.',
+            ),
             new Condition('the tables', self::works(self::migrated(...)), true, 'php artisan migrate --force'),
-            new Condition('storage for files', self::works(self::stores(...)), true, 'Let the web server’s user write to storage/app, or mend the AWS_… settings.'),
-            new Condition('the cache', self::works(self::caches(...)), true, 'Start Redis, or mend CACHE_STORE and the REDIS_… settings.'),
-            new Condition('the interface', is_file(public_path('build/manifest.json')), true, 'npm ci && npm run build'),
+            new Condition(
+                'storage for files',
+                self::works(self::stores(...)),
+                true,
+                'Let the web server’s user write to storage/app, or mend the AWS_… settings.',
+            ),
+            new Condition(
+                'the cache',
+                self::works(self::caches(...)),
+                true,
+                'Start Redis, or mend CACHE_STORE and the REDIS_… settings.',
+            ),
+            new Condition(
+                'the interface',
+                is_file(public_path('build/manifest.json')),
+                true,
+                'npm ci && npm run build',
+            ),
             new Condition(
                 'a host of its own for students’ pages',
-                parse_url(config()->string('margin.seen_url'), PHP_URL_HOST) !== parse_url(config()->string('app.url'), PHP_URL_HOST),
+                parse_url(
+                    config()->string('margin.seen_url'),
+                    PHP_URL_HOST,
+                ) !== parse_url(config()->string('app.url'), PHP_URL_HOST),
                 true,
                 'Set SEEN_URL to another host than APP_URL.',
             ),
@@ -63,9 +91,24 @@ final readonly class Conditions
                 false,
                 'Raise upload_max_filesize and post_max_size; see "Limits" in docs/running.md.',
             ),
-            new Condition('workers', self::works(fn () => self::oldestWait() < self::TOO_LONG), false, 'Start a worker: php artisan queue:work'),
-            new Condition('Chromium, which makes PDF files', Printed::chromium() !== null, false, 'apt-get install chromium, or set CHROMIUM.'),
-            new Condition('a mail server', config('mail.default') !== 'outbox', false, 'Set MAIL_MAILER; until then letters are in the outbox.'),
+            new Condition(
+                'workers',
+                self::works(fn () => self::oldestWait() < self::TOO_LONG),
+                false,
+                'Start a worker: php artisan queue:work',
+            ),
+            new Condition(
+                'Chromium, which makes PDF files',
+                Printed::chromium() !== null,
+                false,
+                'apt-get install chromium, or set CHROMIUM.',
+            ),
+            new Condition(
+                'a mail server',
+                config('mail.default') !== 'outbox',
+                false,
+                'Set MAIL_MAILER; until then letters are in the outbox.',
+            ),
         ];
     }
 

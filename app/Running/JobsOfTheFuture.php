@@ -21,7 +21,8 @@ final readonly class JobsOfTheFuture
         $now = time();
 
         return DB::update(
-            'update jobs set available_at = available_at - (created_at - ?), reserved_at = null, created_at = ? where created_at > ?',
+            'update jobs set available_at = available_at - (created_at - ?), reserved_at = null, created_at = ? where '
+                .'created_at > ?',
             [$now, $now, $now + self::NEARLY_NOW],
         );
     }

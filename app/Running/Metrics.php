@@ -6,21 +6,28 @@ namespace App\Running;
 
 use Illuminate\Support\Facades\DB;
 
-/** Numbers of the installation in the OpenMetrics text format (openmetrics.io, 1.0; also the Prometheus text format 0.0.4). */
+/**
+ * Numbers of the installation in the OpenMetrics text format (openmetrics.io, 1.0; also the Prometheus text format
+ * 0.0.4).
+ */
 final readonly class Metrics
 {
     public const TYPE = 'application/openmetrics-text; version=1.0.0; charset=utf-8';
 
     public static function text(): string
     {
-        /** @var object{courses: int, students: int, hand_ins: int, waiting: int, replies: int, blobs: int, bytes: string|null} $counts */
+        /**
+         * @var object{courses: int, students: int, hand_ins: int, waiting: int, replies: int, blobs: int,
+         *     bytes: string|null} $counts
+         */
         $counts = DB::selectOne(<<<'SQL'
             select (select count(*) from courses) as courses, (select count(*) from students) as students,
                 (select count(*) from hand_ins) as hand_ins, (select count(*) from hand_ins where waits) as waiting,
                 (select count(*) from replies) as replies, (select count(*) from blobs) as blobs,
                 (select sum(bytes) from blobs) as bytes
             SQL);
-        $runs = DB::table('check_runs')->groupBy('state')->selectRaw('state, count(*) as number')->pluck('number', 'state');
+        $runs = DB::table('check_runs')->groupBy('state')
+            ->selectRaw('state, count(*) as number')->pluck('number', 'state');
         $lines = [
             self::gauge('courses', 'Courses.', ['' => $counts->courses]),
             self::gauge('students', 'Students on a roster.', ['' => $counts->students]),

@@ -70,7 +70,8 @@ final readonly class Search
 
     public function __construct(private User $user, private Words $words)
     {
-        $this->courses = '{'.DB::table('course_user')->where('user_id', $user->id)->pluck('course_id')->implode(',').'}';
+        $this->courses = '{'.DB::table('course_user')
+            ->where('user_id', $user->id)->pluck('course_id')->implode(',').'}';
     }
 
     /** @return list<Hit> by what they are, the likeliest first */
@@ -126,7 +127,10 @@ final readonly class Search
     private function notes(): array
     {
         $all = $this->words->all();
-        /** @var list<object{hand_in_id: string, file: string|null, line: int|null, kind: string, name: string, title: string, words: string}> $rows */
+        /**
+         * @var list<object{hand_in_id: string, file: string|null, line: int|null, kind: string, name: string,
+         *     title: string, words: string}> $rows
+         */
         $rows = DB::select(self::NOTES, [$all, $this->courses, $all, self::MOST]);
 
         return array_map(fn (object $row) => new Hit(

@@ -6,7 +6,9 @@ namespace App\Sites;
 
 use App\Models\HandIn;
 
-/** How the students of an assignment pack their sites: asked for once, whatever the number of those compared with it. */
+/**
+ * How the students of an assignment pack their sites: asked for once, whatever the number of those compared with it.
+ */
 final readonly class ClassShape
 {
     /** So many classmates have to have handed in before there is a usual way to pack. */

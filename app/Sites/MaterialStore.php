@@ -18,8 +18,8 @@ use InkedMargin\Core\Site\Site;
 use InkedMargin\Core\Source\SourceFile;
 
 /**
- * Keeps what an assignment gives besides its brief, and gives it to a check as the sites they are. The assignment has its
- * files as they are now; each version of its brief has them as they were when it was put in use.
+ * Keeps what an assignment gives besides its brief, and gives it to a check as the sites they are. The assignment has
+ * its files as they are now; each version of its brief has them as they were when it was put in use.
  */
 final readonly class MaterialStore
 {
@@ -75,7 +75,8 @@ final readonly class MaterialStore
     public static function keepWith(Brief $brief): void
     {
         DB::statement(
-            'insert into brief_files (brief_id, role, path, sha256) select ?, role, path, sha256 from assignment_files where assignment_id = ?',
+            'insert into brief_files (brief_id, role, path, sha256) select ?, role, path, sha256 from assignment_files '
+                .'where assignment_id = ?',
             [$brief->id, $brief->assignment_id],
         );
     }
@@ -84,7 +85,8 @@ final readonly class MaterialStore
     public static function copy(Assignment $from, Assignment $to): void
     {
         DB::statement(
-            'insert into assignment_files (assignment_id, role, path, sha256) select ?, role, path, sha256 from assignment_files where assignment_id = ?',
+            'insert into assignment_files (assignment_id, role, path, sha256) select ?, role, path, sha256 from '
+                .'assignment_files where assignment_id = ?',
             [$to->id, $from->id],
         );
     }
@@ -111,7 +113,12 @@ final readonly class MaterialStore
     {
         $of = fn (MaterialRole $role) => $this->site($files, $role);
 
-        return new Materials($of(MaterialRole::Starter), $of(MaterialRole::Model), $of(MaterialRole::Copy), $of(MaterialRole::Sheets));
+        return new Materials(
+            $of(MaterialRole::Starter),
+            $of(MaterialRole::Model),
+            $of(MaterialRole::Copy),
+            $of(MaterialRole::Sheets),
+        );
     }
 
     /**

@@ -31,9 +31,11 @@ final readonly class MissingPage
     public static function outside(string $path): string
     {
         return self::page('This link leaves the site', [
-            'It begins with <code>/</code>, or climbs with <code>../</code>, so it goes to <code>/'.e($path).'</code> at the top of the host '
+            'It begins with <code>/</code>, or climbs with <code>../</code>, so it goes to <code>/'.e($path)
+                .'</code> at the top of the host '
                 .'and not in the site’s own folder.',
-            'On a server the site is most often in a folder of its own, and nothing is there. Write the address from the page’s own '
+            'On a server the site is most often in a folder of its own, and nothing is there. Write the address from '
+                .'the page’s own '
                 .'folder, without <code>/</code> before it.',
         ]);
     }
@@ -49,7 +51,8 @@ final readonly class MissingPage
         }
         $folder = rtrim($path, '/').'/';
         if ($path !== '' && array_filter($paths, fn (string $one) => str_starts_with($one, $folder)) !== []) {
-            return "{$code(rtrim($path, '/'))} is a folder, and it has no {$code(Site::HOME)} that a server could show.";
+            return "{$code(rtrim($path, '/'))} is a folder, and it has no {$code(Site::HOME)} that a server could "
+                .'show.';
         }
         $site = new Site('', array_map(fn (string $one) => new SourceFile($one, ''), $paths));
         $meant = (new PathSuggestions($site))->for($path, Site::HOME)[0] ?? null;

@@ -38,7 +38,10 @@ final readonly class SeenToken
             return null;
         }
         [$place, $scripts, $styles, $until, $seal] = $parts;
-        if (! hash_equals(self::seal("$place.$scripts.$styles.$until"), $seal) || (int) $until < now()->getTimestamp()) {
+        if (
+            ! hash_equals(self::seal("$place.$scripts.$styles.$until"), $seal)
+            || (int) $until < now()->getTimestamp()
+        ) {
             return null;
         }
 

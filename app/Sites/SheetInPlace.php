@@ -38,14 +38,21 @@ final readonly class SheetInPlace
         for ($at = 0; $at < count($paths); $at++) {
             foreach ($site->sheets[$paths[$at]]->references ?? [] as $reference) {
                 $imported = $reference->target->found;
-                if ($reference->kind === ReferenceKind::Stylesheet && $imported !== null && ! in_array($imported, $paths, true)) {
+                if (
+                    $reference->kind === ReferenceKind::Stylesheet
+                    && $imported !== null
+                    && ! in_array($imported, $paths, true)
+                ) {
                     $paths[] = $imported;
                 }
             }
         }
         [$address, $imports] = [self::encoded($sheet), array_map(self::encoded(...), array_slice($paths, 1))];
 
-        return new self("$host/seen/$token/$address", array_map(fn (string $path) => "$host/seen/$token/$path", $imports));
+        return new self(
+            "$host/seen/$token/$address",
+            array_map(fn (string $path) => "$host/seen/$token/$path", $imports),
+        );
     }
 
     public function link(string $nonce): string

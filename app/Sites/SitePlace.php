@@ -12,7 +12,9 @@ final readonly class SitePlace
 {
     private const EXAMPLE = 'example:';
 
-    /** @param  string  $key  `hand-in:` and its id, a role of files that the assignment gives, or `example:` and a name */
+    /**
+     * @param  string  $key  `hand-in:` and its id, a role of files that the assignment gives, or `example:` and a name
+     */
     private function __construct(public string $assignmentId, public string $key)
     {
     }

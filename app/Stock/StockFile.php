@@ -10,7 +10,10 @@ use InkedMargin\Core\Report\Csv;
 use Symfony\Component\Yaml\Exception\ParseException;
 use Symfony\Component\Yaml\Yaml;
 
-/** Stock remarks as a file: CSV (RFC 4180) for spreadsheets, or YAML; each is read again in the form in which it is written. */
+/**
+ * Stock remarks as a file: CSV (RFC 4180) for spreadsheets, or YAML; each is read again in the form in which it is
+ * written.
+ */
 final readonly class StockFile
 {
     private const MERIT = 'merit';

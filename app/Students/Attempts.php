@@ -11,7 +11,9 @@ use App\Models\RunState;
 use App\Models\Student;
 use App\Models\StudentsSee;
 
-/** What a student handed in so far, each with what was mended since the one before, what still stands and what is new. */
+/**
+ * What a student handed in so far, each with what was mended since the one before, what still stands and what is new.
+ */
 final readonly class Attempts
 {
     /** @return list<MyAttempt> the newest first */
@@ -54,7 +56,9 @@ final readonly class Attempts
     private static function fingerprints(array $runs): array
     {
         $prints = [];
-        foreach (Finding::query()->whereIn('check_run_id', $runs)->toBase()->get(['check_run_id', 'fingerprint']) as $row) {
+        foreach (Finding::query()->whereIn('check_run_id', $runs)->toBase()->get(
+            ['check_run_id', 'fingerprint'],
+        ) as $row) {
             $prints[(string) $row->check_run_id][(string) $row->fingerprint] = true;
         }
 

@@ -8,8 +8,8 @@ use App\Models\Course;
 use App\Models\Student;
 
 /**
- * One link for a whole course, which asks for a handle: where a school wants it. Whoever has it and knows a handle comes to the
- * page of that student, so it is off until an instructor turns it on.
+ * One link for a whole course, which asks for a handle: where a school wants it. Whoever has it and knows a handle
+ * comes to the page of that student, so it is off until an instructor turns it on.
  */
 final readonly class CourseLink
 {

@@ -14,8 +14,8 @@ use Illuminate\Support\Facades\DB;
 use Spatie\Activitylog\Models\Activity;
 
 /**
- * Deletes all that is known of a student: hand-ins, notes, replies, grades, letters, what was written down of them. Files
- * that nobody else has are gone by the next night.
+ * Deletes all that is known of a student: hand-ins, notes, replies, grades, letters, what was written down of them.
+ * Files that nobody else has are gone by the next night.
  */
 final readonly class Forgetting
 {
@@ -24,7 +24,10 @@ final readonly class Forgetting
     public static function of(Student $student): void
     {
         // Records that wait to be taken along have them, too: those of the course are written anew.
-        $prepared = [Prepared::of(Scope::student($student)), Prepared::of(Scope::course($student->course()->firstOrFail()))];
+        $prepared = [
+            Prepared::of(Scope::student($student)),
+            Prepared::of(Scope::course($student->course()->firstOrFail())),
+        ];
         DB::transaction(function () use ($student): void {
             Arrival::query()->where('student_id', $student->id)
                 ->orWhereIn('hand_in_id', $student->handIns()->select('id'))->delete();

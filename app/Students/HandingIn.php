@@ -61,6 +61,8 @@ final readonly class HandingIn
     /** What of a check the student may see now. After the due time they read the reply. */
     public function sees(): StudentsSee
     {
-        return $this->isLate() || $this->assignment->closed_at !== null ? StudentsSee::Nothing : $this->assignment->students_see;
+        return $this->isLate() || $this->assignment->closed_at !== null
+            ? StudentsSee::Nothing
+            : $this->assignment->students_see;
     }
 }

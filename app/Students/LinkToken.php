@@ -7,8 +7,8 @@ namespace App\Students;
 use Illuminate\Support\Str;
 
 /**
- * What stands at the end of a link that lets somebody in. It is made of a seed and the key of the application, so that it can be
- * told again, and the database, which has the seed and a hash, does not give it away.
+ * What stands at the end of a link that lets somebody in. It is made of a seed and the key of the application, so that
+ * it can be told again, and the database, which has the seed and a hash, does not give it away.
  */
 final readonly class LinkToken
 {

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Term;
 
-/** The value below which a part of others lies, between neighbours in a straight line (type 7 of Hyndman and Fan, 1996). */
+/**
+ * The value below which a part of others lies, between neighbours in a straight line (type 7 of Hyndman and Fan, 1996).
+ */
 final readonly class Quantile
 {
     /** @param  list<float>  $sorted  from the least to the most */

@@ -18,7 +18,11 @@ final readonly class Term
     public function __construct(
         #[OA\Property]
         public string $course,
-        #[OA\Property(description: 'in the order of the course', type: 'array', items: new OA\Items(ref: TermWork::class))]
+        #[OA\Property(
+            description: 'in the order of the course',
+            type: 'array',
+            items: new OA\Items(ref: TermWork::class),
+        )]
         public array $work,
         #[OA\Property(description: 'the commonest first', type: 'array', items: new OA\Items(ref: TermKind::class))]
         public array $kinds,

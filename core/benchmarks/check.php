@@ -37,11 +37,17 @@ function syntheticPages(int $count): iterable
     for ($page = 0; $page < $count; $page++) {
         $body = '';
         for ($part = 0; $part < 40; $part++) {
-            $body .= "  <section id=\"part-$part\">\n    <h2>Part $part of page $page</h2>\n    <p class=\"intro\">What there is to say of part $part on page $page, with <em>some</em> <a href=\"{$name(($page + $part) % $count)}#part-$part\">link</a> &amp; more words, and <strong>again</strong>.</p>\n"
-                ."    <img src=\"picture-$page.svg\" alt=\"Picture $part of page $page\">\n    <ul>\n      <li>One of $part</li>\n      <li>Two of $part</li>\n    </ul>\n    <table>\n      <tr>\n        <td>$part</td>\n        <td>$page</td>\n      </tr>\n    </table>\n  </section>\n";
+            $body .= "  <section id=\"part-$part\">\n    <h2>Part $part of page $page</h2>\n    <p "
+                ."class=\"intro\">What there is to say of part $part on page $page, with <em>some</em> <a href=\"{$name(
+                    ($page + $part) % $count,
+                )}#part-$part\">link</a> &amp; more words, and <strong>again</strong>.</p>\n"
+                ."    <img src=\"picture-$page.svg\" alt=\"Picture $part of page $page\">\n    <ul>\n      <li>One "
+                    ."of $part</li>\n      <li>Two of $part</li>\n    </ul>\n    <table>\n      <tr>\n        "
+                        ."<td>$part</td>\n        <td>$page</td>\n      </tr>\n    </table>\n  </section>\n";
         }
         yield $name($page) => Example::page(
-            "<nav>\n  <ul>\n$menu\n  </ul>\n</nav>\n<main>\n$body</main>\n<footer>\n  <p align=\"left\">End of $page<br><br>\n</footer>",
+            "<nav>\n  <ul>\n$menu\n  </ul>\n</nav>\n<main>\n$body</main>\n<footer>\n  <p align=\"left\">End "
+                ."of $page<br><br>\n</footer>",
             "Site - Page $page",
         );
     }
@@ -53,7 +59,9 @@ foreach (syntheticPages($count) as $path => $bytes) {
 }
 $site = new Site('synthetic', $files);
 $bytes = array_sum(array_map(fn (SourceFile $file) => strlen($file->bytes), $files));
-/** @return array{float, mixed} the best of five, in seconds, as a machine's noise only ever adds; and what the work gave */
+/**
+ * @return array{float, mixed} the best of five, in seconds, as a machine's noise only ever adds; and what the work gave
+ */
 function best(Closure $work): array
 {
     $best = INF;

@@ -1,7 +1,7 @@
 <?php
 
-// How quickly stylesheets are read, beside css-tree (Node, with positions) and sabberworm/php-css-parser, on the sheets of ten
-// templates from npm; and how the cost of a cascade grows with rules and pages:
+// How quickly stylesheets are read, beside css-tree (Node, with positions) and sabberworm/php-css-parser, on the sheets
+// of ten templates from npm; and how the cost of a cascade grows with rules and pages:
 // php core/benchmarks/style.php
 
 declare(strict_types=1);
@@ -39,7 +39,12 @@ function quickest(Closure $work, int $passes = 5): float
 
 if (($argv[1] ?? '') === 'ours') {
     $sheets = array_map(fn (string $path) => (string) file_get_contents($path), templateSheets());
-    echo json_encode(['bytes' => array_sum(array_map(strlen(...), $sheets)), 'seconds' => quickest(fn () => array_map(Parser::sheet(...), $sheets))]);
+    echo json_encode(
+        [
+            'bytes' => array_sum(array_map(strlen(...), $sheets)),
+            'seconds' => quickest(fn () => array_map(Parser::sheet(...), $sheets)),
+        ],
+    );
     exit;
 }
 if (($argv[1] ?? '') === 'sabberworm') {
@@ -62,7 +67,10 @@ if (($argv[1] ?? '') === 'cascade') {
     ));
     $files = [new SourceFile('site.css', $css)];
     for ($page = 0; $page < (int) $pages; $page++) {
-        $files[] = new SourceFile($page === 0 ? 'index.html' : "p$page.html", Example::page($body, "P$page", "<link rel=\"stylesheet\" href=\"site.css\">\n"));
+        $files[] = new SourceFile(
+            $page === 0 ? 'index.html' : "p$page.html",
+            Example::page($body, "P$page", "<link rel=\"stylesheet\" href=\"site.css\">\n"),
+        );
     }
     $site = ParsedSite::of(new Site('s', $files));
     $styles = $site->fact(SiteStyles::class);

@@ -2,9 +2,11 @@
 
 declare(strict_types=1);
 
-// Arrows point one way: Source <- Grading; Source <- Markup, Style <- Site <- Finding <- Brief <- Rules <- Marking <- Report. The core
-// knows no framework.
-const LAYERS = ['Source', 'Grading', 'Markup', 'Style', 'Site', 'Finding', 'Brief', 'Rules', 'Marking', 'Report', 'Command'];
+// Arrows point one way: Source <- Grading; Source <- Markup, Style <- Site <- Finding <- Brief <- Rules <- Marking <-
+// Report. The core knows no framework.
+const LAYERS = [
+    'Source', 'Grading', 'Markup', 'Style', 'Site', 'Finding', 'Brief', 'Rules', 'Marking', 'Report', 'Command',
+];
 
 arch('the core knows neither Laravel nor the application')
     ->expect('InkedMargin\Core')->not->toUse(['Illuminate', 'Laravel', 'App', 'Carbon']);
@@ -70,6 +72,9 @@ arch('rules are small final values')
     ->expect('InkedMargin\Core\Rules')->classes()->toBeFinal()->ignoring(
         array_map(
             fn (string $name) => "InkedMargin\\Core\\Rules\\$name",
-            ['Rule', 'Markup\ElementRule', 'Markup\SlipRule', 'Link\ReferenceRule', 'Nav\MenuRule', 'Nav\PathRule', 'Style\CssRule'],
+            [
+                'Rule', 'Markup\ElementRule', 'Markup\SlipRule', 'Link\ReferenceRule', 'Nav\MenuRule', 'Nav\PathRule',
+                'Style\CssRule',
+            ],
         ),
     );

@@ -7,7 +7,10 @@ use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
-/** What an assignment gives besides its brief, and what the sum of points needs to be worked out without reading the brief. */
+/**
+ * What an assignment gives besides its brief, and what the sum of points needs to be worked out without reading the
+ * brief.
+ */
 return new class extends Migration
 {
     public function up(): void
@@ -20,7 +23,9 @@ return new class extends Migration
             $table->char('sha256', 64)->index();
             $table->primary(['brief_id', 'role', 'path']);
         });
-        DB::statement("ALTER TABLE brief_files ADD CONSTRAINT brief_files_role CHECK (role IN ('starter', 'model', 'copy'))");
+        DB::statement(
+            "ALTER TABLE brief_files ADD CONSTRAINT brief_files_role CHECK (role IN ('starter', 'model', 'copy'))",
+        );
         Schema::table('check_runs', fn (Blueprint $table) => $table->jsonb('scheme')->default('{}'));
         Schema::table('outcomes', fn (Blueprint $table) => $table->text('how')->default(''));
         // Whether a finding may cost points of its own: no requirement tells of it, and it shows none that is lost.

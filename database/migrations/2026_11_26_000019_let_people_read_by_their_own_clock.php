@@ -18,7 +18,9 @@ return new class extends Migration
             $table->boolean('keeps_house')->default(false);
         });
         // The first account is whose installation it is.
-        DB::statement('update users set keeps_house = true where id = (select id from users order by created_at, id limit 1)');
+        DB::statement(
+            'update users set keeps_house = true where id = (select id from users order by created_at, id limit 1)',
+        );
         Schema::table('assignments', function (Blueprint $table): void {
             // Null: any number.
             $table->unsignedSmallInteger('most_attempts')->nullable();

@@ -21,10 +21,14 @@ return new class extends Migration
             // A folder, or loose files, that were packed on the way: the name is nobody's choice.
             $table->boolean('packed')->default(false);
         });
-        Schema::table('arrivals', fn (Blueprint $table) => $table->foreign('parent_id')->references('id')->on('arrivals')->nullOnDelete());
+        Schema::table(
+            'arrivals',
+            fn (Blueprint $table) => $table->foreign('parent_id')->references('id')->on('arrivals')->nullOnDelete(),
+        );
         DB::statement('alter table arrivals drop constraint arrivals_state_check');
         DB::statement(
-            "alter table arrivals add check (state in ('waiting', 'taken', 'unmatched', 'refused', 'repeated', 'opened'))",
+            "alter table arrivals add check (state in ('waiting', 'taken', 'unmatched', 'refused', 'repeated', "
+                ."'opened'))",
         );
         // Words of file names that were matched by hand, for the next time.
         Schema::create('learned_names', function (Blueprint $table): void {

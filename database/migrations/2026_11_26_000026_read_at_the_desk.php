@@ -17,14 +17,26 @@ return new class extends Migration
         $old = DB::table('pg_constraint')->whereRaw("conrelid = 'remarks'::regclass and contype = 'c'")
             ->whereRaw("pg_get_constraintdef(oid) like '%merit%'")->pluck('conname');
         foreach ($old as $name) {
-            DB::statement('alter table remarks drop constraint '.DB::getQueryGrammar()->wrap(is_string($name) ? $name : ''));
+            DB::statement(
+                'alter table remarks drop constraint '.DB::getQueryGrammar()->wrap(is_string($name) ? $name : ''),
+            );
         }
         $written = "('note', 'question', 'merit', 'opening', 'closing')";
-        DB::statement("alter table remarks add constraint remarks_kind check (kind in ('finding', 'rubbed-out') or kind in $written)");
-        DB::statement("alter table remarks add constraint remarks_written check ((kind in $written) = (fingerprint is null))");
+        DB::statement(
+            "alter table remarks add constraint remarks_kind check (kind in ('finding', 'rubbed-out') or kind "
+                ."in $written)",
+        );
+        DB::statement(
+            "alter table remarks add constraint remarks_written check ((kind in $written) = (fingerprint is null))",
+        );
         DB::statement("alter table remarks add constraint remarks_rule check (kind in $written or rule is not null)");
-        DB::statement("alter table remarks add constraint remarks_whole check (kind not in ('opening', 'closing') or file is null)");
-        DB::statement("create unique index remarks_words on remarks (hand_in_id, kind) where kind in ('opening', 'closing')");
+        DB::statement(
+            "alter table remarks add constraint remarks_whole check (kind not in ('opening', 'closing') or file is "
+                .'null)',
+        );
+        DB::statement(
+            "create unique index remarks_words on remarks (hand_in_id, kind) where kind in ('opening', 'closing')",
+        );
 
         // Why a hand-in waits: it is passed over until somebody takes it up again.
         Schema::table('hand_ins', function (Blueprint $table): void {

@@ -7,8 +7,8 @@ use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
 /**
- * A brief goes with its assignment alone, and whatever was worked out or given under it goes at the same time: in which order
- * is the database's own affair.
+ * A brief goes with its assignment alone, and whatever was worked out or given under it goes at the same time: in which
+ * order is the database's own affair.
  */
 return new class extends Migration
 {

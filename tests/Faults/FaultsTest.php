@@ -7,8 +7,8 @@ use Tests\Running\Servers;
 use Tests\Running\Teacher;
 
 /**
- * What happens when something breaks, with real servers: what was lost (nothing), what was doubled (nothing), what was left half
- * done (nothing), and how long until work went on, which is printed.
+ * What happens when something breaks, with real servers: what was lost (nothing), what was doubled (nothing), what was
+ * left half done (nothing), and how long until work went on, which is printed.
  */
 const CLASS_OF = 30;
 
@@ -27,7 +27,10 @@ beforeEach(function () {
     /** Waits until something is done, and not all of it. */
     $this->amid = function (string $work): void {
         $until = microtime(true) + 60;
-        while (microtime(true) < $until && $this->servers->sql("select count(*) from check_runs where state = 'finished'") < 3) {
+        while (
+            microtime(true) < $until
+            && $this->servers->sql("select count(*) from check_runs where state = 'finished'") < 3
+        ) {
             usleep(20_000);
         }
     };
@@ -36,11 +39,19 @@ beforeEach(function () {
         fwrite(STDERR, sprintf("\n%s: all of %d checked %.1f s after it\n", $what, CLASS_OF, microtime(true) - $since));
         expect($checked)->toBe(CLASS_OF)
             // Nothing doubled, nothing half done.
-            ->and($this->servers->sql('select count(*), count(distinct student_id) from hand_ins'))->toBe(CLASS_OF.'|'.CLASS_OF)
-            ->and($this->servers->sql('select count(*) from check_runs group by hand_in_id having count(*) > 1'))->toBe('')
+            ->and($this->servers->sql('select count(*), count(distinct student_id) from hand_ins'))->toBe(
+                CLASS_OF.'|'.CLASS_OF,
+            )
+            ->and($this->servers->sql(
+                'select count(*) from check_runs group by hand_in_id having count(*) > 1',
+            ))->toBe('')
             ->and($this->servers->sql("select count(*) from check_runs where state <> 'finished'"))->toBe('0')
-            ->and($this->servers->sql('select count(*) from hand_ins where not exists (select 1 from hand_in_files f where f.hand_in_id = hand_ins.id)'))->toBe('0')
-            ->and($this->servers->sql('select count(*) from outcomes o group by check_run_id having count(*) <> 2'))->toBe('')
+            ->and($this->servers->sql(
+                'select count(*) from hand_ins where not exists (select 1 from hand_in_files f where f.hand_in_id = hand_ins.id)',
+            ))->toBe('0')
+            ->and($this->servers->sql(
+                'select count(*) from outcomes o group by check_run_id having count(*) <> 2',
+            ))->toBe('')
             ->and($this->servers->sql('select count(*) from failed_jobs'))->toBe('0');
     };
 });
@@ -83,7 +94,9 @@ it('goes on after PostgreSQL was killed and has come to itself again', function 
     $this->servers->worker('worker');
     ($this->amid)($work);
     // When one of its processes is killed, PostgreSQL ends all of them and reads its log anew.
-    $pid = (int) $this->servers->sql("select pid from pg_stat_activity where datname = '{$this->servers->env['DB_DATABASE']}' and pid <> pg_backend_pid() limit 1");
+    $pid = (int) $this->servers->sql(
+        "select pid from pg_stat_activity where datname = '{$this->servers->env['DB_DATABASE']}' and pid <> pg_backend_pid() limit 1",
+    );
     $since = microtime(true);
     (new Symfony\Component\Process\Process(['kill', '-9', (string) $pid]))->run();
     $until = $since + 30;
@@ -124,15 +137,22 @@ it('refuses what does not fit on the disk any more, keeps the rest, and goes on 
         $work = ($this->begin)();
         $this->servers->worker('worker');
         ($this->whole)($work, 'nothing', microtime(true));
-        (new Symfony\Component\Process\Process(['dd', 'if=/dev/zero', "of=$storage/filler", 'bs=64k', 'count=64']))->run();
+        (new Symfony\Component\Process\Process(
+            ['dd', 'if=/dev/zero', "of=$storage/filler", 'bs=64k', 'count=64'],
+        ))->run();
         $answer = $this->teacher->ask('POST', "/api/assignments/$work/arrivals", ['multipart' => [
             ['name' => 'files[]', 'filename' => 'stud1.zip', 'contents' => random_bytes(500_000)],
         ]]);
-        expect($answer->getStatusCode())->toBe(507)->and((string) $answer->getBody())->toContain('its disk may be full');
+        expect($answer->getStatusCode())->toBe(507)
+            ->and((string) $answer->getBody())->toContain('its disk may be full');
         // What is there can still be read and marked.
         $id = $this->teacher->rows($work)[0]['handInId'];
         expect($this->teacher->json('GET', "/api/hand-ins/$id/source/index.html")['text'])->toContain('two.html');
-        $this->teacher->json('POST', "/api/hand-ins/$id/notes", ['json' => ['body' => 'Kept all the same', 'kind' => 'note', 'file' => null, 'line' => null]]);
+        $this->teacher->json(
+            'POST',
+            "/api/hand-ins/$id/notes",
+            ['json' => ['body' => 'Kept all the same', 'kind' => 'note', 'file' => null, 'line' => null]],
+        );
         unlink("$storage/filler");
         $since = microtime(true);
         $this->teacher->drop($work, ClassZip::of(1, CLASS_OF));

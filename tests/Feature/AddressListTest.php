@@ -10,7 +10,10 @@ use Illuminate\Support\Str;
 beforeEach(function () {
     Queue::fake();
     $this->actingAs($user = $this->instructor());
-    $this->work = $this->assignment($user, ['wfinch' => 'Willa Finch', 'ovoss' => 'Orla Voss', 'zmueller' => 'Zoë Müller']);
+    $this->work = $this->assignment(
+        $user,
+        ['wfinch' => 'Willa Finch', 'ovoss' => 'Orla Voss', 'zmueller' => 'Zoë Müller'],
+    );
     $this->paste = fn (string $text) => $this->postJson(
         "/api/assignments/{$this->work->id}/addresses",
         ['text' => $text, 'drop' => $this->drop = (string) Str::uuid7()],
@@ -21,7 +24,9 @@ it('takes the addresses of a class, however they are written', function (string 
     ($this->paste)("\n$line\n")->assertStatus(202)->assertJson(['taken' => 1]);
     $arrival = Arrival::query()->with('student')->sole();
 
-    expect([$arrival->student->handle, $arrival->address, $arrival->state->value])->toBe([$handle, $address, 'waiting']);
+    expect([$arrival->student->handle, $arrival->address, $arrival->state->value])->toBe(
+        [$handle, $address, 'waiting'],
+    );
     expect($arrival->drop_id)->toBe($this->drop);
     Queue::assertPushed(FetchSite::class, fn (FetchSite $job) => $job->arrivalId === $arrival->id);
 })->with([
@@ -33,7 +38,8 @@ it('takes the addresses of a class, however they are written', function (string 
 
 it('says line by line what is wrong, and takes nothing', function () {
     ($this->paste)(implode("\n", [
-        'wfinch https://w.school.example/', 'Orla Voss', 'nobody https://n.school.example/', 'https://x.school.example/',
+        'wfinch https://w.school.example/', 'Orla Voss', 'nobody https://n.school.example/',
+        'https://x.school.example/',
         'ovoss file:///C:/site/index.html', 'Willa Finch https://twice.school.example/', 'zmueller www.school.example',
     ]))->assertStatus(422)->assertJsonValidationErrors(['text' => implode("\n", [
         'Line 2: there is no address. One begins with `https://` or `http://`.',

@@ -8,10 +8,12 @@ beforeEach(function () {
     $this->actingAs($this->user = $this->instructor());
     $this->work = $this->assignment($this->user);
     $this->first = $this->handIn($this->work, [
-        'index.html' => Samples::page("<img src=\"a.png\">\n<p lnag=\"x\">1</p>"), 'a.png' => 'x', 'old.html' => Samples::page('o'),
+        'index.html' => Samples::page("<img src=\"a.png\">\n<p lnag=\"x\">1</p>"), 'a.png' => 'x',
+        'old.html' => Samples::page('o'),
     ]);
     $this->second = $this->handIn($this->work, [
-        'index.html' => Samples::page("<p>new</p>\n<img src=\"a.png\">\n<blink>1</blink>"), 'a.png' => 'x', 'a.html' => Samples::page('a'),
+        'index.html' => Samples::page("<p>new</p>\n<img src=\"a.png\">\n<blink>1</blink>"), 'a.png' => 'x',
+        'a.html' => Samples::page('a'),
     ]);
 });
 
@@ -33,7 +35,9 @@ it('holds an attempt against the one that is named, also a later one', function 
     $this->getJson("/api/hand-ins/{$this->first->id}/attempts?with=2")->assertOk()->assertJsonPath('before.attempt', 2);
     $this->getJson("/api/hand-ins/{$this->first->id}/attempts")->assertNotFound();
     $this->getJson("/api/hand-ins/{$this->second->id}/attempts?with=9")->assertNotFound();
-    $this->getJson("/api/hand-ins/{$this->second->id}/attempts?with[]=1")->assertOk()->assertJsonPath('before.attempt', 1);
+    $this->getJson(
+        "/api/hand-ins/{$this->second->id}/attempts?with[]=1",
+    )->assertOk()->assertJsonPath('before.attempt', 1);
 });
 
 it('gives the element of a line and the line of an element', function () {

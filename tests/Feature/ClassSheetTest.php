@@ -24,20 +24,37 @@ beforeEach(function () {
 it('has every student against every requirement, those too who sent nothing', function () {
     $sheet = ($this->sheet)();
     expect($sheet['requirements'])->toBe([['id' => 'files', 'title' => 'Files', 'possible' => 4, 'share' => 0.75]]);
-    expect(array_map(fn (array $row) => [$row['student'], $row['handInId'] !== null, $row['awarded'], $row['cells'][0]['share'] ?? null], $sheet['rows']))
+    expect(array_map(
+        fn (array $row) => [
+            $row['student'],
+            $row['handInId'] !== null,
+            $row['awarded'],
+            $row['cells'][0]['share'] ?? null,
+        ],
+        $sheet['rows'],
+    ))
         ->toBe([['Abel', true, 2, 0.5], ['Briony', true, 4, 1], ['Corin', false, null, null]]);
 
-    $this->putJson("/api/hand-ins/{$this->abel->id}/marks/files", ['points' => 3, 'reason' => 'agreed'])->assertNoContent();
+    $this->putJson(
+        "/api/hand-ins/{$this->abel->id}/marks/files",
+        ['points' => 3, 'reason' => 'agreed'],
+    )->assertNoContent();
     $this->putJson("/api/hand-ins/{$this->briony->id}/put-by", ['why' => 'later'])->assertNoContent();
     $rows = ($this->sheet)()['rows'];
-    expect($rows[0]['cells'][0])->toBe(['share' => 0.75, 'points' => 3, 'byHand' => true])->and($rows[0]['awarded'])->toBe(3)
+    expect($rows[0]['cells'][0])->toBe(['share' => 0.75, 'points' => 3, 'byHand' => true])
+        ->and($rows[0]['awarded'])->toBe(3)
         ->and($rows[1]['putBy'])->toBe('later');
 });
 
 it('has the commonest slips with whose they are, and where to begin', function () {
     $slip = fn () => collect(($this->sheet)()['slips'])->firstWhere('rule', 'markup/missing-alt');
-    expect(collect($slip())->only(['findings', 'pencilled', 'weight'])->all())->toBe(['weight' => 'fault', 'findings' => 3, 'pencilled' => 3])
-        ->and(array_map(fn (array $one) => [$one['student'], $one['findings'], $one['leaf'], $one['line']], $slip()['places']))
+    expect(collect($slip())->only(['findings', 'pencilled', 'weight'])->all())->toBe(
+        ['weight' => 'fault', 'findings' => 3, 'pencilled' => 3],
+    )
+        ->and(array_map(
+            fn (array $one) => [$one['student'], $one['findings'], $one['leaf'], $one['line']],
+            $slip()['places'],
+        ))
         ->toBe([['Abel', 2, 'index.html', 8], ['Briony', 1, 'index.html', 8]])
         ->and(($this->sheet)()['slips'][0]['places'])->toHaveCount(2);
 

@@ -18,8 +18,14 @@ const COURSE = ['title' => 'Web Craft 2', 'school' => 'Wren Quay', 'term' => 'Sp
 
 it('offers the first account once, to whoever comes first, and then never again', function () {
     $this->getJson('/api/first-run')->assertOk()->assertExactJson(['needed' => true]);
-    $this->postJson('/api/first-run', ['email' => 'no'] + ACCOUNT)->assertUnprocessable()->assertJsonValidationErrors('email');
-    $this->postJson('/api/first-run', ['password' => 'short'] + ACCOUNT)->assertUnprocessable()->assertJsonValidationErrors('password');
+    $this->postJson(
+        '/api/first-run',
+        ['email' => 'no'] + ACCOUNT,
+    )->assertUnprocessable()->assertJsonValidationErrors('email');
+    $this->postJson(
+        '/api/first-run',
+        ['password' => 'short'] + ACCOUNT,
+    )->assertUnprocessable()->assertJsonValidationErrors('password');
     $this->postJson('/api/first-run', ACCOUNT)->assertCreated()->assertJsonPath('name', 'Ada Quill');
     $this->getJson('/api/me')->assertOk();
 
@@ -29,7 +35,10 @@ it('offers the first account once, to whoever comes first, and then never again'
 });
 
 it('makes an account from the shell, and says what is wrong with one', function () {
-    $add = fn (string $email, string $password) => $this->artisan('people:add', ['email' => $email, 'name' => 'Ada Quill', '--password' => $password]);
+    $add = fn (string $email, string $password) => $this->artisan(
+        'people:add',
+        ['email' => $email, 'name' => 'Ada Quill', '--password' => $password],
+    );
 
     $add('ada@example.org', 'ink-and-pencil')->expectsOutputToContain('can log in now')->assertSuccessful();
     $add('ada@example.org', 'ink-and-pencil')->expectsOutputToContain('has an account already')->assertFailed();
@@ -37,7 +46,10 @@ it('makes an account from the shell, and says what is wrong with one', function 
     $this->postJson('/api/log-in', ['email' => 'ada@example.org', 'password' => 'ink-and-pencil'])->assertOk();
 });
 
-it('lets nobody make a course who has not logged in', fn () => $this->postJson('/api/courses', COURSE)->assertUnauthorized());
+it(
+    'lets nobody make a course who has not logged in',
+    fn () => $this->postJson('/api/courses', COURSE)->assertUnauthorized(),
+);
 
 describe('a course', function () {
     beforeEach(function () {
@@ -48,17 +60,29 @@ describe('a course', function () {
 
     it('is made, renamed, put away and brought back', function () {
         $this->getJson("/api/courses/$this->id")->assertOk()
-            ->assertJson(['title' => 'Web Craft 2', 'role' => 'instructor', 'timeZone' => 'Europe/Berlin', 'putAway' => false, 'handIns' => 0]);
+            ->assertJson([
+                'title' => 'Web Craft 2',
+                'role' => 'instructor',
+                'timeZone' => 'Europe/Berlin',
+                'putAway' => false,
+                'handIns' => 0,
+            ]);
         $this->putJson("/api/courses/$this->id", ['title' => 'Web Craft II', 'term' => ''] + COURSE)->assertNoContent();
         $this->putJson("/api/courses/$this->id", ['timeZone' => 'Mars/Olympus'] + COURSE)->assertUnprocessable();
         $this->putJson("/api/courses/$this->id/put-away")->assertNoContent();
-        $this->getJson('/api/shelf')->assertJsonPath('courses.0.putAway', true)->assertJsonPath('courses.0.title', 'Web Craft II');
+        $this->getJson('/api/shelf')->assertJsonPath('courses.0.putAway', true)->assertJsonPath(
+            'courses.0.title',
+            'Web Craft II',
+        );
         $this->deleteJson("/api/courses/$this->id/put-away")->assertNoContent();
         $this->getJson('/api/shelf')->assertJsonPath('courses.0.putAway', false);
     });
 
     it('lets nothing wait once it is put away', function () {
-        $this->postJson("/api/courses/$this->id/assignments", ['title' => 'One', 'summary' => '', 'due' => null])->assertCreated();
+        $this->postJson(
+            "/api/courses/$this->id/assignments",
+            ['title' => 'One', 'summary' => '', 'due' => null],
+        )->assertCreated();
         $this->getJson('/api/shelf')->assertJsonCount(1, 'waiting');
         $this->putJson("/api/courses/$this->id/put-away")->assertNoContent();
         $this->getJson('/api/shelf')->assertJsonCount(0, 'waiting');
@@ -85,10 +109,15 @@ describe('a course', function () {
         $marker = $this->instructor('marker@example.org');
         $assignment->course->users()->attach($marker, ['role' => 'marker']);
         $from = $assignment->course_id;
-        $made = $this->postJson("/api/courses/$from/carry-over", ['title' => 'Next', 'term' => 'Spring', 'weeks' => 2])->assertCreated()->json('id');
+        $made = $this->postJson(
+            "/api/courses/$from/carry-over",
+            ['title' => 'Next', 'term' => 'Spring', 'weeks' => 2],
+        )->assertCreated()->json('id');
         $copy = Assignment::query()->where('course_id', $made)->with('brief.files')->sole();
 
-        $this->getJson("/api/courses/$made")->assertJson(['title' => 'Next', 'students' => [], 'handIns' => 0, 'role' => 'instructor']);
+        $this->getJson("/api/courses/$made")->assertJson(
+            ['title' => 'Next', 'students' => [], 'handIns' => 0, 'role' => 'instructor'],
+        );
         // The clocks went back in between: 18:00 in summer, 18:00 in winter.
         expect($copy->due_at->toIso8601String())->toBe('2026-11-03T17:00:00+00:00')
             ->and([$copy->title, $copy->summary, $copy->brief->version])->toBe([$assignment->title, 'Six pages', 1])
@@ -103,12 +132,17 @@ it('writes down what was done to a course, by whom, and nothing that was refused
     $id = $this->postJson('/api/courses', COURSE)->json('id');
     $this->putJson("/api/courses/$id", ['title' => ''] + COURSE)->assertUnprocessable();
     $this->putJson("/api/courses/$id/roster", ['text' => "name,handle\nWilla Finch,wfinch"])->assertOk();
-    $work = $this->postJson("/api/courses/$id/assignments", ['title' => 'Almanac', 'summary' => '', 'due' => null])->json('id');
+    $work = $this->postJson(
+        "/api/courses/$id/assignments",
+        ['title' => 'Almanac', 'summary' => '', 'due' => null],
+    )->json('id');
     $this->putJson("/api/assignments/$work/brief", ['source' => self::BRIEF])->assertOk();
     $this->deleteJson("/api/assignments/$work", ['title' => 'Almanac'])->assertNoContent();
     $deeds = $this->getJson("/api/courses/$id/deeds")->assertOk()->json();
 
-    expect(array_column($deeds, 'what'))->toBe(['deleted Almanac', 'put a brief in use for Almanac', 'set new work', 'kept a roster'])
+    expect(array_column($deeds, 'what'))->toBe(
+        ['deleted Almanac', 'put a brief in use for Almanac', 'set new work', 'kept a roster'],
+    )
         ->and(array_unique(array_column($deeds, 'by')))->toBe(['A Teacher']);
 });
 
@@ -116,7 +150,10 @@ it('tells of every request that changes a course, and of nothing that only looks
     $only = ['POST courses/{course}/roster/preview', 'POST courses/{course}/marks/preview', 'POST assignments/{assignment}/brief/trial', 'POST assignments/{assignment}/brief/reading',
         'PUT assignments/{assignment}/brief/draft', 'DELETE assignments/{assignment}/brief/draft', 'DELETE courses/{course}'];
     $directs = collect(Route::getRoutes()->getRoutes())
-        ->filter(fn ($route) => $route->methods()[0] !== 'GET' && preg_grep('/^can:direct/', array_filter($route->gatherMiddleware(), is_string(...))) !== [])
+        ->filter(fn ($route) => $route->methods()[0] !== 'GET' && preg_grep(
+            '/^can:direct/',
+            array_filter($route->gatherMiddleware(), is_string(...)),
+        ) !== [])
         ->map(fn ($route) => App\Courses\Deed::key($route));
 
     expect($directs->diff(App\Courses\Deed::told())->values()->all())->toEqualCanonicalizing($only);
@@ -135,9 +172,13 @@ describe('an assignment', function () {
     it('is made and changed, with its due time as the clock of the course shows it', function () {
         $id = ($this->make)()->assertCreated()->json('id');
         $this->getJson("/api/assignments/$id")->assertJson([
-            'title' => 'Almanac', 'dueAt' => '2026-12-01T17:00:00+00:00', 'due' => '2026-12-01T18:00', 'timeZone' => 'Europe/Berlin',
+            'title' => 'Almanac', 'dueAt' => '2026-12-01T17:00:00+00:00', 'due' => '2026-12-01T18:00',
+            'timeZone' => 'Europe/Berlin',
         ]);
-        $this->putJson("/api/assignments/$id", ['title' => 'Almanac', 'summary' => '', 'due' => null])->assertNoContent();
+        $this->putJson(
+            "/api/assignments/$id",
+            ['title' => 'Almanac', 'summary' => '', 'due' => null],
+        )->assertNoContent();
         $this->getJson("/api/assignments/$id")->assertJson(['summary' => '', 'dueAt' => null, 'due' => null]);
     });
 
@@ -150,7 +191,10 @@ describe('an assignment', function () {
         'no title' => [['title' => ' '], 'what the assignment is called'],
         'no time' => [['title' => 'B', 'due' => 'soon'], 'There is no such time'],
         'a day that there is not' => [['title' => 'B', 'due' => '2026-02-30T10:00'], 'There is no such time'],
-        'an hour that the clocks leave out' => [['title' => 'B', 'due' => '2026-03-29T02:30'], 'it is put forward that night'],
+        'an hour that the clocks leave out' => [
+            ['title' => 'B', 'due' => '2026-03-29T02:30'],
+            'it is put forward that night',
+        ],
     ]);
 
     it('takes the first of two times that the clock shows twice', function () {
@@ -161,7 +205,11 @@ describe('an assignment', function () {
 
     it('takes nothing in while it is closed, and says so', function () {
         $id = ($this->make)()->json('id');
-        $drop = fn () => $this->post("/api/assignments/$id/arrivals", ['files' => [$this->upload(['index.html' => 'x'])]], ['Accept' => 'application/json']);
+        $drop = fn () => $this->post(
+            "/api/assignments/$id/arrivals",
+            ['files' => [$this->upload(['index.html' => 'x'])]],
+            ['Accept' => 'application/json'],
+        );
         $this->putJson("/api/assignments/$id/closed")->assertNoContent();
         $drop()->assertUnprocessable()->assertSee('This assignment is closed');
         $this->getJson("/api/courses/$this->course")->assertJsonPath('assignments.0.closed', true);
@@ -172,7 +220,10 @@ describe('an assignment', function () {
 
     it('says how often students may hand in and what they see of the check, and keeps both when nothing is said', function () {
         $id = ($this->make)(['most_attempts' => 3, 'students_see' => 'outcomes'])->assertCreated()->json('id');
-        $put = fn (array $with) => $this->putJson("/api/assignments/$id", $with + ['title' => 'Almanac', 'summary' => '', 'due' => null]);
+        $put = fn (array $with) => $this->putJson(
+            "/api/assignments/$id",
+            $with + ['title' => 'Almanac', 'summary' => '', 'due' => null],
+        );
         $is = fn () => $this->getJson("/api/assignments/$id")->json();
 
         expect($is())->toMatchArray(['mostAttempts' => 3, 'studentsSee' => 'outcomes']);
@@ -183,14 +234,19 @@ describe('an assignment', function () {
         $put(['most_attempts' => 0])->assertUnprocessable()->assertSee('1 to 99');
         $put(['students_see' => 'everything'])->assertUnprocessable()->assertSee('Choose what students see');
         $copy = $this->postJson("/api/assignments/$id/copy")->json('id');
-        expect($this->getJson("/api/assignments/$copy")->json())->toMatchArray(['mostAttempts' => null, 'studentsSee' => 'all']);
+        expect($this->getJson("/api/assignments/$copy")->json())->toMatchArray(
+            ['mostAttempts' => null, 'studentsSee' => 'all'],
+        );
     });
 
     it('stands by its due time until it is put in order by hand', function () {
         $ids = array_map(fn (string $due, string $title) => ($this->make)(compact('due', 'title'))->json('id'), [
             '2026-12-03T10:00', '2026-12-01T10:00', '2026-12-02T10:00',
         ], ['C', 'A', 'B']);
-        $order = fn () => implode('', array_column($this->getJson("/api/courses/$this->course")->json('assignments'), 'title'));
+        $order = fn () => implode(
+            '',
+            array_column($this->getJson("/api/courses/$this->course")->json('assignments'), 'title'),
+        );
         $put = fn (array $ids) => $this->putJson("/api/courses/$this->course/order", ['ids' => $ids]);
 
         expect($order())->toBe('ABC');
@@ -204,12 +260,21 @@ describe('an assignment', function () {
     it('is copied with its brief and files, under titles of its own', function () {
         $id = ($this->make)()->json('id');
         $this->putJson("/api/assignments/$id/brief", ['source' => self::BRIEF])->assertOk();
-        app(MaterialStore::class)->put(Assignment::query()->findOrFail($id), MaterialRole::Copy, new Site('c', [new SourceFile('a.txt', 'x')]));
-        $copies = [$this->postJson("/api/assignments/$id/copy")->assertCreated()->json('id'), $this->postJson("/api/assignments/$id/copy")->json('id')];
+        app(MaterialStore::class)->put(
+            Assignment::query()->findOrFail($id),
+            MaterialRole::Copy,
+            new Site('c', [new SourceFile('a.txt', 'x')]),
+        );
+        $copies = [
+            $this->postJson("/api/assignments/$id/copy")->assertCreated()->json('id'),
+            $this->postJson("/api/assignments/$id/copy")->json('id'),
+        ];
         $titles = array_map(fn (string $one) => $this->getJson("/api/assignments/$one")->json('title'), $copies);
 
         expect($titles)->toBe(['Almanac (2)', 'Almanac (3)']);
-        $this->getJson("/api/assignments/$copies[0]")->assertJson(['summary' => 'Six pages', 'due' => null, 'brief' => ['version' => 1, 'points' => 4]]);
+        $this->getJson("/api/assignments/$copies[0]")->assertJson(
+            ['summary' => 'Six pages', 'due' => null, 'brief' => ['version' => 1, 'points' => 4]],
+        );
         expect($this->getJson("/api/assignments/$copies[1]/materials")->json('2.paths'))->toBe(['a.txt']);
     });
 
@@ -237,7 +302,10 @@ it('deletes an assignment, and a course, with all that was handed in, found, wri
         ['title' => $what === 'assignment' ? $work->title : $work->course->title],
     )->assertNoContent();
 
-    foreach (['assignments', 'briefs', 'hand_ins', 'check_runs', 'findings', 'remarks', 'marks', 'replies', 'mended_copies', 'mended_steps', 'readings'] as $table) {
+    foreach ([
+        'assignments', 'briefs', 'hand_ins', 'check_runs', 'findings', 'remarks', 'marks', 'replies', 'mended_copies',
+        'mended_steps', 'readings',
+    ] as $table) {
         expect([$table, \Illuminate\Support\Facades\DB::table($table)->count()])->toBe([$table, 0]);
     }
 })->with(['assignment', 'course']);

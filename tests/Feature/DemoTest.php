@@ -19,7 +19,11 @@ it('loads the demo through the intake, and only once', function () {
             fn (HandIn $handIn) => $handIn->run?->findings->isEmpty() && $handIn->run->awarded === $handIn->run->possible,
         ))->toBeTrue()
         ->and(HandIn::query()->where('attempt', 3)->whereRelation('student', 'handle', 'ethornquist')->count())->toBe(1)
-        ->and(Arrival::query()->whereRelation('assignment', 'title', 'Storm drill')->get()->countBy('state')->sortKeys()->all())->toBe(['opened' => 1, 'taken' => 4])
+        ->and(Arrival::query()->whereRelation(
+            'assignment',
+            'title',
+            'Storm drill',
+        )->get()->countBy('state')->sortKeys()->all())->toBe(['opened' => 1, 'taken' => 4])
         ->and(HandIn::query()->with('assignment')->get()->filter(
             fn (HandIn $handIn) => $handIn->late,
         ))->toHaveCount(1);

@@ -39,7 +39,10 @@ it('shows the leaves, missing ones too, the findings at their lines and the poin
 });
 
 it('gives the findings of the leaf that is turned to, or those that tell of links', function () {
-    $rules = fn (string $query) => array_column($this->getJson("$this->at/findings?$query")->assertOk()->json(), 'rule');
+    $rules = fn (string $query) => array_column(
+        $this->getJson("$this->at/findings?$query")->assertOk()->json(),
+        'rule',
+    );
 
     expect($rules('leaf=a.html'))->toBe(['file/missing'])
         ->and($rules('leaf='))->toBe([])
@@ -199,7 +202,9 @@ it('shows student pages from their own host, in a sandbox, with their scripts of
 it('shows a page in no styles, or in one sheet of the hand-in, without touching its files', function () {
     $handIn = $this->handIn($this->handIn->assignment, STYLED);
     $policy = function (string $styles) use ($handIn): string {
-        $url = $this->getJson(config('app.url')."/api/hand-ins/$handIn->id/seen?styles=".rawurlencode($styles))->assertOk()->json('url');
+        $url = $this->getJson(
+            config('app.url')."/api/hand-ins/$handIn->id/seen?styles=".rawurlencode($styles),
+        )->assertOk()->json('url');
         $answer = $this->get("{$url}index.html")->assertOk()->assertSee('Puffins');
 
         return "{$answer->headers->get('Content-Security-Policy')} {$answer->getContent()}";
@@ -208,8 +213,12 @@ it('shows a page in no styles, or in one sheet of the hand-in, without touching 
     expect($policy('own'))->toContain("style-src 'unsafe-inline'")->not->toContain('<link rel="stylesheet" nonce')
         ->and($policy('none'))->toContain("style-src 'none'")->not->toContain('<link rel="stylesheet" nonce')
         ->and($policy('sheet:not-there.css'))->toContain("style-src 'none'")
-        ->and($policy('sheet:site.css'))->toMatch('~style-src \'nonce-(\w+)\' \S+/base\.css;.+<link rel="stylesheet" nonce="\1" href="\S+/site\.css">~s');
-    $this->getJson(config('app.url')."$this->at/seen?styles=all")->assertUnprocessable()->assertJsonValidationErrors('styles');
+        ->and($policy('sheet:site.css'))->toMatch(
+            '~style-src \'nonce-(\w+)\' \S+/base\.css;.+<link rel="stylesheet" nonce="\1" href="\S+/site\.css">~s',
+        );
+    $this->getJson(
+        config('app.url')."$this->at/seen?styles=all",
+    )->assertUnprocessable()->assertJsonValidationErrors('styles');
 });
 
 it('shows a page in a sheet that the assignment gives, with what that imports', function () {
@@ -230,7 +239,9 @@ it('shows a page in a sheet that the assignment gives, with what that imports', 
     $this->get(str_replace('night', 'base', $link[1]))->assertOk();
     $this->get(str_replace('night', 'none', $link[1]))->assertNotFound();
     $this->get(str_replace('/given/', '/given/x', $link[1]))->assertNotFound();
-    expect($this->get("{$url('none.css')}index.html")->headers->get('Content-Security-Policy'))->toContain("style-src 'none'");
+    expect($this->get(
+        "{$url('none.css')}index.html",
+    )->headers->get('Content-Security-Policy'))->toContain("style-src 'none'");
 });
 
 it('says what an element looks like and where that was decided', function () {
@@ -311,10 +322,17 @@ it('says in the frame where a link to nothing would have gone, and why nothing i
     ]);
     $url = $this->getJson("/api/hand-ins/$handIn->id/seen")->json('url');
 
-    $this->get($url.$path)->assertNotFound()->assertSee($said, false)->assertSee('Back to the page')->assertDontSee('parent.postMessage', false);
+    $this->get($url.$path)->assertNotFound()->assertSee($said, false)
+        ->assertSee('Back to the page')->assertDontSee('parent.postMessage', false);
 })->with([
-    'another letter case' => ['Pages/Tides.html', 'There is <code>pages/tides.html</code>. On a web server, upper and lower case'],
-    'a folder without a home page' => ['images', '<code>images</code> is a folder, and it has no <code>index.html</code>'],
+    'another letter case' => [
+        'Pages/Tides.html',
+        'There is <code>pages/tides.html</code>. On a web server, upper and lower case',
+    ],
+    'a folder without a home page' => [
+        'images',
+        '<code>images</code> is a folder, and it has no <code>index.html</code>',
+    ],
     'another folder' => ['birds.html', 'Perhaps <code>pages/birds.html</code> was meant'],
     'a slip of the hand' => ['pages/tidse.html', 'Perhaps <code>pages/tides.html</code> was meant'],
     'nothing like it' => ['<b>.html', 'It would go to <code>&lt;b&gt;.html</code>.'],
@@ -322,5 +340,8 @@ it('says in the frame where a link to nothing would have gone, and why nothing i
 
 it('says of a link from the top of the host that it leaves the site', function () {
     $this->get(config('margin.seen_url').'/pages/tides.html')->assertNotFound()
-        ->assertSee('<code>/pages/tides.html</code>', false)->assertSee('leaves the site')->assertHeaderMissing('Set-Cookie');
+        ->assertSee(
+            '<code>/pages/tides.html</code>',
+            false,
+        )->assertSee('leaves the site')->assertHeaderMissing('Set-Cookie');
 });

@@ -15,10 +15,14 @@ use PhpOffice\PhpSpreadsheet\IOFactory;
 
 beforeEach(function () {
     $this->actingAs($this->user = $this->instructor());
-    $this->first = $this->assignment($this->user, ['a' => 'Abel Fennimore', 'b' => '=Briony', 'c' => 'Corin "C" Vasey, jr']);
+    $this->first = $this->assignment(
+        $this->user,
+        ['a' => 'Abel Fennimore', 'b' => '=Briony', 'c' => 'Corin "C" Vasey, jr'],
+    );
     $this->course = $this->first->course;
     $this->first->update(['title' => 'Almanac', 'due_at' => now()->subDays(2)]);
-    $this->second = Assignment::factory()->for($this->course)->withBrief(self::BRIEF)->createOne(['title' => 'Round', 'due_at' => now()->addDay()]);
+    $this->second = Assignment::factory()->for($this->course)->withBrief(self::BRIEF)
+        ->createOne(['title' => 'Round', 'due_at' => now()->addDay()]);
     $this->hand = function (Assignment $work, string $handle, array $files): HandIn {
         $arrival = $this->arrival($work, (string) file_get_contents(Samples::zip($files)), 'x.zip');
         $arrival->update(['student_id' => Student::query()->where('handle', $handle)->value('id')]);
@@ -33,7 +37,10 @@ beforeEach(function () {
     $this->at = "/api/courses/{$this->course->id}";
     $this->book = fn () => $this->getJson("$this->at/gradebook")->assertOk()->json();
     $this->row = fn (string $name) => collect(($this->book)()['rows'])->firstWhere('name', $name);
-    $this->cells = fn (string $name) => array_map(fn (array $cell) => [$cell['kind'], $cell['awarded'], $cell['possible']], ($this->row)($name)['cells']);
+    $this->cells = fn (string $name) => array_map(
+        fn (array $cell) => [$cell['kind'], $cell['awarded'], $cell['possible']],
+        ($this->row)($name)['cells'],
+    );
     $this->student = fn (string $handle) => Student::query()->where('handle', $handle)->firstOrFail();
 });
 
@@ -50,10 +57,14 @@ it('has a course’s work side by side, with what is missing, not yet due, and l
 });
 
 it('has the same points as the desk, whatever was given by hand, costs points, or was late', function () {
-    $brief = self::BRIEF."  - {id: titles, title: Titles, kind: titles, points: 3}\nmarking: {off_per_fault: 0.5, off_per_day: 0.25, round_to: 0.1}\n";
+    $brief = self::BRIEF
+        ."  - {id: titles, title: Titles, kind: titles, points: 3}\nmarking: {off_per_fault: 0.5, off_per_day: 0.25, round_to: 0.1}\n";
     $this->putJson("/api/assignments/{$this->first->id}/brief", ['source' => $brief])->assertOk();
     $faulty = ($this->hand)($this->first, 'c', ['index.html' => Samples::page('<img src="x.png"><img src="y.png">')]);
-    $this->putJson("/api/hand-ins/{$this->abel->id}/marks/files", ['points' => 1.37, 'reason' => 'agreed'])->assertNoContent();
+    $this->putJson(
+        "/api/hand-ins/{$this->abel->id}/marks/files",
+        ['points' => 1.37, 'reason' => 'agreed'],
+    )->assertNoContent();
     $print = $faulty->run->findings->firstWhere('rule', 'markup/missing-alt')->fingerprint;
     $this->putJson("/api/hand-ins/$faulty->id/verdicts/$print", ['state' => 'rubbed-out'])->assertNoContent();
     foreach ([$this->abel, $this->briony, $faulty] as $handIn) {
@@ -88,24 +99,42 @@ it('takes points by hand with a reason, excuses, and gives both back to the desk
 
 it('weighs work in parts, of which the best count, and opens each number to its sum', function () {
     $this->putJson("$this->at/gradebook", [
-        'parts' => [['title' => 'Exercises', 'weight' => 40, 'best' => 1], ['title' => 'Project', 'weight' => 60, 'best' => null]],
-        'work' => [['id' => $this->first->id, 'part' => 0, 'weight' => 1], ['id' => $this->second->id, 'part' => 1, 'weight' => 2]],
+        'parts' => [
+            ['title' => 'Exercises', 'weight' => 40, 'best' => 1],
+            ['title' => 'Project', 'weight' => 60, 'best' => null],
+        ],
+        'work' => [
+            ['id' => $this->first->id, 'part' => 0, 'weight' => 1],
+            ['id' => $this->second->id, 'part' => 1, 'weight' => 2],
+        ],
     ])->assertNoContent();
     $row = ($this->row)('Abel Fennimore');
     expect($row['parts'])->toBe([50, 100])->and($row['percent'])->toBe(80);
     $sums = $this->getJson('/api/students/'.($this->student)('a')->id.'/grades')->assertOk()->json();
-    expect($sums['how'])->toBe('(40 × 50 % + 60 × 100 %) / 100')->and($sums['parts'][1]['pieces'][0])->toMatchArray(['title' => 'Round', 'weight' => 2])
-        ->and($sums['sums'][0]['lines'])->toBe([['title' => 'Files', 'points' => 2, 'possible' => 4, 'how' => '50 % of 4']]);
+    expect($sums['how'])->toBe('(40 × 50 % + 60 × 100 %) / 100')
+        ->and($sums['parts'][1]['pieces'][0])->toMatchArray(['title' => 'Round', 'weight' => 2])
+        ->and($sums['sums'][0]['lines'])->toBe(
+            [['title' => 'Files', 'points' => 2, 'possible' => 4, 'how' => '50 % of 4']],
+        );
 
     $this->putJson("$this->at/gradebook", ['parts' => [], 'work' => []])->assertUnprocessable();
-    $this->putJson("$this->at/gradebook", ['parts' => [['title' => 'A', 'weight' => -1, 'best' => null]], 'work' => []])->assertUnprocessable();
+    $this->putJson(
+        "$this->at/gradebook",
+        ['parts' => [['title' => 'A', 'weight' => -1, 'best' => null]], 'work' => []],
+    )->assertUnprocessable();
     expect(($this->row)('Abel Fennimore')['percent'])->toBe(80);
 });
 
 it('goes out as CSV that another program reads, marked as UTF-8 or not', function () {
-    $csv = (string) $this->get("$this->at/gradebook.csv")->assertOk()->assertHeader('Content-Type', 'text/csv; charset=utf-8')->getContent();
+    $csv = (string) $this->get("$this->at/gradebook.csv")->assertOk()
+        ->assertHeader('Content-Type', 'text/csv; charset=utf-8')->getContent();
     // Python's csv module (3.11) reads RFC 4180.
-    $read = Process::input($csv)->run(['python3', '-c', 'import csv,io,json,sys; print(json.dumps(list(csv.reader(io.StringIO(sys.stdin.buffer.read().decode(), newline="")))))'])->throw()->output();
+    $read = Process::input($csv)
+        ->run([
+            'python3',
+            '-c',
+            'import csv,io,json,sys; print(json.dumps(list(csv.reader(io.StringIO(sys.stdin.buffer.read().decode(), newline="")))))',
+        ])->throw()->output();
     expect(json_decode($read, true))->toBe([
         ['Name', 'Handle', 'E-mail', 'Group', 'Almanac (4)', 'Round (4)', 'Course %'],
         // What a spreadsheet would take for a formula is text.
@@ -121,7 +150,9 @@ it('goes out as the sheet of an office program, with numbers as numbers', functi
     $path = tempnam(sys_get_temp_dir(), 'sheet').".$form";
     file_put_contents($path, $bytes);
     $sheet = IOFactory::createReader(ucfirst($form))->load($path)->getActiveSheet();
-    expect($sheet->toArray(formatData: false)[0])->toBe(['Name', 'Handle', 'E-mail', 'Group', 'Almanac (4)', 'Round (4)', 'Course %'])
+    expect($sheet->toArray(formatData: false)[0])->toBe(
+        ['Name', 'Handle', 'E-mail', 'Group', 'Almanac (4)', 'Round (4)', 'Course %'],
+    )
         ->and($sheet->getCell('A2')->getValue())->toBe('=Briony')->and($sheet->getCell('A2')->isFormula())->toBeFalse()
         ->and($sheet->getCell('E3')->getValue())->toEqual(2)->and($sheet->getCell('E3')->getDataType())->toBe('n')
         ->and($sheet->getCell('E4')->getValue())->toBe('missing');
@@ -140,7 +171,10 @@ it('goes out as the sheet of an office program, with numbers as numbers', functi
 it('takes marks from elsewhere, told before they are kept', function () {
     $text = "Student;ID;Class test (20);Almanac;Oral\nFennimore, Abel;a;17,5;3;9\nBriony;b;excused;4;lots\nCorin;c;-;;8\nNobody;zz;1;1;1\n";
     $preview = $this->postJson("$this->at/marks/preview", ['text' => $text])->assertOk()->json();
-    expect(array_map(fn (array $one) => [$one['at'], $one['title'], $one['possible'], $one['is'], $one['changes'], $one['same']], $preview['columns']))->toBe([
+    expect(array_map(
+        fn (array $one) => [$one['at'], $one['title'], $one['possible'], $one['is'], $one['changes'], $one['same']],
+        $preview['columns'],
+    ))->toBe([
         [2, 'Class test', 20, 'new', 2, 0], [3, 'Almanac', 4, 'assignment', 1, 1], [4, 'Oral', null, 'new', 2, 0],
     ])->and($preview['columns'][2]['unreadable'])->toBe(['line 3: “lots”'])
         ->and($preview['nobody'])->toBe(['line 5: Nobody, zz'])->and($preview['students'])->toBe(3)
@@ -155,33 +189,59 @@ it('takes marks from elsewhere, told before they are kept', function () {
         ->and(Grade::query()->pluck('reason')->unique()->all())->toBe(['carried over from test.csv']);
 
     // The same file again changes nothing; the work goes with its marks.
-    $this->postJson("$this->at/marks", ['text' => $text, 'columns' => [['at' => 2, 'title' => 'class TEST', 'possible' => 20]]])->assertOk()->assertExactJson(['taken' => 0]);
+    $this->postJson(
+        "$this->at/marks",
+        ['text' => $text, 'columns' => [['at' => 2, 'title' => 'class TEST', 'possible' => 20]]],
+    )->assertOk()->assertExactJson(['taken' => 0]);
     $work = OtherWork::query()->sole();
     $this->deleteJson("$this->at/marks/$work->id")->assertNoContent();
     expect(Grade::query()->count())->toBe(1);
 });
 
 it('is the same after it went out and came in again', function (string $form) {
-    $this->putJson('/api/students/'.($this->student)('c')->id."/grades/{$this->first->id}", ['points' => null, 'reason' => 'ill'])->assertNoContent();
+    $this->putJson(
+        '/api/students/'.($this->student)('c')->id."/grades/{$this->first->id}",
+        ['points' => null, 'reason' => 'ill'],
+    )->assertNoContent();
     $bytes = (string) $this->get("$this->at/gradebook.$form")->getContent();
-    $other = $this->assignment($this->user, ['a' => 'Abel Fennimore', 'b' => '=Briony', 'c' => 'Corin "C" Vasey, jr'], null);
+    $other = $this->assignment(
+        $this->user,
+        ['a' => 'Abel Fennimore', 'b' => '=Briony', 'c' => 'Corin "C" Vasey, jr'],
+        null,
+    );
     $at = "/api/courses/$other->course_id";
     $file = UploadedFile::fake()->createWithContent("grades.$form", $bytes);
-    $preview = $this->post("$at/marks/preview", ['file' => $file], ['Accept' => 'application/json'])->assertOk()->json();
+    $preview = $this->post(
+        "$at/marks/preview",
+        ['file' => $file],
+        ['Accept' => 'application/json'],
+    )->assertOk()->json();
     expect(array_column($preview['columns'], 'title'))->toBe(['Almanac', 'Round'])->and($preview['nobody'])->toBe([]);
-    $columns = array_map(fn (array $one) => ['at' => $one['at'], 'title' => $one['title'], 'possible' => $one['possible']], $preview['columns']);
+    $columns = array_map(
+        fn (array $one) => ['at' => $one['at'], 'title' => $one['title'], 'possible' => $one['possible']],
+        $preview['columns'],
+    );
     $this->postJson("$at/marks", ['text' => $preview['text'], 'columns' => $columns])->assertOk();
     $cells = fn (string $csv) => array_map(
-        fn (string $line) => array_slice(str_getcsv($line, ',', '"', ''), 0, 2) + [2 => implode('|', array_slice(str_getcsv($line, ',', '"', ''), -3, 2))],
+        fn (string $line) => array_slice(str_getcsv($line, ',', '"', ''), 0, 2) + [
+            2 => implode('|', array_slice(str_getcsv($line, ',', '"', ''), -3, 2)),
+        ],
         array_slice(explode("\r\n", trim($csv)), 1),
     );
-    expect($cells((string) $this->get("$at/gradebook.csv")->getContent()))->toBe($cells((string) $this->get("$this->at/gradebook.csv")->getContent()));
+    expect($cells((string) $this->get("$at/gradebook.csv")->getContent()))->toBe(
+        $cells((string) $this->get("$this->at/gradebook.csv")->getContent()),
+    );
 })->with(['csv', 'xlsx', 'ods']);
 
 it('refuses what is no table, and says so', function (string $name, string $bytes) {
     $file = UploadedFile::fake()->createWithContent($name, $bytes);
     $this->post("$this->at/marks/preview", ['file' => $file], ['Accept' => 'application/json'])->assertUnprocessable();
-})->with([['x.xlsx', "PK\x03\x04 torn"], ['x.csv', ''], ['x.csv', 'one line only'], ['x.zip', fn () => (string) file_get_contents(Samples::zip(['a.txt' => 'x']))]]);
+})->with([
+    ['x.xlsx', "PK\x03\x04 torn"],
+    ['x.csv', ''],
+    ['x.csv', 'one line only'],
+    ['x.zip', fn () => (string) file_get_contents(Samples::zip(['a.txt' => 'x']))],
+]);
 
 it('asks the database as often for a large class as for a small one', function () {
     $count = function (): int {

@@ -130,7 +130,8 @@ it('shows a stored brief that cannot be read, with what is wrong, and takes anot
             'brief.problems.0',
             fn (string $problem) => str_contains($problem, 'line 3'),
         );
-    expect($handIn->run->state)->toBe(App\Models\RunState::Failed)->and($handIn->run->trouble)->toContain('The brief cannot be read');
+    expect($handIn->run->state)->toBe(App\Models\RunState::Failed)
+        ->and($handIn->run->trouble)->toContain('The brief cannot be read');
 
     $this->putJson("/api/assignments/$assignment->id/brief", ['source' => self::BRIEF])->assertOk();
     expect($handIn->refresh()->run->state)->toBe(App\Models\RunState::Finished);

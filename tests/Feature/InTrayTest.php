@@ -25,7 +25,8 @@ it('takes zips in, matches them by name and checks them', function () {
     )->assertStatus(202);
 
     $this->getJson("/api/assignments/$assignment->id/arrivals")->assertOk()->assertJson([[
-        'name' => 'wfinch.zip', 'state' => 'taken', 'student' => ['name' => 'Willa Finch'], 'attempt' => 1, 'run' => ['state' => 'finished'], 'findings' => 2,
+        'name' => 'wfinch.zip', 'state' => 'taken', 'student' => ['name' => 'Willa Finch'], 'attempt' => 1,
+        'run' => ['state' => 'finished'], 'findings' => 2,
     ]]);
     expect(Finding::query()->orderBy('rule')->pluck('rule')->all())->toBe(['file/missing', 'link/missing-file'])
         ->and(Outcome::query()->value('measured'))->toBe('1 of 2 files')
@@ -62,7 +63,9 @@ it('takes the same zip twice for one attempt', function () {
         dispatch_sync(new UnpackArrival($arrival->id));
     }
 
-    expect(array_map(fn (Arrival $arrival) => $arrival->refresh()->state, $arrivals))->toBe([App\Models\ArrivalState::Taken, App\Models\ArrivalState::Repeated])
+    expect(array_map(fn (Arrival $arrival) => $arrival->refresh()->state, $arrivals))->toBe(
+        [App\Models\ArrivalState::Taken, App\Models\ArrivalState::Repeated],
+    )
         ->and(HandIn::query()->count())->toBe(1)->and(CheckRun::query()->count())->toBe(1);
 });
 
@@ -121,7 +124,8 @@ it('asks whose it is when it cannot tell, offers who may be meant, and goes on o
         "/api/arrivals/$arrival->id",
         ['student' => Student::query()->where('handle', 'bmoor')->value('id')],
     )->assertStatus(202);
-    expect($arrival->refresh()->state)->toBe(App\Models\ArrivalState::Taken)->and($arrival->student?->handle)->toBe('bmoor');
+    expect($arrival->refresh()->state)->toBe(App\Models\ArrivalState::Taken)
+        ->and($arrival->student?->handle)->toBe('bmoor');
     $this->patchJson("/api/arrivals/$arrival->id", ['student' => Student::query()->value('id')])
         ->assertUnprocessable()->assertJsonPath('errors.student.0', 'Somebody has matched this one already.');
 });
@@ -215,7 +219,8 @@ it('has a check on its way in the same moment in which an arrival is taken', fun
     );
     app(App\Intake\HandInIntake::class)->take($arrival->load('assignment.course.students', 'assignment.brief'));
 
-    expect($arrival->refresh()->state)->toBe(App\Models\ArrivalState::Taken)->and($arrival->handIn->run->state)->toBe(App\Models\RunState::Queued);
+    expect($arrival->refresh()->state)->toBe(App\Models\ArrivalState::Taken)
+        ->and($arrival->handIn->run->state)->toBe(App\Models\RunState::Queued);
 });
 
 it('takes no arrival that it cannot ask to be unpacked', function () {
@@ -224,7 +229,10 @@ it('takes no arrival that it cannot ask to be unpacked', function () {
     $assignment = $this->assignment($user);
     $drop = fn () => $this->actingAs($user)->post(
         "/api/assignments/$assignment->id/arrivals",
-        ['files' => [UploadedFile::fake()->createWithContent('wfinch.zip', (string) file_get_contents(Samples::zip(['index.html' => 'x'])))]],
+        ['files' => [UploadedFile::fake()->createWithContent(
+            'wfinch.zip',
+            (string) file_get_contents(Samples::zip(['index.html' => 'x'])),
+        )]],
         ['Accept' => 'application/json'],
     );
 

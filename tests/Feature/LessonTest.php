@@ -10,11 +10,18 @@ beforeEach(function () {
     $this->actingAs($this->user = $this->instructor());
     $this->work = $this->assignment($this->user, ['a' => 'Abel Fennimore', 'b' => 'Briony']);
     $hand = function (string $handle, string $body): void {
-        $arrival = $this->arrival($this->work, (string) file_get_contents(Samples::zip(['index.html' => Samples::page($body)])), 'x.zip');
+        $arrival = $this->arrival(
+            $this->work,
+            (string) file_get_contents(Samples::zip(['index.html' => Samples::page($body)])),
+            'x.zip',
+        );
         $arrival->update(['student_id' => Student::query()->where('handle', $handle)->value('id')]);
         dispatch_sync(new \App\Jobs\UnpackArrival($arrival->id));
     };
-    $hand('a', "<p>By Abel Fennimore</p><!-- ABEL  fennimore -->\n<p><img src=\"Fennimore.png\" title=\"abel\"> abelia</p>");
+    $hand(
+        'a',
+        "<p>By Abel Fennimore</p><!-- ABEL  fennimore -->\n<p><img src=\"Fennimore.png\" title=\"abel\"> abelia</p>",
+    );
     $hand('b', '<p><img src="b.png"><img src="longer-name.png"></p>');
     $this->at = "/api/assignments/{$this->work->id}/lesson";
     $this->kinds = ['kinds' => ['markup/missing-alt,none', 'markup/indentation', 'nav/ring-broken']];
@@ -27,10 +34,15 @@ it('makes a page of each chosen slip, with an example of each student and no nam
     expect($page)->toMatchArray(['title' => 'A picture has no alt text.', 'handIns' => 2])
         ->and($page['written'])->toHaveCount(2)
         ->and($page['written'][0]['lines'][1]['meant'])->toBe('<img src="b.png">')
-        ->and($page['why'])->toBe('The picture `b.png` has no alt text, so people who cannot see it learn nothing about it.')
+        ->and($page['why'])->toBe(
+            'The picture `b.png` has no alt text, so people who cannot see it learn nothing about it.',
+        )
         ->and($page['remedy'])->toStartWith('Add `alt="…"`')
         ->and($page['good'])->toContain('alt="A gull on the quay"');
-    $quoted = implode("\n", array_map(fn (array $line) => $line['before'].$line['meant'].$line['after'], $page['written'][1]['lines']));
+    $quoted = implode(
+        "\n",
+        array_map(fn (array $line) => $line['before'].$line['meant'].$line['after'], $page['written'][1]['lines']),
+    );
     expect($quoted)->toContain('<p>By …</p><!-- … -->')->toContain('<img src="….png" title="abel"> abelia');
 });
 
@@ -60,5 +72,7 @@ it('takes names out of what a student wrote, and no words that are like them', f
 ]);
 
 it('changes nothing for a student who is known by nothing', function () {
-    expect(NamesOff::of(new Student(['name' => 'Al', 'handle' => 'a', 'email' => '']))->in('Al and a'))->toBe('Al and a');
+    expect(NamesOff::of(
+        new Student(['name' => 'Al', 'handle' => 'a', 'email' => '']),
+    )->in('Al and a'))->toBe('Al and a');
 });

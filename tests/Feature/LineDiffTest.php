@@ -9,7 +9,9 @@ use App\Replies\LineDiff;
 /** @return array{list<string>, list<string>} lines that are taken out and that are added, in their order */
 function changedLines(string $before, string $after): array
 {
-    $lines = array_merge(...array_map(fn (DiffPlace $place) => $place->lines, LineDiff::between($before, $after)) ?: [[]]);
+    $lines = array_merge(
+        ...array_map(fn (DiffPlace $place) => $place->lines, LineDiff::between($before, $after)) ?: [[]],
+    );
     $of = fn (string $step) => array_values(array_map(
         fn (DiffLine $line) => $line->text,
         array_filter($lines, fn (DiffLine $line) => $line->step === $step),
@@ -38,7 +40,9 @@ it('differs in as many lines as git says, and its changes make the one of the ot
         file_put_contents("$folder/a", $before);
         file_put_contents("$folder/b", $after);
         // git 2, diff --no-index --minimal: as few changed lines as there can be.
-        $counts = (string) shell_exec('git diff --no-index --minimal --numstat '.escapeshellarg("$folder/a").' '.escapeshellarg("$folder/b"));
+        $counts = (string) shell_exec(
+            'git diff --no-index --minimal --numstat '.escapeshellarg("$folder/a").' '.escapeshellarg("$folder/b"),
+        );
         [$added, $removed] = $counts === '' ? [0, 0] : array_map(intval(...), explode("\t", $counts));
         $mine = changedLines($before, $after);
 

@@ -44,7 +44,9 @@ it('checks against what the assignment gives, and keeps it with the next version
 it('cannot tell where the text that is asked for was not given', function () {
     $handIn = ($this->hand)('<p>The last crossing.</p>');
 
-    expect($this->getJson("/api/hand-ins/$handIn->id")->json('outcomes.0.measured'))->toBe('`opening.txt` is not among the supplied texts');
+    expect($this->getJson("/api/hand-ins/$handIn->id")->json('outcomes.0.measured'))->toBe(
+        '`opening.txt` is not among the supplied texts',
+    );
 });
 
 it('sums points with what findings and being late cost, shows how, and takes nothing for what is rubbed out', function () {
@@ -56,8 +58,14 @@ it('sums points with what findings and being late cost, shows how, and takes not
     expect($score()['awarded'])->toEqual(0.5)->and($score()['possible'])->toEqual(4)
         ->and(array_column($score()['others'], 'points', 'title'))->toEqual(['Faults' => -1.5, 'Late' => -2]);
     $finding = App\Models\Finding::query()->where('rule', 'markup/missing-alt')->firstOrFail();
-    $this->putJson("/api/hand-ins/$handIn->id/verdicts/$finding->fingerprint", ['state' => 'rubbed-out'])->assertNoContent();
-    $this->putJson("/api/hand-ins/$handIn->id/marks/look", ['points' => 2, 'reason' => 'Well laid out'])->assertSuccessful();
+    $this->putJson(
+        "/api/hand-ins/$handIn->id/verdicts/$finding->fingerprint",
+        ['state' => 'rubbed-out'],
+    )->assertNoContent();
+    $this->putJson(
+        "/api/hand-ins/$handIn->id/marks/look",
+        ['points' => 2, 'reason' => 'Well laid out'],
+    )->assertSuccessful();
 
     expect($score()['awarded'])->toEqual(3)->and($score()['possible'])->toEqual(6);
     $list = $this->getJson("/api/assignments/{$this->assignment->id}")->json('handIns.0');
@@ -91,7 +99,10 @@ it('tries a brief without keeping anything, and says for whom what would change'
             ['title' => 'The opening', 'before' => 'unclear, 0 of 4', 'after' => null],
         ]);
     expect($this->assignment->briefs()->count())->toBe(1);
-    $this->postJson("/api/assignments/{$this->assignment->id}/brief/trial", ['source' => 'title: T'])->assertUnprocessable();
+    $this->postJson(
+        "/api/assignments/{$this->assignment->id}/brief/trial",
+        ['source' => 'title: T'],
+    )->assertUnprocessable();
 });
 
 it('serves the schema of a brief, for editors', fn () => $this->get('/api/brief.schema.json')->assertOk()

@@ -9,13 +9,20 @@ use InkedMargin\Core\Tests\Samples;
 beforeEach(function () {
     $this->actingAs($this->user = $this->instructor());
     $this->work = $this->assignment($this->user);
-    $this->page = Samples::page("<h1>Übersicht 🐦</h1>\n<img src=\"a.png\">\n<p titel=\"center\">x</p>\n<p align=\"left\">y</p>");
+    $this->page = Samples::page(
+        "<h1>Übersicht 🐦</h1>\n<img src=\"a.png\">\n<p titel=\"center\">x</p>\n<p align=\"left\">y</p>",
+    );
     $this->handIn = $this->handIn($this->work, [
         'index.html' => $this->page, 'a.png' => 'x',
-        'old.html' => mb_convert_encoding('<!DOCTYPE html><html lang="en"><head><meta charset="windows-1252"><title>Ö</title></head><body><p>Möwe</p></body></html>', 'Windows-1252', 'UTF-8'),
+        'old.html' => mb_convert_encoding(
+            '<!DOCTYPE html><html lang="en"><head><meta charset="windows-1252"><title>Ö</title></head><body><p>Möwe</p></body></html>',
+            'Windows-1252',
+            'UTF-8',
+        ),
     ]);
     $this->of = fn (string $what, string $path = 'index.html') => "/api/hand-ins/{$this->handIn->id}/$what/$path";
-    $this->check = fn (string $text) => $this->postJson(($this->of)('mended-check'), ['text' => $text])->assertOk()->json();
+    $this->check = fn (string $text) => $this
+        ->postJson(($this->of)('mended-check'), ['text' => $text])->assertOk()->json();
 });
 
 it('begins with the original, and never changes it', function () {
@@ -46,7 +53,9 @@ it('goes back to any step, and keeps those after it', function () {
 it('refuses what was made from an older step, and keeps both', function () {
     $this->putJson(($this->of)('mended'), ['text' => 'theirs', 'after' => 0])->assertOk();
     $this->putJson(($this->of)('mended'), ['text' => 'mine', 'after' => 0])->assertStatus(409)
-        ->assertJson(['message' => 'Somebody has mended this page since you opened it. Theirs is kept; yours is still in the box.']);
+        ->assertJson([
+            'message' => 'Somebody has mended this page since you opened it. Theirs is kept; yours is still in the box.',
+        ]);
     expect(MendedStep::query()->count())->toBe(1);
 
     // Sent twice because an answer was lost, it is one step, and no quarrel.
@@ -59,7 +68,12 @@ it('tells what goes and what comes as it is mended', function () {
 
     $mended = str_replace('<img src="a.png">', '<img src="a.png" alt="A gull"><b>', $this->page);
     $found = ($this->check)($mended);
-    $rules = fn (bool $fresh) => array_values(array_unique(array_column(array_filter($found['findings'], fn (array $one) => $one['fresh'] === $fresh), 'rule')));
+    $rules = fn (bool $fresh) => array_values(
+        array_unique(array_column(
+            array_filter($found['findings'], fn (array $one) => $one['fresh'] === $fresh),
+            'rule',
+        )),
+    );
     expect($found['gone'])->toHaveCount(1)->and($rules(true))->toContain('markup/unclosed-element')
         ->and($rules(false))->toContain('markup/unknown-attribute');
 
@@ -73,7 +87,12 @@ it('gives mends at places of the text as a browser counts, and taking one mends 
     $mend = collect($found['findings'])->firstWhere('rule', 'markup/unknown-attribute');
     $units = mb_convert_encoding($this->page, 'UTF-16LE', 'UTF-8');
     foreach (array_reverse($mend['edits']) as ['from' => $from, 'to' => $to, 'insert' => $insert]) {
-        $units = substr_replace($units, mb_convert_encoding($insert, 'UTF-16LE', 'UTF-8'), 2 * $from, 2 * ($to - $from));
+        $units = substr_replace(
+            $units,
+            mb_convert_encoding($insert, 'UTF-16LE', 'UTF-8'),
+            2 * $from,
+            2 * ($to - $from),
+        );
     }
     $mended = mb_convert_encoding($units, 'UTF-8', 'UTF-16LE');
     $after = ($this->check)($mended);
@@ -85,10 +104,18 @@ it('gives mends at places of the text as a browser counts, and taking one mends 
 it('reads what is no HTML any more, and mends stylesheets too', function (string $text) {
     expect(($this->check)($text)['findings'])->toBeArray();
     $this->putJson(($this->of)('mended'), ['text' => $text, 'after' => 0])->assertOk()->assertJson(['text' => $text]);
-})->with(['empty' => [''], 'words' => ['not HTML any more'], 'tags' => [str_repeat('<', 5_000)], 'spaces around it' => ["  <p>\n\n"]]);
+})->with([
+    'empty' => [''],
+    'words' => ['not HTML any more'],
+    'tags' => [str_repeat('<', 5_000)],
+    'spaces around it' => ["  <p>\n\n"],
+]);
 
 it('makes none of what it could not give back as it was', function (string $path, string $words) {
-    $this->getJson(($this->of)('mended', $path))->assertOk()->assertJsonPath('refusal', fn (string $said) => str_contains($said, $words));
+    $this->getJson(($this->of)('mended', $path))->assertOk()->assertJsonPath(
+        'refusal',
+        fn (string $said) => str_contains($said, $words),
+    );
     $this->putJson(($this->of)('mended', $path), ['text' => 'x'])->assertUnprocessable();
     $this->postJson(($this->of)('mended-check', $path), ['text' => 'x'])->assertUnprocessable();
     expect(MendedStep::query()->count())->toBe(0);
@@ -118,7 +145,10 @@ it('is part of the reply where that is wanted, as what differs', function () {
 });
 
 it('counts a file with other line ends as the same', function () {
-    $handIn = $this->handIn($this->assignment($this->user), ['index.html' => "\u{FEFF}<!DOCTYPE html>\r\n<title>x</title>\r\n<p>x"]);
+    $handIn = $this->handIn(
+        $this->assignment($this->user),
+        ['index.html' => "\u{FEFF}<!DOCTYPE html>\r\n<title>x</title>\r\n<p>x"],
+    );
     $at = "/api/hand-ins/$handIn->id";
     $text = $this->getJson("$at/mended/index.html")->assertOk()->json('text');
     expect($text)->toBe("<!DOCTYPE html>\n<title>x</title>\n<p>x");

@@ -37,16 +37,27 @@ beforeEach(function () {
     /** Sends a file in parts. */
     $this->send = function (string $bytes, string $name = 'wfinch.zip', ?string $at = null): string {
         $at ??= $this->at;
-        $id = $this->postJson("$at/assignments/{$this->work->id}/uploads", ['name' => $name, 'bytes' => strlen($bytes)])->assertCreated()->json('id');
-        $part = fn (int $offset, string $part) => $this->call('PUT', "$at/uploads/$id?offset=$offset", content: $part)->assertOk()->json('received');
+        $id = $this->postJson(
+            "$at/assignments/{$this->work->id}/uploads",
+            ['name' => $name, 'bytes' => strlen($bytes)],
+        )->assertCreated()->json('id');
+        $part = fn (int $offset, string $part) => $this->call(
+            'PUT',
+            "$at/uploads/$id?offset=$offset",
+            content: $part,
+        )->assertOk()->json('received');
         $half = intdiv(strlen($bytes), 2);
         expect($part(0, substr($bytes, 0, $half)))->toBe($half);
         // The answer was lost, and the part comes once more.
-        expect($part(0, substr($bytes, 0, $half)))->toBe($half)->and($part($half, substr($bytes, $half)))->toBe(strlen($bytes));
+        expect($part(0, substr($bytes, 0, $half)))->toBe($half)
+            ->and($part($half, substr($bytes, $half)))->toBe(strlen($bytes));
 
         return $id;
     };
-    $this->give = fn (string $id, array $with = []) => $this->postJson("$this->at/uploads/$id/hand-in", $with + ['packed' => false]);
+    $this->give = fn (string $id, array $with = []) => $this->postJson(
+        "$this->at/uploads/$id/hand-in",
+        $with + ['packed' => false],
+    );
     $this->page = fn () => $this->getJson("$this->at/assignments/{$this->work->id}")->assertOk()->json();
 });
 
@@ -55,7 +66,8 @@ it('shows the work that is set, and nothing of anybody else', function () {
     $page = $this->getJson($this->at)->assertOk()->json();
     $other = $this->getJson('/api/my/'.($this->token)(Student::query()->where('handle', 'ovoss')->sole()))->json();
 
-    expect($page['name'])->toBe('Willa Finch')->and($page['work'][0]['attempts'])->toBe(1)->and($other['work'][0]['attempts'])->toBe(0)
+    expect($page['name'])->toBe('Willa Finch')->and($page['work'][0]['attempts'])
+        ->toBe(1)->and($other['work'][0]['attempts'])->toBe(0)
         ->and(json_encode($page))->not->toContain('Voss');
     expect(($this->page)())->toMatchArray(['refusal' => null, 'late' => false, 'sees' => 'all', 'hasStarter' => false])
         ->and(($this->page)()['brief'][0]['sentence'])->toContain('index.html')
@@ -65,7 +77,10 @@ it('shows the work that is set, and nothing of anybody else', function () {
 it('is opened by a link that is long, kept as a hash, told again, and revoked', function () {
     $link = PrivateLink::of($this->student);
     expect(strlen(basename($link)))->toBe(43)->and(PrivateLink::of($this->student->refresh()))->toBe($link)
-        ->and(implode(' ', array_map(strval(...), Student::query()->findOrFail($this->student->id)->getAttributes())))->not->toContain(basename($link));
+        ->and(implode(
+            ' ',
+            array_map(strval(...), Student::query()->findOrFail($this->student->id)->getAttributes()),
+        ))->not->toContain(basename($link));
     $this->actingAs($this->user)->deleteJson("/api/students/{$this->student->id}/link")->assertNoContent();
     auth()->logout();
 
@@ -106,7 +121,10 @@ it('tells instructors the links, and sends them to those whose address is known'
 describe('trying', function () {
     it('says what the check would say, any number of times, and keeps nothing', function () {
         foreach ([1, 2] as $time) {
-            $check = $this->postJson("$this->at/uploads/".($this->send)(($this->site)('<img src="none.png">')).'/try', ['packed' => false])->assertOk()->json();
+            $check = $this->postJson(
+                "$this->at/uploads/".($this->send)(($this->site)('<img src="none.png">')).'/try',
+                ['packed' => false],
+            )->assertOk()->json();
         }
 
         expect($check['outcomes'][0])->toMatchArray(['title' => 'Both pages', 'outcome' => 'partly'])
@@ -116,19 +134,26 @@ describe('trying', function () {
 
     it('shows as much as the assignment allows', function (string $see, int $outcomes, bool $findings) {
         $this->work->update(['students_see' => $see]);
-        $answer = $this->postJson("$this->at/uploads/".($this->send)(($this->site)('<img src="none.png">')).'/try', ['packed' => false]);
+        $answer = $this->postJson(
+            "$this->at/uploads/".($this->send)(($this->site)('<img src="none.png">')).'/try',
+            ['packed' => false],
+        );
         if ($outcomes === 0) {
             $answer->assertUnprocessable()->assertSee('cannot be tried');
 
             return;
         }
-        expect($answer->assertOk()->json('outcomes'))->toHaveCount($outcomes)->and($answer->json('findings') !== [])->toBe($findings);
+        expect($answer->assertOk()->json('outcomes'))->toHaveCount($outcomes)
+            ->and($answer->json('findings') !== [])->toBe($findings);
         expect(json_encode($answer->json('outcomes')))->not->toContain('shortfalls');
     })->with(['nothing' => ['nothing', 0, false], 'outcomes' => ['outcomes', 1, false], 'all' => ['all', 1, true]]);
 
     it('shows nothing once the time is over', function () {
         $this->work->update(['due_at' => now()->subHour()]);
-        $this->postJson("$this->at/uploads/".($this->send)(($this->site)()).'/try', ['packed' => false])->assertUnprocessable();
+        $this->postJson(
+            "$this->at/uploads/".($this->send)(($this->site)()).'/try',
+            ['packed' => false],
+        )->assertUnprocessable();
         expect(($this->page)())->toMatchArray(['sees' => 'nothing', 'late' => true, 'refusal' => null]);
     });
 });
@@ -141,36 +166,55 @@ describe('handing in', function () {
         $handIn = HandIn::query()->with('run')->sole();
 
         expect($handIn->getAttributes())->toMatchArray([
-            'covering_note' => 'Works on my machine.', 'address' => 'https://wfinch.example/site/', 'archive_name' => 'wfinch.zip', 'counts' => true, 'waits' => true, 'late' => false,
+            'covering_note' => 'Works on my machine.', 'address' => 'https://wfinch.example/site/',
+            'archive_name' => 'wfinch.zip', 'counts' => true, 'waits' => true, 'late' => false,
         ])->and((float) $handIn->run->awarded)->toBe(4.0)->and(Upload::query()->count())->toBe(0);
         expect(Arrival::query()->sole()->state->value)->toBe('taken');
-        expect(($this->page)()['attempts'][0])->toMatchArray(['attempt' => 1, 'checked' => true, 'coveringNote' => 'Works on my machine.', 'mended' => null]);
-        $this->actingAs($this->user)->getJson("/api/hand-ins/$handIn->id")->assertJson(['coveringNote' => 'Works on my machine.', 'address' => 'https://wfinch.example/site/']);
+        expect(($this->page)()['attempts'][0])->toMatchArray(
+            ['attempt' => 1, 'checked' => true, 'coveringNote' => 'Works on my machine.', 'mended' => null],
+        );
+        $this->actingAs($this->user)->getJson("/api/hand-ins/$handIn->id")->assertJson(
+            ['coveringNote' => 'Works on my machine.', 'address' => 'https://wfinch.example/site/'],
+        );
     });
 
     it('holds nobody to the name of an archive that the browser made of a folder', function () {
         $brief = "title: T\nrequirements:\n  - {id: n, kind: names, title: Zip, archive: '{student.handle}.zip', points: 1}\n";
-        $this->actingAs($this->user)->putJson("/api/assignments/{$this->work->id}/brief", ['source' => $brief])->assertOk();
+        $this->actingAs($this->user)->putJson(
+            "/api/assignments/{$this->work->id}/brief",
+            ['source' => $brief],
+        )->assertOk();
         ($this->give)(($this->send)(($this->site)(), 'my site'), ['packed' => true])->assertCreated();
 
-        expect(HandIn::query()->with('run.outcomes')->sole()->run->outcomes[0]->measured)->toBe('not sent as an archive');
+        expect(HandIn::query()->with('run.outcomes')->sole()->run->outcomes[0]->measured)->toBe(
+            'not sent as an archive',
+        );
     });
 
     it('says what was mended, what still stands and what is new', function () {
-        ($this->give)(($this->send)(($this->site)('<img src="none.png" alt="A gull"><a herf="a.html">x</a>')))->assertCreated();
-        ($this->give)(($this->send)(($this->site)('<img src="none.png" alt="A gull"><center>New</center>')))->assertCreated();
+        ($this->give)(
+            ($this->send)(($this->site)('<img src="none.png" alt="A gull"><a herf="a.html">x</a>')),
+        )->assertCreated();
+        ($this->give)(
+            ($this->send)(($this->site)('<img src="none.png" alt="A gull"><center>New</center>')),
+        )->assertCreated();
         [$second, $first] = ($this->page)()['attempts'];
 
         expect($first)->toMatchArray(['attempt' => 1, 'counts' => false, 'mended' => null])
             ->and($second['attempt'])->toBe(2)->and($second['counts'])->toBeTrue()
             ->and($second['mended'])->toBeGreaterThan(0)->and($second['still'])->toBeGreaterThan(0)->and($second['new'])->toBeGreaterThan(0);
-        $this->getJson("$this->at/hand-ins/{$second['id']}/check")->assertOk()->assertJsonPath('outcomes.0.outcome', 'partly');
+        $this->getJson(
+            "$this->at/hand-ins/{$second['id']}/check",
+        )->assertOk()->assertJsonPath('outcomes.0.outcome', 'partly');
     });
 
     it('shows the reply when it is released, word for word', function () {
         $id = ($this->give)(($this->send)(($this->site)()))->json('id');
         $this->getJson("$this->at/hand-ins/$id/reply")->assertNotFound();
-        $this->actingAs($this->user)->postJson("/api/hand-ins/$id/notes", ['body' => 'Well begun.', 'kind' => 'merit'])->assertCreated();
+        $this->actingAs($this->user)->postJson(
+            "/api/hand-ins/$id/notes",
+            ['body' => 'Well begun.', 'kind' => 'merit'],
+        )->assertCreated();
         $this->postJson("/api/hand-ins/$id/replies")->assertOk();
         auth()->logout();
 
@@ -179,11 +223,16 @@ describe('handing in', function () {
     });
 
     it('refuses what is no site, and keeps nothing of it', function (string $bytes, string $name, string $why) {
-        ($this->give)(($this->send)($bytes, $name))->assertUnprocessable()->assertSee($why)->assertSee('Nothing was handed in');
+        ($this->give)(($this->send)($bytes, $name))->assertUnprocessable()
+            ->assertSee($why)->assertSee('Nothing was handed in');
         expect(HandIn::query()->count())->toBe(0)->and(DB::table('blobs')->count())->toBe(0);
     })->with([
         'no zip' => ['Not a zip at all', 'site.zip', 'is not a zip archive'],
-        'an archive that climbs out' => [fn () => (string) file_get_contents(Samples::zip(['../x.html' => 'x'])), 'a.zip', 'climbs out'],
+        'an archive that climbs out' => [
+            fn () => (string) file_get_contents(Samples::zip(['../x.html' => 'x'])),
+            'a.zip',
+            'climbs out',
+        ],
     ]);
 
     it('refuses words that cannot be kept, and files nothing', function (array $with, string $why) {
@@ -195,7 +244,10 @@ describe('handing in', function () {
     ]);
 
     it('refuses a file that is not whole, empty or too large', function () {
-        $begin = fn (int $bytes) => $this->postJson("$this->at/assignments/{$this->work->id}/uploads", ['name' => 'a.zip', 'bytes' => $bytes]);
+        $begin = fn (int $bytes) => $this->postJson(
+            "$this->at/assignments/{$this->work->id}/uploads",
+            ['name' => 'a.zip', 'bytes' => $bytes],
+        );
         $begin(0)->assertUnprocessable()->assertSee('is empty');
         $begin(2_000_000_000)->assertUnprocessable()->assertSee('larger than');
         $id = $begin(100)->json('id');
@@ -256,36 +308,52 @@ it('counts another attempt when the due time moves or the instructor chooses', f
     expect($counts())->toBe($ids[1]);
     $this->deleteJson("/api/hand-ins/$ids[1]/chosen")->assertNoContent();
     expect($counts())->toBe($ids[0]);
-    $this->putJson("/api/assignments/{$this->work->id}", ['title' => 'T', 'summary' => '', 'due' => '2099-01-01T00:00'])->assertNoContent();
+    $this->putJson(
+        "/api/assignments/{$this->work->id}",
+        ['title' => 'T', 'summary' => '', 'due' => '2099-01-01T00:00'],
+    )->assertNoContent();
     expect($counts())->toBe($ids[1])->and(HandIn::query()->where('waits', true)->sole()->id)->toBe($ids[1])
         ->and(HandIn::query()->where('late', true)->exists())->toBeFalse();
 });
 
 it('gives the starter files as a zip in a folder of their own', function () {
-    app(MaterialStore::class)->put($this->work, MaterialRole::Starter, new Site('s', [new SourceFile('index.html', 'x'), new SourceFile('a/b.css', 'y')]));
+    app(MaterialStore::class)->put(
+        $this->work,
+        MaterialRole::Starter,
+        new Site('s', [new SourceFile('index.html', 'x'), new SourceFile('a/b.css', 'y')]),
+    );
     $zip = $this->get("$this->at/assignments/{$this->work->id}/starter.zip")->assertOk()->getContent();
     file_put_contents($path = tempnam(sys_get_temp_dir(), 'zip'), $zip);
 
-    expect((new ArchiveReader)->read($path, 'starter.zip')->paths())->toBe(['a/b.css', 'index.html'])->and(($this->page)()['hasStarter'])->toBeTrue();
+    expect((new ArchiveReader)->read($path, 'starter.zip')->paths())
+        ->toBe(['a/b.css', 'index.html'])->and(($this->page)()['hasStarter'])->toBeTrue();
 });
 
 it('says so when the disk takes no part, and keeps nothing half', function () {
     $folder = dirname(Upload::path('x'));
     Illuminate\Support\Facades\File::deleteDirectory($folder);
     file_put_contents($folder, 'a file stands in the way');
-    $id = $this->postJson("$this->at/assignments/{$this->work->id}/uploads", ['name' => 'a.zip', 'bytes' => 10])->json('id');
+    $id = $this->postJson(
+        "$this->at/assignments/{$this->work->id}/uploads",
+        ['name' => 'a.zip', 'bytes' => 10],
+    )->json('id');
     $answer = $this->call('PUT', "$this->at/uploads/$id?offset=0", content: '0123456789');
     unlink($folder);
 
     $answer->assertStatus(507)->assertSee('its disk may be full');
     expect(Upload::query()->sole()->received)->toBe(0);
-    $this->call('PUT', "$this->at/uploads/$id?offset=0", content: '0123456789')->assertOk()->assertJson(['received' => 10]);
+    $this->call(
+        'PUT',
+        "$this->at/uploads/$id?offset=0",
+        content: '0123456789',
+    )->assertOk()->assertJson(['received' => 10]);
 });
 
 it('keeps no more than a few files of a student on their way', function () {
     $ids = array_map(fn () => ($this->send)(($this->site)()), range(1, 6));
 
-    expect(Upload::query()->count())->toBe(4)->and(is_file(Upload::path($ids[0])))->toBeFalse()->and(is_file(Upload::path($ids[5])))->toBeTrue();
+    expect(Upload::query()->count())->toBe(4)->and(is_file(Upload::path($ids[0])))
+        ->toBeFalse()->and(is_file(Upload::path($ids[5])))->toBeTrue();
 });
 
 it('forgets what never arrived whole, with its bytes', function () {
@@ -302,12 +370,18 @@ it('has one link for the course that asks for a handle, once an instructor turns
     $at = "/api/courses/{$this->work->course_id}/link";
     $this->getJson($at)->assertOk()->assertExactJson(['link' => null]);
     $token = basename($this->putJson($at)->assertOk()->json('link'));
-    expect($this->getJson($at)->json('link'))->toEndWith($token)->and(json_encode(DB::table('courses')->get()))->not->toContain($token);
+    expect($this->getJson($at)->json('link'))->toEndWith($token)
+        ->and(json_encode(DB::table('courses')->get()))->not->toContain($token);
     auth()->logout();
 
     $this->getJson("/api/join/$token")->assertOk()->assertJson(['course' => $this->work->course->title]);
-    $this->postJson("/api/join/$token", ['handle' => ' WFinch '])->assertOk()->assertJson(['link' => PrivateLink::of($this->student->refresh())]);
-    $this->postJson("/api/join/$token", ['handle' => 'nobody'])->assertUnprocessable()->assertSee('Nobody in this course');
+    $this->postJson("/api/join/$token", ['handle' => ' WFinch '])->assertOk()->assertJson(
+        ['link' => PrivateLink::of($this->student->refresh())],
+    );
+    $this->postJson(
+        "/api/join/$token",
+        ['handle' => 'nobody'],
+    )->assertUnprocessable()->assertSee('Nobody in this course');
     $this->postJson("/api/join/$token", ['handle' => ''])->assertUnprocessable();
     $this->student->update(['set_aside_at' => now()]);
     $this->postJson("/api/join/$token", ['handle' => 'wfinch'])->assertUnprocessable();

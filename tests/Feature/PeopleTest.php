@@ -18,7 +18,10 @@ beforeEach(function () {
     $this->actingAs($this->user);
     $this->course = $this->assignment($this->user)->course;
     $this->at = "/api/courses/{$this->course->id}";
-    $this->ask = fn (string $email = 'mo@example.org', string $role = 'marker') => $this->postJson("$this->at/invitations", compact('email', 'role'));
+    $this->ask = fn (string $email = 'mo@example.org', string $role = 'marker') => $this->postJson(
+        "$this->at/invitations",
+        compact('email', 'role'),
+    );
     $this->token = fn (string $link) => substr($link, strrpos($link, '/') + 1);
     $this->leave = function (): void {
         auth()->logout();
@@ -31,12 +34,20 @@ it('asks somebody by a link that makes an account on the course, once', function
     config(['mail.default' => 'smtp']);
     $made = ($this->ask)()->assertCreated()->assertJson(['sent' => true]);
     $token = ($this->token)($made->json('link'));
-    Mail::assertSent(Invited::class, fn (Invited $mail) => $mail->hasTo('mo@example.org') && str_contains($mail->render(), $made->json('link')));
-    $this->getJson("$this->at/people")->assertJsonPath('people.0.role', 'instructor')->assertJsonPath('invited.0.email', 'mo@example.org');
+    Mail::assertSent(
+        Invited::class,
+        fn (Invited $mail) => $mail->hasTo('mo@example.org') && str_contains($mail->render(), $made->json('link')),
+    );
+    $this->getJson("$this->at/people")->assertJsonPath('people.0.role', 'instructor')->assertJsonPath(
+        'invited.0.email',
+        'mo@example.org',
+    );
     expect(Invitation::query()->sole()->getAttributes())->not->toContain($token);
 
     ($this->leave)();
-    $this->getJson("/api/invitations/$token")->assertOk()->assertJson(['course' => $this->course->title, 'by' => 'A Teacher', 'role' => 'marker']);
+    $this->getJson("/api/invitations/$token")->assertOk()->assertJson(
+        ['course' => $this->course->title, 'by' => 'A Teacher', 'role' => 'marker'],
+    );
     $this->postJson("/api/invitations/$token", ['password' => 'short'] + ACCEPTED)->assertUnprocessable();
     $this->postJson("/api/invitations/$token", ACCEPTED)->assertCreated()->assertJson(['email' => 'mo@example.org']);
     $this->getJson($this->at)->assertOk()->assertJson(['role' => 'marker']);
@@ -55,7 +66,9 @@ it('has links that run out, are taken back, or are followed by another', functio
     expect(User::query()->count())->toBe(1);
 })->with([
     'too old' => [fn ($test) => $test->travel(Invitation::DAYS)->days()],
-    'taken back' => [fn ($test) => $test->deleteJson('/api/invitations/'.Invitation::query()->value('id'))->assertNoContent()],
+    'taken back' => [
+        fn ($test) => $test->deleteJson('/api/invitations/'.Invitation::query()->value('id'))->assertNoContent(),
+    ],
     'asked again' => [fn ($test) => ($test->ask)('MO@example.org')->assertCreated()],
 ]);
 
@@ -81,11 +94,25 @@ it('changes roles and takes people off, but leaves no course without an instruct
 });
 
 it('changes one’s own name and password, the latter with the one that is known', function () {
-    $this->putJson('/api/me', ['name' => 'Ada Quill', 'current' => '', 'password' => ''])->assertOk()->assertJson(['name' => 'Ada Quill']);
-    $this->putJson('/api/me', ['name' => 'A', 'current' => 'wrong', 'password' => 'another-password'])->assertUnprocessable()->assertSee('not your password');
-    $this->putJson('/api/me', ['name' => 'A', 'current' => '', 'password' => 'another-password'])->assertUnprocessable();
-    DB::table('sessions')->insert(['id' => 'elsewhere', 'user_id' => $this->user->id, 'payload' => '', 'last_activity' => 0]);
-    $this->putJson('/api/me', ['name' => 'A', 'current' => 'right-password', 'password' => 'another-password'])->assertOk();
+    $this->putJson(
+        '/api/me',
+        ['name' => 'Ada Quill', 'current' => '', 'password' => ''],
+    )->assertOk()->assertJson(['name' => 'Ada Quill']);
+    $this->putJson(
+        '/api/me',
+        ['name' => 'A', 'current' => 'wrong', 'password' => 'another-password'],
+    )->assertUnprocessable()->assertSee('not your password');
+    $this->putJson(
+        '/api/me',
+        ['name' => 'A', 'current' => '', 'password' => 'another-password'],
+    )->assertUnprocessable();
+    DB::table('sessions')->insert(
+        ['id' => 'elsewhere', 'user_id' => $this->user->id, 'payload' => '', 'last_activity' => 0],
+    );
+    $this->putJson(
+        '/api/me',
+        ['name' => 'A', 'current' => 'right-password', 'password' => 'another-password'],
+    )->assertOk();
     expect(DB::table('sessions')->where('id', 'elsewhere')->exists())->toBeFalse();
     ($this->leave)();
     $this->postJson('/api/log-in', ['email' => 'teacher@example.org', 'password' => 'another-password'])->assertOk();
@@ -99,7 +126,10 @@ it('sets another password by a letter, once, and says nothing of who has an acco
     Mail::assertSentCount(1);
     $link = Mail::sent(PasswordForgotten::class)->sole()->link;
     parse_str((string) parse_url($link, PHP_URL_QUERY), $given);
-    $set = fn (array $with) => $this->postJson('/api/password/reset', $with + $given + ['password' => 'another-password']);
+    $set = fn (array $with) => $this->postJson(
+        '/api/password/reset',
+        $with + $given + ['password' => 'another-password'],
+    );
 
     $set(['token' => 'false'])->assertUnprocessable()->assertSee('has run out');
     $set(['password' => 'short'])->assertUnprocessable();

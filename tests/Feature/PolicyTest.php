@@ -45,12 +45,16 @@ it('lets nobody reach another’s course, and strangers not even the door', func
             'token_sha256' => str_repeat('a', 64), 'expires_at' => now()->addDay(),
         ])->id,
         '{arrival}' => \App\Models\Arrival::query()->value('id'),
-        '{stockRemark}' => \App\Models\StockRemark::query()->create(['course_id' => $handIn->assignment->course_id, 'body' => 'x'])->id,
+        '{stockRemark}' => \App\Models\StockRemark::query()->create(
+            ['course_id' => $handIn->assignment->course_id, 'body' => 'x'],
+        )->id,
 
         '{form}' => 'csv',
         '{ending}' => str_contains($address, 'gradebook') ? 'csv' : 'md',
         '{work}' => $handIn->assignment_id,
-        '{upload}' => \App\Models\Upload::query()->create(['assignment_id' => $handIn->assignment_id, 'name' => 'x', 'bytes' => 1])->id,
+        '{upload}' => \App\Models\Upload::query()->create(
+            ['assignment_id' => $handIn->assignment_id, 'name' => 'x', 'bytes' => 1],
+        )->id,
         '{number}' => '0',
         '{drop}' => '00000000-0000-7000-8000-000000000000',
     ];
@@ -185,13 +189,19 @@ it('lets a marker read and mark, and only an instructor change what is asked and
     $marker = $this->instructor('marker@example.org');
     $handIn->assignment->course->users()->attach($marker, ['role' => 'marker']);
     $places = [
-        'course' => $handIn->assignment->course, 'assignment' => $handIn->assignment, 'handIn' => $handIn, 'student' => $handIn->student,
-        'arrival' => \App\Models\Arrival::query()->firstOrFail(), 'note' => null, 'invitation' => null, 'upload' => null,
+        'course' => $handIn->assignment->course, 'assignment' => $handIn->assignment, 'handIn' => $handIn,
+        'student' => $handIn->student,
+        'arrival' => \App\Models\Arrival::query()->firstOrFail(), 'note' => null, 'invitation' => null,
+        'upload' => null,
     ];
     $asked = [];
     foreach (Route::getRoutes()->getRoutes() as $route) {
         foreach ($route->gatherMiddleware() as $guard) {
-            if (is_string($guard) && preg_match('/^can:(\w+),(\w+)$/', $guard, $parts) === 1 && $places[$parts[2]] !== null) {
+            if (
+                is_string($guard)
+                && preg_match('/^can:(\w+),(\w+)$/', $guard, $parts) === 1
+                && $places[$parts[2]] !== null
+            ) {
                 $asked["{$route->methods()[0]} {$route->uri()}"] = [$parts[1], $places[$parts[2]]];
             }
         }
@@ -201,7 +211,10 @@ it('lets a marker read and mark, and only an instructor change what is asked and
     foreach ($asked as $name => [$ability, $model]) {
         expect([$name, $marker->can($ability, $model), $this->instructor("o-$name@example.org")->can($ability, $model)])
             ->toBe([$name, $ability !== 'direct', false]);
-        expect(\App\Models\User::query()->where('email', 'teacher@example.org')->sole()->can($ability, $model))->toBeTrue($name);
+        expect(\App\Models\User::query()->where(
+            'email',
+            'teacher@example.org',
+        )->sole()->can($ability, $model))->toBeTrue($name);
     }
     $this->actingAs($marker)->getJson("/api/assignments/$handIn->assignment_id")->assertOk();
     $this->putJson("/api/assignments/$handIn->assignment_id/brief", ['source' => 'x'])->assertForbidden();

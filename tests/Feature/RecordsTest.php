@@ -44,16 +44,28 @@ beforeEach(function () {
     };
     // Something of everything.
     $at = "/api/hand-ins/{$this->handIn->id}";
-    $this->postJson("$at/notes", ['body' => 'Mind the “gap” — très bien', 'kind' => 'note', 'file' => 'index.html', 'line' => 8]);
+    $this->postJson(
+        "$at/notes",
+        ['body' => 'Mind the “gap” — très bien', 'kind' => 'note', 'file' => 'index.html', 'line' => 8],
+    );
     $this->putJson("$at/verdicts/{$this->handIn->run->findings[0]->fingerprint}", ['state' => 'inked']);
     $this->putJson("$at/marks/files", ['points' => 1.5, 'reason' => 'agreed']);
     $this->putJson("$at/mended/index.html", ['text' => Samples::page('mended')]);
     $this->postJson("$at/replies")->assertOk();
-    $again = $this->arrival($this->work, (string) file_get_contents(Samples::zip(['index.html' => Samples::page('<img src="a.png">'), 'a.html' => Samples::page('x')])), 'wfinch.zip');
+    $again = $this->arrival(
+        $this->work,
+        (string) file_get_contents(
+            Samples::zip(['index.html' => Samples::page('<img src="a.png">'), 'a.html' => Samples::page('x')]),
+        ),
+        'wfinch.zip',
+    );
     dispatch_sync(new \App\Jobs\UnpackArrival($again->id));
     StockRemark::query()->create(['course_id' => $this->course->id, 'body' => 'Close your lists']);
     $other = OtherWork::query()->create(['course_id' => $this->course->id, 'title' => 'Oral', 'possible' => 10]);
-    $this->putJson("/api/students/{$this->handIn->student_id}/grades/$other->id", ['points' => 7.25, 'reason' => 'said']);
+    $this->putJson(
+        "/api/students/{$this->handIn->student_id}/grades/$other->id",
+        ['points' => 7.25, 'reason' => 'said'],
+    );
 });
 
 afterEach(fn () => @unlink($this->file));
@@ -70,7 +82,9 @@ it('writes everything of a course in open formats, the same bytes each time', fu
         ->and($named('~^replies/.+/reply-1\.(html|md)$~'))->toHaveCount(2)
         ->and($entries['gradebook.csv'])->toContain('Willa Finch')->and($entries['roster.csv'])->toContain('Orla Voß')
         ->and($entries['tables/remarks.jsonl'])->toContain('Mind the “gap” — très bien')
-        ->and($entries[$named('~attempt-1/wfinch\.zip$~')[0]])->toBe(app(\App\Intake\BlobStore::class)->get($this->handIn->archive_sha256));
+        ->and($entries[$named('~attempt-1/wfinch\.zip$~')[0]])->toBe(
+            app(\App\Intake\BlobStore::class)->get($this->handIn->archive_sha256),
+        );
     foreach ($named('~\.jsonl$~') as $table) {
         foreach (array_filter(explode("\n", $entries[$table])) as $line) {
             expect(json_decode($line, true, flags: JSON_THROW_ON_ERROR))->toBeArray();
@@ -119,15 +133,24 @@ it('gives what somebody wrote elsewhere to their account here', function () {
 it('changes nothing where records cannot be read', function (Closure $spoil, string $message) {
     ($this->write)(Scope::course($this->course));
     $spoil($this->file, $this->course);
-    $counts = fn () => array_map(fn (string $table) => DB::table($table)->count(), ['courses', 'students', 'hand_ins', 'users']);
+    $counts = fn () => array_map(
+        fn (string $table) => DB::table($table)->count(),
+        ['courses', 'students', 'hand_ins', 'users'],
+    );
     $before = $counts();
     $this->artisan('records:import', ['file' => $this->file])->expectsOutputToContain($message)->assertFailed();
     expect($counts())->toBe($before);
 })->with([
     'it is here' => [fn () => null, 'This course is here already.'],
     'no zip' => [fn (string $file) => file_put_contents($file, 'x'), 'This is no zip'],
-    'another zip' => [fn (string $file) => copy(Samples::zip(['a.txt' => 'x']), $file), 'These are no records of a course'],
-    'torn' => [fn (string $file) => file_put_contents($file, substr((string) file_get_contents($file), 0, 3000)), 'This is no zip'],
+    'another zip' => [
+        fn (string $file) => copy(Samples::zip(['a.txt' => 'x']), $file),
+        'These are no records of a course',
+    ],
+    'torn' => [
+        fn (string $file) => file_put_contents($file, substr((string) file_get_contents($file), 0, 3000)),
+        'This is no zip',
+    ],
     'a table that does not fit' => [function (string $file, Course $course): void {
         $course->delete();
         $zip = new ZipArchive;
@@ -141,7 +164,13 @@ it('changes nothing where records cannot be read', function (Closure $spoil, str
         $zip = new ZipArchive;
         $zip->open($file);
         $students = explode("\n", (string) $zip->getFromName('tables/students.jsonl'));
-        $stranger = json_encode(['id' => '01890000-0000-7000-8000-000000000009', 'course_id' => $other->id, 'handle' => 'mallory'] + (array) json_decode($students[0], true));
+        $stranger = json_encode(
+            [
+                'id' => '01890000-0000-7000-8000-000000000009',
+                'course_id' => $other->id,
+                'handle' => 'mallory',
+            ] + (array) json_decode($students[0], true),
+        );
         $zip->addFromString('tables/students.jsonl', implode("\n", [$stranger, ...$students]));
         $zip->close();
     }, 'The table “students” has rows that belong to no part of this course.'],
@@ -156,11 +185,16 @@ it('changes nothing where records cannot be read', function (Closure $spoil, str
 
 it('writes what is known of one student, and of nobody else', function () {
     $orla = Student::query()->where('handle', 'ovoss')->firstOrFail();
-    $arrival = $this->arrival($this->work, (string) file_get_contents(Samples::zip(['index.html' => Samples::page('Orla’s own')])), 'ovoss.zip');
+    $arrival = $this->arrival(
+        $this->work,
+        (string) file_get_contents(Samples::zip(['index.html' => Samples::page('Orla’s own')])),
+        'ovoss.zip',
+    );
     dispatch_sync(new \App\Jobs\UnpackArrival($arrival->id));
     ($this->write)(Scope::student($orla));
     $all = implode("\n", ($this->entries)());
-    expect($all)->toContain('Orla Voß')->not->toContain('Willa Finch')->not->toContain('très bien')->not->toContain('Close your lists')
+    expect($all)->toContain('Orla Voß')->not->toContain('Willa Finch')->not
+        ->toContain('très bien')->not->toContain('Close your lists')
         ->and(preg_grep('~^hand-ins/.+/ovoss\.zip$~', array_keys(($this->entries)())))->toHaveCount(1);
     $this->artisan('records:import', ['file' => $this->file])->expectsOutputToContain('of one student')->assertFailed();
 });
@@ -172,11 +206,15 @@ it('has every table that belongs to a course, but for what is said to be none of
     do {
         $before = $reached->count();
         $reached = $reached->merge(collect(Schema::getTables())->pluck('name')->filter(
-            fn (string $table) => collect(Schema::getForeignKeys($table))->contains(fn (array $key) => $reached->contains($key['foreign_table'])),
+            fn (string $table) => collect(Schema::getForeignKeys($table))->contains(
+                fn (array $key) => $reached->contains($key['foreign_table']),
+            ),
         ))->unique();
     } while ($reached->count() > $before);
     $kept = array_map(fn ($table) => $table->name, Tables::all());
-    expect($reached->reject(fn (string $table) => in_array($table, [...$kept, ...$none], true))->values()->all())->toBe([]);
+    expect($reached->reject(
+        fn (string $table) => in_array($table, [...$kept, ...$none], true),
+    )->values()->all())->toBe([]);
 });
 
 it('has the queue write them, says how far it is, and gives them out', function () {
@@ -186,7 +224,9 @@ it('has the queue write them, says how far it is, and gives them out', function 
     $this->postJson($at)->assertStatus(202);
     $this->getJson($at)->assertOk()->assertJson(['state' => 'ready']);
     $answer = $this->get("$at.zip")->assertOk()->assertDownload('records-'.Str::slug($this->course->title).'.zip');
-    expect(hash('sha256', (string) $answer->streamedContent()))->toBe(hash('sha256', ($this->write)(Scope::course($this->course))));
+    expect(hash('sha256', (string) $answer->streamedContent()))->toBe(
+        hash('sha256', ($this->write)(Scope::course($this->course))),
+    );
 
     // They are full of names, and do not lie there for long.
     $this->travel(25)->hours();
@@ -201,7 +241,11 @@ it('brings a course in for whoever asks', function () {
     $this->post('/api/records', ['file' => $file()], ['Accept' => 'application/json'])->assertUnprocessable()
         ->assertJsonFragment(['file' => ['This course is here already. Nothing was changed.']]);
     $this->course->delete();
-    $id = $this->post('/api/records', ['file' => $file()], ['Accept' => 'application/json'])->assertCreated()->json('id');
+    $id = $this->post(
+        '/api/records',
+        ['file' => $file()],
+        ['Accept' => 'application/json'],
+    )->assertCreated()->json('id');
     expect($id)->toBe($this->course->id)->and(User::query()->findOrFail($other->id)->roleIn($id))->toBe('instructor');
     $this->actingAs(User::query()->findOrFail($other->id))->getJson("/api/courses/$id")->assertOk();
 });
@@ -212,8 +256,13 @@ it('deletes all that is known of a student, on their name, and nothing of anybod
     DB::table('letters')->insert(['to' => 'Willa@example.org', 'subject' => 's', 'body' => 'b', 'created_at' => now()]);
     $this->deleteJson("/api/students/$willa->id", ['title' => 'Willa'])->assertUnprocessable();
     $this->deleteJson("/api/students/$willa->id", ['title' => 'Willa Finch'])->assertNoContent();
-    $left = collect(Schema::getTables())->pluck('name')->mapWithKeys(fn (string $table) => [$table => DB::table($table)->get()->toJson(JSON_UNESCAPED_UNICODE)])
-        ->filter(fn (string $rows) => str_contains($rows, 'Willa Finch') || str_contains($rows, 'wfinch') || str_contains(strtolower($rows), 'willa@'));
+    $left = collect(Schema::getTables())->pluck('name')->mapWithKeys(
+        fn (string $table) => [$table => DB::table($table)->get()->toJson(JSON_UNESCAPED_UNICODE)],
+    )
+        ->filter(fn (string $rows) => str_contains(
+            $rows,
+            'Willa Finch',
+        ) || str_contains($rows, 'wfinch') || str_contains(strtolower($rows), 'willa@'));
     expect($left->keys()->all())->toBe([])->and(Student::query()->sole()->handle)->toBe('ovoss');
 
     // Their files are gone by the next night.
@@ -229,7 +278,9 @@ it('lists the courses in which nothing has come in for long, and deletes one on 
     $this->assignment($this->user, role: 'marker')->course->update(['created_at' => now()->subYears(3)]);
     $list = fn (string $before) => $this->getJson("/api/old-courses?before=$before")->assertOk()->json();
     expect($list(now()->subYear()->format('Y-m-d')))->toHaveCount(1)
-        ->and($list(now()->subYear()->format('Y-m-d'))[0])->toMatchArray(['title' => 'Web Craft of old', 'students' => 1, 'handIns' => 1])
+        ->and($list(now()->subYear()->format('Y-m-d'))[0])->toMatchArray(
+            ['title' => 'Web Craft of old', 'students' => 1, 'handIns' => 1],
+        )
         ->and($list(now()->subYears(2)->subDay()->format('Y-m-d')))->toBe([]);
     $this->getJson('/api/old-courses?before=soon')->assertUnprocessable();
     $this->deleteJson("/api/courses/$old->course_id", ['title' => 'Web Craft of old'])->assertNoContent();

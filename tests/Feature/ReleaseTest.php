@@ -13,7 +13,11 @@ beforeEach(function () {
     $this->actingAs($this->user = $this->instructor());
     $this->work = $this->assignment($this->user, ['a' => 'Abel', 'b' => 'Briony', 'c' => 'Corin']);
     $hand = function (string $handle): HandIn {
-        $arrival = $this->arrival($this->work, (string) file_get_contents(Samples::zip(['index.html' => Samples::page("<img src=\"$handle.png\">")])), 'x.zip');
+        $arrival = $this->arrival(
+            $this->work,
+            (string) file_get_contents(Samples::zip(['index.html' => Samples::page("<img src=\"$handle.png\">")])),
+            'x.zip',
+        );
         $arrival->update(['student_id' => Student::query()->where('handle', $handle)->value('id')]);
         dispatch_sync(new \App\Jobs\UnpackArrival($arrival->id));
 
@@ -29,10 +33,14 @@ beforeEach(function () {
 
 it('tells which replies of a class are ready, with what is still in pencil', function () {
     $found = $this->hands['Abel']->run->foundCount();
-    $this->putJson("/api/hand-ins/{$this->hands['Abel']->id}/verdicts/{$this->hands['Abel']->run->findings[0]->fingerprint}", ['state' => 'inked']);
+    $this->putJson(
+        "/api/hand-ins/{$this->hands['Abel']->id}/verdicts/{$this->hands['Abel']->run->findings[0]->fingerprint}",
+        ['state' => 'inked'],
+    );
     $this->postJson("/api/hand-ins/{$this->hands['Briony']->id}/notes", ['body' => 'Good', 'kind' => 'merit']);
     $told = $this->getJson($this->at)->assertOk()->json();
-    expect(($this->ready)())->toBe([['Abel', 1, false], ['Briony', 1, false]])->and($told[0]['pencilled'])->toBe($found - 1);
+    expect(($this->ready)())->toBe([['Abel', 1, false], ['Briony', 1, false]])
+        ->and($told[0]['pencilled'])->toBe($found - 1);
 
     // What is put by is not ready.
     $this->putJson("/api/hand-ins/{$this->hands['Abel']->id}/put-by", ['why' => 'ask']);
@@ -41,33 +49,55 @@ it('tells which replies of a class are ready, with what is still in pencil', fun
 
 it('releases those that are named, once, and again only what says something new', function () {
     $ids = array_values(array_map(fn (HandIn $one) => $one->id, $this->hands));
-    $this->postJson($this->at, ['handIns' => [$ids[1]]])->assertOk()->assertJson(['released' => 1, 'letters' => 0, 'withoutAddress' => []]);
-    $this->postJson($this->at, ['handIns' => $ids])->assertOk()->assertJson(['released' => 1, 'letters' => 0, 'withoutAddress' => []]);
+    $this->postJson($this->at, ['handIns' => [$ids[1]]])->assertOk()->assertJson(
+        ['released' => 1, 'letters' => 0, 'withoutAddress' => []],
+    );
+    $this->postJson($this->at, ['handIns' => $ids])->assertOk()->assertJson(
+        ['released' => 1, 'letters' => 0, 'withoutAddress' => []],
+    );
     expect(($this->ready)())->toBe([])->and(Reply::query()->count())->toBe(2)
         ->and(HandIn::query()->where('waits', true)->count())->toBe(0);
 
     $this->postJson("/api/hand-ins/$ids[0]/notes", ['body' => 'One more thing', 'kind' => 'note']);
     expect(($this->ready)())->toBe([['Abel', 1, true]]);
-    $this->postJson($this->at, ['handIns' => $ids])->assertJson(['released' => 1, 'letters' => 0, 'withoutAddress' => []]);
+    $this->postJson($this->at, ['handIns' => $ids])->assertJson(
+        ['released' => 1, 'letters' => 0, 'withoutAddress' => []],
+    );
     expect(Reply::query()->orderBy('number')->pluck('number')->all())->toBe([1, 1, 2]);
 
     // Nothing of another course, and nothing by an odd name.
     $other = $this->handIn($this->assignment($this->instructor('other@example.org')));
-    $this->postJson($this->at, ['handIns' => [$other->id]])->assertJson(['released' => 0, 'letters' => 0, 'withoutAddress' => []]);
+    $this->postJson($this->at, ['handIns' => [$other->id]])->assertJson(
+        ['released' => 0, 'letters' => 0, 'withoutAddress' => []],
+    );
     $this->postJson($this->at, ['handIns' => ['x']])->assertUnprocessable();
 });
 
 it('gives a reply as one page that loads nothing, with all that the student reads', function () {
     $at = "/api/hand-ins/{$this->hands['Abel']->id}";
-    $this->putJson("$at/verdicts/".$this->hands['Abel']->run->findings()->reorder()->where('rule', 'markup/missing-alt')->value('fingerprint'), ['state' => 'inked']);
-    $this->postJson("$at/notes", ['body' => 'Dear **Abel** <script>alert(1)</script> ![x](https://evil.example/x.png)', 'kind' => 'opening']);
+    $this->putJson(
+        "$at/verdicts/".$this->hands['Abel']->run->findings()->reorder()
+            ->where('rule', 'markup/missing-alt')->value('fingerprint'),
+        ['state' => 'inked'],
+    );
+    $this->postJson(
+        "$at/notes",
+        ['body' => 'Dear **Abel** <script>alert(1)</script> ![x](https://evil.example/x.png)', 'kind' => 'opening'],
+    );
     $this->postJson("$at/notes", ['body' => 'Why?', 'kind' => 'question', 'file' => 'index.html', 'line' => 2]);
-    $this->putJson("$at/mended/index.html", ['text' => str_replace('<img', '<img alt="A & B"', Samples::page('<img src="a.png">'))]);
+    $this->putJson(
+        "$at/mended/index.html",
+        ['text' => str_replace('<img', '<img alt="A & B"', Samples::page('<img src="a.png">'))],
+    );
     $this->patchJson("$at/mended/index.html", ['inReply' => true, 'follow' => true]);
-    $html = (string) $this->get("$at/reply.html")->assertOk()->assertHeader('Content-Type', 'text/html; charset=utf-8')->getContent();
+    $html = (string) $this->get("$at/reply.html")->assertOk()
+        ->assertHeader('Content-Type', 'text/html; charset=utf-8')->getContent();
 
-    expect($html)->toContain('<strong>Abel</strong>')->toContain('A question:')->toContain('<code>a.png</code> has no alt text')
-        ->toContain('aria-label="insert"')->toContain('&lt;img alt=&quot;A &amp; B&quot; src=&quot;a.png&quot;&gt;')->toContain('2 of 4')
+    expect($html)->toContain('<strong>Abel</strong>')->toContain('A question:')
+        ->toContain('<code>a.png</code> has no alt text')
+        ->toContain('aria-label="insert"')->toContain(
+            '&lt;img alt=&quot;A &amp; B&quot; src=&quot;a.png&quot;&gt;',
+        )->toContain('2 of 4')
         ->toContain("default-src 'none'")->not->toContain('<script')->not->toContain('<link');
     // Our own reader has nothing against it but what the words of a reply bring.
     $page = new DOMDocument;
@@ -105,7 +135,10 @@ it('tells students by letter that their reply is there, as far as they have an a
 
 it('says in a reply that supersedes another what has changed', function () {
     $at = "/api/hand-ins/{$this->hands['Abel']->id}";
-    $note = $this->postJson("$at/notes", ['body' => 'Mind this', 'kind' => 'note', 'file' => 'index.html', 'line' => 3])->json('id');
+    $note = $this->postJson(
+        "$at/notes",
+        ['body' => 'Mind this', 'kind' => 'note', 'file' => 'index.html', 'line' => 3],
+    )->json('id');
     $this->postJson("$at/replies")->assertOk();
     expect($this->getJson("$at/reply")->json())->toMatchArray(['changes' => [], 'changedSince' => false]);
 
@@ -129,11 +162,16 @@ it('says in a reply that supersedes another what has changed', function () {
 
 it('counts a remark that is there twice', function () {
     $at = "/api/hand-ins/{$this->hands['Abel']->id}";
-    $write = fn () => $this->postJson("$at/notes", ['body' => 'Again', 'kind' => 'note', 'file' => 'index.html', 'line' => 3]);
+    $write = fn () => $this->postJson(
+        "$at/notes",
+        ['body' => 'Again', 'kind' => 'note', 'file' => 'index.html', 'line' => 3],
+    );
     $write();
     $this->postJson("$at/replies")->assertOk();
     $write();
-    expect($this->getJson("$at/reply")->json('changes'))->toBe([['kind' => 'added', 'place' => 'index.html, line 3', 'text' => 'Again']]);
+    expect($this->getJson("$at/reply")->json('changes'))->toBe(
+        [['kind' => 'added', 'place' => 'index.html, line 3', 'text' => 'Again']],
+    );
 });
 
 it('praises first, quotes the lines that are meant, and tells how points came about', function () {
@@ -141,7 +179,17 @@ it('praises first, quotes the lines that are meant, and tells how points came ab
     $this->postJson("$at/notes", ['body' => 'Mind this', 'kind' => 'note', 'file' => 'index.html', 'line' => 8]);
     $this->postJson("$at/notes", ['body' => 'Well drawn', 'kind' => 'merit', 'file' => 'index.html', 'line' => 1]);
     $html = (string) $this->get("$at/reply.html")->getContent();
-    $order = array_map(fn (string $words) => strpos($html, $words), ['Well done', 'Well drawn', 'Points', '>index.html</h2>', '<b>&lt;img src=&quot;a.png&quot;&gt;</b>', 'Mind this']);
+    $order = array_map(
+        fn (string $words) => strpos($html, $words),
+        [
+            'Well done',
+            'Well drawn',
+            'Points',
+            '>index.html</h2>',
+            '<b>&lt;img src=&quot;a.png&quot;&gt;</b>',
+            'Mind this',
+        ],
+    );
     expect($order)->not->toContain(false)->toBe(collect($order)->sort()->values()->all())
         ->and($this->getJson("$at/reply")->json('draft.points.0.how'))->not->toBeNull();
 });

@@ -18,7 +18,10 @@ beforeEach(function () {
 });
 
 it('finds everything by the beginnings of its words', function (string $words, array $expected) {
-    $this->postJson("/api/hand-ins/{$this->handIn->id}/notes", ['body' => 'The herons are **lovely** drawings', 'kind' => 'merit', 'file' => 'index.html', 'line' => 3]);
+    $this->postJson(
+        "/api/hand-ins/{$this->handIn->id}/notes",
+        ['body' => 'The herons are **lovely** drawings', 'kind' => 'merit', 'file' => 'index.html', 'line' => 3],
+    );
     StockRemark::query()->create(['course_id' => $this->work->course_id, 'body' => 'Close your lists, please']);
     StockRemark::query()->create(['user_id' => $this->user->id, 'body' => 'Tables are for tabular things']);
     expect(($this->find)($words))->toBe($expected);
@@ -44,7 +47,10 @@ it('finds nothing of a course that is not one’s own, and is for nobody who has
 });
 
 it('leads to the place of a note', function () {
-    $this->postJson("/api/hand-ins/{$this->handIn->id}/notes", ['body' => 'Herons', 'kind' => 'note', 'file' => 'index.html', 'line' => 3]);
+    $this->postJson(
+        "/api/hand-ins/{$this->handIn->id}/notes",
+        ['body' => 'Herons', 'kind' => 'note', 'file' => 'index.html', 'line' => 3],
+    );
     expect($this->getJson('/api/search?q=heron')->json('0'))->toMatchArray([
         'detail' => 'Willa Finch, Island almanac, index.html',
         'to' => "/hand-ins/{$this->handIn->id}?leaf=index.html&view=source&line=3",
@@ -60,7 +66,13 @@ it('searches by indexes', function (string $table, string $text) {
     // Tables are small here: PostgreSQL would rather read them whole.
     DB::statement('set local enable_seqscan = off');
     DB::statement('set local enable_indexscan = off');
-    $plan = implode("\n", array_column(DB::select("explain select 1 from $table where $text @@ to_tsquery('x:*')".($table === 'remarks' ? ' and fingerprint is null' : '')), 'QUERY PLAN'));
+    $plan = implode(
+        "\n",
+        array_column(
+            DB::select("explain select 1 from $table where $text @@ to_tsquery('x:*')".($table === 'remarks' ? ' and fingerprint is null' : '')),
+            'QUERY PLAN',
+        ),
+    );
     expect($plan)->toContain("{$table}_search");
 })->with([
     ['students', "to_tsvector('simple', name || ' ' || handle || ' ' || email)"],
@@ -72,7 +84,9 @@ it('searches by indexes', function (string $table, string $text) {
 it('shows a rule with its examples', function () {
     $rule = $this->getJson('/api/rules/markup/missing-alt')->assertOk()->json();
     expect($rule)->toMatchArray(['id' => 'markup/missing-alt', 'weight' => 'fault', 'mark' => 'insert'])
-        ->and($rule['examples'][0])->toMatchArray(['variant' => 'none', 'bad' => "index.html\n<p><img src=\"gull.svg\"></p>"])
+        ->and($rule['examples'][0])->toMatchArray(
+            ['variant' => 'none', 'bad' => "index.html\n<p><img src=\"gull.svg\"></p>"],
+        )
         ->and($rule['examples'][0]['says'])->toStartWith('The picture `gull.svg` has no alt text');
     $this->getJson('/api/rules/markup/no-such-rule')->assertNotFound();
 });

@@ -53,7 +53,10 @@ it('changes and deletes them, and nobody else’s', function () {
     $this->actingAs($this->user);
     $change()->assertNoContent();
     expect($this->getJson($this->at)->json(0))->toMatchArray(['body' => 'Mind it.', 'merit' => true, 'shared' => true]);
-    $this->putJson("$this->at/$id", ['body' => ' ', 'merit' => true, 'shared' => true])->assertUnprocessable()->assertSee('is empty');
+    $this->putJson(
+        "$this->at/$id",
+        ['body' => ' ', 'merit' => true, 'shared' => true],
+    )->assertUnprocessable()->assertSee('is empty');
     $this->deleteJson("$this->at/$id")->assertNoContent();
     expect(($this->bodies)())->toBe([]);
 });
@@ -74,9 +77,13 @@ it('goes out as a file and comes in again, with what is there already left out',
     }
     $file = $this->get("$this->at.$form")->assertOk()->getContent();
     $before = $this->getJson($this->at)->json();
-    expect($this->postJson("$this->at/file", ['text' => $file, 'shared' => true])->assertOk()->json())->toBe(['added' => 0, 'known' => 4]);
+    expect($this->postJson("$this->at/file", ['text' => $file, 'shared' => true])->assertOk()->json())->toBe(
+        ['added' => 0, 'known' => 4],
+    );
     StockRemark::query()->delete();
-    expect($this->postJson("$this->at/file", ['text' => $file, 'shared' => true])->json())->toBe(['added' => 4, 'known' => 0]);
+    expect($this->postJson("$this->at/file", ['text' => $file, 'shared' => true])->json())->toBe(
+        ['added' => 4, 'known' => 0],
+    );
     $bare = fn (array $list) => array_map(fn (array $one) => [$one['body'], $one['merit']], $list);
     expect($bare($this->getJson($this->at)->json()))->toBe($bare($before));
 })->with(['csv', 'yaml']);
@@ -104,8 +111,13 @@ it('says what is wrong with a file, and keeps nothing of it', function (string $
 it('comes along into a new term, and one’s own stay one’s own', function () {
     ($this->keep)('Shared.');
     ($this->keep)('Mine.', shared: false);
-    $new = $this->postJson("/api/courses/{$this->course->id}/carry-over", ['title' => 'New', 'term' => '', 'weeks' => 26])->assertCreated()->json('id');
+    $new = $this->postJson(
+        "/api/courses/{$this->course->id}/carry-over",
+        ['title' => 'New', 'term' => '', 'weeks' => 26],
+    )->assertCreated()->json('id');
 
-    expect(array_column($this->getJson("/api/courses/$new/stock-remarks")->json(), 'shared', 'body'))->toEqual(['Shared.' => true, 'Mine.' => false]);
+    expect(array_column($this->getJson("/api/courses/$new/stock-remarks")->json(), 'shared', 'body'))->toEqual(
+        ['Shared.' => true, 'Mine.' => false],
+    );
     expect(StockRemark::query()->count())->toBe(3);
 });

@@ -12,7 +12,8 @@ beforeEach(function () {
     $this->actingAs($this->user = $this->instructor());
     $this->first = $this->assignment($this->user, ['a' => 'Abel', 'b' => 'Briony', 'c' => 'Corin']);
     $this->first->update(['title' => 'Almanac', 'due_at' => now()->subDay()]);
-    $this->second = Assignment::factory()->for($this->first->course)->withBrief(self::BRIEF)->createOne(['title' => 'Round', 'due_at' => null]);
+    $this->second = Assignment::factory()->for($this->first->course)
+        ->withBrief(self::BRIEF)->createOne(['title' => 'Round', 'due_at' => null]);
     $this->hand = function (Assignment $work, string $handle, array $files): void {
         $arrival = $this->arrival($work, (string) file_get_contents(Samples::zip($files)), 'x.zip');
         $arrival->update(['student_id' => Student::query()->where('handle', $handle)->value('id')]);
@@ -26,14 +27,21 @@ beforeEach(function () {
 
 it('follows the points and the slips of a class over its assignments', function () {
     $term = $this->getJson($this->at)->assertOk()->json();
-    expect(array_map(fn (array $one) => [$one['title'], $one['handIns'], $one['low'], $one['middle'], $one['high'], $one['own']], $term['work']))
+    expect(array_map(
+        fn (array $one) => [$one['title'], $one['handIns'], $one['low'], $one['middle'], $one['high'], $one['own']],
+        $term['work'],
+    ))
         ->toBe([['Almanac', 2, 62.5, 75, 87.5, null], ['Round', 1, 50, 50, 50, null]])
-        ->and(collect($term['kinds'])->sole('rule', 'markup/missing-alt'))->toBe(['rule' => 'markup/missing-alt', 'shares' => [50, 0], 'own' => []])
+        ->and(collect($term['kinds'])->sole('rule', 'markup/missing-alt'))->toBe(
+            ['rule' => 'markup/missing-alt', 'shares' => [50, 0], 'own' => []],
+        )
         ->and(array_column($term['students'], 'name'))->toBe(['Abel', 'Briony', 'Corin']);
 });
 
 it('sets a student beside the class', function () {
-    $of = fn (string $handle) => $this->getJson('/api/students/'.Student::query()->where('handle', $handle)->value('id').'/term')->assertOk()->json();
+    $of = fn (string $handle) => $this->getJson(
+        '/api/students/'.Student::query()->where('handle', $handle)->value('id').'/term',
+    )->assertOk()->json();
     expect(array_column($of('a')['work'], 'own'))->toBe([50, 50])
         ->and(collect($of('a')['kinds'])->sole('rule', 'markup/missing-alt')['own'])->toBe([2, 0])
         ->and(array_column($of('c')['work'], 'own'))->toBe([null, null]);

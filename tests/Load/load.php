@@ -3,8 +3,9 @@
 declare(strict_types=1);
 
 /**
- * Measures the application under the load of a school: 200 students, 10 assignments, 5 attempts each, which is 10,000 hand-ins;
- * every list by itself, then 20 readers and 5 markers at once, and a class sheet of 200 by 40 in the browser. Writes docs/measures.md.
+ * Measures the application under the load of a school: 200 students, 10 assignments, 5 attempts each, which is 10,000
+ * hand-ins; every list by itself, then 20 readers and 5 markers at once, and a class sheet of 200 by 40 in the browser.
+ * Writes docs/measures.md.
  *
  *   . the DB_… settings of a PostgreSQL of your own; php tests/Load/load.php [--minutes=5]
  */
@@ -65,7 +66,9 @@ try {
     $together = together($url, $servers, array_values($lists), $minutes);
     widen($teacher, $first);
     $rows[] = line($teacher, 'Class sheet, 200 by '.REQUIREMENTS, $lists['Class sheet']);
-    /** @var array{opened: float, rows: float, columns: float, slow: array{worst: float, stutters: int, of: int}} $drawn */
+    /**
+     * @var array{opened: float, rows: float, columns: float, slow: array{worst: float, stutters: int, of: int}} $drawn
+     */
     $drawn = json_decode($servers->run(['node', __DIR__.'/wide.mjs', $url, $first]), true, flags: JSON_THROW_ON_ERROR);
     file_put_contents(dirname(__DIR__, 2).'/docs/measures.md', report($rows, $together, $minutes, $drawn));
 } finally {
@@ -86,7 +89,13 @@ function line(Teacher $teacher, string $name, string $path): string
     }
     sort($times);
     $kilobytes = strlen((string) $answer->getBody()) / 1024;
-    $line = sprintf('| %s | %.0f | %.0f | %.0f |', $name, $times[intdiv(ROUNDS, 2)], $times[(int) (0.95 * ROUNDS)], $kilobytes);
+    $line = sprintf(
+        '| %s | %.0f | %.0f | %.0f |',
+        $name,
+        $times[intdiv(ROUNDS, 2)],
+        $times[(int) (0.95 * ROUNDS)],
+        $kilobytes,
+    );
     fwrite(STDERR, "$line\n");
 
     return $line;
@@ -96,7 +105,8 @@ function line(Teacher $teacher, string $name, string $path): string
 function widen(Teacher $teacher, string $work): void
 {
     $requirements = array_map(
-        fn (int $nth) => "  - {id: r$nth, title: Requirement number $nth, kind: count, selector: p, at_least: ".(1 + $nth % 4).', points: 2}',
+        fn (int $nth) => "  - {id: r$nth, title: Requirement number $nth, kind: count, selector: p, at_least: "
+            .(1 + $nth % 4).', points: 2}',
         range(1, REQUIREMENTS),
     );
     $source = "title: Round\nrequirements:\n".implode("\n", $requirements)."\n";
@@ -164,7 +174,13 @@ function together(string $url, Servers $servers, array $paths, float $minutes): 
         $client = new Client(['base_uri' => $url, 'cookies' => $cookies, 'http_errors' => false, 'timeout' => 60]);
         $client->get('/api/first-run');
         $token = fn () => urldecode((string) $cookies->getCookieByName('XSRF-TOKEN')?->getValue());
-        $client->post('/api/log-in', ['json' => ['email' => 'rowan@example.org', 'password' => 'paper-and-ink'], 'headers' => ['Accept' => 'application/json', 'X-XSRF-TOKEN' => $token()]]);
+        $client->post(
+            '/api/log-in',
+            [
+                'json' => ['email' => 'rowan@example.org', 'password' => 'paper-and-ink'],
+                'headers' => ['Accept' => 'application/json', 'X-XSRF-TOKEN' => $token()],
+            ],
+        );
 
         return [$client, $token];
     };
@@ -175,8 +191,19 @@ function together(string $url, Servers $servers, array $paths, float $minutes): 
         $start = hrtime(true);
         $headers = ['Accept' => 'application/json', 'X-XSRF-TOKEN' => $token()];
         $promise = $isMarker && $turn % 2 === 1
-            ? $http->postAsync("/api/hand-ins/{$handIns[($who * 7 + $turn) % count($handIns)]}/notes", ['json' => ['kind' => 'note', 'body' => "Note $who $turn", 'file' => 'index.html', 'line' => 3], 'headers' => $headers])
-            : $http->getAsync($isMarker ? "/api/hand-ins/{$handIns[($who * 7 + $turn) % count($handIns)]}" : $paths[($who + $turn) % count($paths)], ['headers' => $headers]);
+            ? $http->postAsync(
+                "/api/hand-ins/{$handIns[($who * 7 + $turn) % count($handIns)]}/notes",
+                [
+                    'json' => ['kind' => 'note', 'body' => "Note $who $turn", 'file' => 'index.html', 'line' => 3],
+                    'headers' => $headers,
+                ],
+            )
+            : $http->getAsync(
+                $isMarker
+                    ? "/api/hand-ins/{$handIns[($who * 7 + $turn) % count($handIns)]}"
+                    : $paths[($who + $turn) % count($paths)],
+                ['headers' => $headers],
+            );
 
         return $promise->then(function ($answer) use (&$times, &$errors, &$notes, $start, $isMarker, $turn): void {
             $times[] = (hrtime(true) - $start) / 1e6;
@@ -226,7 +253,8 @@ function report(array $rows, array $together, float $minutes, array $drawn): str
         sprintf(
             '20 readers who turn over these lists and 5 markers who open desks and write notes, all at once and without a pause, for %g minutes: '
                 .'%d requests, %d errors, %d notes kept; median %.0f ms, 95 %% within %.0f ms.',
-            $minutes, $together['requests'], $together['errors'], $together['notes'], $together['median'], $together['slow'],
+            $minutes, $together['requests'], $together['errors'], $together['notes'], $together['median'],
+            $together['slow'],
         ),
         '',
         sprintf(

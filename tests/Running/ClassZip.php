@@ -14,7 +14,9 @@ final readonly class ClassZip
     {
         $files = [];
         foreach (range($from, $to) as $nth) {
-            $files["class/stud$nth/index.html"] = Samples::page("<p><a href=\"two.html\">Two</a> $nth</p><p><img src=\"a.png\"></p>");
+            $files["class/stud$nth/index.html"] = Samples::page(
+                "<p><a href=\"two.html\">Two</a> $nth</p><p><img src=\"a.png\"></p>",
+            );
             $files["class/stud$nth/two.html"] = Samples::page("<p><a href=\"index.html\">Home</a> of $nth</p>");
             $files["class/stud$nth/a.png"] = "picture $nth";
         }

@@ -8,8 +8,8 @@ use Tests\Running\Servers;
 use Tests\Running\Teacher;
 
 /**
- * docs/running.md, walked through: nginx and php-fpm by the files in deploy/, workers, Redis, an S3-compatible storage, several
- * hosts, backup and restore. All servers are real, and on loopback.
+ * docs/running.md, walked through: nginx and php-fpm by the files in deploy/, workers, Redis, an S3-compatible storage,
+ * several hosts, backup and restore. All servers are real, and on loopback.
  */
 beforeEach(fn () => $this->servers = new Servers([]));
 
@@ -27,7 +27,11 @@ it('does a whole job through nginx and php-fpm, as deploy/ has them', function (
     $ids = array_column($rows, 'handInId');
     // Two pages with one title: half of what titles bring.
     expect($rows[0]['awarded'])->toBe(8);
-    expect($teacher->json('POST', "/api/assignments/$work/replies", ['json' => ['handIns' => $ids]])['released'])->toBe(3);
+    expect($teacher->json(
+        'POST',
+        "/api/assignments/$work/replies",
+        ['json' => ['handIns' => $ids]],
+    )['released'])->toBe(3);
     expect((string) $teacher->ask('GET', "/api/hand-ins/$ids[0]/reply.html")->getBody())->toContain('Student Nr1');
 
     // Students' pages come from their own host alone, and the application from its own.
@@ -45,13 +49,19 @@ it('does a whole job through nginx and php-fpm, as deploy/ has them', function (
     expect($home->getStatusCode())->toBe(200)->and($home->getHeaderLine('X-Powered-By'))->toBe('')
         ->and($home->getHeaderLine('Strict-Transport-Security'))->toContain('max-age');
     $script = basename((string) (glob("{$this->servers->root}/public/build/assets/client-*.js")[0] ?? ''));
-    $asset = $strange->get("$url/build/assets/$script", ['headers' => ['Accept-Encoding' => 'gzip'], 'decode_content' => false]);
-    expect($asset->getHeaderLine('Cache-Control'))->toContain('immutable')->and($asset->getHeaderLine('Content-Encoding'))->toBe('gzip');
+    $asset = $strange->get(
+        "$url/build/assets/$script",
+        ['headers' => ['Accept-Encoding' => 'gzip'], 'decode_content' => false],
+    );
+    expect($asset->getHeaderLine('Cache-Control'))->toContain('immutable')
+        ->and($asset->getHeaderLine('Content-Encoding'))->toBe('gzip');
     expect($strange->get("$url/other.php")->getStatusCode())->toBe(404);
 });
 
 it('has units that systemd takes', function () {
-    $analyze = new Symfony\Component\Process\Process(['systemd-analyze', 'verify', ...(glob("{$this->servers->root}/deploy/systemd/*.service") ?: [])]);
+    $analyze = new Symfony\Component\Process\Process(
+        ['systemd-analyze', 'verify', ...(glob("{$this->servers->root}/deploy/systemd/*.service") ?: [])],
+    );
     $analyze->run();
     if ($analyze->getExitCode() === 127) {
         $this->markTestSkipped('There is no systemd here.');
@@ -82,12 +92,20 @@ it('says that it works, how much it does, and what it is missing', function () {
     $lines = explode("\n", trim((string) $metrics->getBody()));
     // OpenMetrics 1.0: a name, labels, a number; HELP and TYPE before; the last line ends it.
     expect(array_pop($lines))->toBe('# EOF')
-        ->and(preg_grep('/^(# (HELP|TYPE) inked_margin_\w+ .+|inked_margin_\w+(\{\w+="\w+"\})? \d+)$/', $lines, PREG_GREP_INVERT))->toBe([])
+        ->and(preg_grep(
+            '/^(# (HELP|TYPE) inked_margin_\w+ .+|inked_margin_\w+(\{\w+="\w+"\})? \d+)$/',
+            $lines,
+            PREG_GREP_INVERT,
+        ))->toBe([])
         ->and($lines)->toContain('inked_margin_hand_ins 0')->toContain('inked_margin_checks{state="failed"} 0');
 
     $check = $this->servers->artisan('margin:check');
-    expect($check)->toContain('is there the database')->toContain('is there the tables')->toContain('a mail server: Set MAIL_MAILER');
-    expect(fn () => $this->servers->run(['php', 'artisan', 'margin:check'], ['DB_PASSWORD' => 'wrong']))->toThrow(RuntimeException::class, 'is missing the database: Start PostgreSQL');
+    expect($check)->toContain('is there the database')
+        ->toContain('is there the tables')->toContain('a mail server: Set MAIL_MAILER');
+    expect(fn () => $this->servers->run(['php', 'artisan', 'margin:check'], ['DB_PASSWORD' => 'wrong']))->toThrow(
+        RuntimeException::class,
+        'is missing the database: Start PostgreSQL',
+    );
 });
 
 it('does the work of a class of 200 on two web hosts and three workers, with Redis and shared storage', function () {
@@ -105,7 +123,10 @@ it('does the work of a class of 200 on two web hosts and three workers, with Red
     $start = microtime(true);
     $teacher->drop($work, ClassZip::of(1, 200));
     $checked = $teacher->awaitChecked($work, 200, 240);
-    fwrite(STDERR, sprintf("\n200 sites of two pages, two hosts, three workers, Redis, S3: %.1f s\n", microtime(true) - $start));
+    fwrite(
+        STDERR,
+        sprintf("\n200 sites of two pages, two hosts, three workers, Redis, S3: %.1f s\n", microtime(true) - $start),
+    );
     expect($checked)->toBe(200);
 
     // Nothing is lost, nothing doubled, and every byte is in the storage that all share.
@@ -115,7 +136,11 @@ it('does the work of a class of 200 on two web hosts and three workers, with Red
         ->and(glob("{$this->servers->folder}/storage/app/blobs/*"))->toBe([]);
     $ids = array_column($teacher->rows($work), 'handInId');
     expect($teacher->json('GET', "/api/hand-ins/$ids[0]/source/index.html")['text'])->toContain('two.html');
-    expect($teacher->json('POST', "/api/assignments/$work/replies", ['json' => ['handIns' => $ids]])['released'])->toBe(200);
+    expect($teacher->json(
+        'POST',
+        "/api/assignments/$work/replies",
+        ['json' => ['handIns' => $ids]],
+    )['released'])->toBe(200);
 });
 
 it('is the same after a backup was restored into an empty database', function () {
@@ -128,9 +153,16 @@ it('is the same after a backup was restored into an empty database', function ()
     expect($teacher->awaitChecked($work, 5, 60))->toBe(5);
     $rows = $teacher->rows($work);
     $folder = "{$this->servers->folder}/backup";
-    expect($this->servers->run(["{$this->servers->root}/deploy/backup", $folder]))->toMatch('/Kept, with \d+ new files\./');
-    expect($this->servers->run(["{$this->servers->root}/deploy/backup", $folder]))->toContain('Kept, with 0 new files.');
-    expect(fn () => $this->servers->run(["{$this->servers->root}/deploy/restore", $folder]))->toThrow(RuntimeException::class, 'The database is not empty.');
+    expect($this->servers->run(["{$this->servers->root}/deploy/backup", $folder]))->toMatch(
+        '/Kept, with \d+ new files\./',
+    );
+    expect($this->servers->run(["{$this->servers->root}/deploy/backup", $folder]))->toContain(
+        'Kept, with 0 new files.',
+    );
+    expect(fn () => $this->servers->run(["{$this->servers->root}/deploy/restore", $folder]))->toThrow(
+        RuntimeException::class,
+        'The database is not empty.',
+    );
 
     $this->servers->kill('worker');
     $this->servers->sql('drop schema public cascade; create schema public');
@@ -157,10 +189,15 @@ it('takes over what the release before kept', function () {
     // The reply that was released says what it said, and nothing has changed since.
     $reply = $teacher->json('GET', "/api/hand-ins/$id/reply");
     expect($reply['changedSince'])->toBeFalse()
-        ->and(array_column($reply['released'][0]['content']['pages'][1]['items'], 'text'))->toContain('Mind the herons, please.');
+        ->and(array_column($reply['released'][0]['content']['pages'][1]['items'], 'text'))->toContain(
+            'Mind the herons, please.',
+        );
     // What is new works on what is old.
     $book = $teacher->json('GET', "/api/courses/$course/gradebook");
     expect($book['rows'][0]['cells'][0])->toMatchArray(['kind' => 'earned', 'awarded' => 7, 'isReplied' => true])
         ->and($teacher->json('GET', '/api/search?q=heron')[0]['title'])->toBe('Mind the herons, please.');
-    expect($teacher->json('GET', "/api/assignments/$work/slips?rule=markup/missing-alt&variant=none")['spots'])->toHaveCount(2);
+    expect($teacher->json(
+        'GET',
+        "/api/assignments/$work/slips?rule=markup/missing-alt&variant=none",
+    )['spots'])->toHaveCount(2);
 });

@@ -24,14 +24,23 @@ final class Servers
     {
         $this->root = dirname(__DIR__, 2);
         $this->folder = sys_get_temp_dir().'/margin-running-'.bin2hex(random_bytes(6));
-        foreach (['', '/storage/app', '/storage/logs', '/storage/framework/views', '/storage/framework/cache', '/bucket', '/nginx'] as $part) {
+        foreach ([
+            '', '/storage/app', '/storage/logs', '/storage/framework/views', '/storage/framework/cache', '/bucket',
+            '/nginx',
+        ] as $part) {
             mkdir($this->folder.$part, 0o755, true);
         }
         $this->env = [
-            ...array_filter(getenv(), fn (string $name) => str_starts_with($name, 'DB_') || $name === 'PATH', ARRAY_FILTER_USE_KEY),
+            ...array_filter(
+                getenv(),
+                fn (string $name) => str_starts_with($name, 'DB_') || $name === 'PATH',
+                ARRAY_FILTER_USE_KEY,
+            ),
             'APP_ENV' => 'production', 'APP_DEBUG' => 'false', 'APP_KEY' => 'base64:'.base64_encode(random_bytes(32)),
-            'LARAVEL_STORAGE_PATH' => "$this->folder/storage", 'LOG_CHANNEL' => 'json', 'LOG_STREAM' => "$this->folder/log.jsonl",
-            'BCRYPT_ROUNDS' => '4', 'SESSION_DRIVER' => 'database', 'CACHE_STORE' => 'database', 'QUEUE_CONNECTION' => 'database',
+            'LARAVEL_STORAGE_PATH' => "$this->folder/storage", 'LOG_CHANNEL' => 'json',
+            'LOG_STREAM' => "$this->folder/log.jsonl",
+            'BCRYPT_ROUNDS' => '4', 'SESSION_DRIVER' => 'database', 'CACHE_STORE' => 'database',
+            'QUEUE_CONNECTION' => 'database',
             'DB_DATABASE' => 'inked_margin_'.bin2hex(random_bytes(4)), 'HOME' => $this->folder,
             ...$env,
         ];
@@ -51,7 +60,13 @@ final class Servers
     public function redis(): void
     {
         $port = self::port();
-        $this->start('redis', ['redis-server', '--port', (string) $port, '--bind', '127.0.0.1', '--dir', $this->folder, '--appendonly', 'yes', '--appendfsync', 'always']);
+        $this->start(
+            'redis',
+            [
+                'redis-server', '--port', (string) $port, '--bind', '127.0.0.1', '--dir', $this->folder, '--appendonly',
+                'yes', '--appendfsync', 'always',
+            ],
+        );
         self::await($port);
         $this->env = [...$this->env, 'REDIS_HOST' => '127.0.0.1', 'REDIS_PORT' => (string) $port, 'REDIS_CLIENT' => 'predis',
             'SESSION_DRIVER' => 'redis', 'CACHE_STORE' => 'redis', 'QUEUE_CONNECTION' => 'redis'];
@@ -65,11 +80,29 @@ final class Servers
     public function storage(int $wait = 0): void
     {
         $port = self::port();
-        $this->start('s3', ['node', "$this->root/node_modules/s3rver/bin/s3rver.js", '-d', "$this->folder/bucket", '-a', '127.0.0.1', '-p', (string) $port, '--configure-bucket', 'margin', '--silent']);
+        $this->start(
+            's3',
+            [
+                'node',
+                "$this->root/node_modules/s3rver/bin/s3rver.js",
+                '-d',
+                "$this->folder/bucket",
+                '-a',
+                '127.0.0.1',
+                '-p',
+                (string) $port,
+                '--configure-bucket',
+                'margin',
+                '--silent',
+            ],
+        );
         self::await($port);
         if ($wait > 0) {
             [$target, $port] = [$port, self::port()];
-            $this->start('slow', ['node', "$this->root/tests/Faults/slow.mjs", (string) $port, (string) $target, (string) $wait]);
+            $this->start(
+                'slow',
+                ['node', "$this->root/tests/Faults/slow.mjs", (string) $port, (string) $target, (string) $wait],
+            );
             self::await($port);
         }
         $this->env = [...$this->env, 'BLOB_DISK' => 's3', 'AWS_ENDPOINT' => "http://127.0.0.1:$port", 'AWS_BUCKET' => 'margin',
@@ -90,10 +123,15 @@ final class Servers
         $this->env += ['APP_URL' => $urls[0], 'SEEN_URL' => $urls[1]];
         $socket = "$this->folder/$name.sock";
         $pool = strtr((string) file_get_contents("$this->root/deploy/php-fpm/inked-margin.conf"), [
-            '/run/php/inked-margin.sock' => $socket, 'www-data' => self::user(), 'pm.start_servers = 4' => 'pm.start_servers = 2',
+            '/run/php/inked-margin.sock' => $socket, 'www-data' => self::user(),
+            'pm.start_servers = 4' => 'pm.start_servers = 2',
         ]);
-        file_put_contents("$this->folder/$name-fpm.conf", "[global]\ndaemonize = no\nerror_log = $this->folder/$name-fpm.log\n$pool");
-        // Settings and addresses are kept ready, as docs/running.md has it; in a folder of the test's, as the code is not its own.
+        file_put_contents(
+            "$this->folder/$name-fpm.conf",
+            "[global]\ndaemonize = no\nerror_log = $this->folder/$name-fpm.log\n$pool",
+        );
+        // Settings and addresses are kept ready, as docs/running.md has it; in a folder of the test's, as the code is
+        // not its own.
         $kept = [
             'APP_CONFIG_CACHE' => "$this->folder/$name-config.php",
             'APP_ROUTES_CACHE' => "$this->folder/$name-routes.php",
@@ -116,9 +154,11 @@ final class Servers
         file_put_contents("$this->folder/$name-nginx.conf", implode("\n", [
             ...(self::user() === 'root' ? ['user root;'] : []),
             "pid $this->folder/$name-nginx.pid;", "error_log $this->folder/$name-nginx.log;", 'events {}', 'http {',
-            'include /etc/nginx/mime.types;', 'access_log off;', "client_body_temp_path $this->folder/nginx/$name-body;",
+            'include /etc/nginx/mime.types;', 'access_log off;',
+            "client_body_temp_path $this->folder/nginx/$name-body;",
             "fastcgi_temp_path $this->folder/nginx/$name-fastcgi;", "proxy_temp_path $this->folder/nginx/$name-proxy;",
-            "uwsgi_temp_path $this->folder/nginx/$name-uwsgi;", "scgi_temp_path $this->folder/nginx/$name-scgi;", $site, '}',
+            "uwsgi_temp_path $this->folder/nginx/$name-uwsgi;", "scgi_temp_path $this->folder/nginx/$name-scgi;", $site,
+            '}',
         ]));
         $this->run(['nginx', '-t', '-c', "$this->folder/$name-nginx.conf"]);
         $this->start("$name-nginx", ['nginx', '-c', "$this->folder/$name-nginx.conf", '-g', 'daemon off;']);
@@ -162,7 +202,13 @@ final class Servers
     /** @return string the value that a query gives */
     public function sql(string $query, ?string $database = null): string
     {
-        return trim($this->run(['psql', '-h', $this->env['DB_HOST'], '-p', $this->env['DB_PORT'], '-U', $this->env['DB_USERNAME'], '-d', $database ?? $this->env['DB_DATABASE'], '-Atc', $query], ['PGPASSWORD' => $this->env['DB_PASSWORD']]));
+        return trim($this->run(
+            [
+                'psql', '-h', $this->env['DB_HOST'], '-p', $this->env['DB_PORT'], '-U', $this->env['DB_USERNAME'], '-d',
+                $database ?? $this->env['DB_DATABASE'], '-Atc', $query,
+            ],
+            ['PGPASSWORD' => $this->env['DB_PASSWORD']],
+        ));
     }
 
     /** Ends a server with all of its processes as the machine would: without a word. */

@@ -32,7 +32,9 @@ final class Teacher
         }
 
         // All hosts are one: their cookies are for 127.0.0.1, on whichever port.
-        return (new Client(['base_uri' => $host, 'http_errors' => false, 'cookies' => $this->cookies, 'timeout' => 120]))->request($method, $path, $options + [
+        return (new Client(
+            ['base_uri' => $host, 'http_errors' => false, 'cookies' => $this->cookies, 'timeout' => 120],
+        ))->request($method, $path, $options + [
             'headers' => ['Accept' => 'application/json', 'X-XSRF-TOKEN' => $token],
         ]);
     }
@@ -45,7 +47,9 @@ final class Teacher
     {
         $answer = $this->ask($method, $path, $options);
         if ($answer->getStatusCode() >= 300) {
-            throw new RuntimeException("$method $path: {$answer->getStatusCode()} ".substr((string) $answer->getBody(), 0, 800));
+            throw new RuntimeException(
+                "$method $path: {$answer->getStatusCode()} ".substr((string) $answer->getBody(), 0, 800),
+            );
         }
         /** @var array<mixed>|null $json */
         $json = json_decode((string) $answer->getBody(), true);
@@ -57,11 +61,31 @@ final class Teacher
     public function set(int $students): string
     {
         $this->json('GET', '/api/first-run');
-        $this->json('POST', '/api/first-run', ['json' => ['name' => 'Rowan', 'email' => 'rowan@example.org', 'password' => 'paper-and-ink', 'timeZone' => 'Europe/London']]);
-        $course = $this->json('POST', '/api/courses', ['json' => ['title' => 'Web Craft', 'school' => '', 'term' => '', 'timeZone' => 'Europe/London']])['id'];
-        $roster = "name,handle\n".implode("\n", array_map(fn (int $nth) => "Student Nr$nth,stud$nth", range(1, $students)));
+        $this->json(
+            'POST',
+            '/api/first-run',
+            ['json' => [
+                'name' => 'Rowan',
+                'email' => 'rowan@example.org',
+                'password' => 'paper-and-ink',
+                'timeZone' => 'Europe/London',
+            ]],
+        );
+        $course = $this->json(
+            'POST',
+            '/api/courses',
+            ['json' => ['title' => 'Web Craft', 'school' => '', 'term' => '', 'timeZone' => 'Europe/London']],
+        )['id'];
+        $roster = "name,handle\n".implode(
+            "\n",
+            array_map(fn (int $nth) => "Student Nr$nth,stud$nth", range(1, $students)),
+        );
         $this->json('PUT', "/api/courses/$course/roster", ['json' => ['text' => $roster]]);
-        $work = $this->json('POST', "/api/courses/$course/assignments", ['json' => ['title' => 'Round', 'summary' => '', 'due' => null]])['id'];
+        $work = $this->json(
+            'POST',
+            "/api/courses/$course/assignments",
+            ['json' => ['title' => 'Round', 'summary' => '', 'due' => null]],
+        )['id'];
         $brief = "title: Round\nrequirements:\n  - {id: t, title: Titles, kind: titles, points: 4}\n  - {id: f, title: Files, kind: files, names: [index.html, two.html], points: 6}\n";
         $this->json('PUT', "/api/assignments/$work/brief", ['json' => ['source' => $brief]]);
 

@@ -82,6 +82,7 @@ final class AccountController extends Controller
     {
         $user->password = $password;
         $user->setRememberToken(Str::random(60));
-        DB::table('sessions')->where('user_id', $user->id)->when($session !== null, fn ($query) => $query->where('id', '!=', $session))->delete();
+        DB::table('sessions')->where('user_id', $user->id)
+            ->when($session !== null, fn ($query) => $query->where('id', '!=', $session))->delete();
     }
 }

@@ -26,7 +26,11 @@ final class AlikeController extends Controller
     #[OA\Get(
         path: '/api/hand-ins/{handIn}/alike/{fingerprint}',
         operationId: 'countAlike',
-        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: AlikeCounts::class))],
+        responses: [new OA\Response(
+            response: 200,
+            description: 'OK',
+            content: new OA\JsonContent(ref: AlikeCounts::class),
+        )],
     )]
     public function show(HandIn $handIn, string $fingerprint): JsonResponse
     {
@@ -42,7 +46,11 @@ final class AlikeController extends Controller
         path: '/api/hand-ins/{handIn}/alike/{fingerprint}',
         operationId: 'decideAlike',
         requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: AlikeRequest::class)),
-        responses: [new OA\Response(response: 200, description: 'Kept', content: new OA\JsonContent(ref: DecidedAlike::class))],
+        responses: [new OA\Response(
+            response: 200,
+            description: 'Kept',
+            content: new OA\JsonContent(ref: DecidedAlike::class),
+        )],
     )]
     public function update(AlikeRequest $request, HandIn $handIn, string $fingerprint): JsonResponse
     {

@@ -91,8 +91,17 @@ final class ArrivalController extends Controller
         operationId: 'drop',
         requestBody: new OA\RequestBody(content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(properties: [
             new OA\Property(property: 'files[]', type: 'array', items: new OA\Items(type: 'string', format: 'binary')),
-            new OA\Property(property: 'packed[]', description: 'whether each was a folder', type: 'array', items: new OA\Items(type: 'boolean')),
-            new OA\Property(property: 'drop', description: 'a UUID that all files dropped together share', type: 'string'),
+            new OA\Property(
+                property: 'packed[]',
+                description: 'whether each was a folder',
+                type: 'array',
+                items: new OA\Items(type: 'boolean'),
+            ),
+            new OA\Property(
+                property: 'drop',
+                description: 'a UUID that all files dropped together share',
+                type: 'string',
+            ),
         ]))),
         responses: [new OA\Response(
             response: 202,
@@ -189,7 +198,10 @@ final class ArrivalController extends Controller
         operationId: 'addToUpload',
         parameters: [new OA\QueryParameter(name: 'offset', required: true, schema: new OA\Schema(type: 'integer'))],
         requestBody: new OA\RequestBody(
-            content: new OA\MediaType(mediaType: 'application/octet-stream', schema: new OA\Schema(type: 'string', format: 'binary')),
+            content: new OA\MediaType(
+                mediaType: 'application/octet-stream',
+                schema: new OA\Schema(type: 'string', format: 'binary'),
+            ),
         ),
         responses: [new OA\Response(
             response: 200,
@@ -248,9 +260,13 @@ final class ArrivalController extends Controller
         return response()->json(DB::transaction(function () use ($assignment, $drop): TakenBack {
             Assignment::query()->whereKey($assignment->id)->lockForUpdate()->firstOrFail();
             $arrivals = $assignment->arrivals()->where('drop_id', $drop)->get();
-            $handIns = HandIn::query()->whereKey($arrivals->where('state', ArrivalState::Taken)->pluck('hand_in_id')->filter())
+            $handIns = HandIn::query()->whereKey(
+                $arrivals->where('state', ArrivalState::Taken)->pluck('hand_in_id')->filter(),
+            )
                 ->withCount(['remarks', 'replies', 'marks'])->get();
-            $kept = $handIns->filter(fn (HandIn $one) => $one->remarks_count + $one->replies_count + $one->marks_count > 0);
+            $kept = $handIns->filter(
+                fn (HandIn $one) => $one->remarks_count + $one->replies_count + $one->marks_count > 0,
+            );
             $gone = $arrivals->whereNotIn('hand_in_id', $kept->modelKeys());
             Arrival::query()->whereKey($gone->modelKeys())->delete();
             HandIn::query()->whereKey($handIns->diff($kept)->modelKeys())->delete();
@@ -263,7 +279,9 @@ final class ArrivalController extends Controller
     private static function refuseClosed(Assignment $assignment): void
     {
         if ($assignment->closed_at !== null) {
-            throw ValidationException::withMessages(['files' => 'This assignment is closed. Open it again to take hand-ins; none was taken.']);
+            throw ValidationException::withMessages(
+                ['files' => 'This assignment is closed. Open it again to take hand-ins; none was taken.'],
+            );
         }
     }
 
@@ -300,7 +318,10 @@ final class ArrivalController extends Controller
             return $isMine;
         });
         if (! $matched) {
-            throw ValidationException::withMessages(['student' => $student === null ? 'That student is not on this course.' : 'Somebody has matched this one already.']);
+            throw ValidationException::withMessages(
+                ['student' => $student === null ? 'That student is not on this course.' : 'Somebody has matched this '
+                    .'one already.'],
+            );
         }
 
         return response()->json(null, 202);

@@ -28,14 +28,27 @@ final class AttemptController extends Controller
             description: 'the number of the attempt that it is held against; the one before it where none is given',
             schema: new OA\Schema(type: 'integer'),
         )],
-        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: ComparedAttempts::class))],
+        responses: [new OA\Response(
+            response: 200,
+            description: 'OK',
+            content: new OA\JsonContent(ref: ComparedAttempts::class),
+        )],
     )]
     public function show(HandIn $handIn): JsonResponse
     {
         $with = filter_var(request()->query('with'), FILTER_VALIDATE_INT);
-        $before = HandIn::query()->where('assignment_id', $handIn->assignment_id)->where('student_id', $handIn->student_id)
-            ->where(fn ($query) => $with === false ? $query->where('attempt', '<', $handIn->attempt) : $query->where('attempt', $with))
-            ->whereKeyNot($handIn->id)->orderByDesc('attempt')->with(['run.findings', 'run.outcomes', 'files'])->first();
+        $before = HandIn::query()->where(
+            'assignment_id',
+            $handIn->assignment_id,
+        )->where('student_id', $handIn->student_id)
+            ->where(fn ($query) => $with === false ? $query->where(
+                'attempt',
+                '<',
+                $handIn->attempt,
+            ) : $query->where('attempt', $with))
+            ->whereKeyNot($handIn->id)->orderByDesc('attempt')->with(
+                ['run.findings', 'run.outcomes', 'files'],
+            )->first();
         abort_if($before === null, 404, 'There is no other attempt to hold it against.');
         $handIn->load(['run.findings', 'run.outcomes', 'files']);
         [$then, $now] = [self::findings($before), self::findings($handIn)];

@@ -48,14 +48,19 @@ final class BriefDraftController extends Controller
     )]
     public function kinds(): JsonResponse
     {
-        $fields = fn (array $fields) => array_values(array_map(fn (Field $field) => BriefFieldView::of($field), $fields));
+        $fields = fn (array $fields) => array_values(
+            array_map(fn (Field $field) => BriefFieldView::of($field), $fields),
+        );
 
         return response()->json(new BriefKinds(
             $fields(Brief::fields()),
             $fields(Ignored::fields()),
             $fields(Terms::fields()),
             $fields(Scheme::fields()),
-            array_map(fn (string $kind) => new BriefKindView($kind::kind(), $kind::about(), $fields($kind::fields())), Kinds::ALL),
+            array_map(
+                fn (string $kind) => new BriefKindView($kind::kind(), $kind::about(), $fields($kind::fields())),
+                Kinds::ALL,
+            ),
             array_map(fn (ReadyMade $one) => new ReadyMadeView($one->words, $one->values), ReadyMade::all()),
         ));
     }
@@ -76,7 +81,10 @@ final class BriefDraftController extends Controller
 
         return response()->json($draft instanceof BriefDraft ? BriefDraftView::of($draft) : new BriefDraftView(
             0,
-            $assignment->brief()->first()->source ?? json_encode(['title' => $assignment->title, 'requirements' => []], JSON_THROW_ON_ERROR),
+            $assignment->brief()->first()->source ?? json_encode(
+                ['title' => $assignment->title, 'requirements' => []],
+                JSON_THROW_ON_ERROR,
+            ),
             null,
             null,
         ));
@@ -88,8 +96,16 @@ final class BriefDraftController extends Controller
         operationId: 'keepBriefDraft',
         requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: DraftRequest::class)),
         responses: [
-            new OA\Response(response: 200, description: 'Kept', content: new OA\JsonContent(ref: BriefDraftView::class)),
-            new OA\Response(response: 409, description: 'Somebody else has changed it; theirs', content: new OA\JsonContent(ref: BriefDraftView::class)),
+            new OA\Response(
+                response: 200,
+                description: 'Kept',
+                content: new OA\JsonContent(ref: BriefDraftView::class),
+            ),
+            new OA\Response(
+                response: 409,
+                description: 'Somebody else has changed it; theirs',
+                content: new OA\JsonContent(ref: BriefDraftView::class),
+            ),
         ],
     )]
     public function update(DraftRequest $request, Assignment $assignment): JsonResponse
@@ -108,7 +124,11 @@ final class BriefDraftController extends Controller
 
             return [$draft->load('user'), true];
         });
-        abort_unless($draft instanceof BriefDraft, 409, 'The draft was put in use or struck out meanwhile. Load this page again.');
+        abort_unless(
+            $draft instanceof BriefDraft,
+            409,
+            'The draft was put in use or struck out meanwhile. Load this page again.',
+        );
 
         return response()->json(BriefDraftView::of($draft), $isMine ? 200 : 409);
     }
@@ -152,15 +172,21 @@ final class BriefDraftController extends Controller
             content: new OA\JsonContent(ref: BriefReading::class),
         )],
     )]
-    public function read(TryDraftRequest $request, Assignment $assignment, TrialSites $sites, MaterialStore $materials): JsonResponse
-    {
+    public function read(
+        TryDraftRequest $request,
+        Assignment $assignment,
+        TrialSites $sites,
+        MaterialStore $materials,
+    ): JsonResponse {
         try {
             $draft = Draft::read($request->string('source')->toString());
         } catch (BriefError $error) {
             throw ValidationException::withMessages(['source' => $error->problems]);
         }
         $given = $materials->current($assignment);
-        $site = $request->filled('site') ? $sites->read($assignment, $request->string('site')->toString(), $given) : null;
+        $site = $request->filled('site')
+            ? $sites->read($assignment, $request->string('site')->toString(), $given)
+            : null;
 
         return response()->json(DraftReader::read($draft, $site, $given));
     }

@@ -16,7 +16,11 @@ final class ClassSheetController extends Controller
     #[OA\Get(
         path: '/api/assignments/{assignment}/class-sheet',
         operationId: 'classSheet',
-        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: ClassSheet::class))],
+        responses: [new OA\Response(
+            response: 200,
+            description: 'OK',
+            content: new OA\JsonContent(ref: ClassSheet::class),
+        )],
     )]
     public function show(Assignment $assignment): JsonResponse
     {

@@ -87,7 +87,9 @@ final class CourseLinkController extends Controller
     {
         $student = CourseLink::student(self::course($token), $request->string('handle')->toString());
         if ($student === null) {
-            throw ValidationException::withMessages(['handle' => 'Nobody in this course has that handle. Is it spelled as your school spells it?']);
+            throw ValidationException::withMessages(
+                ['handle' => 'Nobody in this course has that handle. Is it spelled as your school spells it?'],
+            );
         }
 
         return response()->json(new CourseLinkView(PrivateLink::of($student)));
@@ -96,7 +98,11 @@ final class CourseLinkController extends Controller
     private static function course(string $token): Course
     {
         $course = CourseLink::course($token);
-        abort_if($course === null, 404, 'There is no course behind this link any more. Ask your instructor for the one that works.');
+        abort_if(
+            $course === null,
+            404,
+            'There is no course behind this link any more. Ask your instructor for the one that works.',
+        );
 
         return $course;
     }

@@ -19,7 +19,11 @@ final class FirstRunController extends Controller
     #[OA\Get(
         path: '/api/first-run',
         operationId: 'firstRun',
-        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: FirstRun::class))],
+        responses: [new OA\Response(
+            response: 200,
+            description: 'OK',
+            content: new OA\JsonContent(ref: FirstRun::class),
+        )],
     )]
     public function show(): JsonResponse
     {
@@ -31,7 +35,11 @@ final class FirstRunController extends Controller
         operationId: 'makeFirstAccount',
         requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: FirstRunRequest::class)),
         responses: [
-            new OA\Response(response: 201, description: 'Made, and logged in', content: new OA\JsonContent(ref: Me::class)),
+            new OA\Response(
+                response: 201,
+                description: 'Made, and logged in',
+                content: new OA\JsonContent(ref: Me::class),
+            ),
             new OA\Response(response: 409, description: 'There is an account already'),
         ],
     )]

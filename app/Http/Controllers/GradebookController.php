@@ -38,7 +38,11 @@ final class GradebookController extends Controller
     #[OA\Get(
         path: '/api/courses/{course}/gradebook',
         operationId: 'gradebook',
-        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: Gradebook::class))],
+        responses: [new OA\Response(
+            response: 200,
+            description: 'OK',
+            content: new OA\JsonContent(ref: Gradebook::class),
+        )],
     )]
     public function show(Course $course): JsonResponse
     {
@@ -87,7 +91,11 @@ final class GradebookController extends Controller
     #[OA\Get(
         path: '/api/students/{student}/grades',
         operationId: 'studentGrades',
-        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: StudentGrades::class))],
+        responses: [new OA\Response(
+            response: 200,
+            description: 'OK',
+            content: new OA\JsonContent(ref: StudentGrades::class),
+        )],
     )]
     public function student(Student $student): JsonResponse
     {
@@ -130,7 +138,11 @@ final class GradebookController extends Controller
                 new OA\Property(property: 'file', type: 'string', format: 'binary'),
             ])),
         ]),
-        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: ImportPreview::class))],
+        responses: [new OA\Response(
+            response: 200,
+            description: 'OK',
+            content: new OA\JsonContent(ref: ImportPreview::class),
+        )],
     )]
     public function preview(GradeImportRequest $request, Course $course): JsonResponse
     {
@@ -142,13 +154,19 @@ final class GradebookController extends Controller
         path: '/api/courses/{course}/marks',
         operationId: 'takeMarks',
         requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: GradeImportRequest::class)),
-        responses: [new OA\Response(response: 200, description: 'Kept', content: new OA\JsonContent(ref: Taken::class))],
+        responses: [new OA\Response(
+            response: 200,
+            description: 'Kept',
+            content: new OA\JsonContent(ref: Taken::class),
+        )],
     )]
     public function take(GradeImportRequest $request, Course $course): JsonResponse
     {
         $from = $request->string('from')->toString();
 
-        return response()->json(new Taken($request->marks($course)->keep($request->columns(), $from, self::user($request)->id)));
+        return response()->json(
+            new Taken($request->marks($course)->keep($request->columns(), $from, self::user($request)->id)),
+        );
     }
 
     /** Work from elsewhere, with its marks. */

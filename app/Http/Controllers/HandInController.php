@@ -63,7 +63,9 @@ final class HandInController extends Controller
     )]
     public function show(DeskRequest $request, HandIn $handIn): JsonResponse
     {
-        $newest = $handIn->load(['assignment.course', 'student', 'files', 'remarks', 'marks', 'reply', 'mendedCopies'])->loadKnownRun();
+        $newest = $handIn->load(
+            ['assignment.course', 'student', 'files', 'remarks', 'marks', 'reply', 'mendedCopies'],
+        )->loadKnownRun();
         $handIn->run?->load('outcomes');
         $margin = Margin::of($handIn);
         $leaves = Leaf::inOrder(array_map(fn (array $leaf) => new Leaf(...$leaf), $margin->leaves()));
@@ -92,7 +94,10 @@ final class HandInController extends Controller
             late: $handIn->late,
             coveringNote: $handIn->covering_note,
             address: $handIn->address,
-            served: $handIn->served === null ? null : array_map(fn (array $one) => new ServedFile(...$one), $handIn->served),
+            served: $handIn->served === null ? null : array_map(
+                fn (array $one) => new ServedFile(...$one),
+                $handIn->served,
+            ),
             cut: $handIn->cut,
             compared: $handIn->compared === null ? null : new ComparedSite(...$handIn->compared),
             counts: $handIn->counts,

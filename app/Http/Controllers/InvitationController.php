@@ -22,7 +22,11 @@ final class InvitationController extends Controller
     #[OA\Get(
         path: '/api/invitations/{token}',
         operationId: 'invitation',
-        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: InvitationView::class))],
+        responses: [new OA\Response(
+            response: 200,
+            description: 'OK',
+            content: new OA\JsonContent(ref: InvitationView::class),
+        )],
     )]
     public function show(string $token): JsonResponse
     {
@@ -42,7 +46,11 @@ final class InvitationController extends Controller
         path: '/api/invitations/{token}',
         operationId: 'acceptInvitation',
         requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: AcceptRequest::class)),
-        responses: [new OA\Response(response: 201, description: 'Made, and logged in', content: new OA\JsonContent(ref: Me::class))],
+        responses: [new OA\Response(
+            response: 201,
+            description: 'Made, and logged in',
+            content: new OA\JsonContent(ref: Me::class),
+        )],
     )]
     public function accept(AcceptRequest $request, string $token): JsonResponse
     {
@@ -53,7 +61,11 @@ final class InvitationController extends Controller
                 return null;
             }
             $user = User::withEmail($invitation->email);
-            abort_if($user !== null, 410, 'This address has an account already. Log in with it, and ask to be put on the course.');
+            abort_if(
+                $user !== null,
+                410,
+                'This address has an account already. Log in with it, and ask to be put on the course.',
+            );
             $user = User::query()->create([
                 'name' => $request->string('name')->toString(),
                 'email' => $invitation->email,

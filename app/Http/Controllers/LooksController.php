@@ -60,7 +60,8 @@ final class LooksController extends Controller
             new OA\QueryParameter(name: 'leaf', required: true, schema: new OA\Schema(type: 'string')),
             new OA\QueryParameter(
                 name: 'at',
-                description: 'places among the elements of one parent, from the root, such as 1.0.2; the root when left out',
+                description: 'places among the elements of one parent, from the root, such as 1.0.2; the root when '
+                    .'left out',
                 schema: new OA\Schema(type: 'string'),
             ),
         ],

@@ -55,8 +55,12 @@ final class MaterialController extends Controller
         ]))),
         responses: [new OA\Response(response: 204, description: 'Kept')],
     )]
-    public function store(MaterialRequest $request, Assignment $assignment, MaterialRole $role, MaterialStore $materials): Response
-    {
+    public function store(
+        MaterialRequest $request,
+        Assignment $assignment,
+        MaterialRole $role,
+        MaterialStore $materials,
+    ): Response {
         return $this->put($assignment, $role, $request->site(), $materials);
     }
 
@@ -74,7 +78,11 @@ final class MaterialController extends Controller
     #[OA\Get(
         path: '/api/assignments/{assignment}/brief/proposal',
         operationId: 'proposeBrief',
-        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: BriefProposal::class))],
+        responses: [new OA\Response(
+            response: 200,
+            description: 'OK',
+            content: new OA\JsonContent(ref: BriefProposal::class),
+        )],
     )]
     public function propose(Assignment $assignment, MaterialStore $materials): JsonResponse
     {

@@ -31,7 +31,11 @@ final class MendedCopyController extends Controller
     #[OA\Get(
         path: '/api/hand-ins/{handIn}/mended/{path}',
         operationId: 'mendedCopy',
-        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: MendedCopyView::class))],
+        responses: [new OA\Response(
+            response: 200,
+            description: 'OK',
+            content: new OA\JsonContent(ref: MendedCopyView::class),
+        )],
     )]
     public function show(HandIn $handIn, string $path): JsonResponse
     {
@@ -45,7 +49,11 @@ final class MendedCopyController extends Controller
         path: '/api/hand-ins/{handIn}/mended/{path}',
         operationId: 'keepMended',
         requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: MendRequest::class)),
-        responses: [new OA\Response(response: 200, description: 'Kept', content: new OA\JsonContent(ref: MendedCopyView::class))],
+        responses: [new OA\Response(
+            response: 200,
+            description: 'Kept',
+            content: new OA\JsonContent(ref: MendedCopyView::class),
+        )],
     )]
     public function update(MendRequest $request, HandIn $handIn, string $path): JsonResponse
     {
@@ -85,11 +93,17 @@ final class MendedCopyController extends Controller
         path: '/api/hand-ins/{handIn}/mended-check/{path}',
         operationId: 'checkMended',
         requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: MendRequest::class)),
-        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: MendedCheck::class))],
+        responses: [new OA\Response(
+            response: 200,
+            description: 'OK',
+            content: new OA\JsonContent(ref: MendedCheck::class),
+        )],
     )]
     public function check(MendRequest $request, HandIn $handIn, string $path, MendedReport $reports): JsonResponse
     {
-        return response()->json($reports->of($handIn->load(['run.brief.files', 'files', 'student']), $path, $request->text()));
+        return response()->json(
+            $reports->of($handIn->load(['run.brief.files', 'files', 'student']), $path, $request->text()),
+        );
     }
 
     /** Whether the student gets it, and whether the other pages should follow it. */
@@ -110,7 +124,11 @@ final class MendedCopyController extends Controller
     #[OA\Get(
         path: '/api/hand-ins/{handIn}/mended-steps/{number}/{path}',
         operationId: 'mendedStep',
-        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: MendedCopyView::class))],
+        responses: [new OA\Response(
+            response: 200,
+            description: 'OK',
+            content: new OA\JsonContent(ref: MendedCopyView::class),
+        )],
     )]
     public function step(HandIn $handIn, int $number, string $path): JsonResponse
     {

@@ -72,7 +72,10 @@ final class MyUploadController extends Controller
         operationId: 'addToMyUpload',
         parameters: [new OA\QueryParameter(name: 'offset', required: true, schema: new OA\Schema(type: 'integer'))],
         requestBody: new OA\RequestBody(
-            content: new OA\MediaType(mediaType: 'application/octet-stream', schema: new OA\Schema(type: 'string', format: 'binary')),
+            content: new OA\MediaType(
+                mediaType: 'application/octet-stream',
+                schema: new OA\Schema(type: 'string', format: 'binary'),
+            ),
         ),
         responses: [new OA\Response(
             response: 200,
@@ -84,7 +87,9 @@ final class MyUploadController extends Controller
     {
         $upload = self::upload(MyPageController::student($token), $upload);
 
-        return response()->json(UploadView::of($upload, $this->parts->add($upload, $request->offset(), $request->part())));
+        return response()->json(
+            UploadView::of($upload, $this->parts->add($upload, $request->offset(), $request->part())),
+        );
     }
 
     /** What the check would say. The site is kept nowhere. */
@@ -136,7 +141,9 @@ final class MyUploadController extends Controller
         $upload = self::upload($student, $upload);
         $work = MyPageController::work($student, $upload->assignment_id);
         // Begun in time is in time, unless it took as long as nothing takes.
-        $arrivedAt = $upload->created_at->diffInMinutes(now()) > HandingIn::LONGEST_UPLOAD ? now() : $upload->created_at;
+        $arrivedAt = $upload->created_at->diffInMinutes(now()) > HandingIn::LONGEST_UPLOAD
+            ? now()
+            : $upload->created_at;
         $refusal = fn () => HandingIn::of($work->refresh(), $student, $arrivedAt)->refusal();
         self::refuse($refusal());
         $site = $this->site($upload, $request->boolean('packed'));
@@ -160,7 +167,9 @@ final class MyUploadController extends Controller
             self::refuse($last);
             [$handIn, $isRepeated] = $filed ?? abort(409);
             if ($isRepeated) {
-                throw ValidationException::withMessages(['upload' => "This is the same file as your attempt $handIn->attempt. Nothing was added."]);
+                throw ValidationException::withMessages(
+                    ['upload' => "This is the same file as your attempt $handIn->attempt. Nothing was added."],
+                );
             }
             $work->arrivals()->create([
                 'name' => $upload->name,
@@ -192,8 +201,12 @@ final class MyUploadController extends Controller
             content: new OA\JsonContent(ref: Made::class),
         )],
     )]
-    public function address(MyAddressRequest $request, BlobStore $blobs, string $token, string $assignment): JsonResponse
-    {
+    public function address(
+        MyAddressRequest $request,
+        BlobStore $blobs,
+        string $token,
+        string $assignment,
+    ): JsonResponse {
         $student = MyPageController::student($token);
         $work = MyPageController::work($student, $assignment);
         self::refuse(HandingIn::of($work, $student)->refusal());

@@ -36,7 +36,9 @@ final class NoteController extends Controller
 
             return response()->json(DeskNote::of($sent), 201);
         }
-        $theirs = $request->kind()->isAroundReply() ? $handIn->remarks()->where('kind', $request->kind())->first() : null;
+        $theirs = $request->kind()->isAroundReply()
+            ? $handIn->remarks()->where('kind', $request->kind())->first()
+            : null;
         if ($theirs !== null) {
             return self::changedMeanwhile($theirs);
         }
@@ -59,7 +61,11 @@ final class NoteController extends Controller
     {
         abort_unless($note->kind->isWritten(), 404);
         $isAroundReply = $note->kind->isAroundReply() || $request->kind()->isAroundReply();
-        abort_if($isAroundReply && $note->kind !== $request->kind(), 422, 'The opening and closing words stay what they are.');
+        abort_if(
+            $isAroundReply && $note->kind !== $request->kind(),
+            422,
+            'The opening and closing words stay what they are.',
+        );
         $seen = $request->integer('version', $note->version);
         $changed = Remark::query()->whereKey($note->id)->where('version', $seen)->update([
             'body' => $request->string('body')->toString(),
@@ -91,7 +97,11 @@ final class NoteController extends Controller
         path: '/api/notes/preview',
         operationId: 'previewNote',
         requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: PreviewRequest::class)),
-        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: Preview::class))],
+        responses: [new OA\Response(
+            response: 200,
+            description: 'OK',
+            content: new OA\JsonContent(ref: Preview::class),
+        )],
     )]
     public function preview(PreviewRequest $request): JsonResponse
     {

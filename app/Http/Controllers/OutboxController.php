@@ -31,6 +31,8 @@ final class OutboxController extends Controller
     {
         abort_unless(self::user($request)->keeps_house, 403, 'The outbox is for whoever runs this installation.');
 
-        return response()->json(Letter::query()->latest('id')->limit(self::MOST)->get()->map(LetterView::of(...))->values());
+        return response()->json(
+            Letter::query()->latest('id')->limit(self::MOST)->get()->map(LetterView::of(...))->values(),
+        );
     }
 }

@@ -35,10 +35,14 @@ final class PeopleController extends Controller
     public function index(Course $course): JsonResponse
     {
         $people = DB::table('course_user')->join('users', 'users.id', '=', 'course_user.user_id')
-            ->where('course_id', $course->id)->orderBy('users.name')->get(['users.id', 'users.name', 'users.email', 'role']);
+            ->where('course_id', $course->id)->orderBy('users.name')->get(
+                ['users.id', 'users.name', 'users.email', 'role'],
+            );
 
         return response()->json(new People(
-            array_values($people->map(fn (object $one) => new Person($one->id, $one->name, $one->email, $one->role))->all()),
+            array_values($people->map(
+                fn (object $one) => new Person($one->id, $one->name, $one->email, $one->role),
+            )->all()),
             array_values(Invitation::query()->open()->where('course_id', $course->id)->orderBy('email')->get()
                 ->map(InvitationLine::of(...))->all()),
         ));
@@ -71,7 +75,8 @@ final class PeopleController extends Controller
         $token = Str::random(48);
         $invitation = DB::transaction(function () use ($request, $course, $email, $role, $token): Invitation {
             // Asked again, only the last link works.
-            Invitation::query()->where('course_id', $course->id)->whereRaw('lower(email) = lower(?)', [$email])->delete();
+            Invitation::query()->where('course_id', $course->id)
+                ->whereRaw('lower(email) = lower(?)', [$email])->delete();
 
             return Invitation::query()->create([
                 'course_id' => $course->id, 'user_id' => self::user($request)->id, 'email' => $email, 'role' => $role,
@@ -140,7 +145,9 @@ final class PeopleController extends Controller
             $others = DB::table('course_user')->where('course_id', $course->id)->where('role', 'instructor')
                 ->where('user_id', '!=', $person->id)->count();
             if ($role !== 'instructor' && $others === 0) {
-                throw ValidationException::withMessages(['role' => 'A course needs an instructor. Nothing was changed.']);
+                throw ValidationException::withMessages(
+                    ['role' => 'A course needs an instructor. Nothing was changed.'],
+                );
             }
             $change();
         });

@@ -34,7 +34,11 @@ final class RecordsController extends Controller
     #[OA\Get(
         path: '/api/courses/{course}/records',
         operationId: 'records',
-        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: RecordsView::class))],
+        responses: [new OA\Response(
+            response: 200,
+            description: 'OK',
+            content: new OA\JsonContent(ref: RecordsView::class),
+        )],
     )]
     public function show(Course $course): JsonResponse
     {
@@ -67,7 +71,11 @@ final class RecordsController extends Controller
     #[OA\Get(
         path: '/api/students/{student}/records',
         operationId: 'studentRecords',
-        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: RecordsView::class))],
+        responses: [new OA\Response(
+            response: 200,
+            description: 'OK',
+            content: new OA\JsonContent(ref: RecordsView::class),
+        )],
     )]
     public function showStudent(Student $student): JsonResponse
     {
@@ -117,7 +125,11 @@ final class RecordsController extends Controller
         requestBody: new OA\RequestBody(content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(properties: [
             new OA\Property(property: 'file', type: 'string', format: 'binary'),
         ]))),
-        responses: [new OA\Response(response: 201, description: 'It is here', content: new OA\JsonContent(ref: Made::class))],
+        responses: [new OA\Response(
+            response: 201,
+            description: 'It is here',
+            content: new OA\JsonContent(ref: Made::class),
+        )],
     )]
     public function read(RecordsRequest $request, RecordsReader $reader): JsonResponse
     {
@@ -135,7 +147,12 @@ final class RecordsController extends Controller
     #[OA\Get(
         path: '/api/old-courses',
         operationId: 'oldCourses',
-        parameters: [new OA\Parameter(name: 'before', in: 'query', required: true, schema: new OA\Schema(type: 'string', format: 'date'))],
+        parameters: [new OA\Parameter(
+            name: 'before',
+            in: 'query',
+            required: true,
+            schema: new OA\Schema(type: 'string', format: 'date'),
+        )],
         responses: [new OA\Response(
             response: 200,
             description: 'The oldest first',
@@ -160,7 +177,11 @@ final class RecordsController extends Controller
     private static function zip(Scope $scope): StreamedResponse
     {
         $prepared = Prepared::of($scope);
-        abort_if(($prepared->progress()['state'] ?? null) !== RecordsState::Ready->value, 404, 'There are no records yet. Ask for them first.');
+        abort_if(
+            ($prepared->progress()['state'] ?? null) !== RecordsState::Ready->value,
+            404,
+            'There are no records yet. Ask for them first.',
+        );
 
         return SharedDisk::get()->download($prepared->path(), $scope->name().'.zip');
     }

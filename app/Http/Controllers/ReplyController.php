@@ -71,11 +71,17 @@ final class ReplyController extends Controller
     #[OA\Get(
         path: '/api/hand-ins/{handIn}/words',
         operationId: 'draftWords',
-        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: OfferedWords::class))],
+        responses: [new OA\Response(
+            response: 200,
+            description: 'OK',
+            content: new OA\JsonContent(ref: OfferedWords::class),
+        )],
     )]
     public function words(HandIn $handIn): JsonResponse
     {
-        return response()->json(new OfferedWords(...DraftWords::of($handIn->load(['student', 'run.outcomes', 'marks', 'remarks']))));
+        return response()->json(
+            new OfferedWords(...DraftWords::of($handIn->load(['student', 'run.outcomes', 'marks', 'remarks']))),
+        );
     }
 
     /** Releases the reply as it stands now. It does not change any more; a later release supersedes it. */
@@ -83,7 +89,11 @@ final class ReplyController extends Controller
         path: '/api/hand-ins/{handIn}/replies',
         operationId: 'release',
         requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: LetterRequest::class)),
-        responses: [new OA\Response(response: 200, description: 'Released', content: new OA\JsonContent(ref: Released::class))],
+        responses: [new OA\Response(
+            response: 200,
+            description: 'Released',
+            content: new OA\JsonContent(ref: Released::class),
+        )],
     )]
     public function store(LetterRequest $request, HandIn $handIn): JsonResponse
     {
@@ -112,14 +122,21 @@ final class ReplyController extends Controller
         path: '/api/assignments/{assignment}/replies',
         operationId: 'releaseAll',
         requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: ReleaseRequest::class)),
-        responses: [new OA\Response(response: 200, description: 'Released', content: new OA\JsonContent(ref: Released::class))],
+        responses: [new OA\Response(
+            response: 200,
+            description: 'Released',
+            content: new OA\JsonContent(ref: Released::class),
+        )],
     )]
     public function releaseAll(ReleaseRequest $request, Assignment $assignment): JsonResponse
     {
         $user = self::user($request)->id;
         $handIns = $assignment->handIns()->counting()->whereKey($request->array('handIns'))->get();
         $released = $handIns->filter(fn (HandIn $handIn) => Release::of($handIn, $user));
-        Touched::mark(array_values($released->map(fn (HandIn $one) => $one->id)->all()), TellOtherDesks::desk($request));
+        Touched::mark(
+            array_values($released->map(fn (HandIn $one) => $one->id)->all()),
+            TellOtherDesks::desk($request),
+        );
 
         return self::released($released->toBase(), $request->boolean('letters'));
     }

@@ -35,7 +35,11 @@ final class RosterController extends Controller
                 new OA\Property(property: 'file', type: 'string', format: 'binary'),
             ])),
         ]),
-        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: RosterPreview::class))],
+        responses: [new OA\Response(
+            response: 200,
+            description: 'OK',
+            content: new OA\JsonContent(ref: RosterPreview::class),
+        )],
     )]
     public function preview(RosterRequest $request, Course $course): JsonResponse
     {
@@ -60,7 +64,11 @@ final class RosterController extends Controller
         path: '/api/courses/{course}/roster',
         operationId: 'keepRoster',
         requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: RosterRequest::class)),
-        responses: [new OA\Response(response: 200, description: 'Kept', content: new OA\JsonContent(ref: Taken::class))],
+        responses: [new OA\Response(
+            response: 200,
+            description: 'Kept',
+            content: new OA\JsonContent(ref: Taken::class),
+        )],
     )]
     public function update(RosterRequest $request, Course $course): JsonResponse
     {
@@ -70,14 +78,20 @@ final class RosterController extends Controller
         try {
             return response()->json(new Taken($plan->keep($request->setAside())));
         } catch (UniqueConstraintViolationException) {
-            throw ValidationException::withMessages(['text' => 'Somebody else has changed the roster meanwhile. Nothing was changed; look at it again.']);
+            throw ValidationException::withMessages(
+                ['text' => 'Somebody else has changed the roster meanwhile. Nothing was changed; look at it again.'],
+            );
         }
     }
 
     #[OA\Get(
         path: '/api/courses/{course}/roster.csv',
         operationId: 'rosterAsCsv',
-        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\MediaType(mediaType: 'text/csv'))],
+        responses: [new OA\Response(
+            response: 200,
+            description: 'OK',
+            content: new OA\MediaType(mediaType: 'text/csv'),
+        )],
     )]
     public function csv(Course $course): Response
     {
@@ -88,7 +102,11 @@ final class RosterController extends Controller
         path: '/api/courses/{course}/students',
         operationId: 'addStudent',
         requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: StudentRequest::class)),
-        responses: [new OA\Response(response: 201, description: 'Added', content: new OA\JsonContent(ref: RosterStudent::class))],
+        responses: [new OA\Response(
+            response: 201,
+            description: 'Added',
+            content: new OA\JsonContent(ref: RosterStudent::class),
+        )],
     )]
     public function store(StudentRequest $request, Course $course): JsonResponse
     {
@@ -100,7 +118,11 @@ final class RosterController extends Controller
         path: '/api/students/{student}',
         operationId: 'changeStudent',
         requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: StudentRequest::class)),
-        responses: [new OA\Response(response: 200, description: 'Kept', content: new OA\JsonContent(ref: RosterStudent::class))],
+        responses: [new OA\Response(
+            response: 200,
+            description: 'Kept',
+            content: new OA\JsonContent(ref: RosterStudent::class),
+        )],
     )]
     public function change(StudentRequest $request, Student $student): JsonResponse
     {

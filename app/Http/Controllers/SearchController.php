@@ -39,7 +39,11 @@ final class SearchController extends Controller
     #[OA\Get(
         path: '/api/rules/{rule}',
         operationId: 'rule',
-        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: RuleView::class))],
+        responses: [new OA\Response(
+            response: 200,
+            description: 'OK',
+            content: new OA\JsonContent(ref: RuleView::class),
+        )],
     )]
     public function rule(string $rule): JsonResponse
     {

@@ -29,8 +29,8 @@ use Symfony\Component\Mime\MimeTypes;
 final class SeenPageController extends Controller
 {
     /**
-     * Tells the desk which page the frame has turned to, and, while the desk asks for it, which element is pointed at. It is the only
-     * script that runs while scripts are off.
+     * Tells the desk which page the frame has turned to, and, while the desk asks for it, which element is pointed at.
+     * It is the only script that runs while scripts are off.
      */
     private const TELL = <<<'JS'
         parent.postMessage({page: decodeURIComponent(location.pathname.split('/').slice(3).join('/'))}, '*')
@@ -68,7 +68,8 @@ final class SeenPageController extends Controller
             new OA\QueryParameter(name: 'scripts', schema: new OA\Schema(type: 'integer')),
             new OA\QueryParameter(
                 name: 'styles',
-                description: 'own, none, or sheet: (of the hand-in) or given: (by the assignment) and the path of a stylesheet to use instead',
+                description: 'own, none, or sheet: (of the hand-in) or given: (by the assignment) and the path of a '
+                    .'stylesheet to use instead',
                 schema: new OA\Schema(type: 'string'),
             ),
         ],
@@ -111,7 +112,13 @@ final class SeenPageController extends Controller
         }
         $extension = strtolower(pathinfo($file->path, PATHINFO_EXTENSION));
         if (in_array($extension, ['html', 'htm'], true)) {
-            return $this->studentsPage(Encoding::of($file->bytes)->decode($file->bytes), $token, $seen, $sites, $materials);
+            return $this->studentsPage(
+                Encoding::of($file->bytes)->decode($file->bytes),
+                $token,
+                $seen,
+                $sites,
+                $materials,
+            );
         }
 
         return $this->file($file->bytes, hash('sha256', $file->bytes), $extension, $seen->scripts);
@@ -176,7 +183,11 @@ final class SeenPageController extends Controller
         $back = "document.querySelector('button').addEventListener('click', () => history.back())";
 
         return $this->guarded(
-            response("$html<script nonce=\"$nonce\">$back</script>", 404, ['Content-Type' => 'text/html; charset=utf-8']),
+            response(
+                "$html<script nonce=\"$nonce\">$back</script>",
+                404,
+                ['Content-Type' => 'text/html; charset=utf-8'],
+            ),
             nonce: $nonce,
         );
     }

@@ -25,7 +25,11 @@ final class SlipController extends Controller
             new OA\Parameter(name: 'rule', in: 'query', required: true, schema: new OA\Schema(type: 'string')),
             new OA\Parameter(name: 'variant', in: 'query', schema: new OA\Schema(type: 'string')),
         ],
-        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: SlipSpots::class))],
+        responses: [new OA\Response(
+            response: 200,
+            description: 'OK',
+            content: new OA\JsonContent(ref: SlipSpots::class),
+        )],
     )]
     public function show(Request $request, Assignment $assignment, SlipStrip $strip): JsonResponse
     {
@@ -40,7 +44,11 @@ final class SlipController extends Controller
         path: '/api/assignments/{assignment}/slips',
         operationId: 'decideSlips',
         requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: SlipRequest::class)),
-        responses: [new OA\Response(response: 200, description: 'Kept', content: new OA\JsonContent(ref: DecidedAlike::class))],
+        responses: [new OA\Response(
+            response: 200,
+            description: 'Kept',
+            content: new OA\JsonContent(ref: DecidedAlike::class),
+        )],
     )]
     public function store(SlipRequest $request, Assignment $assignment, Together $together): JsonResponse
     {

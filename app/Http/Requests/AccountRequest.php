@@ -27,7 +27,10 @@ final class AccountRequest extends FormRequest
     {
         $isIts = function (string $field, mixed $value, \Closure $fail): void {
             $user = $this->user();
-            if ($this->filled('password') && ! ($user instanceof User && is_string($value) && Hash::check($value, $user->password))) {
+            if (
+                $this->filled('password')
+                && ! ($user instanceof User && is_string($value) && Hash::check($value, $user->password))
+            ) {
                 $fail('That is not your password. Nothing was changed.');
             }
         };
@@ -47,7 +50,8 @@ final class AccountRequest extends FormRequest
             'name.required' => 'Type your name.',
             'time_zone.timezone' => 'There is no such time zone. Nothing was changed.',
             'current.required_with' => 'Type the password that you have now, too.',
-            'password.min' => 'A password has '.FirstRunRequest::LEAST_PASSWORD.' characters or more. Nothing was changed.',
+            'password.min' => 'A password has '.FirstRunRequest::LEAST_PASSWORD
+                .' characters or more. Nothing was changed.',
         ];
     }
 }

@@ -60,7 +60,8 @@ final class AssignmentRequest extends FormRequest
         return [
             'title.required' => 'Type what the assignment is called.',
             'title.max' => 'A title has 200 characters at most. Nothing was changed.',
-            'most_attempts.*' => 'Type a number of attempts from 1 to 99, or leave it empty for any number. Nothing was changed.',
+            'most_attempts.*' => 'Type a number of attempts from 1 to 99, or leave it empty for any number. Nothing '
+                .'was changed.',
             'students_see.*' => 'Choose what students see before the due time. Nothing was changed.',
             'summary.max' => 'The words for the students have 5,000 characters at most. Nothing was changed.',
         ];

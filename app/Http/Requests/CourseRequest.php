@@ -11,7 +11,11 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'title', type: 'string'),
     new OA\Property(property: 'school', type: 'string'),
     new OA\Property(property: 'term', type: 'string'),
-    new OA\Property(property: 'timeZone', description: 'of the IANA database, in which due times are written', type: 'string'),
+    new OA\Property(
+        property: 'timeZone',
+        description: 'of the IANA database, in which due times are written',
+        type: 'string',
+    ),
 ])]
 final class CourseRequest extends FormRequest
 {

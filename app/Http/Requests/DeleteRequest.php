@@ -12,7 +12,9 @@ use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
 
 /** Asks for the name of what is to go, so that nobody deletes a term by a slip. */
-#[OA\Schema(properties: [new OA\Property(property: 'title', description: 'of what is to go, as it is', type: 'string')])]
+#[OA\Schema(properties: [
+    new OA\Property(property: 'title', description: 'of what is to go, as it is', type: 'string'),
+])]
 final class DeleteRequest extends FormRequest
 {
     /** @return array<string, list<mixed>> */

@@ -50,7 +50,10 @@ final class GradeImportRequest extends FormRequest
     {
         $file = $this->file('file');
         try {
-            return new GradeImport($course, $file instanceof UploadedFile ? GradeFile::text($file) : $this->string('text')->toString());
+            return new GradeImport(
+                $course,
+                $file instanceof UploadedFile ? GradeFile::text($file) : $this->string('text')->toString(),
+            );
         } catch (InvalidArgumentException $error) {
             throw ValidationException::withMessages(['text' => $error->getMessage()]);
         }

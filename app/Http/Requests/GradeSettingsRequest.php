@@ -76,7 +76,8 @@ final class GradeSettingsRequest extends FormRequest
             'parts.min' => 'A course has one part at least. Nothing was changed.',
             'parts.*.title.distinct' => 'Two parts have the same name. Nothing was changed.',
             'parts.*.title.*' => 'Each part needs a name of 120 characters at most. Nothing was changed.',
-            'parts.*.best.*' => 'How many of the best count is a whole number from 1, or empty for all. Nothing was changed.',
+            'parts.*.best.*' => 'How many of the best count is a whole number from 1, or empty for all. Nothing was '
+                .'changed.',
             '*.weight.*' => 'A weight is a number from 0 to 10,000. Nothing was changed.',
             'work.*.weight.*' => 'A weight is a number from 0 to 10,000. Nothing was changed.',
             'parts.*.weight.*' => 'A weight is a number from 0 to 10,000. Nothing was changed.',

@@ -25,6 +25,9 @@ final class InviteRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['email.required' => 'Type the e-mail address of whom you want to ask.', 'email.email' => 'That is no e-mail address.'];
+        return [
+            'email.required' => 'Type the e-mail address of whom you want to ask.',
+            'email.email' => 'That is no e-mail address.',
+        ];
     }
 }

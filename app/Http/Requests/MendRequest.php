@@ -11,7 +11,12 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(required: ['text'], properties: [
     new OA\Property(property: 'text', type: 'string'),
     new OA\Property(property: 'words', description: 'what was done', type: 'string', nullable: true),
-    new OA\Property(property: 'after', description: 'the number of the step that it was made from; 0 for the original', type: 'integer', nullable: true),
+    new OA\Property(
+        property: 'after',
+        description: 'the number of the step that it was made from; 0 for the original',
+        type: 'integer',
+        nullable: true,
+    ),
 ])]
 final class MendRequest extends FormRequest
 {
@@ -39,6 +44,7 @@ final class MendRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['text.max' => 'A mended copy has 2,000,000 characters at most. Nothing was kept; what you typed is still here.'];
+        return ['text.max' => 'A mended copy has 2,000,000 characters at most. Nothing was kept; what you typed is '
+            .'still here.'];
     }
 }

@@ -28,7 +28,10 @@ final class MyAddressRequest extends FormRequest
             }
         };
 
-        return ['address' => ['required', 'string', 'max:500', $canBeFetched], 'note' => ['nullable', 'string', 'max:2000']];
+        return [
+            'address' => ['required', 'string', 'max:500', $canBeFetched],
+            'note' => ['nullable', 'string', 'max:2000'],
+        ];
     }
 
     /** @return array<string, string> */

@@ -14,8 +14,18 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'kind', type: 'string', enum: ['note', 'question', 'merit', 'opening', 'closing']),
     new OA\Property(property: 'file', type: 'string', nullable: true),
     new OA\Property(property: 'line', type: 'integer', nullable: true),
-    new OA\Property(property: 'endLine', description: 'where it is about several lines', type: 'integer', nullable: true),
-    new OA\Property(property: 'id', description: 'of a new note: sent twice, it is one all the same', type: 'string', nullable: true),
+    new OA\Property(
+        property: 'endLine',
+        description: 'where it is about several lines',
+        type: 'integer',
+        nullable: true,
+    ),
+    new OA\Property(
+        property: 'id',
+        description: 'of a new note: sent twice, it is one all the same',
+        type: 'string',
+        nullable: true,
+    ),
     new OA\Property(property: 'version', type: 'integer', description: 'of the note that is changed', nullable: true),
 ])]
 final class NoteRequest extends FormRequest
@@ -34,7 +44,10 @@ final class NoteRequest extends FormRequest
         ];
     }
 
-    /** @return array{body: string, kind: RemarkKind, file: string|null, line: int|null, endLine: int|null, id: string|null} */
+    /**
+     * @return array{body: string, kind: RemarkKind, file: string|null, line: int|null, endLine: int|null,
+     *     id: string|null}
+     */
     public function written(): array
     {
         return [
@@ -42,7 +55,9 @@ final class NoteRequest extends FormRequest
             'kind' => $this->kind(),
             'file' => $this->filled('file') ? $this->string('file')->toString() : null,
             'line' => $this->filled('line') ? $this->integer('line') : null,
-            'endLine' => $this->filled('line') && $this->integer('endLine') > $this->integer('line') ? $this->integer('endLine') : null,
+            'endLine' => $this->filled('line') && $this->integer('endLine') > $this->integer('line')
+                ? $this->integer('endLine')
+                : null,
             'id' => $this->filled('id') ? $this->string('id')->toString() : null,
         ];
     }

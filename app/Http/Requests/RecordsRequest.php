@@ -20,7 +20,8 @@ final class RecordsRequest extends FormRequest
     {
         return [
             'file.required' => 'Choose the zip of a course. Nothing was changed.',
-            'file.*' => 'The file is larger than can be sent here, or did not arrive whole. Whoever runs this installation '
+            'file.*' => 'The file is larger than can be sent here, or did not arrive whole. Whoever runs this '
+                .'installation '
                 .'brings it in with bin/artisan records:import. Nothing was changed.',
         ];
     }

@@ -19,7 +19,13 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'text', type: 'string'),
     new OA\Property(property: 'columns', type: 'array', items: new OA\Items(enum: RosterColumn::class), nullable: true),
     new OA\Property(property: 'heading', type: 'boolean', nullable: true),
-    new OA\Property(property: 'setAside', description: 'ids of students that are gone', type: 'array', items: new OA\Items(type: 'string'), nullable: true),
+    new OA\Property(
+        property: 'setAside',
+        description: 'ids of students that are gone',
+        type: 'array',
+        items: new OA\Items(type: 'string'),
+        nullable: true,
+    ),
 ])]
 final class RosterRequest extends FormRequest
 {

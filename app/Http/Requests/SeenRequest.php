@@ -13,7 +13,10 @@ final class SeenRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['scripts' => ['nullable', 'boolean'], 'styles' => ['nullable', 'string', 'max:400', 'regex:/^(?:own|none|(?:sheet|given):.+)$/u']];
+        return [
+            'scripts' => ['nullable', 'boolean'],
+            'styles' => ['nullable', 'string', 'max:400', 'regex:/^(?:own|none|(?:sheet|given):.+)$/u'],
+        ];
     }
 
     /** @return array<string, string> */

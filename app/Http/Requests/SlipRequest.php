@@ -16,7 +16,12 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'rule', type: 'string'),
     new OA\Property(property: 'variant', description: "'' for a rule that has none", type: 'string'),
     new OA\Property(property: 'does', type: 'string', enum: ['inked', 'rubbed-out', 'note', 'question']),
-    new OA\Property(property: 'words', description: 'the note, or why it is rubbed out', type: 'string', nullable: true),
+    new OA\Property(
+        property: 'words',
+        description: 'the note, or why it is rubbed out',
+        type: 'string',
+        nullable: true,
+    ),
     new OA\Property(property: 'chosen', description: 'null for all', type: 'array', nullable: true, items: new OA\Items(
         required: ['handIn', 'fingerprint'],
         properties: [
@@ -37,7 +42,12 @@ final class SlipRequest extends FormRequest
             'rule' => ['required', 'string', 'max:255'],
             'variant' => ['present', 'nullable', 'string', 'max:255'],
             'does' => ['required', 'in:inked,rubbed-out,note,question'],
-            'words' => ['nullable', 'string', $this->isNote() ? 'max:20000' : 'max:2000', 'required_if:does,note,question'],
+            'words' => [
+                'nullable',
+                'string',
+                $this->isNote() ? 'max:20000' : 'max:2000',
+                'required_if:does,note,question',
+            ],
             'chosen' => ['nullable', 'array', 'min:1', 'max:2000'],
             'chosen.*.handIn' => ['required', 'uuid'],
             'chosen.*.fingerprint' => ['required', 'string', 'max:40'],
@@ -77,7 +87,9 @@ final class SlipRequest extends FormRequest
     /** The note, or why they are rubbed out; null when nothing was said. */
     public function words(): ?string
     {
-        return $this->filled('words') && $this->kind() !== RemarkKind::Finding ? $this->string('words')->toString() : null;
+        return $this->filled('words') && $this->kind() !== RemarkKind::Finding
+            ? $this->string('words')->toString()
+            : null;
     }
 
     /** @return array<string, string> */

@@ -26,7 +26,8 @@ final class StockFileRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['text.*' => 'There is nothing in that file that could be read, or more than a million characters. Nothing was changed.'];
+        return ['text.*' => 'There is nothing in that file that could be read, or more than a million characters. '
+            .'Nothing was changed.'];
     }
 
     /**
@@ -37,7 +38,9 @@ final class StockFileRequest extends FormRequest
     public function remarks(): array
     {
         $read = StockFile::read($this->string('text')->toString());
-        $long = array_key_first(array_filter($read, fn (array $one) => mb_strlen($one['body']) > StockRemarkRequest::LONGEST));
+        $long = array_key_first(
+            array_filter($read, fn (array $one) => mb_strlen($one['body']) > StockRemarkRequest::LONGEST),
+        );
         $problem = match (true) {
             $read === [] => 'No remark was found in it.',
             count($read) > self::MOST => 'There are more than 2,000 remarks in it.',

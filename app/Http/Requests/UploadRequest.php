@@ -31,7 +31,8 @@ final class UploadRequest extends FormRequest
 
         return [
             'bytes.min' => 'The file is empty. Nothing was sent.',
-            'bytes.max' => "The file is larger than $most MB. Make the pictures smaller, or leave out what does not belong to the site. Nothing was sent.",
+            'bytes.max' => "The file is larger than $most MB. Make the pictures smaller, or leave out what does not "
+                .'belong to the site. Nothing was sent.',
         ];
     }
 

@@ -26,7 +26,11 @@ final readonly class ClassSheet
         public array $requirements,
         #[OA\Property(type: 'array', items: new OA\Items(ref: ClassSheetRow::class))]
         public array $rows,
-        #[OA\Property(description: 'those of the most hand-ins first', type: 'array', items: new OA\Items(ref: ClassSlip::class))]
+        #[OA\Property(
+            description: 'those of the most hand-ins first',
+            type: 'array',
+            items: new OA\Items(ref: ClassSlip::class),
+        )]
         public array $slips,
     ) {
     }

@@ -27,7 +27,11 @@ final readonly class ClassSlip
         public int $findings,
         #[OA\Property]
         public int $pencilled,
-        #[OA\Property(description: 'a line for each hand-in', type: 'array', items: new OA\Items(ref: SlipPlace::class))]
+        #[OA\Property(
+            description: 'a line for each hand-in',
+            type: 'array',
+            items: new OA\Items(ref: SlipPlace::class),
+        )]
         public array $places,
     ) {
     }

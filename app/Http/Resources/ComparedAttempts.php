@@ -20,7 +20,11 @@ final readonly class ComparedAttempts
     public function __construct(
         #[OA\Property]
         public AttemptLine $before,
-        #[OA\Property(description: 'findings of the earlier one that are gone', type: 'array', items: new OA\Items(ref: AttemptFinding::class))]
+        #[OA\Property(
+            description: 'findings of the earlier one that are gone',
+            type: 'array',
+            items: new OA\Items(ref: AttemptFinding::class),
+        )]
         public array $mended,
         #[OA\Property(type: 'array', items: new OA\Items(ref: AttemptFinding::class))]
         public array $still,

@@ -91,7 +91,11 @@ final readonly class Desk
         public string $place,
         #[OA\Property(description: 'why it has to wait; null where it has not')]
         public ?string $putBy,
-        #[OA\Property(description: 'of files of which there is a mended copy', type: 'array', items: new OA\Items(type: 'string'))]
+        #[OA\Property(
+            description: 'of files of which there is a mended copy',
+            type: 'array',
+            items: new OA\Items(type: 'string'),
+        )]
         public array $mended,
         #[OA\Property(description: 'changes when somebody writes to it from another desk')]
         public string $stamp,

@@ -7,7 +7,9 @@ namespace App\Http\Resources;
 use InkedMargin\Core\Finding\Weight;
 use OpenApi\Attributes as OA;
 
-/** What one rule found in a hand-in, with a way to the first place that is still in pencil, or else the first of all. */
+/**
+ * What one rule found in a hand-in, with a way to the first place that is still in pencil, or else the first of all.
+ */
 #[OA\Schema]
 final readonly class DeskKind
 {

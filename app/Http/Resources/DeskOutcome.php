@@ -38,7 +38,11 @@ final readonly class DeskOutcome
         public ?string $reason,
         #[OA\Property(type: 'array', items: new OA\Items(ref: OutcomeShortfall::class))]
         public array $shortfalls,
-        #[OA\Property(description: 'what a person may say of it, from the worst to the best', type: 'array', items: new OA\Items(ref: OutcomeChoice::class))]
+        #[OA\Property(
+            description: 'what a person may say of it, from the worst to the best',
+            type: 'array',
+            items: new OA\Items(ref: OutcomeChoice::class),
+        )]
         public array $choices,
     ) {
     }

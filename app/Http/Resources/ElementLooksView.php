@@ -13,10 +13,22 @@ use OpenApi\Attributes as OA;
         new OA\Property(property: 'at', type: 'string'),
         new OA\Property(property: 'tag', type: 'string', description: 'its start tag, shortened'),
         new OA\Property(property: 'line', type: 'integer'),
-        new OA\Property(property: 'around', oneOf: [new OA\Schema(ref: ElementStep::class), new OA\Schema(type: 'null')]),
-        new OA\Property(property: 'inside', oneOf: [new OA\Schema(ref: ElementStep::class), new OA\Schema(type: 'null')]),
-        new OA\Property(property: 'before', oneOf: [new OA\Schema(ref: ElementStep::class), new OA\Schema(type: 'null')]),
-        new OA\Property(property: 'after', oneOf: [new OA\Schema(ref: ElementStep::class), new OA\Schema(type: 'null')]),
+        new OA\Property(
+            property: 'around',
+            oneOf: [new OA\Schema(ref: ElementStep::class), new OA\Schema(type: 'null')],
+        ),
+        new OA\Property(
+            property: 'inside',
+            oneOf: [new OA\Schema(ref: ElementStep::class), new OA\Schema(type: 'null')],
+        ),
+        new OA\Property(
+            property: 'before',
+            oneOf: [new OA\Schema(ref: ElementStep::class), new OA\Schema(type: 'null')],
+        ),
+        new OA\Property(
+            property: 'after',
+            oneOf: [new OA\Schema(ref: ElementStep::class), new OA\Schema(type: 'null')],
+        ),
         new OA\Property(property: 'looks', type: 'array', items: new OA\Items(ref: ElementLook::class)),
         new OA\Property(property: 'contrast', type: 'string', nullable: true),
     ],

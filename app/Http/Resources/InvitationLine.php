@@ -25,6 +25,11 @@ final readonly class InvitationLine
 
     public static function of(Invitation $invitation): self
     {
-        return new self($invitation->id, $invitation->email, $invitation->role, $invitation->expires_at->toIso8601String());
+        return new self(
+            $invitation->id,
+            $invitation->email,
+            $invitation->role,
+            $invitation->expires_at->toIso8601String(),
+        );
     }
 }

@@ -29,7 +29,12 @@ final readonly class LeafTally
         $tallies = $margin->tallies();
 
         return array_map(
-            fn (int|string $leaf, array $one) => new self((string) $leaf, $one['pencilled'] ?? 0, $one['inked'] ?? 0, $one['rubbed-out'] ?? 0),
+            fn (int|string $leaf, array $one) => new self(
+                (string) $leaf,
+                $one['pencilled'] ?? 0,
+                $one['inked'] ?? 0,
+                $one['rubbed-out'] ?? 0,
+            ),
             array_keys($tallies),
             $tallies,
         );

@@ -27,6 +27,12 @@ final readonly class LetterView
 
     public static function of(Letter $letter): self
     {
-        return new self($letter->id, $letter->to, $letter->subject, $letter->body, $letter->created_at->toIso8601String());
+        return new self(
+            $letter->id,
+            $letter->to,
+            $letter->subject,
+            $letter->body,
+            $letter->created_at->toIso8601String(),
+        );
     }
 }

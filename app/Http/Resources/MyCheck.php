@@ -34,7 +34,11 @@ final readonly class MyCheck
     /** Of a site that nobody keeps. */
     public static function ofReport(CheckReport $report, StudentsSee $sees): self
     {
-        $outcome = fn (CoreOutcome $one) => new MyOutcome($one->requirement->terms->title, $one->requirement->sentence(), $one->kind);
+        $outcome = fn (CoreOutcome $one) => new MyOutcome(
+            $one->requirement->terms->title,
+            $one->requirement->sentence(),
+            $one->kind,
+        );
 
         return new self(
             $sees,

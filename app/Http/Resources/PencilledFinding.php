@@ -32,9 +32,18 @@ final readonly class PencilledFinding
     public static function ofPlaced(PlacedFinding $placed): self
     {
         $finding = $placed->finding;
-        $line = $finding->source === null || ($finding->span->start === 0 && $finding->span->end === 0) ? null : $placed->start->line;
+        $line = $finding->source === null || ($finding->span->start === 0 && $finding->span->end === 0)
+            ? null
+            : $placed->start->line;
 
-        return new self($placed->fingerprint, $finding->file, $line, $finding->weight, $finding->message, $finding->remedy);
+        return new self(
+            $placed->fingerprint,
+            $finding->file,
+            $line,
+            $finding->weight,
+            $finding->message,
+            $finding->remedy,
+        );
     }
 
     public static function of(Finding $finding): self

@@ -33,6 +33,8 @@ final readonly class ScoreView
     {
         $others = array_filter($score->lines, fn (ScoreLine $line) => $line->requirement === null);
 
-        return array_values(array_map(fn (ScoreLine $line) => new SumLine($line->title, $line->points, $line->how), $others));
+        return array_values(
+            array_map(fn (ScoreLine $line) => new SumLine($line->title, $line->points, $line->how), $others),
+        );
     }
 }

@@ -18,7 +18,11 @@ final readonly class SeenPage
     private function __construct(
         #[OA\Property]
         public string $url,
-        #[OA\Property(description: 'paths of the stylesheets that the assignment gives', type: 'array', items: new OA\Items(type: 'string'))]
+        #[OA\Property(
+            description: 'paths of the stylesheets that the assignment gives',
+            type: 'array',
+            items: new OA\Items(type: 'string'),
+        )]
         public array $givenSheets,
     ) {
     }

@@ -10,7 +10,12 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(
     required: ['when', 'text', 'background', 'ratio', 'needed', 'enough', 'sample', 'elements', 'path', 'line'],
     properties: [
-        new OA\Property(property: 'when', type: 'string', nullable: true, description: 'visited, hover or focus: a state of links'),
+        new OA\Property(
+            property: 'when',
+            type: 'string',
+            nullable: true,
+            description: 'visited, hover or focus: a state of links',
+        ),
         new OA\Property(property: 'text', type: 'string'),
         new OA\Property(property: 'background', type: 'string'),
         new OA\Property(property: 'ratio', type: 'number'),

@@ -70,7 +70,11 @@ final readonly class SurveyView
     /** @param  array<string, mixed>  $survey */
     public static function of(array $survey, ?string $around): self
     {
-        /** @var array{pages: list<PageRow>, links: list<LinkRow>, usualMenu: array<string, mixed>|null, pattern: array<string, mixed>|null, sheets?: list<SheetRow>, contrast?: list<ContrastRow>, unjudged?: list<UnjudgedRow>, unused?: list<NameRow>} $survey */
+        /**
+         * @var array{pages: list<PageRow>, links: list<LinkRow>, usualMenu: array<string, mixed>|null,
+         *     pattern: array<string, mixed>|null, sheets?: list<SheetRow>, contrast?: list<ContrastRow>,
+         *     unjudged?: list<UnjudgedRow>, unused?: list<NameRow>} $survey
+         */
         $all = array_column($survey['pages'], 'path');
         // A survey of an earlier version did not know of the states of links.
         $contrast = array_map(fn (array $pair) => $pair + ['when' => null], $survey['contrast'] ?? []);

@@ -51,7 +51,10 @@ final readonly class BriefWriter
         return array_filter([
             'title' => $brief->title,
             'marking' => $brief->scheme->given,
-            'requirements' => array_map(fn (Requirement $one) => self::objects($one->terms->given), $brief->requirements),
+            'requirements' => array_map(
+                fn (Requirement $one) => self::objects($one->terms->given),
+                $brief->requirements,
+            ),
             'ignore' => array_map(fn (Ignored $one) => $one->given, $brief->ignored),
         ], fn (mixed $value) => $value !== []);
     }

@@ -5,16 +5,17 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Brief;
 
 /**
- * A brief that is being written: each requirement is read by itself, so that one that is not whole yet does not hide the
- * others. Besides its requirements it may have some that are only proposed, which are no part of the brief until they are
- * taken over.
+ * A brief that is being written: each requirement is read by itself, so that one that is not whole yet does not hide
+ * the others. Besides its requirements it may have some that are only proposed, which are no part of the brief until
+ * they are taken over.
  */
 final readonly class Draft
 {
     /**
      * @param  array<mixed>  $values  as it was written
      * @param  list<DraftRequirement>  $requirements  in order
-     * @param  Brief|null  $brief  with those that can be read; null where there are none, or where its own fields cannot
+     * @param  Brief|null  $brief  with those that can be read; null where there are none, or where its own fields
+     *     cannot
      * @param  list<string>  $problems  of the whole, with the lines of the source: none when it can be put in use
      * @param  list<DraftRequirement>  $proposed
      * @param  Brief|null  $proposal  with those proposed that can be read; null where there are none
@@ -83,7 +84,10 @@ final readonly class Draft
         }
         try {
             return BriefReader::read(json_encode(
-                ['title' => 'Draft', 'requirements' => array_values($whole)] + array_intersect_key($values, ['marking' => 1, 'ignore' => 1]),
+                [
+                    'title' => 'Draft',
+                    'requirements' => array_values($whole),
+                ] + array_intersect_key($values, ['marking' => 1, 'ignore' => 1]),
                 JSON_THROW_ON_ERROR,
             ));
         } catch (BriefError) {

@@ -22,7 +22,10 @@ final readonly class DraftRequirement
             return new self([], null, ['a map with id, kind and title was expected']);
         }
         try {
-            $source = json_encode(['title' => 'Draft', 'requirements' => [$values]], JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR);
+            $source = json_encode(
+                ['title' => 'Draft', 'requirements' => [$values]],
+                JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR,
+            );
 
             return new self($values, BriefReader::read($source)->requirements[0], []);
         } catch (BriefError $error) {
@@ -33,6 +36,10 @@ final readonly class DraftRequirement
     /** Without the line, which is that of another text, and without the name of the requirement. */
     private static function short(string $problem): string
     {
-        return preg_replace('/^(?:line \d+, column \d+: )?(?:requirement "[^"]*", |requirements\.1\.)?/', '', $problem) ?? $problem;
+        return preg_replace(
+            '/^(?:line \d+, column \d+: )?(?:requirement "[^"]*", |requirements\.1\.)?/',
+            '',
+            $problem,
+        ) ?? $problem;
     }
 }

@@ -61,7 +61,8 @@ final class Fields
         return match (true) {
             is_bool($value) => '; '.($value ? 'yes' : 'no').' stands there',
             is_int($value), is_float($value) => "; $value stands there",
-            is_string($value) && mb_check_encoding($value, 'UTF-8') && $value !== '' => '; "'.English::excerpt($value).'" stands there',
+            is_string($value) && mb_check_encoding($value, 'UTF-8') && $value !== '' => '; "'.English::excerpt($value)
+                .'" stands there',
             default => '',
         };
     }
@@ -174,7 +175,8 @@ final class Fields
         $passing = $list->passing();
         if ($passing !== null) {
             throw new SelectorError(
-                "`$written` cannot be used in a brief: `$passing` is not something that elements are, but a state or a part of them.",
+                "`$written` cannot be used in a brief: `$passing` is not something that elements are, but a state or a "
+                    .'part of them.',
                 Span::at(0),
             );
         }

@@ -14,9 +14,11 @@ use InkedMargin\Core\Site\Reference;
 final readonly class LinkExpectations
 {
     /**
-     * @param  list<array{PatternMatch, Navigation|null}>  $patterns  those that the brief names, each with the requirement that does;
+     * @param  list<array{PatternMatch, Navigation|null}>  $patterns  those that the brief names, each with the
+     *     requirement that does;
      *                                                                or else the one that is plain to see
-     * @param  array<int, array{string, Navigation|null}>  $byReference  by object id: the page, and the requirement that says so
+     * @param  array<int, array{string, Navigation|null}>  $byReference  by object id: the page, and the requirement
+     *     that says so
      */
     private function __construct(public array $patterns, private array $byReference)
     {

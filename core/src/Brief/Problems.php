@@ -85,7 +85,10 @@ final class Problems
         return $line;
     }
 
-    /** @return array{int, int}|null where a field first has a value: the index of the line, and the column from 0 in code points */
+    /**
+     * @return array{int, int}|null where a field first has a value: the index of the line, and the column from 0 in
+     *     code points
+     */
     private function find(string $field, int $from, int $before, ?string $value): ?array
     {
         $wanted = $value === null ? '' : '\s*["\']?'.preg_quote($value, '~').'(?![\w.-])';

@@ -14,8 +14,8 @@ use InkedMargin\Core\Site\Pattern\PatternRecognition;
 use Symfony\Component\Yaml\Yaml;
 
 /**
- * A first brief for work like a model answer: what its pages have in common, each as a requirement to keep or to strike. What the
- * model itself does not meet is not proposed.
+ * A first brief for work like a model answer: what its pages have in common, each as a requirement to keep or to
+ * strike. What the model itself does not meet is not proposed.
  */
 final readonly class Proposal
 {
@@ -80,7 +80,13 @@ final readonly class Proposal
             ...$this->outsideLinks(),
             ['id' => 'contrast', 'kind' => 'contrast', 'title' => 'Text that can be read', 'points' => 3],
             ['id' => 'indentation', 'kind' => 'indentation', 'title' => 'Indented markup', 'points' => 3],
-            ['id' => 'look', 'kind' => 'look', 'title' => 'Well laid out', 'points' => 5, 'question' => 'Is it well laid out?'],
+            [
+                'id' => 'look',
+                'kind' => 'look',
+                'title' => 'Well laid out',
+                'points' => 5,
+                'question' => 'Is it well laid out?',
+            ],
         ]));
     }
 
@@ -96,7 +102,8 @@ final readonly class Proposal
         }
 
         return [
-            'id' => 'files', 'kind' => 'files', 'title' => 'The files are there', 'points' => min(20, count($paths)), 'names' => $paths,
+            'id' => 'files', 'kind' => 'files', 'title' => 'The files are there', 'points' => min(20, count($paths)),
+            'names' => $paths,
         ];
     }
 
@@ -109,7 +116,9 @@ final readonly class Proposal
         return [
             'id' => 'titles', 'kind' => 'titles', 'title' => 'Titles', 'points' => 4,
             ...($form === null ? [] : ['pattern' => $form]),
-            ...(count(array_unique(array_map(mb_strtolower(...), $titles))) === count($titles) ? [] : ['differ' => false]),
+            ...(count(array_unique(
+                array_map(mb_strtolower(...), $titles),
+            )) === count($titles) ? [] : ['differ' => false]),
         ];
     }
 
@@ -123,8 +132,14 @@ final readonly class Proposal
         if (count($titles) < 2 || in_array('', $titles, true)) {
             return null;
         }
-        foreach (['/^.+? [-–—|:·] |^.+?: /u' => true, '/ [-–—|:·] (?:(?! [-–—|:·] ).)+$/u' => false] as $pattern => $isFirst) {
-            $found = array_map(fn (string $title) => preg_match($pattern, $title, $part) === 1 ? $part[0] : '', $titles);
+        foreach ([
+            '/^.+? [-–—|:·] |^.+?: /u' => true,
+            '/ [-–—|:·] (?:(?! [-–—|:·] ).)+$/u' => false,
+        ] as $pattern => $isFirst) {
+            $found = array_map(
+                fn (string $title) => preg_match($pattern, $title, $part) === 1 ? $part[0] : '',
+                $titles,
+            );
             if ($found[0] !== '' && count(array_unique($found)) === 1 && ! str_contains($found[0], '*')) {
                 return $isFirst ? "$found[0]*" : "*$found[0]";
             }
@@ -138,7 +153,10 @@ final readonly class Proposal
     {
         $first = fn (Page $page) => array_slice($page->named('h1'), 0, 1);
         $texts = array_map(
-            fn (Page $page) => implode('', array_map(fn (Element $heading) => mb_strtolower($heading->words()), $first($page))),
+            fn (Page $page) => implode(
+                '',
+                array_map(fn (Element $heading) => mb_strtolower($heading->words()), $first($page)),
+            ),
             $this->pages,
         );
         $differ = count($texts) > 1 && count(array_unique($texts)) === count($texts);
@@ -149,14 +167,21 @@ final readonly class Proposal
         ];
     }
 
-    /** @return array<string, mixed>|null the parts that all pages have, in their order, with a main heading where it stands in one */
+    /**
+     * @return array<string, mixed>|null the parts that all pages have, in their order, with a main heading where it
+     *     stands in one
+     */
     private function parts(): ?array
     {
         $common = null;
         foreach ($this->pages as $page) {
-            $outer = array_values(array_filter($page->outline->parts(), fn (OutlineEntry $entry) => $entry->inside === null));
+            $outer = array_values(
+                array_filter($page->outline->parts(), fn (OutlineEntry $entry) => $entry->inside === null),
+            );
             $names = array_map(fn (OutlineEntry $entry) => self::nameOf($entry->element), $outer);
-            $common = $common === null ? $names : array_values(array_filter($common, fn (string $name) => in_array($name, $names, true)));
+            $common = $common === null
+                ? $names
+                : array_values(array_filter($common, fn (string $name) => in_array($name, $names, true)));
         }
         $parts = [];
         foreach (array_unique($common) as $name) {
@@ -165,7 +190,8 @@ final readonly class Proposal
         }
 
         return $parts === [] ? null : [
-            'id' => 'parts', 'kind' => 'skeleton', 'title' => 'The parts of every page', 'points' => 5, 'parts' => $parts,
+            'id' => 'parts', 'kind' => 'skeleton', 'title' => 'The parts of every page', 'points' => 5,
+            'parts' => $parts,
         ];
     }
 
@@ -196,7 +222,9 @@ final readonly class Proposal
     {
         $common = null;
         foreach ($this->pages as $page) {
-            $linked = array_values(array_filter(array_map(fn ($reference) => $reference->target->found, $page->stylesheets())));
+            $linked = array_values(
+                array_filter(array_map(fn ($reference) => $reference->target->found, $page->stylesheets())),
+            );
             $common = $common === null ? $linked : array_values(array_intersect($common, $linked));
         }
 
@@ -210,7 +238,12 @@ final readonly class Proposal
     private function navigation(): array
     {
         $kind = $this->site->fact(PatternRecognition::class)->match?->kind;
-        $named = ['id' => 'navigation', 'kind' => 'navigation', 'title' => 'The pages link to each other', 'points' => 10];
+        $named = [
+            'id' => 'navigation',
+            'kind' => 'navigation',
+            'title' => 'The pages link to each other',
+            'points' => 10,
+        ];
         $found = match ($kind) {
             null => [],
             PatternKind::Branching => array_map(
@@ -237,7 +270,8 @@ final readonly class Proposal
         }
 
         return count($entries) < 2 ? null : [
-            'id' => 'menu', 'kind' => 'navigation', 'title' => 'The same menu on every page', 'points' => 8, 'menu' => $entries,
+            'id' => 'menu', 'kind' => 'navigation', 'title' => 'The same menu on every page', 'points' => 8,
+            'menu' => $entries,
         ];
     }
 
@@ -248,7 +282,8 @@ final readonly class Proposal
         $least = min($counts);
 
         return $least === 0 ? null : [
-            'id' => 'pictures', 'kind' => 'pictures', 'title' => 'Pictures with alt text', 'points' => 5, 'at_least' => $least,
+            'id' => 'pictures', 'kind' => 'pictures', 'title' => 'Pictures with alt text', 'points' => 5,
+            'at_least' => $least,
         ];
     }
 
@@ -261,7 +296,8 @@ final readonly class Proposal
         ));
 
         return $used === [] ? null : [
-            'id' => 'elements', 'kind' => 'count', 'title' => 'Elements that are used', 'points' => count($used), 'each_of' => $used,
+            'id' => 'elements', 'kind' => 'count', 'title' => 'Elements that are used', 'points' => count($used),
+            'each_of' => $used,
         ];
     }
 
@@ -273,7 +309,8 @@ final readonly class Proposal
             $cells = count($page->named('td'));
             if ($cells > 0 && $cells <= self::MOST_COUNTED) {
                 $found[] = [
-                    'id' => 'cells-'.(count($found) + 1), 'kind' => 'count', 'title' => "Cells of the table on {$page->path()}",
+                    'id' => 'cells-'.(count($found) + 1), 'kind' => 'count',
+                    'title' => "Cells of the table on {$page->path()}",
                     'points' => 2, 'pages' => [$page->path()], 'selector' => 'td', 'exactly' => $cells,
                 ];
             }
@@ -291,7 +328,8 @@ final readonly class Proposal
                 $address = $reference->element?->name === 'a' ? $reference->target->address : null;
                 if ($address !== null && preg_match('~^https?://~', $address) === 1) {
                     $found[$address] ??= [
-                        'id' => 'link-'.(count($found) + 1), 'kind' => 'link', 'title' => 'A link to another site', 'points' => 1,
+                        'id' => 'link-'.(count($found) + 1), 'kind' => 'link', 'title' => 'A link to another site',
+                        'points' => 1,
                         'pages' => [$page->path()], 'to' => $address,
                     ];
                 }

@@ -31,7 +31,10 @@ abstract readonly class Requirement
     /** What is asked, as a sentence for people. */
     abstract public function sentence(): string;
 
-    /** @return list<array{words: string, points: float}> what a person may say of it, from the worst to the best; none where it is computed */
+    /**
+     * @return list<array{words: string, points: float}> what a person may say of it, from the worst to the best; none
+     *     where it is computed
+     */
     public function choices(): array
     {
         return [];

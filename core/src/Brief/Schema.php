@@ -41,14 +41,22 @@ final readonly class Schema
             '$defs' => [
                 'pages' => ['anyOf' => [
                     ['type' => 'string', 'minLength' => 1, 'maxLength' => 500],
-                    ['type' => 'array', 'minItems' => 1, 'items' => ['type' => 'string', 'minLength' => 1, 'maxLength' => 500]],
+                    [
+                        'type' => 'array',
+                        'minItems' => 1,
+                        'items' => ['type' => 'string', 'minLength' => 1, 'maxLength' => 500],
+                    ],
                     [
                         'type' => 'object',
                         'required' => ['not'],
                         'additionalProperties' => false,
                         'properties' => ['not' => ['anyOf' => [
                             ['type' => 'string', 'minLength' => 1, 'maxLength' => 500],
-                            ['type' => 'array', 'minItems' => 1, 'items' => ['type' => 'string', 'minLength' => 1, 'maxLength' => 500]],
+                            [
+                                'type' => 'array',
+                                'minItems' => 1,
+                                'items' => ['type' => 'string', 'minLength' => 1, 'maxLength' => 500],
+                            ],
                         ]]],
                     ],
                 ]],
@@ -66,7 +74,8 @@ final readonly class Schema
     {
         $lines = [
             '# The fields of a brief', '',
-            'Printed by `php core/bin/margin schema --format=markdown`; without the option it prints a JSON Schema.', '',
+            'Printed by `php core/bin/margin schema --format=markdown`; without the option it prints a JSON Schema.',
+            '',
             '## The brief itself', '', ...self::table(Brief::fields()),
             '| `requirements` | a list of requirements | what is asked; required |',
             '| `marking` | what stands below | what findings and being late cost, and how points are rounded |',
@@ -88,7 +97,8 @@ final readonly class Schema
      */
     private static function table(array $fields): array
     {
-        $row = fn (Field $field) => "| `{$field->name}` | ".self::typeInWords($field)." | {$field->about}".($field->required ? '; required' : '').' |';
+        $row = fn (Field $field) => "| `{$field->name}` | ".self::typeInWords($field)." | {$field->about}"
+            .($field->required ? '; required' : '').' |';
 
         return ['| field | value | meaning |', '|---|---|---|', ...array_map($row, $fields)];
     }
@@ -175,7 +185,10 @@ final readonly class Schema
     /** @return array<string, mixed> */
     private static function texts(Field $field): array
     {
-        $text = ['type' => 'string', 'maxLength' => (int) $field->most] + ($field->required ? ['pattern' => '\\S'] : []);
+        $text = [
+            'type' => 'string',
+            'maxLength' => (int) $field->most,
+        ] + ($field->required ? ['pattern' => '\\S'] : []);
         $one = $field->choices === [] ? $text : ['enum' => $field->choices];
         $least = $field->required ? ['minItems' => 1] : [];
 

@@ -7,11 +7,14 @@ namespace InkedMargin\Core\Brief;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Source\English;
 
-/** How points come together beyond the requirements: what findings cost, what being late costs, and how it is rounded. */
+/**
+ * How points come together beyond the requirements: what findings cost, what being late costs, and how it is rounded.
+ */
 final readonly class Scheme
 {
     /**
-     * @param  array<value-of<Weight>, float>  $off  points off for each finding that no requirement tells of, by its weight
+     * @param  array<value-of<Weight>, float>  $off  points off for each finding that no requirement tells of, by its
+     *     weight
      * @param  float|null  $mostOff  points that all findings together may cost; null for any
      * @param  int  $grace  minutes after the due time that are not late
      * @param  float  $offPerDay  points off for each day begun after the due time
@@ -45,7 +48,12 @@ final readonly class Scheme
             Field::wholeNumber('grace', 'minutes after the due time that are not late', 0, 100_000),
             Field::number('off_per_day', 'points off for each day begun after the due time', 10_000),
             Field::number('late_floor', 'points below which being late takes nobody', 10_000),
-            Field::number('round_to', 'points are rounded to a multiple of it, half up; 0.01 when it is left out', 100, 0.01),
+            Field::number(
+                'round_to',
+                'points are rounded to a multiple of it, half up; 0.01 when it is left out',
+                100,
+                0.01,
+            ),
         ];
     }
 

@@ -21,16 +21,28 @@ final readonly class Steps
         }
         $points = [];
         foreach (is_array($given) ? $given : [] as $wrong => $worth) {
-            if (is_int($wrong) && $wrong >= 0 && (is_int($worth) || is_float($worth)) && $worth >= 0 && $worth <= 10_000) {
+            if (
+                is_int($wrong)
+                && $wrong >= 0
+                && (is_int($worth) || is_float($worth))
+                && $worth >= 0
+                && $worth <= 10_000
+            ) {
                 $points[$wrong] = (float) $worth;
             }
         }
         ksort($points);
         $falling = array_values($points);
         rsort($falling);
-        $isSound = is_array($given) && count($points) === count($given) && isset($points[0]) && $falling === array_values($points);
+        $isSound = is_array($given)
+            && count($points) === count($given)
+            && isset($points[0])
+            && $falling === array_values($points);
         if (! $isSound) {
-            $fields->problem('steps', 'points by how many things are wrong, fewer for more, from 0 on, were expected, such as {0: 10, 2: 6}');
+            $fields->problem(
+                'steps',
+                'points by how many things are wrong, fewer for more, from 0 on, were expected, such as {0: 10, 2: 6}',
+            );
 
             return null;
         }

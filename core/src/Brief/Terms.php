@@ -65,7 +65,10 @@ final readonly class Terms
         $steps = Steps::read($fields);
         $credit = Credit::tryFrom($fields->text('credit')) ?? ($steps === null ? Credit::Share : Credit::Steps);
         if (($credit === Credit::Steps) !== ($steps !== null)) {
-            $fields->problem('steps', $steps === null ? 'credit by steps needs them' : "they are for credit by steps, not \"$credit->value\"");
+            $fields->problem(
+                'steps',
+                $steps === null ? 'credit by steps needs them' : "they are for credit by steps, not \"$credit->value\"",
+            );
         }
         if ($steps !== null && $fields->has('points') && $fields->number('points', 0.0) !== $steps->most()) {
             $fields->problem('points', "the steps give {$steps->most()} at most: leave points out, or give as many");
@@ -103,7 +106,9 @@ final readonly class Terms
         return match (true) {
             $assessment->met === null => 'left out, as it cannot be told',
             $this->steps !== null => "{$assessment->wrong()} wrong: {$this->steps->sentence()}",
-            $this->credit === Credit::All => $assessment->met >= 1.0 ? 'all of it is met' : 'all or nothing, and not all of it is met',
+            $this->credit === Credit::All => $assessment->met >= 1.0
+                ? 'all of it is met'
+                : 'all or nothing, and not all of it is met',
             $assessment->met >= 1.0 => 'all of it is met',
             default => round(100 * $assessment->met, 2)." % of $this->points",
         };

@@ -64,7 +64,10 @@ final readonly class CheckAll
     {
         $roster = [];
         foreach (preg_split('/\r\n?|\n/', trim($text)) ?: [] as $line) {
-            $cells = array_map(trim(...), array_map(strval(...), str_getcsv($line, str_contains($line, ';') ? ';' : ',', '"', '')));
+            $cells = array_map(
+                trim(...),
+                array_map(strval(...), str_getcsv($line, str_contains($line, ';') ? ';' : ',', '"', '')),
+            );
             // A name has spaces, and a handle has none.
             $handles = array_values(array_filter($cells, fn (string $cell) => preg_match('/^[^\s@,]+$/', $cell) === 1));
             $names = array_values(array_filter($cells, fn (string $cell) => preg_match('/\s/', $cell) === 1));
@@ -86,7 +89,11 @@ final readonly class CheckAll
         $paths = [];
         foreach ($names as $name) {
             $path = rtrim($folder, '/')."/$name";
-            if (! str_starts_with($name, '.') && $name !== '__MACOSX' && (is_dir($path) || str_ends_with(strtolower($name), '.zip'))) {
+            if (
+                ! str_starts_with($name, '.')
+                && $name !== '__MACOSX'
+                && (is_dir($path) || str_ends_with(strtolower($name), '.zip'))
+            ) {
                 $paths[] = $path;
             }
         }
@@ -109,7 +116,9 @@ final readonly class CheckAll
         ];
         $process = proc_open($command, [1 => $out, 2 => $out], $pipes);
 
-        return is_resource($process) ? [$path, $process, $out] : throw new UsageError("The check of \"$path\" could not be started.");
+        return is_resource($process)
+            ? [$path, $process, $out]
+            : throw new UsageError("The check of \"$path\" could not be started.");
     }
 
     /** @param  resource  $out */

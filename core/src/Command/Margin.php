@@ -141,7 +141,9 @@ final class Margin
             'table' => fn (ClassReport $report) => $report->table(),
             'csv' => fn (ClassReport $report) => $report->csv(),
             'json' => fn (ClassReport $report) => $report->json(),
-            default => throw new UsageError("There is no format \"{$line->option('format')}\". The formats are table, csv and json."),
+            default => throw new UsageError(
+                "There is no format \"{$line->option('format')}\". The formats are table, csv and json.",
+            ),
         };
         $options = [];
         foreach ($passed as $name) {

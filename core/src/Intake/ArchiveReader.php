@@ -34,7 +34,11 @@ final readonly class ArchiveReader
             throw new Refusal(RefusalReason::NotAnArchive, self::notAZip($name));
         }
         try {
-            return SiteRoot::find(pathinfo($name, PATHINFO_FILENAME), $this->files($zip, $name), $isSent ? $name : null);
+            return SiteRoot::find(
+                pathinfo($name, PATHINFO_FILENAME),
+                $this->files($zip, $name),
+                $isSent ? $name : null,
+            );
         } finally {
             $zip->close();
         }
@@ -144,7 +148,10 @@ final readonly class ArchiveReader
                     "The entry \"$path\" is larger than {$this->limits->fileBytes} bytes.",
                 );
             }
-            if (strlen($bytes) > $this->limits->ratioFrom && strlen($bytes) > $this->limits->ratio * max(1, $packedBytes)) {
+            if (
+                strlen($bytes) > $this->limits->ratioFrom
+                && strlen($bytes) > $this->limits->ratio * max(1, $packedBytes)
+            ) {
                 throw new Refusal(
                     RefusalReason::Ratio,
                     "The entry \"$path\" unpacks to more than {$this->limits->ratio} times its packed size.",

@@ -94,8 +94,8 @@ final readonly class Check
     }
 
     /**
-     * Without what the brief tells the rules to be silent about, what was in the starter files and had to stay, and what is
-     * in stylesheets that were given.
+     * Without what the brief tells the rules to be silent about, what was in the starter files and had to stay, and
+     * what is in stylesheets that were given.
      *
      * @param  list<Finding>  $findings
      * @return list<Finding>

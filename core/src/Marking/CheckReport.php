@@ -47,7 +47,10 @@ final readonly class CheckReport
      */
     public static function freeAmong(array $findings, array $outcomes): array
     {
-        $shown = array_fill_keys(array_merge(...array_map(fn (Outcome $outcome) => $outcome->findings, $outcomes)), true);
+        $shown = array_fill_keys(
+            array_merge(...array_map(fn (Outcome $outcome) => $outcome->findings, $outcomes)),
+            true,
+        );
 
         return array_values(array_filter(
             $findings,

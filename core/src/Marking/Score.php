@@ -8,8 +8,8 @@ use InkedMargin\Core\Brief\Scheme;
 use InkedMargin\Core\Source\English;
 
 /**
- * The points of one hand-in with the sum that made them: its lines add up to what is awarded, whatever happens on the way. Never
- * below zero nor above what is possible.
+ * The points of one hand-in with the sum that made them: its lines add up to what is awarded, whatever happens on the
+ * way. Never below zero nor above what is possible.
  */
 final readonly class Score
 {
@@ -82,7 +82,11 @@ final readonly class Score
         }
         $floor = $off < $days * $scheme->offPerDay ? ", and none below $scheme->lateFloor" : '';
 
-        return new ScoreLine('Late', -round($off, 2), English::count($days, 'day')." begun, $scheme->offPerDay off for each$floor");
+        return new ScoreLine(
+            'Late',
+            -round($off, 2),
+            English::count($days, 'day')." begun, $scheme->offPerDay off for each$floor",
+        );
     }
 
     /** @param  list<ScoreLine>  $lines */

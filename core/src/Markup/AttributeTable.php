@@ -15,8 +15,8 @@ final readonly class AttributeTable
      * @param  array<string, array<string, int>>  $handlers  event handlers, in the same form
      * @param  array<string, list<string>|null>  $aria  what the values of the states and properties of ARIA may be
      * @param  array<string, int>  $roles
-     * @param  array<string, array<string, list<string>>>  $values by attribute and element or `*`: keywords, or a pattern
-     *     and the words for it
+     * @param  array<string, array<string, list<string>>>  $values by attribute and element or `*`: keywords, or a
+     *     pattern and the words for it
      */
     private function __construct(
         private array $byElement,

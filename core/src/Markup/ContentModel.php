@@ -36,7 +36,12 @@ final readonly class ContentModel
     private array $choosy;
 
     /**
-     * @param  array{phrasing: list<string>, interactiveWith: array<string, string>, scriptSupporting: list<string>, transparent: list<string>, phrasingOnly: list<string>, alsoHeadings: list<string>, only: array<string, list<string>>, parents: array<string, list<string>>, within: array<string, list<string>>, ancestors: array<string, list<string>>, without: array<string, list<string>>, order: array<string, list<list<string>>>, once: array<string, list<string>>, ends: array<string, list<string>>, bodyOk: list<string>}  $data
+     * @param  array{phrasing: list<string>, interactiveWith: array<string, string>, scriptSupporting: list<string>,
+     *     transparent: list<string>, phrasingOnly: list<string>, alsoHeadings: list<string>, only: array<string,
+     *     list<string>>, parents: array<string, list<string>>, within: array<string, list<string>>,
+     *     ancestors: array<string, list<string>>, without: array<string, list<string>>, order: array<string,
+     *     list<list<string>>>, once: array<string, list<string>>, ends: array<string, list<string>>,
+     *     bodyOk: list<string>}  $data
      */
     private function __construct(private array $data)
     {

@@ -26,8 +26,9 @@ final class Document
     /**
      * Elements that go on with one that was written, after tags that cross (13.2.4.3, 13.2.6.4.7).
      *
-     * @var array<int, array{Element, Element, int|null}> such an element, the one that was written, and the offset of the end
-     *                                                    tag that came while something else was open; by the first one's object id
+     * @var array<int, array{Element, Element, int|null}> such an element, the one that was written, and the offset of
+     *     the end
+     * tag that came while something else was open; by the first one's object id
      */
     public array $continuations = [];
 

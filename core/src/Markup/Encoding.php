@@ -19,10 +19,14 @@ final readonly class Encoding
 
     /** The names of ICU's converters, where the standard's name is not one of them or stands for several. */
     private const CONVERTERS = [
-        'windows-1250' => 'ibm-5346_P100-1998', 'windows-1251' => 'ibm-5347_P100-1998', 'windows-1252' => 'ibm-5348_P100-1997',
-        'windows-1253' => 'ibm-5349_P100-1998', 'windows-1254' => 'ibm-5350_P100-1998', 'windows-1255' => 'ibm-9447_P100-2002',
-        'windows-1256' => 'ibm-9448_X100-2005', 'windows-1257' => 'ibm-9449_P100-2002', 'windows-1258' => 'ibm-5354_P100-1998',
-        'GBK' => 'gb18030', 'Big5' => 'ibm-1375_P100-2008', 'EUC-KR' => 'windows-949-2000', 'Shift_JIS' => 'windows-31j',
+        'windows-1250' => 'ibm-5346_P100-1998', 'windows-1251' => 'ibm-5347_P100-1998',
+        'windows-1252' => 'ibm-5348_P100-1997',
+        'windows-1253' => 'ibm-5349_P100-1998', 'windows-1254' => 'ibm-5350_P100-1998',
+        'windows-1255' => 'ibm-9447_P100-2002',
+        'windows-1256' => 'ibm-9448_X100-2005', 'windows-1257' => 'ibm-9449_P100-2002',
+        'windows-1258' => 'ibm-5354_P100-1998',
+        'GBK' => 'gb18030', 'Big5' => 'ibm-1375_P100-2008', 'EUC-KR' => 'windows-949-2000',
+        'Shift_JIS' => 'windows-31j',
         'ISO-8859-8-I' => 'ISO-8859-8',
     ];
 
@@ -47,7 +51,10 @@ final readonly class Encoding
         return new self($declaration->encoding ?? 'UTF-8', false, $declaration);
     }
 
-    /** Of a stylesheet (CSS Syntax Level 3, section 3.2): its byte order mark, or `@charset` at its very beginning, or UTF-8. */
+    /**
+     * Of a stylesheet (CSS Syntax Level 3, section 3.2): its byte order mark, or `@charset` at its very beginning, or
+     * UTF-8.
+     */
     public static function ofSheet(string $bytes): self
     {
         foreach (self::MARKS as $mark => $name) {

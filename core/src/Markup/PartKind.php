@@ -43,7 +43,8 @@ enum PartKind: string
     {
         return match ($name) {
             'banner', 'header', 'head', 'masthead', 'page-header', 'site-header' => self::Header,
-            'navigation', 'nav', 'menu', 'navbar', 'nav-bar', 'navmenu', 'main-nav', 'main-menu', 'mainnav', 'links' => self::Nav,
+            'navigation', 'nav', 'menu', 'navbar', 'nav-bar', 'navmenu', 'main-nav', 'main-menu', 'mainnav',
+            'links' => self::Nav,
             'main', 'content', 'main-content', 'maincontent' => self::Main,
             'contentinfo', 'footer', 'foot', 'page-footer', 'site-footer' => self::Footer,
             default => null,

@@ -47,7 +47,10 @@ final readonly class Prescan
         return null;
     }
 
-    /** @return array{array<string, array{string, int}>, int} values with their offsets by name, the first of a name; and where the tag ends */
+    /**
+     * @return array{array<string, array{string, int}>, int} values with their offsets by name, the first of a name; and
+     *     where the tag ends
+     */
     private static function attributes(string $head, int $at): array
     {
         $attributes = [];

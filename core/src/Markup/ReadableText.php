@@ -9,9 +9,11 @@ final class ReadableText
 {
     /** HTML Standard, 15.3: what stands in lines or cells of its own. */
     private const APART = [
-        'address', 'article', 'aside', 'blockquote', 'body', 'br', 'caption', 'center', 'dd', 'details', 'dialog', 'dir',
+        'address', 'article', 'aside', 'blockquote', 'body', 'br', 'caption', 'center', 'dd', 'details', 'dialog',
+        'dir',
         'div', 'dl', 'dt', 'fieldset', 'figcaption', 'figure', 'footer', 'form', 'h1', 'h2', 'h3', 'h4', 'h5', 'h6',
-        'header', 'hgroup', 'hr', 'legend', 'li', 'main', 'menu', 'nav', 'ol', 'option', 'p', 'pre', 'search', 'section',
+        'header', 'hgroup', 'hr', 'legend', 'li', 'main', 'menu', 'nav', 'ol', 'option', 'p', 'pre', 'search',
+        'section',
         'summary', 'table', 'tbody', 'td', 'tfoot', 'th', 'thead', 'tr', 'ul',
     ];
 

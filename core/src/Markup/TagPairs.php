@@ -40,9 +40,11 @@ final readonly class TagPairs
 
     /**
      * @param  list<Element>  $unclosed  whose end tag may not be left out, and is nowhere
-     * @param  list<array{Element, int, string}>  $mistaken  closed with the end tag of another, with its offset and name
+     * @param  list<array{Element, int, string}>  $mistaken  closed with the end tag of another, with its offset and
+     *     name
      * @param  list<array{Element, int}>  $crossed  with the offset of the end tag that comes too late
-     * @param  list<array{Element, int}>  $cutShort  whose end tag may be left out, closed by something that cannot stand inside them
+     * @param  list<array{Element, int}>  $cutShort  whose end tag may be left out, closed by something that cannot
+     *     stand inside them
      * @param  array<int, string>  $stray  names of end tags that close nothing, by offset
      */
     private function __construct(
@@ -195,7 +197,8 @@ final readonly class TagPairs
     private static function lacksEndTag(Element $element): bool
     {
         return $element->namespace === NodeNamespace::Html && $element->isWritten() && $element->endTag() === null
-            && $element->closing !== Closing::Itself && ! in_array($element->name, ['html', 'head', 'body', 'frame'], true);
+            && $element->closing !== Closing::Itself
+                && ! in_array($element->name, ['html', 'head', 'body', 'frame'], true);
     }
 
     /**

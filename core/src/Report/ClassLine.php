@@ -40,8 +40,14 @@ final readonly class ClassLine
 
             return new self($site, $handle, $name, null, null, [], [], [], $why);
         }
-        /** @var array{findings: list<array{rule: string, weight: string}>, requirements: list<array{title: string, outcome: string}>, score: array{awarded: float|int, possible: float|int}} $report */
-        $unmet = array_filter($report['requirements'], fn (array $one) => in_array($one['outcome'], ['unmet', 'partly'], true));
+        /**
+         * @var array{findings: list<array{rule: string, weight: string}>, requirements: list<array{title: string,
+         *     outcome: string}>, score: array{awarded: float|int, possible: float|int}} $report
+         */
+        $unmet = array_filter(
+            $report['requirements'],
+            fn (array $one) => in_array($one['outcome'], ['unmet', 'partly'], true),
+        );
 
         return new self(
             $site,

@@ -20,7 +20,10 @@ final readonly class ClassReport
     public function isClean(): bool
     {
         foreach ($this->lines as $line) {
-            if ($line->problem !== null || $line->count(Weight::Fault->value) + $line->count(Weight::Departure->value) > 0) {
+            if (
+                $line->problem !== null
+                || $line->count(Weight::Fault->value) + $line->count(Weight::Departure->value) > 0
+            ) {
                 return false;
             }
         }
@@ -65,13 +68,20 @@ final readonly class ClassReport
         foreach ($rows as $row) {
             $padded = [];
             foreach ($row as $at => $cell) {
-                $padded[] = $at === count($row) - 1 ? $cell : $cell.str_repeat(' ', max(0, ($widths[$at] ?? 0) - mb_strwidth($cell)));
+                $padded[] = $at === count($row) - 1
+                    ? $cell
+                    : $cell.str_repeat(' ', max(0, ($widths[$at] ?? 0) - mb_strwidth($cell)));
             }
             $text .= rtrim(implode('  ', $padded))."\n";
         }
         $common = $this->commonest();
         foreach ($common as $rule => $sites) {
-            $text .= ($rule === array_key_first($common) ? "\nMost common:\n" : '').sprintf("  %3d of %d  %s\n", $sites, count($this->lines), $rule);
+            $text .= ($rule === array_key_first($common) ? "\nMost common:\n" : '').sprintf(
+                "  %3d of %d  %s\n",
+                $sites,
+                count($this->lines),
+                $rule,
+            );
         }
 
         return $text;
@@ -80,11 +90,16 @@ final readonly class ClassReport
     /** RFC 4180. */
     public function csv(): string
     {
-        $rows = [['site', 'handle', 'name', 'awarded', 'possible', 'faults', 'departures', 'tidy', 'not met', 'problem']];
+        $rows = [[
+            'site', 'handle', 'name', 'awarded', 'possible', 'faults', 'departures', 'tidy', 'not met', 'problem',
+        ]];
         foreach ($this->lines as $line) {
             $rows[] = [
                 $line->site, $line->handle, $line->name, (string) $line->awarded, (string) $line->possible,
-                ...array_map(fn (Weight $weight) => $line->problem === null ? (string) $line->count($weight->value) : '', Weight::cases()),
+                ...array_map(
+                    fn (Weight $weight) => $line->problem === null ? (string) $line->count($weight->value) : '',
+                    Weight::cases(),
+                ),
                 implode('; ', $line->unmet), (string) $line->problem,
             ];
         }

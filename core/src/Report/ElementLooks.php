@@ -19,13 +19,15 @@ use InkedMargin\Core\Style\Cascade\Origin;
 use InkedMargin\Core\Style\Syntax\Declaration;
 
 /**
- * What one element of a page looks like when nobody touches it, and where each of it was decided: what won, and what lost.
- * Lines are 1-based.
+ * What one element of a page looks like when nobody touches it, and where each of it was decided: what won, and what
+ * lost. Lines are 1-based.
  *
  * @phpstan-type Said array{value: string, path: string, line: int, selector: string}
- * @phpstan-type Look array{name: string, value: string, colour: string|null, from: Said|null, inherited: string|null, lost: list<Said>}
+ * @phpstan-type Look array{name: string, value: string, colour: string|null, from: Said|null, inherited: string|null,
+ *     lost: list<Said>}
  * @phpstan-type Step array{at: string, tag: string}
- * @phpstan-type Looks array{at: string, tag: string, line: int, around: Step|null, inside: Step|null, before: Step|null, after: Step|null, looks: list<Look>, contrast: string|null}
+ * @phpstan-type Looks array{at: string, tag: string, line: int, around: Step|null, inside: Step|null,
+ *     before: Step|null, after: Step|null, looks: list<Look>, contrast: string|null}
  */
 final readonly class ElementLooks
 {
@@ -35,7 +37,8 @@ final readonly class ElementLooks
         'font-size' => ['Size', true], 'font-weight' => ['Weight', true], 'text-align' => ['Alignment', false],
         'text-decoration-line' => ['Line on the text', false], 'list-style-type' => ['Sign of the list', false],
         'display' => ['Laid out as', false], 'width' => ['Width', false], 'float' => ['Floats', false],
-        'position' => ['Position', false], 'background-image' => ['Picture behind', false], 'visibility' => ['Visibility', false],
+        'position' => ['Position', false], 'background-image' => ['Picture behind', false],
+        'visibility' => ['Visibility', false],
     ];
 
     /** @param  list<StyleSource>  $sources */
@@ -44,8 +47,8 @@ final readonly class ElementLooks
     }
 
     /**
-     * @param  string  $at  the way to it from the root: places among the elements of one parent from 0, with dots, such as `1.0.2`;
-     *     '' for the root
+     * @param  string  $at  the way to it from the root: places among the elements of one parent from 0, with dots, such
+     *     as `1.0.2`; '' for the root
      * @return Looks|null null where the page, or such an element, is not there
      */
     public static function of(ParsedSite $site, string $path, string $at): ?array
@@ -121,7 +124,10 @@ final readonly class ElementLooks
                 'inherited' => $isAuthors && $holder !== $element ? self::tag($holder) : null,
                 'lost' => $isAuthors ? array_map(
                     fn (Applied $one) => $this->said($one, $holder),
-                    array_values(array_filter(array_slice($said, 1), fn (Applied $one) => self::isOf($one, Origin::Author, Origin::Hint))),
+                    array_values(array_filter(
+                        array_slice($said, 1),
+                        fn (Applied $one) => self::isOf($one, Origin::Author, Origin::Hint),
+                    )),
                 ) : [],
             ];
         }
@@ -129,7 +135,10 @@ final readonly class ElementLooks
         return $looks;
     }
 
-    /** @return array{Element, list<Applied>} what is said of a property, and of which element: what is around it, where it inherits */
+    /**
+     * @return array{Element, list<Applied>} what is said of a property, and of which element: what is around it, where
+     *     it inherits
+     */
     private function saidOf(Element $element, string $property): array
     {
         $isInherited = in_array($property, ComputedStyle::INHERITED, true);

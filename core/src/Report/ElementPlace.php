@@ -11,8 +11,8 @@ use InkedMargin\Core\Site\Page;
 /**
  * Where an element of a page is in its source, and which element a line of the source is of.
  *
- * An element is named by the way to it from the root: places among the elements of one parent from 0, with dots, such as
- * `1.0.2`; '' for the root. Lines are 1-based.
+ * An element is named by the way to it from the root: places among the elements of one parent from 0, with dots, such
+ * as `1.0.2`; '' for the root. Lines are 1-based.
  *
  * @phpstan-type Place array{at: string, line: int}
  */
@@ -36,7 +36,10 @@ final readonly class ElementPlace
         return $element;
     }
 
-    /** @return Place|null the first element that begins on a line, or else the innermost around it; null where there is none */
+    /**
+     * @return Place|null the first element that begins on a line, or else the innermost around it; null where there is
+     *     none
+     */
     public static function onLine(Page $page, int $line): ?array
     {
         $around = null;

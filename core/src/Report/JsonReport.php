@@ -70,7 +70,10 @@ final readonly class JsonReport
         ];
     }
 
-    /** @return list<array{file: string, start: array<string, int>, end: array<string, int>, text: string}>|null the changes that mend it */
+    /**
+     * @return list<array{file: string, start: array<string, int>, end: array<string, int>, text: string}>|null the
+     *     changes that mend it
+     */
     public static function mend(?Mend $mend): ?array
     {
         return $mend === null ? null : array_map(function (Edit $edit): array {
@@ -85,7 +88,9 @@ final readonly class JsonReport
         }, $mend->edits);
     }
 
-    /** @return array{variant: string, file: string, line: int|null, column: int|null, message: string, remedy: string} */
+    /**
+     * @return array{variant: string, file: string, line: int|null, column: int|null, message: string, remedy: string}
+     */
     public static function shortfall(Shortfall $shortfall): array
     {
         $start = $shortfall->source?->position($shortfall->span->start);

@@ -69,7 +69,8 @@ final readonly class RuleCatalogue
     }
 
     /**
-     * How it should be where a rule fails in one of its ways: the part of its good example that differs from the bad one.
+     * How it should be where a rule fails in one of its ways: the part of its good example that differs from the bad
+     * one.
      *
      * @param  string  $variant  that of its first example is taken for one that it does not have
      */
@@ -103,7 +104,11 @@ final readonly class RuleCatalogue
     {
         $files = $isBad ? $example->badFiles() : $example->goodFiles();
         $index = $isBad ? 0 : 1;
-        $packing = new Packing($example->packing[$index] ?? null, $example->folders[$index] ?? [], address: $example->address[$index] ?? null);
+        $packing = new Packing(
+            $example->packing[$index] ?? null,
+            $example->folders[$index] ?? [],
+            address: $example->address[$index] ?? null,
+        );
 
         return self::siteOf($files, $packing);
     }

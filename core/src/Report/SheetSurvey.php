@@ -28,7 +28,8 @@ use InkedMargin\Core\Style\Syntax\Declaration;
  * @phpstan-type SheetRow array{path: string, line: int, pages: int, general: bool, rules: list<RuleRow>, more: int}
  * @phpstan-type NameRow array{name: string, elements: int, pages: int, path: string, line: int}
  * @phpstan-type UnjudgedRow array{reason: string, sample: string, elements: int, path: string, line: int}
- * @phpstan-type ContrastRow array{when: string|null, text: string, background: string, ratio: float, needed: float, enough: bool, sample: string, elements: int, path: string, line: int}
+ * @phpstan-type ContrastRow array{when: string|null, text: string, background: string, ratio: float, needed: float,
+ *     enough: bool, sample: string, elements: int, path: string, line: int}
  */
 final readonly class SheetSurvey
 {
@@ -43,13 +44,22 @@ final readonly class SheetSurvey
     {
     }
 
-    /** @return array{sheets: list<SheetRow>, contrast: list<ContrastRow>, unjudged: list<UnjudgedRow>, unused: list<NameRow>} */
+    /**
+     * @return array{sheets: list<SheetRow>, contrast: list<ContrastRow>, unjudged: list<UnjudgedRow>,
+     *     unused: list<NameRow>}
+     */
     public static function of(ParsedSite $site): array
     {
         $survey = new self($site, $site->fact(RuleReach::class), $site->fact(SiteStyles::class));
-        $sources = array_filter($site->fact(StyleSources::class)->all, fn (StyleSource $source) => ! $source->isAttribute());
+        $sources = array_filter(
+            $site->fact(StyleSources::class)->all,
+            fn (StyleSource $source) => ! $source->isAttribute(),
+        );
         $pairs = $site->fact(ContrastPairs::class)->pairs;
-        usort($pairs, fn (ContrastPair $a, ContrastPair $b) => [$a->isEnough(), $a->ratio] <=> [$b->isEnough(), $b->ratio]);
+        usort(
+            $pairs,
+            fn (ContrastPair $a, ContrastPair $b) => [$a->isEnough(), $a->ratio] <=> [$b->isEnough(), $b->ratio],
+        );
 
         return [
             'sheets' => array_values(array_map($survey->sheet(...), $sources)),
@@ -79,10 +89,15 @@ final readonly class SheetSurvey
 
         return [
             'path' => $source->path(),
-            'line' => $source->style === null ? 1 : $source->file->position($source->style->element->place()->start)->line,
+            'line' => $source->style === null
+                ? 1
+                : $source->file->position($source->style->element->place()->start)->line,
             'pages' => $linking,
             'general' => $this->reach->isGeneral($source->path()),
-            'rules' => array_map(fn (StyleRule $rule) => $this->rule($rule, $source), array_slice($rules, 0, self::MOST_RULES)),
+            'rules' => array_map(
+                fn (StyleRule $rule) => $this->rule($rule, $source),
+                array_slice($rules, 0, self::MOST_RULES),
+            ),
             'more' => max(0, count($rules) - self::MOST_RULES),
         ];
     }
@@ -134,7 +149,8 @@ final readonly class SheetSurvey
         $rows = [];
         foreach ($this->site->fact(ContrastPairs::class)->unjudged as $reason => $places) {
             $rows[] = [
-                'reason' => $reason, 'sample' => self::sample($places), 'elements' => count($places), ...self::firstOf($places),
+                'reason' => $reason, 'sample' => self::sample($places), 'elements' => count($places),
+                ...self::firstOf($places),
             ];
         }
 

@@ -32,8 +32,13 @@ use InkedMargin\Core\Source\Utf8;
  * @phpstan-import-type SheetRow from SheetSurvey
  * @phpstan-import-type ContrastRow from SheetSurvey
  *
- * @phpstan-type PageRow array{path: string, title: string, heading: string, distance: int|null, deadEnd: bool, wayHome: bool, linkedFrom: int, parts: list<array{part: string, called: string, line: int}>, headings: list<array{level: int, text: string, line: int}>, pictures: list<array{source: string, alt: string|null, line: int}>, sheets: list<string>, words: int, links: int, menu: array<string, mixed>|null, lacks: list<array{key: string, label: string}>, menuDiffers: list<string>}
- * @phpstan-type LinkRow array{from: string, to: string, label: string, place: string, verdict: string, line: int, column: int, also: list<array{line: int, column: int}>, back: bool}
+ * @phpstan-type PageRow array{path: string, title: string, heading: string, distance: int|null, deadEnd: bool,
+ *     wayHome: bool, linkedFrom: int, parts: list<array{part: string, called: string, line: int}>,
+ *     headings: list<array{level: int, text: string, line: int}>, pictures: list<array{source: string,
+ *     alt: string|null, line: int}>, sheets: list<string>, words: int, links: int, menu: array<string, mixed>|null,
+ *     lacks: list<array{key: string, label: string}>, menuDiffers: list<string>}
+ * @phpstan-type LinkRow array{from: string, to: string, label: string, place: string, verdict: string, line: int,
+ *     column: int, also: list<array{line: int, column: int}>, back: bool}
  */
 final readonly class SiteSurvey
 {
@@ -43,7 +48,10 @@ final readonly class SiteSurvey
     /** Of a site; nobody looks at more, and a menu on every page has a row for each pair of pages. */
     private const MOST_LINKS = 20_000;
 
-    /** @return array{pages: list<PageRow>, links: list<LinkRow>, usualMenu: array<string, mixed>|null, pattern: array<string, mixed>|null, sheets: list<SheetRow>, contrast: list<ContrastRow>} */
+    /**
+     * @return array{pages: list<PageRow>, links: list<LinkRow>, usualMenu: array<string, mixed>|null,
+     *     pattern: array<string, mixed>|null, sheets: list<SheetRow>, contrast: list<ContrastRow>}
+     */
     public static function of(ParsedSite $site, Brief $brief): array
     {
         $expectations = LinkExpectations::of($site, $brief);
@@ -208,8 +216,10 @@ final readonly class SiteSurvey
                 continue;
             }
             $rows[$key] = [
-                'from' => $link->from(), 'to' => $to, 'label' => $link->label, 'place' => $link->place->value, 'verdict' => $link->reference->target->resolution->value,
-                'line' => $at->line, 'column' => $at->column, 'also' => [], 'back' => $map->isTwoWay($link->from(), $to),
+                'from' => $link->from(), 'to' => $to, 'label' => $link->label, 'place' => $link->place->value,
+                'verdict' => $link->reference->target->resolution->value,
+                'line' => $at->line, 'column' => $at->column, 'also' => [],
+                'back' => $map->isTwoWay($link->from(), $to),
             ];
         }
 
@@ -236,7 +246,9 @@ final readonly class SiteSurvey
         $asked = array_values(
             array_filter(
                 array_map(
-                    fn (Navigation $requirement) => $requirement->menu === null ? null : $requirement->commonMenu($site),
+                    fn (Navigation $requirement) => $requirement->menu === null
+                        ? null
+                        : $requirement->commonMenu($site),
                     $brief->ofKind(Navigation::class),
                 ),
             ),

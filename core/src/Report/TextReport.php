@@ -67,7 +67,9 @@ final readonly class TextReport
     private static function summary(CheckReport $report): string
     {
         $counts = array_map(fn (Weight $weight) => $weight->count($report->count($weight)), Weight::cases());
-        $points = $report->outcomes === [] ? '' : ', '.self::points(new Points($report->score->awarded, $report->score->possible));
+        $points = $report->outcomes === []
+            ? ''
+            : ', '.self::points(new Points($report->score->awarded, $report->score->possible));
 
         return "{$report->site->files->name}: ".English::count(
             count($report->site->pages),

@@ -9,12 +9,14 @@ final readonly class Example
 {
     /**
      * @param  string  $variant  of the rule
-     * @param  string|array<string, string>  $bad the body of a page, or files by path; it gives exactly this one finding
+     * @param  string|array<string, string>  $bad the body of a page, or files by path; it gives exactly this one
+     *     finding
      * @param  string|array<string, string>  $good  the same as it should be; it gives none
      * @param  string  $brief  fields of a requirement that both are held against; '' for none
      * @param  array{string, string}|null  $packing  the name of the archive, bad and good
      * @param  array{list<string>, list<string>}|null  $folders  the folders around the site, bad and good
-     * @param  array<'starter'|'model'|'copy'|'sheets', array<string, string>>  $materials  files that the assignment gives
+     * @param  array<'starter'|'model'|'copy'|'sheets', array<string, string>>  $materials  files that the assignment
+     *     gives
      * @param  array{string, string}|null  $address  where it was published, bad and good
      */
     public function __construct(
@@ -56,7 +58,8 @@ final readonly class Example
     {
         $heading = preg_match('/<h1\b/i', $body) === 1 ? '' : "<h1>$title</h1>\n";
 
-        return "<!DOCTYPE html>\n<html lang=\"en\">\n<head>\n<meta charset=\"utf-8\">\n<title>$title</title>\n$head</head>\n<body>\n"
+        return "<!DOCTYPE html>\n<html lang=\"en\">\n<head>\n<meta "
+            ."charset=\"utf-8\">\n<title>$title</title>\n$head</head>\n<body>\n"
             ."$heading$body\n</body>\n</html>\n";
     }
 

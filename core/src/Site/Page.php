@@ -123,13 +123,15 @@ final readonly class Page
     /** Where to point at for what the head lacks. */
     public function headPlace(): Span
     {
-        return $this->document->first('head')?->startTag() ?? $this->document->first('html')?->startTag() ?? Span::at(0);
+        return $this->document->first('head')?->startTag() ?? $this->document
+            ->first('html')?->startTag() ?? Span::at(0);
     }
 
     /** Where to point at for what the body lacks. */
     public function bodyPlace(): Span
     {
-        return $this->document->first('body')?->startTag() ?? $this->document->first('html')?->startTag() ?? Span::at(0);
+        return $this->document->first('body')?->startTag() ?? $this->document
+            ->first('html')?->startTag() ?? Span::at(0);
     }
 
     /** Whether it has any tag at all. */

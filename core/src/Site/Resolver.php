@@ -35,8 +35,8 @@ final class Resolver
     private array $nearestPlaces = [];
 
     /**
-     * @param  \Closure(string): (array<string, true>|null)  $ids the ids that fragments may name in a page, by its path;
-     *     null when it is no page
+     * @param  \Closure(string): (array<string, true>|null)  $ids the ids that fragments may name in a page, by its
+     *     path; null when it is no page
      */
     public function __construct(private readonly Site $site, private readonly \Closure $ids)
     {
@@ -207,7 +207,10 @@ final class Resolver
     private function isLocal(string $written): bool
     {
         return preg_match('~^(?:file:|[A-Za-z]:[/\\\\]|[A-Za-z]\|/|\\\\\\\\)~i', $written) === 1
-            || (preg_match('~^[A-Za-z][A-Za-z0-9+.-]*:~', $written) !== 1 && str_contains(strtok($written, '?#') ?: '', '\\'));
+            || (preg_match(
+                '~^[A-Za-z][A-Za-z0-9+.-]*:~',
+                $written,
+            ) !== 1 && str_contains(strtok($written, '?#') ?: '', '\\'));
     }
 
     /** An address from which only the file's name is of use, and as many of the folders before it as the site has. */

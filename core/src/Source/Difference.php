@@ -8,8 +8,8 @@ use SebastianBergmann\Diff\Differ;
 use SebastianBergmann\Diff\Output\DiffOnlyOutputBuilder;
 
 /**
- * What was put in place of what, between two lists: a stretch of the one that became a stretch of the other. Their longest
- * common subsequence is left alone.
+ * What was put in place of what, between two lists: a stretch of the one that became a stretch of the other. Their
+ * longest common subsequence is left alone.
  */
 final readonly class Difference
 {

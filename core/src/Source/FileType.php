@@ -27,8 +27,10 @@ enum FileType: string
     case Text = 'text';
 
     private const SIGNATURES = [
-        "\x89PNG\r\n\x1a\n" => self::Png, "\xff\xd8\xff" => self::Jpeg, 'GIF87a' => self::Gif, 'GIF89a' => self::Gif, "\0\0\1\0" => self::Icon, 'BM' => self::Bmp,
-        "PK\3\4" => self::Zip, "PK\5\6" => self::Zip, "\xd0\xcf\x11\xe0\xa1\xb1\x1a\xe1" => self::OldOffice, '{\rtf' => self::Rtf, '%PDF-' => self::Pdf,
+        "\x89PNG\r\n\x1a\n" => self::Png, "\xff\xd8\xff" => self::Jpeg, 'GIF87a' => self::Gif, 'GIF89a' => self::Gif,
+        "\0\0\1\0" => self::Icon, 'BM' => self::Bmp,
+        "PK\3\4" => self::Zip, "PK\5\6" => self::Zip, "\xd0\xcf\x11\xe0\xa1\xb1\x1a\xe1" => self::OldOffice,
+        '{\rtf' => self::Rtf, '%PDF-' => self::Pdf,
         "\xfe\xff" => self::Utf16, "\xff\xfe" => self::Utf16,
     ];
 
@@ -51,7 +53,10 @@ enum FileType: string
             substr($start, 4, 8) === 'ftypavif' => self::Avif,
             // Markup with a byte that no text has is still markup, and read with a parse error.
             preg_match('/[\x00-\x08\x0e-\x1a\x1c-\x1f]/', $start) === 1
-                && preg_match('~<(?:!doctype|html|head|body|title|h[1-6]|p|div|table|script|style|meta|link|a|ul)\b~i', $start) !== 1 => self::Binary,
+                && preg_match(
+                    '~<(?:!doctype|html|head|body|title|h[1-6]|p|div|table|script|style|meta|link|a|ul)\b~i',
+                    $start,
+                ) !== 1 => self::Binary,
             preg_match('/xmlns:\w+\s*=\s*["\']urn:schemas-[a-z-]+:office/i', $start) === 1 => self::WordProcessorHtml,
             default => self::Text,
         };
@@ -85,7 +90,8 @@ enum FileType: string
     public function extension(): ?string
     {
         return match ($this) {
-            self::Png => 'png', self::Jpeg => 'jpg', self::Gif => 'gif', self::Webp => 'webp', self::Avif => 'avif', self::Bmp => 'bmp', self::Pdf => 'pdf',
+            self::Png => 'png', self::Jpeg => 'jpg', self::Gif => 'gif', self::Webp => 'webp', self::Avif => 'avif',
+            self::Bmp => 'bmp', self::Pdf => 'pdf',
             default => null,
         };
     }

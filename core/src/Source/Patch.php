@@ -7,7 +7,9 @@ namespace InkedMargin\Core\Source;
 /** A text with changes made to it, which knows where each of its bytes was before. */
 final class Patch
 {
-    /** @var list<array{int, int, bool}> offsets of each piece, after and before, and whether its bytes were there before */
+    /**
+     * @var list<array{int, int, bool}> offsets of each piece, after and before, and whether its bytes were there before
+     */
     private array $pieces = [];
 
     private string $text = '';

@@ -20,8 +20,8 @@ final class Prose
     }
 
     /**
-     * Sentences, as Unicode Standard Annex 29, section 5, ends them, and not after the usual abbreviations; what stands in a line of
-     * its own ends there.
+     * Sentences, as Unicode Standard Annex 29, section 5, ends them, and not after the usual abbreviations; what stands
+     * in a line of its own ends there.
      *
      * @return list<string>
      */

@@ -13,8 +13,8 @@ final class SourceFile
     private ?LineIndex $lines = null;
 
     /**
-     * @param  (\Closure(int): int)|null  $inFile where a byte is in the file, when these are not the file's own bytes but
-     *     its text as
+     * @param  (\Closure(int): int)|null  $inFile where a byte is in the file, when these are not the file's own bytes
+     *     but its text as
      *                                            UTF-8
      * @param  Patch|null  $over  the changes that were made to another text to get this one
      */

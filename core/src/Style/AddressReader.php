@@ -22,7 +22,8 @@ final class AddressReader
 
                 continue;
             }
-            $isAddress = $type === TokenType::Url || ($type === TokenType::String && ($isImport || self::isInUrl($tokens, $at)));
+            $isAddress = $type === TokenType::Url
+                || ($type === TokenType::String && ($isImport || self::isInUrl($tokens, $at)));
             if ($isAddress) {
                 $span = $tokens->insideSpan($at);
                 $found[] = new SheetAddress($tokens->text($at), $span->start, $span->end, $isImport);

@@ -40,7 +40,8 @@ function outcomeOf(string $fields, array $files, ?Packing $packing = null): Outc
 function shortfallsOf(Outcome $outcome): array
 {
     return array_map(
-        fn (Shortfall $one) => "$one->variant $one->file".($one->source === null ? '' : ':'.$one->source->position($one->span->start)->line),
+        fn (Shortfall $one) => "$one->variant $one->file"
+            .($one->source === null ? '' : ':'.$one->source->position($one->span->start)->line),
         $outcome->shortfalls,
     );
 }

@@ -14,8 +14,8 @@ use Opis\JsonSchema\Validator;
 use Symfony\Component\Yaml\Yaml;
 
 /**
- * What the reader knows of fields together, of selectors, patterns, names and ids: more than a schema can say. Each is a
- * problem in its words.
+ * What the reader knows of fields together, of selectors, patterns, names and ids: more than a schema can say. Each is
+ * a problem in its words.
  */
 const BEYOND_THE_SCHEMA = '/needed|no selector|cannot|no number can|another requirement|no regular expression|steps|character|for counting'
     .'|selector: is missing|different words|only copy|neither a selector|only a requirement|has a name|list of parts|each as|no rule|There is no `|takes|longer than/';
@@ -45,15 +45,22 @@ function inventedBrief(Seed $seed): array
             'points' => $seed->oneOf([0, 0.5, 3, 10_000]),
             'credit' => $seed->oneOf(['all', 'share']),
             'weight' => $seed->oneOf(['fault', 'tidy']),
-            'message' => $seed->oneOf(['yes', '12', '#5 is: "wrong"', "two\nlines", '*anchor & <b>', 'Überfahrt – „so“', "it's: - a"]),
+            'message' => $seed->oneOf(
+                ['yes', '12', '#5 is: "wrong"', "two\nlines", '*anchor & <b>', 'Überfahrt – „so“', "it's: - a"],
+            ),
             'pages' => $seed->oneOf(['all', 'home', ['index.html', 'a/*.html'], ['not' => ['reference*', 'on']]]),
         ];
         $requirements[] = $requirement + array_filter($terms, fn () => $seed->chance(50));
     }
-    $marking = array_filter(['off_per_fault' => 0.25, 'most_off' => 3, 'grace' => 15, 'round_to' => 0.5], fn () => $seed->chance(40));
+    $marking = array_filter(
+        ['off_per_fault' => 0.25, 'most_off' => 3, 'grace' => 15, 'round_to' => 0.5],
+        fn () => $seed->chance(40),
+    );
 
     return ['title' => $seed->oneOf(['T', 'on', '007', 'A: b'])] + ($marking === [] ? [] : ['marking' => $marking])
-        + ['requirements' => $requirements] + ($seed->chance(30) ? ['ignore' => ['nav', ['rules' => ['link/empty'], 'pages' => 'home']]] : []);
+        + ['requirements' => $requirements] + ($seed->chance(30) ? [
+            'ignore' => ['nav', ['rules' => ['link/empty'], 'pages' => 'home']],
+        ] : []);
 }
 
 it('writes every brief so that it is read as the same again', function () {
@@ -81,7 +88,8 @@ it('accepts what the schema accepts, and refuses what it refuses', function () {
             unset($values['requirements'][$at][$field]);
         } elseif ($seed->chance(85)) {
             $values['requirements'][$at][$field] = $seed->oneOf([
-                -1, 7, 2.5, 10_001, true, '', 'text', [], ['a', 'b'], ['a' => 1], [['deep' => []]], [0 => 10, 2 => 6], str_repeat('long ', 500),
+                -1, 7, 2.5, 10_001, true, '', 'text', [], ['a', 'b'], ['a' => 1], [['deep' => []]], [0 => 10, 2 => 6],
+                str_repeat('long ', 500),
             ]);
         }
         $isValid = (new Validator)->validate(json_decode((string) json_encode($values)), $schema)->isValid();
@@ -112,15 +120,27 @@ it('refuses what would take memory or time without end', function (string $sourc
         '200,000 values at most',
     ],
     'five megabytes' => [str_repeat("# nothing\n", 500_000), '500,000 bytes at most'],
-    'a pattern that is none' => ['title: T'."\n".'requirements: [{id: it, kind: text, title: It, has: "/(a/"}]', 'is no regular expression'],
-    'points that are no number' => ["title: T\nrequirements: [{id: it, kind: titles, title: It, points: .nan}]", 'a number from 0 to 10000'],
-    'counts against each other' => ["title: T\nrequirements: [{id: it, kind: count, title: It, selector: p, exactly: 2, at_least: 3}]", 'no number can be at least this'],
+    'a pattern that is none' => [
+        'title: T'."\n".'requirements: [{id: it, kind: text, title: It, has: "/(a/"}]',
+        'is no regular expression',
+    ],
+    'points that are no number' => [
+        "title: T\nrequirements: [{id: it, kind: titles, title: It, points: .nan}]",
+        'a number from 0 to 10000',
+    ],
+    'counts against each other' => [
+        "title: T\nrequirements: [{id: it, kind: count, title: It, selector: p, exactly: 2, at_least: 3}]",
+        'no number can be at least this',
+    ],
 ]);
 
 it('says that it cannot tell where a pattern goes back and forth without end, and takes no time', function () {
     $brief = BriefReader::read("title: T\nrequirements: [{id: it, kind: text, title: It, points: 4, has: '/(a+)+$/'}]");
     $from = hrtime(true);
-    $outcome = Samples::check(['index.html' => Samples::page('<p>'.str_repeat('a', 5_000).'!</p>')], $brief)->outcomes[0];
+    $outcome = Samples::check(
+        ['index.html' => Samples::page('<p>'.str_repeat('a', 5_000).'!</p>')],
+        $brief,
+    )->outcomes[0];
 
     expect($outcome->kind)->toBe(OutcomeKind::Unclear)
         ->and($outcome->measured)->toBe('a pattern goes back and forth too often to tell')
@@ -128,7 +148,10 @@ it('says that it cannot tell where a pattern goes back and forth without end, an
 });
 
 it('reads a thousand requirements', function () {
-    $lines = array_map(fn (int $nth) => "  - {id: r$nth, kind: count, title: R, selector: 'p.c$nth', at_most: 1, points: 1}", range(1, 1_000));
+    $lines = array_map(
+        fn (int $nth) => "  - {id: r$nth, kind: count, title: R, selector: 'p.c$nth', at_most: 1, points: 1}",
+        range(1, 1_000),
+    );
 
     expect(BriefReader::read("title: T\nrequirements:\n".implode("\n", $lines))->points())->toBe(1_000.0);
 });

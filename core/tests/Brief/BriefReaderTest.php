@@ -55,7 +55,10 @@ it('names every problem and the field it stands in', function (string $source, a
     'nothing in it' => ['title: T', ['requirements: a list of 1 to 5000 requirements was expected']],
     'an unknown kind' => [
         brief('kind: menu'),
-        ['line 3, column 36: requirement "it", kind: there is no kind "menu"; the kinds are '.implode(', ', Kinds::names()).''],
+        ['line 3, column 36: requirement "it", kind: there is no kind "menu"; the kinds are '.implode(
+            ', ',
+            Kinds::names(),
+        ).''],
     ],
     'a misspelt field' => [
         brief('kind: titles, patern: x'),

@@ -20,8 +20,12 @@ it('reads each requirement by itself, so that one that is not whole does not hid
           - nothing
         YAML);
 
-    expect(array_map(fn ($one) => $one->requirement?->sentence() !== null, $draft->requirements))->toBe([true, false, true, false])
-        ->and($draft->requirements[1]->problems)->toBe(['exactly: one of exactly, at_least and at_most is needed', 'selector: is missing'])
+    expect(array_map(fn ($one) => $one->requirement?->sentence() !== null, $draft->requirements))->toBe(
+        [true, false, true, false],
+    )
+        ->and($draft->requirements[1]->problems)->toBe(
+            ['exactly: one of exactly, at_least and at_most is needed', 'selector: is missing'],
+        )
         ->and($draft->requirements[3]->problems)->toBe(['a map with id, kind and title was expected'])
         ->and(count($draft->brief->requirements))->toBe(1)->and($draft->brief->scheme->step)->toBe(0.5)
         ->and(implode("\n", $draft->problems))->toContain('line 5', '"one" is the id of another requirement');
@@ -33,7 +37,9 @@ it('is written as YAML that says the same, whole or not', function (string $sour
     expect(Draft::read(BriefWriter::draft($draft))->values)->toEqual($draft->values);
 })->with([
     'whole' => ["title: T\nrequirements:\n  - {id: a, kind: look, title: L, steps: {0: 2, 3: 1}}"],
-    'steps that could be a list' => ['{"title": "T", "requirements": [{"id": "a", "kind": "look", "title": "L", "steps": {"0": 2, "1": 1}}, 7]}'],
+    'steps that could be a list' => [
+        '{"title": "T", "requirements": [{"id": "a", "kind": "look", "title": "L", "steps": {"0": 2, "1": 1}}, 7]}',
+    ],
     'not whole' => ['{"title": "", "requirements": [{"id": "a", "kind": "count"}]}'],
     'empty' => ["title: T\nrequirements: []"],
 ]);
@@ -51,7 +57,12 @@ it('says when a text is no brief at all', function (string $source) {
 it('offers ready-made requirements of every kind, each of which can be read', function () {
     $kinds = [];
     foreach (ReadyMade::all() as $one) {
-        $brief = BriefReader::read(json_encode(['title' => 'T', 'requirements' => [['id' => 'it', 'points' => 2] + $one->values]], JSON_THROW_ON_ERROR));
+        $brief = BriefReader::read(
+            json_encode(
+                ['title' => 'T', 'requirements' => [['id' => 'it', 'points' => 2] + $one->values]],
+                JSON_THROW_ON_ERROR,
+            ),
+        );
         $kinds[$brief->requirements[0]::kind()] = true;
         expect($brief->requirements[0]->sentence())->toEndWith('.', $one->words);
     }

@@ -17,7 +17,8 @@ use InkedMargin\Core\Site\Site;
 use Opis\JsonSchema\Validator;
 use Symfony\Component\Yaml\Yaml;
 
-// Every example of docs/brief.md is read, fits the schema, is met by one of the sites beside it and missed by the other.
+// Every example of docs/brief.md is read, fits the schema, is met by one of the sites beside it and missed by the
+// other.
 
 const GUIDE = __DIR__.'/../../../docs';
 

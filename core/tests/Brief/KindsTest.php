@@ -247,20 +247,45 @@ it('gives points for what a brief asks, and says what is missing', function (
         1.6,
         ['use site.css', 'use site.css', 'use site.css'],
     ];
-    yield 'a value that browsers skip is none' => ["kind: stylesheets\nuses: [width]", $styled('p { width: 100 }'), 2.0, ['use site.css']];
-    yield 'so many rules' => ["kind: stylesheets\nat_least_rules: 3", $styled('p { margin: 0 } h1 { margin: 0 }'), 2.0, ['few-rules site.css']];
+    yield 'a value that browsers skip is none' => [
+        "kind: stylesheets\nuses: [width]",
+        $styled('p { width: 100 }'),
+        2.0,
+        ['use site.css'],
+    ];
+    yield 'so many rules' => [
+        "kind: stylesheets\nat_least_rules: 3",
+        $styled('p { margin: 0 } h1 { margin: 0 }'),
+        2.0,
+        ['few-rules site.css'],
+    ];
     yield 'no styles in the page' => [
         "kind: stylesheets\ninline: refused\nembedded: refused",
         $page('<style>p { margin: 0 }</style><p style="margin: 0">a</p><p style="margin: 0">b</p>'),
         0.0,
         ['inline index.html', 'embedded index.html'],
     ];
-    yield 'styles in the page, as asked' => ["kind: stylesheets\ninline: wanted", $page('<p style="margin: 0">a</p>'), 4.0, []];
-    yield 'none, though asked' => ["kind: stylesheets\nembedded: wanted", $page('<p>a</p>'), 0.0, ['not-embedded index.html']];
+    yield 'styles in the page, as asked' => [
+        "kind: stylesheets\ninline: wanted",
+        $page('<p style="margin: 0">a</p>'),
+        4.0,
+        [],
+    ];
+    yield 'none, though asked' => [
+        "kind: stylesheets\nembedded: wanted",
+        $page('<p>a</p>'),
+        0.0,
+        ['not-embedded index.html'],
+    ];
 
     // contrast
     yield 'text that can be read' => ['kind: contrast', $styled('p { color: #595959; background: #fff }'), 4.0, []];
-    yield 'text that can hardly be read' => ['kind: contrast', $styled('p { color: #999; background: #fff }'), 0.0, ['low site.css']];
+    yield 'text that can hardly be read' => [
+        'kind: contrast',
+        $styled('p { color: #999; background: #fff }'),
+        0.0,
+        ['low site.css'],
+    ];
     yield 'one pair of two' => [
         "kind: contrast\nlevel: AAA",
         $styled('p { color: #666; background: #fff } em { color: #000 }', '<p>a <em>b</em></p>'),

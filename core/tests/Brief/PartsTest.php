@@ -58,9 +58,20 @@ it(
 ]);
 
 it('gives points for the share that is met, for all of it, or by how many things are wrong', function (string $credit, int $wrong, float $points) {
-    $terms = BriefReader::read("title: T\nrequirements: [{id: it, kind: titles, title: It, $credit}]")->requirements[0]->terms;
+    $terms = BriefReader::read(
+        "title: T\nrequirements: [{id: it, kind: titles, title: It, $credit}]",
+    )->requirements[0]->terms;
     $shortfalls = array_map(
-        fn (int $nth) => new Shortfall('missing', ProofMark::Insert, "page $nth", 'index.html', null, Span::at(0), 'Words.', ''),
+        fn (int $nth) => new Shortfall(
+            'missing',
+            ProofMark::Insert,
+            "page $nth",
+            'index.html',
+            null,
+            Span::at(0),
+            'Words.',
+            '',
+        ),
         $wrong === 0 ? [] : range(1, $wrong),
     );
 

@@ -44,22 +44,42 @@ it('proposes what the model meets in full, for sites that nobody would make', fu
         try {
             expect(notMetByItsModel($model))->toBe([], "inventor $number");
         } catch (BriefError $error) {
-            expect($error->problems)->toBe(['there is no page in the model answer to propose a brief from'], "inventor $number");
+            expect($error->problems)->toBe(
+                ['there is no page in the model answer to propose a brief from'],
+                "inventor $number",
+            );
         }
     }
 });
 
 it('proposes what an instructor would ask for', function (string $site, array $kinds, string $yaml) {
-    $brief = Proposal::from(ParsedSite::of((new FolderReader)->read(__DIR__."/../../../demo/hand-ins/$site")), 'Almanac');
+    $brief = Proposal::from(
+        ParsedSite::of((new FolderReader)->read(__DIR__."/../../../demo/hand-ins/$site")),
+        'Almanac',
+    );
 
     expect(array_map(fn ($one) => $one::kind(), $brief->requirements))->toBe($kinds)
         ->and(BriefWriter::yaml($brief))->toContain($yaml);
 })->with([
     'a menu site' => [
         'island-almanac/glindqvay',
-        ['files', 'titles', 'headings', 'skeleton', 'stylesheets', 'navigation', 'navigation', 'pictures', 'count', 'count', 'link', 'contrast', 'indentation', 'look'],
+        [
+            'files', 'titles', 'headings', 'skeleton', 'stylesheets', 'navigation', 'navigation', 'pictures', 'count',
+            'count', 'link', 'contrast', 'indentation', 'look',
+        ],
         "pattern: 'Marrow Sound - *'",
     ],
-    'a ring' => ['lamplighters-round/glindqvay', ['files', 'titles', 'headings', 'skeleton', 'stylesheets', 'navigation', 'pictures', 'contrast', 'indentation', 'look'], 'pattern: ring'],
-    'a story' => ['storm-drill/afennimore', ['files', 'titles', 'headings', 'skeleton', 'stylesheets', 'navigation', 'contrast', 'indentation', 'look'], 'pattern: branching'],
+    'a ring' => [
+        'lamplighters-round/glindqvay',
+        [
+            'files', 'titles', 'headings', 'skeleton', 'stylesheets', 'navigation', 'pictures', 'contrast',
+            'indentation', 'look',
+        ],
+        'pattern: ring',
+    ],
+    'a story' => [
+        'storm-drill/afennimore',
+        ['files', 'titles', 'headings', 'skeleton', 'stylesheets', 'navigation', 'contrast', 'indentation', 'look'],
+        'pattern: branching',
+    ],
 ]);

@@ -31,7 +31,10 @@ function checkShipped(string $name, string $site): CheckReport
 /** @return list<string> */
 function notMet(CheckReport $report): array
 {
-    $judged = array_filter($report->outcomes, fn (Outcome $one) => ! in_array($one->requirement::kind(), ['look', 'names'], true));
+    $judged = array_filter(
+        $report->outcomes,
+        fn (Outcome $one) => ! in_array($one->requirement::kind(), ['look', 'names'], true),
+    );
 
     return array_values(array_map(
         fn (Outcome $one) => $one->requirement->terms->id,
@@ -43,12 +46,15 @@ it('is met in full by its right site, and nothing is said against it', function 
     $report = checkShipped($name, 'right');
     $said = array_map(fn ($one) => "{$one->finding->file}: {$one->finding->message}", $report->findings);
 
-    expect(notMet($report))->toBe([])->and($said)->toBe([])->and($report->score->awarded)->toBe($report->score->possible);
+    expect(notMet($report))->toBe([])->and($said)->toBe([])
+        ->and($report->score->awarded)->toBe($report->score->possible);
 })->with('shipped');
 
 it('is missed by its wrong site in the one thing that is wrong, with a finding that shows it', function (string $name, string $id, string $place) {
     $report = checkShipped($name, 'wrong');
-    $outcome = array_values(array_filter($report->outcomes, fn (Outcome $one) => $one->requirement->terms->id === $id))[0];
+    $outcome = array_values(
+        array_filter($report->outcomes, fn (Outcome $one) => $one->requirement->terms->id === $id),
+    )[0];
     $prints = array_map(fn ($one) => $one->fingerprint, $report->findings);
 
     expect(notMet($report))->toBe([$id])

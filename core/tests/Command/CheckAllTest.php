@@ -13,13 +13,22 @@ beforeEach(function () {
     copy(Samples::zip(['index.html' => Samples::page('<img src="none.png">')]), "$this->folder/wfinch.zip");
     file_put_contents("$this->folder/broken.zip", 'no zip');
     file_put_contents("$this->folder/notes.txt", 'x');
-    file_put_contents("$this->folder/../brief-of-class.yaml", "title: T\nrequirements:\n  - {id: p, kind: count, title: A picture, selector: img, exactly: 1, points: 3}\n");
-    file_put_contents("$this->folder/../roster-of-class.csv", "name,handle\n\"Finch, Willa\",wfinch\nOrla Voss,OVoss\n");
+    file_put_contents(
+        "$this->folder/../brief-of-class.yaml",
+        "title: T\nrequirements:\n  - {id: p, kind: count, title: A picture, selector: img, exactly: 1, points: 3}\n",
+    );
+    file_put_contents(
+        "$this->folder/../roster-of-class.csv",
+        "name,handle\n\"Finch, Willa\",wfinch\nOrla Voss,OVoss\n",
+    );
     $this->all = fn (string ...$options) => margin('', 'check-all', $this->folder, ...$options);
 });
 
 it('checks every zip and folder, a line each, and says what is most common', function () {
-    [$code, $out, $errors] = ($this->all)("--brief=$this->folder/../brief-of-class.yaml", "--roster=$this->folder/../roster-of-class.csv");
+    [$code, $out, $errors] = ($this->all)(
+        "--brief=$this->folder/../brief-of-class.yaml",
+        "--roster=$this->folder/../roster-of-class.csv",
+    );
     $lines = explode("\n", $out);
 
     expect($code)->toBe(1)->and($errors)->toBe('')
@@ -37,7 +46,9 @@ it('says the same as CSV and as JSON, however many are checked at a time', funct
     $rows = array_map(fn (string $line) => str_getcsv($line, ',', '"', ''), explode("\r\n", trim($csv)));
     $sites = json_decode($json, true)['sites'];
 
-    expect($rows[0])->toBe(['site', 'handle', 'name', 'awarded', 'possible', 'faults', 'departures', 'tidy', 'not met', 'problem'])
+    expect($rows[0])->toBe(
+        ['site', 'handle', 'name', 'awarded', 'possible', 'faults', 'departures', 'tidy', 'not met', 'problem'],
+    )
         ->and(array_column(array_slice($rows, 1), 0))->toBe(['broken.zip', 'ovoss_project', 'wfinch.zip'])
         ->and($rows[1][9])->toContain('is not a zip archive')->and($rows[2][1])->toBe('OVoss')
         ->and(array_column($sites, 'site'))->toBe(['broken.zip', 'ovoss_project', 'wfinch.zip'])
@@ -48,7 +59,9 @@ it('says the same of one site as a check of it alone', function () {
     [, $one] = margin('', 'check', "$this->folder/wfinch.zip", '--format=json');
     [, $all] = ($this->all)('--format=json');
 
-    expect(array_sum(json_decode($all, true)['sites'][2]['findings']))->toBe(count(json_decode($one, true)['findings']));
+    expect(array_sum(json_decode($all, true)['sites'][2]['findings']))->toBe(
+        count(json_decode($one, true)['findings']),
+    );
 });
 
 it('leaves with 2 where it is misused', function (array $arguments, string $said) {

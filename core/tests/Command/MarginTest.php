@@ -161,7 +161,8 @@ it('writes the fixed form of JSON, the same bytes every time', function () {
         ->and(array_diff_key($report['requirements'][0], ['shortfalls' => 0]))->toBe([
             'id' => 't', 'title' => 'Titles', 'outcome' => 'partly', 'measured' => '1 of 2 pages',
             'expected' => 'every page has a title, and no two titles are the same',
-            'points' => ['awarded' => 1.5, 'possible' => 3, 'how' => '50 % of 3'], 'findings' => [$report['findings'][0]['fingerprint']],
+            'points' => ['awarded' => 1.5, 'possible' => 3, 'how' => '50 % of 3'],
+            'findings' => [$report['findings'][0]['fingerprint']],
         ])
         ->and(array_column($report['requirements'][0]['shortfalls'], 'variant', 'file'))->toBe(['b.html' => 'repeated'])
         ->and($report['score'])->toMatchArray(['awarded' => 1.5, 'possible' => 3]);

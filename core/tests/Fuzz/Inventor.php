@@ -206,16 +206,25 @@ final class Inventor
     {
         $lines = ['title: Trial', 'requirements:'];
         $fields = [
-            'names: [index.html, a.html]', 'names: "*.html"', 'at_least: 1', 'at_most: 0', 'others: false', 'archive: "{student.handle}.zip"', 'folder: site',
-            'files: "*"', 'pattern: ring', 'pattern: menu', 'pattern: chain', 'pattern: branching', 'pattern: index', 'pattern: "Site - *"', 'differ: true',
-            'parts: [header, nav, main]', 'parts: [{header: [h1]}]', 'selector: td', 'selector: "p >"', 'exactly: 2', 'exactly: -1', 'per: site',
-            'sheets: [site.css]', 'same_everywhere: true', 'own: plain', 'menu: [{index.html: Home}]', 'to: a.html', 'to: "https://x.example"', 'label: A',
-            'new_tab: true', 'alt: true', 'rules: [markup]', 'references: ["©"]', 'step: 2', 'replaced: [Lorem ipsum]', 'kept: ["<nav>"]', 'choices: 99999999',
-            'has: "[a]*"', 'has: "/(a+)+b/"', 'has: [alt, "width=*"]', 'has_not: lorem', 'of: sentences', 'copy: index.html', 'copy: a.html', 'alone: true',
-            'only: [href]', 'only: []', 'picture_size: true', 'at_most_width: 40', 'level: 2', 'inside: header', 'compare: true', 'mark: note',
-            'elements: [p, ul]', 'host: "*.example"', 'path: "/*"', 'https: true', 'scale: [bad, good]', 'each_of: [ul, table]', 'largest: 1',
+            'names: [index.html, a.html]', 'names: "*.html"', 'at_least: 1', 'at_most: 0', 'others: false',
+            'archive: "{student.handle}.zip"', 'folder: site',
+            'files: "*"', 'pattern: ring', 'pattern: menu', 'pattern: chain', 'pattern: branching', 'pattern: index',
+            'pattern: "Site - *"', 'differ: true',
+            'parts: [header, nav, main]', 'parts: [{header: [h1]}]', 'selector: td', 'selector: "p >"', 'exactly: 2',
+            'exactly: -1', 'per: site',
+            'sheets: [site.css]', 'same_everywhere: true', 'own: plain', 'menu: [{index.html: Home}]', 'to: a.html',
+            'to: "https://x.example"', 'label: A',
+            'new_tab: true', 'alt: true', 'rules: [markup]', 'references: ["©"]', 'step: 2', 'replaced: [Lorem ipsum]',
+            'kept: ["<nav>"]', 'choices: 99999999',
+            'has: "[a]*"', 'has: "/(a+)+b/"', 'has: [alt, "width=*"]', 'has_not: lorem', 'of: sentences',
+            'copy: index.html', 'copy: a.html', 'alone: true',
+            'only: [href]', 'only: []', 'picture_size: true', 'at_most_width: 40', 'level: 2', 'inside: header',
+            'compare: true', 'mark: note',
+            'elements: [p, ul]', 'host: "*.example"', 'path: "/*"', 'https: true', 'scale: [bad, good]',
+            'each_of: [ul, table]', 'largest: 1',
             'level: AA', 'uses: ["a:hover"]', 'steps: {0: 4, 2: 1}', 'selector: main', 'selector: img', 'selector: a',
-            'points: .inf', 'points: 1e12', 'depth: 3', '"on": next', 'back: back', 'pages: home', 'pages: [0]', 'weight: heavy', 'message: "\ud800"', 'credit: all',
+            'points: .inf', 'points: 1e12', 'depth: 3', '"on": next', 'back: back', 'pages: home', 'pages: [0]',
+            'weight: heavy', 'message: "\ud800"', 'credit: all',
         ];
         for ($n = $this->number(1, 5); $n > 0; $n--) {
             $kind = $this->oneOf(Kinds::ALL);

@@ -43,7 +43,9 @@ final readonly class Trial
             $inventor->oneOf([null, 'ann']),
             address: $inventor->oneOf([null, 'http://localhost/', 'https://[::1]/', 'https://ann.example/a/', "\0"]),
         );
-        $given = fn () => $inventor->chance(30) ? self::siteOf($inventor->chance(50) ? $files : $inventor->site()) : null;
+        $given = fn () => $inventor->chance(30)
+            ? self::siteOf($inventor->chance(50) ? $files : $inventor->site())
+            : null;
         $materials = new Materials($given(), $given(), $given(), $given());
         $report = Check::run(self::siteOf($files, $packing), $brief, materials: $materials);
 

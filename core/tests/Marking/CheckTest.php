@@ -44,7 +44,9 @@ it('names what a requirement came to', function (?float $met, OutcomeKind $kind)
 ]);
 
 it('adds points up to hundredths', function () {
-    $sum = Score::of([new Earned('a', 'A', 0.1, 1.0, ''), new Earned('b', 'B', 0.2, 1.0, ''), new Earned('c', 'C', 2 / 3, 1.0, '')]);
+    $sum = Score::of(
+        [new Earned('a', 'A', 0.1, 1.0, ''), new Earned('b', 'B', 0.2, 1.0, ''), new Earned('c', 'C', 2 / 3, 1.0, '')],
+    );
 
     expect([$sum->awarded, $sum->possible])->toBe([0.97, 3.0])
         ->and(Score::of([])->possible)->toBe(0.0);

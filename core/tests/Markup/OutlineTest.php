@@ -13,7 +13,8 @@ it('lists the parts and headings of a page in order, each with the part around i
 ) {
     $document = MarkupReader::read(new SourceFile('page.html', "<body>$body"));
     $seen = array_map(
-        fn (OutlineEntry $entry) => ($entry->part->value ?? "h$entry->level")." $entry->text".($entry->inside === null ? '' : " in {$entry->inside->value}"),
+        fn (OutlineEntry $entry) => ($entry->part->value ?? "h$entry->level")." $entry->text"
+            .($entry->inside === null ? '' : " in {$entry->inside->value}"),
         Outline::of($document)->entries,
     );
 

@@ -16,12 +16,24 @@ function computedValues(ComputedStyle $style): array
 {
     $colour = fn (?Colour $one) => match (true) {
         $one === null => null,
-        $one->isOpaque() => sprintf('rgb(%d, %d, %d)', round(255 * $one->red), round(255 * $one->green), round(255 * $one->blue)),
-        default => sprintf('rgba(%d, %d, %d, %s)', round(255 * $one->red), round(255 * $one->green), round(255 * $one->blue), round($one->alpha, 3)),
+        $one->isOpaque() => sprintf(
+            'rgb(%d, %d, %d)',
+            round(255 * $one->red),
+            round(255 * $one->green),
+            round(255 * $one->blue),
+        ),
+        default => sprintf(
+            'rgba(%d, %d, %d, %s)',
+            round(255 * $one->red),
+            round(255 * $one->green),
+            round(255 * $one->blue),
+            round($one->alpha, 3),
+        ),
     };
 
     return [
-        $colour($style->color), $colour($style->background), round($style->fontSize, 2).'px', (string) $style->fontWeight,
+        $colour($style->color), $colour($style->background), round($style->fontSize, 2).'px',
+        (string) $style->fontWeight,
         $style->display, $style->textAlign,
     ];
 }
@@ -31,7 +43,11 @@ function browsersValues(array $values): array
 {
     $values[2] = round((float) $values[2], 2).'px';
     foreach ([0, 1] as $at) {
-        $values[$at] = preg_replace_callback('/[\d.]+(?=\)$)/', fn (array $n) => (string) round((float) $n[0], 3), $values[$at]);
+        $values[$at] = preg_replace_callback(
+            '/[\d.]+(?=\)$)/',
+            fn (array $n) => (string) round((float) $n[0], 3),
+            $values[$at],
+        );
     }
     $values[5] = str_replace('-webkit-', '', $values[5]);
 
@@ -77,7 +93,8 @@ function compareToBrowser(array $folders): array
                 if ($value === $mine[$at][$which + 1]) {
                     $equal++;
                 } else {
-                    $differences[] = basename($paths[$index])." $one[0] ".COMPUTED[$which].": {$mine[$at][$which + 1]} is $value";
+                    $differences[] = basename($paths[$index])." $one[0] ".COMPUTED[$which]
+                        .": {$mine[$at][$which + 1]} is $value";
                 }
             }
         }
@@ -88,7 +105,9 @@ function compareToBrowser(array $folders): array
 
 // Reference: Debian's Chromium, getComputedStyle, with scripts off. CSS_SHOW prints the differences.
 it('computes what a browser computes, on the demo’s sites', function () {
-    [$compared, $equal, $differences] = compareToBrowser(glob(dirname(__DIR__, 3).'/demo/hand-ins/*/*/*', GLOB_ONLYDIR) ?: []);
+    [$compared, $equal, $differences] = compareToBrowser(
+        glob(dirname(__DIR__, 3).'/demo/hand-ins/*/*/*', GLOB_ONLYDIR) ?: [],
+    );
     if (getenv('CSS_SHOW')) {
         fwrite(STDERR, print_r(array_count_values($differences), true));
     }
@@ -103,5 +122,6 @@ it('computes what a browser computes, on templates that others wrote', function 
         fwrite(STDERR, print_r(array_count_values($differences), true));
     }
 
-    expect(count($folders))->toBe(10)->and($compared)->toBeGreaterThan(15_000)->and($equal / $compared)->toBeGreaterThan(0.999);
+    expect(count($folders))->toBe(10)->and($compared)->toBeGreaterThan(15_000)
+        ->and($equal / $compared)->toBeGreaterThan(0.999);
 });

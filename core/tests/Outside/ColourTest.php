@@ -23,7 +23,10 @@ function someColours(int $seed, int $count): array
 {
     $chance = new Randomizer(new Mt19937($seed));
     $whole = fn (int $least, int $most) => (string) $chance->getInt($least, $most);
-    $part = fn (float $least, float $most) => (string) round($least + ($most - $least) * $chance->getInt(0, 10_000) / 10_000, 4);
+    $part = fn (float $least, float $most) => (string) round(
+        $least + ($most - $least) * $chance->getInt(0, 10_000) / 10_000,
+        4,
+    );
     $ways = [
         fn () => sprintf('#%0'.[3, 4, 6, 8][$chance->getInt(0, 3)].'x', $chance->getInt(0, 4095)),
         fn () => "rgb({$whole(0, 255)}, {$whole(0, 255)}, {$whole(0, 255)})",
@@ -36,7 +39,9 @@ function someColours(int $seed, int $count): array
         fn () => "lch({$part(0, 100)} {$part(0, 80)} {$whole(0, 360)}deg)",
         fn () => "oklab({$part(0, 1)} {$part(-0.3, 0.3)} {$part(-0.3, 0.3)} / {$part(0, 1)})",
         fn () => "oklch({$whole(0, 100)}% {$part(0, 0.3)} {$whole(0, 360)})",
-        fn () => 'color('.['srgb', 'srgb-linear', 'display-p3', 'a98-rgb', 'prophoto-rgb', 'rec2020', 'xyz', 'xyz-d50'][$chance->getInt(0, 7)]
+        fn () => 'color('.[
+            'srgb', 'srgb-linear', 'display-p3', 'a98-rgb', 'prophoto-rgb', 'rec2020', 'xyz', 'xyz-d50',
+        ][$chance->getInt(0, 7)]
             ." {$part(0, 1)} {$part(0, 1)} {$part(0, 1)})",
     ];
 
@@ -53,7 +58,11 @@ it('reads colours as culori does', function () {
         $ours = colour($written[$index]);
         $distance = $ours === null || $theirs === null
             ? 1
-            : max(array_map(fn ($a, $b) => abs($a - $b), [$ours->red, $ours->green, $ours->blue, $ours->alpha], $theirs));
+            : max(array_map(
+                fn ($a, $b) => abs($a - $b),
+                [$ours->red, $ours->green, $ours->blue, $ours->alpha],
+                $theirs,
+            ));
         if ($distance > 0.002) {
             $differences[] = json_encode([$written[$index], $ours, $theirs]);
         }
@@ -62,12 +71,18 @@ it('reads colours as culori does', function () {
     expect($differences)->toBe([], "seed $seed")->and(count($written))->toBeGreaterThan(2100);
 });
 
-// Reference: wcag-contrast 3.0.0 (npm), which takes the threshold that WCAG had before its note of 2021: the same to 0.01.
+// Reference: wcag-contrast 3.0.0 (npm), which takes the threshold that WCAG had before its note of 2021: the same to
+// 0.01.
 it('gives the contrast that another library gives', function () {
     $chance = new Randomizer(new Mt19937((int) (getenv('COLOUR_SEED') ?: 20261125)));
-    $pairs = array_map(fn () => [sprintf('#%06x', $chance->getInt(0, 0xFFFFFF)), sprintf('#%06x', $chance->getInt(0, 0xFFFFFF))], range(1, 500));
+    $pairs = array_map(
+        fn () => [sprintf('#%06x', $chance->getInt(0, 0xFFFFFF)), sprintf('#%06x', $chance->getInt(0, 0xFFFFFF))],
+        range(1, 500),
+    );
     foreach (CssText::node(__DIR__.'/colours.mjs', $pairs) as $index => $ratio) {
-        expect(abs(colour($pairs[$index][0])?->contrastTo(colour($pairs[$index][1]) ?? new Colour(0, 0, 0)) - $ratio))->toBeLessThan(0.01);
+        expect(abs(colour($pairs[$index][0])?->contrastTo(
+            colour($pairs[$index][1]) ?? new Colour(0, 0, 0),
+        ) - $ratio))->toBeLessThan(0.01);
     }
 });
 
@@ -84,5 +99,11 @@ it('lays a colour that is not opaque over another', function () {
         ->and($half->over(new Colour(0, 0, 0, 0))->alpha)->toBe(0.5);
 });
 
-it('reads no colour where there is none, or one that depends on others', fn (string $written) => expect(colour($written))->toBeNull())
-    ->with(['#12345', 'rgb(1, 2)', 'rgb(a b c)', 'hsl(10% 1 1)', 'currentcolor', 'color-mix(in srgb, red, blue)', 'color(nope 1 1 1)', 'reed', 'rgb(var(--x))']);
+it(
+    'reads no colour where there is none, or one that depends on others',
+    fn (string $written) => expect(colour($written))->toBeNull(),
+)
+    ->with([
+        '#12345', 'rgb(1, 2)', 'rgb(a b c)', 'hsl(10% 1 1)', 'currentcolor', 'color-mix(in srgb, red, blue)',
+        'color(nope 1 1 1)', 'reed', 'rgb(var(--x))',
+    ]);

@@ -11,9 +11,11 @@ use InkedMargin\Core\Tests\Style\CssText;
 /**
  * Whether a difference to css-tree 3.2.1 is one of those where the standard is with us:
  *  - it reads a nested rule only where that begins with `&` (CSS Nesting 1, 2: any selector may);
- *  - it takes `@media` outside of a rule for a list of rules, where `;` ends none (Syntax 3, 5.5.4: every block is read alike);
+ * - it takes `@media` outside of a rule for a list of rules, where `;` ends none (Syntax 3, 5.5.4: every block is read
+ * alike);
  *  - a selector that is not there is an error to it (5.5.3: it is one to those who read selectors);
- *  - it leaves escapes in names as they are written (4.3.7), and reads `*name:` as a declaration (5.5.6: a name is an ident);
+ * - it leaves escapes in names as they are written (4.3.7), and reads `*name:` as a declaration (5.5.6: a name is an
+ * ident);
  *  - it reads a rule whose selector begins as a custom property does (5.5.3: that is dropped);
  *  - it takes a `!` anywhere for that of `!important` (5.5.6: only the last two tokens are).
  *
@@ -21,7 +23,10 @@ use InkedMargin\Core\Tests\Style\CssText;
  */
 function isExplained(string $css, array $content): bool
 {
-    return preg_match('~!(?!\s*important\s*[;}])|\\\\|important\s*!|[*_$&+/#]\s*[\w-]+\s*:|--[\w-]*\s*:[^;]*\{~i', $css) === 1
+    return preg_match(
+        '~!(?!\s*important\s*[;}])|\\\\|important\s*!|[*_$&+/#]\s*[\w-]+\s*:|--[\w-]*\s*:[^;]*\{~i',
+        $css,
+    ) === 1
         || hasOtherRules($content, false);
 }
 
@@ -47,7 +52,10 @@ function hasOtherRules(array $content, bool $isNested): bool
 /** Whether something in the block of an at-rule is a declaration, or an at-rule without a block of its own. */
 function endsWithSemicolon(AtRule $rule): bool
 {
-    $statements = array_filter($rule->content, fn (Declaration|Rule $one) => $one instanceof AtRule && $one->content === []);
+    $statements = array_filter(
+        $rule->content,
+        fn (Declaration|Rule $one) => $one instanceof AtRule && $one->content === [],
+    );
 
     return $rule->declarations() !== [] || $statements !== [];
 }

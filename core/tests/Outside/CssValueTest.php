@@ -10,7 +10,10 @@ use InkedMargin\Core\Tests\Style\CssText;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
-/** @return list<array{string, string}> properties and values of real sheets, and such with words taken out, put in or of others */
+/**
+ * @return list<array{string, string}> properties and values of real sheets, and such with words taken out, put in or of
+ *     others
+ */
 function declarationPairs(int $seed, int $count): array
 {
     $pairs = [];
@@ -47,16 +50,20 @@ function declarationPairs(int $seed, int $count): array
 
 /**
  * Where css-tree 3.2.1 and we differ, and why:
- *  - numbers below a property's range (`border-width: -1px`, `line-height: -100%`): css-tree looks at few ranges; Backgrounds 3,
+ * - numbers below a property's range (`border-width: -1px`, `line-height: -100%`): css-tree looks at few ranges;
+ * Backgrounds 3,
  *    3.3, Inline 3, 5.1 and others give them;
  *  - `calc()` that nothing closes, or with percentages where there are only lengths: css-tree takes any math function;
  *  - `filter` with words behind its functions: css-tree takes any value there, for what Internet Explorer had;
- *  - drafts that are newer than its tables: `vertical-align` of two (Inline 3), `box-shadow` (Borders 4), `text-shadow` with a
- *    spread (Text Decoration 4), `word-spacing` in percent and `white-space` of several (Text 4), `-webkit-appearance: auto`;
+ * - drafts that are newer than its tables: `vertical-align` of two (Inline 3), `box-shadow` (Borders 4), `text-shadow`
+ * with a
+ * spread (Text Decoration 4), `word-spacing` in percent and `white-space` of several (Text 4), `-webkit-appearance:
+ * auto`;
  *  - where a background is clipped, in the shorthand: `background: text` (Backgrounds 4, `<bg-clip>` in `<bg-layer>`);
  *  - a generic font's name among other words: a `font-family` of several words may hold it (Fonts 4, 2.1);
  *  - line widths as a `gap` (Gaps 1) and strings of `text-align` (Text 4);
- *  - `none` as the name of a counter (Lists 3, 4: kept out in prose), `width: contain` and `flex: contain` (Sizing 4), and
+ * - `none` as the name of a counter (Lists 3, 4: kept out in prose), `width: contain` and `flex: contain` (Sizing 4),
+ * and
  *    `font-style: left` (Fonts 4);
  *  - marks of lists as `content` (Content 3, `<symbolic-counter-style>`);
  *  - words of `font-variant-emoji` in `font-variant` (Fonts 4);

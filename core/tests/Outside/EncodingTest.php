@@ -46,11 +46,16 @@ function expectTheSame(array $pages): void
 it('takes a page for the encoding that the reference takes it for', function () {
     expectTheSame([
         '<p>plain', "\xEF\xBB\xBF<meta charset=latin1>é", "\xFF\xFE<\0p\0>\0\x42\x30", "\xFE\xFF\0<\0p\0>\x30\x42",
-        '<meta charset=utf-16>', '<meta charset="x-user-defined">', '<meta charset=klingon><meta charset=koi8-r>', '<META CHARSET = \'Shift_JIS\' >',
-        '<!-- <meta charset=latin1> --><meta charset=latin2>', '<!--> <meta charset=latin1>', '<!doctype html><?php x ?></p><meta charset=gbk>',
-        '<a title="<meta charset=latin1>"><meta/charset=big5>', '<metax charset=latin1><meta charset>', '<meta name=a content="text/html; charset=latin1">',
-        '<meta content="text/html; charset=latin2" http-equiv=Content-Type>', '<meta http-equiv=content-type content="charset charset = \'euc-kr\'">',
-        '<meta http-equiv=content-type content="charset=latin1" charset=latin2>', '<meta charset=latin1 charset=latin2>', '<meta charset=iso-2022-jp',
+        '<meta charset=utf-16>', '<meta charset="x-user-defined">', '<meta charset=klingon><meta charset=koi8-r>',
+        '<META CHARSET = \'Shift_JIS\' >',
+        '<!-- <meta charset=latin1> --><meta charset=latin2>', '<!--> <meta charset=latin1>',
+        '<!doctype html><?php x ?></p><meta charset=gbk>',
+        '<a title="<meta charset=latin1>"><meta/charset=big5>', '<metax charset=latin1><meta charset>',
+        '<meta name=a content="text/html; charset=latin1">',
+        '<meta content="text/html; charset=latin2" http-equiv=Content-Type>',
+        '<meta http-equiv=content-type content="charset charset = \'euc-kr\'">',
+        '<meta http-equiv=content-type content="charset=latin1" charset=latin2>',
+        '<meta charset=latin1 charset=latin2>', '<meta charset=iso-2022-jp',
         '<meta http-equiv=content-type content="charset=\'latin1">',
         "<meta charset=iso-2022-jp>\e\$B\x44\x2c\x3c\x2e\e(B a",
         str_repeat(' ', 1020)
@@ -111,7 +116,9 @@ it('says where in the file a place of the page is, whatever its encoding', funct
         200,
     ).str_repeat("$letters<i>$letters</i>", 200);
     // ICU has several of this name, mbstring one.
-    $encode = fn (string $text) => $icu === 'ISO-2022-JP' ? mb_convert_encoding($text, $icu, 'UTF-8') : UConverter::transcode($text, $icu, 'UTF-8');
+    $encode = fn (string $text) => $icu === 'ISO-2022-JP'
+        ? mb_convert_encoding($text, $icu, 'UTF-8')
+        : UConverter::transcode($text, $icu, 'UTF-8');
     $bytes = ($label === 'utf-16le' ? "\xFF\xFE" : '').$encode($page);
     $document = MarkupReader::read(new SourceFile('page.html', $bytes));
     $seen = 0;

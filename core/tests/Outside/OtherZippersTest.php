@@ -20,7 +20,8 @@ const ZIPPERS = [
 ];
 
 const ZIPPED = [
-    'index.html' => '<!DOCTYPE html><title>Home</title>', 'pages/tides and times.html' => 'x', 'images/Möwe.png' => "\x89PNG\r\n\x1a\n\0\xff",
+    'index.html' => '<!DOCTYPE html><title>Home</title>', 'pages/tides and times.html' => 'x',
+    'images/Möwe.png' => "\x89PNG\r\n\x1a\n\0\xff",
     'images/潮.png' => 'y', 'empty.css' => '', 'a/b/c/0' => 'deep', 'large.txt' => 'z',
 ];
 
@@ -37,7 +38,11 @@ it('unpacks to the same files, whoever packed them', function (string $command) 
     }
     mkdir("$site/nothing in it");
     $out = "$site.zip";
-    exec('SITE='.escapeshellarg($site).' OUT='.escapeshellarg($out)." LC_ALL=C.UTF-8 sh -c '$command' 2>&1", $said, $code);
+    exec(
+        'SITE='.escapeshellarg($site).' OUT='.escapeshellarg($out)." LC_ALL=C.UTF-8 sh -c '$command' 2>&1",
+        $said,
+        $code,
+    );
     expect($code)->toBe(0, implode("\n", $said));
     $read = array_map(fn (SourceFile $file) => $file->bytes, (new ArchiveReader)->read($out, 'site.zip')->files());
     ksort($files, SORT_STRING);

@@ -108,7 +108,8 @@ function mutations(int $seed, int $count): Generator
 
 /**
  * Where the standard is with us, and parse5 8.1.1 is not, so that this is left out of the comparison:
- *  - it counts a newline that it looks back at twice (behind "&", and after a CR), and now and then a letter beyond U+FFFF as two;
+ * - it counts a newline that it looks back at twice (behind "&", and after a CR), and now and then a letter beyond
+ * U+FFFF as two;
  *    13.2.3.5 knows each newline once, and our columns count code points;
  *  - it has no ambiguous ampersand state in attributes (13.2.5.73), and so no error for "&nosuch;" there;
  *  - it leaves template out of the elements that bound the table scope (13.2.4.2); Chromium reads such pages as we do.

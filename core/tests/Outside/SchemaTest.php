@@ -6,15 +6,17 @@ use InkedMargin\Core\Brief\Schema;
 use InkedMargin\Core\Tests\Style\CssText;
 use Symfony\Component\Yaml\Yaml;
 
-// The schema of a brief, held by ajv (npm, 8.17.1) against the meta-schema of JSON Schema 2020-12, and the briefs that ship
-// against the schema.
+// The schema of a brief, held by ajv (npm, 8.17.1) against the meta-schema of JSON Schema 2020-12, and the briefs that
+// ship against the schema.
 
 it('is a schema by the meta-schema, accepts the briefs that ship, and refuses them with a field misspelt', function () {
     $briefs = $misspelt = [];
     foreach (glob(__DIR__.'/../../../docs/briefs/*/brief.yaml') ?: [] as $file) {
         $brief = Yaml::parseFile($file);
         $briefs[] = $brief;
-        $misspelt[] = ['requirements' => [['titel' => 'x'] + $brief['requirements'][0], ...array_slice($brief['requirements'], 1)]] + $brief;
+        $misspelt[] = [
+            'requirements' => [['titel' => 'x'] + $brief['requirements'][0], ...array_slice($brief['requirements'], 1)],
+        ] + $brief;
     }
     $given = [json_decode(Schema::render()), [...$briefs, ...$misspelt]];
     $answers = CssText::node(__DIR__.'/schema.mjs', $given);

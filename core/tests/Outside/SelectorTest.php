@@ -19,21 +19,33 @@ const SELECTED = <<<'HTML'
     <svg><linearGradient></linearGradient></svg><footer id="1a" data-x="a b"><!-- c --></footer></body></html>
     HTML;
 
-/** What css-select says in its own way: states, pseudo-elements, what is disabled, writable or optional; and names of SVG, whose capitals it folds. */
+/**
+ * What css-select says in its own way: states, pseudo-elements, what is disabled, writable or optional; and names of
+ * SVG, whose capitals it folds.
+ */
 const CSS_SELECT_OWN = '/:(?:hover|enabled|disabled|required|optional|read-|lang|before|checked|any-link|link)|::|linearGradient/';
 
 /** @return list<string> made of parts that occur on the page, and of some that do not */
 function someSelectors(int $seed, int $count): array
 {
-    $types = ['p', 'li', 'a', 'DIV', 'td', 'tr', '*', 'body', 'main', 'em', 'input', 'option', 'linearGradient', 'nope', 'html'];
+    $types = [
+        'p', 'li', 'a', 'DIV', 'td', 'tr', '*', 'body', 'main', 'em', 'input', 'option', 'linearGradient', 'nope',
+        'html',
+    ];
     $simple = [
-        '.big', '.wide', '.Big', '#top', '#\31 a', '[href]', '[href^=https]', '[href$=".html"]', '[href*=exam]', '[class~=wide]',
+        '.big', '.wide', '.Big', '#top', '#\31 a', '[href]', '[href^=https]', '[href$=".html"]', '[href*=exam]',
+        '[class~=wide]',
         '[lang|=en]', '[type=text]', '[rel=noopener]', '[data-x="A B" i]', ':first-child', ':last-child', ':only-child',
-        ':first-of-type', ':last-of-type', ':only-of-type', ':nth-child(2n)', ':nth-child(odd)', ':nth-child(-n+2)', ':nth-child(2)',
-        ':nth-last-child(1)', ':nth-of-type(2)', ':nth-last-of-type(2n+1)', ':nth-child(1 of .big)', ':nth-last-child(2n of p, .big)',
-        ':empty', ':root', ':not(.big)', ':not(p, li)', ':is(p, .here)', ':where(td)', ':has(> em)', ':has(a[target])', ':has(+ p)',
-        ':has(~ .wide)', ':link', ':any-link', ':hover', ':enabled', ':disabled', ':checked', ':required', ':optional', ':read-only',
-        ':read-write', ':lang(en)', ':lang(en-GB)', ':not(:has(p))', '::before', ':before', ':nope', '.1', '#', '..a', '[=x]', ':nth-child(x)',
+        ':first-of-type', ':last-of-type', ':only-of-type', ':nth-child(2n)', ':nth-child(odd)', ':nth-child(-n+2)',
+        ':nth-child(2)',
+        ':nth-last-child(1)', ':nth-of-type(2)', ':nth-last-of-type(2n+1)', ':nth-child(1 of .big)',
+        ':nth-last-child(2n of p, .big)',
+        ':empty', ':root', ':not(.big)', ':not(p, li)', ':is(p, .here)', ':where(td)', ':has(> em)', ':has(a[target])',
+        ':has(+ p)',
+        ':has(~ .wide)', ':link', ':any-link', ':hover', ':enabled', ':disabled', ':checked', ':required', ':optional',
+        ':read-only',
+        ':read-write', ':lang(en)', ':lang(en-GB)', ':not(:has(p))', '::before', ':before', ':nope', '.1', '#', '..a',
+        '[=x]', ':nth-child(x)',
     ];
     $combinators = [' ', ' > ', ' + ', ' ~ ', '>', '+ ', ' ', ', '];
     $chance = new Randomizer(new Mt19937($seed));
@@ -71,8 +83,9 @@ function elementsFoundBy(string $selector, string $html): ?array
 
 // Reference: Debian's Chromium, document.querySelectorAll. Left out, as it does not read them: the flag `s` of
 // attributes and lists in `:lang()` (Selectors 4, 6.3 and 7.2); `:optional` of a button (HTML Standard, 4.16.3: of
-// input, select and textarea); options in a disabled fieldset (4.10.10: their own attribute counts); a pseudo-element that is pointed at, `::before:hover`
-// (Selectors 4, 3.6.3: any may be followed by the pseudo-classes of what a user does). SELECTOR_SEED and SELECTORS try others.
+// input, select and textarea); options in a disabled fieldset (4.10.10: their own attribute counts); a pseudo-element
+// that is pointed at, `::before:hover` (Selectors 4, 3.6.3: any may be followed by the pseudo-classes of what a user
+// does). SELECTOR_SEED and SELECTORS try others.
 it('finds the elements that a browser finds, and refuses what it refuses', function () {
     $seed = (int) (getenv('SELECTOR_SEED') ?: 20261125);
     $root = dirname(__DIR__, 3);
@@ -110,7 +123,10 @@ it('finds the elements that another library finds', function () {
         fn (string $path) => (string) file_get_contents($path),
         array_slice(glob(dirname(__DIR__, 3).'/demo/hand-ins/*/*/*/index.html') ?: [], 0, 9),
     )];
-    $answers = CssText::node(__DIR__.'/css-select.mjs', array_map(fn (string $html) => ['html' => $html, 'selectors' => $selectors], $pages));
+    $answers = CssText::node(
+        __DIR__.'/css-select.mjs',
+        array_map(fn (string $html) => ['html' => $html, 'selectors' => $selectors], $pages),
+    );
     $differences = [];
     $compared = 0;
     foreach ($answers as $page => $found) {
@@ -137,7 +153,8 @@ it('is as specific as the examples of the standard say', function (string $selec
     ['*', [0, 0, 0]], ['LI', [0, 0, 1]], ['UL LI', [0, 0, 2]], ['UL OL+LI', [0, 0, 3]], ['H1 + *[REL=up]', [0, 1, 1]],
     ['UL OL LI.red', [0, 1, 3]], ['LI.red.level', [0, 2, 1]], ['#x34y', [1, 0, 0]], ['#s12:not(FOO)', [1, 0, 1]],
     ['.foo :is(.bar, #baz)', [1, 1, 0]], [':is(em, #foo)', [1, 0, 0]], ['.qux:where(em, #foo#bar#baz)', [0, 1, 0]],
-    [':nth-child(even of li, .item)', [0, 2, 0]], [':not(em, strong#foo)', [1, 0, 1]], ['p::before', [0, 0, 2]], ['a:hover', [0, 1, 1]],
+    [':nth-child(even of li, .item)', [0, 2, 0]], [':not(em, strong#foo)', [1, 0, 1]], ['p::before', [0, 0, 2]],
+    ['a:hover', [0, 1, 1]],
 ]);
 
 // Reference: specificity 1.0.0 (npm).

@@ -23,7 +23,8 @@ it('sets a page beside the others with what can be compared of it', function () 
     $row = surveyOf(['index.html' => $page, 'a.png' => Samples::png(), 's.css' => 'p {}'])['pages'][0];
 
     expect($row)->toMatchArray([
-        'path' => 'index.html', 'title' => 'Sound - Tides', 'heading' => 'Sound - Tides', 'distance' => 0, 'deadEnd' => true, 'wayHome' => true, 'linkedFrom' => 0,
+        'path' => 'index.html', 'title' => 'Sound - Tides', 'heading' => 'Sound - Tides', 'distance' => 0,
+        'deadEnd' => true, 'wayHome' => true, 'linkedFrom' => 0,
         'parts' => [
             ['part' => 'header', 'called' => 'header', 'line' => 8],
             ['part' => 'main', 'called' => 'main', 'line' => 8],

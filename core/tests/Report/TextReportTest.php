@@ -75,7 +75,9 @@ it('gives the whole report as JSON, in the same bytes each time', function () {
         ->and(array_keys($report))->toBe(['tool', 'site', 'findings', 'requirements', 'score'])
         ->and($report['site'])->toBe(['name' => 'sample', 'files' => 2, 'pages' => 2])
         ->and($report['score'])->toMatchArray(['awarded' => 3, 'possible' => 7])
-        ->and(array_column($report['score']['lines'], 'points', 'requirement'))->toBe(['titles' => 1, 'files' => 2, 'tables' => 0])
+        ->and(array_column($report['score']['lines'], 'points', 'requirement'))->toBe(
+            ['titles' => 1, 'files' => 2, 'tables' => 0],
+        )
         ->and(array_column($report['requirements'], 'outcome', 'id'))
         ->toBe(['titles' => 'met', 'files' => 'partly', 'tables' => 'unmet'])
         ->and($finding)->toHaveKeys(['rule', 'variant', 'weight', 'mark', 'start', 'end', 'message', 'remedy', 'mend'])

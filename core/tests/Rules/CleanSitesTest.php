@@ -54,7 +54,8 @@ const ISLAND = [
 /** Correct sites in many styles, none of which may give a fault or a departure. */
 dataset('clean sites', function () {
     $all = ISLAND;
-    $text = fn (string $title) => '<p>What there is to know of '.strtolower($title).' on the island, told in a line or two.</p>';
+    $text = fn (string $title) => '<p>What there is to know of '.strtolower($title)
+        .' on the island, told in a line or two.</p>';
     $list = fn (string $here, bool $own = true) => '<nav><ul>'.links(
         ISLAND,
         $here,

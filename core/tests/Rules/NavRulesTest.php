@@ -12,7 +12,11 @@ function menuSite(array $change = [], array $pages = ['Tides', 'Birds', 'Ferry',
     foreach (['Home', ...$pages] as $own) {
         $isHome = $own === 'Home';
         $items = array_map(
-            fn (string $name) => $name === $own ? "<li>$name</li>" : '<li><a href="'.($name === 'Home' ? '../index.html' : ($isHome ? 'pages/' : '').strtolower($name).'.html')."\">$name</a></li>",
+            fn (string $name) => $name === $own
+                ? "<li>$name</li>"
+                : '<li><a href="'
+                    .($name === 'Home' ? '../index.html' : ($isHome ? 'pages/' : '').strtolower($name).'.html')
+                        ."\">$name</a></li>",
             ['Home', ...$pages],
         );
         $site[$isHome ? 'index.html' : 'pages/'.strtolower($own).'.html'] = Samples::page(

@@ -49,7 +49,10 @@ it('finds what is amiss, where it stands', function (array $files, array $found,
         ['markup/missing-alt index.html:8:2'],
     ];
     yield 'a misspelt attribute' => [$home('<a herf="index.html">x</a>'), ['markup/unknown-attribute index.html:8:4']];
-    yield 'an attribute near an obsolete one: nobody is told to type that' => [$home('<p algin="left">x</p>'), ['markup/unknown-attribute index.html:8:4']];
+    yield 'an attribute near an obsolete one: nobody is told to type that' => [
+        $home('<p algin="left">x</p>'),
+        ['markup/unknown-attribute index.html:8:4'],
+    ];
     yield 'an attribute of another element' => [
         $home('<p href="x">x</p>'),
         ['markup/unknown-attribute index.html:8:4'],

@@ -56,7 +56,8 @@ function heavyOf(array $site): array
 
     return array_values(
         array_map(
-            fn (PlacedFinding $placed) => "{$placed->finding->kind()} {$placed->finding->file}".($placed->end->offset === 0 ? '' : ":{$placed->start->line}"),
+            fn (PlacedFinding $placed) => "{$placed->finding->kind()} {$placed->finding->file}"
+                .($placed->end->offset === 0 ? '' : ":{$placed->start->line}"),
             $heavy,
         ),
     );

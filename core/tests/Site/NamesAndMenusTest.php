@@ -183,7 +183,8 @@ it('holds links against a pattern, with what is asked beyond its kind', function
     expect([$match->met(), $match->count])->toBe([$met, $of])
         ->and(
             array_map(
-                fn (PatternViolation $one) => "{$one->kind->value} $one->from ".($one->expected->to ?? $one->link?->to() ?? ''),
+                fn (PatternViolation $one) => "{$one->kind->value} $one->from "
+                    .($one->expected->to ?? $one->link?->to() ?? ''),
                 $match->violations,
             ),
         )->toBe($violations);
@@ -200,13 +201,22 @@ it('holds links against a pattern, with what is asked beyond its kind', function
     ];
     $said = new PatternOptions(labels: ['on' => 'On', 'back' => 'Back']);
     yield 'a ring beside a menu' => [$ring('On>d.html'), PatternKind::Ring, $said, 8, 8, [], [$entries]];
-    yield 'a ring beside a menu, a way missing' => [$ring('Boats>b.html'), PatternKind::Ring, $said, 7, 8, ['missing c.html d.html'], [$entries]];
+    yield 'a ring beside a menu, a way missing' => [
+        $ring('Boats>b.html'), PatternKind::Ring, $said, 7, 8, ['missing c.html d.html'], [$entries],
+    ];
     yield 'a ring beside a menu, a way to another page' => [
         $ring('On>index.html'), PatternKind::Ring, $said, 7, 8, ['wrong c.html d.html'], [$entries],
     ];
     yield 'a ring and a menu that nobody asked for' => [
         $ring('On>d.html'), PatternKind::Ring, $said, 8, 8,
-        ['surplus index.html c.html', 'surplus b.html b.html', 'surplus b.html d.html', 'surplus c.html c.html', 'surplus d.html b.html', 'surplus d.html d.html'],
+        [
+            'surplus index.html c.html',
+            'surplus b.html b.html',
+            'surplus b.html d.html',
+            'surplus c.html c.html',
+            'surplus d.html b.html',
+            'surplus d.html d.html',
+        ],
     ];
     yield 'a chain that closes, and may' => [$closed, PatternKind::Chain, new PatternOptions, 4, 4, []];
     yield 'a chain that closes, and may not' => [

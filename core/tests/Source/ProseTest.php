@@ -9,7 +9,8 @@ use InkedMargin\Core\Tests\Seed;
 it('counts words and sentences as readers do', function (string $text, int $words, int $sentences) {
     expect([count(Prose::words($text)), count(Prose::sentences($text))])->toBe([$words, $sentences]);
 })->with([
-    // Unicode Standard Annex 29, sections 4 and 5; abbreviations from CLDR's list for English. The rest is common practice.
+    // Unicode Standard Annex 29, sections 4 and 5; abbreviations from CLDR's list for English. The rest is common
+    // practice.
     ['', 0, 0],
     ['One.', 1, 1],
     ['One. Two! Three? Four', 4, 4],
@@ -46,7 +47,12 @@ it('makes the one of the other, whatever they are', function () {
         [$old, $new] = [$list(), $list()];
         $made = $old;
         foreach (array_reverse(Difference::between($old, $new)) as $one) {
-            array_splice($made, $one->from, $one->until - $one->from, array_slice($new, $one->start, $one->end - $one->start));
+            array_splice(
+                $made,
+                $one->from,
+                $one->until - $one->from,
+                array_slice($new, $one->start, $one->end - $one->start),
+            );
         }
 
         expect($made)->toBe($new, "seed $seed->value");

@@ -52,7 +52,9 @@ final class CssText
         return trim(preg_replace('/\s+/', ' ', $css) ?? '');
     }
 
-    /** @return list<string> paths of stylesheets that others wrote: npm packages, Debian's manuals, the demo's students */
+    /**
+     * @return list<string> paths of stylesheets that others wrote: npm packages, Debian's manuals, the demo's students
+     */
     public static function real(): array
     {
         $root = dirname(__DIR__, 3);
@@ -73,7 +75,8 @@ final class CssText
     public static function mutations(int $seed, int $count): array
     {
         $bits = [
-            '{', '}', '(', ')', '[', ']', ';', ':', '"', "'", '/*', '*/', '\\', '@media ', '@x ', '!important', 'url(', '#',
+            '{', '}', '(', ')', '[', ']', ';', ':', '"', "'", '/*', '*/', '\\', '@media ', '@x ', '!important', 'url(',
+            '#',
             '.', '--x:', 'a{', '}}', "\n", '<!--', '-->', 'é', 'calc(', ',', '& ', 'b:hover{', '\\41 ', '%', '-', '5px',
         ];
         $sheets = array_values(array_filter(

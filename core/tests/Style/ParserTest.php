@@ -22,15 +22,45 @@ function tokensOf(string $css): array
 it('cuts text into the tokens of the standard', function (string $css, array $tokens) {
     expect(tokensOf($css))->toBe($tokens);
 })->with([
-    'names and escapes (4.3.7, 4.3.11)' => ['a-b _c --d -e \66oo \.x f\67 ', ['ident a-b', 'whitespace  ', 'ident _c', 'whitespace  ', 'ident --d', 'whitespace  ', 'ident -e', 'whitespace  ', 'ident foo', 'whitespace  ', 'ident .x', 'whitespace  ', 'ident fg']],
-    'numbers (4.3.12)' => ['1 +1.5 -.5e3 1e3x 50% 2--x', ['number 1', 'whitespace  ', 'number +1.5', 'whitespace  ', 'number -.5e3', 'whitespace  ', 'dimension 1e3x', 'whitespace  ', 'percentage 50%', 'whitespace  ', 'dimension 2--x']],
+    'names and escapes (4.3.7, 4.3.11)' => [
+        'a-b _c --d -e \66oo \.x f\67 ',
+        [
+            'ident a-b', 'whitespace  ', 'ident _c', 'whitespace  ', 'ident --d', 'whitespace  ', 'ident -e',
+            'whitespace  ', 'ident foo', 'whitespace  ', 'ident .x', 'whitespace  ', 'ident fg',
+        ],
+    ],
+    'numbers (4.3.12)' => [
+        '1 +1.5 -.5e3 1e3x 50% 2--x',
+        [
+            'number 1', 'whitespace  ', 'number +1.5', 'whitespace  ', 'number -.5e3', 'whitespace  ', 'dimension 1e3x',
+            'whitespace  ', 'percentage 50%', 'whitespace  ', 'dimension 2--x',
+        ],
+    ],
     'a dot behind a number' => ['1.', ['number 1', 'delim .']],
-    'strings (4.3.5)' => ["\"a\\\"b\" 'c\\\nd' 'e", ['string a"b', 'whitespace  ', 'string cd', 'whitespace  ', 'string e']],
+    'strings (4.3.5)' => [
+        "\"a\\\"b\" 'c\\\nd' 'e",
+        ['string a"b', 'whitespace  ', 'string cd', 'whitespace  ', 'string e'],
+    ],
     'a string that its line ends' => ["'a\nb", ['bad-string \'a', "whitespace \n", 'ident b']],
-    'addresses (4.3.6)' => ['url( a\)b.png ) URL("x") url(a b)c', ['url a)b.png', 'whitespace  ', 'function URL', 'string x', ') )', 'whitespace  ', 'bad-url url(a b)', 'ident c']],
-    'hashes and at-keywords' => ['#1a #-b # @media @-x @1', ['hash 1a', 'whitespace  ', 'hash -b', 'whitespace  ', 'delim #', 'whitespace  ', 'at-keyword media', 'whitespace  ', 'at-keyword -x', 'whitespace  ', 'delim @', 'number 1']],
+    'addresses (4.3.6)' => [
+        'url( a\)b.png ) URL("x") url(a b)c',
+        [
+            'url a)b.png', 'whitespace  ', 'function URL', 'string x', ') )', 'whitespace  ', 'bad-url url(a b)',
+            'ident c',
+        ],
+    ],
+    'hashes and at-keywords' => [
+        '#1a #-b # @media @-x @1',
+        [
+            'hash 1a', 'whitespace  ', 'hash -b', 'whitespace  ', 'delim #', 'whitespace  ', 'at-keyword media',
+            'whitespace  ', 'at-keyword -x', 'whitespace  ', 'delim @', 'number 1',
+        ],
+    ],
     'comments are no tokens (4.3.2)' => ['a/* x */b/*', ['ident a', 'ident b']],
-    'the marks of HTML comments' => ['<!-- --> <!-', ['CDO <!--', 'whitespace  ', 'CDC -->', 'whitespace  ', 'delim <', 'delim !', 'delim -']],
+    'the marks of HTML comments' => [
+        '<!-- --> <!-',
+        ['CDO <!--', 'whitespace  ', 'CDC -->', 'whitespace  ', 'delim <', 'delim !', 'delim -'],
+    ],
     'NUL (3.3)' => ["a\0b", ["ident a\u{FFFD}b"]],
     'an escape at the end of the file' => ['\\', ['ident ']],
 ]);
@@ -69,9 +99,21 @@ it('goes on after an error where the standard does, and tells of it at its place
     'no declaration at all' => ['a { *zoom: 1; b: c }', ['rule a', 'decl b c', 'end'], ['not-a-declaration: *zoom: 1']],
     'no block' => ['a { } b, c', ['rule a', 'end'], ['rule-without-block: b, c']],
     'a brace that closes nothing' => ['a { } } b { }', ['rule a', 'end', 'rule } b', 'end'], ['stray-close: }']],
-    'a brace that is missing' => ['a { b: c d { e: f }', ['rule a', 'rule b: c d', 'decl e f', 'end', 'end'], ['unclosed-block: {']],
-    'a string over a line end' => ["a { b: 'c\n; d: e }", ['rule a', "decl b 'c", 'decl d e', 'end'], ["unclosed-string: 'c"]],
-    'an address with a space' => ['a { b: url(c d); e: f }', ['rule a', 'decl b url(c d)', 'decl e f', 'end'], ['bad-url: url(c d)']],
+    'a brace that is missing' => [
+        'a { b: c d { e: f }',
+        ['rule a', 'rule b: c d', 'decl e f', 'end', 'end'],
+        ['unclosed-block: {'],
+    ],
+    'a string over a line end' => [
+        "a { b: 'c\n; d: e }",
+        ['rule a', "decl b 'c", 'decl d e', 'end'],
+        ["unclosed-string: 'c"],
+    ],
+    'an address with a space' => [
+        'a { b: url(c d); e: f }',
+        ['rule a', 'decl b url(c d)', 'decl e f', 'end'],
+        ['bad-url: url(c d)'],
+    ],
     'a comment that nothing ends' => ['a { b: c } /* d { }', ['rule a', 'decl b c', 'end'], ['unclosed-comment: /*']],
 ]);
 
@@ -96,4 +138,7 @@ it('takes any bytes in time that grows with them alone', function (string $bytes
     $once = max(0.002, $time(str_repeat($bytes, 10_000)));
 
     expect($time(str_repeat($bytes, 40_000)) / $once)->toBeLessThan(16);
-})->with(['{', '}', 'a{', 'a:b{} ', 'a{a:b{} ', '\\a', 'url(', "\"\n", '(', 'a{b:c;d', '/*', '@', '!', "\xff\0", '--x:{', 'a{b c ']);
+})->with([
+    '{', '}', 'a{', 'a:b{} ', 'a{a:b{} ', '\\a', 'url(', "\"\n", '(', 'a{b:c;d', '/*', '@', '!', "\xff\0", '--x:{',
+    'a{b c ',
+]);

@@ -17,8 +17,10 @@ use InkedMargin\Core\Tests\Seed;
 function inventedRules(Seed $seed): string
 {
     $simple = [
-        'p', 'li', 'a', 'div', 'td', '*', '.here', '.a', '#top', '[href]', '[href^="h"]', '[class~=a]', ':first-child', ':not(.a)',
-        ':is(p, .here)', ':has(a)', ':nth-child(2n)', ':empty', ':link', ':hover', ':root', 'body', 'nav', ':not(:first-child)', '[title=x i]',
+        'p', 'li', 'a', 'div', 'td', '*', '.here', '.a', '#top', '[href]', '[href^="h"]', '[class~=a]', ':first-child',
+        ':not(.a)',
+        ':is(p, .here)', ':has(a)', ':nth-child(2n)', ':empty', ':link', ':hover', ':root', 'body', 'nav',
+        ':not(:first-child)', '[title=x i]',
     ];
     $css = '';
     for ($rule = $seed->number(3, 12); $rule > 0; $rule--) {
@@ -44,7 +46,11 @@ it('matches what the selectors match one by one', function () {
             $standings = [];
             foreach ($document->elements() as $element) {
                 $around = $element->parent === null ? 0 : $standings[spl_object_id($element->parent)];
-                [$standings[spl_object_id($element)], $matched, $isOfStanding] = $index->matching($element, $around, $matching);
+                [
+                    $standings[spl_object_id($element)],
+                    $matched,
+                    $isOfStanding,
+                ] = $index->matching($element, $around, $matching);
                 $found = array_map(fn (array $entry) => "$entry[0] {$entry[2]->written}", $matched);
                 $wanted = [];
                 foreach ($rules as $order => $rule) {

@@ -25,14 +25,20 @@ function fits(string $definition, string $value): bool
 it('takes what a property may hold', function (string $declaration) {
     expect(checked($declaration)->verdict->name)->toBe('Valid');
 })->with([
-    'color: RED', 'color: rgb(1, 2, 3)', 'color: rgb(1 2 3 / 50%)', 'color: #12345678', 'color: var(--x)', 'color: inherit',
-    'margin: 0 auto', 'margin: -1px', 'width: calc(100% - 2 * (1em + 3px))', 'width: min(100%, 40rem)', 'line-height: 1.5',
+    'color: RED', 'color: rgb(1, 2, 3)', 'color: rgb(1 2 3 / 50%)', 'color: #12345678', 'color: var(--x)',
+    'color: inherit',
+    'margin: 0 auto', 'margin: -1px', 'width: calc(100% - 2 * (1em + 3px))', 'width: min(100%, 40rem)',
+    'line-height: 1.5',
     'font: bold 12px/1.5 Georgia, "Times New Roman", serif', 'font-family: Times New Roman, serif', 'background: none',
-    'background: url(a.png) no-repeat center / cover, red', 'background-position: left 10px top 5px', 'border: 1px solid',
+    'background: url(a.png) no-repeat center / cover, red', 'background-position: left 10px top 5px',
+    'border: 1px solid',
     'display: inline-block', 'transform: rotate(45deg) translate(10px, 5%)', 'transition: color .3s ease-in, width 1s',
-    'grid-template-columns: repeat(3, 1fr) minmax(100px, auto)', 'animation: spin 2s linear infinite', 'list-style: square inside',
-    'box-shadow: 0 1px 3px rgba(0,0,0,.2), inset 0 0 5px red', 'clip: rect(0 0 0 0)', 'content: "\25BE" attr(x)', 'flex: 1 1 0',
-    'aspect-ratio: 16 / 9', 'font-weight: 350', 'opacity: 50%', '--anything: {a b}', 'float: left', 'inset: 0', 'gap: 1rem 2rem',
+    'grid-template-columns: repeat(3, 1fr) minmax(100px, auto)', 'animation: spin 2s linear infinite',
+    'list-style: square inside',
+    'box-shadow: 0 1px 3px rgba(0,0,0,.2), inset 0 0 5px red', 'clip: rect(0 0 0 0)', 'content: "\25BE" attr(x)',
+    'flex: 1 1 0',
+    'aspect-ratio: 16 / 9', 'font-weight: 350', 'opacity: 50%', '--anything: {a b}', 'float: left', 'inset: 0',
+    'gap: 1rem 2rem',
 ]);
 
 it('says what of a value cannot stand where it is', function (string $declaration, ?string $wrong) {
@@ -40,9 +46,12 @@ it('says what of a value cannot stand where it is', function (string $declaratio
 
     expect($check->verdict->name)->toBe('Invalid')->and($check->wrong?->text)->toBe($wrong);
 })->with([
-    ['color: #12345', '12345'], ['width: 100', '100'], ['margin: 1px 2px 3px 4px 5px', '5px'], ['padding: -1px', '-1px'],
-    ['border: 1px sold red', 'sold'], ['text-align: centre', 'centre'], ['z-index: 1.5', '1.5'], ['font-family: "A" serif', 'serif'],
-    ['font-size: 12', '12'], ['float: centre', 'centre'], ['width: 10 px', '10'], ['width: 10pix', '10pix'], ['color: red blue', 'blue'],
+    ['color: #12345', '12345'], ['width: 100', '100'], ['margin: 1px 2px 3px 4px 5px', '5px'],
+    ['padding: -1px', '-1px'],
+    ['border: 1px sold red', 'sold'], ['text-align: centre', 'centre'], ['z-index: 1.5', '1.5'],
+    ['font-family: "A" serif', 'serif'],
+    ['font-size: 12', '12'], ['float: centre', 'centre'], ['width: 10 px', '10'], ['width: 10pix', '10pix'],
+    ['color: red blue', 'blue'],
     ['margin: 0 auto,', ','], ['color:', null], ['font: 12px', null], ['width: calc(1s)', 'calc'],
 ]);
 

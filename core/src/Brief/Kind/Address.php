@@ -22,8 +22,12 @@ use InkedMargin\Core\Source\Span;
 /** The address that a site was published under: its host and path, and that others can reach it. */
 final readonly class Address extends Requirement
 {
-    public function __construct(Terms $terms, private ?TextPattern $host, private ?TextPattern $path, private bool $secure)
-    {
+    public function __construct(
+        Terms $terms,
+        private ?TextPattern $host,
+        private ?TextPattern $path,
+        private bool $secure,
+    ) {
         parent::__construct($terms);
     }
 
@@ -88,14 +92,30 @@ final readonly class Address extends Requirement
         $host = (string) $url->host;
         $path = '/'.ltrim($url->pathText(), '/');
         $fits = fn (?TextPattern $pattern, string $text) => $pattern === null
-            || TextPattern::read(str_replace('{student.handle}', $handle ?? '*', $pattern->written))->is($text) !== false;
+            || TextPattern::read(
+                str_replace('{student.handle}', $handle ?? '*', $pattern->written),
+            )->is($text) !== false;
         $slips = array_filter([
             self::isOwnComputer($url->scheme, $host)
-                ? ['own-computer', "`$address` is on your own computer, so nobody else can open it.", 'Publish the site, and hand in its address there.']
+                ? [
+                    'own-computer',
+                    "`$address` is on your own computer, so nobody else can open it.",
+                    'Publish the site, and hand in its address there.',
+                ]
                 : null,
-            $fits($this->host, $host) ? null : ['host', "The host is `$host`; the brief asks for `{$this->host?->written}`.", 'Publish it there.'],
-            $fits($this->path, $path) ? null : ['path', "The path is `$path`; the brief asks for `{$this->path?->written}`.", 'Publish it in that folder.'],
-            $this->secure && $url->scheme !== 'https' ? ['insecure', "`$address` does not begin with `https:`.", 'Hand in the address with `https:`.'] : null,
+            $fits($this->host, $host)
+                ? null
+                : ['host', "The host is `$host`; the brief asks for `{$this->host?->written}`.", 'Publish it there.'],
+            $fits($this->path, $path)
+                ? null
+                : [
+                    'path',
+                    "The path is `$path`; the brief asks for `{$this->path?->written}`.",
+                    'Publish it in that folder.',
+                ],
+            $this->secure && $url->scheme !== 'https'
+                ? ['insecure', "`$address` does not begin with `https:`.", 'Hand in the address with `https:`.']
+                : null,
         ]);
         // What is on the author's own computer is nowhere else.
         $told = isset($slips[0]) ? [$slips[0]] : array_values($slips);

@@ -21,7 +21,9 @@ use InkedMargin\Core\Source\English;
 use InkedMargin\Core\Source\PictureSize;
 use InkedMargin\Core\Style\Selector\SelectorList;
 
-/** Attributes that elements have, must not have, or alone may have; and the size of a picture as its attributes tell it. */
+/**
+ * Attributes that elements have, must not have, or alone may have; and the size of a picture as its attributes tell it.
+ */
 final readonly class Attributes extends Requirement
 {
     /**
@@ -57,7 +59,11 @@ final readonly class Attributes extends Requirement
     {
         return [
             Field::selector('selector', 'which elements'),
-            Field::texts('has', 'attributes that each has: a name, or `name=value`, the value with `*` or a regular expression between slashes'),
+            Field::texts(
+                'has',
+                'attributes that each has: a name, or `name=value`, the value with `*` or a regular expression between '
+                    .'slashes',
+            ),
             Field::texts('has_not', 'attributes that none has'),
             Field::texts('only', 'the only attributes that may be there'),
             Field::flag('picture_size', 'whether `width` and `height` are those of the picture itself'),
@@ -94,11 +100,18 @@ final readonly class Attributes extends Requirement
             $fields->wholeNumber('at_most_width'),
             $fields->wholeNumber('at_most_height'),
         );
-        if (in_array('', [...array_map(strval(...), array_keys($has)), ...$attributes->hasNot, ...$attributes->only ?? []], true)) {
+        if (in_array(
+            '',
+            [...array_map(strval(...), array_keys($has)), ...$attributes->hasNot, ...$attributes->only ?? []],
+            true,
+        )) {
             $fields->problem('has', 'an attribute has a name');
         }
         if (! $fields->says('has', 'has_not', 'only', 'picture_size', 'at_most_width', 'at_most_height')) {
-            $fields->problem('has', 'one of has, has_not, only, picture_size, at_most_width and at_most_height is needed');
+            $fields->problem(
+                'has',
+                'one of has, has_not, only, picture_size, at_most_width and at_most_height is needed',
+            );
         }
         $both = array_intersect(array_map(strval(...), array_keys($has)), $attributes->hasNot);
         if ($both !== []) {
@@ -110,7 +123,8 @@ final readonly class Attributes extends Requirement
 
     public function sentence(): string
     {
-        return "{$this->terms->pages->sentence()}: each `{$this->selector->written}` ".English::list($this->wishes()).'.';
+        return "{$this->terms->pages->sentence()}: each `{$this->selector->written}` ".English::list($this->wishes())
+            .'.';
     }
 
     /** @return list<string> */
@@ -124,7 +138,9 @@ final readonly class Attributes extends Requirement
         return array_values(array_filter([
             $has === [] ? '' : 'has '.English::list($has),
             $this->hasNot === [] ? '' : 'has no '.English::names($this->hasNot, 'or'),
-            $this->only === null ? '' : 'has '.($this->only === [] ? 'no attributes' : 'only '.English::names($this->only)),
+            $this->only === null
+                ? ''
+                : 'has '.($this->only === [] ? 'no attributes' : 'only '.English::names($this->only)),
             $this->pictureSize ? 'is shown in the size of its picture' : '',
             $this->widest === null ? '' : "is $this->widest px wide at most",
             $this->highest === null ? '' : "is $this->highest px high at most",
@@ -161,16 +177,43 @@ final readonly class Attributes extends Requirement
                 $typed = $pattern === null || str_contains($pattern->written, '*') || $pattern->written[0] === '/'
                     ? "$name=\"…\""
                     : "$name=\"$pattern->written\"";
-                $found[] = self::at($page, $element, (string) $name, 'missing', ProofMark::Insert, "This {$this->name($element)} has no `$name`; the brief asks for it.", "Type `$typed` inside the tag.");
+                $found[] = self::at(
+                    $page,
+                    $element,
+                    (string) $name,
+                    'missing',
+                    ProofMark::Insert,
+                    "This {$this->name($element)} has no `$name`; the brief asks for it.",
+                    "Type `$typed` inside the tag.",
+                );
             } elseif ($pattern?->is($value) === false) {
-                $found[] = self::at($page, $element, (string) $name, 'value', ProofMark::Change, "`$name` is `".English::excerpt($value)."`; the brief asks for `$pattern->written`.", str_contains($pattern->written, '*') || $pattern->written[0] === '/' ? "Write `$name` in this form." : "Type `$name=\"$pattern->written\"`.");
+                $found[] = self::at(
+                    $page,
+                    $element,
+                    (string) $name,
+                    'value',
+                    ProofMark::Change,
+                    "`$name` is `".English::excerpt($value)."`; the brief asks for `$pattern->written`.",
+                    str_contains($pattern->written, '*') || $pattern->written[0] === '/'
+                        ? "Write `$name` in this form."
+                        : "Type `$name=\"$pattern->written\"`.",
+                );
             }
         }
         foreach ($element->attributes as $attribute) {
             $isForbidden = in_array($attribute->name, $this->hasNot, true);
             if ($isForbidden || ($this->only !== null && ! in_array($attribute->name, $this->only, true))) {
                 $allowed = $isForbidden || $this->only === [] ? 'none' : 'only '.English::names($this->only ?? []);
-                $found[] = self::at($page, $element, $attribute->name, 'forbidden', ProofMark::TakeOut, "This {$this->name($element)} has `$attribute->name`; the brief allows ".($isForbidden ? 'it not' : $allowed).' here.', "Remove `$attribute->name` from the tag.");
+                $found[] = self::at(
+                    $page,
+                    $element,
+                    $attribute->name,
+                    'forbidden',
+                    ProofMark::TakeOut,
+                    "This {$this->name($element)} has `$attribute->name`; the brief allows "
+                        .($isForbidden ? 'it not' : $allowed).' here.',
+                    "Remove `$attribute->name` from the tag.",
+                );
             }
         }
 
@@ -187,16 +230,43 @@ final readonly class Attributes extends Requirement
     {
         $own = $this->pictureSize ? self::ownSize($page, $element, $site) : null;
         $found = [];
-        foreach (['width' => [$own?->width, $this->widest], 'height' => [$own?->height, $this->highest]] as $name => [$size, $most]) {
+        foreach ([
+            'width' => [$own?->width, $this->widest],
+            'height' => [$own?->height, $this->highest],
+        ] as $name => [$size, $most]) {
             $written = $element->value($name);
             $isNumber = $written !== null && preg_match('/^\s*\d+/', $written) === 1;
             $shown = $isNumber ? (int) trim($written) : $size;
             if ($size !== null && $written === null) {
-                $found[] = self::at($page, $element, $name, 'size', ProofMark::Insert, "This {$this->name($element)} has no `$name`; its picture has $size px.", "Type `$name=\"$size\"` inside the tag.");
+                $found[] = self::at(
+                    $page,
+                    $element,
+                    $name,
+                    'size',
+                    ProofMark::Insert,
+                    "This {$this->name($element)} has no `$name`; its picture has $size px.",
+                    "Type `$name=\"$size\"` inside the tag.",
+                );
             } elseif ($size !== null && $shown !== $size) {
-                $found[] = self::at($page, $element, $name, 'size', ProofMark::Change, "`$name` is `".English::excerpt((string) $written)."`, and the picture has $size px.", "Type `$name=\"$size\"`.");
+                $found[] = self::at(
+                    $page,
+                    $element,
+                    $name,
+                    'size',
+                    ProofMark::Change,
+                    "`$name` is `".English::excerpt((string) $written)."`, and the picture has $size px.",
+                    "Type `$name=\"$size\"`.",
+                );
             } elseif ($most !== null && $shown !== null && $shown > $most) {
-                $found[] = self::at($page, $element, $name, 'size', ProofMark::Change, "`$name` is $shown px; the brief asks for $most px at most.", "Type a `$name` of $most or less, and change the other side with it.");
+                $found[] = self::at(
+                    $page,
+                    $element,
+                    $name,
+                    'size',
+                    ProofMark::Change,
+                    "`$name` is $shown px; the brief asks for $most px at most.",
+                    "Type a `$name` of $most or less, and change the other side with it.",
+                );
             }
         }
 

@@ -40,7 +40,11 @@ final readonly class Contrast extends Requirement
 
     public static function fields(): array
     {
-        return [Field::choice('level', 'of WCAG 2.2: `AA` asks for 4.5:1, `AAA` for 7:1; `AA` when it is left out', ['AA', 'AAA'])];
+        return [Field::choice(
+            'level',
+            'of WCAG 2.2: `AA` asks for 4.5:1, `AAA` for 7:1; `AA` when it is left out',
+            ['AA', 'AAA'],
+        )];
     }
 
     public static function variants(): array
@@ -63,7 +67,10 @@ final readonly class Contrast extends Requirement
         $paths = array_flip(array_map(fn ($page) => $page->path(), $this->terms->pages->of($site)));
         $pairs = array_values(array_filter(
             $site->fact(ContrastPairs::class)->pairs,
-            fn (ContrastPair $pair) => array_filter($pair->places, fn (array $place) => isset($paths[$place[0]->path()])) !== [],
+            fn (ContrastPair $pair) => array_filter(
+                $pair->places,
+                fn (array $place) => isset($paths[$place[0]->path()]),
+            ) !== [],
         ));
         $shortfalls = [];
         foreach ($pairs as $pair) {
@@ -77,7 +84,12 @@ final readonly class Contrast extends Requirement
             return Assessment::unclear('no colours that the stylesheets set', $this->wanted());
         }
 
-        return Assessment::of(count($pairs), $shortfalls, "$good of ".count($pairs).' pairs of colours', $this->wanted());
+        return Assessment::of(
+            count($pairs),
+            $shortfalls,
+            "$good of ".count($pairs).' pairs of colours',
+            $this->wanted(),
+        );
     }
 
     private function wanted(): string

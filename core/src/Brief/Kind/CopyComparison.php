@@ -13,8 +13,8 @@ use InkedMargin\Core\Source\English;
 use InkedMargin\Core\Source\Span;
 
 /**
- * A part of a page held against supplied copy: paragraph by paragraph, word by word. White space and tags do not matter, nor
- * whether quotation marks and dashes are straight or curled.
+ * A part of a page held against supplied copy: paragraph by paragraph, word by word. White space and tags do not
+ * matter, nor whether quotation marks and dashes are straight or curled.
  */
 final readonly class CopyComparison
 {
@@ -124,7 +124,8 @@ final readonly class CopyComparison
 
     /**
      * @param  list<string>  $words
-     * @return array<string, int> how often each is there; with a letter before it, as a key of digits would become a number
+     * @return array<string, int> how often each is there; with a letter before it, as a key of digits would become a
+     *     number
      */
     private static function counts(array $words): array
     {
@@ -151,7 +152,10 @@ final readonly class CopyComparison
                 : '';
             [$missing, $extra] = [English::excerpt($missing, 60), English::excerpt($extra, 60)];
             [$message, $remedy] = match (true) {
-                $extra === '' => ["“{$missing}” of the text that was given is missing here$before.", "Type “{$missing}”$before."],
+                $extra === '' => [
+                    "“{$missing}” of the text that was given is missing here$before.",
+                    "Type “{$missing}”$before.",
+                ],
                 $missing === '' => ["“{$extra}” is not in the text that was given.", "Remove “{$extra}”."],
                 default => ["The text that was given says “{$missing}” here, not “{$extra}”.", "Type “{$missing}”."],
             };

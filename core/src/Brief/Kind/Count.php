@@ -51,7 +51,10 @@ final readonly class Count extends Requirement implements NamesThings
             Field::text('selector', 'which elements are counted, as a CSS selector'),
             ...Bounds::fields(),
             Field::choice('per', '`page` or `site`; `page` when it is left out', ['page', 'site']),
-            Field::texts('each_of', 'selectors, each of which is used somewhere on the site, in place of the fields above'),
+            Field::texts(
+                'each_of',
+                'selectors, each of which is used somewhere on the site, in place of the fields above',
+            ),
         ];
     }
 
@@ -66,7 +69,10 @@ final readonly class Count extends Requirement implements NamesThings
         $eachOf = $fields->selectors('each_of');
         if ($eachOf !== []) {
             if (! $bounds->isOpen() || $fields->has('selector') || $fields->has('per')) {
-                $fields->problem('each_of', 'it stands alone: selector, per, exactly, at_least and at_most are for counting');
+                $fields->problem(
+                    'each_of',
+                    'it stands alone: selector, per, exactly, at_least and at_most are for counting',
+                );
             }
 
             return new self($terms, $eachOf[0], $bounds, true, $eachOf);
@@ -84,7 +90,8 @@ final readonly class Count extends Requirement implements NamesThings
     public function sentence(): string
     {
         if ($this->eachOf !== []) {
-            return "Somewhere on the site {$this->kindsInWords()} ".(count($this->eachOf) === 1 ? 'is' : 'are').' used.';
+            return "Somewhere on the site {$this->kindsInWords()} ".(count($this->eachOf) === 1 ? 'is' : 'are')
+                .' used.';
         }
         $where = $this->perSite ? 'The whole site' : $this->terms->pages->sentence();
 
@@ -137,7 +144,10 @@ final readonly class Count extends Requirement implements NamesThings
         }
         $unused = array_values(array_filter(
             $this->eachOf,
-            fn (SelectorList $kind) => array_filter($pages, fn (Page $page) => $kind->all($page->document) !== []) === [],
+            fn (SelectorList $kind) => array_filter(
+                $pages,
+                fn (Page $page) => $kind->all($page->document) !== [],
+            ) === [],
         ));
         $shortfalls = array_map(fn (SelectorList $kind) => Shortfall::onPage(
             $pages[0],
@@ -151,7 +161,12 @@ final readonly class Count extends Requirement implements NamesThings
         ), $unused);
         $used = count($this->eachOf) - count($unused);
 
-        return Assessment::of(count($this->eachOf), $shortfalls, "$used of ".count($this->eachOf).' are used', $this->kindsInWords());
+        return Assessment::of(
+            count($this->eachOf),
+            $shortfalls,
+            "$used of ".count($this->eachOf).' are used',
+            $this->kindsInWords(),
+        );
     }
 
     private function kindsInWords(): string

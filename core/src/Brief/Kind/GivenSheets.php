@@ -14,7 +14,10 @@ use InkedMargin\Core\Source\English;
 use InkedMargin\Core\Source\SourceFile;
 use InkedMargin\Core\Source\Span;
 
-/** The sheets that an assignment gives, held against those of a hand-in word by word: white space and line ends do not matter. */
+/**
+ * The sheets that an assignment gives, held against those of a hand-in word by word: white space and line ends do not
+ * matter.
+ */
 final readonly class GivenSheets
 {
     private const SHOWN = 60;
@@ -33,13 +36,19 @@ final readonly class GivenSheets
         return array_values(array_filter($shortfalls));
     }
 
-    /** @return array<string, true> the paths of a hand-in's sheets that are as they were given: what is wrong in them is not the student's */
+    /**
+     * @return array<string, true> the paths of a hand-in's sheets that are as they were given: what is wrong in them is
+     *     not the student's
+     */
     public static function unchanged(ParsedSite $site, Materials $materials): array
     {
         $paths = [];
         foreach ($materials->parsedSheets() as $given) {
             foreach ($site->sheets as $path => $sheet) {
-                if (basename($path) === basename($given->path()) && self::firstChange($sheet->file, $given->file) === null) {
+                if (
+                    basename($path) === basename($given->path())
+                    && self::firstChange($sheet->file, $given->file) === null
+                ) {
                     $paths[$path] = true;
                 }
             }

@@ -50,7 +50,10 @@ final readonly class Headings extends Requirement implements NamesThings
     {
         return [
             Field::wholeNumber('level', '1 to 6; 1 when it is left out', 1, 6),
-            Field::text('pattern', 'what each says: words with `*` for the page’s own, or a regular expression between slashes'),
+            Field::text(
+                'pattern',
+                'what each says: words with `*` for the page’s own, or a regular expression between slashes',
+            ),
             Field::flag('differ', 'whether no two pages may have the same; no when it is left out'),
             Field::text('inside', 'what each stands in, as a CSS selector'),
         ];
@@ -135,7 +138,10 @@ final readonly class Headings extends Requirement implements NamesThings
                 ProofMark::Change,
                 "The heading is “{$headings[0]->words()}”; the brief asks for the form “{$this->pattern?->written}”.",
                 "Write it as “{$this->pattern?->written}”"
-                    .(str_contains($this->pattern->written ?? '', '*') ? ', with the page’s own words in place of the star.' : '.'),
+                    .(str_contains(
+                        $this->pattern->written ?? '',
+                        '*',
+                    ) ? ', with the page’s own words in place of the star.' : '.'),
             );
         }
         $inside = $this->inside?->written;

@@ -30,14 +30,19 @@ final readonly class Look extends Requirement
 
     public static function about(): string
     {
-        return 'What the instructor judges on a scale with words. Nothing is computed, and it counts once it is judged.';
+        return 'What the instructor judges on a scale with words. Nothing is computed, and it counts once it is '
+            .'judged.';
     }
 
     public static function fields(): array
     {
         return [
             Field::text('question', 'what is judged, such as: is it well laid out?'),
-            Field::texts('scale', 'words from the worst to the best, two at least; `'.implode('`, `', self::SCALE).'` when it is left out'),
+            Field::texts(
+                'scale',
+                'words from the worst to the best, two at least; `'.implode('`, `', self::SCALE)
+                    .'` when it is left out',
+            ),
         ];
     }
 

@@ -22,14 +22,16 @@ use InkedMargin\Core\Source\English;
 use InkedMargin\Core\Source\Span;
 
 /**
- * The pages have the parts, headings, lists and tables of the model answer, one in the other and in its order. What they say, and
- * how they are written, does not matter.
+ * The pages have the parts, headings, lists and tables of the model answer, one in the other and in its order. What
+ * they say, and how they are written, does not matter.
  */
 final readonly class Model extends Requirement implements NeedsMaterials
 {
     private const TOLD = [
-        'header', 'nav', 'main', 'footer', 'section', 'article', 'aside', 'h1', 'h2', 'h3', 'h4', 'h5', 'h6', 'ul', 'ol', 'dl',
-        'table', 'caption', 'thead', 'tbody', 'tfoot', 'figure', 'figcaption', 'form', 'fieldset', 'blockquote', 'img', 'video',
+        'header', 'nav', 'main', 'footer', 'section', 'article', 'aside', 'h1', 'h2', 'h3', 'h4', 'h5', 'h6', 'ul',
+        'ol', 'dl',
+        'table', 'caption', 'thead', 'tbody', 'tfoot', 'figure', 'figcaption', 'form', 'fieldset', 'blockquote', 'img',
+        'video',
         'audio', 'iframe', 'details',
     ];
 
@@ -51,7 +53,10 @@ final readonly class Model extends Requirement implements NeedsMaterials
 
     public static function fields(): array
     {
-        return [Field::texts('elements', 'the elements that are compared; parts, headings, lists, tables, figures and forms when they are left out')];
+        return [Field::texts(
+            'elements',
+            'the elements that are compared; parts, headings, lists, tables, figures and forms when they are left out',
+        )];
     }
 
     public static function variants(): array
@@ -169,7 +174,9 @@ final readonly class Model extends Requirement implements NeedsMaterials
         $found = [];
         foreach ($missing as $at => $before) {
             $way = $wanted[$at][0];
-            $moved = array_values(array_filter(array_keys($extra), fn (int $one) => $written[$one][0] === $way))[0] ?? null;
+            $moved = array_values(
+                array_filter(array_keys($extra), fn (int $one) => $written[$one][0] === $way),
+            )[0] ?? null;
             if ($moved === null) {
                 $found[] = $this->missing($page, $way, $written[$before - 1][1] ?? null, $at, $cost);
 

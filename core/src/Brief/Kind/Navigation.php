@@ -29,7 +29,8 @@ final readonly class Navigation extends Requirement implements NamesThings
     /**
      * @param  array<string, string>|null  $menu  labels by page, in order; null when the brief gives no menu
      * @param  bool|null  $ownLinked  whether a page's own entry has to be a link; null when either will do
-     * @param  list<self>  $beside  the other requirements of the brief that ask for a menu: its entries are no ways of a pattern
+     * @param  list<self>  $beside  the other requirements of the brief that ask for a menu: its entries are no ways of
+     *     a pattern
      */
     public function __construct(
         Terms $terms,
@@ -116,7 +117,15 @@ final readonly class Navigation extends Requirement implements NamesThings
         ));
 
         return array_map(fn (Requirement $one) => $one instanceof self && $one->pattern !== null && $menus !== []
-            ? new self($one->terms, $one->pattern, $one->options, $one->menu, $one->ownLinked, $one->sameEverywhere, $menus)
+            ? new self(
+                $one->terms,
+                $one->pattern,
+                $one->options,
+                $one->menu,
+                $one->ownLinked,
+                $one->sameEverywhere,
+                $menus,
+            )
             : $one, $requirements);
     }
 

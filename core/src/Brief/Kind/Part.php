@@ -65,7 +65,8 @@ final readonly class Part
     public static function sentence(array $parts): string
     {
         return English::list(array_map(
-            fn (self $part) => $part->shown().($part->parts === [] ? '' : ' (with '.self::sentence($part->parts).' inside)'),
+            fn (self $part) => $part->shown()
+                .($part->parts === [] ? '' : ' (with '.self::sentence($part->parts).' inside)'),
             $parts,
         ));
     }

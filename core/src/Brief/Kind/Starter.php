@@ -30,8 +30,8 @@ final readonly class Starter extends Requirement implements NeedsMaterials
     /**
      * @param  list<string>  $replaced  white space collapsed
      * @param  list<string>  $kept
-     * @param  bool  $compares  whether the pages are held against the starter files: what is marked there is changed, and all else
-     *     is still there
+     * @param  bool  $compares  whether the pages are held against the starter files: what is marked there is changed,
+     *     and all else is still there
      * @param  string  $mark  by which it is known what is to be changed
      */
     public function __construct(
@@ -59,8 +59,18 @@ final readonly class Starter extends Requirement implements NeedsMaterials
         return [
             Field::texts('replaced', 'passages that must no longer be there'),
             Field::texts('kept', 'passages that must still be there'),
-            Field::flag('compare', 'whether each page is held against that of the starter files: what is marked there has to change, and all else to stay'),
-            Field::text('mark', 'the class of what has to change, or a word of a comment right before it; `'.self::MARK.'` when it is left out', false, 60),
+            Field::flag(
+                'compare',
+                'whether each page is held against that of the starter files: what is marked there has to change, and '
+                    .'all else to stay',
+            ),
+            Field::text(
+                'mark',
+                'the class of what has to change, or a word of a comment right before it; `'.self::MARK
+                    .'` when it is left out',
+                false,
+                60,
+            ),
         ];
     }
 
@@ -117,7 +127,10 @@ final readonly class Starter extends Requirement implements NeedsMaterials
         $pages = $this->terms->pages->of($site);
         $starter = $materials->parsedStarter();
         if ($pages === [] || ($this->compares && $starter === null)) {
-            return Assessment::unclear($pages === [] ? 'no such page' : 'there are no starter files', $this->expectation());
+            return Assessment::unclear(
+                $pages === [] ? 'no such page' : 'there are no starter files',
+                $this->expectation(),
+            );
         }
         $shortfalls = [];
         foreach ($this->replaced as $passage) {
@@ -165,7 +178,9 @@ final readonly class Starter extends Requirement implements NeedsMaterials
         }
         $shortfalls = [];
         foreach ($given as $nth => $passage) {
-            $same = $passage->text === '' ? $byPath[$passage->element->path()] ?? null : $written[$passage->key()] ?? null;
+            $same = $passage->text === ''
+                ? $byPath[$passage->element->path()] ?? null
+                : $written[$passage->key()] ?? null;
             if ($passage->text === '' && $same !== null && $same->words() !== '') {
                 $same = null;
             }

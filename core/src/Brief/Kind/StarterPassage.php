@@ -10,15 +10,21 @@ use InkedMargin\Core\Markup\ReadableText;
 use InkedMargin\Core\Markup\Text;
 use InkedMargin\Core\Site\Page;
 
-/** A passage of a page: a title, a paragraph, a heading, an item, a cell; where a link leads, or what a picture shows. */
+/**
+ * A passage of a page: a title, a paragraph, a heading, an item, a cell; where a link leads, or what a picture shows.
+ */
 final readonly class StarterPassage
 {
     /**
      * @param  string  $kind  the name of the element, and of the attribute where it is one
      * @param  bool  $isMarked  whether it was marked as to be changed
      */
-    private function __construct(public Element $element, public string $kind, public string $text, public bool $isMarked)
-    {
+    private function __construct(
+        public Element $element,
+        public string $kind,
+        public string $text,
+        public bool $isMarked,
+    ) {
     }
 
     /**
@@ -39,7 +45,10 @@ final readonly class StarterPassage
         }
         foreach ($body === null ? [] : $page->elements as $element) {
             $isHeld = isset($isBlock[spl_object_id($element)]);
-            if ($isHeld || ($isMarked($element) && $element->children === [] && ! in_array($element->name, ['img', 'a'], true))) {
+            if (
+                $isHeld
+                || ($isMarked($element) && $element->children === [] && ! in_array($element->name, ['img', 'a'], true))
+            ) {
                 $text = str_replace("\n", ' ', ReadableText::of($element));
                 $found[] = new self($element, $element->name, $text, $isMarked($element));
             }
@@ -78,7 +87,10 @@ final readonly class StarterPassage
         foreach ($element->parent->children ?? [] as $sibling) {
             if ($sibling === $element) {
                 return $before instanceof Comment
-                    && preg_match('/(?<![\p{L}\p{N}])'.preg_quote($mark, '/').'(?![\p{L}\p{N}])/iu', $before->text) === 1;
+                    && preg_match(
+                        '/(?<![\p{L}\p{N}])'.preg_quote($mark, '/').'(?![\p{L}\p{N}])/iu',
+                        $before->text,
+                    ) === 1;
             }
             $before = $sibling instanceof Text && $sibling->isBlank() ? $before : $sibling;
         }

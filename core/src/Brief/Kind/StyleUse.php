@@ -13,7 +13,9 @@ use InkedMargin\Core\Style\Value\Definitions;
 use InkedMargin\Core\Style\Value\ValueCheck;
 use InkedMargin\Core\Style\Value\Verdict;
 
-/** Something that a stylesheet has to hold: a selector, a property, or a property of a selector, perhaps with its value. */
+/**
+ * Something that a stylesheet has to hold: a selector, a property, or a property of a selector, perhaps with its value.
+ */
 final readonly class StyleUse
 {
     /**
@@ -38,7 +40,10 @@ final readonly class StyleUse
 
             return $isKnown ? new self($written, trim($parts[1]), strtolower($parts[2]), $parts[3] ?? null) : null;
         }
-        if (preg_match('/^([\w-]+)\s*(?::\s*([^;{}]+?))?;?$/', $written, $parts) === 1 && Definitions::isProperty(strtolower($parts[1]))) {
+        if (
+            preg_match('/^([\w-]+)\s*(?::\s*([^;{}]+?))?;?$/', $written, $parts) === 1
+            && Definitions::isProperty(strtolower($parts[1]))
+        ) {
             return new self($written, null, strtolower($parts[1]), $parts[2] ?? null);
         }
 
@@ -76,7 +81,9 @@ final readonly class StyleUse
         return $this->selector === null ? "Use `$property` in a rule." : "Type `$this->selector { $property }`.";
     }
 
-    /** Its selector is one of the rule's, or a part of one that stands by itself, such as `a:hover` in `nav a:hover`. */
+    /**
+     * Its selector is one of the rule's, or a part of one that stands by itself, such as `a:hover` in `nav a:hover`.
+     */
     private function isSelectorOf(StyleRule $rule): bool
     {
         if ($this->selector === null) {

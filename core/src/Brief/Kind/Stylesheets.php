@@ -70,15 +70,29 @@ final readonly class Stylesheets extends Requirement implements NamesThings, Nee
             Field::texts('sheets', 'paths from the root of the site, in the order of their links'),
             Field::texts('uses', 'what the stylesheets hold: a selector, a property, or `selector { property }`'),
             Field::wholeNumber('at_least_rules', 'how many rules the stylesheets hold', 1),
-            Field::choice('inline', 'whether `style` attributes are allowed; they are, when it is left out', self::IN_PAGES),
-            Field::choice('embedded', 'whether `style` elements are allowed; they are, when it is left out', self::IN_PAGES),
-            Field::flag('given', 'whether the stylesheets that the assignment gives are to be there as they are; no when it is left out'),
+            Field::choice(
+                'inline',
+                'whether `style` attributes are allowed; they are, when it is left out',
+                self::IN_PAGES,
+            ),
+            Field::choice(
+                'embedded',
+                'whether `style` elements are allowed; they are, when it is left out',
+                self::IN_PAGES,
+            ),
+            Field::flag(
+                'given',
+                'whether the stylesheets that the assignment gives are to be there as they are; no when it is left out',
+            ),
         ];
     }
 
     public static function variants(): array
     {
-        return ['missing', 'order', 'inline', 'embedded', 'not-inline', 'not-embedded', 'use', 'few-rules', 'given-missing', 'given-changed'];
+        return [
+            'missing', 'order', 'inline', 'embedded', 'not-inline', 'not-embedded', 'use', 'few-rules', 'given-missing',
+            'given-changed',
+        ];
     }
 
     public static function read(Terms $terms, Fields $fields): self
@@ -89,7 +103,10 @@ final readonly class Stylesheets extends Requirement implements NamesThings, Nee
             array_values(array_filter(array_map(function (string $written) use ($fields): ?StyleUse {
                 $use = StyleUse::read($written);
                 if ($use === null) {
-                    $fields->problem('uses', "`$written` is neither a selector, nor a property, nor `selector { property }`");
+                    $fields->problem(
+                        'uses',
+                        "`$written` is neither a selector, nor a property, nor `selector { property }`",
+                    );
                 }
 
                 return $use;
@@ -172,11 +189,17 @@ final readonly class Stylesheets extends Requirement implements NamesThings, Nee
         $inPages = [];
         foreach (['inline' => '`style` attributes', 'embedded' => '`style` elements'] as $field => $what) {
             $wish = $field === 'inline' ? $this->inline : $this->embedded;
-            $inPages[] = ['allowed' => null, 'refused' => "no page has $what", 'wanted' => "every page has $what"][$wish] ?? null;
+            $inPages[] = [
+                'allowed' => null,
+                'refused' => "no page has $what",
+                'wanted' => "every page has $what",
+            ][$wish] ?? null;
         }
 
         return array_values(array_filter([
-            $this->uses === [] ? null : 'the stylesheets hold '.English::names(array_map(fn (StyleUse $use) => $use->written, $this->uses)),
+            $this->uses === []
+                ? null
+                : 'the stylesheets hold '.English::names(array_map(fn (StyleUse $use) => $use->written, $this->uses)),
             $this->leastRules === 0 ? null : 'the stylesheets hold at least '.English::count($this->leastRules, 'rule'),
             ...$inPages,
             $this->areGiven ? 'the given stylesheets are as they were given' : null,
@@ -202,7 +225,9 @@ final readonly class Stylesheets extends Requirement implements NamesThings, Nee
                     ProofMark::Insert,
                     $variant === 'inline' ? $page->bodyPlace() : $page->headPlace(),
                     "This page has no $what; the brief asks for one.",
-                    $variant === 'inline' ? 'Type `style="…"` in the tag of an element.' : 'Type `<style>` and its rules inside `<head>`.',
+                    $variant === 'inline'
+                        ? 'Type `style="…"` in the tag of an element.'
+                        : 'Type `<style>` and its rules inside `<head>`.',
                     "not-$variant",
                 );
             }
@@ -223,7 +248,8 @@ final readonly class Stylesheets extends Requirement implements NamesThings, Nee
             $variant,
             ProofMark::Move,
             $place($found[0]),
-            "This page has $what; the brief asks for all styles in a stylesheet.".($more > 0 ? ' There '.($more === 1 ? 'is 1 more.' : "are $more more.") : ''),
+            "This page has $what; the brief asks for all styles in a stylesheet."
+                .($more > 0 ? ' There '.($more === 1 ? 'is 1 more.' : "are $more more.") : ''),
             'Move it into the stylesheet, as a rule of its own.',
             $variant,
             related: array_map(
@@ -253,7 +279,13 @@ final readonly class Stylesheets extends Requirement implements NamesThings, Nee
         $shortfalls = [];
         foreach ($this->uses as $use) {
             if (! $use->isIn(array_values($rules))) {
-                $shortfalls[] = $this->notHeld($site, 'use', "The stylesheets have no `$use->written`; the brief asks for it.", $use->remedy(), $use->written);
+                $shortfalls[] = $this->notHeld(
+                    $site,
+                    'use',
+                    "The stylesheets have no `$use->written`; the brief asks for it.",
+                    $use->remedy(),
+                    $use->written,
+                );
             }
         }
         $count = count($rules);
@@ -261,7 +293,8 @@ final readonly class Stylesheets extends Requirement implements NamesThings, Nee
             $shortfalls[] = $this->notHeld(
                 $site,
                 'few-rules',
-                'The stylesheets have '.English::count($count, 'rule')."; the brief asks for at least $this->leastRules.",
+                'The stylesheets have '.English::count($count, 'rule')
+                    ."; the brief asks for at least $this->leastRules.",
                 'Write '.($this->leastRules - $count).' more.',
                 'rules',
             );
@@ -270,8 +303,13 @@ final readonly class Stylesheets extends Requirement implements NamesThings, Nee
         return $shortfalls;
     }
 
-    private function notHeld(ParsedSite $site, string $variant, string $message, string $remedy, string $about): Shortfall
-    {
+    private function notHeld(
+        ParsedSite $site,
+        string $variant,
+        string $message,
+        string $remedy,
+        string $about,
+    ): Shortfall {
         $sheet = $site->sheets[$this->sheets === [] ? '' : $this->sheets[count($this->sheets) - 1]] ?? array_values($site->sheets)[0] ?? null;
         $home = array_values($site->pages)[0] ?? null;
         $file = $sheet->file ?? $home?->file;

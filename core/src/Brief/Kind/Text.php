@@ -24,7 +24,10 @@ use InkedMargin\Core\Source\English;
 use InkedMargin\Core\Source\Prose;
 use InkedMargin\Core\Style\Selector\SelectorList;
 
-/** What the text of a page, or of a part of it, says: words it has or has not, how much of it there is, and supplied copy. */
+/**
+ * What the text of a page, or of a part of it, says: words it has or has not, how much of it there is, and supplied
+ * copy.
+ */
 final readonly class Text extends Requirement implements NeedsMaterials
 {
     /**

@@ -22,7 +22,8 @@ final readonly class Titles extends Requirement
 {
     public const MISSING = 'This page has no `<title>`, so the browser tab shows the address instead.';
 
-    public const MISSING_REMEDY = 'Type `<title>…</title>` inside `<head>`, with the name of the site and of this page.';
+    public const MISSING_REMEDY = 'Type `<title>…</title>` inside `<head>`, with the name of the site and of this '
+        .'page.';
 
     public const BLANK = 'The `<title>` is empty.';
 

@@ -14,9 +14,21 @@ use InkedMargin\Core\Markup\NodeNamespace;
  */
 final readonly class Foreign
 {
-    private const SVG_ELEMENTS = 'altGlyph altGlyphDef altGlyphItem animateColor animateMotion animateTransform clipPath feBlend feColorMatrix feComponentTransfer feComposite feConvolveMatrix feDiffuseLighting feDisplacementMap feDistantLight feDropShadow feFlood feFuncA feFuncB feFuncG feFuncR feGaussianBlur feImage feMerge feMergeNode feMorphology feOffset fePointLight feSpecularLighting feSpotLight feTile feTurbulence foreignObject glyphRef linearGradient radialGradient textPath';
+    private const SVG_ELEMENTS = 'altGlyph altGlyphDef altGlyphItem animateColor animateMotion animateTransform '
+        .'clipPath feBlend feColorMatrix feComponentTransfer feComposite feConvolveMatrix feDiffuseLighting '
+            .'feDisplacementMap feDistantLight feDropShadow feFlood feFuncA feFuncB feFuncG feFuncR feGaussianBlur '
+                .'feImage feMerge feMergeNode feMorphology feOffset fePointLight feSpecularLighting feSpotLight feTile '
+                    .'feTurbulence foreignObject glyphRef linearGradient radialGradient textPath';
 
-    private const SVG_ATTRIBUTES = 'attributeName attributeType baseFrequency baseProfile calcMode clipPathUnits diffuseConstant edgeMode filterUnits glyphRef gradientTransform gradientUnits kernelMatrix kernelUnitLength keyPoints keySplines keyTimes lengthAdjust limitingConeAngle markerHeight markerUnits markerWidth maskContentUnits maskUnits numOctaves pathLength patternContentUnits patternTransform patternUnits pointsAtX pointsAtY pointsAtZ preserveAlpha preserveAspectRatio primitiveUnits refX refY repeatCount repeatDur requiredExtensions requiredFeatures specularConstant specularExponent spreadMethod startOffset stdDeviation stitchTiles surfaceScale systemLanguage tableValues targetX targetY textLength viewBox viewTarget xChannelSelector yChannelSelector zoomAndPan';
+    private const SVG_ATTRIBUTES = 'attributeName attributeType baseFrequency baseProfile calcMode clipPathUnits '
+        .'diffuseConstant edgeMode filterUnits glyphRef gradientTransform gradientUnits kernelMatrix kernelUnitLength '
+            .'keyPoints keySplines keyTimes lengthAdjust limitingConeAngle markerHeight markerUnits markerWidth '
+                .'maskContentUnits maskUnits numOctaves pathLength patternContentUnits patternTransform patternUnits '
+                    .'pointsAtX pointsAtY pointsAtZ preserveAlpha preserveAspectRatio primitiveUnits refX refY '
+                        .'repeatCount repeatDur requiredExtensions requiredFeatures specularConstant specularExponent '
+                            .'spreadMethod startOffset stdDeviation stitchTiles surfaceScale systemLanguage '
+                                .'tableValues targetX targetY textLength viewBox viewTarget xChannelSelector '
+                                    .'yChannelSelector zoomAndPan';
 
     private const QUALIFIED = [
         'xlink:actuate', 'xlink:arcrole', 'xlink:href', 'xlink:role', 'xlink:show', 'xlink:title', 'xlink:type',

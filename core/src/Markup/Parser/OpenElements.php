@@ -269,7 +269,11 @@ final class OpenElements
         return match ($element->namespace) {
             NodeNamespace::Html => isset($scope[$element->name]),
             default => $scope !== self::TABLE_SCOPE && isset(self::FOREIGN_SCOPE[$element->name])
-                && ($element->namespace === NodeNamespace::Svg) === in_array($element->name, ['foreignObject', 'desc', 'title'], true),
+                && ($element->namespace === NodeNamespace::Svg) === in_array(
+                    $element->name,
+                    ['foreignObject', 'desc', 'title'],
+                    true,
+                ),
         };
     }
 

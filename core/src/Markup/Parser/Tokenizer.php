@@ -220,7 +220,13 @@ final class Tokenizer
     {
         $behind = $this->at + 2 + strlen($this->lastStartTag);
         if (($this->source[$this->at + 1] ?? '') !== '/' || $this->lastStartTag === ''
-            || substr_compare($this->source, $this->lastStartTag, $this->at + 2, strlen($this->lastStartTag), true) !== 0
+            || substr_compare(
+                $this->source,
+                $this->lastStartTag,
+                $this->at + 2,
+                strlen($this->lastStartTag),
+                true,
+            ) !== 0
             || strspn($this->source, self::WHITE.'/>', $behind, 1) === 0) {
             return false;
         }

@@ -165,13 +165,23 @@ final class TreeBuilder implements TokenSink
             }
         }
         $current = $this->open->current;
-        if ($this->mode === 'inBody' && $current !== null && $current->namespace === NodeNamespace::Html && $this->formatting->lastIsOpen()) {
+        if (
+            $this->mode === 'inBody'
+            && $current !== null
+            && $current->namespace === NodeNamespace::Html
+            && $this->formatting->lastIsOpen()
+        ) {
             $this->insertText($text, $start, $end);
             $this->framesetOk = $this->framesetOk && strspn($text, self::WHITE) === strlen($text);
 
             return;
         }
-        if ($current === null || $current->namespace === NodeNamespace::Html || Foreign::isMathMlTextIntegrationPoint($current) || Foreign::isHtmlIntegrationPoint($current)) {
+        if (
+            $current === null
+            || $current->namespace === NodeNamespace::Html
+            || Foreign::isMathMlTextIntegrationPoint($current)
+            || Foreign::isHtmlIntegrationPoint($current)
+        ) {
             $this->charactersIn($this->mode, $text, $start, $end);
 
             return;
@@ -187,7 +197,12 @@ final class TreeBuilder implements TokenSink
         $this->offset = $offset;
         $this->skipNewline = false;
         $current = $this->open->current;
-        if ($current !== null && $current->namespace !== NodeNamespace::Html && ! Foreign::isMathMlTextIntegrationPoint($current) && ! Foreign::isHtmlIntegrationPoint($current)) {
+        if (
+            $current !== null
+            && $current->namespace !== NodeNamespace::Html
+            && ! Foreign::isMathMlTextIntegrationPoint($current)
+            && ! Foreign::isHtmlIntegrationPoint($current)
+        ) {
             $this->insertText("\u{FFFD}", $offset, $offset + 1);
 
             return;
@@ -2272,7 +2287,11 @@ final class TreeBuilder implements TokenSink
     private function leaveForeign(int $offset): void
     {
         for ($current = $this->open->current; $current !== null; $current = $this->open->current) {
-            if ($current->namespace === NodeNamespace::Html || Foreign::isMathMlTextIntegrationPoint($current) || Foreign::isHtmlIntegrationPoint($current)) {
+            if (
+                $current->namespace === NodeNamespace::Html
+                || Foreign::isMathMlTextIntegrationPoint($current)
+                || Foreign::isHtmlIntegrationPoint($current)
+            ) {
                 return;
             }
             $this->open->pop($offset);

@@ -34,7 +34,11 @@ final readonly class NameSlips
         $slips = $misspelt = [];
         $searches = new NearestNames;
         foreach ($document->elements() as $element) {
-            if ($element->namespace !== NodeNamespace::Html || ! $element->isWritten() || str_contains($element->name, '-')) {
+            if (
+                $element->namespace !== NodeNamespace::Html
+                || ! $element->isWritten()
+                || str_contains($element->name, '-')
+            ) {
                 continue;
             }
             if (! ElementTable::load()->knows($element->name)) {

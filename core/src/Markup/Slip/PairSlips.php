@@ -130,17 +130,30 @@ final readonly class PairSlips
         }
         $slips = [];
         foreach ($document->elements() as $element) {
-            if ($element->namespace !== NodeNamespace::Html || ! $element->isWritten() || $table->isVoid($element->name) || ! $table->knows($element->name)) {
+            if (
+                $element->namespace !== NodeNamespace::Html
+                || ! $element->isWritten()
+                || $table->isVoid($element->name)
+                || ! $table->knows($element->name)
+            ) {
                 continue;
             }
             $previous = $before[$element->name] ?? null;
             $before[$element->name] = $element;
-            if ($previous === null || $previous->endTag() !== null || $element->attributes !== [] || ! self::followsText($document, $previous, $element)) {
+            if (
+                $previous === null
+                || $previous->endTag() !== null
+                || $element->attributes !== []
+                || ! self::followsText($document, $previous, $element)
+            ) {
                 continue;
             }
             // Old pages begin paragraphs and never end them: there the last is blank, and the others are not.
             $mayBeEmpty = in_array($element->name, self::MAY_BE_EMPTY, true);
-            if ($mayBeEmpty && (! Trouble::isBlank($element) || ($full[$element->name] ?? 0) > ($blank[$element->name] ?? 0))) {
+            if (
+                $mayBeEmpty
+                && (! Trouble::isBlank($element) || ($full[$element->name] ?? 0) > ($blank[$element->name] ?? 0))
+            ) {
                 continue;
             }
             if (! $mayBeEmpty && ! $pairs->isUnclosed($element) && ! $pairs->isUnclosed($previous)) {

@@ -14,8 +14,10 @@ use InkedMargin\Core\Source\Span;
 final readonly class TagSlips
 {
     private const CODES = [
-        'unexpected-character-in-attribute-name', 'unexpected-character-in-unquoted-attribute-value', 'missing-whitespace-between-attributes',
-        'unexpected-equals-sign-before-attribute-name', 'eof-in-tag', 'end-tag-with-attributes', 'unexpected-solidus-in-tag',
+        'unexpected-character-in-attribute-name', 'unexpected-character-in-unquoted-attribute-value',
+        'missing-whitespace-between-attributes',
+        'unexpected-equals-sign-before-attribute-name', 'eof-in-tag', 'end-tag-with-attributes',
+        'unexpected-solidus-in-tag',
         'invalid-first-character-of-tag-name', 'missing-attribute-value', 'duplicate-attribute',
     ];
 

@@ -54,7 +54,11 @@ final readonly class Trouble
         }
 
         return preg_match('/^(?:[“”„]|‘[^’]*’$)|[“”]$/u', $value) === 1
-            || (in_array($name, ['href', 'src', 'class', 'id', 'rel', 'lang'], true) && preg_match('~<[a-z/]|=\s*$~i', $value) === 1);
+            || (in_array(
+                $name,
+                ['href', 'src', 'class', 'id', 'rel', 'lang'],
+                true,
+            ) && preg_match('~<[a-z/]|=\s*$~i', $value) === 1);
     }
 
     public static function isBlank(Element $element): bool

@@ -36,8 +36,18 @@ final readonly class Address extends Rule
 
         return [
             $example('own-computer', 'http://localhost:8080/', 'https://wren.example/', 'kind: address'),
-            $example('host', 'https://gull.example/', 'https://ada.wren.example/', 'kind: address, host: "*.wren.example"'),
-            $example('path', 'https://wren.example/other/', 'https://wren.example/almanac/', 'kind: address, path: /almanac/*'),
+            $example(
+                'host',
+                'https://gull.example/',
+                'https://ada.wren.example/',
+                'kind: address, host: "*.wren.example"',
+            ),
+            $example(
+                'path',
+                'https://wren.example/other/',
+                'https://wren.example/almanac/',
+                'kind: address, path: /almanac/*',
+            ),
             $example('insecure', 'http://wren.example/', 'https://wren.example/', 'kind: address, https: true'),
         ];
     }

@@ -32,8 +32,18 @@ final readonly class Attributes extends Rule
         ];
 
         return [
-            new Example('missing', $link(''), $link(' title="To the home page"'), 'kind: attributes, selector: a, has: title'),
-            new Example('value', $link(' title="Home"'), $link(' title="To the quay"'), 'kind: attributes, selector: a, has: "title=To *"'),
+            new Example(
+                'missing',
+                $link(''),
+                $link(' title="To the home page"'),
+                'kind: attributes, selector: a, has: title',
+            ),
+            new Example(
+                'value',
+                $link(' title="Home"'),
+                $link(' title="To the quay"'),
+                'kind: attributes, selector: a, has: "title=To *"',
+            ),
             new Example('forbidden', $link(' title="Home"'), $link(''), 'kind: attributes, selector: a, only: href'),
             new Example('size', $picture('2'), $picture('1'), 'kind: attributes, selector: img, picture_size: true'),
         ];

@@ -30,7 +30,12 @@ final readonly class Count extends Rule
 
         return [
             new Example('too-few', '<h2>Birds</h2><p>Puffins.</p>', $right, $asked),
-            new Example('unused', '<ul><li>Puffins</li></ul>', '<ul><li>Puffins</li></ul><p><em>Grey</em> seals.</p>', 'kind: count, each_of: [ul, em]'),
+            new Example(
+                'unused',
+                '<ul><li>Puffins</li></ul>',
+                '<ul><li>Puffins</li></ul><p><em>Grey</em> seals.</p>',
+                'kind: count, each_of: [ul, em]',
+            ),
             new Example('too-many', "$right<h2>Crabs</h2><p>Green.</p>", $right, $asked),
         ];
     }

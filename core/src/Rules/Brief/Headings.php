@@ -33,10 +33,25 @@ final readonly class Headings extends Rule
         $heading = '<h1>Marrow Sound</h1>';
 
         return [
-            new Example('missing', '<p>Puffins nest here.</p>', '<h2>Birds</h2><p>Puffins nest here.</p>', 'kind: headings, level: 2'),
-            new Example('form', '<h2>Birds</h2><p>Puffins.</p>', '<h2>The birds</h2><p>Puffins.</p>', 'kind: headings, level: 2, pattern: The *'),
+            new Example(
+                'missing',
+                '<p>Puffins nest here.</p>',
+                '<h2>Birds</h2><p>Puffins nest here.</p>',
+                'kind: headings, level: 2',
+            ),
+            new Example(
+                'form',
+                '<h2>Birds</h2><p>Puffins.</p>',
+                '<h2>The birds</h2><p>Puffins.</p>',
+                'kind: headings, level: 2, pattern: The *',
+            ),
             new Example('repeated', $two('Home'), $two('Birds'), 'kind: headings, level: 2, differ: true'),
-            new Example('place', $header('<p>An almanac</p>', $heading), $header($heading, ''), 'kind: headings, inside: header'),
+            new Example(
+                'place',
+                $header('<p>An almanac</p>', $heading),
+                $header($heading, ''),
+                'kind: headings, inside: header',
+            ),
         ];
     }
 

@@ -25,7 +25,10 @@ final readonly class Model extends Rule
 
     public function examples(): array
     {
-        $model = ['model' => ['index.html' => '<h2>Birds</h2><ul><li>Puffin</li></ul><h3>Owls</h3>', 'tides.html' => '<p>Low.</p>']];
+        $model = ['model' => [
+            'index.html' => '<h2>Birds</h2><ul><li>Puffin</li></ul><h3>Owls</h3>',
+            'tides.html' => '<p>Low.</p>',
+        ]];
         $asked = 'kind: model, pages: home';
         $right = '<h2>Birds</h2><ul><li>Gull</li></ul><h3>Crows</h3>';
         $two = fn (string $name) => [
@@ -37,7 +40,13 @@ final readonly class Model extends Rule
             new Example('page', $two('ebb'), $two('tides'), 'kind: model', materials: $model),
             new Example('missing', '<h2>Birds</h2><h3>Crows</h3>', $right, $asked, materials: $model),
             new Example('extra', "$right<ol><li>One</li></ol>", $right, $asked, materials: $model),
-            new Example('moved', '<h2>Birds</h2><h3>Crows</h3><ul><li>Gull</li></ul>', $right, $asked, materials: $model),
+            new Example(
+                'moved',
+                '<h2>Birds</h2><h3>Crows</h3><ul><li>Gull</li></ul>',
+                $right,
+                $asked,
+                materials: $model,
+            ),
         ];
     }
 

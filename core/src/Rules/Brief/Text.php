@@ -34,13 +34,45 @@ final readonly class Text extends Rule
         $right = ['The last crossing <em>leaves</em> when the lamp is lit.', 'Bring a coat.'];
 
         return [
-            new Example('absent', '<p>High water is at noon.</p>', $cell('High water.'), 'kind: text, selector: td, at_least: 1'),
-            new Example('unsaid', $cell('High water is at noon.'), $cell('Low water is at noon.'), 'kind: text, selector: td, has: low water'),
-            new Example('said', $cell('Click here for the tides.'), $cell('The tides of May.'), 'kind: text, has_not: click here'),
-            new Example('too-few', $cell('High water is at noon.'), $cell('High water is at noon. Wait for it.'), $sentences),
+            new Example(
+                'absent',
+                '<p>High water is at noon.</p>',
+                $cell('High water.'),
+                'kind: text, selector: td, at_least: 1',
+            ),
+            new Example(
+                'unsaid',
+                $cell('High water is at noon.'),
+                $cell('Low water is at noon.'),
+                'kind: text, selector: td, has: low water',
+            ),
+            new Example(
+                'said',
+                $cell('Click here for the tides.'),
+                $cell('The tides of May.'),
+                'kind: text, has_not: click here',
+            ),
+            new Example(
+                'too-few',
+                $cell('High water is at noon.'),
+                $cell('High water is at noon. Wait for it.'),
+                $sentences,
+            ),
             new Example('too-many', $cell('One. Two. Three. Four.'), $cell('One. Two. Three.'), $sentences),
-            new Example('copy', $main('The last crossings <em>leaves</em> when the lamp is lit.', 'Bring a coat.'), $main(...$right), $given, materials: $copy($opening)),
-            new Example('surplus', $main(...$right, ...['Do come.']), $main(...$right), $given, materials: $copy($opening)),
+            new Example(
+                'copy',
+                $main('The last crossings <em>leaves</em> when the lamp is lit.', 'Bring a coat.'),
+                $main(...$right),
+                $given,
+                materials: $copy($opening),
+            ),
+            new Example(
+                'surplus',
+                $main(...$right, ...['Do come.']),
+                $main(...$right),
+                $given,
+                materials: $copy($opening),
+            ),
         ];
     }
 

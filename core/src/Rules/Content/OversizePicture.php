@@ -39,7 +39,8 @@ final readonly class OversizePicture extends Rule
 
     public function examples(): array
     {
-        $picture = fn (int $width) => 'GIF89a'.pack('vv', $width, 1)."\x80\x00\x00\x00\x00\x00\xff\xff\xff,\x00\x00\x00\x00\x01\x00\x01\x00\x00\x02\x02D\x01\x00;";
+        $picture = fn (int $width) => 'GIF89a'.pack('vv', $width, 1)
+            ."\x80\x00\x00\x00\x00\x00\xff\xff\xff,\x00\x00\x00\x00\x01\x00\x01\x00\x00\x02\x02D\x01\x00;";
         $files = fn (int $width) => [
             'index.html' => '<p><img src="gull.gif" alt="A gull" width="200"></p>',
             'gull.gif' => $picture($width),

@@ -69,7 +69,11 @@ final readonly class Placeholder extends Rule
             }
             // Behind an element the text goes on in the middle of a sentence.
             $text = ($node->parent->children[0] ?? $node) === $node ? $node->text : "…{$node->text}";
-            if (! self::mayHold($text) || preg_match($pattern, $text, $match) !== 1 || self::isProseAboutIt($text, $match[0])) {
+            if (
+                ! self::mayHold($text)
+                || preg_match($pattern, $text, $match) !== 1
+                || self::isProseAboutIt($text, $match[0])
+            ) {
                 continue;
             }
             $start = $node->span()->start;
@@ -94,7 +98,10 @@ final readonly class Placeholder extends Rule
         $isQuoted = preg_match('/["“‘«\'(]\s*$/u', $before) === 1;
 
         return $isQuoted
-            || preg_match('/\b(?:called|word|words|phrase|text|says|said|about|like|such as|known as|with|of|the)\s*$/i', $before) === 1;
+            || preg_match(
+                '/\b(?:called|word|words|phrase|text|says|said|about|like|such as|known as|with|of|the)\s*$/i',
+                $before,
+            ) === 1;
     }
 
     /** A quick look, as every text of every page is asked: each of the phrases has one of these in it. */

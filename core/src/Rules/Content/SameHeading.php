@@ -43,7 +43,8 @@ final readonly class SameHeading extends Rule
         );
         $titled = fn (string $title, string $page) => str_replace('%', $title, $page);
         $site = fn (string $seals) => [
-            'index.html' => '<p><a href="tides.html">Tides</a> <a href="birds.html">Birds</a> <a href="seals.html">Seals</a></p>',
+            'index.html' => '<p><a href="tides.html">Tides</a> <a href="birds.html">Birds</a> <a '
+                .'href="seals.html">Seals</a></p>',
             'tides.html' => $titled('Tides', $page('Ebb and flow')),
             'birds.html' => $titled(
                 'Birds',

@@ -44,7 +44,8 @@ final readonly class SamePicture extends Rule
     {
         $svg = fn (string $colour) => "<svg xmlns=\"http://www.w3.org/2000/svg\" fill=\"$colour\"/>";
         $site = fn (string $picture, string $alt) => [
-            'index.html' => '<p><a href="tides.html">Tides</a> <a href="birds.html">Birds</a> <a href="seals.html">Seals</a></p>',
+            'index.html' => '<p><a href="tides.html">Tides</a> <a href="birds.html">Birds</a> <a '
+                .'href="seals.html">Seals</a></p>',
             'tides.html' => '<p><img src="tides.svg" alt="The quay at ebb"></p><p><a href="index.html">Home</a></p>',
             'birds.html' => '<p><img src="birds.svg" alt="A puffin"></p><p><a href="index.html">Home</a></p>',
             'seals.html' => "<p><img src=\"$picture.svg\" alt=\"$alt\"></p><p><a href=\"index.html\">Home</a></p>",
@@ -137,7 +138,8 @@ final readonly class SamePicture extends Rule
             yield $this->elementFinding(
                 $page,
                 $image,
-                "The alt text “{$words}” is also on a different picture on `{$source[0]->path()}`; it looks left over from a copied page.",
+                "The alt text “{$words}” is also on a different picture on `{$source[0]->path()}`; it looks left over "
+                    .'from a copied page.',
                 'Write what this picture shows.',
                 'alt',
                 $image->attribute('alt')?->span(),
@@ -151,7 +153,8 @@ final readonly class SamePicture extends Rule
     private static function content(Page $page): array
     {
         $isContent = fn (Element $image) => ! in_array($page->outline->partOf($image), PartKind::AROUND, true)
-            && preg_match(self::DECORATION, basename($image->value('src') ?? '')) !== 1 && $image->parent?->name !== 'a';
+            && preg_match(self::DECORATION, basename($image->value('src') ?? '')) !== 1
+                && $image->parent?->name !== 'a';
 
         return array_values(array_filter($page->named('img'), $isContent));
     }

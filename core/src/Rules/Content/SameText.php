@@ -51,7 +51,8 @@ final readonly class SameText extends Rule
     {
         $text = 'Puffins come to the island in April, nest in old rabbit holes, and leave in August.';
         $site = fn (string $seals) => [
-            'index.html' => '<p><a href="tides.html">Tides</a> <a href="birds.html">Birds</a> <a href="seals.html">Seals</a></p>',
+            'index.html' => '<p><a href="tides.html">Tides</a> <a href="birds.html">Birds</a> <a '
+                .'href="seals.html">Seals</a></p>',
             'tides.html' => '<p>Ebb at noon.</p><p><a href="index.html">Home</a></p>',
             'birds.html' => "<p>$text</p><p><a href=\"index.html\">Home</a></p>",
             'seals.html' => "<p>$seals</p><p><a href=\"index.html\">Home</a></p>",

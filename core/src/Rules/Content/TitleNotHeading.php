@@ -27,7 +27,8 @@ final readonly class TitleNotHeading extends Rule
     {
         $home = '<p><a href="index.html">Home</a></p>';
         $site = fn (string $heading) => [
-            'index.html' => '<p><a href="tides.html">Tides</a> <a href="birds.html">Birds</a> <a href="seals.html">Seals</a></p>',
+            'index.html' => '<p><a href="tides.html">Tides</a> <a href="birds.html">Birds</a> <a '
+                .'href="seals.html">Seals</a></p>',
             'tides.html' => $home,
             'birds.html' => $home,
             'seals.html' => Example::page("<h1>$heading</h1>$home", 'Seals'),
@@ -47,7 +48,8 @@ final readonly class TitleNotHeading extends Rule
             yield $this->elementFinding(
                 $page,
                 $heading->element,
-                "The main heading of this page is “{$heading->text}”, which is the name of `$named`; it looks left over from a copied page.",
+                "The main heading of this page is “{$heading->text}”, which is the name of `$named`; it looks left "
+                    .'over from a copied page.',
                 'Write a heading that says what this page is about.',
                 span: $heading->span(),
             );

@@ -34,7 +34,11 @@ final readonly class EmptyFile extends Rule
     public function check(Examination $exam): iterable
     {
         foreach ($exam->site->files->ownFiles() as $file) {
-            if (strlen($file->bytes) < self::LARGEST_BLANK && trim($file->bytes) === '' && basename($file->path) !== '.gitkeep') {
+            if (
+                strlen($file->bytes) < self::LARGEST_BLANK
+                && trim($file->bytes) === ''
+                && basename($file->path) !== '.gitkeep'
+            ) {
                 yield $this->fileFinding(
                     $file->path,
                     $file,

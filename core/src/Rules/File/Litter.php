@@ -43,7 +43,10 @@ final readonly class Litter extends Rule
             $paths[0],
             $exam->site->files->file($paths[0]),
             "`{$paths[0]}` was left behind by your system or editor"
-                .($others === 0 ? '.' : ', and so '.($others === 1 ? 'was ' : 'were ').English::count($others, 'other file').'.'),
+                .($others === 0 ? '.' : ', and so '.($others === 1 ? 'was ' : 'were ').English::count(
+                    $others,
+                    'other file',
+                ).'.'),
             'Leave it out of the zip.',
         );
     }

@@ -59,7 +59,13 @@ final readonly class Unused extends Rule
         foreach ($exam->site->files->ownFiles() as $file) {
             $isForPeople = preg_match(self::ALWAYS, $file->name()) === 1 || $this->isAskedFor($file->path, $exam);
             $isBlank = trim(substr($file->bytes, 0, 1_000)) === '';
-            if (isset($used["path {$file->path}"]) || $file->kind() === FileKind::Page || $isBlank || $isForPeople || Site::isVendored($file->path)) {
+            if (
+                isset($used["path {$file->path}"])
+                || $file->kind() === FileKind::Page
+                || $isBlank
+                || $isForPeople
+                || Site::isVendored($file->path)
+            ) {
                 continue;
             }
             $unused["folder {$file->folder()}"][] = $file;

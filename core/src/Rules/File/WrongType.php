@@ -55,7 +55,8 @@ final readonly class WrongType extends Rule
             new Example(
                 'word-processor',
                 $page(
-                    '<html xmlns:o="urn:schemas-microsoft-com:office:office"><body><p class=MsoNormal>Ebb at noon</p></body></html>',
+                    '<html xmlns:o="urn:schemas-microsoft-com:office:office"><body><p class=MsoNormal>Ebb at '
+                        .'noon</p></body></html>',
                 ),
                 $right,
             ),
@@ -86,8 +87,10 @@ final readonly class WrongType extends Rule
             $file,
             "`{$file->name()}` is named `.{$file->extension()}`, but its content is {$type->value}.",
             match (true) {
-                $extension !== null => "Rename it to `$stem.$extension` and change the links to it, or save it as `.{$file->extension()}` in an image editor.",
-                $file->kind() === FileKind::Page => 'Write the page in a plain text editor, and save it as plain text in UTF-8.',
+                $extension !== null => "Rename it to `$stem.$extension` and change the links to it, or save it as "
+                    ."`.{$file->extension()}` in an image editor.",
+                $file->kind() === FileKind::Page => 'Write the page in a plain text editor, and save it as plain text '
+                    .'in UTF-8.',
                 default => 'Save the file again from the program that it is for.',
             },
         );

@@ -75,7 +75,11 @@ final readonly class BadAddress extends ReferenceRule
     {
         yield from parent::check($exam);
         foreach ($exam->site->references() as $reference) {
-            if ($reference->element !== null && $reference->target->resolution !== Resolution::BadAddress && $this->hasSpaceAround($reference)) {
+            if (
+                $reference->element !== null
+                && $reference->target->resolution !== Resolution::BadAddress
+                && $this->hasSpaceAround($reference)
+            ) {
                 yield $this->slip($reference, AddressSlip::SpaceAround);
             }
         }
@@ -164,9 +168,11 @@ final readonly class BadAddress extends ReferenceRule
     {
         $mended = $slip->mended($reference->written);
         $message = match ($slip) {
-            AddressSlip::Scheme => "`{$reference->written}` does not start with `http://` or `https://`, so browsers look for a file of that name.",
+            AddressSlip::Scheme => "`{$reference->written}` does not start with `http://` or `https://`, so browsers "
+                .'look for a file of that name.',
             AddressSlip::Mail => "`{$reference->written}` is an e-mail address, but browsers take it for a file name.",
-            AddressSlip::Telephone => "`{$reference->written}` is a telephone number, but browsers take it for a file name.",
+            AddressSlip::Telephone => "`{$reference->written}` is a telephone number, but browsers take it for a file "
+                .'name.',
             AddressSlip::SpaceAround => 'There is a space before or after this address.',
         };
 
@@ -213,7 +219,8 @@ final readonly class BadAddress extends ReferenceRule
         $meant = $first->relativeUrlTo((string) $first->target->found);
         yield $this->referenceFinding(
             $first,
-            "`{$first->written}` starts at the root of the server, so it breaks when the site is in a folder or opened from a disk.",
+            "`{$first->written}` starts at the root of the server, so it breaks when the site is in a folder or opened "
+                .'from a disk.',
             'Type '.self::written($first, $meant).'.',
             'root',
             self::rewrite($first, $meant),

@@ -46,7 +46,13 @@ final readonly class InsideNewTab extends Rule
         foreach ($exam->site->map()->links as $link) {
             $element = $link->reference->element;
             $target = $element?->attribute('target');
-            if ($element === null || $target === null || ! $link->opensNewTab() || $exam->site->page($link->to()) === null || isset($asked[(string) $link->to()])) {
+            if (
+                $element === null
+                || $target === null
+                || ! $link->opensNewTab()
+                || $exam->site->page($link->to()) === null
+                || isset($asked[(string) $link->to()])
+            ) {
                 continue;
             }
             yield $this->elementFinding(

@@ -52,7 +52,8 @@ final readonly class LetterCase extends ReferenceRule
 
         return $this->referenceFinding(
             $reference,
-            "`{$reference->written}` and the file name `$spelling` differ in letter case: this may work on your computer, but it fails on a server.",
+            "`{$reference->written}` and the file name `$spelling` differ in letter case: this may work on your "
+                .'computer, but it fails on a server.',
             'Type '.self::written($reference, $address).'.',
             mend: self::changeTo($reference, $spelling),
             // A file with capitals in its name, which the links write without, is the one to rename.

@@ -48,9 +48,11 @@ final readonly class MissingFile extends ReferenceRule
             new Example('link', $home('tidse.html'), $home('tides.html')),
             new Example(
                 'folder',
-                ['index.html' => '<p><img src="images/gull.svg" alt="A gull"><img src="images/seal.svg" alt="A seal"></p>'],
+                ['index.html' => '<p><img src="images/gull.svg" alt="A gull"><img src="images/seal.svg" alt="A '
+                    .'seal"></p>'],
                 [
-                    'index.html' => '<p><img src="images/gull.svg" alt="A gull"><img src="images/seal.svg" alt="A seal"></p>',
+                    'index.html' => '<p><img src="images/gull.svg" alt="A gull"><img src="images/seal.svg" alt="A '
+                        .'seal"></p>',
                     'images/gull.svg' => '<svg xmlns="http://www.w3.org/2000/svg"/>',
                     'images/seal.svg' => '<svg xmlns="http://www.w3.org/2000/svg"/>',
                 ],
@@ -110,7 +112,8 @@ final readonly class MissingFile extends ReferenceRule
                     $reference->relativeUrlTo($expected),
                 ).'.',
                 $offer === null
-                    && $reference->kind === ReferenceKind::Link => "Add the file `{$target->path}`, or link to a page that exists.",
+                    && $reference->kind === ReferenceKind::Link => "Add the file `{$target->path}`, or link to a page "
+                        .'that exists.',
                 $offer === null => "Add the file `{$target->path}`, or type the path of a file that exists.",
                 default => "If you mean $offer, type that. Otherwise add the file `{$target->path}`.",
             },
@@ -135,7 +138,11 @@ final readonly class MissingFile extends ReferenceRule
             $path = (string) $references[0]->target->path;
             $slash = strrpos($path, '/');
             $folder = $slash === false ? '' : substr($path, 0, $slash);
-            if ($folder !== '' && $references[0]->target->candidates === [] && ! $exam->site->files->hasFolder($folder)) {
+            if (
+                $folder !== ''
+                && $references[0]->target->candidates === []
+                && ! $exam->site->files->hasFolder($folder)
+            ) {
                 $folders[$folder][] = $references;
             }
         }

@@ -42,7 +42,12 @@ final readonly class OutsideSameTab extends Rule
         }
         foreach ($exam->site->map()->links as $link) {
             $element = $link->reference->element;
-            if ($element === null || ! $link->leavesSite() || $link->reference->kind !== ReferenceKind::Link || $link->opensNewTab()) {
+            if (
+                $element === null
+                || ! $link->leavesSite()
+                || $link->reference->kind !== ReferenceKind::Link
+                || $link->opensNewTab()
+            ) {
                 continue;
             }
             yield $this->elementFinding(

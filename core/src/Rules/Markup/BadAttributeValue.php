@@ -147,7 +147,8 @@ final readonly class BadAttributeValue extends SlipRule
         return $this->elementFinding(
             $page,
             $element,
-            "The `$sign` belongs in the stylesheet only: this {$attribute->name} is now named “{$attribute->value}”, with the sign.",
+            "The `$sign` belongs in the stylesheet only: this {$attribute->name} is now named “{$attribute->value}”, "
+                .'with the sign.',
             "Type `{$attribute->name}=\"$meant\"`.",
             'sign',
             $value,

@@ -380,7 +380,11 @@ final readonly class ContentModel extends SlipRule
                     .', so browsers close the first one here.',
                 match (true) {
                     $nested === 'heading' => 'Close the first heading before the second.',
-                    $page->pairs->isClosedLater($nested, $offsets[0]) => "Remove one of the two, or type `</$nested>` before this one and remove the later `</$nested>`.",
+                    $page->pairs->isClosedLater(
+                        $nested,
+                        $offsets[0],
+                    ) => "Remove one of the two, or type `</$nested>` before this one and remove the later "
+                        ."`</$nested>`.",
                     default => "Type `</$nested>` where the first one ends.",
                 },
             ],

@@ -20,7 +20,8 @@ final readonly class EmptyElement extends Rule
     private const NAMES = ['h1', 'h2', 'h3', 'h4', 'h5', 'h6', 'a', 'p', 'li'];
 
     private const PALPABLE = [
-        'img', 'svg', 'input', 'button', 'iframe', 'video', 'audio', 'object', 'canvas', 'embed', 'picture', 'math', 'select',
+        'img', 'svg', 'input', 'button', 'iframe', 'video', 'audio', 'object', 'canvas', 'embed', 'picture', 'math',
+        'select',
         'textarea', 'hr', 'slot', 'template', 'script', 'meter', 'progress',
     ];
 

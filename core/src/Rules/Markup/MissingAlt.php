@@ -81,7 +81,11 @@ final readonly class MissingAlt extends ElementRule
                 subjects: [Subject::element($page->path(), $link)],
             );
         }
-        if ($element->value('aria-label') !== null || $element->value('role') === 'presentation' || $element->value('role') === 'none') {
+        if (
+            $element->value('aria-label') !== null
+            || $element->value('role') === 'presentation'
+            || $element->value('role') === 'none'
+        ) {
             return null;
         }
         $picture = basename($element->value('src') ?? '');

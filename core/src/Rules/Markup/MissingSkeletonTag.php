@@ -94,10 +94,12 @@ final readonly class MissingSkeletonTag extends Rule
         $start = self::startPlace($element, $page->document);
         $end = self::endPlace($element, $page);
         if ($lacksStart && $lacksEnd) {
-            yield $this->tag('both', $element, $page, $start, "The page has no `<$name>` and `</$name>` tags.", self::whereStart($name).', and '.self::whereEnd($name).'.', $name === 'html' ? null : Mend::of(
-                Edit::insert($page->file, $start, "<$name>\n"),
-                Edit::insert($page->file, $end, "</$name>\n"),
-            ));
+            yield $this->tag('both', $element, $page, $start, "The page has no `<$name>` and `</$name>` "
+                .'tags.', self::whereStart($name).', and '.self::whereEnd($name)
+                    .'.', $name === 'html' ? null : Mend::of(
+                        Edit::insert($page->file, $start, "<$name>\n"),
+                        Edit::insert($page->file, $end, "</$name>\n"),
+                    ));
         } elseif ($lacksStart) {
             yield $this->tag(
                 "$name-start",
@@ -140,7 +142,8 @@ final readonly class MissingSkeletonTag extends Rule
             $page,
             Span::at($html === null ? 0 : self::startPlace($html, $page->document)),
             'The page has no `<html>`, `<head>` and `<body>` tags. Browsers add them for you, but write them yourself.',
-            'Type `<html lang="en">` and `<head>` after the doctype, `</head>` and `<body>` before the content, `</body>` and `</html>` at the end.',
+            'Type `<html lang="en">` and `<head>` after the doctype, `</head>` and `<body>` before the content, '
+                .'`</body>` and `</html>` at the end.',
             'skeleton',
             'all',
         );

@@ -28,7 +28,8 @@ final readonly class ParseError extends SlipRule
             'markup/parse-error',
             Weight::Fault,
             ProofMark::Change,
-            'A sign is missing or doubled in a tag or comment, or something is written where the standard does not allow it.',
+            'A sign is missing or doubled in a tag or comment, or something is written where the standard does not '
+                .'allow it.',
             [
                 'markup/misnested',
                 'markup/unclosed-element',
@@ -145,7 +146,8 @@ final readonly class ParseError extends SlipRule
                 'Remove it: each value has one before and one after it.',
             ],
             SlipKind::CurlyQuotes => [
-                "The quotation marks around the value of `{$slip->inside}` are curly, so browsers take them for part of the value.",
+                "The quotation marks around the value of `{$slip->inside}` are curly, so browsers take them for part "
+                    .'of the value.',
                 "Type straight quotation marks: `{$slip->inside}={$slip->meant}`.",
             ],
             SlipKind::SpaceInTag => [

@@ -19,7 +19,10 @@ use InkedMargin\Core\Source\Span;
 /** A rule that reports slips of the hand, which were mended before the page was read. */
 abstract readonly class SlipRule extends Rule
 {
-    /** @return array{string, string, string}|null variant, message and remedy for a slip; null when it is not this rule's */
+    /**
+     * @return array{string, string, string}|null variant, message and remedy for a slip; null when it is not this
+     *     rule's
+     */
     abstract protected function wordsFor(Slip $slip): ?array;
 
     /** @return iterable<Finding> */

@@ -124,7 +124,8 @@ final readonly class UnclosedElement extends SlipRule
             $page,
             $element,
             "`<$name>` is never closed. "
-                .($by === null ? 'Everything after it, to the end of the page, is inside it.' : "Browsers close it at `$by`."),
+                .($by === null ? 'Everything after it, to the end of the page, is inside it.' : 'Browsers close it '
+                    ."at `$by`."),
             "Type `</$name>` where it ends.",
             related: $by === null ? [] : [new Related($page->file, Span::at($closedAt), "`<$name>` is closed here")],
             mend: $by === null || ! str_starts_with($by, '</')

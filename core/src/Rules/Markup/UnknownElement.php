@@ -58,7 +58,8 @@ final readonly class UnknownElement extends SlipRule
                         $element,
                         "There is no element `<$name>` in HTML.",
                         $element->endTag() === null
-                            ? "If it is meant as text, type `&lt;$name>`. Otherwise use an element such as `<section>` or `<p>`."
+                            ? "If it is meant as text, type `&lt;$name>`. Otherwise use an element such as `<section>` "
+                                .'or `<p>`.'
                             : 'Use an element that says what this is, such as `<section>` or `<p>`.',
                         fold: $name,
                     );

@@ -28,7 +28,9 @@ final readonly class MissingMenu extends MenuRule
 
     public function examples(): array
     {
-        $nav = '<nav><ul><li><a href="index.html">Home</a></li><li>Tides</li><li><a href="birds.html">Birds</a></li><li><a href="ferry.html">Ferry</a></li><li><a href="seals.html">Seals</a></li></ul></nav>';
+        $nav = '<nav><ul><li><a href="index.html">Home</a></li><li>Tides</li><li><a '
+            .'href="birds.html">Birds</a></li><li><a href="ferry.html">Ferry</a></li><li><a '
+                .'href="seals.html">Seals</a></li></ul></nav>';
         $none = [
             'index.html' => '<p><a href="tides.html">Tides</a></p>',
             'tides.html' => '<p><a href="index.html">Home</a></p>',

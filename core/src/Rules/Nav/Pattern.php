@@ -23,8 +23,10 @@ final readonly class Pattern extends Rule
             ProofMark::Change,
             'The pattern in which the pages link is broken: a link is missing, wrong, swapped or extra.',
             [
-                'link/missing-file', 'link/letter-case', 'link/wrong-folder', 'link/outside-site', 'link/local-path', 'link/empty', 'link/bad-address',
-                'link/missing-scheme', 'link/folder-without-index', 'link/label-mismatch', 'nav/menu-differs', 'nav/missing-menu', 'file/missing',
+                'link/missing-file', 'link/letter-case', 'link/wrong-folder', 'link/outside-site', 'link/local-path',
+                'link/empty', 'link/bad-address',
+                'link/missing-scheme', 'link/folder-without-index', 'link/label-mismatch', 'nav/menu-differs',
+                'nav/missing-menu', 'file/missing',
                 'nav/unreachable-page',
             ],
         );

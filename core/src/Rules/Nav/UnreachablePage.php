@@ -46,7 +46,8 @@ final readonly class UnreachablePage extends Rule
             yield $this->fileFinding(
                 $path,
                 $exam->site->pages[$path]->file,
-                ($isAlone ? 'No page links to this one, so readers cannot find it' : 'You cannot get to this page from the home page')
+                ($isAlone ? 'No page links to this one, so readers cannot find it' : 'You cannot get to this page from '
+                    .'the home page')
                     .match ($following) {
                         0 => '.',
                         1 => ', nor to the page that it links to.',

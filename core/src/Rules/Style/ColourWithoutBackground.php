@@ -30,7 +30,10 @@ final readonly class ColourWithoutBackground extends CssRule
     public function examples(): array
     {
         $site = fn (string $css) => [
-            'index.html' => Example::page('<p>Puffins nest here.</p>', head: '<link rel="stylesheet" href="site.css">'."\n"),
+            'index.html' => Example::page(
+                '<p>Puffins nest here.</p>',
+                head: '<link rel="stylesheet" href="site.css">'."\n",
+            ),
             'site.css' => "body { $css }",
         ];
 
@@ -77,7 +80,9 @@ final readonly class ColourWithoutBackground extends CssRule
                         $isColour
                             ? 'The page has a text colour, and no background colour to read it on.'
                             : 'The page has a background, and no text colour to be read on it.',
-                        $isColour ? 'Type `background-color: #ffffff;` beside it, or the colour you want.' : 'Type `color: #222222;` beside it, or the colour you want.',
+                        $isColour
+                            ? 'Type `background-color: #ffffff;` beside it, or the colour you want.'
+                            : 'Type `color: #222222;` beside it, or the colour you want.',
                         'alone',
                         $isColour ? 'background' : 'colour',
                     );

@@ -17,8 +17,8 @@ use InkedMargin\Core\Site\Styles\RuleReach;
 use InkedMargin\Core\Style\Cascade\StyleRule;
 
 /**
- * A class or id that is called like an element, which is easily mixed up with it. A part of the page, such as a div with
- * the id `header`, is called so with reason. Common practice.
+ * A class or id that is called like an element, which is easily mixed up with it. A part of the page, such as a div
+ * with the id `header`, is called so with reason. Common practice.
  */
 final readonly class ElementNameAsClass extends Rule
 {
@@ -26,9 +26,12 @@ final readonly class ElementNameAsClass extends Rule
 
     /** Words that say what something is, and are elements by chance. */
     private const PLAIN = [
-        'title', 'map', 'col', 'meta', 'blockquote', 'menu', 'time', 'data', 'main', 'header', 'footer', 'nav', 'section', 'article', 'aside', 'content', 'form', 'search', 'button',
-        'label', 'picture', 'audio', 'video', 'summary', 'details', 'dialog', 'output', 'link', 'center', 'big', 'small', 'image', 'figure', 'table', 'caption',
-        'legend', 'code', 'address', 'mark', 'progress', 'meter', 'object', 'source', 'track', 'slot', 'template', 'base', 'area', 'select', 'option', 'input', 'font', 'style',
+        'title', 'map', 'col', 'meta', 'blockquote', 'menu', 'time', 'data', 'main', 'header', 'footer', 'nav',
+        'section', 'article', 'aside', 'content', 'form', 'search', 'button',
+        'label', 'picture', 'audio', 'video', 'summary', 'details', 'dialog', 'output', 'link', 'center', 'big',
+        'small', 'image', 'figure', 'table', 'caption',
+        'legend', 'code', 'address', 'mark', 'progress', 'meter', 'object', 'source', 'track', 'slot', 'template',
+        'base', 'area', 'select', 'option', 'input', 'font', 'style',
     ];
 
     public function __construct()
@@ -44,7 +47,10 @@ final readonly class ElementNameAsClass extends Rule
     public function examples(): array
     {
         $site = fn (string $name) => [
-            'index.html' => Example::page("<p class=\"$name\">Puffins nest here.</p>", head: '<link rel="stylesheet" href="site.css">'."\n"),
+            'index.html' => Example::page(
+                "<p class=\"$name\">Puffins nest here.</p>",
+                head: '<link rel="stylesheet" href="site.css">'."\n",
+            ),
             'site.css' => ".$name { margin: 0 }",
         ];
 
@@ -61,7 +67,11 @@ final readonly class ElementNameAsClass extends Rule
         foreach ($names->names() as $name) {
             $value = substr($name, 1);
             [$page, $element] = $names->placesOf($name)[0];
-            if (strlen($value) < 2 || ! in_array($value, $elements->current(), true) || in_array($value, self::PLAIN, true)
+            if (strlen($value) < 2 || ! in_array(
+                $value,
+                $elements->current(),
+                true,
+            ) || in_array($value, self::PLAIN, true)
                 || PartKind::of($element) !== null || ! $element->isWritten() || str_contains($wanted, "$name`")
                 || self::isOfFramework($spoken[$name] ?? [], $reach)) {
                 continue;
@@ -70,7 +80,8 @@ final readonly class ElementNameAsClass extends Rule
             yield $this->elementFinding(
                 $page,
                 $element,
-                "`$attribute=\"$value\"` has the name of an element, so `$name` and `$value` are easily mixed up in the stylesheet.",
+                "`$attribute=\"$value\"` has the name of an element, so `$name` and `$value` are easily mixed up in "
+                    .'the stylesheet.',
                 'Choose a name that says what it is for, such as `intro`.',
                 span: $element->attribute($attribute)?->span(),
                 related: array_map(

@@ -10,7 +10,9 @@ use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 
-/** Styles in the head of a page, against the brief. Common practice: what stands in one sheet is the same on every page. */
+/**
+ * Styles in the head of a page, against the brief. Common practice: what stands in one sheet is the same on every page.
+ */
 final readonly class Embedded extends Rule
 {
     public function __construct()
@@ -27,7 +29,12 @@ final readonly class Embedded extends Rule
     {
         $site = fn (string $head) => ['index.html' => Example::page('<p>Puffins nest here.</p>', head: $head)];
 
-        return [new Example('', $site("<style>p { margin: 0 }</style>\n"), $site(''), 'kind: stylesheets, embedded: refused')];
+        return [new Example(
+            '',
+            $site("<style>p { margin: 0 }</style>\n"),
+            $site(''),
+            'kind: stylesheets, embedded: refused',
+        )];
     }
 
     public function speaksFor(): array

@@ -49,7 +49,10 @@ final readonly class InvalidValue extends CssRule
     public function examples(): array
     {
         $site = fn (string $css) => [
-            'index.html' => Example::page('<p>Puffins nest here.</p>', head: '<link rel="stylesheet" href="site.css">'."\n"),
+            'index.html' => Example::page(
+                '<p>Puffins nest here.</p>',
+                head: '<link rel="stylesheet" href="site.css">'."\n",
+            ),
             'site.css' => "p { $css }",
         ];
 
@@ -85,7 +88,9 @@ final readonly class InvalidValue extends CssRule
         $name = $declaration->name;
         $wrong = $check->wrong;
         $span = $wrong === null ? $declaration->span() : self::spanOf($wrong);
-        $shown = $wrong === null ? '' : English::excerpt($wrong->tokens->rawBetween($wrong->token, $wrong->tokens->after($wrong->token) - 1), 30);
+        $shown = $wrong === null
+            ? ''
+            : English::excerpt($wrong->tokens->rawBetween($wrong->token, $wrong->tokens->after($wrong->token) - 1), 30);
         if ($fix !== null) {
             $before = $wrong === null ? $shown : self::before($check->items, $wrong);
 
@@ -93,11 +98,14 @@ final readonly class InvalidValue extends CssRule
                 $source,
                 $fix->kind === FixKind::Space || $fix->kind === FixKind::Important ? $declaration->valueSpan() : $span,
                 self::words($fix, $name, $shown, $before, English::excerpt($declaration->value(), 40)),
-                "Type `$name: ".English::excerpt($fix->value, 60).($fix->kind === FixKind::Important ? ' !important' : '').'`.',
+                "Type `$name: ".English::excerpt($fix->value, 60)
+                    .($fix->kind === FixKind::Important ? ' !important' : '').'`.',
                 "value:$name:$shown",
                 self::variant($fix->kind),
                 causes: [self::at($source, $declaration->nameSpan())],
-                mend: Mend::of(new Edit($source->file, $fix->span, $fix->kind === FixKind::Important ? '!important' : $fix->text)),
+                mend: Mend::of(
+                    new Edit($source->file, $fix->span, $fix->kind === FixKind::Important ? '!important' : $fix->text),
+                ),
             );
         }
         if ($check->items === []) {
@@ -116,7 +124,8 @@ final readonly class InvalidValue extends CssRule
             return $this->cssFinding(
                 $source,
                 $span,
-                "`$shown` is not a colour: there are ".strlen($wrong->text).' characters after `#`, and a colour has 3 or 6 from 0 to 9 and a to f.',
+                "`$shown` is not a colour: there are ".strlen($wrong->text)
+                    .' characters after `#`, and a colour has 3 or 6 from 0 to 9 and a to f.',
                 'Type a colour such as `#336699`.',
                 "value:$name:$shown",
                 'colour',
@@ -128,7 +137,10 @@ final readonly class InvalidValue extends CssRule
             $source,
             $span,
             $wrong === null
-                ? '`'.English::excerpt($declaration->value(), 40)."` is not a complete value of `$name`, so browsers skip it."
+                ? '`'.English::excerpt(
+                    $declaration->value(),
+                    40,
+                )."` is not a complete value of `$name`, so browsers skip it."
                 : "`$name` cannot have `$shown`".(count($check->items) > 1 ? ' there' : '').', so browsers skip it.',
             self::offer($name),
             "value:$name:$shown",
@@ -182,7 +194,8 @@ final readonly class InvalidValue extends CssRule
         $examples = [];
         foreach ([
             [BasicType::HexColor, '#336699'], [BasicType::LengthPercentage, '10px'], [BasicType::Length, '10px'],
-            [BasicType::Percentage, '50%'], [BasicType::Number, '1.5'], [BasicType::Integer, '2'], [BasicType::Time, '0.3s'],
+            [BasicType::Percentage, '50%'], [BasicType::Number, '1.5'], [BasicType::Integer, '2'],
+            [BasicType::Time, '0.3s'],
             [BasicType::Angle, '45deg'], [BasicType::Url, 'url("images/tern.png")'], [BasicType::String, '"text"'],
         ] as [$type, $example]) {
             if (Keywords::allow($name, $type) && ! in_array($example, $examples, true)) {

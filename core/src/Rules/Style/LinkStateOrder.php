@@ -16,8 +16,8 @@ use InkedMargin\Core\Style\Cascade\StyleRule;
 use InkedMargin\Core\Style\Syntax\Declaration;
 
 /**
- * States of links in an order in which one always wins over another: of rules that are as specific, the later counts (CSS
- * Cascade 5, 6.4.4), and a link that is hovered over is still one that was visited or not.
+ * States of links in an order in which one always wins over another: of rules that are as specific, the later counts
+ * (CSS Cascade 5, 6.4.4), and a link that is hovered over is still one that was visited or not.
  */
 final readonly class LinkStateOrder extends CssRule
 {
@@ -42,7 +42,10 @@ final readonly class LinkStateOrder extends CssRule
     public function examples(): array
     {
         $site = fn (string $css) => [
-            'index.html' => Example::page('<p><a href="index.html">Home</a></p>', head: '<link rel="stylesheet" href="site.css">'."\n"),
+            'index.html' => Example::page(
+                '<p><a href="index.html">Home</a></p>',
+                head: '<link rel="stylesheet" href="site.css">'."\n",
+            ),
             'site.css' => $css,
         ];
         $hover = "a:hover { color: #600 }\n";
@@ -57,17 +60,32 @@ final readonly class LinkStateOrder extends CssRule
             $before = $told = [];
             foreach ($source->rules() as $rule) {
                 foreach ($rule->selector->alternatives ?? [] as $selector) {
-                    if (preg_match('/^(.*a(?:[.#\[][^:]*)?):(link|visited|hover|focus|active|any-link)$/i', $selector->written, $parts) !== 1) {
+                    if (preg_match(
+                        '/^(.*a(?:[.#\[][^:]*)?):(link|visited|hover|focus|active|any-link)$/i',
+                        $selector->written,
+                        $parts,
+                    ) !== 1) {
                         continue;
                     }
                     $state = strtolower($parts[2]);
                     foreach (self::HIDES[$state] ?? [] as $hidden) {
                         $earlier = $before[$parts[1]][$hidden] ?? null;
-                        if ($earlier !== null && $earlier[1]->layer === $rule->layer && ! isset($told["$parts[1] $hidden"])) {
+                        if (
+                            $earlier !== null
+                            && $earlier[1]->layer === $rule->layer
+                            && ! isset($told["$parts[1] $hidden"])
+                        ) {
                             $lost = self::sameProperties($earlier[1], $rule);
                             if ($lost !== []) {
                                 $told["$parts[1] $hidden"] = true;
-                                yield $this->hidden($source, $earlier[1], $earlier[0], $rule, $selector->written, $lost);
+                                yield $this->hidden(
+                                    $source,
+                                    $earlier[1],
+                                    $earlier[0],
+                                    $rule,
+                                    $selector->written,
+                                    $lost,
+                                );
                             }
                         }
                     }

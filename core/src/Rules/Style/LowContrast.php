@@ -34,12 +34,18 @@ final readonly class LowContrast extends CssRule
     public function examples(): array
     {
         $site = fn (string $colour) => [
-            'index.html' => Example::page('<p>Puffins nest here.</p>', head: '<link rel="stylesheet" href="site.css">'."\n"),
+            'index.html' => Example::page(
+                '<p>Puffins nest here.</p>',
+                head: '<link rel="stylesheet" href="site.css">'."\n",
+            ),
             'site.css' => "p { color: $colour; background: #fff }",
         ];
 
         $link = fn (string $state, string $colour) => [
-            'index.html' => Example::page('<p><a href="index.html">Puffins</a></p>', head: '<link rel="stylesheet" href="site.css">'."\n"),
+            'index.html' => Example::page(
+                '<p><a href="index.html">Puffins</a></p>',
+                head: '<link rel="stylesheet" href="site.css">'."\n",
+            ),
             'site.css' => "body { color: #222; background: #fff }\na { color: #036 }\na:$state { color: $colour }",
         ];
 

@@ -19,7 +19,9 @@ use InkedMargin\Core\Style\Selector\ClassSelector;
 use InkedMargin\Core\Style\Selector\IdSelector;
 use InkedMargin\Core\Style\Selector\TypeSelector;
 
-/** A rule that reaches no element of any page. What a reset or a framework holds besides is left alone. Common practice. */
+/**
+ * A rule that reaches no element of any page. What a reset or a framework holds besides is left alone. Common practice.
+ */
 final readonly class MatchesNothing extends CssRule
 {
     public function __construct()
@@ -30,8 +32,10 @@ final readonly class MatchesNothing extends CssRule
             ProofMark::Look,
             'A rule of a stylesheet that no page has an element for.',
             [
-                'style/near-miss', 'style/unknown-selector', 'style/syntax', 'style/missing-rel', 'style/not-on-page', 'markup/bad-attribute-value',
-                'markup/unknown-element', 'markup/unknown-attribute', 'markup/unclosed-element', 'link/missing-file', 'link/letter-case', 'link/wrong-folder',
+                'style/near-miss', 'style/unknown-selector', 'style/syntax', 'style/missing-rel', 'style/not-on-page',
+                'markup/bad-attribute-value',
+                'markup/unknown-element', 'markup/unknown-attribute', 'markup/unclosed-element', 'link/missing-file',
+                'link/letter-case', 'link/wrong-folder',
                 'link/outside-site', 'link/local-path',
             ],
         );
@@ -40,7 +44,10 @@ final readonly class MatchesNothing extends CssRule
     public function examples(): array
     {
         $site = fn (string $css) => [
-            'index.html' => Example::page('<p>Puffins nest here.</p>', head: '<link rel="stylesheet" href="site.css">'."\n"),
+            'index.html' => Example::page(
+                '<p>Puffins nest here.</p>',
+                head: '<link rel="stylesheet" href="site.css">'."\n",
+            ),
             'site.css' => $css,
         ];
 
@@ -54,7 +61,11 @@ final readonly class MatchesNothing extends CssRule
         $links = self::links($exam->site);
         foreach ($exam->site->fact(StyleSources::class)->all as $source) {
             // A sheet that no page links is told as that, and what scripts make is not known here.
-            if ($reach->isGeneral($source->path()) || ! isset($linked[$source->path()]) || Scripts::areOn($exam->site)) {
+            if (
+                $reach->isGeneral($source->path())
+                || ! isset($linked[$source->path()])
+                || Scripts::areOn($exam->site)
+            ) {
                 continue;
             }
             foreach ($source->rules() as $rule) {

@@ -48,13 +48,25 @@ final readonly class MissingRel extends Rule
                 $isSheet = preg_match('/\.css(?:[?#]|$)/i', trim($href)) === 1
                     || strtolower(trim($link->value('type') ?? '')) === 'text/css';
                 $tag = $link->startTag();
-                if (! $isSheet || $tag === null || trim($link->value('rel') ?? '') !== '' || $link->attribute('itemprop') !== null) {
+                if (
+                    ! $isSheet
+                    || $tag === null
+                    || trim($link->value('rel') ?? '') !== ''
+                    || $link->attribute('itemprop') !== null
+                ) {
                     continue;
                 }
                 $rel = $link->attribute('rel');
                 $edit = $rel === null
                     ? Edit::insert($page->file, $tag->start + strlen('<link'), ' rel="stylesheet"')
-                    : new Edit($page->file, new Span($rel->nameSpan()->start, max($rel->span()->end, self::endOf($page->file->bytes, $rel->span()->end))), 'rel="stylesheet"');
+                    : new Edit(
+                        $page->file,
+                        new Span(
+                            $rel->nameSpan()->start,
+                            max($rel->span()->end, self::endOf($page->file->bytes, $rel->span()->end)),
+                        ),
+                        'rel="stylesheet"',
+                    );
                 yield $this->elementFinding(
                     $page,
                     $link,

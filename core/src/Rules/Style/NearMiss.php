@@ -45,11 +45,31 @@ final readonly class NearMiss extends CssRule
         ];
 
         return [
-            new Example('kind', $site('#note { margin: 0 }', '<p class="note">Puffins nest here.</p>'), $site('.note { margin: 0 }', '<p class="note">Puffins nest here.</p>')),
-            new Example('case', $site('.Note { margin: 0 }', '<p class="note">Puffins nest here.</p>'), $site('.note { margin: 0 }', '<p class="note">Puffins nest here.</p>')),
-            new Example('spelling', $site('.notice { margin: 0 }', '<p class="notise">Puffins nest here.</p>'), $site('.notice { margin: 0 }', '<p class="notice">Puffins nest here.</p>')),
-            new Example('space', $site('.sidenote { margin: 0 }', '<p class="side note">Puffins nest here.</p>'), $site('.sidenote { margin: 0 }', '<p class="sidenote">Puffins nest here.</p>')),
-            new Example('dot', $site('intro { margin: 0 }', '<p class="intro">Puffins nest here.</p>'), $site('.intro { margin: 0 }', '<p class="intro">Puffins nest here.</p>')),
+            new Example(
+                'kind',
+                $site('#note { margin: 0 }', '<p class="note">Puffins nest here.</p>'),
+                $site('.note { margin: 0 }', '<p class="note">Puffins nest here.</p>'),
+            ),
+            new Example(
+                'case',
+                $site('.Note { margin: 0 }', '<p class="note">Puffins nest here.</p>'),
+                $site('.note { margin: 0 }', '<p class="note">Puffins nest here.</p>'),
+            ),
+            new Example(
+                'spelling',
+                $site('.notice { margin: 0 }', '<p class="notise">Puffins nest here.</p>'),
+                $site('.notice { margin: 0 }', '<p class="notice">Puffins nest here.</p>'),
+            ),
+            new Example(
+                'space',
+                $site('.sidenote { margin: 0 }', '<p class="side note">Puffins nest here.</p>'),
+                $site('.sidenote { margin: 0 }', '<p class="sidenote">Puffins nest here.</p>'),
+            ),
+            new Example(
+                'dot',
+                $site('intro { margin: 0 }', '<p class="intro">Puffins nest here.</p>'),
+                $site('.intro { margin: 0 }', '<p class="intro">Puffins nest here.</p>'),
+            ),
         ];
     }
 
@@ -96,7 +116,8 @@ final readonly class NearMiss extends CssRule
             $source,
             $span,
             match ($variant) {
-                'space' => 'No element has the class `'.substr($written, 1)."`. `class=\"$name\"` is two classes, because of the space.",
+                'space' => 'No element has the class `'.substr($written, 1)
+                    ."`. `class=\"$name\"` is two classes, because of the space.",
                 'dot' => "`$written` selects an element of that name; $where `$attribute=\"$name\"`.",
                 'case' => "No element has `$written`: $where `$attribute=\"$name\"`, and letter case counts.",
                 default => "No element has `$written`; $where `$attribute=\"$name\"`.",

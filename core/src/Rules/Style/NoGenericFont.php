@@ -24,8 +24,10 @@ use InkedMargin\Core\Style\Value\Verdict;
 final readonly class NoGenericFont extends CssRule
 {
     private const GENERIC = [
-        'serif', 'sans-serif', 'monospace', 'cursive', 'fantasy', 'system-ui', 'ui-serif', 'ui-sans-serif', 'ui-monospace', 'ui-rounded', 'math', 'emoji', 'fangsong',
-        'inherit', 'initial', 'unset', 'revert', 'revert-layer', 'generic', '-apple-system', 'caption', 'icon', 'menu', 'message-box', 'small-caption', 'status-bar',
+        'serif', 'sans-serif', 'monospace', 'cursive', 'fantasy', 'system-ui', 'ui-serif', 'ui-sans-serif',
+        'ui-monospace', 'ui-rounded', 'math', 'emoji', 'fangsong',
+        'inherit', 'initial', 'unset', 'revert', 'revert-layer', 'generic', '-apple-system', 'caption', 'icon', 'menu',
+        'message-box', 'small-caption', 'status-bar',
     ];
 
     /** Fonts whose letters have no serifs, or are all as wide: what is to be typed behind them. */
@@ -48,7 +50,10 @@ final readonly class NoGenericFont extends CssRule
     public function examples(): array
     {
         $site = fn (string $fonts) => [
-            'index.html' => Example::page('<p>Puffins nest here.</p>', head: '<link rel="stylesheet" href="site.css">'."\n"),
+            'index.html' => Example::page(
+                '<p>Puffins nest here.</p>',
+                head: '<link rel="stylesheet" href="site.css">'."\n",
+            ),
             'site.css' => "p { font-family: $fonts }",
         ];
 
@@ -59,12 +64,16 @@ final readonly class NoGenericFont extends CssRule
     {
         $reach = $exam->site->fact(RuleReach::class);
         foreach ($exam->site->fact(StyleSources::class)->all as $source) {
-            foreach ($reach->isGeneral($source->path()) ? [] : Declarations::ofPages($source->css->content) as $declaration) {
+            foreach ($reach->isGeneral($source->path()) ? [] : Declarations::ofPages(
+                $source->css->content,
+            ) as $declaration) {
                 if (! in_array($declaration->name, ['font-family', 'font'], true)) {
                     continue;
                 }
                 $check = ValueCheck::of($declaration);
-                $fonts = $check->verdict === Verdict::Valid ? Longhands::value($declaration->name, 'font-family', $check->items) : null;
+                $fonts = $check->verdict === Verdict::Valid
+                    ? Longhands::value($declaration->name, 'font-family', $check->items)
+                    : null;
                 $last = $fonts === null ? null : $fonts[count($fonts) - 1];
                 if ($fonts === null || $last === null || array_filter($fonts, Variables::areIn(...)) !== []
                     || ! in_array($last->type, [TokenType::Ident, TokenType::String], true)

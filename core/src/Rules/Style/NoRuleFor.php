@@ -33,14 +33,18 @@ final readonly class NoRuleFor extends Rule
             ProofMark::Look,
             'A class or id that nothing uses.',
             ['style/near-miss', 'style/element-name-as-class', 'markup/duplicate-id', 'markup/bad-attribute-value', 'link/missing-fragment', 'link/missing-file', 'link/letter-case',
-                'link/wrong-folder', 'link/outside-site', 'link/local-path', 'style/missing-rel', 'style/not-on-page', 'style/none', 'file/missing'],
+                'link/wrong-folder', 'link/outside-site', 'link/local-path', 'style/missing-rel', 'style/not-on-page',
+                'style/none', 'file/missing'],
         );
     }
 
     public function examples(): array
     {
         $site = fn (string $attribute) => [
-            'index.html' => Example::page("<p$attribute>Puffins nest here.</p>", head: '<link rel="stylesheet" href="site.css">'."\n"),
+            'index.html' => Example::page(
+                "<p$attribute>Puffins nest here.</p>",
+                head: '<link rel="stylesheet" href="site.css">'."\n",
+            ),
             'site.css' => 'p { margin: 0 }',
         ];
 
@@ -69,7 +73,9 @@ final readonly class NoRuleFor extends Rule
             if ($name[0] === '#' && $ids > self::MOST_IDS) {
                 continue;
             }
-            $isPart = PartKind::of($element) !== null && $name === "#$value" && in_array(strtolower($value), array_column(PartKind::cases(), 'value'), true);
+            $isPart = PartKind::of($element) !== null
+                && $name === "#$value"
+                && in_array(strtolower($value), array_column(PartKind::cases(), 'value'), true);
             if ($isPart || str_contains($wanted, $value) || ! $element->isWritten()) {
                 continue;
             }

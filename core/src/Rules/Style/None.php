@@ -25,7 +25,8 @@ final readonly class None extends Rule
             ProofMark::Insert,
             'The site has a stylesheet, and no page links it.',
             ['link/missing-file', 'link/letter-case', 'link/wrong-folder', 'link/local-path', 'link/outside-site', 'style/missing-rel',
-                'markup/unclosed-element', 'markup/unknown-element', 'markup/unknown-attribute', 'link/bad-address', 'link/empty'],
+                'markup/unclosed-element', 'markup/unknown-element', 'markup/unknown-attribute', 'link/bad-address',
+                'link/empty'],
         );
     }
 
@@ -62,7 +63,8 @@ final readonly class None extends Rule
         yield $this->pageFinding(
             $home,
             $home->headPlace(),
-            'No page links '.English::names($sheets, 'or', 3).', so '.(count($sheets) === 1 ? 'it does' : 'they do').' nothing.',
+            'No page links '.English::names($sheets, 'or', 3).', so '.(count($sheets) === 1 ? 'it does' : 'they do')
+                .' nothing.',
             "Type `$line` inside `<head>`".(count($site->pages) === 1 ? '.' : ', and the same on every page.'),
             'no-sheet',
             mend: $mend instanceof Mend ? $mend : null,

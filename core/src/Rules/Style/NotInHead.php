@@ -21,7 +21,13 @@ final readonly class NotInHead extends Rule
             Weight::Departure,
             ProofMark::Move,
             'A stylesheet is linked or written in the body.',
-            ['markup/missing-skeleton-tag', 'markup/unclosed-element', 'markup/stray-text', 'markup/stray-end-tag', 'markup/content-model'],
+            [
+                'markup/missing-skeleton-tag',
+                'markup/unclosed-element',
+                'markup/stray-text',
+                'markup/stray-end-tag',
+                'markup/content-model',
+            ],
         );
     }
 

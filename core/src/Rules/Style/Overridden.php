@@ -36,7 +36,10 @@ final readonly class Overridden extends CssRule
     public function examples(): array
     {
         $site = fn (string $css) => [
-            'index.html' => Example::page('<p>Puffins nest here.</p>', head: '<link rel="stylesheet" href="site.css">'."\n"),
+            'index.html' => Example::page(
+                '<p>Puffins nest here.</p>',
+                head: '<link rel="stylesheet" href="site.css">'."\n",
+            ),
             'site.css' => $css,
         ];
 

@@ -17,8 +17,8 @@ use InkedMargin\Core\Site\Reference;
 use InkedMargin\Core\Source\English;
 
 /**
- * The order of the stylesheets against the brief, or against most of the pages. A later sheet wins over an earlier one (CSS Cascade 4, section
- * 6.4.3).
+ * The order of the stylesheets against the brief, or against most of the pages. A later sheet wins over an earlier one
+ * (CSS Cascade 4, section 6.4.3).
  */
 final readonly class SheetOrder extends Rule
 {
@@ -52,7 +52,11 @@ final readonly class SheetOrder extends Rule
         $other = fn (string $title) => Example::page('<p><a href="index.html">Home</a></p>', $title, $right);
         $three = fn (string $head) => [
             ...$site($head),
-            'index.html' => Example::page('<p><a href="tides.html">Tides</a> <a href="birds.html">Birds</a></p>', 'Home', $head),
+            'index.html' => Example::page(
+                '<p><a href="tides.html">Tides</a> <a href="birds.html">Birds</a></p>',
+                'Home',
+                $head,
+            ),
             'tides.html' => $other('Tides'),
             'birds.html' => $other('Birds'),
         ];

@@ -50,17 +50,41 @@ final readonly class Syntax extends CssRule
         ];
 
         return [
-            new Example('missing-brace', ...$css("p {\n  margin: 0;\nh1 {\n  margin: 0;\n}\n", "p {\n  margin: 0;\n}\nh1 {\n  margin: 0;\n}\n")),
-            new Example('extra-brace', ...$css("p { margin: 0 }\n}\nh1 { margin: 0 }\n", "p { margin: 0 }\nh1 { margin: 0 }\n")),
-            new Example('missing-semicolon', ...$css("p {\n  margin: 0\n  padding: 0;\n}\n", "p {\n  margin: 0;\n  padding: 0;\n}\n")),
+            new Example(
+                'missing-brace',
+                ...$css("p {\n  margin: 0;\nh1 {\n  margin: 0;\n}\n", "p {\n  margin: 0;\n}\nh1 {\n  margin: 0;\n}\n"),
+            ),
+            new Example(
+                'extra-brace',
+                ...$css("p { margin: 0 }\n}\nh1 { margin: 0 }\n", "p { margin: 0 }\nh1 { margin: 0 }\n"),
+            ),
+            new Example(
+                'missing-semicolon',
+                ...$css("p {\n  margin: 0\n  padding: 0;\n}\n", "p {\n  margin: 0;\n  padding: 0;\n}\n"),
+            ),
             new Example('missing-colon', ...$css("p {\n  margin 0;\n}\n", "p {\n  margin: 0;\n}\n")),
             new Example('equals', ...$css("p {\n  margin = 0;\n}\n", "p {\n  margin: 0;\n}\n")),
-            new Example('not-a-declaration', ...$css("p {\n  // no room\n  margin: 0;\n}\n", "p {\n  /* no room */\n  margin: 0;\n}\n")),
-            new Example('unclosed-comment', ...$css("p { margin: 0 }\n/* headings\nh1 { margin: 0 }\n", "p { margin: 0 }\n/* headings */\nh1 { margin: 0 }\n")),
-            new Example('unclosed-string', ...$css("p::before {\n  content: \"x;\n}\n", "p::before {\n  content: \"x\";\n}\n")),
+            new Example(
+                'not-a-declaration',
+                ...$css("p {\n  // no room\n  margin: 0;\n}\n", "p {\n  /* no room */\n  margin: 0;\n}\n"),
+            ),
+            new Example(
+                'unclosed-comment',
+                ...$css(
+                    "p { margin: 0 }\n/* headings\nh1 { margin: 0 }\n",
+                    "p { margin: 0 }\n/* headings */\nh1 { margin: 0 }\n",
+                ),
+            ),
+            new Example(
+                'unclosed-string',
+                ...$css("p::before {\n  content: \"x;\n}\n", "p::before {\n  content: \"x\";\n}\n"),
+            ),
             new Example('bad-url', ...$css('p { background: url(a b.png) }', 'p { margin: 0 }')),
             new Example('rule-without-block', ...$css("p { margin: 0 }\nh1\n", "p { margin: 0 }\n")),
-            new Example('bracket', ...$css("p {\n  width: calc(100% - 2em;\n}\n", "p {\n  width: calc(100% - 2em);\n}\n")),
+            new Example(
+                'bracket',
+                ...$css("p {\n  width: calc(100% - 2em;\n}\n", "p {\n  width: calc(100% - 2em);\n}\n"),
+            ),
             new Example('selector', ...$css('p, { margin: 0 }', 'p { margin: 0 }')),
         ];
     }
@@ -99,7 +123,11 @@ final readonly class Syntax extends CssRule
             }
         }
         foreach ($source->css->declarations() as $declaration) {
-            if ($swallowed === null || $declaration->span()->start < $swallowed->start || $this->isJustInside($source, $swallowed, $declaration)) {
+            if (
+                $swallowed === null
+                || $declaration->span()->start < $swallowed->start
+                || $this->isJustInside($source, $swallowed, $declaration)
+            ) {
                 $finding = $this->missingSemicolon($source, $declaration);
                 if ($finding !== null) {
                     yield $finding;
@@ -110,15 +138,17 @@ final readonly class Syntax extends CssRule
     }
 
     /**
-     * Of blocks in each other that nothing closes, the innermost is the one without its end where it is a bracket: it takes
-     * the braces that were to close the others.
+     * Of blocks in each other that nothing closes, the innermost is the one without its end where it is a bracket: it
+     * takes the braces that were to close the others.
      *
      * @param  list<SyntaxError>  $errors
      * @return list<SyntaxError>
      */
     private static function causes(array $errors): array
     {
-        $open = array_values(array_filter($errors, fn (SyntaxError $one) => $one->kind === SyntaxErrorKind::UnclosedBlock));
+        $open = array_values(
+            array_filter($errors, fn (SyntaxError $one) => $one->kind === SyntaxErrorKind::UnclosedBlock),
+        );
         $last = end($open);
 
         return count($open) < 2 ? $errors : array_values(array_filter(
@@ -129,7 +159,12 @@ final readonly class Syntax extends CssRule
 
     private function isJustInside(StyleSource $source, Span $swallowed, Declaration $declaration): bool
     {
-        return substr_count($source->file->bytes, '{', $swallowed->start, $declaration->span()->start - $swallowed->start) <= 1;
+        return substr_count(
+            $source->file->bytes,
+            '{',
+            $swallowed->start,
+            $declaration->span()->start - $swallowed->start,
+        ) <= 1;
     }
 
     private function ofError(StyleSource $source, SyntaxError $error): ?Finding
@@ -155,7 +190,9 @@ final readonly class Syntax extends CssRule
                 )
                 : null,
             SyntaxErrorKind::MissingColon => $this->missingColon($source, $error, $text),
-            SyntaxErrorKind::NotADeclaration => preg_match(self::HACK, $text) === 1 ? null : $this->notADeclaration($source, $error, $text, $shown),
+            SyntaxErrorKind::NotADeclaration => preg_match(self::HACK, $text) === 1
+                ? null
+                : $this->notADeclaration($source, $error, $text, $shown),
             SyntaxErrorKind::UnclosedComment => $this->cssFinding(
                 $source,
                 $error->span,
@@ -216,8 +253,8 @@ final readonly class Syntax extends CssRule
     }
 
     /**
-     * Behind what the rule was to hold: before the first line inside that stands as far left as the rule itself and begins
-     * another; or at the end.
+     * Behind what the rule was to hold: before the first line inside that stands as far left as the rule itself and
+     * begins another; or at the end.
      */
     private function placeOfBrace(StyleSource $source, SyntaxError $error): int
     {
@@ -286,7 +323,9 @@ final readonly class Syntax extends CssRule
             $isProperty && $value !== ''
                 ? "There is no `:` after `$name`, so browsers skip it."
                 : '`'.English::excerpt($text, 40).'` is not a declaration, so browsers skip it.',
-            $isProperty && $value !== '' ? "Type `$name: ".English::excerpt($value, 30).'`.' : 'Type `property: value;`, or remove it.',
+            $isProperty && $value !== ''
+                ? "Type `$name: ".English::excerpt($value, 30).'`.'
+                : 'Type `property: value;`, or remove it.',
             "colon:$name",
             'missing-colon',
             mend: $isProperty && $value !== ''
@@ -318,7 +357,11 @@ final readonly class Syntax extends CssRule
         $tokens = $declaration->tokens;
         for ($at = $declaration->from + 1; $at < $declaration->to; $at = $tokens->after($at)) {
             $colon = $tokens->skipSpace($at + 1);
-            if ($tokens->type($at) !== TokenType::Ident || $colon >= $declaration->to || $tokens->type($colon) !== TokenType::Colon) {
+            if (
+                $tokens->type($at) !== TokenType::Ident
+                || $colon >= $declaration->to
+                || $tokens->type($colon) !== TokenType::Colon
+            ) {
                 continue;
             }
             $name = $tokens->text($at);
@@ -356,11 +399,16 @@ final readonly class Syntax extends CssRule
     {
         foreach ($rules as $rule) {
             if ($rule instanceof QualifiedRule) {
-                $finding = $swallowed !== null && $rule->span()->start > $swallowed->start ? null : $this->selector($source, $rule);
+                $finding = $swallowed !== null && $rule->span()->start > $swallowed->start
+                    ? null
+                    : $this->selector($source, $rule);
                 if ($finding !== null) {
                     yield $finding;
                 }
-            } elseif ($rule instanceof AtRule && in_array($rule->name(), ['media', 'supports', 'layer', 'container'], true)) {
+            } elseif (
+                $rule instanceof AtRule
+                && in_array($rule->name(), ['media', 'supports', 'layer', 'container'], true)
+            ) {
                 yield from $this->selectors($source, $rule->rules(), $swallowed);
             }
         }

@@ -18,17 +18,25 @@ use InkedMargin\Core\Style\Value\Definitions;
 use InkedMargin\Core\Style\Value\ValueCheck;
 use InkedMargin\Core\Style\Value\Verdict;
 
-/** A property that CSS does not have. Source of the names: @webref/css; those of one maker's browsers begin with a hyphen. */
+/**
+ * A property that CSS does not have. Source of the names: @webref/css; those of one maker's browsers begin with a
+ * hyphen.
+ */
 final readonly class UnknownProperty extends CssRule
 {
     /** Of old browsers, and of SVG in its own files: no slips of the hand. */
-    private const OTHERS = ['filter', 'behavior', 'behaviour', 'scrollbar-base-color', 'scrollbar-face-color', 'word-wrap', 'zoom', 'speak', 'ime-mode', 'layout-flow', 'text-autospace', 'enable-background'];
+    private const OTHERS = [
+        'filter', 'behavior', 'behaviour', 'scrollbar-base-color', 'scrollbar-face-color', 'word-wrap', 'zoom', 'speak',
+        'ime-mode', 'layout-flow', 'text-autospace', 'enable-background',
+    ];
 
     /** What HTML calls so, and CSS otherwise (common practice). */
     private const MEANT = [
-        'bgcolor' => 'background-color', 'bg-color' => 'background-color', 'text-color' => 'color', 'font-color' => 'color', 'colour' => 'color',
+        'bgcolor' => 'background-color', 'bg-color' => 'background-color', 'text-color' => 'color',
+        'font-color' => 'color', 'colour' => 'color',
         'background-colour' => 'background-color', 'align' => 'text-align', 'border-colour' => 'border-color',
-        'text-size' => 'font-size', 'textcolor' => 'color', 'font-colour' => 'color', 'text-colour' => 'color', 'padding-center' => 'padding',
+        'text-size' => 'font-size', 'textcolor' => 'color', 'font-colour' => 'color', 'text-colour' => 'color',
+        'padding-center' => 'padding',
     ];
 
     public function __construct()
@@ -45,7 +53,10 @@ final readonly class UnknownProperty extends CssRule
     public function examples(): array
     {
         $site = fn (string $css) => [
-            'index.html' => Example::page('<p>Puffins nest here.</p>', head: '<link rel="stylesheet" href="site.css">'."\n"),
+            'index.html' => Example::page(
+                '<p>Puffins nest here.</p>',
+                head: '<link rel="stylesheet" href="site.css">'."\n",
+            ),
             'site.css' => $css,
         ];
 

@@ -28,8 +28,10 @@ final readonly class UnknownSelector extends CssRule
 {
     /** Of SVG and MathML, which may stand in pages; and of the boxes that other languages have. */
     private const OTHERS = [
-        'svg', 'path', 'circle', 'rect', 'line', 'polygon', 'polyline', 'ellipse', 'g', 'text', 'tspan', 'use', 'defs', 'symbol',
-        'stop', 'mask', 'pattern', 'marker', 'image', 'lineargradient', 'radialgradient', 'clippath', 'foreignobject', 'math', 'mi', 'mo', 'mn',
+        'svg', 'path', 'circle', 'rect', 'line', 'polygon', 'polyline', 'ellipse', 'g', 'text', 'tspan', 'use', 'defs',
+        'symbol',
+        'stop', 'mask', 'pattern', 'marker', 'image', 'lineargradient', 'radialgradient', 'clippath', 'foreignobject',
+        'math', 'mi', 'mo', 'mn',
         'mrow', 'from', 'to', 'blink', 'isindex', 'layer', 'spacer', 'multicol',
     ];
 
@@ -47,7 +49,10 @@ final readonly class UnknownSelector extends CssRule
     public function examples(): array
     {
         $site = fn (string $css) => [
-            'index.html' => Example::page('<p><a href="index.html">Home</a></p>', head: '<link rel="stylesheet" href="site.css">'."\n"),
+            'index.html' => Example::page(
+                '<p><a href="index.html">Home</a></p>',
+                head: '<link rel="stylesheet" href="site.css">'."\n",
+            ),
             'site.css' => $css,
         ];
 
@@ -85,7 +90,12 @@ final readonly class UnknownSelector extends CssRule
     private function element(StyleSource $source, StyleRule $rule, string $name, ?string $meant): Finding
     {
         $prelude = $rule->written->preludeSpan();
-        $at = preg_match('/(?<![\w.#:-])'.preg_quote($name, '/').'(?![\w-])/i', $rule->written->prelude(), $match, PREG_OFFSET_CAPTURE) === 1
+        $at = preg_match(
+            '/(?<![\w.#:-])'.preg_quote($name, '/').'(?![\w-])/i',
+            $rule->written->prelude(),
+            $match,
+            PREG_OFFSET_CAPTURE,
+        ) === 1
             ? $match[0][1]
             : 0;
         $span = new Span($prelude->start + $at, $prelude->start + $at + strlen($name));
@@ -113,8 +123,10 @@ final readonly class UnknownSelector extends CssRule
                 return null;
             }
             $meant = NearestName::of(trim($error->unknown, ':()'), [
-                ...PseudoClass::STATES, 'link', 'any-link', 'first-child', 'last-child', 'nth-child', 'not', 'root', 'before', 'after', 'first-line',
-                'first-letter', 'only-child', 'empty', 'checked', 'disabled', 'enabled', 'first-of-type', 'last-of-type', 'nth-of-type', 'is', 'where', 'has',
+                ...PseudoClass::STATES, 'link', 'any-link', 'first-child', 'last-child', 'nth-child', 'not', 'root',
+                'before', 'after', 'first-line',
+                'first-letter', 'only-child', 'empty', 'checked', 'disabled', 'enabled', 'first-of-type',
+                'last-of-type', 'nth-of-type', 'is', 'where', 'has',
                 'selection', 'placeholder', 'marker',
             ]);
             $colons = str_starts_with($error->unknown, '::') ? '::' : ':';
@@ -125,7 +137,9 @@ final readonly class UnknownSelector extends CssRule
                 $source,
                 $error->span,
                 "CSS has no `$error->unknown`, so browsers skip the whole rule.",
-                $meant === null ? 'Check its spelling, or remove it.' : "Type `$colons$meant".($isFunction ? '()' : '').'`.',
+                $meant === null
+                    ? 'Check its spelling, or remove it.'
+                    : "Type `$colons$meant".($isFunction ? '()' : '').'`.',
                 "pseudo:$error->unknown",
                 'pseudo',
                 mend: $meant === null ? null : Mend::of(new Edit($source->file, $error->span, $text)),

@@ -76,7 +76,10 @@ final readonly class CommonMenu
         foreach ($menus as $menu) {
             $extra = array_filter(
                 $menu->byKey(),
-                fn (MenuEntry $entry) => MenuComparison::isExtra($entry, $menu->page) && ! array_key_exists($entry->key, $common),
+                fn (MenuEntry $entry) => MenuComparison::isExtra($entry, $menu->page) && ! array_key_exists(
+                    $entry->key,
+                    $common,
+                ),
             );
             $whole += $extra === [] ? 1 : 0;
         }

@@ -13,7 +13,9 @@ use InkedMargin\Core\Site\SpecialPage;
 /** The menu of every page against what its group has in common, compared once for all who ask. */
 final readonly class MenuDifferences implements SiteFact
 {
-    /** @param  array<string, array{CommonMenu, list<MenuDifference>}>  $byPage  of the pages that are held against one */
+    /**
+     * @param  array<string, array{CommonMenu, list<MenuDifference>}>  $byPage  of the pages that are held against one
+     */
     private function __construct(private array $byPage)
     {
     }

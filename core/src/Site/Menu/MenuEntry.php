@@ -11,8 +11,8 @@ use InkedMargin\Core\Site\Reference;
 final readonly class MenuEntry
 {
     /**
-     * @param  string  $key what it leads to: a path in the site, or the address of another; a plain entry has the path of
-     *     its page
+     * @param  string  $key what it leads to: a path in the site, or the address of another; a plain entry has the path
+     *     of its page
      * @param  Reference|null  $reference  null for plain words
      * @param  int  $offset  bytes: where it begins
      * @param  bool  $isNested  whether it is in a list inside an item of the menu

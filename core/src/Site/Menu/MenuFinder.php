@@ -229,7 +229,12 @@ final class MenuFinder
                 );
             } elseif ($node instanceof Text) {
                 $words = preg_replace('/\s+/u', ' ', trim($node->text, self::SEPARATORS)) ?? '';
-                if ($words !== '' && mb_strlen($words) <= self::LONGEST_LABEL && $node->parent !== null && ! self::isHeading($node->parent)) {
+                if (
+                    $words !== ''
+                    && mb_strlen($words) <= self::LONGEST_LABEL
+                    && $node->parent !== null
+                    && ! self::isHeading($node->parent)
+                ) {
                     $plain[] = new MenuEntry(
                         $words,
                         $this->page->path(),

@@ -16,7 +16,8 @@ final readonly class PatternReader
 
     /**
      * @param  list<string>  $pages  the pages the pattern is about
-     * @param  list<array<string, string|null>>  $menus  entries of menus that pages have besides: labels by page, null for any
+     * @param  list<array<string, string|null>>  $menus  entries of menus that pages have besides: labels by page, null
+     *     for any
      */
     public function __construct(private LinkMap $map, private array $pages, private array $menus = [])
     {
@@ -149,7 +150,11 @@ final readonly class PatternReader
         foreach ($wanted as $index => $link) {
             $there = $this->map->edges[$page][$link->to] ?? null;
             $other = $wanted[1 - $index];
-            if ($there === null || $link->direction->isSaidBy($there->label) || ! $other->direction->isSaidBy($there->label)) {
+            if (
+                $there === null
+                || $link->direction->isSaidBy($there->label)
+                || ! $other->direction->isSaidBy($there->label)
+            ) {
                 return [];
             }
             $violations[] = new PatternViolation(ViolationKind::Swapped, $page, $other, $there);
@@ -219,7 +224,12 @@ final readonly class PatternReader
         foreach ($this->map->linksOn($page) as $link) {
             $to = $link->to();
             $isInside = $to !== null ? isset($among[$to]) : $link->isUnfinished();
-            if (! $isInside || $this->isEntry($link) || isset($targets[$to ?? '']) || ($to === $page && $kind !== PatternKind::Ring && $kind !== PatternKind::Chain)) {
+            if (
+                ! $isInside
+                || $this->isEntry($link)
+                || isset($targets[$to ?? ''])
+                || ($to === $page && $kind !== PatternKind::Ring && $kind !== PatternKind::Chain)
+            ) {
                 continue;
             }
             $spare[$to ?? $link->reference->written.$link->label] ??= $link;
@@ -352,7 +362,10 @@ final readonly class PatternReader
         $order = $this->pages;
         usort(
             $order,
-            fn (string $a, string $b) => [$a !== LinkMap::HOME, 0] <=> [$b !== LinkMap::HOME, 0] ?: strnatcasecmp($a, $b),
+            fn (string $a, string $b) => [
+                $a !== LinkMap::HOME,
+                0,
+            ] <=> [$b !== LinkMap::HOME, 0] ?: strnatcasecmp($a, $b),
         );
 
         return $order;
@@ -384,7 +397,12 @@ final readonly class PatternReader
     private function next(string $page, array $been, array $among): ?string
     {
         foreach ($this->map->linksOn($page) as $link) {
-            if ($link->to() !== null && ! isset($been[$link->to()]) && isset($among[$link->to()]) && Direction::On->isSaidBy($link->label)) {
+            if (
+                $link->to() !== null
+                && ! isset($been[$link->to()])
+                && isset($among[$link->to()])
+                && Direction::On->isSaidBy($link->label)
+            ) {
                 return $link->to();
             }
         }

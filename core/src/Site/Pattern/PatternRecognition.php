@@ -44,13 +44,20 @@ final readonly class PatternRecognition implements SiteFact
         $inOrder = $links <= 4 * count($map->pages) ? [PatternKind::Ring, PatternKind::Chain] : [];
         foreach ([PatternKind::Menu, ...$inOrder, PatternKind::Index] as $kind) {
             $match = $reader->read($kind);
-            if ($match->share() >= self::PLAIN && self::isPure($match, $map) && self::fit($match) > ($best === null ? 0.0 : self::fit($best))) {
+            if (
+                $match->share() >= self::PLAIN
+                && self::isPure($match, $map)
+                && self::fit($match) > ($best === null ? 0.0 : self::fit($best))
+            ) {
                 $best = $match;
             }
         }
         // What differs between menus is told by the rules of menus; a page that is reached from the text alone breaks
         // nothing.
-        if ($best?->kind === PatternKind::Menu || ($best?->kind === PatternKind::Index && $best->share() < 1.0 && ! self::isListed($best, $map))) {
+        if (
+            $best?->kind === PatternKind::Menu
+            || ($best?->kind === PatternKind::Index && $best->share() < 1.0 && ! self::isListed($best, $map))
+        ) {
             $best = new PatternMatch($best->kind, $best->order, $best->expected, $best->count, []);
         }
 

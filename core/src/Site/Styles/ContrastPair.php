@@ -51,7 +51,8 @@ final readonly class ContrastPair
 
         $subject = $this->state?->subject().($this->state === null ? 'Text' : ',');
 
-        return "$subject in `{$this->colour->hex()}` on `{$this->background->hex()}` has a contrast of $ratio:1, and needs "
+        return "$subject in `{$this->colour->hex()}` on `{$this->background->hex()}` has a contrast of $ratio:1, and "
+            .'needs '
             ."{$this->neededFor($level)}:1 to be easy to read (".English::count(count($this->places), 'element').').';
     }
 

@@ -23,11 +23,15 @@ use InkedMargin\Core\Style\Syntax\Declaration;
  */
 final class ContrastPairs implements SiteFact
 {
-    private const HIDDEN = ['script', 'style', 'title', 'template', 'noscript', 'head', 'option', 'select', 'textarea', 'svg', 'iframe', 'video', 'audio', 'canvas', 'object'];
+    private const HIDDEN = [
+        'script', 'style', 'title', 'template', 'noscript', 'head', 'option', 'select', 'textarea', 'svg', 'iframe',
+        'video', 'audio', 'canvas', 'object',
+    ];
 
     /**
      * @param  list<ContrastPair>  $pairs
-     * @param  array<string, list<array{Page, Element}>>  $unjudged  texts of which nothing is said, by the value of the reason
+     * @param  array<string, list<array{Page, Element}>>  $unjudged  texts of which nothing is said, by the value of the
+     *     reason
      */
     private function __construct(public readonly array $pairs, public readonly array $unjudged)
     {
@@ -67,7 +71,8 @@ final class ContrastPairs implements SiteFact
     }
 
     /**
-     * @param  array<string, array{Colour, Colour, float, Declaration, bool, list<array{Page, Element}>, LinkState|null}>  $found
+     * @param  array<string, array{Colour, Colour, float, Declaration, bool, list<array{Page, Element}>,
+     *     LinkState|null}>  $found
      * @param  array<string, list<array{Page, Element}>>  $unjudged
      * @param  iterable<Element>  $elements
      * @param  array<int, ComputedStyle>  $computed
@@ -110,10 +115,15 @@ final class ContrastPairs implements SiteFact
     /**
      * @param  array<int, ComputedStyle>  $computed
      * @param  bool  $isTurned  whether the text's colour is not that of another state
-     * @return array{string, Colour, Colour, float, Declaration, bool}|Unjudged|null null where only the browser has a say
+     * @return array{string, Colour, Colour, float, Declaration, bool}|Unjudged|null null where only the browser has a
+     *     say
      */
-    private static function pair(Element $element, array $computed, Cascade $cascade, bool $isTurned): array|Unjudged|null
-    {
+    private static function pair(
+        Element $element,
+        array $computed,
+        Cascade $cascade,
+        bool $isTurned,
+    ): array|Unjudged|null {
         $style = $computed[spl_object_id($element)];
         $behind = self::behind($element, $computed);
         if (! is_array($behind)) {
@@ -154,8 +164,8 @@ final class ContrastPairs implements SiteFact
 
     /**
      * @param  array<int, ComputedStyle>  $computed
-     * @return array{Colour, Element|null}|Unjudged|null what is seen behind an element, and the element that is coloured so; why it
-     *     cannot be known; null for what is not seen
+     * @return array{Colour, Element|null}|Unjudged|null what is seen behind an element, and the element that is
+     *     coloured so; why it cannot be known; null for what is not seen
      */
     private static function behind(Element $element, array $computed): array|Unjudged|null
     {
@@ -189,8 +199,8 @@ final class ContrastPairs implements SiteFact
     }
 
     /**
-     * What of the two is to be changed: the one that is set further in, as the other serves more than this text; of a state
-     * the one that it turns.
+     * What of the two is to be changed: the one that is set further in, as the other serves more than this text; of a
+     * state the one that it turns.
      *
      * @return array{Declaration|null, bool} null where the browser set both; and whether it is the text's colour
      */
@@ -214,7 +224,9 @@ final class ContrastPairs implements SiteFact
 
     private static function ofAuthor(?Applied $applied): ?Declaration
     {
-        return $applied === null || $applied->rank[0] === Origin::Browser->value || $applied->rank[0] === Origin::Hint->value
+        return $applied === null
+            || $applied->rank[0] === Origin::Browser->value
+            || $applied->rank[0] === Origin::Hint->value
             ? null
             : $applied->declaration;
     }

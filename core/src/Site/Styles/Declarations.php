@@ -8,11 +8,14 @@ use InkedMargin\Core\Style\Syntax\AtRule;
 use InkedMargin\Core\Style\Syntax\Declaration;
 use InkedMargin\Core\Style\Syntax\Rule;
 
-/** The declarations that say what elements look like: those of `@font-face`, `@page` and the like are of other names. */
+/**
+ * The declarations that say what elements look like: those of `@font-face`, `@page` and the like are of other names.
+ */
 final class Declarations
 {
     private const OF_THEIR_OWN = [
-        'font-face', 'page', 'property', 'counter-style', 'font-palette-values', 'font-feature-values', 'view-transition',
+        'font-face', 'page', 'property', 'counter-style', 'font-palette-values', 'font-feature-values',
+        'view-transition',
         'color-profile', 'position-try', 'viewport', '-ms-viewport', 'function',
     ];
 

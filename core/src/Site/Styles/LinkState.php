@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Site\Styles;
 
-/** What a reader does with a link, or has done, while it looks otherwise. Being pressed lasts too short a time to read it. */
+/**
+ * What a reader does with a link, or has done, while it looks otherwise. Being pressed lasts too short a time to read
+ * it.
+ */
 enum LinkState: string
 {
     case Visited = 'visited';
@@ -12,7 +15,8 @@ enum LinkState: string
     case Focus = 'focus';
 
     /**
-     * The pseudo-classes that hold then (Selectors Level 4, section 9; what a keyboard comes to is `:focus-visible` too).
+     * The pseudo-classes that hold then (Selectors Level 4, section 9; what a keyboard comes to is `:focus-visible`
+     * too).
      *
      * @return list<string>
      */

@@ -107,7 +107,15 @@ final class MarkupNames implements SiteFact
             }
         }
         foreach ($sign === '.' ? array_keys($this->together) : [] as $two) {
-            if (in_array(strtolower($name), [str_replace(' ', '', strtolower($two)), str_replace(' ', '-', strtolower($two)), str_replace(' ', '_', strtolower($two))], true)
+            if (in_array(
+                strtolower($name),
+                [
+                    str_replace(' ', '', strtolower($two)),
+                    str_replace(' ', '-', strtolower($two)),
+                    str_replace(' ', '_', strtolower($two)),
+                ],
+                true,
+            )
                 && ! $this->isSpokenOf($two, $reach)) {
                 return [".$name", 'space', $two];
             }

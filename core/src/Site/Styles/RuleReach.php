@@ -29,8 +29,11 @@ final class RuleReach implements SiteFact
      * @param  array<string, list<array{Page, Element}>>  $reached  likewise
      * @param  array<string, true>  $general  paths of sheets that were made for any site
      */
-    private function __construct(public readonly array $rules, private readonly array $reached, private readonly array $general)
-    {
+    private function __construct(
+        public readonly array $rules,
+        private readonly array $reached,
+        private readonly array $general,
+    ) {
     }
 
     public static function of(ParsedSite $site): static

@@ -24,7 +24,9 @@ use InkedMargin\Core\Style\Selector\PseudoClass;
 use InkedMargin\Core\Style\Syntax\AtRule;
 use InkedMargin\Core\Style\Syntax\Declaration;
 
-/** Which rules count for each page: those of the sheets that it links, of what they import, and of its own, in order. */
+/**
+ * Which rules count for each page: those of the sheets that it links, of what they import, and of its own, in order.
+ */
 final class SiteStyles implements SiteFact
 {
     /** Sheets that import each other further than this are left. */
@@ -116,7 +118,8 @@ final class SiteStyles implements SiteFact
     }
 
     /**
-     * The links of a page as they look in a state, each as if it were in it alone: with what is in them and around them.
+     * The links of a page as they look in a state, each as if it were in it alone: with what is in them and around
+     * them.
      *
      * @return array{list<Element>, Cascade, array<int, ComputedStyle>}
      */
@@ -140,7 +143,10 @@ final class SiteStyles implements SiteFact
             }
         }
         // Apart from what wins before anybody touches the page: that is reported separately.
-        $decisions = $this->stated[$state->value.' '.$this->keyOf($page)] ??= new Decisions($this->rulesOf($page), $page->matching->isQuirky);
+        $decisions = $this->stated[$state->value.' '.$this->keyOf($page)] ??= new Decisions(
+            $this->rulesOf($page),
+            $page->matching->isQuirky,
+        );
         $matching = new Matching($page->document, $state->pseudoClasses());
         $cascade = new Cascade($page->document, $elements, $decisions, self::inlineOf($page), $matching);
 
@@ -163,7 +169,10 @@ final class SiteStyles implements SiteFact
     /** What wins among the rules of a page: pages with the same rules share it. */
     public function decisionsOn(Page $page): Decisions
     {
-        return $this->decisions[$this->keyOf($page)] ??= new Decisions($this->rulesOf($page), $page->matching->isQuirky);
+        return $this->decisions[$this->keyOf($page)] ??= new Decisions(
+            $this->rulesOf($page),
+            $page->matching->isQuirky,
+        );
     }
 
     /** The same for pages in the same mode with the same rules. */
@@ -212,7 +221,13 @@ final class SiteStyles implements SiteFact
         $imported = [];
         foreach ($sheet->css->rules() as $rule) {
             if ($rule instanceof AtRule && $rule->name() === 'import') {
-                $imported[] = $this->imported($rule, $sheet->references, $layer, $applies, [...$inside, $sheet->path()]);
+                $imported[] = $this->imported(
+                    $rule,
+                    $sheet->references,
+                    $layer,
+                    $applies,
+                    [...$inside, $sheet->path()],
+                );
             }
         }
 

@@ -12,7 +12,8 @@ final class UnusedNames implements SiteFact
 {
     /** Attributes whose values are ids of other elements (HTML Standard; WAI-ARIA 1.2). */
     private const POINTERS = [
-        'for', 'form', 'list', 'headers', 'aria-labelledby', 'aria-describedby', 'aria-controls', 'aria-owns', 'aria-details',
+        'for', 'form', 'list', 'headers', 'aria-labelledby', 'aria-describedby', 'aria-controls', 'aria-owns',
+        'aria-details',
         'aria-activedescendant', 'aria-flowto', 'popovertarget', 'commandfor', 'usemap', 'itemref',
     ];
 

@@ -14,8 +14,8 @@ final readonly class Applied
      * @param  string  $property  a longhand
      * @param  list<Item>|null  $items  of its value; null where the shorthand sets it back to its initial value
      * @param  StyleRule|null  $rule  null for a `style` attribute or a hint
-     * @param  array{int, int, int, int, int, int, int}  $rank  the higher wins: importance and origin, the attribute, the layer,
-     *     three numbers of the specificity, the order
+     * @param  array{int, int, int, int, int, int, int}  $rank  the higher wins: importance and origin, the attribute,
+     *     the layer, three numbers of the specificity, the order
      */
     public function __construct(
         public string $property,

@@ -11,9 +11,11 @@ final readonly class ComputedStyle
 {
     /** The properties that are worked out, with their initial values. */
     public const INITIAL = [
-        'color' => 'canvastext', 'background-color' => 'transparent', 'background-image' => 'none', 'font-size' => 'medium',
+        'color' => 'canvastext', 'background-color' => 'transparent', 'background-image' => 'none',
+        'font-size' => 'medium',
         'font-weight' => 'normal', 'font-family' => 'serif', 'text-decoration-line' => 'none', 'text-align' => 'start',
-        'display' => 'inline', 'width' => 'auto', 'list-style-type' => 'disc', 'float' => 'none', 'position' => 'static',
+        'display' => 'inline', 'width' => 'auto', 'list-style-type' => 'disc', 'float' => 'none',
+        'position' => 'static',
         'visibility' => 'visible',
     ];
 
@@ -52,7 +54,22 @@ final readonly class ComputedStyle
     {
         $black = new Colour(0, 0, 0);
 
-        return new self($black, new Colour(0, 0, 0, 0), false, 16, 400, 'serif', 'none', 'start', 'block', 'auto', 'disc', 'visible', false, []);
+        return new self(
+            $black,
+            new Colour(0, 0, 0, 0),
+            false,
+            16,
+            400,
+            'serif',
+            'none',
+            'start',
+            'block',
+            'auto',
+            'disc',
+            'visible',
+            false,
+            [],
+        );
     }
 
     public function isMonospace(): bool

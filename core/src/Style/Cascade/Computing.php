@@ -13,7 +13,10 @@ use InkedMargin\Core\Style\Value\Definitions;
 use InkedMargin\Core\Style\Value\Item;
 use InkedMargin\Core\Style\Value\Matcher;
 
-/** Works out what every element of a page looks like, from the root down (CSS Cascade 5, section 4.4, "computed values"). */
+/**
+ * Works out what every element of a page looks like, from the root down (CSS Cascade 5, section 4.4, "computed
+ * values").
+ */
 final class Computing
 {
     /** CSS Fonts 4, 2.5.1: what the keywords are at a medium size of 16 px. */
@@ -28,7 +31,8 @@ final class Computing
     /** CSS Display 3, section 2.7: what a box becomes that is laid out by a flexible or a grid box, or floats. */
     private const AS_BLOCK = [
         'inline' => 'block', 'inline-block' => 'block', 'inline-flex' => 'flex', 'inline-grid' => 'grid',
-        'inline-table' => 'table', 'ruby' => 'block', 'ruby-text' => 'block', 'table-cell' => 'block', 'table-row' => 'block', 'table-row-group' => 'block',
+        'inline-table' => 'table', 'ruby' => 'block', 'ruby-text' => 'block', 'table-cell' => 'block',
+        'table-row' => 'block', 'table-row-group' => 'block',
         'table-header-group' => 'block', 'table-footer-group' => 'block', 'table-caption' => 'block',
         'table-column' => 'block', 'table-column-group' => 'block',
     ];
@@ -54,7 +58,9 @@ final class Computing
         $computing = new self($cascade);
         foreach ($elements as $element) {
             $id = spl_object_id($element);
-            $parent = $element->parent === null ? 0 : spl_object_id($computing->styles[spl_object_id($element->parent)]);
+            $parent = $element->parent === null
+                ? 0
+                : spl_object_id($computing->styles[spl_object_id($element->parent)]);
             // Under parents that look the same, what is told the same looks the same: on all pages with these rules.
             $alike = "$parent ".$cascade->keyOf($element);
             $known = $cascade->decisions->look($alike);
@@ -136,8 +142,8 @@ final class Computing
     }
 
     /**
-     * The components of the value that wins; null where nobody says anything, or what is said comes to nothing; and `initial`
-     * where a shorthand sets it back.
+     * The components of the value that wins; null where nobody says anything, or what is said comes to nothing; and
+     * `initial` where a shorthand sets it back.
      *
      * @param  array<string, string>  $custom
      * @return list<Item>|string|null

@@ -14,22 +14,28 @@ use InkedMargin\Core\Style\Value\ValueCheck;
 use InkedMargin\Core\Style\Value\Verdict;
 
 /**
- * What of all that is said of an element wins (CSS Cascade 5, section 6), for one list of rules: the same for all elements,
- * of whichever page, that are told the same. Custom properties and those that a check asks about are kept with all that
- * was said of them; of the others it is noted which declarations win somewhere.
+ * What of all that is said of an element wins (CSS Cascade 5, section 6), for one list of rules: the same for all
+ * elements, of whichever page, that are told the same. Custom properties and those that a check asks about are kept
+ * with all that was said of them; of the others it is noted which declarations win somewhere.
  */
 final class Decisions
 {
     /** The browser's rules and these. */
     private readonly RuleIndex $index;
 
-    /** @var array<string, array{ComputedStyle, bool}> what elements come to, by their parent's style and what is told them */
+    /**
+     * @var array<string, array{ComputedStyle, bool}> what elements come to, by their parent's style and what is told
+     *     them
+     */
     private array $looks = [];
 
     /** @var array<string, array<string, list<Applied>>> by what is told, then by property: the winner first */
     private array $applied = [];
 
-    /** @var array<int, true> object ids of the author's declarations that win for some element, with some of their longhands */
+    /**
+     * @var array<int, true> object ids of the author's declarations that win for some element, with some of their
+     *     longhands
+     */
     private array $won = [];
 
     /** @var array<int, true> object ids of the author's declarations that count for some element */
@@ -57,15 +63,18 @@ final class Decisions
     public function __construct(array $rules, bool $isQuirky)
     {
         $applying = array_values(array_filter($rules, fn (StyleRule $rule) => $rule->applies));
-        $layers = array_filter(array_map(fn (StyleRule $rule) => $rule->layer, $rules), fn (string $layer) => $layer !== '');
+        $layers = array_filter(
+            array_map(fn (StyleRule $rule) => $rule->layer, $rules),
+            fn (string $layer) => $layer !== '',
+        );
         $this->layers = array_flip(array_values(array_unique($layers)));
         $this->index = Defaults::rules($isQuirky)->with($applying);
     }
 
     /**
      * @param  int  $around  where the parent of the element stands; 0 for the root
-     * @return array{int, list<array{int, StyleRule, Complex}>, string} where the element stands, what matches it, and a key that is the
-     *     same for the same
+     * @return array{int, list<array{int, StyleRule, Complex}>, string} where the element stands, what matches it, and a
+     *     key that is the same for the same
      */
     public function matching(Element $element, int $around, Matching $matching): array
     {
@@ -93,7 +102,10 @@ final class Decisions
         return [$found, $key];
     }
 
-    /** @return array{ComputedStyle, bool}|null what another element of such a parent came to, and whether its size stems from a keyword */
+    /**
+     * @return array{ComputedStyle, bool}|null what another element of such a parent came to, and whether its size stems
+     *     from a keyword
+     */
     public function look(string $alike): ?array
     {
         return $this->looks[$alike] ?? null;
@@ -207,13 +219,19 @@ final class Decisions
         }
     }
 
-    /** @return list<array{string, list<Item>|null}> what a declaration says: properties with their values; none where a browser skips it */
+    /**
+     * @return list<array{string, list<Item>|null}> what a declaration says: properties with their values; none where a
+     *     browser skips it
+     */
     private function saidBy(Declaration $declaration, ?StyleRule $rule, Origin $origin): array
     {
         // The declarations of rules last as long as this does, and the browser's for ever; those of attributes may not.
         return match (true) {
             $rule === null => self::longhandsOf($declaration, $origin),
-            $origin === Origin::Browser => self::$browsers[spl_object_id($declaration)] ??= self::longhandsOf($declaration, $origin),
+            $origin === Origin::Browser => self::$browsers[spl_object_id($declaration)] ??= self::longhandsOf(
+                $declaration,
+                $origin,
+            ),
             default => $this->longhands[spl_object_id($declaration)] ??= self::longhandsOf($declaration, $origin),
         };
     }

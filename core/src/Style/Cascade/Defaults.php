@@ -36,7 +36,10 @@ final class Defaults
         ));
     }
 
-    /** @return list<Declaration> what the attributes of an element say of its looks (HTML Standard, 15.3, "presentational hints") */
+    /**
+     * @return list<Declaration> what the attributes of an element say of its looks (HTML Standard, 15.3,
+     *     "presentational hints")
+     */
     public static function hints(Element $element, ?Element $body): array
     {
         $hasAny = array_intersect_key($element->attributes, self::SPEAKING) !== [];
@@ -55,7 +58,9 @@ final class Defaults
             $css .= 'color: '.self::legacyColour((string) $body->value('link')).';';
         }
         if ($element->name === 'font' || $element->name === 'basefont') {
-            $css .= $element->value('color') === null ? '' : 'color: '.self::legacyColour((string) $element->value('color')).';';
+            $css .= $element->value('color') === null
+                ? ''
+                : 'color: '.self::legacyColour((string) $element->value('color')).';';
             $size = trim($element->value('size') ?? '');
             if (preg_match('/^([+-]?)(\d)/', $size, $parts) === 1) {
                 $number = (int) $parts[2];
@@ -66,8 +71,18 @@ final class Defaults
         $align = strtolower($element->value('align') ?? '');
         if (in_array($align, ['left', 'right', 'center', 'justify'], true)) {
             $css .= match (true) {
-                in_array($element->name, ['img', 'table', 'iframe', 'object'], true) => in_array($align, ['left', 'right'], true) ? "float: $align;" : '',
-                in_array($element->name, ['p', 'div', 'h1', 'h2', 'h3', 'h4', 'h5', 'h6', 'td', 'th', 'tr', 'thead', 'tbody', 'tfoot'], true) => "text-align: $align;",
+                in_array(
+                    $element->name,
+                    ['img', 'table', 'iframe', 'object'],
+                    true,
+                ) => in_array($align, ['left', 'right'], true)
+                    ? "float: $align;"
+                    : '',
+                in_array(
+                    $element->name,
+                    ['p', 'div', 'h1', 'h2', 'h3', 'h4', 'h5', 'h6', 'td', 'th', 'tr', 'thead', 'tbody', 'tfoot'],
+                    true,
+                ) => "text-align: $align;",
                 default => '',
             };
         }

@@ -11,7 +11,8 @@ use InkedMargin\Core\Style\Value\Item;
 final class Lengths
 {
     private const PIXELS = [
-        'px' => 1.0, 'pt' => 4 / 3, 'pc' => 16.0, 'in' => 96.0, 'cm' => 96 / 2.54, 'mm' => 9.6 / 2.54, 'q' => 2.4 / 2.54,
+        'px' => 1.0, 'pt' => 4 / 3, 'pc' => 16.0, 'in' => 96.0, 'cm' => 96 / 2.54, 'mm' => 9.6 / 2.54,
+        'q' => 2.4 / 2.54,
         'vw' => 12.8, 'vi' => 12.8, 'svw' => 12.8, 'lvw' => 12.8, 'dvw' => 12.8, 'vh' => 8.0, 'vb' => 8.0, 'svh' => 8.0,
         'lvh' => 8.0, 'dvh' => 8.0, 'vmin' => 8.0, 'vmax' => 12.8,
     ];

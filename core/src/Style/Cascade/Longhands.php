@@ -54,7 +54,10 @@ final class Longhands
                 fn (Item $one) => in_array($one->text, self::WEIGHTS, true) || $one->type === TokenType::Number,
             ),
             'font font-family' => self::familyOf($items),
-            'text-decoration text-decoration-line' => self::all($items, fn (Item $one) => in_array($one->text, self::LINES, true)),
+            'text-decoration text-decoration-line' => self::all(
+                $items,
+                fn (Item $one) => in_array($one->text, self::LINES, true),
+            ),
             'list-style list-style-type' => self::first($items, fn (Item $one) => $one->type === TokenType::String
                 || ($one->type === TokenType::Ident && ! in_array($one->text, ['inside', 'outside'], true))),
             default => null,
@@ -98,13 +101,17 @@ final class Longhands
     private static function isImage(Item $item): bool
     {
         return $item->type === TokenType::Url || ($item->type === TokenType::Function
-            && preg_match('/^(?:url|(?:-\w+-)?(?:repeating-)?(?:linear|radial|conic)-gradient|(?:-\w+-)?image-set|image|cross-fade|element|paint)$/', $item->text) === 1);
+            && preg_match(
+                '/^(?:url|(?:-\w+-)?(?:repeating-)?(?:linear|radial|conic)-gradient|(?:-\w+-)?image-set|image|cross-fade|element|paint)$/',
+                $item->text,
+            ) === 1);
     }
 
     private static function isSize(Item $item): bool
     {
         return in_array($item->text, self::SIZES, true) || $item->type === TokenType::Dimension
-            || $item->type === TokenType::Percentage || ($item->type === TokenType::Function && $item->text !== 'oblique')
+            || $item->type === TokenType::Percentage
+                || ($item->type === TokenType::Function && $item->text !== 'oblique')
             || ($item->type === TokenType::Number && $item->number() === 0.0);
     }
 

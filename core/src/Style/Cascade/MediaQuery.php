@@ -41,8 +41,12 @@ final class MediaQuery
 
     private static function query(string $query): bool
     {
-        if (preg_match('/^(?:(not|only)\s+)?([a-z-]+)(?:\s+and\s+(.+))?$/s', $query, $parts) === 1 && $parts[2] !== 'not') {
-            $holds = in_array($parts[2], ['all', 'screen'], true) && (! isset($parts[3]) || self::condition($parts[3]) === true);
+        if (
+            preg_match('/^(?:(not|only)\s+)?([a-z-]+)(?:\s+and\s+(.+))?$/s', $query, $parts) === 1
+            && $parts[2] !== 'not'
+        ) {
+            $holds = in_array($parts[2], ['all', 'screen'], true)
+                && (! isset($parts[3]) || self::condition($parts[3]) === true);
 
             return $parts[1] === 'not' ? ! $holds : $holds;
         }
@@ -118,7 +122,11 @@ final class MediaQuery
 
         return match (true) {
             $known !== null => ! in_array($known, ['none', 'no-preference'], true),
-            in_array($feature, ['width', 'height', 'color', 'device-width', 'resolution', 'aspect-ratio'], true) => true,
+            in_array(
+                $feature,
+                ['width', 'height', 'color', 'device-width', 'resolution', 'aspect-ratio'],
+                true,
+            ) => true,
             $feature === 'grid' || $feature === 'monochrome' => false,
             default => null,
         };

@@ -24,7 +24,10 @@ final class RuleIndex
 {
     private int $rules = 0;
 
-    /** @var array<string, list<array{int, StyleRule, Complex, string|null}>> each with its place in the order of all, and what it needs around it */
+    /**
+     * @var array<string, list<array{int, StyleRule, Complex, string|null}>> each with its place in the order of all,
+     *     and what it needs around it
+     */
     private array $decided = [];
 
     /** @var array<string, list<array{int, StyleRule, Complex, string|null}>> likewise, what no standing decides */
@@ -61,9 +64,9 @@ final class RuleIndex
     /**
      * @param  int  $around  where the parent of the element stands; 0 for the root
      * @param  Matching  $matching  of one mode and with one set of states, whichever page it is of
-     * @return array{int, list<Entry>, bool} where the element stands; the selectors that match it, or what of it they name: first
-     *     those that all elements of its standing match, and each of the two by the order of their rules; and whether there are
-     *     no others
+     * @return array{int, list<Entry>, bool} where the element stands; the selectors that match it, or what of it they
+     *     name: first those that all elements of its standing match, and each of the two by the order of their rules;
+     *     and whether there are no others
      */
     public function matching(Element $element, int $around, Matching $matching): array
     {

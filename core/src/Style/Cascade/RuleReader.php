@@ -115,7 +115,9 @@ final class RuleReader
         $this->content($rule->content, $around, $layer, $applies);
     }
 
-    /** CSS Conditional 3, section 2, as far as declarations, `not`, `and` and `or` go; what is not known is supported. */
+    /**
+     * CSS Conditional 3, section 2, as far as declarations, `not`, `and` and `or` go; what is not known is supported.
+     */
     private static function supports(string $condition): bool
     {
         $condition = trim($condition);

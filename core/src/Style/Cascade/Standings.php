@@ -17,19 +17,24 @@ use InkedMargin\Core\Style\Selector\Simple;
 use InkedMargin\Core\Style\Selector\TypeSelector;
 
 /**
- * Numbers for where elements stand: the same for elements of one name, with the same attributes, in surroundings that stand
- * the same. Most selectors ask for nothing else, and what they match is worked out once for all of these elements, on
- * whichever page.
+ * Numbers for where elements stand: the same for elements of one name, with the same attributes, in surroundings that
+ * stand the same. Most selectors ask for nothing else, and what they match is worked out once for all of these
+ * elements, on whichever page.
  */
 final class Standings
 {
     /** Pseudo-classes that depend on the element's name and attributes alone, or on the reader. */
-    private const PLAIN = ['link', 'any-link', 'visited', 'hover', 'active', 'focus', 'focus-visible', 'focus-within', 'target', 'root'];
+    private const PLAIN = [
+        'link', 'any-link', 'visited', 'hover', 'active', 'focus', 'focus-visible', 'focus-within', 'target', 'root',
+    ];
 
     /** @var array<string, int> */
     private array $numbers = [];
 
-    /** @var array<string, true> names, lower-cased, of attributes whose values are asked for; of others it counts that they are there */
+    /**
+     * @var array<string, true> names, lower-cased, of attributes whose values are asked for; of others it counts that
+     *     they are there
+     */
     private array $attributes;
 
     /** @param  list<Complex>  $selectors  all that are asked about */
@@ -41,7 +46,8 @@ final class Standings
     /** @param  int  $around  the number of its parent; 0 for the root of a page */
     public function of(Element $element, int $around): int
     {
-        $key = "$around $element->name".($element->namespace === NodeNamespace::Html ? '' : " {$element->namespace->name}");
+        $key = "$around $element->name"
+            .($element->namespace === NodeNamespace::Html ? '' : " {$element->namespace->name}");
         foreach ($element->attributes as $attribute) {
             $isAsked = isset($this->attributes[strtolower($attribute->name)]);
             $key .= "\0$attribute->name".($isAsked ? "=$attribute->value" : '');

@@ -64,6 +64,7 @@ final readonly class Colour
     {
         $byte = fn (float $part) => sprintf('%02x', (int) round(255 * $part));
 
-        return '#'.$byte($this->red).$byte($this->green).$byte($this->blue).($this->isOpaque() ? '' : $byte($this->alpha));
+        return '#'.$byte($this->red).$byte($this->green).$byte($this->blue)
+            .($this->isOpaque() ? '' : $byte($this->alpha));
     }
 }

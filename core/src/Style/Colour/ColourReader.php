@@ -91,7 +91,9 @@ final class ColourReader
         }
         $alpha = isset($parts[3]) ? self::number($parts[3], 1.0) : 1.0;
 
-        return $alpha === null ? null : self::of($item->text, $numbers[0], $numbers[1], $numbers[2], max(0, min(1, $alpha)));
+        return $alpha === null
+            ? null
+            : self::of($item->text, $numbers[0], $numbers[1], $numbers[2], max(0, min(1, $alpha)));
     }
 
     private static function of(string $function, float $one, float $two, float $three, float $alpha): Colour

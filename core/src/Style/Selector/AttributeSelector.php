@@ -12,10 +12,12 @@ final readonly class AttributeSelector implements Simple
 {
     /** Their values mean the same in any letter case (HTML Standard, 15.3.4 "Case-sensitivity of selectors"). */
     private const ANY_CASE = [
-        'accept', 'accept-charset', 'align', 'alink', 'axis', 'bgcolor', 'charset', 'checked', 'clear', 'codetype', 'color',
+        'accept', 'accept-charset', 'align', 'alink', 'axis', 'bgcolor', 'charset', 'checked', 'clear', 'codetype',
+        'color',
         'compact', 'declare', 'defer', 'dir', 'direction', 'disabled', 'enctype', 'face', 'frame', 'hreflang',
         'http-equiv', 'lang', 'language', 'link', 'media', 'method', 'multiple', 'nohref', 'noresize', 'noshade',
-        'nowrap', 'readonly', 'rel', 'rev', 'rules', 'scope', 'scrolling', 'selected', 'shape', 'target', 'text', 'type',
+        'nowrap', 'readonly', 'rel', 'rev', 'rules', 'scope', 'scrolling', 'selected', 'shape', 'target', 'text',
+        'type',
         'valign', 'valuetype', 'vlink',
     ];
 

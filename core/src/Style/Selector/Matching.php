@@ -9,8 +9,8 @@ use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\Mode;
 
 /**
- * What selectors are matched against: a page, and the states that its elements are in. What several selectors ask of the
- * tree is worked out once.
+ * What selectors are matched against: a page, and the states that its elements are in. What several selectors ask of
+ * the tree is worked out once.
  */
 final class Matching
 {
@@ -34,8 +34,8 @@ final class Matching
     private array $classes = [];
 
     /**
-     * @param  list<string>|null  $states  names of pseudo-classes such as `hover` that hold for every element; null for any: then
-     *     each of them may hold at some time
+     * @param  list<string>|null  $states  names of pseudo-classes such as `hover` that hold for every element; null for
+     *     any: then each of them may hold at some time
      */
     public function __construct(private readonly Document $document, private readonly ?array $states = [])
     {
@@ -113,7 +113,9 @@ final class Matching
         return $this->before[spl_object_id($element)] ?? null;
     }
 
-    /** 1 for the first of its siblings, or of those of its name, or of those that match; null when it is none of these. */
+    /**
+     * 1 for the first of its siblings, or of those of its name, or of those that match; null when it is none of these.
+     */
     public function placeOf(Element $element, bool $ofType, bool $fromEnd, ?SelectorList $among = null): ?int
     {
         $key = ($ofType ? 't' : 'c').($fromEnd ? '-' : '+').($among === null ? '' : spl_object_id($among));

@@ -14,7 +14,8 @@ final readonly class PseudoClass implements Simple
     /** Those that depend on what a reader does or has done, by which a rule may match at another time. */
     public const STATES = [
         'hover', 'active', 'focus', 'focus-visible', 'focus-within', 'visited', 'target', 'target-within', 'local-link',
-        'current', 'past', 'future', 'fullscreen', 'modal', 'playing', 'paused', 'seeking', 'buffering', 'stalled', 'muted',
+        'current', 'past', 'future', 'fullscreen', 'modal', 'playing', 'paused', 'seeking', 'buffering', 'stalled',
+        'muted',
         'popover-open', 'open', 'picture-in-picture', 'user-valid', 'user-invalid', 'valid', 'invalid', 'in-range',
         'out-of-range', 'indeterminate', 'autofill', 'placeholder-shown', 'blank', 'default', 'defined', 'state',
         'volume-locked', 'active-view-transition', 'interest-source', 'interest-target', 'animated-image', 'dir',
@@ -24,7 +25,10 @@ final readonly class PseudoClass implements Simple
     ];
 
     /** Those that a tree of HTML never matches, or that are for the parts of other things than pages on a screen. */
-    private const NEVER = ['host', 'host-context', 'first', 'left', 'right', 'nth', 'nth-of-page', 'first-of-page', 'last-of-page', 'start-of-page'];
+    private const NEVER = [
+        'host', 'host-context', 'first', 'left', 'right', 'nth', 'nth-of-page', 'first-of-page', 'last-of-page',
+        'start-of-page',
+    ];
 
     private const FIELDS = ['input', 'select', 'textarea', 'button', 'fieldset', 'optgroup', 'option'];
 

@@ -11,8 +11,8 @@ final class SelectorError extends \InvalidArgumentException
 {
     /**
      * @param  Span  $span  bytes of the file
-     * @param  string|null  $unknown  the pseudo-class or pseudo-element that nobody knows, with its colons; null for any
-     *     other error
+     * @param  string|null  $unknown  the pseudo-class or pseudo-element that nobody knows, with its colons; null for
+     *     any other error
      */
     public function __construct(string $message, public readonly Span $span, public readonly ?string $unknown = null)
     {

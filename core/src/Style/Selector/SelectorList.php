@@ -43,7 +43,10 @@ final readonly class SelectorList
         ));
     }
 
-    /** The first condition that holds at some times only, such as `:hover`, or the pseudo-element; null when there is none. */
+    /**
+     * The first condition that holds at some times only, such as `:hover`, or the pseudo-element; null when there is
+     * none.
+     */
     public function passing(): ?string
     {
         foreach ($this->alternatives as $alternative) {

@@ -237,8 +237,8 @@ final class SelectorParser
     }
 
     /**
-     * Section 3.6.3: behind a pseudo-element stands only what a reader does to it, also in a list that forgives what cannot
-     * stand there; other vendors' have states of their own.
+     * Section 3.6.3: behind a pseudo-element stands only what a reader does to it, also in a list that forgives what
+     * cannot stand there; other vendors' have states of their own.
      */
     private static function mayFollow(Simple $part, string $pseudoElement): bool
     {
@@ -452,7 +452,10 @@ final class SelectorParser
         }
         $written = strtolower(trim($formula > $from ? $this->tokens->rawBetween($from, $formula - 1) : ''));
         $pattern = '/^(?:(?<even>even)|(?<odd>odd)|(?<a>[+-]?\d*)n(?:\s*(?<sign>[+-])\s*(?<b>\d+))?|(?<only>[+-]?\d+))$/';
-        if (preg_match($pattern, $written, $parts, PREG_UNMATCHED_AS_NULL) !== 1 || ($of === 'type' && $formula !== $to)) {
+        if (
+            preg_match($pattern, $written, $parts, PREG_UNMATCHED_AS_NULL) !== 1
+            || ($of === 'type' && $formula !== $to)
+        ) {
             throw $this->unexpected($from);
         }
         $a = match ($parts['a'] ?? null) {
@@ -482,7 +485,10 @@ final class SelectorParser
         $at ??= $this->at;
         $written = trim($this->tokens->rawBetween(0, $this->tokens->count - 1));
         if ($at >= $this->to) {
-            return new SelectorError("`$written` is no selector: something is missing at its end.", Span::at($this->tokens->start($at)));
+            return new SelectorError(
+                "`$written` is no selector: something is missing at its end.",
+                Span::at($this->tokens->start($at)),
+            );
         }
         $shown = $this->tokens->raw($at);
 

@@ -136,7 +136,8 @@ final class Parser
     private function blockOf(int $first, bool $isNested): ?QualifiedRule
     {
         $open = $this->at;
-        $isCustom = $this->tokens->type($first) === TokenType::Ident && str_starts_with($this->tokens->raw($first), '--')
+        $isCustom = $this->tokens->type($first) === TokenType::Ident
+            && str_starts_with($this->tokens->raw($first), '--')
             && $this->tokens->type($this->tokens->skipSpace($first + 1)) === TokenType::Colon;
         if ($isCustom) {
             if ($isNested) {
@@ -165,7 +166,9 @@ final class Parser
         $isName = $this->tokens->type($first) === TokenType::Ident;
         $kind = match (true) {
             ! $isNested => SyntaxErrorKind::RuleWithoutBlock,
-            $isName && $this->tokens->type($this->tokens->skipSpace($first + 1)) !== TokenType::Colon => SyntaxErrorKind::MissingColon,
+            $isName && $this->tokens->type(
+                $this->tokens->skipSpace($first + 1),
+            ) !== TokenType::Colon => SyntaxErrorKind::MissingColon,
             default => SyntaxErrorKind::NotADeclaration,
         };
         // A sign that closes nothing has been told already.

@@ -265,7 +265,11 @@ final class Tokenizer
         $first = $this->css[$start];
         if ($first === '@' || $first === '#') {
             $stop = $first === '@' ? $this->nameFrom($start + 1) : $this->restOfName($start + 1);
-            $this->add($stop === $start + 1 ? TokenType::Delim : ($first === '@' ? TokenType::AtKeyword : TokenType::Hash), $start, $stop);
+            $this->add(
+                $stop === $start + 1 ? TokenType::Delim : ($first === '@' ? TokenType::AtKeyword : TokenType::Hash),
+                $start,
+                $stop,
+            );
 
             return $stop;
         }
@@ -322,7 +326,13 @@ final class Tokenizer
     /** Where an escape ends (4.3.7). */
     private function escape(int $at): int
     {
-        preg_match('~\G\\\\(?:[0-9a-fA-F]{1,6}(?:\r\n|[ \t\n\r\f])?|[\x00-\x7f]|[\xc0-\xff][\x80-\xbf]*+|[\x80-\xbf]|\z)~', $this->css, $match, 0, $at);
+        preg_match(
+            '~\G\\\\(?:[0-9a-fA-F]{1,6}(?:\r\n|[ \t\n\r\f])?|[\x00-\x7f]|[\xc0-\xff][\x80-\xbf]*+|[\x80-\xbf]|\z)~',
+            $this->css,
+            $match,
+            0,
+            $at,
+        );
 
         return $at + max(1, strlen($match[0] ?? ''));
     }

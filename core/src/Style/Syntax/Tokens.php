@@ -81,7 +81,9 @@ final readonly class Tokens
     /** As it was written. */
     public function raw(int $at): string
     {
-        return isset($this->starts[$at]) ? substr($this->css, $this->starts[$at], $this->stops[$at] - $this->starts[$at]) : '';
+        return isset($this->starts[$at])
+            ? substr($this->css, $this->starts[$at], $this->stops[$at] - $this->starts[$at])
+            : '';
     }
 
     /** What was written from one token to another, both with it. */

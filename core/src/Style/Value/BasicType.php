@@ -44,7 +44,8 @@ enum BasicType: string
 
     /** CSS Values 4, section 10: what may be written in place of a number of any type. */
     public const MATH = [
-        'calc', 'min', 'max', 'clamp', 'round', 'mod', 'rem', 'sin', 'cos', 'tan', 'asin', 'acos', 'atan', 'atan2', 'pow',
+        'calc', 'min', 'max', 'clamp', 'round', 'mod', 'rem', 'sin', 'cos', 'tan', 'asin', 'acos', 'atan', 'atan2',
+        'pow',
         'sqrt', 'hypot', 'log', 'exp', 'abs', 'sign', 'progress', 'calc-size', 'sibling-index', 'sibling-count',
         '-webkit-calc', '-moz-calc', 'random', 'calc-mix',
     ];

@@ -48,7 +48,9 @@ final class Definitions
     {
         $own = self::properties()[$property][3] ?? [];
 
-        return $own === [] ? [$property] : array_values(array_unique(array_merge(...array_map(self::longhands(...), $own))));
+        return $own === []
+            ? [$property]
+            : array_values(array_unique(array_merge(...array_map(self::longhands(...), $own))));
     }
 
     /** @return list<string> */

@@ -54,7 +54,10 @@ final class Keywords
             if ($node !== null) {
                 $keywords->look($node);
             }
-            self::$known[$property] = [array_map(strval(...), array_keys($keywords->words)), array_values($keywords->types)];
+            self::$known[$property] = [
+                array_map(strval(...), array_keys($keywords->words)),
+                array_values($keywords->types),
+            ];
         }
 
         return self::$known[$property];
@@ -81,7 +84,9 @@ final class Keywords
         if ($basic !== null) {
             $this->types[$basic->value] = $basic;
         } elseif (in_array($name, ['color', 'system-color', 'named-color', 'counter-style'], true)) {
-            $this->types['hex-color'] = $name === 'color' ? BasicType::HexColor : $this->types['hex-color'] ?? BasicType::Ident;
+            $this->types['hex-color'] = $name === 'color'
+                ? BasicType::HexColor
+                : $this->types['hex-color'] ?? BasicType::Ident;
         } else {
             $this->lookOnce($name, Definitions::ofType($name));
         }

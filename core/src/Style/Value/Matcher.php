@@ -19,8 +19,8 @@ use InkedMargin\Core\Style\Grammar\Type;
 use InkedMargin\Core\Style\Syntax\TokenType;
 
 /**
- * Holds the components of a value against a definition. Every part of the definition is asked once for each place in the
- * value: where it may end that begins there. So no value takes long, whatever the definition.
+ * Holds the components of a value against a definition. Every part of the definition is asked once for each place in
+ * the value: where it may end that begins there. So no value takes long, whatever the definition.
  */
 final class Matcher
 {
@@ -42,8 +42,8 @@ final class Matcher
 
     /**
      * @param  list<Item>  $items
-     * @return int|null null when all of them match; or else the number of the first that cannot stand where it is, one past the
-     *     last where something is missing at the end
+     * @return int|null null when all of them match; or else the number of the first that cannot stand where it is, one
+     *     past the last where something is missing at the end
      */
     public static function firstWrong(Node $node, array $items): ?int
     {

@@ -29,7 +29,8 @@ final class ValueCheck
     private static \WeakMap $known;
 
     /**
-     * @param  Item|null  $wrong  the first component that cannot stand where it is; null where something is missing at the end
+     * @param  Item|null  $wrong  the first component that cannot stand where it is; null where something is missing at
+     *     the end
      * @param  list<Item>  $items
      */
     private function __construct(
@@ -53,15 +54,25 @@ final class ValueCheck
             return new self(Verdict::Valid, null, $items);
         }
         if (! Definitions::isProperty($declaration->name)) {
-            return new self(str_starts_with($declaration->name, '-') ? Verdict::Vendor : Verdict::UnknownProperty, null, $items);
+            return new self(
+                str_starts_with($declaration->name, '-') ? Verdict::Vendor : Verdict::UnknownProperty,
+                null,
+                $items,
+            );
         }
         if (count($items) === 1 && in_array($items[0]->text, self::WIDE, true)) {
             return new self(Verdict::Valid, null, $items);
         }
-        if (self::has($items, fn (Item $item) => in_array($item->type, [TokenType::BadString, TokenType::BadUrl], true))) {
+        if (self::has(
+            $items,
+            fn (Item $item) => in_array($item->type, [TokenType::BadString, TokenType::BadUrl], true),
+        )) {
             return new self(Verdict::Broken, null, $items);
         }
-        if (self::has($items, fn (Item $item) => $item->type === TokenType::Function && in_array($item->text, self::LATE, true))) {
+        if (self::has(
+            $items,
+            fn (Item $item) => $item->type === TokenType::Function && in_array($item->text, self::LATE, true),
+        )) {
             return new self(Verdict::Valid, null, $items);
         }
         $node = Definitions::ofProperty($declaration->name);
@@ -71,7 +82,9 @@ final class ValueCheck
         }
 
         return new self(
-            $declaration->name[0] === '-' || self::has($items, self::isVendors(...)) ? Verdict::Vendor : Verdict::Invalid,
+            $declaration->name[0] === '-' || self::has($items, self::isVendors(...))
+                ? Verdict::Vendor
+                : Verdict::Invalid,
             $items[$wrong] ?? null,
             $items,
         );
