@@ -10,6 +10,7 @@ export default defineConfig(
     languageOptions: {parserOptions: {projectService: true}},
     rules: {
       '@typescript-eslint/restrict-template-expressions': ['error', {allowNumber: true}],
+      'max-len': ['error', {code: 120, ignoreStrings: true, ignoreTemplateLiterals: true, ignoreRegExpLiterals: true}],
       '@typescript-eslint/no-confusing-void-expression': ['error', {ignoreArrowShorthand: true}],
     },
   },

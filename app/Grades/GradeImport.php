@@ -49,10 +49,12 @@ final readonly class GradeImport
         $columns = RosterColumns::guess($rows)->columns;
         $first = $rows[0]->cells;
         // Headings of marks look like anything: the first line is always one of headings.
-        $who = array_map(fn (string $heading, int $at) => match (true) {
+        $who = array_map(function (string $heading, int $at) use ($rows, $columns): RosterColumn {
+            $headed = RosterColumn::headed($heading);
             // "Class test" is no group.
-            RosterColumn::headed($heading) !== RosterColumn::Handle && self::isOfMarks($rows, $at) => RosterColumn::Other,
-            default => RosterColumn::headed($heading) ?? $columns[$at],
+            $isMarks = $headed !== RosterColumn::Handle && self::isOfMarks($rows, $at);
+
+            return $isMarks ? RosterColumn::Other : $headed ?? $columns[$at];
         }, $first, array_keys($first));
         $this->rows = array_slice($rows, 1);
         $this->headings = $this->headings($first, $who);

@@ -116,7 +116,9 @@ final readonly class ReplyComposer
         $marks = $handIn->marks->keyBy('requirement');
         $how = array_column($score->lines, 'how', 'requirement');
 
-        return array_values(($handIn->run->outcomes ?? new Collection)->map(function (Outcome $outcome) use ($marks, $how): ReplyPoint {
+        $outcomes = $handIn->run->outcomes ?? new Collection;
+
+        return array_values($outcomes->map(function (Outcome $outcome) use ($marks, $how): ReplyPoint {
             /** @var Mark|null $mark */
             $mark = $marks->get($outcome->requirement);
 

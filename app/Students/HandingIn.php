@@ -48,11 +48,13 @@ final readonly class HandingIn
     /** Why nothing is taken, in words for the student; null where something is. */
     public function refusal(): ?string
     {
+        $most = $this->assignment->most_attempts;
+
         return match (true) {
             $this->assignment->closed_at !== null => 'This work is closed. Ask your instructor if you want to hand in.',
-            $this->assignment->most_attempts !== null && $this->attempts >= $this->assignment->most_attempts => $this->attempts === 1
-                    ? 'You have handed in, and once is all there is.'
-                    : "You have handed in $this->attempts times, and that is all there is.",
+            $most !== null && $this->attempts >= $most => $this->attempts === 1
+                ? 'You have handed in, and once is all there is.'
+                : "You have handed in $this->attempts times, and that is all there is.",
             $this->isLate() && ! $this->assignment->takes_late => 'The time is over, and nothing late is taken.',
             default => null,
         };

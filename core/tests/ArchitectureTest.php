@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use InkedMargin\Core\Tests\LongLines;
+
 // Arrows point one way: Source <- Grading; Source <- Markup, Style <- Site <- Finding <- Brief <- Rules <- Marking <-
 // Report. The core knows no framework.
 const LAYERS = [
@@ -24,6 +26,10 @@ foreach (LAYERS as $height => $layer) {
         arch("$layer uses only the layers below it")->expect("InkedMargin\\Core\\$layer")->not->toUse($above);
     }
 }
+
+it('keeps its lines within 120 columns, but for strings that are longer', function () {
+    expect(LongLines::in(dirname(__DIR__).'/src'))->toBe([]);
+});
 
 it('has no circle among the folders inside a layer', function (string $layer) {
     $uses = [];

@@ -1,7 +1,10 @@
 import AxeBuilder from '@axe-core/playwright'
 import type {Page} from '@playwright/test'
 
-/** Source: axe-core's rules for WCAG 2.2 A and AA (npm, @axe-core/playwright 4.13.0). Student pages are not ours to mend. */
+/**
+ * Source: axe-core's rules for WCAG 2.2 A and AA (npm, @axe-core/playwright 4.13.0). Student pages are not ours to
+ * mend.
+ */
 export async function broken(page: Page) {
   const {violations} = await new AxeBuilder({page})
     .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])

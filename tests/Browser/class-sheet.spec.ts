@@ -28,7 +28,8 @@ test('the class on one sheet: a slip inked for all and taken back, and a square 
   await expect(slips.getByRole('status')).toHaveCount(0)
   await expect(ink).toHaveText(before)
 
-  // One stop of the Tab key, and arrow keys from there: a name, a square, the square below, whoever sent nothing passed over.
+  // One stop of the Tab key, and arrow keys from there: a name, a square, the square below, whoever sent nothing passed
+  // over.
   expect(await sheet.locator('tbody a[tabindex="0"]').count()).toBe(1)
   await sheet.getByRole('link', {name: 'Dilys Marchbank', exact: true}).focus()
   await page.keyboard.press('ArrowRight')

@@ -48,7 +48,9 @@ async function serve(port: number, api: APIRequestContext): Promise<ChildProcess
 
 const kill = (server: ChildProcess) => process.kill(-(server.pid ?? 0), 'SIGKILL')
 
-/** One at work if there is any, or else one that is always there: when it is killed, all of the database starts anew. */
+/**
+ * One at work if there is any, or else one that is always there: when it is killed, all of the database starts anew.
+ */
 const FIND_PROCESS = `
   $from = fn (string $name) => getenv("DB_$name");
   $to = "pgsql:host={$from('HOST')};port={$from('PORT')};dbname={$from('DATABASE')}";

@@ -14,6 +14,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Log;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Storage;
+use InkedMargin\Core\Tests\LongLines;
 use InkedMargin\Core\Tests\Samples;
 
 /** @return list<string> engines of the runs that are left */
@@ -193,4 +194,9 @@ it('has somebody who may and somebody who may not for every address of the API',
     });
 
     expect($missing->map(fn ($route) => "{$route->methods()[0]} {$route->uri()}")->values()->all())->toBe([]);
+});
+
+it('keeps its lines within 120 columns, but for strings that are longer', function () {
+    $folders = array_map(base_path(...), ['app', 'config', 'database', 'routes']);
+    expect(LongLines::in(...$folders))->toBe([]);
 });

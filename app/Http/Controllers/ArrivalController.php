@@ -89,20 +89,27 @@ final class ArrivalController extends Controller
     #[OA\Post(
         path: '/api/assignments/{assignment}/arrivals',
         operationId: 'drop',
-        requestBody: new OA\RequestBody(content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(properties: [
-            new OA\Property(property: 'files[]', type: 'array', items: new OA\Items(type: 'string', format: 'binary')),
-            new OA\Property(
-                property: 'packed[]',
-                description: 'whether each was a folder',
-                type: 'array',
-                items: new OA\Items(type: 'boolean'),
-            ),
-            new OA\Property(
-                property: 'drop',
-                description: 'a UUID that all files dropped together share',
-                type: 'string',
-            ),
-        ]))),
+        requestBody: new OA\RequestBody(content: new OA\MediaType(
+            mediaType: 'multipart/form-data',
+            schema: new OA\Schema(properties: [
+                new OA\Property(
+                    property: 'files[]',
+                    type: 'array',
+                    items: new OA\Items(type: 'string', format: 'binary'),
+                ),
+                new OA\Property(
+                    property: 'packed[]',
+                    description: 'whether each was a folder',
+                    type: 'array',
+                    items: new OA\Items(type: 'boolean'),
+                ),
+                new OA\Property(
+                    property: 'drop',
+                    description: 'a UUID that all files dropped together share',
+                    type: 'string',
+                ),
+            ]),
+        )),
         responses: [new OA\Response(
             response: 202,
             description: 'Waiting to be unpacked',

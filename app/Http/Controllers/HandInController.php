@@ -187,7 +187,9 @@ final class HandInController extends Controller
     {
         $marks = $handIn->marks->keyBy('requirement');
 
-        return array_values(($handIn->run->outcomes ?? new Collection)->map(function (Outcome $outcome) use ($marks): DeskOutcome {
+        $outcomes = $handIn->run->outcomes ?? new Collection;
+
+        return array_values($outcomes->map(function (Outcome $outcome) use ($marks): DeskOutcome {
             $mark = $marks->get($outcome->requirement);
 
             return new DeskOutcome(

@@ -49,10 +49,17 @@ final class MaterialController extends Controller
     #[OA\Post(
         path: '/api/assignments/{assignment}/materials/{role}',
         operationId: 'giveMaterial',
-        requestBody: new OA\RequestBody(content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(properties: [
-            new OA\Property(property: 'files[]', type: 'array', items: new OA\Items(type: 'string', format: 'binary')),
-            new OA\Property(property: 'paths[]', type: 'array', items: new OA\Items(type: 'string')),
-        ]))),
+        requestBody: new OA\RequestBody(content: new OA\MediaType(
+            mediaType: 'multipart/form-data',
+            schema: new OA\Schema(properties: [
+                new OA\Property(
+                    property: 'files[]',
+                    type: 'array',
+                    items: new OA\Items(type: 'string', format: 'binary'),
+                ),
+                new OA\Property(property: 'paths[]', type: 'array', items: new OA\Items(type: 'string')),
+            ]),
+        )),
         responses: [new OA\Response(response: 204, description: 'Kept')],
     )]
     public function store(

@@ -116,8 +116,9 @@ final class PeopleController extends Controller
     )]
     public function update(RoleRequest $request, Course $course, User $person): Response
     {
-        self::keepAnInstructor($course, $person, $request->string('role')->toString(), function () use ($request, $course, $person): void {
-            $course->users()->updateExistingPivot($person->id, ['role' => $request->string('role')->toString()]);
+        $role = $request->string('role')->toString();
+        self::keepAnInstructor($course, $person, $role, function () use ($course, $person, $role): void {
+            $course->users()->updateExistingPivot($person->id, ['role' => $role]);
         });
 
         return response()->noContent();

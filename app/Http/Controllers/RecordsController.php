@@ -122,9 +122,12 @@ final class RecordsController extends Controller
     #[OA\Post(
         path: '/api/records',
         operationId: 'readRecords',
-        requestBody: new OA\RequestBody(content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(properties: [
-            new OA\Property(property: 'file', type: 'string', format: 'binary'),
-        ]))),
+        requestBody: new OA\RequestBody(content: new OA\MediaType(
+            mediaType: 'multipart/form-data',
+            schema: new OA\Schema(properties: [
+                new OA\Property(property: 'file', type: 'string', format: 'binary'),
+            ]),
+        )),
         responses: [new OA\Response(
             response: 201,
             description: 'It is here',

@@ -32,7 +32,7 @@ final readonly class RuleView
 
     public static function of(Rule $rule): self
     {
-        return new self($rule->id, $rule->weight, $rule->mark, $rule->summary, array_map(function (Example $example) use ($rule): RuleExample {
+        $examples = array_map(function (Example $example) use ($rule): RuleExample {
             $finding = RuleCatalogue::findingOn($rule, $example);
 
             return new RuleExample(
@@ -41,6 +41,8 @@ final readonly class RuleView
                 RuleCatalogue::goodExample($rule, $example->variant),
                 trim("$finding?->message $finding?->remedy"),
             );
-        }, $rule->examples()));
+        }, $rule->examples());
+
+        return new self($rule->id, $rule->weight, $rule->mark, $rule->summary, $examples);
     }
 }

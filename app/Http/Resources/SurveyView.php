@@ -95,16 +95,14 @@ final readonly class SurveyView
         }
         $centre = $around !== null && in_array($around, $all, true) ? $around : $all[0];
         $near = self::near($centre, $survey['links'], array_fill_keys($all, true));
+        $isShown = fn (array $link) => isset($near[$link['from']])
+            && (isset($near[$link['to']]) || $link['from'] === $centre)
+            && ($link['from'] === $centre || $link['to'] === $centre || $link['place'] !== 'menu');
 
         return new self(
             true,
             array_values(array_filter($survey['pages'], fn (array $page) => isset($near[$page['path']]))),
-            array_values(
-                array_filter(
-                    $survey['links'],
-                    fn (array $link) => isset($near[$link['from']]) && (isset($near[$link['to']]) || $link['from'] === $centre) && ($link['from'] === $centre || $link['to'] === $centre || $link['place'] !== 'menu'),
-                ),
-            ),
+            array_values(array_filter($survey['links'], $isShown)),
             $survey['usualMenu'],
             null,
             $all,

@@ -231,12 +231,11 @@ final readonly class ContentModel
     private function fromMetadata(Element $element): ?Misplaced
     {
         $parent = $element->parent;
-        if (! in_array($element->name, ['link', 'meta'], true) || $parent === null || in_array(
-            $parent->name,
-            ['head', 'noscript', 'template'],
-            true,
-        )
-            || ($element->attribute('itemprop') ?? $element->attribute('property')) !== null || $this->isStrayed($parent)) {
+        if (! in_array($element->name, ['link', 'meta'], true) || $parent === null) {
+            return null;
+        }
+        $isItem = ($element->attribute('itemprop') ?? $element->attribute('property')) !== null;
+        if ($isItem || in_array($parent->name, ['head', 'noscript', 'template'], true) || $this->isStrayed($parent)) {
             return null;
         }
         $types = preg_split('/\s+/', strtolower(trim($element->value('rel') ?? ''))) ?: [];

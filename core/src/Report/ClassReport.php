@@ -109,7 +109,7 @@ final readonly class ClassReport
 
     public function json(): string
     {
-        return json_encode([
+        return Json::text([
             'sites' => array_map(fn (ClassLine $line) => [
                 'site' => $line->site,
                 'handle' => $line->handle === '' ? null : $line->handle,
@@ -121,6 +121,6 @@ final readonly class ClassReport
                 'problem' => $line->problem,
             ], $this->lines),
             'commonest' => (object) $this->commonest(),
-        ], JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR)."\n";
+        ]);
     }
 }

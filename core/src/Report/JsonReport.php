@@ -21,7 +21,7 @@ final readonly class JsonReport
 {
     public static function render(CheckReport $report): string
     {
-        return json_encode([
+        return Json::text([
             'tool' => ['name' => 'Inked Margin', 'version' => Check::ENGINE],
             'site' => [
                 'name' => $report->site->files->name,
@@ -31,8 +31,7 @@ final readonly class JsonReport
             'findings' => array_map(self::finding(...), $report->findings),
             'requirements' => array_map(self::outcome(...), $report->outcomes),
             'score' => self::score($report->score),
-        ], JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR)
-            ."\n";
+        ]);
     }
 
     /** @return array<string, mixed> */

@@ -17,7 +17,7 @@ final readonly class SarifReport
 {
     public static function render(CheckReport $report): string
     {
-        return json_encode([
+        return Json::text([
             'version' => '2.1.0',
             'runs' => [[
                 'tool' => ['driver' => [
@@ -28,8 +28,7 @@ final readonly class SarifReport
                 'columnKind' => 'unicodeCodePoints',
                 'results' => array_map(self::result(...), $report->findings),
             ]],
-        ], JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR)
-            ."\n";
+        ]);
     }
 
     /** @return array<string, mixed> */

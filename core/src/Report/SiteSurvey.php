@@ -89,7 +89,8 @@ final readonly class SiteSurvey
         $differences = $usual === null ? [] : MenuComparison::of($menu, $path, $usual);
         $pictures = array_filter(
             $page->references,
-            fn (Reference $reference) => $reference->kind === ReferenceKind::Picture && $reference->element?->name === 'img' && $reference->attribute === 'src',
+            fn (Reference $reference) => $reference->kind === ReferenceKind::Picture
+                && $reference->element?->name === 'img' && $reference->attribute === 'src',
         );
 
         return [
@@ -230,7 +231,10 @@ final readonly class SiteSurvey
     private static function shownTarget(Link $link, LinkExpectations $expectations): ?string
     {
         $target = $link->reference->target;
-        $to = $link->to() ?? ($link->isUnfinished() ? ($expectations->target($link->reference) ?? $target->meant() ?? $target->path ?? $link->reference->written) : null);
+        $meant = ! $link->isUnfinished()
+            ? null
+            : $expectations->target($link->reference) ?? $target->meant() ?? $target->path ?? $link->reference->written;
+        $to = $link->to() ?? $meant;
 
         return $to === null || $to === $link->from() || $to === '' ? null : $to;
     }

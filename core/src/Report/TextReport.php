@@ -94,8 +94,8 @@ final readonly class TextReport
     private function outcome(Outcome $outcome): array
     {
         $lines = [
-            "  {$outcome->kind->value}  {$outcome->requirement->terms->title}: {$outcome->measured} (expected: {$outcome->expected}), "
-                .self::points($outcome->points),
+            "  {$outcome->kind->value}  {$outcome->requirement->terms->title}: {$outcome->measured} "
+                ."(expected: {$outcome->expected}), ".self::points($outcome->points),
         ];
         foreach (array_slice($outcome->shortfalls, 0, self::MOST_SHORTFALLS) as $shortfall) {
             $lines[] = '      '.self::place($shortfall)."  {$shortfall->message}";

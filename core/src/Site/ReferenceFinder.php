@@ -45,7 +45,8 @@ final class ReferenceFinder
         $this->found = [];
         $this->styles = [];
         foreach ($styles as $style) {
-            $this->styles[spl_object_id($style->element)][$style->attribute === null ? 'element' : 'attribute'] = $style;
+            $where = $style->attribute === null ? 'element' : 'attribute';
+            $this->styles[spl_object_id($style->element)][$where] = $style;
         }
         $href = null;
         foreach ($document->elements() as $element) {

@@ -185,8 +185,8 @@ final class Resolver
     private function elsewhere(Url $url): Target
     {
         $host = (string) $url->host;
-        if ($host === 'localhost' || $host === '[::1]' || str_ends_with($host, '.localhost') || str_ends_with($host, '.local')
-            || preg_match('/^(?:127|10|0)\.|^192\.168\.|^169\.254\.|^172\.(?:1[6-9]|2\d|3[01])\./', $host) === 1) {
+        $isNear = preg_match('/^(?:127|10|0)\.|^192\.168\.|^169\.254\.|^172\.(?:1[6-9]|2\d|3[01])\./', $host) === 1;
+        if ($isNear || $host === '[::1]' || preg_match('/(?:^localhost|\.localhost|\.local)$/D', $host) === 1) {
             return $this->suggestFor(Resolution::LocalPath, $url->pathText(), '');
         }
         $problem = array_values(

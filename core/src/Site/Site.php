@@ -43,8 +43,10 @@ final class Site
             $path = $file->path;
             $this->caseless[mb_strtolower($path)] ??= $path;
             $this->byName[mb_strtolower(basename($path))][] = $path;
-            for ($folder = $file->folder(); $folder !== '' && ! isset($this->folders[$folder]); $folder = self::above($folder)) {
+            $folder = $file->folder();
+            while ($folder !== '' && ! isset($this->folders[$folder])) {
                 $this->folders[$folder] = true;
+                $folder = self::above($folder);
             }
         }
         $this->files = $byPath;

@@ -2,8 +2,8 @@ import {SvgIcon} from '@mui/material'
 import signs from './proof-marks.json'
 
 /**
- * The signs of a proof corrector, drawn for this desk: a caret, a pigtail, a struck stroke, a hook round two words, an eye.
- * Replies that are taken along as one page draw them too.
+ * The signs of a proof corrector, drawn for this desk: a caret, a pigtail, a struck stroke, a hook round two words, an
+ * eye. Replies that are taken along as one page draw them too.
  */
 const SIGNS: Record<string, {path: string; name: string}> = signs
 

@@ -1,6 +1,9 @@
 import {Box, Typography} from '@mui/material'
 
-/** How much of a thing is decided, as strokes: pencilled ones hollow and thin, inked ones solid, rubbed out ones a trace. */
+/**
+ * How much of a thing is decided, as strokes: pencilled ones hollow and thin, inked ones solid, rubbed out ones a
+ * trace.
+ */
 export function Tally({pencilled, inked, rubbedOut}: {pencilled: number; inked: number; rubbedOut: number}) {
   const words = [
     pencilled > 0 ? `${pencilled} in pencil` : null,

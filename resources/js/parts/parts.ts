@@ -37,7 +37,9 @@ export async function sendInParts(
   return upload.id
 }
 
-/** Asks again, after longer and longer pauses, for what did not reach the server. What it refuses it will refuse again. */
+/**
+ * Asks again, after longer and longer pauses, for what did not reach the server. What it refuses it will refuse again.
+ */
 export async function persist<T>(
   call: () => Promise<T>,
   pause: (milliseconds: number) => Promise<void> = sleep,

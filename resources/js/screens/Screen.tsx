@@ -6,7 +6,8 @@ import {ErrorText} from '../parts/Remark'
 import {Waiting} from '../parts/Waiting'
 
 /**
- * Waits for what a screen reads, and says what happened when it cannot be read. An open one is for those who do not log in.
+ * Waits for what a screen reads, and says what happened when it cannot be read. An open one is for those who do not log
+ * in.
  */
 export function Screen({children, open = false}: {children: ReactNode; open?: boolean}) {
   const {reset} = useQueryErrorResetBoundary()

@@ -122,7 +122,8 @@ final readonly class Pictures extends Requirement
     /** @return list<Element> */
     private function on(Page $page): array
     {
-        $isCounted = fn (Element $picture) => $picture->isWritten() && ($this->selector === null || $this->selector->matches($picture, $page->matching));
+        $isCounted = fn (Element $picture) => $picture->isWritten()
+            && ($this->selector === null || $this->selector->matches($picture, $page->matching));
 
         return array_values(array_filter($page->named('img'), $isCounted));
     }

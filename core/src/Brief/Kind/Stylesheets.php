@@ -310,7 +310,8 @@ final readonly class Stylesheets extends Requirement implements NamesThings, Nee
         string $remedy,
         string $about,
     ): Shortfall {
-        $sheet = $site->sheets[$this->sheets === [] ? '' : $this->sheets[count($this->sheets) - 1]] ?? array_values($site->sheets)[0] ?? null;
+        $last = $this->sheets === [] ? '' : $this->sheets[count($this->sheets) - 1];
+        $sheet = $site->sheets[$last] ?? array_values($site->sheets)[0] ?? null;
         $home = array_values($site->pages)[0] ?? null;
         $file = $sheet->file ?? $home?->file;
 

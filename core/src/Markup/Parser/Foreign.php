@@ -35,6 +35,9 @@ final readonly class Foreign
         'xml:lang', 'xml:space', 'xmlns:xlink',
     ];
 
+    /** 13.2.6.5: attributes with which a `font` start tag ends foreign content, too. */
+    public const FONT = ['color' => 1, 'face' => 1, 'size' => 1];
+
     /** 13.2.6.5: start tags that end foreign content. */
     public const BREAKOUT = [
         'b' => 1, 'big' => 1, 'blockquote' => 1, 'body' => 1, 'br' => 1, 'center' => 1, 'code' => 1, 'dd' => 1,

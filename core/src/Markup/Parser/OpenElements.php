@@ -172,8 +172,10 @@ final class OpenElements
     /** 13.2.6.3: "generate implied end tags", but for one name. */
     public function generateImpliedEndTags(int $offset, string $but = ''): void
     {
-        while (($current = $this->current) !== null && $current->name !== $but && $current->namespace === NodeNamespace::Html
-            && isset(self::IMPLIED[$current->name])) {
+        while (
+            ($current = $this->current) !== null && $current->name !== $but
+            && $current->namespace === NodeNamespace::Html && isset(self::IMPLIED[$current->name])
+        ) {
             $this->pop($offset);
         }
     }

@@ -295,9 +295,12 @@ final class TreeBuilder implements TokenSink
 
     private function isHtmlFor(Element $current, Tag $tag): bool
     {
-        return (Foreign::isMathMlTextIntegrationPoint($current) && $tag->name !== 'mglyph' && $tag->name !== 'malignmark')
-            || ($current->name === 'annotation-xml' && $current->namespace === NodeNamespace::MathMl && $tag->name === 'svg')
-            || Foreign::isHtmlIntegrationPoint($current);
+        if (Foreign::isMathMlTextIntegrationPoint($current) && ! in_array($tag->name, ['mglyph', 'malignmark'], true)) {
+            return true;
+        }
+        $isAnnotation = $current->name === 'annotation-xml' && $current->namespace === NodeNamespace::MathMl;
+
+        return ($isAnnotation && $tag->name === 'svg') || Foreign::isHtmlIntegrationPoint($current);
     }
 
     private function startTagIn(string $mode, Tag $tag): void
@@ -2240,7 +2243,7 @@ final class TreeBuilder implements TokenSink
     private function startTagInForeign(Tag $tag, Element $current): void
     {
         $breaksOut = isset(Foreign::BREAKOUT[$tag->name])
-            || ($tag->name === 'font' && (isset($tag->attributes['color']) || isset($tag->attributes['face']) || isset($tag->attributes['size'])));
+            || ($tag->name === 'font' && array_intersect_key(Foreign::FONT, $tag->attributes) !== []);
         if ($breaksOut) {
             $this->errors->add('html-start-tag-in-foreign-content', $tag->start);
             $this->leaveForeign($tag->start);

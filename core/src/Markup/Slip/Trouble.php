@@ -23,8 +23,8 @@ final readonly class Trouble
 
     public static function count(Document $document, TagPairs $pairs): int
     {
-        $trouble = count($document->errors)
-            + count($pairs->unclosed) + count($pairs->stray) + count($pairs->crossed) + count($pairs->mistaken) + count($pairs->cutShort);
+        $slips = [$pairs->unclosed, $pairs->stray, $pairs->crossed, $pairs->mistaken, $pairs->cutShort];
+        $trouble = count($document->errors) + array_sum(array_map(count(...), $slips));
         $elements = ElementTable::load();
         $attributes = AttributeTable::load();
         foreach ($document->elements() as $element) {

@@ -145,8 +145,10 @@ final readonly class ContentModel extends SlipRule
 
     private static function goesWith(Misplaced $one, Misplaced $first): bool
     {
+        $name = fn (Misplaced $misplaced) => $misplaced->node instanceof Element ? $misplaced->node->name : '';
+
         return $one->kind === $first->kind && $one->node->parent === $first->node->parent
-            && ($one->node instanceof Element ? $one->node->name : '') === ($first->node instanceof Element ? $first->node->name : '');
+            && $name($one) === $name($first);
     }
 
     /** @param  non-empty-list<Misplaced>  $group */

@@ -149,10 +149,12 @@ final readonly class EmptyElement extends Rule
         $filled = [];
         foreach (array_reverse($page->document->elements()) as $element) {
             foreach ($element->children as $child) {
-                $isFilled = $child instanceof Text
-                    ? trim($child->text, self::WHITE) !== ''
-                    : $child instanceof Element
-                        && (isset($filled[spl_object_id($child)]) || isset($palpable[$child->name]) || str_contains($child->name, '-'));
+                $isFilled = match (true) {
+                    $child instanceof Text => trim($child->text, self::WHITE) !== '',
+                    $child instanceof Element => isset($filled[spl_object_id($child)]) || isset($palpable[$child->name])
+                        || str_contains($child->name, '-'),
+                    default => false,
+                };
                 // An icon of a font is an empty element with a class, and a picture all the same.
                 $isIcon = $child instanceof Element
                     && in_array($child->name, ['i', 'span'], true)

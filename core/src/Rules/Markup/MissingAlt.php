@@ -107,8 +107,9 @@ final readonly class MissingAlt extends ElementRule
     private static function linkWithoutWords(Element $image): ?Element
     {
         $steps = self::MOST_STEPS;
-        for ($above = $image->parent; $above instanceof Element && $above->name !== 'a' && $steps > 0; $above = $above->parent) {
-            $steps--;
+        $above = $image->parent;
+        while ($above instanceof Element && $above->name !== 'a' && $steps-- > 0) {
+            $above = $above->parent;
         }
         if (! $above instanceof Element || $above->name !== 'a' || $above->value('href') === null) {
             return null;
@@ -132,7 +133,8 @@ final readonly class MissingAlt extends ElementRule
             return ! $node->isBlank();
         }
 
-        return $node instanceof Element
-            && trim(($node->value('alt') ?? '').($node->value('aria-label') ?? '').($node->value('aria-labelledby') ?? '').($node->value('title') ?? '')) !== '';
+        $said = fn (string $attribute) => $node instanceof Element ? $node->value($attribute) ?? '' : '';
+
+        return trim(implode('', array_map($said, ['alt', 'aria-label', 'aria-labelledby', 'title']))) !== '';
     }
 }

@@ -32,9 +32,12 @@ final readonly class NoRuleFor extends Rule
             Weight::Tidy,
             ProofMark::Look,
             'A class or id that nothing uses.',
-            ['style/near-miss', 'style/element-name-as-class', 'markup/duplicate-id', 'markup/bad-attribute-value', 'link/missing-fragment', 'link/missing-file', 'link/letter-case',
-                'link/wrong-folder', 'link/outside-site', 'link/local-path', 'style/missing-rel', 'style/not-on-page',
-                'style/none', 'file/missing'],
+            [
+                'style/near-miss', 'style/element-name-as-class', 'markup/duplicate-id', 'markup/bad-attribute-value',
+                'link/missing-fragment', 'link/missing-file', 'link/letter-case', 'link/wrong-folder',
+                'link/outside-site', 'link/local-path', 'style/missing-rel', 'style/not-on-page', 'style/none',
+                'file/missing',
+            ],
         );
     }
 

@@ -24,9 +24,11 @@ final readonly class None extends Rule
             Weight::Departure,
             ProofMark::Insert,
             'The site has a stylesheet, and no page links it.',
-            ['link/missing-file', 'link/letter-case', 'link/wrong-folder', 'link/local-path', 'link/outside-site', 'style/missing-rel',
-                'markup/unclosed-element', 'markup/unknown-element', 'markup/unknown-attribute', 'link/bad-address',
-                'link/empty'],
+            [
+                'link/missing-file', 'link/letter-case', 'link/wrong-folder', 'link/local-path', 'link/outside-site',
+                'style/missing-rel', 'markup/unclosed-element', 'markup/unknown-element', 'markup/unknown-attribute',
+                'link/bad-address', 'link/empty',
+            ],
         );
     }
 

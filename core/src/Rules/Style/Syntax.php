@@ -266,7 +266,8 @@ final readonly class Syntax extends CssRule
         $begin = strlen($before) - strlen((string) preg_replace('~^.*[{};]\s*(?:/\*.*?\*/\s*)*~s', '', $before));
         $own = $indent($begin);
         $last = $error->span->end;
-        for ($at = 0; $at < $tokens->count; $at = $tokens->start($at) <= $error->span->start ? $at + 1 : $tokens->after($at)) {
+        $next = fn (int $at) => $tokens->start($at) <= $error->span->start ? $at + 1 : $tokens->after($at);
+        for ($at = 0; $at < $tokens->count; $at = $next($at)) {
             $start = $tokens->start($at);
             if ($start <= $error->span->start || $tokens->type($at) === TokenType::Whitespace) {
                 continue;

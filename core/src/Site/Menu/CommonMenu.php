@@ -45,12 +45,10 @@ final readonly class CommonMenu
         foreach ($labels as $key => $entries) {
             // A page may leave its own entry out.
             $others = count($menus) - (isset($pages[$key]) ? 1 : 0);
-            $having = count(
-                array_filter(
-                    $entries,
-                    fn (MenuEntry $entry) => $entry->reference?->from->path !== (string) $key && $entry->reference !== null,
-                ),
-            );
+            $having = count(array_filter(
+                $entries,
+                fn (MenuEntry $entry) => $entry->reference !== null && $entry->reference->from->path !== (string) $key,
+            ));
             if (2 * $having > $others) {
                 $common[$key] = self::label($entries);
             }

@@ -127,8 +127,10 @@ final class SiteStyles implements SiteFact
     {
         $wanted = [];
         foreach ($page->named('a') as $link) {
-            for ($around = PseudoClass::isLink($link) ? $link : null; $around instanceof Element; $around = $around->parent) {
+            $around = PseudoClass::isLink($link) ? $link : null;
+            while ($around instanceof Element) {
                 $wanted[spl_object_id($around)] = $around === $link;
+                $around = $around->parent;
             }
         }
         $elements = [];

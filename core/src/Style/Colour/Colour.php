@@ -33,7 +33,8 @@ final readonly class Colour
         if ($alpha <= 0.0) {
             return new self(0, 0, 0, 0);
         }
-        $mix = fn (float $mine, float $its) => ($mine * $this->alpha + $its * $below->alpha * (1 - $this->alpha)) / $alpha;
+        $rest = $below->alpha * (1 - $this->alpha);
+        $mix = fn (float $mine, float $its) => ($mine * $this->alpha + $its * $rest) / $alpha;
 
         return new self(
             $mix($this->red, $below->red),

@@ -87,7 +87,8 @@ final class Parser
     {
         $first = $this->at++;
         $from = $this->tokens->skipSpace($this->at);
-        for ($this->at = $from; ($type = $this->tokens->type($this->at)) !== null; $this->at = $this->tokens->after($this->at)) {
+        $this->at = $from;
+        while (($type = $this->tokens->type($this->at)) !== null) {
             if ($type === TokenType::Semicolon) {
                 return new AtRule($this->tokens, $first, $from, $this->trimmed($from, $this->at++), null, []);
             }
@@ -96,16 +97,11 @@ final class Parser
             }
             if ($type === TokenType::OpenCurly) {
                 $open = $this->at;
+                $prelude = $this->trimmed($from, $open);
 
-                return new AtRule(
-                    $this->tokens,
-                    $first,
-                    $from,
-                    $this->trimmed($from, $open),
-                    $open,
-                    $this->consumeBlock(),
-                );
+                return new AtRule($this->tokens, $first, $from, $prelude, $open, $this->consumeBlock());
             }
+            $this->at = $this->tokens->after($this->at);
         }
 
         return new AtRule($this->tokens, $first, $from, $this->trimmed($from, $this->at), null, []);
@@ -211,9 +207,11 @@ final class Parser
 
                 continue;
             }
-            $one = $type === TokenType::AtKeyword
-                ? $this->consumeAtRule(true)
-                : ($type === TokenType::Ident ? $this->consumeDeclaration() : null) ?? $this->consumeQualifiedRule(true);
+            $one = match ($type) {
+                TokenType::AtKeyword => $this->consumeAtRule(true),
+                TokenType::Ident => $this->consumeDeclaration() ?? $this->consumeQualifiedRule(true),
+                default => $this->consumeQualifiedRule(true),
+            };
             if ($one !== null) {
                 $content[] = $one;
             }

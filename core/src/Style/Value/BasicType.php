@@ -65,7 +65,8 @@ enum BasicType: string
             self::CustomIdent => $item->type === TokenType::Ident && ! in_array($item->text, self::WIDE, true),
             self::DashedIdent => $item->type === TokenType::Ident && str_starts_with($item->text, '--'),
             self::String => $item->type === TokenType::String,
-            self::Url => $item->type === TokenType::Url || ($item->type === TokenType::Function && $item->text === 'url'),
+            self::Url => $item->type === TokenType::Url
+                || ($item->type === TokenType::Function && $item->text === 'url'),
             self::Hash => $item->type === TokenType::Hash,
             self::HexColor => $item->type === TokenType::Hash
                 && preg_match('/^(?:[0-9a-f]{3,4}|[0-9a-f]{6}|[0-9a-f]{8})$/i', $item->text) === 1,
@@ -88,7 +89,8 @@ enum BasicType: string
             self::Zero => $type === 'number' && $number === 0.0,
             self::Dimension => $item->type === TokenType::Dimension,
             self::Length => $type === 'length' || ($type === 'number' && $number === 0.0),
-            self::LengthPercentage => $type === 'length' || $type === 'percentage' || ($type === 'number' && $number === 0.0),
+            self::LengthPercentage => $type === 'length' || $type === 'percentage'
+                || ($type === 'number' && $number === 0.0),
             self::AnglePercentage => $type === 'angle' || $type === 'percentage',
             self::TimePercentage => $type === 'time' || $type === 'percentage',
             self::FrequencyPercentage => $type === 'frequency' || $type === 'percentage',

@@ -3,7 +3,9 @@ import {api, ApiError, type Schemas} from '../../api/client'
 
 type Kept = Schemas['BriefDraftView']
 
-/** Milliseconds without a change after which a draft is kept; twice as long each time that this fails, up to a point. */
+/**
+ * Milliseconds without a change after which a draft is kept; twice as long each time that this fails, up to a point.
+ */
 const PAUSE = 700
 
 const MOST_DOUBLED = 4

@@ -12,9 +12,9 @@ const SQUARE = 30
 const NAMES = '16rem'
 
 /**
- * Students down, requirements across. The squares of the rows in sight come first and the others after them: two hundred students by
- * forty requirements are more than a browser draws at once without a stutter. The arrow keys go from square to square; to the Tab key
- * they are one place.
+ * Students down, requirements across. The squares of the rows in sight come first and the others after them: two
+ * hundred students by forty requirements are more than a browser draws at once without a stutter. The arrow keys go
+ * from square to square; to the Tab key they are one place.
  */
 export function SheetTable({
   rows,

@@ -24,8 +24,8 @@ export function useSight(region: HTMLElement | null): (nth: number) => boolean {
 }
 
 /**
- * What each of many rows shows, by its place: those in sight the newest value at once, and the others in their turn, a portion at a
- * time. Null for one that shows nothing yet.
+ * What each of many rows shows, by its place: those in sight the newest value at once, and the others in their turn, a
+ * portion at a time. Null for one that shows nothing yet.
  */
 export function useInTurn<T>(value: T, count: number, isInSight: (nth: number) => boolean): (nth: number) => T | null {
   const [turn, setTurn] = useState<{value: T; before: T | null; done: number}>({value, before: null, done: 0})

@@ -79,7 +79,10 @@ function RunAgain({desk}: {desk: Schemas['Desk']}) {
 const cameAs = ({archiveName, served}: Schemas['Desk']) =>
   archiveName !== '' ? `as ${archiveName}` : served === null ? 'as a folder or loose files' : 'as the address of a site'
 
-/** Where the site is published; and of one that was fetched from there, what the server said that was out of the ordinary. */
+/**
+ * Where the site is published; and of one that was fetched from there, what the server said that was out of the
+ * ordinary.
+ */
 function Published({desk: {address, served, cut, compared}}: {desk: Schemas['Desk']}) {
   const [hasAll, setAll] = useState(false)
   const odd = (served ?? []).filter(({status, to}) => status !== 200 || to !== null)

@@ -40,8 +40,8 @@ const OURS = {desk: true}
 const isOurs = (state: unknown) => typeof state === 'object' && state !== null && 'desk' in state
 
 /**
- * The place on a desk, mirrored in the address. Every change is made to the newest place, however far the address is behind:
- * keys pressed in quick succession go by what was chosen last.
+ * The place on a desk, mirrored in the address. Every change is made to the newest place, however far the address is
+ * behind: keys pressed in quick succession go by what was chosen last.
  */
 /** @param handIn its save point is used when the address names no place; null to ignore save points */
 export function usePlace(first: string, handIn: string | null = null) {

@@ -24,8 +24,8 @@ export interface Sending {
 }
 
 /**
- * What is on its way, by assignment. It stands beside the screens: a drop goes on while somebody looks at another one, and
- * is found again by who comes back.
+ * What is on its way, by assignment. It stands beside the screens: a drop goes on while somebody looks at another one,
+ * and is found again by who comes back.
  */
 const sendings = shared<ReadonlyMap<string, Sending>>(new Map())
 

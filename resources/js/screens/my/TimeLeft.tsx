@@ -4,7 +4,9 @@ import type {Schemas} from '../../api/client'
 import {hour, when} from '../../parts/when'
 import {timeLeft} from './timeLeft'
 
-/** The due time in the reader's zone, and how much of it is left by the server's clock. Another answer is another clock. */
+/**
+ * The due time in the reader's zone, and how much of it is left by the server's clock. Another answer is another clock.
+ */
 export function TimeLeft({work, onOver}: {work: Schemas['MyAssignment']; onOver: () => void}) {
   const {dueAt, lateFrom, now, late, mostAttempts, attempts} = work
   // The clock of a telephone may be wrong: only what has passed since the answer is taken from it.

@@ -130,7 +130,9 @@ function useHeights() {
   return {heights, watch}
 }
 
-/** What part of the paper the scroller shows; told anew only when it has moved by a good part of what is drawn ahead. */
+/**
+ * What part of the paper the scroller shows; told anew only when it has moved by a good part of what is drawn ahead.
+ */
 function useSeen(scroller: RefObject<HTMLElement | null>, paper: RefObject<HTMLElement | null>) {
   const [seen, setSeen] = useState({from: 0, to: 1200})
   // After layout: the scroller is around the margin, and is there only when the whole tree is.

@@ -37,7 +37,10 @@ export function level(slots: Slot[], chosen: number | null = null): Levels {
   return {tops, end: free}
 }
 
-/** The slots that are at least partly between two heights, by their places in the list: the first, and one past the last. */
+/**
+ * The slots that are at least partly between two heights, by their places in the list: the first, and one past the
+ * last.
+ */
 export function between(slots: Slot[], {tops}: Levels, from: number, to: number): [number, number] {
   const first = slots.findIndex(({height}, at) => (tops[at] ?? 0) + height >= from)
   if (first === -1) return [slots.length, slots.length]

@@ -2,7 +2,10 @@ import {Box, Link, Typography} from '@mui/material'
 import type {Survey, SurveyPage} from '../map/layout'
 import {RuledTable} from '../../../../parts/RuledTable'
 
-/** What should differ between pages beside what should not, a row a page; what two pages share that should be their own is in ink. */
+/**
+ * What should differ between pages beside what should not, a row a page; what two pages share that should be their own
+ * is in ink.
+ */
 export function Compared({
   survey,
   onPage,

@@ -41,7 +41,10 @@ export interface Drawing {
   height: number
 }
 
-/** Places every page: a ring as a ring, a chain as a line that turns, everything else in layers by the distance from home. */
+/**
+ * Places every page: a ring as a ring, a chain as a line that turns, everything else in layers by the distance from
+ * home.
+ */
 export function draw(survey: Survey, width: number): Drawing {
   const order = survey.pattern?.order.filter(path => survey.pages.some(page => page.path === path)) ?? []
   const inOrder = new Set(order)
@@ -93,7 +96,10 @@ export function draw(survey: Survey, width: number): Drawing {
   }
 }
 
-/** Files that links name and that are not there: unless a page of the site is meant, which the broken line then leads to. */
+/**
+ * Files that links name and that are not there: unless a page of the site is meant, which the broken line then leads
+ * to.
+ */
 function ghosts(survey: Survey): string[] {
   const known = new Set(survey.all)
   return [...new Set(survey.links.filter(link => !known.has(link.to) && isBroken(link)).map(link => link.to))]

@@ -10,8 +10,8 @@ import {Seen} from './Seen'
 import {useWalking} from './walked'
 
 /**
- * A page as a browser shows it, with the margin beside it, or with what an element of it looks like and why; a leaf that is no
- * page as it was written.
+ * A page as a browser shows it, with the margin beside it, or with what an element of it looks like and why; a leaf
+ * that is no page as it was written.
  */
 export function SeenView() {
   const {desk, leaf, turn, go} = useDesk()

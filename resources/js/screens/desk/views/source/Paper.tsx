@@ -42,7 +42,10 @@ interface Props {
   ref: Ref<PaperHandle>
 }
 
-/** Numbered source with pen strokes under what the marks cover. It can be read and not written; only what is seen is drawn. */
+/**
+ * Numbered source with pen strokes under what the marks cover. It can be read and not written; only what is seen is
+ * drawn.
+ */
 export function Paper({
   name,
   text,

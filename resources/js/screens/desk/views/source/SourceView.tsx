@@ -156,7 +156,9 @@ function SourceAndMargin({marginWidth}: {marginWidth: string}) {
 
 const FOLDS = 'quiet lines are shown'
 
-/** Which quiet lines are folded: all long stretches of them, but for those that were opened, and unless none should be. */
+/**
+ * Which quiet lines are folded: all long stretches of them, but for those that were opened, and unless none should be.
+ */
 function useFolds(lineCount: number, strokes: Stroke[], line: number | null) {
   const [isOff, setOff] = useState(() => localStorage.getItem(FOLDS) !== null)
   const [opened, setOpened] = useState<ReadonlySet<number>>(new Set())
