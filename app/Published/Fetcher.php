@@ -296,9 +296,9 @@ final class Fetcher
                     CURLOPT_LOW_SPEED_LIMIT => 100,
                     CURLOPT_LOW_SPEED_TIME => 5,
                 ],
-            ])->withHeaders(
-                ['User-Agent' => 'Inked Margin, fetching a hand-in', 'Accept-Encoding' => 'identity'],
-            )->get($scheme.substr($address, strlen($url->scheme)));
+            ])->withHeaders([
+                'User-Agent' => 'Inked Margin, fetching a hand-in', 'Accept-Encoding' => 'identity',
+            ])->get($scheme.substr($address, strlen($url->scheme)));
             $sink->rewind();
             $buffer = $sink->getContents();
         } catch (FetchFailure $failure) {

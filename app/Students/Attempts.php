@@ -56,9 +56,8 @@ final readonly class Attempts
     private static function fingerprints(array $runs): array
     {
         $prints = [];
-        foreach (Finding::query()->whereIn('check_run_id', $runs)->toBase()->get(
-            ['check_run_id', 'fingerprint'],
-        ) as $row) {
+        $found = Finding::query()->whereIn('check_run_id', $runs)->toBase();
+        foreach ($found->get(['check_run_id', 'fingerprint']) as $row) {
             $prints[(string) $row->check_run_id][(string) $row->fingerprint] = true;
         }
 

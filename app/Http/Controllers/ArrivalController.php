@@ -286,9 +286,9 @@ final class ArrivalController extends Controller
     private static function refuseClosed(Assignment $assignment): void
     {
         if ($assignment->closed_at !== null) {
-            throw ValidationException::withMessages(
-                ['files' => 'This assignment is closed. Open it again to take hand-ins; none was taken.'],
-            );
+            throw ValidationException::withMessages([
+                'files' => 'This assignment is closed. Open it again to take hand-ins; none was taken.',
+            ]);
         }
     }
 
@@ -325,10 +325,11 @@ final class ArrivalController extends Controller
             return $isMine;
         });
         if (! $matched) {
-            throw ValidationException::withMessages(
-                ['student' => $student === null ? 'That student is not on this course.' : 'Somebody has matched this '
-                    .'one already.'],
-            );
+            throw ValidationException::withMessages([
+                'student' => $student === null
+                    ? 'That student is not on this course.'
+                    : 'Somebody has matched this one already.',
+            ]);
         }
 
         return response()->json(null, 202);

@@ -20,6 +20,8 @@ use OpenApi\Attributes as OA;
 /** An attempt held against the one before it, or another. */
 final class AttemptController extends Controller
 {
+    private const NEEDS = ['run.findings', 'run.outcomes', 'files'];
+
     #[OA\Get(
         path: '/api/hand-ins/{handIn}/attempts',
         operationId: 'compareAttempts',
@@ -37,20 +39,14 @@ final class AttemptController extends Controller
     public function show(HandIn $handIn): JsonResponse
     {
         $with = filter_var(request()->query('with'), FILTER_VALIDATE_INT);
-        $before = HandIn::query()->where(
-            'assignment_id',
-            $handIn->assignment_id,
-        )->where('student_id', $handIn->student_id)
-            ->where(fn ($query) => $with === false ? $query->where(
-                'attempt',
-                '<',
-                $handIn->attempt,
-            ) : $query->where('attempt', $with))
-            ->whereKeyNot($handIn->id)->orderByDesc('attempt')->with(
-                ['run.findings', 'run.outcomes', 'files'],
-            )->first();
+        $before = HandIn::query()
+            ->where('assignment_id', $handIn->assignment_id)
+            ->where('student_id', $handIn->student_id)
+            ->where('attempt', $with === false ? '<' : '=', $with === false ? $handIn->attempt : $with)
+            ->whereKeyNot($handIn->id)->orderByDesc('attempt')
+            ->with(self::NEEDS)->first();
         abort_if($before === null, 404, 'There is no other attempt to hold it against.');
-        $handIn->load(['run.findings', 'run.outcomes', 'files']);
+        $handIn->load(self::NEEDS);
         [$then, $now] = [self::findings($before), self::findings($handIn)];
 
         return response()->json(new ComparedAttempts(

@@ -87,9 +87,9 @@ final class CourseLinkController extends Controller
     {
         $student = CourseLink::student(self::course($token), $request->string('handle')->toString());
         if ($student === null) {
-            throw ValidationException::withMessages(
-                ['handle' => 'Nobody in this course has that handle. Is it spelled as your school spells it?'],
-            );
+            throw ValidationException::withMessages([
+                'handle' => 'Nobody in this course has that handle. Is it spelled as your school spells it?',
+            ]);
         }
 
         return response()->json(new CourseLinkView(PrivateLink::of($student)));

@@ -63,18 +63,18 @@ final class HandInController extends Controller
     )]
     public function show(DeskRequest $request, HandIn $handIn): JsonResponse
     {
-        $newest = $handIn->load(
-            ['assignment.course', 'student', 'files', 'remarks', 'marks', 'reply', 'mendedCopies'],
-        )->loadKnownRun();
+        $newest = $handIn->load([
+            'assignment.course', 'student', 'files', 'remarks', 'marks', 'reply', 'mendedCopies',
+        ])->loadKnownRun();
         $handIn->run?->load('outcomes');
         $margin = Margin::of($handIn);
         $leaves = Leaf::inOrder(array_map(fn (array $leaf) => new Leaf(...$leaf), $margin->leaves()));
         $there = array_filter($leaves, fn (Leaf $leaf) => ! $leaf->missing);
         $nextUp = NextUp::of($handIn, $request->order(), $request->with());
-        $attempts = HandIn::query()->where(
-            'assignment_id',
-            $handIn->assignment_id,
-        )->where('student_id', $handIn->student_id)->orderBy('attempt')->get();
+        $attempts = HandIn::query()
+            ->where('assignment_id', $handIn->assignment_id)
+            ->where('student_id', $handIn->student_id)
+            ->orderBy('attempt')->get();
 
         return response()->json(new Desk(
             id: $handIn->id,

@@ -26,11 +26,11 @@ final class MarkController extends Controller
         $run = $handIn->run;
         $outcome = $run?->outcomes->firstWhere('requirement', $requirement);
         abort_if($run === null || $outcome === null, 404, 'The brief has no such requirement.');
-        if ($request->float('points') > (float) $outcome->possible) {
-            throw ValidationException::withMessages(
-                ['points' => 'At '
-                    .'most '.(float) $outcome->possible.' points can be given here. The points stay as they were.'],
-            );
+        $most = (float) $outcome->possible;
+        if ($request->float('points') > $most) {
+            throw ValidationException::withMessages([
+                'points' => "At most $most points can be given here. The points stay as they were.",
+            ]);
         }
         Mark::query()->updateOrCreate(
             ['hand_in_id' => $handIn->id, 'requirement' => $requirement],

@@ -167,9 +167,9 @@ final class MyUploadController extends Controller
             self::refuse($last);
             [$handIn, $isRepeated] = $filed ?? abort(409);
             if ($isRepeated) {
-                throw ValidationException::withMessages(
-                    ['upload' => "This is the same file as your attempt $handIn->attempt. Nothing was added."],
-                );
+                throw ValidationException::withMessages([
+                    'upload' => "This is the same file as your attempt $handIn->attempt. Nothing was added.",
+                ]);
             }
             $work->arrivals()->create([
                 'name' => $upload->name,

@@ -35,9 +35,8 @@ final class PeopleController extends Controller
     public function index(Course $course): JsonResponse
     {
         $people = DB::table('course_user')->join('users', 'users.id', '=', 'course_user.user_id')
-            ->where('course_id', $course->id)->orderBy('users.name')->get(
-                ['users.id', 'users.name', 'users.email', 'role'],
-            );
+            ->where('course_id', $course->id)->orderBy('users.name')
+            ->get(['users.id', 'users.name', 'users.email', 'role']);
 
         return response()->json(new People(
             array_values($people->map(
@@ -146,9 +145,9 @@ final class PeopleController extends Controller
             $others = DB::table('course_user')->where('course_id', $course->id)->where('role', 'instructor')
                 ->where('user_id', '!=', $person->id)->count();
             if ($role !== 'instructor' && $others === 0) {
-                throw ValidationException::withMessages(
-                    ['role' => 'A course needs an instructor. Nothing was changed.'],
-                );
+                throw ValidationException::withMessages([
+                    'role' => 'A course needs an instructor. Nothing was changed.',
+                ]);
             }
             $change();
         });

@@ -36,12 +36,9 @@ final class ReadingController extends Controller
             .' on conflict (hand_in_id, user_id) do update set seconds = readings.seconds + excluded.seconds, seen_at = now()',
             [$handIn->id, $user, $request->integer('seconds')],
         );
-        $readings = DB::table('readings')->join(
-            'users',
-            'users.id',
-            '=',
-            'readings.user_id',
-        )->where('hand_in_id', $handIn->id);
+        $readings = DB::table('readings')
+            ->join('users', 'users.id', '=', 'readings.user_id')
+            ->where('hand_in_id', $handIn->id);
         $others = (clone $readings)->where('user_id', '!=', $user)->where('seen_at', '>', now()->subSeconds(self::GONE))
             ->orderBy('name')->pluck('name')->map(fn (mixed $name) => is_string($name) ? $name : '');
 

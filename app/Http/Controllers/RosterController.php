@@ -78,9 +78,9 @@ final class RosterController extends Controller
         try {
             return response()->json(new Taken($plan->keep($request->setAside())));
         } catch (UniqueConstraintViolationException) {
-            throw ValidationException::withMessages(
-                ['text' => 'Somebody else has changed the roster meanwhile. Nothing was changed; look at it again.'],
-            );
+            throw ValidationException::withMessages([
+                'text' => 'Somebody else has changed the roster meanwhile. Nothing was changed; look at it again.',
+            ]);
         }
     }
 

@@ -73,9 +73,9 @@ final readonly class BriefReader
             throw new BriefError(['a brief is a map with a title and requirements']);
         }
         if (self::hasTooMany($values)) {
-            throw new BriefError(
-                ['a brief has '.number_format(self::MOST_VALUES).' values at most, aliases (`*name`) written out'],
-            );
+            throw new BriefError([
+                'a brief has '.number_format(self::MOST_VALUES).' values at most, aliases (`*name`) written out',
+            ]);
         }
 
         return $values;

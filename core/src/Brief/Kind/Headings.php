@@ -131,6 +131,7 @@ final readonly class Headings extends Requirement implements NamesThings
         $found = [];
         $isFit = fn (Element $heading) => $this->pattern?->is($heading->words()) !== false;
         if (array_filter($headings, $isFit) === []) {
+            $hasStar = str_contains($this->pattern->written ?? '', '*');
             $found[] = self::at(
                 $page,
                 $headings[0],
@@ -138,10 +139,7 @@ final readonly class Headings extends Requirement implements NamesThings
                 ProofMark::Change,
                 "The heading is “{$headings[0]->words()}”; the brief asks for the form “{$this->pattern?->written}”.",
                 "Write it as “{$this->pattern?->written}”"
-                    .(str_contains(
-                        $this->pattern->written ?? '',
-                        '*',
-                    ) ? ', with the page’s own words in place of the star.' : '.'),
+                    .($hasStar ? ', with the page’s own words in place of the star.' : '.'),
             );
         }
         $inside = $this->inside?->written;

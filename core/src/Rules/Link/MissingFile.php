@@ -44,19 +44,16 @@ final readonly class MissingFile extends ReferenceRule
             'index.html' => '<p><a href="birds.html">Birds</a> <a href="seal-colonies.html">Seals</a></p>',
         ];
 
+        $pictures = [
+            'index.html' => '<p><img src="images/gull.svg" alt="A gull"><img src="images/seal.svg" alt="A seal"></p>',
+        ];
+
         return [
             new Example('link', $home('tidse.html'), $home('tides.html')),
-            new Example(
-                'folder',
-                ['index.html' => '<p><img src="images/gull.svg" alt="A gull"><img src="images/seal.svg" alt="A '
-                    .'seal"></p>'],
-                [
-                    'index.html' => '<p><img src="images/gull.svg" alt="A gull"><img src="images/seal.svg" alt="A '
-                        .'seal"></p>',
-                    'images/gull.svg' => '<svg xmlns="http://www.w3.org/2000/svg"/>',
-                    'images/seal.svg' => '<svg xmlns="http://www.w3.org/2000/svg"/>',
-                ],
-            ),
+            new Example('folder', $pictures, $pictures + [
+                'images/gull.svg' => '<svg xmlns="http://www.w3.org/2000/svg"/>',
+                'images/seal.svg' => '<svg xmlns="http://www.w3.org/2000/svg"/>',
+            ]),
             new Example('file', $birds, $birds + ['seal-colonies.html' => '<p><a href="index.html">Home</a></p>']),
         ];
     }
