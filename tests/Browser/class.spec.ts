@@ -4,22 +4,12 @@ import {tmpdir} from 'node:os'
 import {join} from 'node:path'
 import {expect, type Page} from '@playwright/test'
 import {broken} from './axe'
-import {html, test, zip} from './desk'
+import {html, send, test, zip} from './desk'
 
 const STUDENTS = Array.from({length: 30}, (_one, at) => ({
   name: `${String.fromCharCode(65 + (at % 26))}na Test${at}`,
   handle: `stud${at}`,
 }))
-
-/** What is set up before the part that is tested, as the interface would do it. */
-async function send<T>(page: Page, method: 'post' | 'put', path: string, data: unknown): Promise<T> {
-  const {cookies} = await page.context().storageState()
-  const token = cookies.find(one => one.name === 'XSRF-TOKEN')?.value ?? ''
-  const headers = {Accept: 'application/json', 'X-XSRF-TOKEN': decodeURIComponent(token)}
-  const answer = await page.request[method](path, {headers, data})
-  expect(answer.ok(), `${path}: ${await answer.text()}`).toBe(true)
-  return answer.status() === 204 ? (undefined as T) : ((await answer.json()) as T)
-}
 
 /** A class of thirty with the same slip in every third site, all of it checked; leads to its class sheet. */
 async function openClass(page: Page): Promise<{course: string; work: string}> {
@@ -135,7 +125,7 @@ test('a reply as one page loads nothing with the network off, and says all of it
   await page.goto('/')
   await page.getByRole('link', {name: 'Island almanac'}).first().click()
   await page.getByRole('link', {name: 'Class sheet'}).click()
-  await page.getByRole('table').getByRole('link', {name: 'Corin Vasey', exact: true}).click()
+  await page.getByRole('grid').getByRole('link', {name: 'Corin Vasey', exact: true}).click()
   await expect(page.getByRole('tab', {name: 'Source'})).toBeVisible()
   const id = /hand-ins\/([^?/]+)/.exec(page.url())?.[1] ?? ''
   await send(page, 'post', `/api/hand-ins/${id}/notes`, {kind: 'note', body: 'Mind the tide.', file: null, line: null})

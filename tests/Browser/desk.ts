@@ -2,17 +2,45 @@ import {execFileSync} from 'node:child_process'
 import {mkdirSync, mkdtempSync, writeFileSync} from 'node:fs'
 import {tmpdir} from 'node:os'
 import {dirname, join} from 'node:path'
-import {expect, test as base, type Page} from '@playwright/test'
+import {expect, request, test as base, type APIRequestContext, type Cookie, type Page} from '@playwright/test'
 
-/** Tests begin logged in as the demo's instructor. */
-export const test = base.extend({
-  page: async ({page}, ready) => {
+const ROWAN = {email: 'rowan@wrenquay.invalid', password: 'paper-and-ink'}
+
+/** What a request has to carry besides its cookies. */
+export async function headersOf(api: APIRequestContext) {
+  const {cookies} = await api.storageState()
+  const token = cookies.find(one => one.name === 'XSRF-TOKEN')?.value ?? ''
+  return {Accept: 'application/json', 'X-XSRF-TOKEN': decodeURIComponent(token)}
+}
+
+export async function logIn(api: APIRequestContext) {
+  await api.get('/api/first-run')
+  expect((await api.post('/api/log-in', {headers: await headersOf(api), data: ROWAN})).ok()).toBe(true)
+}
+
+/** What is set up before the part that is tested, as the interface would do it. */
+export async function send<T>(page: Page, method: 'post' | 'put', path: string, data: unknown): Promise<T> {
+  const answer = await page.request[method](path, {headers: await headersOf(page.request), data})
+  expect(answer.ok(), `${path}: ${await answer.text()}`).toBe(true)
+  return answer.status() === 204 ? (undefined as T) : ((await answer.json()) as T)
+}
+
+/** Tests begin logged in as the demo's instructor; all of a worker's in one session, as logging in takes its time. */
+export const test = base.extend<object, {session: Cookie[]}>({
+  session: [
+    async ({}, use, {project}) => {
+      const api = await request.newContext({baseURL: project.use.baseURL ?? ''})
+      await logIn(api)
+      await use((await api.storageState()).cookies)
+      await api.dispose()
+    },
+    {scope: 'worker'},
+  ],
+  page: async ({page, session}, ready) => {
     const errors: Error[] = []
     page.on('pageerror', error => errors.push(error))
-    await page.goto('/log-in')
-    await page.getByLabel('E-mail').fill('rowan@wrenquay.invalid')
-    await page.getByLabel('Password').fill('paper-and-ink')
-    await page.getByRole('button', {name: 'Log in'}).click()
+    await page.context().addCookies(session)
+    await page.goto('/')
     await expect(page.getByRole('heading', {name: 'What waits for you'})).toBeVisible()
     await ready(page)
     expect(errors, 'errors on the page').toEqual([])
@@ -53,20 +81,20 @@ export async function drop(page: Page, file: string, student: string, found: Reg
   return line
 }
 
+/** An assignment of its own for a test; gives its id. */
+export async function setWork(page: Page): Promise<string> {
+  const shelf = (await (await page.request.get('/api/shelf')).json()) as {courses: {id: string; title: string}[]}
+  const course = shelf.courses.find(({title}) => title === 'Web Craft 1')?.id ?? ''
+  const work = {title: `Desk ${Date.now().toString(36)}`, summary: '', due: null}
+  const {id} = await send<{id: string}>(page, 'post', `/api/courses/${course}/assignments`, work)
+  const source = 'title: Round\nrequirements:\n  - {id: t, title: Titles, kind: titles, points: 4}\n'
+  await send(page, 'put', `/api/assignments/${id}/brief`, {source})
+  return id
+}
+
 /** A hand-in of its own for a test, in an assignment of its own; opens its desk. */
 export async function openDesk(page: Page, files: Record<string, string>, name = 'afennimore.zip'): Promise<string> {
-  await page.getByRole('main').getByRole('link', {name: 'Web Craft 1'}).click()
-  await page.getByRole('link', {name: 'Set new work'}).click()
-  await page.getByLabel('Title').fill(`Desk ${Date.now().toString(36)}`)
-  await page.getByRole('button', {name: 'Set it'}).click()
-  await expect(page.getByRole('link', {name: 'Open the in-tray'})).toBeVisible()
-  const work = new URL(page.url()).pathname.split('/').at(-1) ?? ''
-  const {cookies} = await page.context().storageState()
-  const token = cookies.find(one => one.name === 'XSRF-TOKEN')?.value ?? ''
-  const headers = {Accept: 'application/json', 'X-XSRF-TOKEN': decodeURIComponent(token)}
-  const source = 'title: Round\nrequirements:\n  - {id: t, title: Titles, kind: titles, points: 4}\n'
-  expect((await page.request.put(`/api/assignments/${work}/brief`, {headers, data: {source}})).ok()).toBe(true)
-  await page.getByRole('link', {name: 'Open the in-tray'}).click()
+  await page.goto(`/assignments/${await setWork(page)}/in-tray`)
   await page.getByTestId('zips').setInputFiles([zip(name, files)])
   await expect(page.getByText(/checked, \d+ findings/)).toBeVisible({timeout: 30_000})
   await page.getByRole('link', {name: 'Abel Fennimore'}).click()

@@ -2,7 +2,7 @@ import {execFileSync, spawn, type ChildProcess} from 'node:child_process'
 import {readFileSync} from 'node:fs'
 import {createServer} from 'node:net'
 import {expect, request, test, type APIRequestContext} from '@playwright/test'
-import {html, zip} from './desk'
+import {headersOf, html, logIn, zip} from './desk'
 
 /** Other rounds with `MARGIN_SEED=N`, as many as `MARGIN_ROUNDS` says. */
 const seed = Number(process.env.MARGIN_SEED ?? Date.now() % 1_000_000)
@@ -70,14 +70,8 @@ test('whatever is killed in the middle of writing, nothing is lost, doubled or h
   const port = await freePort()
   const api = await request.newContext({baseURL: `http://127.0.0.1:${port}`})
   let server = await serve(port, api)
-  const headers = async () => {
-    const {cookies} = await api.storageState()
-    const token = cookies.find(({name}) => name === 'XSRF-TOKEN')?.value ?? ''
-    return {Accept: 'application/json', 'X-XSRF-TOKEN': decodeURIComponent(token)}
-  }
-  await api.get('/log-in')
-  const login = {email: 'rowan@wrenquay.invalid', password: 'paper-and-ink'}
-  expect((await api.post('/api/log-in', {headers: await headers(), data: login})).ok()).toBe(true)
+  const headers = () => headersOf(api)
+  await logIn(api)
   const json = async <T>(address: string) =>
     until(async () => {
       const answer = await api.get(address, {headers: {Accept: 'application/json'}})
