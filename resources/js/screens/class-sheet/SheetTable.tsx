@@ -262,7 +262,7 @@ const SHEET = {
   '& th.across button': {
     writingMode: 'vertical-rl',
     transform: 'rotate(180deg)',
-    maxHeight: '10rem',
+    maxHeight: '11.5rem',
     overflow: 'hidden',
     textOverflow: 'ellipsis',
     whiteSpace: 'nowrap',
