@@ -38,11 +38,12 @@ final readonly class CoursePoints
         $isNewest = CheckRun::isNewest('r');
         /**
          * @var list<object{id: string, student_id: string, assignment_id: string, late: bool, put_by: string|null,
-         *     minutes_late: int|null, run: string|null, scheme: string|null, replied: bool}> $handIns
+         *     minutes_late: int|null, run: string|null, scheme: string, replied: bool}> $handIns
          */
         $handIns = DB::select(
             <<<SQL
-                select h.id, h.student_id, h.assignment_id, h.late, h.put_by, r.id as run, r.scheme,
+                select h.id, h.student_id, h.assignment_id, h.late, h.put_by, r.id as run,
+                    coalesce(r.scheme, '{}') as scheme,
                     ceil(extract(epoch from h.arrived_at - a.due_at) / 60)::int as minutes_late,
                     exists (select 1 from replies where replies.hand_in_id = h.id) as replied
                 from hand_ins h
@@ -53,9 +54,9 @@ final readonly class CoursePoints
             [$course],
         );
         // Few schemes for many hand-ins: each is read once.
-        $written = array_unique(array_map(fn (object $handIn) => $handIn->scheme ?? '[]', $handIns));
+        $written = array_unique(array_column($handIns, 'scheme'));
         $read = array_combine($written, array_map(self::scheme(...), $written));
-        $schemes = array_map(fn (object $handIn) => $read[$handIn->scheme ?? '[]'], $handIns);
+        $schemes = array_map(fn (object $handIn) => $read[$handIn->scheme], $handIns);
         $runs = array_filter(array_column($handIns, 'run'));
         $costly = array_filter(
             $handIns,

@@ -113,8 +113,7 @@ final readonly class GradeImport
         );
         $filled = array_filter($readable, fn (array $one) => MarkText::isSaid($one[0]->cells[$at] ?? ''));
         $changes = count(iterator_to_array($this->changes($at, $known), false));
-        $isUnreadable = fn (array $one) => MarkText::points($one[0]->cells[$at] ?? '') === false;
-        $unreadable = array_filter($this->roster->matched, $isUnreadable);
+        $unreadable = array_diff_key($this->roster->matched, $readable);
 
         return new ImportColumn(
             $at,

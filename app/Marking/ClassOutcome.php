@@ -64,13 +64,7 @@ final readonly class ClassOutcome
 
     public function earned(): Earned
     {
-        $worked = new Earned(
-            $this->requirement,
-            $this->title,
-            $this->kind === OutcomeKind::Unclear ? null : $this->awarded,
-            $this->possible,
-            '',
-        );
+        $worked = Earned::worked($this->requirement, $this->title, $this->kind, $this->awarded, $this->possible, '');
 
         return $this->byHand === null ? $worked : $worked->byHand($this->byHand, null);
     }

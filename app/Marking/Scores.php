@@ -13,7 +13,6 @@ use InkedMargin\Core\Brief\Scheme;
 use InkedMargin\Core\Marking\CheckReport;
 use InkedMargin\Core\Marking\Earned;
 use InkedMargin\Core\Marking\Outcome as CoreOutcome;
-use InkedMargin\Core\Marking\OutcomeKind;
 use InkedMargin\Core\Marking\PlacedFinding;
 use InkedMargin\Core\Marking\Score;
 
@@ -99,10 +98,11 @@ final readonly class Scores
     {
         $outcomes = $handIn->run->outcomes ?? new Collection;
 
-        return self::byHand(array_values($outcomes->map(fn (Outcome $outcome) => new Earned(
+        return self::byHand(array_values($outcomes->map(fn (Outcome $outcome) => Earned::worked(
             $outcome->requirement,
             $outcome->title,
-            $outcome->outcome === OutcomeKind::Unclear ? null : (float) $outcome->awarded,
+            $outcome->outcome,
+            (float) $outcome->awarded,
             (float) $outcome->possible,
             $outcome->how,
         ))->all()), $handIn);

@@ -82,7 +82,7 @@ export async function drop(page: Page, file: string, student: string, found: Reg
 }
 
 /** An assignment of its own for a test; gives its id. */
-export async function setWork(page: Page): Promise<string> {
+async function setWork(page: Page): Promise<string> {
   const shelf = (await (await page.request.get('/api/shelf')).json()) as {courses: {id: string; title: string}[]}
   const course = shelf.courses.find(({title}) => title === 'Web Craft 1')?.id ?? ''
   const work = {title: `Desk ${Date.now().toString(36)}`, summary: '', due: null}

@@ -24,6 +24,18 @@ final readonly class Earned
     ) {
     }
 
+    /** What was worked out of a requirement: what cannot be told is left out. */
+    public static function worked(
+        string $requirement,
+        string $title,
+        OutcomeKind $kind,
+        float $awarded,
+        float $possible,
+        string $how,
+    ): self {
+        return new self($requirement, $title, $kind === OutcomeKind::Unclear ? null : $awarded, $possible, $how);
+    }
+
     public function byHand(float $points, ?string $reason): self
     {
         return new self($this->requirement, $this->title, $this->points, $this->possible, $this->how, $points, $reason);

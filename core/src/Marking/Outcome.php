@@ -25,13 +25,14 @@ final readonly class Outcome
     ) {
     }
 
-    /** As it goes into the sum: what cannot be told is left out. */
+    /** As it goes into the sum. */
     public function earned(): Earned
     {
-        return new Earned(
+        return Earned::worked(
             $this->requirement->terms->id,
             $this->requirement->terms->title,
-            $this->kind === OutcomeKind::Unclear ? null : $this->points->awarded,
+            $this->kind,
+            $this->points->awarded,
             $this->points->possible,
             $this->points->how,
         );

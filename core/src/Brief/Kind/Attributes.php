@@ -237,36 +237,26 @@ final readonly class Attributes extends Requirement
             $written = $element->value($name);
             $isNumber = $written !== null && preg_match('/^\s*\d+/', $written) === 1;
             $shown = $isNumber ? (int) trim($written) : $size;
-            if ($size !== null && $written === null) {
-                $found[] = self::at(
-                    $page,
-                    $element,
-                    $name,
-                    'size',
+            $said = match (true) {
+                $size !== null && $written === null => [
                     ProofMark::Insert,
                     "This {$this->name($element)} has no `$name`; its picture has $size px.",
                     "Type `$name=\"$size\"` inside the tag.",
-                );
-            } elseif ($size !== null && $shown !== $size) {
-                $found[] = self::at(
-                    $page,
-                    $element,
-                    $name,
-                    'size',
+                ],
+                $size !== null && $shown !== $size => [
                     ProofMark::Change,
                     "`$name` is `".English::excerpt((string) $written)."`, and the picture has $size px.",
                     "Type `$name=\"$size\"`.",
-                );
-            } elseif ($most !== null && $shown !== null && $shown > $most) {
-                $found[] = self::at(
-                    $page,
-                    $element,
-                    $name,
-                    'size',
+                ],
+                $most !== null && $shown !== null && $shown > $most => [
                     ProofMark::Change,
                     "`$name` is $shown px; the brief asks for $most px at most.",
                     "Type a `$name` of $most or less, and change the other side with it.",
-                );
+                ],
+                default => null,
+            };
+            if ($said !== null) {
+                $found[] = self::at($page, $element, $name, 'size', ...$said);
             }
         }
 

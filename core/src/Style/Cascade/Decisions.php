@@ -23,10 +23,7 @@ final class Decisions
     /** The browser's rules and these. */
     private readonly RuleIndex $index;
 
-    /**
-     * @var array<string, array{ComputedStyle, bool}> what elements come to, by their parent's style and what is told
-     *     them
-     */
+    /** @var array<string, array{ComputedStyle, bool}> computed styles, by their parent's and the rules that apply */
     private array $looks = [];
 
     /** @var array<string, array<string, list<Applied>>> by what is told, then by property: the winner first */
