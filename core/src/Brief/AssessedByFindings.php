@@ -10,8 +10,11 @@ use InkedMargin\Core\Site\ParsedSite;
 /** A requirement that asks for rules to find nothing. */
 interface AssessedByFindings
 {
-    public function claims(Finding $finding): bool;
+    public function claims(Finding $finding, ParsedSite $site): bool;
 
-    /** @param  list<Finding>  $findings  those that it claims */
-    public function assessFindings(ParsedSite $site, array $findings): Assessment;
+    /**
+     * @param  list<Finding>  $findings  those that it claims
+     * @param  list<Shortfall>  $own  what it is short of without them
+     */
+    public function assessFindings(ParsedSite $site, array $findings, array $own): Assessment;
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Brief;
 
+use InkedMargin\Core\Brief\Kind\Files;
+
 /** The requirements of one assignment. */
 final readonly class Brief
 {
@@ -86,6 +88,21 @@ final readonly class Brief
         }
 
         return false;
+    }
+
+    /**
+     * The paths of files that it names, from the root of a site.
+     *
+     * @return list<string> each once
+     */
+    public function paths(): array
+    {
+        $listed = array_merge(...array_map(fn (Files $files) => $files->names, $this->ofKind(Files::class)));
+        $isName = fn (string $name) => strpbrk($name, '*?') === false;
+
+        return array_values(array_unique(
+            [...array_filter($listed, $isName), ...NeededPages::of($this, Materials::none())->names],
+        ));
     }
 
     /** Points that can be had in all. */

@@ -30,11 +30,13 @@ final readonly class BriefReader
         $marking = $values['marking'] ?? [];
         unset($values['ignore'], $values['requirements'], $values['marking']);
         $fields = new Fields($values, Brief::fields(), '', $problems);
+        $title = $fields->text('title');
+        $scheme = self::scheme($marking, $problems);
         $brief = new Brief(
-            $fields->text('title'),
-            self::requirements($requirements, $fields, $problems),
+            $title,
+            self::requirements($requirements, $scheme->total, $fields, $problems),
             $ignored === null ? [] : self::ignored($ignored, $fields, $problems),
-            self::scheme($marking, $problems),
+            $scheme,
         );
         if ($problems->all() !== []) {
             throw new BriefError($problems->all());
@@ -113,7 +115,7 @@ final readonly class BriefReader
     }
 
     /** @return list<Requirement> */
-    private static function requirements(mixed $list, Fields $fields, Problems $problems): array
+    private static function requirements(mixed $list, ?float $total, Fields $fields, Problems $problems): array
     {
         if (! is_array($list) || $list === [] || ! array_is_list($list) || count($list) > self::MOST_REQUIREMENTS) {
             $problems->add('', 'requirements', 'a list of 1 to '.self::MOST_REQUIREMENTS.' requirements was expected');
@@ -121,6 +123,7 @@ final readonly class BriefReader
             return [];
         }
         $requirements = [];
+        $scaled = $total === null ? [] : self::scaled($list, $total, $problems);
         foreach ($list as $index => $values) {
             $where = 'requirements.'.($index + 1);
             if (! is_array($values)) {
@@ -128,7 +131,7 @@ final readonly class BriefReader
 
                 continue;
             }
-            $requirement = self::requirement($values, $where, $problems);
+            $requirement = self::requirement($values, $where, $problems, $scaled[$index] ?? null);
             if ($requirement === null) {
                 continue;
             }
@@ -142,9 +145,38 @@ final readonly class BriefReader
         return Navigation::together(array_values($requirements));
     }
 
-    /** @param  array<mixed>  $values */
-    private static function requirement(array $values, string $where, Problems $problems): ?Requirement
+    /**
+     * The points of requirements in proportion to a total, whatever they are written as.
+     *
+     * @param  list<mixed>  $list
+     * @return list<float> to the hundredth; they add up to the total
+     */
+    private static function scaled(array $list, float $total, Problems $problems): array
     {
+        $written = array_map(function (mixed $values): float {
+            $steps = is_array($values) ? $values['steps'] ?? null : null;
+            $points = is_array($values) ? $values['points'] ?? null : null;
+            $numbers = array_filter(
+                is_array($steps) ? $steps : [$points],
+                fn (mixed $one) => is_int($one) || is_float($one),
+            );
+
+            return max(0.0, ...array_map(floatval(...), array_values($numbers)));
+        }, $list);
+        if (array_sum($written) <= 0.0) {
+            $problems->add('marking', 'total', 'no requirement has points that could be scaled to it');
+        }
+
+        return Portions::of($total, $written);
+    }
+
+    /** @param  array<mixed>  $values */
+    private static function requirement(
+        array $values,
+        string $where,
+        Problems $problems,
+        ?float $points,
+    ): ?Requirement {
         $id = $values['id'] ?? null;
         if (is_string($id) && $id !== '') {
             $problems->name($where, $id);
@@ -167,7 +199,7 @@ final readonly class BriefReader
         }
         $fields = new Fields($values, [...Terms::fields(), ...$kind::fields()], $where, $problems);
 
-        return $kind::read(Terms::read($fields), $fields);
+        return $kind::read(Terms::read($fields, $points), $fields);
     }
 
     /** @return list<Ignored> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Brief;
 
+use InkedMargin\Core\Finding\Finding;
 use InkedMargin\Core\Site\ParsedSite;
 
 /** One site under one brief: what both together come to is worked out once, when it is first asked for. */
@@ -16,19 +17,65 @@ final class Examination
 
     public readonly Materials $materials;
 
-    public function __construct(
-        public readonly ParsedSite $site,
-        public readonly Brief $brief,
-        ?Materials $materials = null,
-    ) {
+    public readonly ParsedSite $site;
+
+    private readonly NeededPages $needed;
+
+    /** @var array<int, Finding> what is said of shortfalls, by their object id */
+    private array $told = [];
+
+    public function __construct(ParsedSite $site, public readonly Brief $brief, ?Materials $materials = null)
+    {
         $this->materials = $materials ?? Materials::none();
+        $this->needed = NeededPages::of($brief, $this->materials);
+        $this->site = $site->expecting($this->needed->names);
     }
 
+    /** What a requirement comes to; for one that is assessed by findings, without them. */
     public function assessment(Requirement $requirement): Assessment
     {
-        return $this->assessments["id {$requirement->terms->id}"] ??= $requirement instanceof NeedsMaterials
-            ? $requirement->assessAgainst($this->site, $this->materials)
-            : $requirement->assess($this->site);
+        return $this->assessments["id {$requirement->terms->id}"] ??= $this->withMissingPages(
+            $requirement,
+            $requirement instanceof NeedsMaterials
+                ? $requirement->assessAgainst($this->site, $this->materials)
+                : $requirement->assess($this->site),
+        );
+    }
+
+    /**
+     * An assessment with what the pages cost that should be there and are not.
+     */
+    public function withMissingPages(Requirement $requirement, Assessment $assessment): Assessment
+    {
+        if (! $assessment->canBeJudged || (! $requirement->isAboutPages() && $assessment->items > 0)) {
+            return $assessment;
+        }
+        $scope = $requirement->terms->pages;
+        $missing = array_map(
+            fn (string $path) => MissingPage::named($path, $this->site),
+            $scope->missingFrom($this->site),
+        );
+        $unnamed = $this->needed->unnamedIn($scope, $this->site, count($missing));
+        for ($nth = 1; $nth <= $unnamed; $nth++) {
+            $missing[] = MissingPage::unnamed($nth, $unnamed);
+        }
+        if ($missing === [] && $assessment->items === 0 && $scope->of($this->site) === []) {
+            $missing[] = MissingPage::none($requirement, $this->site);
+        }
+
+        return $assessment->withMissingPages($missing);
+    }
+
+    /** Takes note of the finding that tells of a shortfall. */
+    public function tell(Shortfall $shortfall, Finding $finding): void
+    {
+        $this->told[spl_object_id($shortfall)] = $finding;
+    }
+
+    /** The finding that tells of a shortfall; null where none does. */
+    public function findingOf(Shortfall $shortfall): ?Finding
+    {
+        return $shortfall->finding ?? $this->told[spl_object_id($shortfall)] ?? null;
     }
 
     public function expectations(): LinkExpectations

@@ -69,10 +69,37 @@ final readonly class PageScope
         return $this->allBut;
     }
 
-    /** @return list<Page> */
+    /** @return list<Page> those that are there, under their name or one that is near it */
     public function of(ParsedSite $site): array
     {
-        return array_values(array_filter($site->pages, fn (Page $page) => $this->covers($page->path())));
+        return array_values(
+            array_filter($site->pages, fn (Page $page) => $this->covers($site->expectedNameOf($page->path()))),
+        );
+    }
+
+    /** @return list<string> the paths of those that should be there and are not */
+    public function missingFrom(ParsedSite $site): array
+    {
+        return array_values(array_filter($site->missingPages(), $this->covers(...)));
+    }
+
+    public function isAll(): bool
+    {
+        return $this->globs === [] && $this->allBut;
+    }
+
+    /** @return list<string> the names of pages that it asks for, without those that are globs */
+    public function literal(): array
+    {
+        return array_values(
+            array_filter($this->literalOrGlob(), fn (string $glob) => strpbrk($glob, '*?') === false),
+        );
+    }
+
+    /** @return list<string> */
+    public function literalOrGlob(): array
+    {
+        return $this->allBut ? [] : $this->globs;
     }
 
     /** @return list<string> */

@@ -11,6 +11,7 @@ use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\Pattern\PatternKind;
 use InkedMargin\Core\Site\Pattern\PatternRecognition;
+use InkedMargin\Core\Source\FileKind;
 use Symfony\Component\Yaml\Yaml;
 
 /**
@@ -24,6 +25,9 @@ final readonly class Proposal
 
     private const MOST_COUNTED = 200;
 
+    /** Points that are shared out at once. */
+    private const STEP = 0.5;
+
     /** Elements that a brief of this kind likes to see used somewhere. */
     private const WORTH_USING = ['ul', 'ol', 'dl', 'table', 'figure', 'blockquote', 'form'];
 
@@ -32,8 +36,12 @@ final readonly class Proposal
     {
     }
 
-    /** @throws BriefError when there is no page to propose anything from */
-    public static function from(ParsedSite $model, string $title): Brief
+    /**
+     * @param  float|null  $total  points that the requirements add up to, in halves; null for those of each kind
+     *
+     * @throws BriefError when there is no page to propose anything from
+     */
+    public static function from(ParsedSite $model, string $title, ?float $total = null): Brief
     {
         $pages = array_values($model->pages);
         if ($pages === []) {
@@ -42,7 +50,25 @@ final readonly class Proposal
         $proposal = new self($model, $pages);
         $met = array_filter($proposal->all(), fn (array $values) => $proposal->isMet($values));
 
-        return self::brief($title, array_values($met));
+        return self::brief($title, self::scaled(array_values($met), $total));
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $requirements
+     * @return list<array<string, mixed>>
+     */
+    private static function scaled(array $requirements, ?float $total): array
+    {
+        if ($total === null) {
+            return $requirements;
+        }
+        $weights = array_map(
+            fn (array $one) => is_numeric($one['points'] ?? null) ? (float) $one['points'] : 0.0,
+            $requirements,
+        );
+        $points = Portions::of($total, $weights, self::STEP);
+
+        return array_map(fn (array $one, float $new) => ['points' => $new] + $one, $requirements, $points);
     }
 
     /** @param  array<string, mixed>  $values */
@@ -55,7 +81,7 @@ final readonly class Proposal
             return false;
         }
 
-        return $values['kind'] === 'look' || $requirement->assess($this->site)->met === 1.0;
+        return $values['kind'] === 'look' || $requirement->assess($this->site)->met() === 1.0;
     }
 
     /** @param  list<array<string, mixed>>  $requirements */
@@ -93,7 +119,12 @@ final readonly class Proposal
     /** @return array<string, mixed> */
     private function files(): array
     {
-        $paths = $this->site->files->ownPaths();
+        // A page that cannot be read is none to ask for.
+        $paths = array_values(array_filter(
+            $this->site->files->ownPaths(),
+            fn (string $path) => isset($this->site->pages[$path])
+                || FileKind::ofExtension(pathinfo($path, PATHINFO_EXTENSION)) !== FileKind::Page,
+        ));
         if (count($paths) > self::MOST_FILES) {
             $paths = [
                 ...array_map(fn (Page $page) => $page->path(), $this->pages),
@@ -160,18 +191,37 @@ final readonly class Proposal
             $this->pages,
         );
         $differ = count($texts) > 1 && count(array_unique($texts)) === count($texts);
+        $inside = array_values(array_filter(
+            $this->commonParts(),
+            fn (string $name) => array_filter(
+                $this->pages,
+                fn (Page $page) => ! self::holdsHeading($page, $name),
+            ) === [],
+        ))[0] ?? null;
 
         return [
             'id' => 'headings', 'kind' => 'headings', 'title' => 'A main heading on every page', 'points' => 4,
             ...($differ ? ['differ' => true] : []),
+            ...($inside === null ? [] : ['inside' => $inside]),
         ];
     }
 
-    /**
-     * @return array<string, mixed>|null the parts that all pages have, in their order, with a main heading where it
-     *     stands in one
-     */
+    /** @return array<string, mixed>|null the parts that all pages have, in their order */
     private function parts(): ?array
+    {
+        $common = $this->commonParts();
+        if ($common === []) {
+            return null;
+        }
+
+        return [
+            'id' => 'parts', 'kind' => 'skeleton', 'title' => 'The parts of every page', 'points' => 5,
+            'parts' => $common,
+        ];
+    }
+
+    /** @return list<string> the parts that all pages have, in their order */
+    private function commonParts(): array
     {
         $common = null;
         foreach ($this->pages as $page) {
@@ -183,16 +233,8 @@ final readonly class Proposal
                 ? $names
                 : array_values(array_filter($common, fn (string $name) => in_array($name, $names, true)));
         }
-        $parts = [];
-        foreach (array_unique($common) as $name) {
-            $holdsHeading = array_filter($this->pages, fn (Page $page) => ! self::holdsHeading($page, $name)) === [];
-            $parts[] = $holdsHeading ? [$name => ['h1']] : $name;
-        }
 
-        return $parts === [] ? null : [
-            'id' => 'parts', 'kind' => 'skeleton', 'title' => 'The parts of every page', 'points' => 5,
-            'parts' => $parts,
-        ];
+        return array_values(array_unique($common));
     }
 
     private static function nameOf(Element $element): string
@@ -254,8 +296,10 @@ final readonly class Proposal
         };
         $met = array_values(array_filter($found, $this->isMet(...)));
         $menu = $this->menu();
+        // A menu of all pages is the pattern: asking for both would count a slip in it twice.
+        $isMenu = $kind === PatternKind::Menu && $menu !== null;
 
-        return array_values(array_filter([$met[0] ?? null, $menu]));
+        return array_values(array_filter([$isMenu ? null : $met[0] ?? null, $menu]));
     }
 
     /** @return array<string, mixed>|null */
@@ -290,8 +334,10 @@ final readonly class Proposal
     /** @return array<string, mixed>|null */
     private function kinds(): ?array
     {
+        // Where the cells of a table are counted, it is asked for already.
+        $worth = $this->tables() === [] ? self::WORTH_USING : array_values(array_diff(self::WORTH_USING, ['table']));
         $used = array_values(array_filter(
-            self::WORTH_USING,
+            $worth,
             fn (string $name) => array_filter($this->pages, fn (Page $page) => $page->named($name) !== []) !== [],
         ));
 

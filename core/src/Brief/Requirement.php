@@ -40,6 +40,18 @@ abstract readonly class Requirement
         return [];
     }
 
+    /** Whether it asks for something on each page of its scope, so that a page that is missing counts against it. */
+    public function isAboutPages(): bool
+    {
+        return true;
+    }
+
+    /** @return list<string> paths of pages that it speaks of besides those of its scope */
+    public function pagesNeeded(Materials $materials): array
+    {
+        return [];
+    }
+
     /** Asked for once for each site and requirement, by `Examination`. */
     abstract public function assess(ParsedSite $site): Assessment;
 

@@ -12,6 +12,9 @@ use InkedMargin\Core\Source\English;
  */
 final readonly class Scheme
 {
+    /** What points are rounded to where a brief says nothing: nobody can tell 40.55 from 40.5 by reading a site. */
+    public const HALF = 0.5;
+
     /**
      * @param  array<value-of<Weight>, float>  $off  points off for each finding that no requirement tells of, by its
      *     weight
@@ -19,6 +22,8 @@ final readonly class Scheme
      * @param  int  $grace  minutes after the due time that are not late
      * @param  float  $offPerDay  points off for each day begun after the due time
      * @param  float  $lateFloor  points below which being late does not take anybody
+     * @param  float  $percentPerDay  percent of the total off for each day begun after the due time
+     * @param  float|null  $total  points that the requirements are scaled to; null where they stand as written
      * @param  float  $step  points are rounded to a multiple of it, half up
      */
     public function __construct(
@@ -27,9 +32,11 @@ final readonly class Scheme
         public int $grace = 0,
         public float $offPerDay = 0.0,
         public float $lateFloor = 0.0,
-        public float $step = 0.01,
+        public float $step = self::HALF,
         /** @var array<mixed> as it was written */
         public array $given = [],
+        public float $percentPerDay = 0.0,
+        public ?float $total = null,
     ) {
     }
 
@@ -47,13 +54,15 @@ final readonly class Scheme
             Field::number('most_off', 'points that these may cost in all; any when it is left out', 10_000),
             Field::wholeNumber('grace', 'minutes after the due time that are not late', 0, 100_000),
             Field::number('off_per_day', 'points off for each day begun after the due time', 10_000),
+            Field::number('percent_per_day', 'percent of the total off for each day begun after the due time', 100),
             Field::number('late_floor', 'points below which being late takes nobody', 10_000),
             Field::number(
                 'round_to',
-                'points are rounded to a multiple of it, half up; 0.01 when it is left out',
+                'points are rounded to a multiple of it, half up, once the sum is made; 0.5 when it is left out',
                 100,
                 0.01,
             ),
+            Field::number('total', 'points of all requirements together: theirs are scaled to it', 100_000, 0.01),
         ];
     }
 
@@ -70,8 +79,10 @@ final readonly class Scheme
             $fields->wholeNumber('grace') ?? 0,
             $fields->number('off_per_day', 0.0),
             $fields->number('late_floor', 0.0),
-            $fields->number('round_to', 0.01),
+            $fields->number('round_to', self::HALF),
             $fields->given(),
+            $fields->number('percent_per_day', 0.0),
+            $fields->has('total') ? $fields->number('total', 0.0) : null,
         );
     }
 
@@ -87,14 +98,14 @@ final readonly class Scheme
         $points = fn (float $number) => $number.($number === 1.0 ? ' point' : ' points');
         $sentences = [];
         foreach ($this->off as $weight => $off) {
-            $sentences[] = "Each $weight that no requirement is about costs {$points($off)}.";
+            $sentences[] = "Each $weight that no requirement covers costs {$points($off)}.";
         }
         if ($this->off !== [] && $this->mostOff !== null) {
             $sentences[] = "Together they cost {$points($this->mostOff)} at most.";
         }
-        if ($this->offPerDay > 0) {
+        if ($this->offPerDay > 0 || $this->percentPerDay > 0) {
             $floor = $this->lateFloor > 0 ? ", but takes nobody below {$points($this->lateFloor)}" : '';
-            $sentences[] = "Each day begun after the due time costs {$points($this->offPerDay)}$floor.";
+            $sentences[] = "Each day begun after the due time costs {$this->offInWords()}$floor.";
         }
         if ($this->grace > 0) {
             $sentences[] = 'Up to '.English::count($this->grace, 'minute').' after the due time is not late.';
@@ -107,6 +118,21 @@ final readonly class Scheme
     public function daysLate(int $minutes): int
     {
         return $minutes <= $this->grace ? 0 : (int) ceil($minutes / (24 * 60));
+    }
+
+    /** Points off for so many days. */
+    public function offFor(int $days, float $possible): float
+    {
+        return round($days * ($this->offPerDay + $this->percentPerDay / 100 * $possible), 2);
+    }
+
+    /** What a day costs, such as "2 points" or "10 % of the total". */
+    public function offInWords(): string
+    {
+        return implode(' and ', array_filter([
+            $this->offPerDay > 0.0 ? $this->offPerDay.($this->offPerDay === 1.0 ? ' point' : ' points') : '',
+            $this->percentPerDay > 0.0 ? "$this->percentPerDay % of the total" : '',
+        ]));
     }
 
     /** To a multiple of the step, half up. */

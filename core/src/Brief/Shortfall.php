@@ -23,6 +23,10 @@ final readonly class Shortfall
      * @param  list<string>  $subjects  as `Subject` names them
      * @param  list<string>  $causes
      * @param  Finding|null  $finding  the finding that it is, where a rule made it already
+     * @param  list<string>  $slips  what is wrong, as `SlipName` says it: where another requirement is short of all of
+     *     these too, it is one slip
+     * @param  list<string>  $follows  slips of another requirement, each of which explains this one whole
+     * @param  bool  $isMissingPage  whether it is a page that is missing, which costs in each requirement about it
      */
     public function __construct(
         public string $variant,
@@ -40,6 +44,9 @@ final readonly class Shortfall
         public array $subjects = [],
         public array $causes = [],
         public ?Finding $finding = null,
+        public array $slips = [],
+        public array $follows = [],
+        public bool $isMissingPage = false,
     ) {
         if ($cost <= 0.0 || $cost > 1.0 || $message === '') {
             throw new \LogicException("The shortfall \"$variant\" costs $cost and says \"$message\".");
@@ -53,6 +60,8 @@ final readonly class Shortfall
      * @param  list<Related>  $related
      * @param  list<string>  $subjects
      * @param  list<string>  $causes
+     * @param  list<string>  $slips
+     * @param  list<string>  $follows
      */
     public static function onPage(
         Page $page,
@@ -68,6 +77,8 @@ final readonly class Shortfall
         array $subjects = [],
         array $causes = [],
         float $cost = 1.0,
+        array $slips = [],
+        array $follows = [],
     ): self {
         return new self(
             $variant,
@@ -84,6 +95,8 @@ final readonly class Shortfall
             mend: $mend,
             subjects: $subjects,
             causes: $causes,
+            slips: $slips,
+            follows: $follows,
         );
     }
 

@@ -8,7 +8,7 @@ namespace InkedMargin\Core\Brief;
 final readonly class Steps
 {
     /** @param  non-empty-array<int, float>  $points  by the most that may be wrong, fewest first */
-    private function __construct(private array $points)
+    private function __construct(public array $points)
     {
     }
 
@@ -50,12 +50,30 @@ final readonly class Steps
         return new self($points);
     }
 
+    /** @param  non-empty-array<int, float|int>  $points  as `$points` of another had them */
+    public static function of(array $points): self
+    {
+        return new self(array_map(floatval(...), $points));
+    }
+
+    /** The same steps, with points in proportion to another sum. */
+    public function scaledTo(float $most): self
+    {
+        $all = $this->most();
+
+        return new self(array_map(
+            fn (float $points) => $points === $all ? $most : round($points * $most / $all, 2),
+            $this->points,
+        ));
+    }
+
     public function most(): float
     {
         return max($this->points);
     }
 
-    public function of(int $wrong): float
+    /** The points where so many things are wrong. */
+    public function at(int $wrong): float
     {
         foreach ($this->points as $most => $points) {
             if ($wrong <= $most) {
@@ -66,18 +84,18 @@ final readonly class Steps
         return 0.0;
     }
 
-    /** "10 if none is wrong, 6 if up to 2 are, 0 beyond". */
+    /** "10 points for none, 6 for up to 2, 0 beyond". */
     public function sentence(): string
     {
         $parts = [];
         foreach ($this->points as $most => $points) {
             $parts[] = match ($most) {
-                0 => "$points if nothing is wrong",
-                1 => "$points if 1 thing is",
-                default => "$points if up to $most things are",
+                0 => $points.($points === 1.0 ? ' point' : ' points').' for none',
+                1 => "$points for 1",
+                default => "$points for up to $most",
             };
         }
 
-        return implode(', ', $parts).', 0 beyond';
+        return implode(', ', $parts).', 0 for more';
     }
 }

@@ -9,11 +9,16 @@ use InkedMargin\Core\Finding\Weight;
 /** What every requirement has, whatever its kind. */
 final readonly class Terms
 {
+    private const ONCE = 'once';
+
+    private const ALONE = 'on its own';
+
     /**
      * @param  Weight|null  $weight  of what fails here; null for the rule's own
      * @param  string|null  $message  said in place of the product's own words; null for those
      * @param  Steps|null  $steps  null unless credit is given by steps
      * @param  array<mixed>  $given  every field of the requirement as it was written, by name
+     * @param  bool  $countsAlone  whether it costs points too where it falls short only by a slip that costs elsewhere
      */
     public function __construct(
         public string $id,
@@ -25,6 +30,7 @@ final readonly class Terms
         public ?string $message = null,
         public ?Steps $steps = null,
         public array $given = [],
+        public bool $countsAlone = false,
     ) {
     }
 
@@ -51,11 +57,18 @@ final readonly class Terms
                 'how much its findings weigh, in place of the rule’s own',
                 array_column(Weight::cases(), 'value'),
             ),
+            Field::choice(
+                'counts',
+                '`once`: a slip that costs points in another requirement costs nothing here; `on its own`: it costs here '
+                    .'too; `once` when it is left out',
+                [self::ONCE, self::ALONE],
+            ),
             Field::text('message', 'said to the student in place of the product’s own words', false, 2_000),
         ];
     }
 
-    public static function read(Fields $fields): self
+    /** @param  float|null  $scaled  points in place of those that are written, where the brief is scaled to a total */
+    public static function read(Fields $fields, ?float $scaled = null): self
     {
         $id = $fields->text('id');
         if ($id !== '' && preg_match('/^[\pL\pN._-]+$/uD', $id) !== 1) {
@@ -78,39 +91,13 @@ final readonly class Terms
             $id,
             $fields->text('title'),
             PageScope::read($fields->value('pages'), $fields),
-            $steps?->most() ?? $fields->number('points', 0.0),
+            $scaled ?? $steps?->most() ?? $fields->number('points', 0.0),
             $credit,
             Weight::tryFrom($fields->text('weight')),
             $fields->optionalText('message'),
-            $steps,
+            $scaled === null ? $steps : $steps?->scaledTo($scaled),
             $fields->given(),
+            $fields->text('counts') === self::ALONE,
         );
-    }
-
-    /** The points that an assessment brings, to the hundredth. */
-    public function earned(Assessment $assessment): float
-    {
-        $met = $assessment->met ?? 0.0;
-
-        return match (true) {
-            $assessment->met === null => 0.0,
-            $this->steps !== null => $this->steps->of($assessment->wrong()),
-            $this->credit === Credit::All => $met >= 1.0 ? $this->points : 0.0,
-            default => round($this->points * $met, 2),
-        };
-    }
-
-    /** How they came about, in words. */
-    public function sum(Assessment $assessment): string
-    {
-        return match (true) {
-            $assessment->met === null => 'left out, as it cannot be told',
-            $this->steps !== null => "{$assessment->wrong()} wrong: {$this->steps->sentence()}",
-            $this->credit === Credit::All => $assessment->met >= 1.0
-                ? 'all of it is met'
-                : 'all or nothing, and not all of it is met',
-            $assessment->met >= 1.0 => 'all of it is met',
-            default => round(100 * $assessment->met, 2)." % of $this->points",
-        };
     }
 }

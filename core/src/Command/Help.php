@@ -33,6 +33,7 @@ final readonly class Help
             TEXT],
         'propose' => ['PATH [options]', 'Proposes a brief for work like this, as YAML.', <<<'TEXT'
               --title TEXT       what the assignment is called; the name of the folder when it is left out
+              --total N          points that the requirements add up to, shared out in halves
             TEXT],
         'map' => ['PATH [options]', 'Prints how the pages of a site link, as JSON.', <<<'TEXT'
               --brief FILE       the brief, for its pattern and menu

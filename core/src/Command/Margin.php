@@ -15,6 +15,7 @@ use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Intake\ArchiveReader;
 use InkedMargin\Core\Intake\FolderReader;
 use InkedMargin\Core\Intake\Refusal;
+use InkedMargin\Core\Intake\RootHints;
 use InkedMargin\Core\Marking\Check;
 use InkedMargin\Core\Marking\CheckReport;
 use InkedMargin\Core\Markup\MarkupReader;
@@ -183,12 +184,18 @@ final class Margin
 
     private function propose(Arguments $line): int
     {
-        $line->allow(['title']);
+        $line->allow(['title', 'total']);
         $site = $this->site($line);
+        $total = $line->option('total');
+        if ($total !== null && (! is_numeric($total) || (float) $total <= 0.0)) {
+            throw new UsageError('--total takes a number of points above 0, such as 50.');
+        }
 
-        return $this->write(BriefWriter::yaml(
-            Proposal::from(ParsedSite::of($site), $line->option('title') ?? $site->name),
-        ));
+        return $this->write(BriefWriter::yaml(Proposal::from(
+            ParsedSite::of($site),
+            $line->option('title') ?? $site->name,
+            $total === null ? null : (float) $total,
+        )));
     }
 
     private function map(Arguments $line): int
@@ -236,16 +243,21 @@ final class Margin
             throw new UsageError("margin {$line->command} takes one folder or zip.\n\n".Help::of($line->command));
         }
 
-        return $this->read($line->operands[0])->for($line->option('handle'), $line->option('address'));
+        $brief = $line->option('brief') === null ? Brief::none() : $this->brief($line);
+        $site = $this->read($line->operands[0], new RootHints($brief->paths()));
+
+        return $site->for($line->option('handle'), $line->option('address'));
     }
 
-    private function read(string $path): Site
+    private function read(string $path, RootHints $hints = new RootHints): Site
     {
         if (! file_exists($path)) {
             throw new UsageError("There is no file or folder \"$path\".");
         }
 
-        return is_dir($path) ? (new FolderReader)->read($path) : (new ArchiveReader)->read($path, basename($path));
+        return is_dir($path)
+            ? (new FolderReader(hints: $hints))->read($path)
+            : (new ArchiveReader(hints: $hints))->read($path, basename($path));
     }
 
     private function brief(Arguments $line): Brief

@@ -18,6 +18,12 @@ final readonly class Subject
         return "page:$path";
     }
 
+    /** The pages of the site, however many there are. */
+    public static function pages(): string
+    {
+        return 'pages';
+    }
+
     /** A file of the site, or one that should be there. */
     public static function file(string $path): string
     {

@@ -15,7 +15,7 @@ final readonly class ArchiveReader
 
     private const FILE_TYPE = 0o170000;
 
-    public function __construct(private Limits $limits = new Limits)
+    public function __construct(private Limits $limits = new Limits, private RootHints $hints = new RootHints)
     {
     }
 
@@ -38,6 +38,7 @@ final readonly class ArchiveReader
                 pathinfo($name, PATHINFO_FILENAME),
                 $this->files($zip, $name),
                 $isSent ? $name : null,
+                $this->hints,
             );
         } finally {
             $zip->close();

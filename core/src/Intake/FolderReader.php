@@ -10,7 +10,7 @@ use InkedMargin\Core\Source\SourceFile;
 /** Reads a folder on this machine under the same limits as an archive; links are refused, not followed. */
 final readonly class FolderReader
 {
-    public function __construct(private Limits $limits = new Limits)
+    public function __construct(private Limits $limits = new Limits, private RootHints $hints = new RootHints)
     {
     }
 
@@ -52,7 +52,7 @@ final readonly class FolderReader
             throw new Refusal(RefusalReason::Empty, "\"$folder\" holds no files.");
         }
 
-        return SiteRoot::find(basename((string) realpath($folder)), $files, null);
+        return SiteRoot::find(basename((string) realpath($folder)), $files, null, $this->hints);
     }
 
     /** @return \Generator<int, string> */

@@ -19,6 +19,9 @@ final class Causes
     /** @var array<int, int|null> the index of the finding that explains each; null for one that nothing explains */
     private array $explained = [];
 
+    /** @var array<int, int> by object id */
+    private array $indexes = [];
+
     /** @var array<int, true> findings that are being looked at, so that two that explain each other do not both go */
     private array $asking = [];
 
@@ -32,6 +35,7 @@ final class Causes
             $this->supersededBy[$rule->id] = $rule->supersededBy();
         }
         foreach ($findings as $index => $finding) {
+            $this->indexes[spl_object_id($finding)] = $index;
             foreach (array_unique($finding->subjects) as $subject) {
                 $this->about["{$finding->rule}\0$subject"][] = $index;
             }
@@ -47,29 +51,57 @@ final class Causes
         return new self($findings);
     }
 
+    /**
+     * Takes note that a finding tells of the same slip as another: the other is shown in its place.
+     */
+    public function explainBy(Finding $finding, Finding $cause): void
+    {
+        $index = $this->indexes[spl_object_id($finding)] ?? false;
+        $by = $this->indexes[spl_object_id($cause)] ?? false;
+        if ($index === false || $by === false || $this->explained[$index] !== null) {
+            return;
+        }
+        for ($above = $by; $above !== null; $above = $this->explained[$above]) {
+            if ($above === $index) {
+                return;
+            }
+        }
+        $this->explained[$index] = $by;
+    }
+
+    /** The finding that explains one in the end; itself where nothing does. Null for one that is not among them. */
+    public function rootOf(Finding $finding): ?Finding
+    {
+        $index = $this->indexes[spl_object_id($finding)] ?? null;
+        while ($index !== null && ($this->explained[$index] ?? null) !== null) {
+            $index = $this->explained[$index];
+        }
+
+        return $index === null ? null : $this->findings[$index];
+    }
+
+    /**
+     * What one of some rules says about a subject, or what explains that.
+     *
+     * @param  list<string>  $rules
+     */
+    public function about(string $subject, array $rules): ?Finding
+    {
+        foreach ($rules as $rule) {
+            foreach ($this->about["$rule\0$subject"] ?? [] as $index) {
+                return $this->rootOf($this->findings[$index]);
+            }
+        }
+
+        return null;
+    }
+
     /** @return list<Finding> those that nothing else explains */
     public function kept(): array
     {
         return array_values(
             array_filter($this->findings, fn (int $index) => $this->explained[$index] === null, ARRAY_FILTER_USE_KEY),
         );
-    }
-
-    /** @return list<Finding> what shows why a requirement is not met: its own findings, or those that explain them */
-    public function showing(string $requirement): array
-    {
-        $showing = [];
-        foreach ($this->findings as $index => $finding) {
-            if ($finding->requirement !== $requirement) {
-                continue;
-            }
-            while (($this->explained[$index] ?? null) !== null) {
-                $index = $this->explained[$index];
-            }
-            $showing[$index] = $this->findings[$index];
-        }
-
-        return array_values($showing);
     }
 
     private function explain(int $index): ?int

@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Marking;
 
-use InkedMargin\Core\Brief\AssessedByFindings;
 use InkedMargin\Core\Brief\Brief;
 use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Brief\Kind\GivenSheets;
 use InkedMargin\Core\Brief\Kind\Starter;
 use InkedMargin\Core\Brief\Materials;
-use InkedMargin\Core\Brief\Requirement;
+use InkedMargin\Core\Brief\Shortfall;
 use InkedMargin\Core\Finding\Finding;
 use InkedMargin\Core\Rules\Catalogue;
 use InkedMargin\Core\Site\ParsedSite;
@@ -22,7 +21,7 @@ use InkedMargin\Core\Source\Span;
 final readonly class Check
 {
     /** Changes whenever the same input may give another report. */
-    public const ENGINE = '0.9.1';
+    public const ENGINE = '0.10.0';
 
     /** Rules whose findings in starter files are the instructor's. */
     private const OF_STARTERS = '~^(?:markup/|style/|file/name$)~';
@@ -57,18 +56,36 @@ final readonly class Check
         $findings = self::findings($exam, fn (int $done) => $progress($pages + $done, $pages + count($rules)));
         $own = self::withoutStarters(self::heard($findings, $exam), $materials);
         $causes = Causes::among(self::withoutDuplicates($own));
+        $shared = self::shared($exam, $causes);
         $folded = Fold::of($causes->kept());
         $placed = self::place($folded->findings);
-        $prints = [];
-        foreach ($placed as $one) {
-            $prints[spl_object_id($one->finding)] = $one->fingerprint;
-        }
-        $outcomes = array_map(
-            fn (Requirement $requirement) => self::outcome($requirement, $exam, $prints, $causes, $folded),
-            $brief->requirements,
-        );
+        $outcomes = Outcomes::of($exam, $causes, $folded, $shared, $placed);
 
-        return new CheckReport($site, $brief, $placed, $outcomes, self::score($outcomes, $placed, $brief));
+        return new CheckReport($exam->site, $brief, $placed, $outcomes, self::score($outcomes, $placed, $brief));
+    }
+
+    /**
+     * Slips that several requirements are short of: each is told once.
+     *
+     * @return array<int, Shortfall> the shortfall that each follows from, by object id
+     */
+    private static function shared(Examination $exam, Causes $causes): array
+    {
+        $requirements = $exam->brief->requirements;
+        $assessments = array_map($exam->assessment(...), $requirements);
+        $shared = SharedSlips::among($requirements, $assessments);
+        foreach ($assessments as $assessment) {
+            foreach ($assessment->shortfalls as $shortfall) {
+                $cause = $shared[spl_object_id($shortfall)] ?? null;
+                $finding = $cause === null ? null : $exam->findingOf($shortfall);
+                $explanation = $cause === null ? null : $exam->findingOf($cause);
+                if ($finding !== null && $explanation !== null) {
+                    $causes->explainBy($finding, $explanation);
+                }
+            }
+        }
+
+        return $shared;
     }
 
     /**
@@ -212,41 +229,6 @@ final readonly class Check
         }
 
         return $placed;
-    }
-
-    /**
-     * @param  array<int, string>  $prints fingerprints by the object id of their finding, in the order of the report
-     */
-    private static function outcome(
-        Requirement $requirement,
-        Examination $exam,
-        array $prints,
-        Causes $causes,
-        Fold $folded,
-    ): Outcome {
-        $terms = $requirement->terms;
-        $showing = $causes->showing($terms->id);
-        if ($requirement instanceof AssessedByFindings) {
-            $claimed = array_values(array_filter($folded->findings, $requirement->claims(...)));
-            $assessment = $requirement->assessFindings($exam->site, $claimed);
-            $showing = [...$showing, ...($assessment->shortfalls === [] ? [] : $claimed)];
-        } else {
-            $assessment = $exam->assessment($requirement);
-        }
-        $shown = [];
-        foreach ($showing as $finding) {
-            $shown[spl_object_id($folded->shownAs($finding))] = true;
-        }
-
-        return new Outcome(
-            $requirement,
-            OutcomeKind::of($assessment->met),
-            $assessment->measured,
-            $assessment->expected,
-            new Points($terms->earned($assessment), $terms->points, $terms->sum($assessment)),
-            array_values(array_intersect_key($prints, $shown)),
-            $assessment->shortfalls,
-        );
     }
 
     /**

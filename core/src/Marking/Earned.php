@@ -8,7 +8,7 @@ namespace InkedMargin\Core\Marking;
 final readonly class Earned
 {
     /**
-     * @param  float|null  $points  null where it cannot be told, or was not judged yet: then it is left out
+     * @param  float|null  $points  null where it is not judged yet
      * @param  string  $how  how the points came about
      * @param  float|null  $adjusted  points given by hand in place of them
      * @param  string|null  $reason  why they were
@@ -24,7 +24,7 @@ final readonly class Earned
     ) {
     }
 
-    /** What was worked out of a requirement: what cannot be told is left out. */
+    /** What was worked out of a requirement. */
     public static function worked(
         string $requirement,
         string $title,
@@ -33,7 +33,7 @@ final readonly class Earned
         float $possible,
         string $how,
     ): self {
-        return new self($requirement, $title, $kind === OutcomeKind::Unclear ? null : $awarded, $possible, $how);
+        return new self($requirement, $title, $kind === OutcomeKind::NotJudged ? null : $awarded, $possible, $how);
     }
 
     public function byHand(float $points, ?string $reason): self
@@ -41,17 +41,27 @@ final readonly class Earned
         return new self($this->requirement, $this->title, $this->points, $this->possible, $this->how, $points, $reason);
     }
 
-    /** As a line of the sum; null where it is left out. */
-    public function line(): ?ScoreLine
+    public function isJudged(): bool
+    {
+        return $this->points !== null || $this->adjusted !== null;
+    }
+
+    /** As a line of the sum. What is not judged yet brings nothing, and says so. */
+    public function line(): ScoreLine
     {
         if ($this->adjusted !== null) {
-            $worked = $this->points === null ? 'it could not be told' : "worked out: $this->points";
-            $reason = $this->reason === null || $this->reason === '' ? '' : ": $this->reason";
-
-            return $this->lineOf(max(0.0, min($this->adjusted, $this->possible)), "by hand ($worked)$reason");
+            return $this->lineOf(max(0.0, min($this->adjusted, $this->possible)), $this->wordsByHand());
         }
 
-        return $this->points === null ? null : $this->lineOf($this->points, $this->how);
+        return $this->lineOf($this->points ?? 0.0, $this->points === null ? 'not judged yet' : $this->how);
+    }
+
+    private function wordsByHand(): string
+    {
+        $instead = $this->points === null || $this->points === $this->adjusted ? '' : " instead of $this->points";
+        $reason = $this->reason === null || $this->reason === '' ? '' : ": $this->reason";
+
+        return "given by hand$instead$reason";
     }
 
     private function lineOf(float $points, string $how): ScoreLine

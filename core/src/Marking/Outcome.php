@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Marking;
 
+use InkedMargin\Core\Brief\Award;
 use InkedMargin\Core\Brief\Requirement;
 use InkedMargin\Core\Brief\Shortfall;
 
@@ -12,7 +13,8 @@ final readonly class Outcome
 {
     /**
      * @param  list<string>  $findings  fingerprints of those that show it
-     * @param  list<Shortfall>  $shortfalls  what it was lost by
+     * @param  list<Reason>  $reasons  one for each thing that it is short of
+     * @param  Award  $award  how the points follow from them
      */
     public function __construct(
         public Requirement $requirement,
@@ -21,8 +23,15 @@ final readonly class Outcome
         public string $expected,
         public Points $points,
         public array $findings,
-        public array $shortfalls = [],
+        public array $reasons,
+        public Award $award,
     ) {
+    }
+
+    /** @return list<Shortfall> */
+    public function shortfalls(): array
+    {
+        return array_map(fn (Reason $reason) => $reason->shortfall, $this->reasons);
     }
 
     /** As it goes into the sum. */

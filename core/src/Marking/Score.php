@@ -9,39 +9,60 @@ use InkedMargin\Core\Source\English;
 
 /**
  * The points of one hand-in with the sum that made them: its lines add up to what is awarded, whatever happens on the
- * way. Never below zero nor above what is possible.
+ * way. Everyone is marked out of the same total. Never below zero nor above it.
  */
 final readonly class Score
 {
-    /** @param  list<ScoreLine>  $lines */
-    private function __construct(public float $awarded, public float $possible, public array $lines)
-    {
+    /**
+     * @param  float  $possible  the sum of the brief, the same for all
+     * @param  float  $judged  how much of it could be judged so far
+     * @param  list<ScoreLine>  $lines
+     */
+    private function __construct(
+        public float $awarded,
+        public float $possible,
+        public float $judged,
+        public array $lines,
+    ) {
     }
 
     /**
-     * @param  list<Earned>  $earned  in the order of the brief
-     * @param  array<string, int>  $found  how many findings no requirement tells of, by their weight
+     * @param  list<Earned>  $earned  every requirement, in the order of the brief
+     * @param  array<string, int>  $found  how many findings no requirement is about, by their weight
      * @param  int  $minutesLate  after the due time; 0 when in time
      */
     public static function of(array $earned, Scheme $scheme = new Scheme, array $found = [], int $minutesLate = 0): self
     {
-        $lines = array_values(array_filter(array_map(fn (Earned $one) => $one->line(), $earned)));
-        $possible = round(array_sum(array_map(fn (ScoreLine $line) => $line->possible ?? 0.0, $lines)), 2);
+        $sumOf = fn (array $some) => round(array_sum(array_map(fn (Earned $one) => $one->possible, $some)), 2);
+        $possible = $sumOf($earned);
+        $judged = $sumOf(array_filter($earned, fn (Earned $one) => $one->isJudged()));
+        $lines = array_map(fn (Earned $one) => $one->line(), $earned);
         $lines = [...$lines, ...self::deductions($scheme, $found)];
-        $late = self::late($scheme, $minutesLate, self::sum($lines));
+        $late = self::late($scheme, $minutesLate, self::sum($lines), $possible);
         $lines = $late === null ? $lines : [...$lines, $late];
         foreach ([
             fn (float $sum) => $sum < 0.0 ? [0.0, 'Never below zero'] : [$sum, ''],
-            fn (float $sum) => [min($scheme->rounded($sum), $possible), 'Rounding to '.$scheme->step],
+            fn (float $sum) => [min($scheme->rounded($sum), $judged), 'Rounding'],
         ] as $step) {
             $sum = self::sum($lines);
             [$after, $title] = $step($sum);
             if (abs($after - $sum) > 1e-6) {
-                $lines[] = new ScoreLine($title, round($after - $sum, 4), "$sum becomes $after");
+                $lines[] = new ScoreLine($title, round($after - $sum, 4), "from $sum to $after");
             }
         }
 
-        return new self(self::sum($lines), $possible, $lines);
+        return new self(self::sum($lines), $possible, $judged, $lines);
+    }
+
+    /** Points that wait for somebody's judgement. */
+    public function open(): float
+    {
+        return round($this->possible - $this->judged, 2);
+    }
+
+    public function isProvisional(): bool
+    {
+        return $this->open() > 0.0;
     }
 
     /**
@@ -54,38 +75,41 @@ final readonly class Score
         foreach ($scheme->off as $weight => $off) {
             $count = $found[$weight] ?? 0;
             if ($count > 0) {
+                $what = $weight === 'tidy' ? 'piece of advice' : $weight;
                 $lines[] = new ScoreLine(
-                    ucfirst($weight === 'tidy' ? $weight : "{$weight}s"),
+                    $weight === 'tidy' ? 'Advice' : ucfirst("{$weight}s"),
                     -round($count * $off, 2),
-                    English::count($count, 'finding')." that no requirement tells of, $off off for each",
+                    English::count($count, $what, $weight === 'tidy' ? 'pieces of advice' : null)
+                        ." that no requirement covers, $off off for each",
                 );
             }
         }
         $all = -self::sum($lines);
         if ($scheme->mostOff !== null && $all > $scheme->mostOff) {
             $lines[] = new ScoreLine(
-                'No more than this is taken off',
+                'Limit for these',
                 round($all - $scheme->mostOff, 4),
-                "findings cost $all, and $scheme->mostOff at most",
+                "together they take off $scheme->mostOff at most",
             );
         }
 
         return $lines;
     }
 
-    private static function late(Scheme $scheme, int $minutesLate, float $sum): ?ScoreLine
+    private static function late(Scheme $scheme, int $minutesLate, float $sum, float $possible): ?ScoreLine
     {
         $days = $scheme->daysLate($minutesLate);
-        $off = min($days * $scheme->offPerDay, max(0.0, $sum - $scheme->lateFloor));
+        $full = $scheme->offFor($days, $possible);
+        $off = min($full, max(0.0, $sum - $scheme->lateFloor));
         if ($off <= 0.0) {
             return null;
         }
-        $floor = $off < $days * $scheme->offPerDay ? ", and none below $scheme->lateFloor" : '';
+        $floor = $off < $full && $scheme->lateFloor > 0.0 ? ", but not below $scheme->lateFloor" : '';
 
         return new ScoreLine(
             'Late',
             -round($off, 2),
-            English::count($days, 'day')." begun, $scheme->offPerDay off for each$floor",
+            English::count($days, 'day')." late, {$scheme->offInWords()} off for each$floor",
         );
     }
 

@@ -10,9 +10,11 @@ use InkedMargin\Core\Finding\Mend;
 use InkedMargin\Core\Finding\Related;
 use InkedMargin\Core\Marking\Check;
 use InkedMargin\Core\Marking\CheckReport;
+use InkedMargin\Core\Marking\FindingCosts;
 use InkedMargin\Core\Marking\Outcome;
 use InkedMargin\Core\Marking\PlacedFinding;
 use InkedMargin\Core\Marking\Points;
+use InkedMargin\Core\Marking\Reason;
 use InkedMargin\Core\Marking\Score;
 use InkedMargin\Core\Source\Position;
 
@@ -21,6 +23,8 @@ final readonly class JsonReport
 {
     public static function render(CheckReport $report): string
     {
+        $costs = FindingCosts::of($report);
+
         return Json::text([
             'tool' => ['name' => 'Inked Margin', 'version' => Check::ENGINE],
             'site' => [
@@ -28,14 +32,17 @@ final readonly class JsonReport
                 'files' => count($report->site->files->files()),
                 'pages' => count($report->site->pages),
             ],
-            'findings' => array_map(self::finding(...), $report->findings),
+            'findings' => array_map(
+                fn (PlacedFinding $one) => self::finding($one, $costs["print $one->fingerprint"] ?? 0.0),
+                $report->findings,
+            ),
             'requirements' => array_map(self::outcome(...), $report->outcomes),
             'score' => self::score($report->score),
         ]);
     }
 
     /** @return array<string, mixed> */
-    private static function finding(PlacedFinding $placed): array
+    private static function finding(PlacedFinding $placed, float $cost): array
     {
         $finding = $placed->finding;
 
@@ -53,6 +60,7 @@ final readonly class JsonReport
             'mend' => self::mend($finding->mend),
             'requirement' => $finding->requirement,
             'fingerprint' => $placed->fingerprint,
+            'cost' => $cost,
         ];
     }
 
@@ -104,6 +112,17 @@ final readonly class JsonReport
         ];
     }
 
+    /** @return array<string, mixed> a shortfall with what it costs */
+    public static function reason(Reason $reason): array
+    {
+        return [
+            ...self::shortfall($reason->shortfall),
+            'cost' => $reason->cost,
+            'finding' => $reason->finding,
+            'follows' => $reason->follows,
+        ];
+    }
+
     /** @return array<string, mixed> */
     private static function outcome(Outcome $outcome): array
     {
@@ -115,7 +134,7 @@ final readonly class JsonReport
             'expected' => $outcome->expected,
             'points' => self::points($outcome->points),
             'findings' => $outcome->findings,
-            'shortfalls' => array_map(self::shortfall(...), $outcome->shortfalls),
+            'shortfalls' => array_map(self::reason(...), $outcome->reasons),
         ];
     }
 
@@ -134,6 +153,11 @@ final readonly class JsonReport
     /** @return array<string, mixed> with every line that makes the sum */
     public static function score(Score $score): array
     {
-        return ['awarded' => $score->awarded, 'possible' => $score->possible, 'lines' => $score->lines];
+        return [
+            'awarded' => $score->awarded,
+            'possible' => $score->possible,
+            'judged' => $score->judged,
+            'lines' => $score->lines,
+        ];
     }
 }

@@ -8,6 +8,7 @@ use InkedMargin\Core\Finding\Mend;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Marking\Check;
 use InkedMargin\Core\Marking\CheckReport;
+use InkedMargin\Core\Marking\FindingCosts;
 use InkedMargin\Core\Marking\PlacedFinding;
 use InkedMargin\Core\Rules\Catalogue;
 use InkedMargin\Core\Rules\Rule;
@@ -17,6 +18,8 @@ final readonly class SarifReport
 {
     public static function render(CheckReport $report): string
     {
+        $costs = FindingCosts::of($report);
+
         return Json::text([
             'version' => '2.1.0',
             'runs' => [[
@@ -26,7 +29,10 @@ final readonly class SarifReport
                     'rules' => array_map(self::rule(...), Catalogue::rules()),
                 ]],
                 'columnKind' => 'unicodeCodePoints',
-                'results' => array_map(self::result(...), $report->findings),
+                'results' => array_map(
+                    fn (PlacedFinding $one) => self::result($one, $costs["print $one->fingerprint"] ?? 0.0),
+                    $report->findings,
+                ),
             ]],
         ]);
     }
@@ -42,7 +48,7 @@ final readonly class SarifReport
     }
 
     /** @return array<string, mixed> */
-    private static function result(PlacedFinding $placed): array
+    private static function result(PlacedFinding $placed, float $cost): array
     {
         $finding = $placed->finding;
         $physical = ['artifactLocation' => ['uri' => self::uri($finding->file)]];
@@ -64,7 +70,7 @@ final readonly class SarifReport
             // A finding about the site as a whole has no file to point at (3.27.12 allows an empty list).
             'locations' => $finding->file === '' ? [] : [['physicalLocation' => $physical]],
             'partialFingerprints' => ['inkedMargin/v2' => $placed->fingerprint],
-            'properties' => ['variant' => $finding->variant],
+            'properties' => ['variant' => $finding->variant, 'cost' => $cost],
         ];
 
         return $finding->mend === null ? $result : $result + ['fixes' => [self::fix($finding->mend, $finding->remedy)]];

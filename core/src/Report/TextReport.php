@@ -69,7 +69,8 @@ final readonly class TextReport
         $counts = array_map(fn (Weight $weight) => $weight->count($report->count($weight)), Weight::cases());
         $points = $report->outcomes === []
             ? ''
-            : ', '.self::points(new Points($report->score->awarded, $report->score->possible));
+            : ', '.self::points(new Points($report->score->awarded, $report->score->possible))
+                .($report->score->isProvisional() ? ", {$report->score->open()} of them not judged yet" : '');
 
         return "{$report->site->files->name}: ".English::count(
             count($report->site->pages),
@@ -94,13 +95,18 @@ final readonly class TextReport
     private function outcome(Outcome $outcome): array
     {
         $lines = [
-            "  {$outcome->kind->value}  {$outcome->requirement->terms->title}: {$outcome->measured} "
+            "  {$outcome->kind->words()}  {$outcome->requirement->terms->title}: {$outcome->measured} "
                 ."(expected: {$outcome->expected}), ".self::points($outcome->points),
         ];
-        foreach (array_slice($outcome->shortfalls, 0, self::MOST_SHORTFALLS) as $shortfall) {
-            $lines[] = '      '.self::place($shortfall)."  {$shortfall->message}";
+        foreach (array_slice($outcome->reasons, 0, self::MOST_SHORTFALLS) as $reason) {
+            $cost = match (true) {
+                $reason->follows !== null => " (follows from $reason->follows)",
+                $reason->cost > 0.0 => " (-$reason->cost)",
+                default => '',
+            };
+            $lines[] = '      '.self::place($reason->shortfall)."  {$reason->shortfall->message}$cost";
         }
-        $more = count($outcome->shortfalls) - self::MOST_SHORTFALLS;
+        $more = count($outcome->reasons) - self::MOST_SHORTFALLS;
 
         return $more > 0 ? [...$lines, "      and $more more"] : $lines;
     }

@@ -82,7 +82,8 @@ abstract readonly class Rule
             foreach ($exam->brief->ofKind($kind) as $requirement) {
                 foreach ($exam->assessment($requirement)->shortfalls as $shortfall) {
                     if ($shortfall->finding === null && in_array($shortfall->variant, $variants, true)) {
-                        $findings[] = $this->shortfallFinding($shortfall, $requirement);
+                        $findings[] = $finding = $this->shortfallFinding($shortfall, $requirement);
+                        $exam->tell($shortfall, $finding);
                     }
                 }
             }

@@ -29,6 +29,8 @@ final class ParsedSite
     /** @var array<string, list<Reference>>|null */
     private ?array $byResolution = null;
 
+    private ?ExpectedPages $expected = null;
+
     /**
      * @param  array<string, Page>  $pages  by path, the home page first, then by path
      * @param  array<string, Sheet>  $sheets  by path
@@ -86,6 +88,37 @@ final class ParsedSite
     {
         /** @var T */
         return $this->facts[$fact] ??= $fact::of($this);
+    }
+
+    /**
+     * The same site as one that should have certain pages.
+     *
+     * @param  list<string>  $pages  their paths, each once
+     */
+    public function expecting(array $pages): self
+    {
+        $site = clone $this;
+        $site->expected = ExpectedPages::of($pages, $this);
+
+        return $site;
+    }
+
+    /** @return list<string> the paths of pages that should be there and are not, under no name that is near theirs */
+    public function missingPages(): array
+    {
+        return $this->expected->missing ?? [];
+    }
+
+    /** What a page should be called: its path, but where it stands in for one that is missing. */
+    public function expectedNameOf(string $path): string
+    {
+        return $this->expected?->nameOf($path) ?? $path;
+    }
+
+    /** The page at a path, or the one that stands in for it; null when there is neither. */
+    public function pageFor(string $path): ?Page
+    {
+        return $this->page($this->expected?->standInFor($path) ?? $path);
     }
 
     /** The page at a path; null when there is none. */

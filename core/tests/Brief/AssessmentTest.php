@@ -6,6 +6,8 @@ use InkedMargin\Core\Brief\AssessedByFindings;
 use InkedMargin\Core\Brief\BriefReader;
 use InkedMargin\Core\Brief\Kinds;
 use InkedMargin\Core\Brief\Materials;
+use InkedMargin\Core\Brief\MissingPage;
+use InkedMargin\Core\Brief\Requirement;
 use InkedMargin\Core\Brief\Shortfall;
 use InkedMargin\Core\Marking\Check;
 use InkedMargin\Core\Marking\Outcome;
@@ -42,7 +44,7 @@ function shortfallsOf(Outcome $outcome): array
     return array_map(
         fn (Shortfall $one) => "$one->variant $one->file"
             .($one->source === null ? '' : ':'.$one->source->position($one->span->start)->line),
-        $outcome->shortfalls,
+        $outcome->shortfalls(),
     );
 }
 
@@ -50,7 +52,7 @@ it('lets one rule speak for each way in which a kind can fail', function () {
     $spoken = [];
     foreach (Catalogue::rules() as $rule) {
         foreach ($rule->speaksFor() as $kind => $variants) {
-            foreach ($variants as $variant) {
+            foreach ($kind === Requirement::class ? [] : $variants as $variant) {
                 $spoken[] = "{$kind::kind()} $variant";
             }
         }
@@ -90,12 +92,13 @@ it('loses points only with a shortfall that has a place and words, and gives ful
     foreach ($report->outcomes as $outcome) {
         $lost = $outcome->points->awarded < $outcome->points->possible;
 
-        expect($outcome->shortfalls !== [])->toBe($lost)->and($outcome->findings !== [])->toBe($lost);
-        foreach ($outcome->shortfalls as $shortfall) {
+        expect($outcome->shortfalls() !== [])->toBe($lost)->and($outcome->findings !== [])->toBe($lost);
+        foreach ($outcome->shortfalls() as $shortfall) {
             expect($shortfall->message)->not->toBe('')->and($shortfall->file)->not->toBe('')
                 ->and(
-                    in_array($shortfall->variant, $outcome->requirement::variants(), true)
-                        || $outcome->requirement instanceof AssessedByFindings,
+                    in_array($shortfall->variant, [
+                        ...$outcome->requirement::variants(), MissingPage::NAMED, MissingPage::NONE,
+                    ], true) || $outcome->requirement instanceof AssessedByFindings,
                 )->toBeTrue();
         }
     }
@@ -344,15 +347,14 @@ it('shares the points of passages over the pages that hold them', function () {
     expect(outcomeOf("kind: starter\nreplaced: [Your name, Your town]", $files)->points->awarded)->toBe(3.0);
 });
 
-it('leaves out of the sum what cannot be told', function () {
+it('counts a missing page against each requirement that asks for something on it', function () {
     $brief = BriefReader::read(
         "title: T\nrequirements:\n  - {id: a, title: A, kind: titles, points: 4}\n  - {id: b, title: B, kind: titles, pages: none.html, points: 32}",
     );
     $report = Samples::check(['index.html' => Samples::page()], $brief);
 
-    expect([$report->score->awarded, $report->score->possible])->toBe([4.0, 4.0])->and(
-        $report->outcomes[1]->kind->value,
-    )->toBe('unclear');
+    expect([$report->score->awarded, $report->score->possible])->toBe([2.0, 36.0])
+        ->and($report->outcomes[1]->kind->value)->toBe('unmet');
 });
 
 it('measures in the unit of what is expected, in words', function (string $fields, string $measured, string $expected) {
@@ -390,7 +392,7 @@ it('never shows a student a placeholder of the brief', function (?string $handle
         [
             $outcome->measured,
             $outcome->expected,
-            ...array_map(fn (Shortfall $one) => "$one->message $one->remedy", $outcome->shortfalls),
+            ...array_map(fn (Shortfall $one) => "$one->message $one->remedy", $outcome->shortfalls()),
         ],
     );
 

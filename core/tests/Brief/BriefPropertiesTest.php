@@ -142,7 +142,7 @@ it('says that it cannot tell where a pattern goes back and forth without end, an
         $brief,
     )->outcomes[0];
 
-    expect($outcome->kind)->toBe(OutcomeKind::Unclear)
+    expect($outcome->kind)->toBe(OutcomeKind::NotJudged)
         ->and($outcome->measured)->toBe('a pattern goes back and forth too often to tell')
         ->and((hrtime(true) - $from) / 1e9)->toBeLessThan(2.0);
 });

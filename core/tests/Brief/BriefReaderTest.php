@@ -170,7 +170,7 @@ it('judges a requirement with measured against expected and points in proportion
         '1 of 2 pages',
         2.0,
     ];
-    yield 'no page to look at' => ['kind: titles, pages: [none.html]', $two, OutcomeKind::Unclear, 'no such page', 0.0];
+    yield 'no page to look at' => ['kind: titles, pages: [none.html]', $two, OutcomeKind::Unmet, 'the page is missing', 0.0];
 });
 
 it('refuses selectors of what a reader does, or of what is no element', function (string $selector, string $why) {

@@ -46,7 +46,7 @@ function placesOf(Outcome $outcome): array
         $place = $one->source?->position($one->span->start);
 
         return "$one->variant $one->file".($place === null ? '' : ":$place->line:$place->column");
-    }, $outcome->shortfalls);
+    }, $outcome->shortfalls());
 }
 
 it('comes to met, partly, unmet or unclear, and shows where', function (
@@ -120,7 +120,9 @@ it('comes to met, partly, unmet or unclear, and shows where', function (
         'unmet',
         ['absent index.html:7:1'],
     ];
-    yield 'no such page' => [$text('pages: [none.html], has: a'), $page('<p>a</p>'), 'unclear'];
+    yield 'no such page' => [
+        $text('pages: [none.html], has: a'), $page('<p>a</p>'), 'unmet', ['missing-page none.html'],
+    ];
     $copy = ['copy' => ['o.txt' => "“Late” — the last\nof the crossings.\n\nBring a coat.\n"]];
     $given = $text('selector: main, copy: o.txt');
     yield 'copy, with straight quotes and tags' => [
@@ -158,7 +160,7 @@ it('comes to met, partly, unmet or unclear, and shows where', function (
         [],
         ['copy' => ['l.txt' => "Rope, tarred\nOil for lamps\n"]],
     ];
-    yield 'copy that was not given' => [$given, $page('<main><p>a</p></main>'), 'unclear'];
+    yield 'copy that was not given' => [$given, $page('<main><p>a</p></main>'), 'not-judged'];
 
     // given stylesheets
     $sheets = ['sheets' => ['normal.css' => "p {\n  margin: 0;\n}\n\nb { color: red }\n"]];
@@ -202,7 +204,7 @@ it('comes to met, partly, unmet or unclear, and shows where', function (
         ['given-missing normal.css'],
         $sheets,
     ];
-    yield 'given sheets, where none are given' => [$asGiven, $page('<p>a</p>'), 'unclear'];
+    yield 'given sheets, where none are given' => [$asGiven, $page('<p>a</p>'), 'not-judged'];
 
     // attributes
     $attributes = $asked('attributes');
@@ -233,7 +235,12 @@ it('comes to met, partly, unmet or unclear, and shows where', function (
         'partly',
         ['missing index.html:8:16'],
     ];
-    yield 'no such element' => [$attributes('selector: video, has: controls'), $page('<p>a</p>'), 'unclear'];
+    yield 'no such element' => [
+        $attributes('selector: video, has: controls'), $page('<p>a</p>'), 'unmet', ['absent index.html:7:1'],
+    ];
+    yield 'no such element, of which something is refused' => [
+        $attributes('selector: video, has_not: autoplay'), $page('<p>a</p>'), 'met',
+    ];
     $picture = fn (string $size) => $page(
         "<p><img src=\"a.png\" alt=\"A gull\"$size></p>",
     ) + ['a.png' => Samples::png(9, 1)];
@@ -315,7 +322,7 @@ it('comes to met, partly, unmet or unclear, and shows where', function (
         [],
         $model,
     ];
-    yield 'no model' => ['kind: model', $page('<p>a</p>'), 'unclear'];
+    yield 'no model' => ['kind: model', $page('<p>a</p>'), 'not-judged'];
 
     // starter
     $starter = ['starter' => [
@@ -366,7 +373,7 @@ it('comes to met, partly, unmet or unclear, and shows where', function (
         ['lost index.html:7:1'],
         $starter,
     ];
-    yield 'no starter files' => [$compare, $page('<p>a</p>'), 'unclear'];
+    yield 'no starter files' => [$compare, $page('<p>a</p>'), 'not-judged'];
 
     // address
     $address = fn (string $fields, ?string $handedIn, string $outcome, array $places = []) => [
@@ -396,8 +403,8 @@ it('comes to met, partly, unmet or unclear, and shows where', function (
     );
     yield 'a path' => $address(', path: "/~{student.handle}/*"', 'https://wren.example/~ada/almanac/', 'met');
     yield 'without a lock' => $address(', https: true', 'http://ada.example/', 'unmet', $home('insecure'));
-    yield 'no address' => $address('', null, 'unclear');
-    yield 'an address that is none' => $address('', 'nowhere', 'unclear');
+    yield 'no address' => $address('', null, 'not-judged');
+    yield 'an address that is none' => $address('', 'nowhere', 'not-judged');
 
     // the rest
     yield 'kinds of elements, one unused' => [
@@ -417,14 +424,14 @@ it('comes to met, partly, unmet or unclear, and shows where', function (
         'unmet',
         ['folder index.html:1:1'],
     ];
-    yield 'what a person judges' => ['kind: look', $page('<p>a</p>'), 'unclear'];
+    yield 'what a person judges' => ['kind: look', $page('<p>a</p>'), 'not-judged'];
 });
 
 it('does not judge how something is packed that no student sent', function () {
     $brief = BriefReader::read("title: T\nrequirements: [{id: it, kind: names, title: It, archive: a.zip, folder: b}]");
     $model = new Site('model', [new SourceFile('index.html', Samples::page('<p>a</p>'))]);
 
-    expect(Check::run($model, $brief)->outcomes[0]->kind->value)->toBe('unclear');
+    expect(Check::run($model, $brief)->outcomes[0]->kind->value)->toBe('not-judged');
 });
 
 it('gives a point of the scale for each step of what a person judges', function () {

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use InkedMargin\Core\Brief\Assessment;
+use InkedMargin\Core\Brief\Award;
 use InkedMargin\Core\Brief\Brief;
 use InkedMargin\Core\Brief\BriefError;
 use InkedMargin\Core\Brief\BriefReader;
@@ -75,9 +76,13 @@ it('gives points for the share that is met, for all of it, or by how many things
         $wrong === 0 ? [] : range(1, $wrong),
     );
 
-    expect($terms->earned(Assessment::of(4, $shortfalls, '', '')))->toBe($points)
+    $assessment = Assessment::of(4, $shortfalls, '', '');
+    $worked = Award::of($terms, $assessment)->worked($assessment->losses());
+
+    expect($worked->points)->toBe($points)
         ->and($terms->points)->toBe(10.0)
-        ->and($terms->sum(Assessment::of(4, $shortfalls, '', '')))->not->toBe('');
+        ->and($worked->how)->not->toBe('')
+        ->and(round(array_sum($worked->costs), 2))->toBe(10.0 - $points);
 })->with([
     ['points: 10', 0, 10.0],
     ['points: 10', 1, 7.5],

@@ -64,8 +64,8 @@ it('proposes what an instructor would ask for', function (string $site, array $k
     'a menu site' => [
         'island-almanac/glindqvay',
         [
-            'files', 'titles', 'headings', 'skeleton', 'stylesheets', 'navigation', 'navigation', 'pictures', 'count',
-            'count', 'link', 'contrast', 'indentation', 'look',
+            'files', 'titles', 'headings', 'skeleton', 'stylesheets', 'navigation', 'pictures', 'count', 'count', 'link',
+            'contrast', 'indentation', 'look',
         ],
         "pattern: 'Marrow Sound - *'",
     ],

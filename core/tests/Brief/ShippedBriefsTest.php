@@ -47,7 +47,7 @@ it('is met in full by its right site, and nothing is said against it', function 
     $said = array_map(fn ($one) => "{$one->finding->file}: {$one->finding->message}", $report->findings);
 
     expect(notMet($report))->toBe([])->and($said)->toBe([])
-        ->and($report->score->awarded)->toBe($report->score->possible);
+        ->and($report->score->awarded)->toBe($report->score->judged);
 })->with('shipped');
 
 it('is missed by its wrong site in the one thing that is wrong, with a finding that shows it', function (string $name, string $id, string $place) {
@@ -58,7 +58,7 @@ it('is missed by its wrong site in the one thing that is wrong, with a finding t
     $prints = array_map(fn ($one) => $one->fingerprint, $report->findings);
 
     expect(notMet($report))->toBe([$id])
-        ->and("{$outcome->shortfalls[0]->file} {$outcome->shortfalls[0]->variant}")->toBe($place)
+        ->and("{$outcome->shortfalls()[0]->file} {$outcome->shortfalls()[0]->variant}")->toBe($place)
         ->and(array_intersect($outcome->findings, $prints))->not->toBe([])
         ->and($report->count(Weight::Fault) + $report->count(Weight::Departure))->toBe(1);
 })->with('shipped');

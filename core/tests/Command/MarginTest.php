@@ -151,7 +151,7 @@ it('writes the fixed form of JSON, the same bytes every time', function () {
             array_keys($report['findings'][0]),
         )->toBe([
             'rule', 'variant', 'weight', 'mark', 'file', 'start', 'end', 'message', 'remedy', 'related', 'mend',
-            'requirement', 'fingerprint',
+            'requirement', 'fingerprint', 'cost',
         ])
         ->and(
             array_column($report['findings'], 'rule'),

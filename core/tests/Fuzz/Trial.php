@@ -155,12 +155,12 @@ final readonly class Trial
         $wrong = [];
         foreach ($report->outcomes as $outcome) {
             $isFull = $outcome->points->awarded >= $outcome->points->possible;
-            $isClear = $outcome->kind->value !== 'unclear';
-            if ($isClear && ! $isFull && ($outcome->shortfalls === [] || $outcome->findings === [])) {
+            $isClear = $outcome->kind->value !== 'not-judged';
+            if ($isClear && ! $isFull && ($outcome->shortfalls() === [] || $outcome->findings === [])) {
                 $wrong[] = "{$outcome->requirement->terms->id} ({$outcome->requirement::kind()}) lost points, and nothing shows why: "
-                    .count($outcome->shortfalls).' shortfalls, '.count($outcome->findings).' findings';
+                    .count($outcome->shortfalls()).' shortfalls, '.count($outcome->findings).' findings';
             }
-            if ($outcome->shortfalls === [] && $isClear && ! $isFull) {
+            if ($outcome->shortfalls() === [] && $isClear && ! $isFull) {
                 $wrong[] = "{$outcome->requirement->terms->id} is not met, and has no shortfall";
             }
         }

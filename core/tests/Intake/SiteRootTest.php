@@ -35,6 +35,8 @@ it('finds the folder in which the site begins, and what is around it', function 
         ['.DS_Store', '__MACOSX/._x', 'index.html'],
         ['site'],
     ],
-    'a folder that was not an archive' => [['site/start.html'], null, ['site/start.html'], []],
+    'a folder that was not an archive' => [['site/start.html'], null, ['start.html'], ['site']],
+    'a part of a site' => [['pages/start.html'], null, ['pages/start.html'], []],
+    'a part in folders' => [['a/b/pages/c.html'], 'a.zip', ['pages/c.html'], ['a', 'b']],
     'a folder called 0' => [['0/index.html', '0/1'], 'a.zip', ['1', 'index.html'], ['0']],
 ]);

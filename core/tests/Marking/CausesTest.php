@@ -70,9 +70,9 @@ it('follows a chain of causes to its end, for what shows that a requirement is n
     $causes = Causes::among([$third, $second, $first]);
 
     expect($causes->kept())->toBe([$first])
-        ->and($causes->showing('pages'))->toBe([$first])
-        ->and($causes->showing('link'))->toBe([$first])
-        ->and($causes->showing('none'))->toBe([]);
+        ->and($causes->rootOf($second))->toBe($first)
+        ->and($causes->rootOf($third))->toBe($first)
+        ->and($causes->rootOf(foundBy('link/empty')))->toBeNull();
 });
 
 it('keeps one of two findings that explain each other', function () {

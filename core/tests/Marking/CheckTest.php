@@ -40,15 +40,15 @@ it('names what a requirement came to', function (?float $met, OutcomeKind $kind)
     [0.99, OutcomeKind::Partly],
     [0.01, OutcomeKind::Partly],
     [0.0, OutcomeKind::Unmet],
-    [null, OutcomeKind::Unclear],
+    [null, OutcomeKind::NotJudged],
 ]);
 
-it('adds points up to hundredths', function () {
+it('adds points up, and rounds the sum once', function () {
     $sum = Score::of(
         [new Earned('a', 'A', 0.1, 1.0, ''), new Earned('b', 'B', 0.2, 1.0, ''), new Earned('c', 'C', 2 / 3, 1.0, '')],
     );
 
-    expect([$sum->awarded, $sum->possible])->toBe([0.97, 3.0])
+    expect([$sum->awarded, $sum->possible])->toBe([1.0, 3.0])
         ->and(Score::of([])->possible)->toBe(0.0);
 });
 
@@ -62,15 +62,15 @@ it('takes the weight and the words of the brief for what a requirement falls sho
         ->toBe([Weight::Tidy, 'Where is it?', '', 'it']);
 });
 
-it('leaves out of the sum what cannot be judged', function () {
+it('judges everyone out of the same total, whatever is missing', function () {
     $report = reportOn('<p>a</p>', [
         'id: titles, title: Titles, points: 3, kind: titles',
         'id: pictures, title: Pictures, points: 5, kind: titles, pages: [tides.html]',
     ]);
     $kinds = array_map(fn (Outcome $outcome) => $outcome->kind->value, $report->outcomes);
 
-    expect($kinds)->toBe(['met', 'unclear'])
-        ->and([$report->score->awarded, $report->score->possible])->toBe([3.0, 3.0]);
+    expect($kinds)->toBe(['partly', 'unmet'])
+        ->and([$report->score->awarded, $report->score->possible])->toBe([1.5, 8.0]);
 });
 
 it('hears no rule that the brief ignores', function (string $ignore, array $found) {

@@ -26,8 +26,9 @@ it('comes to the points that a scheme asks for, and shows how', function (string
         $late,
     );
 
-    expect([$score->awarded, $score->possible])->toBe([$awarded, 10.0])
-        ->and(array_map(fn (ScoreLine $line) => "$line->points $line->title", $score->lines))->toBe(['7 A', ...$lines]);
+    expect([$score->awarded, $score->possible])->toBe([$awarded, 15.0])
+        ->and($score->judged)->toBe(10.0)
+        ->and(array_map(fn (ScoreLine $line) => "$line->points $line->title", $score->lines))->toBe(['7 A', '0 B', ...$lines]);
 })->with([
     'nothing beside the requirements' => ['', ['fault' => 9], 9_999, 7.0, []],
     'for each fault' => ['off_per_fault: 0.5', ['fault' => 3, 'tidy' => 8], 0, 5.5, ['-1.5 Faults']],
@@ -36,7 +37,7 @@ it('comes to the points that a scheme asks for, and shows how', function (string
         ['fault' => 2, 'tidy' => 4],
         0,
         5.0,
-        ['-2 Faults', '-1 Tidy', '1 No more than this is taken off'],
+        ['-2 Faults', '-1 Advice', '1 Limit for these'],
     ],
     'never below zero' => [
         'off_per_departure: 2',
@@ -45,6 +46,8 @@ it('comes to the points that a scheme asks for, and shows how', function (string
         0.0,
         ['-40 Departures', '33 Never below zero'],
     ],
+    'percent of the total' => ['percent_per_day: 10', [], 1, 5.5, ['-1.5 Late']],
+    'points and percent' => ['percent_per_day: 10, off_per_day: 1', [], 1, 4.5, ['-2.5 Late']],
     'a minute late' => ['off_per_day: 2', [], 1, 5.0, ['-2 Late']],
     'within the grace' => ['off_per_day: 2, grace: 15', [], 15, 7.0, []],
     'a minute beyond the grace' => ['off_per_day: 2, grace: 15', [], 16, 5.0, ['-2 Late']],
@@ -56,14 +59,14 @@ it('comes to the points that a scheme asks for, and shows how', function (string
         ['fault' => 1],
         0,
         7.0,
-        ['-0.25 Faults', '0.25 Rounding to 0.5'],
+        ['-0.25 Faults', '0.25 Rounding'],
     ],
     'rounded down' => [
         'off_per_fault: 0.3, round_to: 0.5',
         ['fault' => 1],
         0,
         6.5,
-        ['-0.3 Faults', '-0.2 Rounding to 0.5'],
+        ['-0.3 Faults', '-0.2 Rounding'],
     ],
 ]);
 
@@ -71,14 +74,15 @@ it('gives what was given by hand, within what is possible, with its reason', fun
     $score = Score::of([new Earned('a', 'A', 7.0, 10.0, '70 %', $hand, 'Shown in class')]);
 
     expect($score->awarded)->toBe($awarded)
-        ->and($score->lines[0]->how)->toBe('by hand (worked out: 7): Shown in class');
+        ->and($score->lines[0]->how)->toBe('given by hand instead of 7: Shown in class');
 })->with([[9.0, 9.0], [12.0, 10.0], [-1.0, 0.0]]);
 
-it('counts what only a person can judge when it is judged', function () {
+it('counts what only a person can judge from the start, and says that it is not judged yet', function () {
     $judged = fn (?float $hand) => Score::of([new Earned('a', 'A', null, 4.0, '', $hand)]);
 
-    expect([$judged(null)->awarded, $judged(null)->possible])->toBe([0.0, 0.0])
-        ->and([$judged(3.0)->awarded, $judged(3.0)->possible])->toBe([3.0, 4.0]);
+    expect([$judged(null)->awarded, $judged(null)->possible, $judged(null)->open()])->toBe([0.0, 4.0, 4.0])
+        ->and($judged(null)->lines[0]->how)->toBe('not judged yet')
+        ->and([$judged(3.0)->awarded, $judged(3.0)->possible, $judged(3.0)->open()])->toBe([3.0, 4.0, 0.0]);
 });
 
 it('stays within what is possible, and its lines add up, whatever the scheme', function () {
@@ -103,12 +107,12 @@ it('stays within what is possible, and its lines add up, whatever the scheme', f
         );
 
         expect($score->awarded)->toBeGreaterThanOrEqual(0.0, "seed $seed->value")
-            ->toBeLessThanOrEqual($score->possible, "seed $seed->value")
+            ->toBeLessThanOrEqual($score->judged, "seed $seed->value")
             ->and(round(
                 array_sum(array_map(fn (ScoreLine $line) => $line->points, $score->lines)),
                 4,
             ))->toBe($score->awarded);
-        if ($score->awarded < $score->possible) {
+        if ($score->awarded < $score->judged) {
             expect(round(fmod($score->awarded + 1e-9, $step), 6))->toBe(0.0, "seed $seed->value");
         }
     }

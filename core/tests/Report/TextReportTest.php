@@ -39,9 +39,9 @@ it('says first what there is, then the findings by weight, then the requirements
     $text = (new TextReport)->render(Samples::check(mixedSite(), mixedBrief()));
     $lines = array_values(array_filter(explode("\n", $text), fn (string $line) => preg_match('/^\S/', $line) === 1));
 
-    expect($lines[0])->toStartWith('sample: 2 pages, ')->toEndWith(', 3 of 7 points')
+    expect($lines[0])->toStartWith('sample: 2 pages, ')->toEndWith(', 2.5 of 7 points')
         ->and(array_slice($lines, -1))->toBe(['Requirements'])
-        ->and($text)->toContain('met  Titles: 2 of 2 pages')
+        ->and($text)->toContain('partly  Titles: 2 of 2 pages, and 1 page missing')
         ->and($text)->toContain('partly  Pages: 1 of 2 files')
         ->and($text)->toContain('unmet  Tables: 0 `table`')
         ->and($text)->toContain('markup/obsolete-element')
@@ -74,12 +74,12 @@ it('gives the whole report as JSON, in the same bytes each time', function () {
     expect($render())->toBe($render())
         ->and(array_keys($report))->toBe(['tool', 'site', 'findings', 'requirements', 'score'])
         ->and($report['site'])->toBe(['name' => 'sample', 'files' => 2, 'pages' => 2])
-        ->and($report['score'])->toMatchArray(['awarded' => 3, 'possible' => 7])
+        ->and($report['score'])->toMatchArray(['awarded' => 2.5, 'possible' => 7, 'judged' => 7])
         ->and(array_column($report['score']['lines'], 'points', 'requirement'))->toBe(
-            ['titles' => 1, 'files' => 2, 'tables' => 0],
+            ['titles' => 0.67, 'files' => 2, 'tables' => 0],
         )
         ->and(array_column($report['requirements'], 'outcome', 'id'))
-        ->toBe(['titles' => 'met', 'files' => 'partly', 'tables' => 'unmet'])
+        ->toBe(['titles' => 'partly', 'files' => 'partly', 'tables' => 'unmet'])
         ->and($finding)->toHaveKeys(['rule', 'variant', 'weight', 'mark', 'start', 'end', 'message', 'remedy', 'mend'])
         ->and($finding['start'])->toHaveKeys(['line', 'column', 'offset'])
         ->and($finding['fingerprint'])->toMatch('/^[0-9a-f]{16,}$/');

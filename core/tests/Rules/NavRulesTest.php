@@ -116,7 +116,7 @@ function inFolder(array $site): array
 function asking(string $fields): InkedMargin\Core\Brief\Brief
 {
     return BriefReader::read(
-        "title: T\nrequirements:\n  - id: nav\n    kind: navigation\n    title: Navigation\n    points: 10\n    "
+        "title: T\nmarking: {round_to: 0.01}\nrequirements:\n  - id: nav\n    kind: navigation\n    title: Navigation\n    points: 10\n    "
             .str_replace("\n", "\n    ", $fields),
     );
 }

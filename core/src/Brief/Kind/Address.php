@@ -81,12 +81,17 @@ final readonly class Address extends Requirement
         return 'The site is published'.($where === [] ? '' : ' '.implode(', ', $where)).', where others can open it.';
     }
 
+    public function isAboutPages(): bool
+    {
+        return false;
+    }
+
     public function assess(ParsedSite $site): Assessment
     {
         $address = $site->files->packing->address;
         $url = $address === null ? null : self::parsed($address);
         if ($address === null || $url === null) {
-            return Assessment::unclear('no address was handed in', $this->expectation());
+            return Assessment::notJudged('no address was handed in', $this->expectation());
         }
         $handle = $site->files->packing->handle;
         $host = (string) $url->host;

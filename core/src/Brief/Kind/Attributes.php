@@ -10,6 +10,7 @@ use InkedMargin\Core\Brief\Field;
 use InkedMargin\Core\Brief\Fields;
 use InkedMargin\Core\Brief\Requirement;
 use InkedMargin\Core\Brief\Shortfall;
+use InkedMargin\Core\Brief\SlipName;
 use InkedMargin\Core\Brief\Terms;
 use InkedMargin\Core\Brief\TextPattern;
 use InkedMargin\Core\Finding\ProofMark;
@@ -74,7 +75,7 @@ final readonly class Attributes extends Requirement
 
     public static function variants(): array
     {
-        return ['missing', 'value', 'forbidden', 'size'];
+        return ['missing', 'value', 'forbidden', 'size', 'absent'];
     }
 
     public static function read(Terms $terms, Fields $fields): self
@@ -151,20 +152,52 @@ final readonly class Attributes extends Requirement
     {
         $items = 0;
         $shortfalls = [];
-        foreach ($this->terms->pages->of($site) as $page) {
+        $pages = $this->terms->pages->of($site);
+        foreach ($pages as $page) {
             foreach ($this->selector->all($page->document) as $element) {
                 $items++;
                 array_push($shortfalls, ...$this->shortfallsOf($page, $element, $site));
             }
+        }
+        if ($items === 0 && $pages !== []) {
+            return $this->withoutElements($pages);
         }
         $wrong = count(array_unique(array_map(fn (Shortfall $one) => $one->item, $shortfalls)));
 
         return Assessment::of(
             $items,
             $shortfalls,
-            $items === 0 ? "no `{$this->selector->written}`" : $items - $wrong.' of '.English::count($items, 'element'),
+            $items === 0 ? 'no such page' : $items - $wrong.' of '.English::count($items, 'element'),
             $this->expectation(),
         );
+    }
+
+    /**
+     * An attribute that has to be there is not there without an element; one that may not be there is not there either.
+     *
+     * @param  non-empty-list<Page>  $pages
+     */
+    private function withoutElements(array $pages): Assessment
+    {
+        $shown = "`{$this->selector->written}`";
+        if ($this->has === []) {
+            return Assessment::of(1, [], "no $shown", $this->expectation());
+        }
+        $names = English::names(array_map(strval(...), array_keys($this->has)));
+        $shortfall = Shortfall::onPage(
+            $pages[0],
+            'absent',
+            ProofMark::Insert,
+            $pages[0]->bodyPlace(),
+            (count($pages) === 1 ? 'This page has' : 'These pages have')." no $shown; the brief asks for "
+                .(count($this->has) === 1 ? "its attribute $names." : "its attributes $names."),
+            "Add $shown with $names.",
+            "attributes:{$this->terms->id}",
+            'absent',
+            slips: count($pages) === 1 ? SlipName::lack($pages[0], $this->selector->written) : [],
+        );
+
+        return Assessment::of(1, [$shortfall], "no $shown", $this->expectation());
     }
 
     /** @return list<Shortfall> */
@@ -295,6 +328,9 @@ final readonly class Attributes extends Requirement
             "{$element->path()}@$name:$variant",
             "{$page->path()} {$element->place()->start}",
             subjects: [Subject::element($page->path(), $element)],
+            slips: in_array($variant, ['missing', 'forbidden'], true)
+                ? [SlipName::attribute($page, $element, $name)]
+                : [],
         );
     }
 }

@@ -9,11 +9,13 @@ use InkedMargin\Core\Brief\Field;
 use InkedMargin\Core\Brief\Fields;
 use InkedMargin\Core\Brief\Requirement;
 use InkedMargin\Core\Brief\Shortfall;
+use InkedMargin\Core\Brief\SlipName;
 use InkedMargin\Core\Brief\Terms;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Site\ParsedSite;
+use InkedMargin\Core\Site\Reference;
 use InkedMargin\Core\Site\Styles\ContrastPair;
 use InkedMargin\Core\Site\Styles\ContrastPairs;
 use InkedMargin\Core\Site\Styles\StyleSources;
@@ -80,8 +82,8 @@ final readonly class Contrast extends Requirement
             }
         }
         $good = count($pairs) - count($shortfalls);
-        if ($pairs === []) {
-            return Assessment::unclear('no colours that the stylesheets set', $this->wanted());
+        if ($pairs === [] && $paths !== []) {
+            return $this->withoutColours($site, $paths);
         }
 
         return Assessment::of(
@@ -90,6 +92,23 @@ final readonly class Contrast extends Requirement
             "$good of ".count($pairs).' pairs of colours',
             $this->wanted(),
         );
+    }
+
+    /**
+     * Where no stylesheet says otherwise a browser writes black on white (HTML Standard, 15.3.1), which can be read.
+     *
+     * @param  array<string, int>  $paths  of the pages that it is about
+     */
+    private function withoutColours(ParsedSite $site, array $paths): Assessment
+    {
+        $unknown = array_filter(
+            array_merge(...array_values($site->fact(ContrastPairs::class)->unjudged)),
+            fn (array $place) => isset($paths[$place[0]->path()]),
+        );
+
+        return $unknown === []
+            ? Assessment::of(count($paths), [], 'the browser’s own colours', $this->wanted())
+            : Assessment::notJudged('no colours that can be worked out', $this->wanted());
     }
 
     private function wanted(): string
@@ -120,9 +139,38 @@ final readonly class Contrast extends Requirement
                     array_slice($pair->places, 0, self::MOST_RELATED),
                 ),
                 subjects: [Subject::place($source->path(), $pair->cause->span()->start)],
+                follows: self::sheetsLacking($pair, $site),
             );
         }
 
         return null;
+    }
+
+    /**
+     * Where every page with these colours lacks a stylesheet that others link, the colours may be those of half a
+     * design: the link is the slip.
+     *
+     * @return list<string>
+     */
+    private static function sheetsLacking(ContrastPair $pair, ParsedSite $site): array
+    {
+        $slips = [];
+        $pages = [];
+        foreach ($pair->places as [$page]) {
+            $pages[spl_object_id($page)] = $page;
+        }
+        foreach ($pages as $page) {
+            $linked = array_map(fn (Reference $reference) => $reference->target->found, $page->stylesheets());
+            $lacking = array_diff(array_map(strval(...), array_keys($site->sheets)), $linked);
+            if ($lacking === []) {
+                return [];
+            }
+            array_push(
+                $slips,
+                ...array_map(fn (string $sheet) => SlipName::way($page->path(), $sheet), array_values($lacking)),
+            );
+        }
+
+        return $slips;
     }
 }

@@ -10,6 +10,7 @@ use InkedMargin\Core\Brief\Fields;
 use InkedMargin\Core\Brief\NamesThings;
 use InkedMargin\Core\Brief\Requirement;
 use InkedMargin\Core\Brief\Shortfall;
+use InkedMargin\Core\Brief\SlipName;
 use InkedMargin\Core\Brief\Terms;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
@@ -107,6 +108,11 @@ final readonly class Count extends Requirement implements NamesThings
             : [];
     }
 
+    public function isAboutPages(): bool
+    {
+        return ! $this->perSite;
+    }
+
     public function assess(ParsedSite $site): Assessment
     {
         $pages = $this->terms->pages->of($site);
@@ -140,7 +146,7 @@ final readonly class Count extends Requirement implements NamesThings
     private function assessKinds(array $pages): Assessment
     {
         if ($pages === []) {
-            return Assessment::unclear('no such page', $this->expectation());
+            return Assessment::of(0, [], 'no such page', $this->expectation());
         }
         $unused = array_values(array_filter(
             $this->eachOf,
@@ -182,7 +188,7 @@ final readonly class Count extends Requirement implements NamesThings
     {
         $sum = array_sum(array_map(count(...), $found));
         if ($pages === []) {
-            return Assessment::unclear('no such page', $this->wanted());
+            return Assessment::of(0, [], 'no such page', $this->wanted());
         }
         if ($this->bounds->allow($sum)) {
             return Assessment::of(1, [], "$sum {$this->shown()}", $this->wanted());
@@ -237,11 +243,23 @@ final readonly class Count extends Requirement implements NamesThings
             $isShort ? "Add $missing more $shown." : "Remove $missing $shown.",
             "count:{$this->terms->id}",
             $item,
+            slips: $this->perSite ? [] : $this->slips($page, $isShort, $missing),
+            follows: $this->perSite || ! $isShort
+                ? []
+                : SlipName::partAround($page, $this->selector->written, $this->bounds->least()),
             related: array_map(
                 fn (Element $one) => new Related($page->file, $one->place(), 'one too many'),
                 array_slice($surplus, 1, self::MOST_RELATED),
             ),
         );
+    }
+
+    /** @return list<string> */
+    private function slips(Page $page, bool $isShort, int $count): array
+    {
+        return $isShort
+            ? SlipName::lack($page, $this->selector->written, $count)
+            : SlipName::surplus($page, $this->selector->written, $count);
     }
 
     private function wanted(): string

@@ -8,6 +8,7 @@ use InkedMargin\Core\Brief\Assessment;
 use InkedMargin\Core\Brief\Field;
 use InkedMargin\Core\Brief\Fields;
 use InkedMargin\Core\Brief\Glob;
+use InkedMargin\Core\Brief\Materials;
 use InkedMargin\Core\Brief\NamesThings;
 use InkedMargin\Core\Brief\Requirement;
 use InkedMargin\Core\Brief\Shortfall;
@@ -18,6 +19,7 @@ use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\Site;
 use InkedMargin\Core\Source\English;
+use InkedMargin\Core\Source\FileKind;
 use InkedMargin\Core\Source\NearestName;
 use InkedMargin\Core\Source\Span;
 
@@ -85,6 +87,27 @@ final readonly class Files extends Requirement implements NamesThings
         return $what === 'path'
             ? array_merge(...array_map(fn (string $name) => explode('/', $name), $this->names))
             : [];
+    }
+
+    public function isAboutPages(): bool
+    {
+        return false;
+    }
+
+    public function pagesNeeded(Materials $materials): array
+    {
+        return $this->bounds->isOpen() ? $this->names : [];
+    }
+
+    /** How many pages there have to be at least, where not all of them have names; 0 where it says nothing of pages. */
+    public function pagesAtLeast(): int
+    {
+        $isOfPages = array_filter(
+            $this->names,
+            fn (string $name) => FileKind::ofExtension(pathinfo($name, PATHINFO_EXTENSION)) !== FileKind::Page,
+        ) === [];
+
+        return $isOfPages ? $this->bounds->least() : 0;
     }
 
     public function assess(ParsedSite $site): Assessment
@@ -203,6 +226,7 @@ final readonly class Files extends Requirement implements NamesThings
                 ." named $names; the brief asks for {$this->bounds->sentence()}.",
             $isShort ? "Add $difference more." : "Remove $difference.",
             "files:{$this->terms->id}",
+            subjects: $isShort && $this->pagesAtLeast() > 0 ? [Subject::pages()] : [],
         );
     }
 

@@ -11,6 +11,7 @@ use InkedMargin\Core\Brief\Fields;
 use InkedMargin\Core\Brief\NamesThings;
 use InkedMargin\Core\Brief\Requirement;
 use InkedMargin\Core\Brief\Shortfall;
+use InkedMargin\Core\Brief\SlipName;
 use InkedMargin\Core\Brief\Terms;
 use InkedMargin\Core\Brief\TextPattern;
 use InkedMargin\Core\Finding\ProofMark;
@@ -152,6 +153,8 @@ final readonly class Headings extends Requirement implements NamesThings
                     ProofMark::Move,
                     "This heading is not inside `$inside`.",
                     "Move it into `$inside`.",
+                    slips: [SlipName::outside($page, $heading)],
+                    follows: SlipName::partAround($page, "$inside h$this->level", 1),
                 );
             }
         }
@@ -180,6 +183,7 @@ final readonly class Headings extends Requirement implements NamesThings
             "This page has no {$this->name()}.",
             "Type `<h$this->level>…</h$this->level>` with what the page is about.",
             "heading:$this->level",
+            slips: SlipName::lack($page, "h$this->level"),
         );
     }
 
@@ -196,7 +200,11 @@ final readonly class Headings extends Requirement implements NamesThings
         );
     }
 
-    /** @param  list<Related>  $related */
+    /**
+     * @param  list<Related>  $related
+     * @param  list<string>  $slips
+     * @param  list<string>  $follows
+     */
     private static function at(
         Page $page,
         Element $heading,
@@ -205,6 +213,8 @@ final readonly class Headings extends Requirement implements NamesThings
         string $message,
         string $remedy,
         array $related = [],
+        array $slips = [],
+        array $follows = [],
     ): Shortfall {
         return Shortfall::onPage(
             $page,
@@ -216,6 +226,8 @@ final readonly class Headings extends Requirement implements NamesThings
             "{$heading->path()}#$variant",
             related: $related,
             subjects: [Subject::element($page->path(), $heading)],
+            slips: $slips,
+            follows: $follows,
         );
     }
 

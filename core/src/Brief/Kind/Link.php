@@ -7,9 +7,11 @@ namespace InkedMargin\Core\Brief\Kind;
 use InkedMargin\Core\Brief\Assessment;
 use InkedMargin\Core\Brief\Field;
 use InkedMargin\Core\Brief\Fields;
+use InkedMargin\Core\Brief\Materials;
 use InkedMargin\Core\Brief\NamesThings;
 use InkedMargin\Core\Brief\Requirement;
 use InkedMargin\Core\Brief\Shortfall;
+use InkedMargin\Core\Brief\SlipName;
 use InkedMargin\Core\Brief\Terms;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Subject;
@@ -75,18 +77,25 @@ final readonly class Link extends Requirement implements NamesThings
     {
         // A page need not link to itself.
         $pages = array_values(
-            array_filter($this->terms->pages->of($site), fn (Page $page) => $page->path() !== $this->to),
+            array_filter($this->terms->pages->of($site), fn (Page $page) => $page->path() !== $this->target($site)),
         );
         $shortfalls = array_values(
             array_filter(array_map(fn (Page $page) => $this->shortfallOn($page, $site), $pages)),
         );
+
+        if ($pages === [] && $this->terms->pages->of($site) !== []) {
+            return Assessment::of(1, [], 'no page but the one that it leads to', $this->expectation());
+        }
 
         return Assessment::ofPages(count($pages), $shortfalls, $this->expectation());
     }
 
     private function shortfallOn(Page $page, ParsedSite $site): ?Shortfall
     {
-        $links = array_values(array_filter($site->map()->linksOn($page->path()), $this->leadsThere(...)));
+        $links = array_values(array_filter(
+            $site->map()->linksOn($page->path()),
+            fn (PageLink $link) => $this->leadsThere($link, $this->target($site)),
+        ));
         foreach ($links as $link) {
             if ($this->hasLabel($link) && $this->opensAsAsked($link)) {
                 return null;
@@ -135,6 +144,7 @@ final readonly class Link extends Requirement implements NamesThings
                 ? []
                 : [Subject::element($page->path(), $near->reference->element)],
             causes: $near === null ? $this->brokenLinksThere($page, $site) : [],
+            slips: $near === null ? [SlipName::way($page->path(), $this->target($site))] : [],
         );
     }
 
@@ -151,9 +161,20 @@ final readonly class Link extends Requirement implements NamesThings
         return $causes;
     }
 
+    /** Whether an address is a path in the site, and not that of another one. */
+    public static function isOfSite(string $address): bool
+    {
+        return preg_match('~^[a-z][a-z0-9+.-]*:~i', $address) !== 1;
+    }
+
     private function isOutside(): bool
     {
-        return preg_match('~^[a-z][a-z0-9+.-]*:~i', $this->to) === 1;
+        return ! self::isOfSite($this->to);
+    }
+
+    public function pagesNeeded(Materials $materials): array
+    {
+        return $this->isOutside() ? [] : [explode('#', $this->to)[0]];
     }
 
     private function hasLabel(PageLink $link): bool
@@ -166,10 +187,16 @@ final readonly class Link extends Requirement implements NamesThings
         return $this->inNewTab === null || $this->inNewTab === $link->opensNewTab();
     }
 
-    private function leadsThere(PageLink $link): bool
+    /** Where the page is: one with a wrong name stands in for it. */
+    private function target(ParsedSite $site): string
+    {
+        return $site->pageFor($this->to)?->path() ?? $this->to;
+    }
+
+    private function leadsThere(PageLink $link, string $target): bool
     {
         if (! $this->isOutside()) {
-            return $link->to() === $this->to;
+            return $link->to() === $target;
         }
         $address = rtrim($link->reference->target->address ?? '', '/');
         $wanted = rtrim($this->to, '/');

@@ -70,9 +70,14 @@ final readonly class Look extends Requirement
             .', from '.English::list([$quoted[0], $quoted[count($quoted) - 1]], 'to').'.';
     }
 
+    public function isAboutPages(): bool
+    {
+        return false;
+    }
+
     public function assess(ParsedSite $site): Assessment
     {
-        return Assessment::unclear('to be judged', $this->expectation());
+        return Assessment::notJudged('to be judged', $this->expectation());
     }
 
     public function choices(): array

@@ -111,12 +111,13 @@ final readonly class Markup extends Requirement implements AssessedByFindings
     /** What was found is asked for by `assessFindings`; without findings, the characters alone. */
     public function assess(ParsedSite $site): Assessment
     {
-        return $this->assessFindings($site, []);
+        return $this->assessFindings($site, [], $this->rawCharacters($this->terms->pages->of($site)));
     }
 
-    public function claims(Finding $finding): bool
+    public function claims(Finding $finding, ParsedSite $site): bool
     {
-        if (! $this->terms->pages->covers($finding->file)) {
+        $isOwn = $finding->requirement === $this->terms->id;
+        if ($isOwn || ! $this->terms->pages->covers($site->expectedNameOf($finding->file))) {
             return false;
         }
         $isNamed = in_array($finding->rule, $this->rules, true) || in_array($finding->kind(), $this->rules, true);
@@ -125,11 +126,11 @@ final readonly class Markup extends Requirement implements AssessedByFindings
         return $isNamed || ($isInGroup && in_array($finding->weight, $this->weights, true));
     }
 
-    public function assessFindings(ParsedSite $site, array $findings): Assessment
+    public function assessFindings(ParsedSite $site, array $findings, array $own): Assessment
     {
         $pages = $this->terms->pages->of($site);
         $found = array_map(fn (Finding $finding) => Shortfall::of($finding, $finding->file), $findings);
-        $all = [...$this->rawCharacters($pages), ...$found];
+        $all = [...$own, ...$found];
         $marred = count(array_unique(array_map(fn (Shortfall $one) => $one->item, $all)));
         $measured = match (true) {
             $pages === [] => 'no such page',
@@ -138,7 +139,7 @@ final readonly class Markup extends Requirement implements AssessedByFindings
         };
         $expected = $this->atMost === 0 ? 'nothing found' : "at most {$this->atMost} found";
 
-        return Assessment::of(count($pages), count($all) > $this->atMost ? $all : [], $measured, $expected);
+        return Assessment::of(count($pages), $all, $measured, $expected, $this->atMost);
     }
 
     /**

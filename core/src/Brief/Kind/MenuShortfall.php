@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Brief\Kind;
 
 use InkedMargin\Core\Brief\Shortfall;
+use InkedMargin\Core\Brief\SlipName;
 use InkedMargin\Core\Finding\Edit;
 use InkedMargin\Core\Finding\Mend;
 use InkedMargin\Core\Finding\ProofMark;
@@ -64,7 +65,20 @@ final readonly class MenuShortfall
                 default => [Subject::way($page->path(), $key)],
             },
             causes: self::causes($difference, $page, $menu),
+            slips: self::slips($difference, $page, $common),
         );
+    }
+
+    /** @return list<string> the links that the page does not have because of it */
+    private static function slips(MenuDifference $difference, Page $page, CommonMenu $common): array
+    {
+        $lacking = match ($difference->kind) {
+            MenuDifferenceKind::NoMenu => array_filter($common->keys(), fn (string $key) => $key !== $page->path()),
+            MenuDifferenceKind::Missing, MenuDifferenceKind::Readdressed => [(string) $difference->key],
+            default => [],
+        };
+
+        return array_map(fn (string $to) => SlipName::way($page->path(), $to), array_values($lacking));
     }
 
     private static function mend(MenuDifference $difference, Page $page): ?Mend
@@ -101,7 +115,7 @@ final readonly class MenuShortfall
         if ($unclosed !== null) {
             $causes[] = Subject::element($page->path(), $unclosed);
         }
-        if ($difference->kind === MenuDifferenceKind::Missing) {
+        if (in_array($difference->kind, [MenuDifferenceKind::Missing, MenuDifferenceKind::Readdressed], true)) {
             $causes[] = Subject::file((string) $difference->key);
         }
 
@@ -135,8 +149,11 @@ final readonly class MenuShortfall
                 "Change the words to “{$wanted}”.",
             ],
             MenuDifferenceKind::Readdressed => [
-                "The menu entry “{$label}” leads to `".($difference->entry->key ?? '').'`; it should lead to '
-                    ."`$key`.",
+                $difference->entry?->isBroken() === true
+                    ? "The address of the menu entry “{$label}” is `{$difference->entry->reference?->written}`, "
+                        ."which leads nowhere; it should lead to `$key`."
+                    : "The menu entry “{$label}” leads to `".($difference->entry->key ?? '').'`; it should lead to '
+                        ."`$key`.",
                 "Type `href=\"$typed\"`.",
             ],
             MenuDifferenceKind::Order => [

@@ -19,7 +19,6 @@ use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Source\Difference;
 use InkedMargin\Core\Source\English;
-use InkedMargin\Core\Source\Span;
 
 /**
  * The pages have the parts, headings, lists and tables of the model answer, one in the other and in its order. What
@@ -61,7 +60,7 @@ final readonly class Model extends Requirement implements NeedsMaterials
 
     public static function variants(): array
     {
-        return ['page', 'missing', 'extra', 'moved'];
+        return ['missing', 'extra', 'moved'];
     }
 
     public static function read(Terms $terms, Fields $fields): self
@@ -78,6 +77,15 @@ final readonly class Model extends Requirement implements NeedsMaterials
         return "{$this->terms->pages->sentence()} is built as the model answer is{$what}.";
     }
 
+    public function pagesNeeded(Materials $materials): array
+    {
+        $model = $materials->parsedModel();
+
+        return $model === null
+            ? []
+            : array_map(fn (Page $page) => $page->path(), $this->terms->pages->of($model));
+    }
+
     public function assess(ParsedSite $site): Assessment
     {
         return $this->assessAgainst($site, Materials::none());
@@ -87,22 +95,25 @@ final readonly class Model extends Requirement implements NeedsMaterials
     {
         $model = $materials->parsedModel();
         if ($model === null) {
-            return Assessment::unclear('there is no model answer', $this->expectation());
+            return Assessment::notJudged('there is no model answer', $this->expectation());
         }
         $pages = $this->terms->pages->of($model);
-        $elements = $good = 0;
+        $elements = $good = $there = 0;
         $shortfalls = [];
         foreach ($pages as $wanted) {
             $outline = $this->outline($wanted);
-            $page = $site->pages[$wanted->path()] ?? null;
-            $found = $page === null ? [self::withoutPage($wanted)] : $this->differences($page, $outline);
+            $page = $site->pageFor($wanted->path());
             $elements += count($outline);
-            $good += $page === null ? 0 : max(0, count($outline) - count($found));
-            array_push($shortfalls, ...$found);
+            if ($page !== null) {
+                $found = $this->differences($page, $outline);
+                $there++;
+                $good += max(0, count($outline) - count($found));
+                array_push($shortfalls, ...$found);
+            }
         }
 
         return Assessment::of(
-            count($pages),
+            $there,
             $shortfalls,
             $pages === [] ? 'no such page in the model answer' : "$good of $elements elements of the model answer",
             $this->expectation(),
@@ -135,22 +146,6 @@ final readonly class Model extends Requirement implements NeedsMaterials
         }
 
         return in_array($element->name, $this->elements, true) ? $element->name : null;
-    }
-
-    private static function withoutPage(Page $wanted): Shortfall
-    {
-        return new Shortfall(
-            'page',
-            ProofMark::Insert,
-            $wanted->path(),
-            $wanted->path(),
-            null,
-            Span::at(0),
-            "The model answer has a page `{$wanted->path()}`, and your site has not.",
-            "Add `{$wanted->path()}`.",
-            "model:{$wanted->path()}",
-            subjects: [Subject::file($wanted->path())],
-        );
     }
 
     /**

@@ -98,6 +98,11 @@ final readonly class Names extends Requirement implements NamesThings
         return $what === 'path' && $this->folder !== null ? explode('/', $this->folder->written) : [];
     }
 
+    public function isAboutPages(): bool
+    {
+        return false;
+    }
+
     public function assess(ParsedSite $site): Assessment
     {
         $files = $site->files;
@@ -113,10 +118,14 @@ final readonly class Names extends Requirement implements NamesThings
         $wrong = count(array_unique(array_map(fn (Shortfall $one) => $one->item, $shortfalls)));
         $expected = lcfirst(rtrim($this->inWords($files->packing->handle ?? 'your-name'), '.'));
 
+        if ($items === 0) {
+            return Assessment::notJudged('not sent as an archive', $expected);
+        }
+
         return Assessment::of(
             $items,
             $shortfalls,
-            $items === 0 ? 'not sent as an archive' : ($items - $wrong)." of $items",
+            ($items - $wrong)." of $items",
             $expected,
         );
     }

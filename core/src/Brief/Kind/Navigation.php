@@ -7,13 +7,17 @@ namespace InkedMargin\Core\Brief\Kind;
 use InkedMargin\Core\Brief\Assessment;
 use InkedMargin\Core\Brief\Field;
 use InkedMargin\Core\Brief\Fields;
+use InkedMargin\Core\Brief\Materials;
+use InkedMargin\Core\Brief\MissingPage;
 use InkedMargin\Core\Brief\NamesThings;
 use InkedMargin\Core\Brief\Requirement;
 use InkedMargin\Core\Brief\Shortfall;
 use InkedMargin\Core\Brief\Terms;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Site\Label;
 use InkedMargin\Core\Site\Menu\CommonMenu;
 use InkedMargin\Core\Site\Menu\MenuComparison;
+use InkedMargin\Core\Site\Menu\MenuEntry;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\Pattern\Direction;
@@ -194,9 +198,7 @@ final readonly class Navigation extends Requirement implements NamesThings
     public function assess(ParsedSite $site): Assessment
     {
         $pages = $this->terms->pages->of($site);
-        if ($pages === []) {
-            return Assessment::unclear('no such page', $this->expectation());
-        }
+        $missing = $this->terms->pages->missingFrom($site);
         $match = $this->match($site);
         $items = 0;
         $shortfalls = $measured = [];
@@ -206,29 +208,56 @@ final readonly class Navigation extends Requirement implements NamesThings
                 fn ($violation) => PatternShortfall::of($violation, $match, $site),
                 $match->violations,
             );
+            foreach (array_intersect($missing, $match->order) as $path) {
+                $shortfalls[] = MissingPage::named($path, $site, 'pattern', $match->shareOf($path));
+            }
             $surplus = $match->surplus() === 0 ? '' : ", {$match->surplus()} too many";
             $measured[] = "{$match->met()} of ".English::count($match->count, 'link').$surplus;
         }
-        if ($this->sameEverywhere || $this->menu !== null) {
+        if (($this->sameEverywhere || $this->menu !== null) && [...$pages, ...$missing] !== []) {
             $items++;
-            $ofMenu = $this->menuShortfalls($pages, $site);
-            $good = count($pages) - count(array_unique(array_map(fn (Shortfall $one) => $one->file, $ofMenu)));
+            $ofMenu = $this->menuShortfalls($pages, $missing, $site);
+            $all = count($pages) + count($missing);
+            $good = $all - count(array_unique(array_map(fn (Shortfall $one) => $one->file, $ofMenu)));
             $shortfalls = [...$shortfalls, ...$ofMenu];
-            $measured[] = "the right menu on $good of ".English::count(count($pages), 'page');
+            $measured[] = "the right menu on $good of ".English::count($all, 'page');
         }
 
-        return Assessment::of($items, $shortfalls, implode(', ', $measured), $this->expectation());
+        $words = $measured === [] ? 'no such page' : implode(', ', $measured);
+
+        return Assessment::of($items, $shortfalls, $words, $this->expectation());
+    }
+
+    /** What is missing counts in the pattern and in the menu, each in its own way. */
+    public function isAboutPages(): bool
+    {
+        return false;
+    }
+
+    public function pagesNeeded(Materials $materials): array
+    {
+        $keys = array_map(strval(...), array_keys($this->menu ?? []));
+        $entries = array_map(fn (string $key) => explode('#', $key)[0], $keys);
+        $index = $this->pattern === PatternKind::Index ? [$this->options->index] : [];
+
+        return array_values(array_filter([...$entries, ...$this->options->order, ...$index], Link::isOfSite(...)));
     }
 
     /**
-     * @param  non-empty-list<Page>  $pages
+     * @param  list<Page>  $pages
+     * @param  list<string>  $missing  paths of those that are not there
      * @return list<Shortfall>
      */
-    private function menuShortfalls(array $pages, ParsedSite $site): array
+    private function menuShortfalls(array $pages, array $missing, ParsedSite $site): array
     {
+        $all = count($pages) + count($missing);
+        $shortfalls = array_map(
+            fn (string $path) => MissingPage::named($path, $site, 'menu', 1 / $all),
+            $missing,
+        );
         $common = $this->commonMenu($site);
         if ($common === null) {
-            return count($pages) < 2 ? [] : [Shortfall::onPage(
+            return count($pages) < 2 ? $shortfalls : [...$shortfalls, Shortfall::onPage(
                 $pages[0],
                 'no-common-menu',
                 ProofMark::Look,
@@ -239,7 +268,6 @@ final readonly class Navigation extends Requirement implements NamesThings
                 'menu',
             )];
         }
-        $shortfalls = [];
         foreach ($pages as $page) {
             $differences = MenuComparison::of(
                 $site->menus()->on($page->path()),
@@ -248,7 +276,7 @@ final readonly class Navigation extends Requirement implements NamesThings
                 $this->ownLinked,
             );
             foreach ($differences as $difference) {
-                $cost = 1 / (count($pages) * count($differences));
+                $cost = 1 / ($all * count($differences));
                 $shortfalls[] = MenuShortfall::of($difference, $page, $common, $site, $cost);
             }
         }
@@ -262,11 +290,18 @@ final readonly class Navigation extends Requirement implements NamesThings
         if ($this->pattern === null) {
             return null;
         }
+        $missing = $this->terms->pages->missingFrom($site);
         $pages = array_map(fn (Page $page) => $page->path(), $this->terms->pages->of($site));
+        $menus = array_values(array_filter(array_map(fn (self $one) => $one->commonMenu($site), $this->beside)));
+        $reader = new PatternReader(
+            $site->map(),
+            [...$pages, ...$missing],
+            array_map(fn (CommonMenu $menu) => $menu->entries, $menus),
+            $missing,
+            self::menuEntries($menus, $pages, $site),
+        );
 
-        $menus = array_filter(array_map(fn (self $one) => $one->commonMenu($site)?->entries, $this->beside));
-
-        return (new PatternReader($site->map(), $pages, array_values($menus)))->read($this->pattern, $this->options);
+        return $reader->read($this->pattern, $this->options->on(fn (string $path) => self::at($path, $site)));
     }
 
     /**
@@ -276,9 +311,52 @@ final readonly class Navigation extends Requirement implements NamesThings
     public function commonMenu(ParsedSite $site): ?CommonMenu
     {
         if ($this->menu !== null) {
-            return new CommonMenu($this->menu, $site->menus()->usual?->place);
+            $entries = [];
+            foreach ($this->menu as $path => $label) {
+                $entries[self::at((string) $path, $site)] = $label;
+            }
+
+            return new CommonMenu($entries, $site->menus()->usual?->place);
         }
 
         return $this->sameEverywhere ? $site->menus()->usual : null;
+    }
+
+    /** Where what the brief calls a page is: a page with a wrong name stands in for it. */
+    private static function at(string $path, ParsedSite $site): string
+    {
+        return $site->pageFor($path)?->path() ?? $path;
+    }
+
+    /**
+     * The links that stand in the menus of pages: whatever is wrong with the words of one, it is an entry and no way of
+     * a pattern.
+     *
+     * @param  list<CommonMenu>  $menus
+     * @param  list<string>  $pages
+     * @return array<int, true> by the object id of their reference
+     */
+    private static function menuEntries(array $menus, array $pages, ParsedSite $site): array
+    {
+        $entries = [];
+        foreach ($pages as $page) {
+            $menu = $site->menus()->on($page);
+            if ($menu === null) {
+                continue;
+            }
+            foreach ($menus as $common) {
+                $known = array_intersect_key($menu->byKey(), $common->entries);
+                $said = array_filter($known, fn (MenuEntry $entry) => ($common->entries[$entry->key] ?? null) === null
+                    || Label::says($entry->label, (string) $common->entries[$entry->key]));
+                // A menu of which most is as it should be is that menu; two ways of a ring are none.
+                foreach (2 * count($said) > count($known) ? $menu->entries : [] as $entry) {
+                    if ($entry->reference !== null) {
+                        $entries[spl_object_id($entry->reference)] = true;
+                    }
+                }
+            }
+        }
+
+        return $entries;
     }
 }

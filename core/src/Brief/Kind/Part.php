@@ -7,6 +7,7 @@ namespace InkedMargin\Core\Brief\Kind;
 use InkedMargin\Core\Brief\Fields;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\Walk;
+use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Source\English;
 use InkedMargin\Core\Style\Selector\Matching;
 use InkedMargin\Core\Style\Selector\SelectorError;
@@ -86,6 +87,11 @@ final readonly class Part
             $this->selector->elementNames(),
             ...array_map(fn (self $part) => $part->elementNames(), $this->parts),
         );
+    }
+
+    public function firstOn(Page $page): ?Element
+    {
+        return $this->selector->all($page->document)[0] ?? null;
     }
 
     public function firstIn(Element $parent, Matching $matching): ?Element

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Brief\Kind;
 
 use InkedMargin\Core\Brief\Shortfall;
+use InkedMargin\Core\Brief\SlipName;
 use InkedMargin\Core\Finding\Edit;
 use InkedMargin\Core\Finding\Mend;
 use InkedMargin\Core\Finding\ProofMark;
@@ -50,7 +51,19 @@ final readonly class PatternShortfall
             mend: self::mend($violation),
             subjects: $to === null ? [] : [Subject::way($violation->from, $to)],
             causes: self::causes($violation, $site),
+            slips: self::slips($violation),
         );
+    }
+
+    /** @return list<string> the links that the page does not have because of it */
+    private static function slips(PatternViolation $violation): array
+    {
+        $to = $violation->expected?->to;
+        $isLack = in_array($violation->kind, [ViolationKind::Missing, ViolationKind::Wrong], true);
+
+        return $to === null || ! $isLack
+            ? []
+            : array_map(fn (string $one) => SlipName::way($violation->from, $one), [$to, ...$violation->more]);
     }
 
     private static function mend(PatternViolation $violation): ?Mend
@@ -98,7 +111,10 @@ final readonly class PatternShortfall
                     'Type the address of that page.',
                 ]
                 : [
-                    "{$label} should be the {$way->words()} to `$to`$because, but it leads to `$leads`.",
+                    "{$label} should be the {$way->words()} to `$to`$because, but "
+                        .($link?->isUnfinished() === true
+                            ? "its address `{$link->reference->written}` leads nowhere."
+                            : "it leads to `$leads`."),
                     "Type `href=\"$typed\"`.",
                 ],
             ViolationKind::Swapped => [
@@ -106,8 +122,10 @@ final readonly class PatternShortfall
                 "Type `href=\"$typed\"` here, and the address from here in the other link.",
             ],
             ViolationKind::Surplus => [
-                "{$label} leads to `$leads`; there is no place for it in this pattern.",
-                'Remove the link.',
+                $match->kind === PatternKind::Branching
+                    ? "{$label} leads to `$leads` and is one choice too many here."
+                    : "{$label} leads to `$leads`, which is neither the next nor the previous page.",
+                'Remove the link, or lead it to the page that it should reach.',
             ],
             ViolationKind::Mislabelled => [
                 "{$label} is the {$way->words()}; the brief asks for the words “{$violation->label}”.",

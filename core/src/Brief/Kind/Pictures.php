@@ -9,6 +9,7 @@ use InkedMargin\Core\Brief\Field;
 use InkedMargin\Core\Brief\Fields;
 use InkedMargin\Core\Brief\Requirement;
 use InkedMargin\Core\Brief\Shortfall;
+use InkedMargin\Core\Brief\SlipName;
 use InkedMargin\Core\Brief\Terms;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
@@ -132,6 +133,7 @@ final readonly class Pictures extends Requirement
     private function wrongNumber(Page $page, array $pictures): Shortfall
     {
         $count = count($pictures);
+        $selector = $this->selector->written ?? 'img';
         $isShort = $this->bounds->isShort($count);
         $element = $isShort ? end($pictures) : $pictures[$this->bounds->most()];
         $where = $this->selector === null ? '' : " (`{$this->selector->written}`)";
@@ -146,6 +148,10 @@ final readonly class Pictures extends Requirement
                 ."$where; the brief asks for {$this->bounds->sentence()}.",
             $isShort ? "Add $difference with `<img src=\"…\" alt=\"…\">`." : "Remove $difference.",
             "pictures:{$this->terms->id}",
+            slips: $isShort
+                ? SlipName::lack($page, $selector, $this->bounds->distance($count))
+                : SlipName::surplus($page, $selector, $this->bounds->distance($count)),
+            follows: $isShort ? SlipName::partAround($page, $selector, $this->bounds->least()) : [],
         );
     }
 
@@ -164,6 +170,7 @@ final readonly class Pictures extends Requirement
             'Write what the picture shows: `alt="…"`.',
             "{$picture->path()}@alt",
             subjects: [Subject::element($page->path(), $picture)],
+            slips: [SlipName::attribute($page, $picture, 'alt')],
         );
     }
 

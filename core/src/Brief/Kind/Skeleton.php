@@ -10,6 +10,7 @@ use InkedMargin\Core\Brief\Fields;
 use InkedMargin\Core\Brief\NamesThings;
 use InkedMargin\Core\Brief\Requirement;
 use InkedMargin\Core\Brief\Shortfall;
+use InkedMargin\Core\Brief\SlipName;
 use InkedMargin\Core\Brief\Terms;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Subject;
@@ -149,7 +150,18 @@ final readonly class Skeleton extends Requirement implements NamesThings
             $after === null ? "Add it at the start of $inside." : "Add it after the `<{$after->name}>`.",
             "{$parent->path()}!{$part->written}",
             subjects: [Subject::page($page->path())."!{$part->written}"],
+            slips: $this->slips($part, $parent, $page),
         );
+    }
+
+    /** @return list<string> */
+    private function slips(Part $part, Element $parent, Page $page): array
+    {
+        $elsewhere = in_array($parent->name, ['body', 'html'], true) ? null : $part->firstOn($page);
+
+        return $elsewhere === null
+            ? SlipName::lack($page, $part->written)
+            : [SlipName::outside($page, $elsewhere)];
     }
 
     private function outOfOrder(Part $part, Element $element, Element $after, Page $page): Shortfall

@@ -117,6 +117,15 @@ final readonly class Starter extends Requirement implements NeedsMaterials
         ]));
     }
 
+    public function pagesNeeded(Materials $materials): array
+    {
+        $starter = $this->compares ? $materials->parsedStarter() : null;
+
+        return $starter === null
+            ? []
+            : array_map(fn (Page $page) => $page->path(), $this->terms->pages->of($starter));
+    }
+
     public function assess(ParsedSite $site): Assessment
     {
         return $this->assessAgainst($site, Materials::none());
@@ -126,11 +135,11 @@ final readonly class Starter extends Requirement implements NeedsMaterials
     {
         $pages = $this->terms->pages->of($site);
         $starter = $materials->parsedStarter();
-        if ($pages === [] || ($this->compares && $starter === null)) {
-            return Assessment::unclear(
-                $pages === [] ? 'no such page' : 'there are no starter files',
-                $this->expectation(),
-            );
+        if ($this->compares && $starter === null) {
+            return Assessment::notJudged('there are no starter files', $this->expectation());
+        }
+        if ($pages === []) {
+            return Assessment::of(0, [], 'no such page', $this->expectation());
         }
         $shortfalls = [];
         foreach ($this->replaced as $passage) {
@@ -148,7 +157,7 @@ final readonly class Starter extends Requirement implements NeedsMaterials
         }
         $items = count($this->replaced) * count($pages) + count($this->kept);
         foreach ($this->compares ? $pages : [] as $page) {
-            $given = $starter?->pages[$page->path()] ?? null;
+            $given = $starter?->pages[$site->expectedNameOf($page->path())] ?? null;
             $passages = $given === null ? [] : StarterPassage::allOn($given, $this->mark);
             $items += count($passages);
             array_push($shortfalls, ...$this->comparison($page, $passages));

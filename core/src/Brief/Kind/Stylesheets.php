@@ -12,6 +12,7 @@ use InkedMargin\Core\Brief\NamesThings;
 use InkedMargin\Core\Brief\NeedsMaterials;
 use InkedMargin\Core\Brief\Requirement;
 use InkedMargin\Core\Brief\Shortfall;
+use InkedMargin\Core\Brief\SlipName;
 use InkedMargin\Core\Brief\Terms;
 use InkedMargin\Core\Finding\Edit;
 use InkedMargin\Core\Finding\Mend;
@@ -148,7 +149,7 @@ final readonly class Stylesheets extends Requirement implements NamesThings, Nee
     public function assessAgainst(ParsedSite $site, Materials $materials): Assessment
     {
         if ($this->areGiven && $materials->parsedSheets() === []) {
-            return Assessment::unclear('the assignment gives no stylesheets', $this->expected());
+            return Assessment::notJudged('the assignment gives no stylesheets', $this->expected());
         }
         $pages = $this->terms->pages->of($site);
         $shortfalls = [];
@@ -257,6 +258,9 @@ final readonly class Stylesheets extends Requirement implements NamesThings, Nee
                 array_slice($found, 1, self::MOST_RELATED),
             ),
             subjects: [Subject::element($page->path(), $found[0]->element)],
+            slips: $variant === 'inline'
+                ? array_map(fn (PageStyle $style) => SlipName::attribute($page, $style->element, 'style'), $found)
+                : [],
         );
     }
 
@@ -382,6 +386,7 @@ final readonly class Stylesheets extends Requirement implements NamesThings, Nee
             "sheet:$sheet",
             mend: self::mend($page, $line),
             subjects: [Subject::page($page->path()).":$sheet"],
+            slips: [SlipName::way($page->path(), $sheet)],
             causes: $causes,
         );
     }

@@ -12,6 +12,7 @@ use InkedMargin\Core\Brief\Materials;
 use InkedMargin\Core\Brief\NeedsMaterials;
 use InkedMargin\Core\Brief\Requirement;
 use InkedMargin\Core\Brief\Shortfall;
+use InkedMargin\Core\Brief\SlipName;
 use InkedMargin\Core\Brief\Terms;
 use InkedMargin\Core\Brief\TextPattern;
 use InkedMargin\Core\Finding\ProofMark;
@@ -143,7 +144,7 @@ final readonly class Text extends Requirement implements NeedsMaterials
     {
         $copy = $this->copy === null ? null : $materials->copy($this->copy);
         if ($this->copy !== null && $copy === null) {
-            return Assessment::unclear("`$this->copy` is not among the supplied texts", $this->expectation());
+            return Assessment::notJudged("`$this->copy` is not among the supplied texts", $this->expectation());
         }
         $items = 0;
         $shortfalls = [];
@@ -161,7 +162,7 @@ final readonly class Text extends Requirement implements NeedsMaterials
             }
         }
         if (! $isTold) {
-            return Assessment::unclear('a pattern goes back and forth too often to tell', $this->expectation());
+            return Assessment::notJudged('a pattern goes back and forth too often to tell', $this->expectation());
         }
         $wrong = count(array_unique(array_map(fn (Shortfall $one) => $one->item, $shortfalls)));
         $what = $this->selector === null ? English::count($items, 'page') : English::count($items, 'place');
@@ -245,7 +246,24 @@ final readonly class Text extends Requirement implements NeedsMaterials
             "This page has no $shown, the text of which the brief asks for.",
             "Add $shown, with its text.",
             "text:{$this->terms->id}",
+            slips: $this->selector === null || ! $this->isSaidElsewhere($page)
+                ? []
+                : SlipName::lack($page, $this->selector->written),
+            follows: $this->selector === null ? [] : SlipName::partAround($page, $this->selector->written, 1),
         );
+    }
+
+    /** Whether the page says what is asked for, only not in the part that is missing. */
+    private function isSaidElsewhere(Page $page): bool
+    {
+        $body = $page->document->first('body');
+
+        $found = $body === null ? null : $this->shortfallsIn($page, $body, null);
+
+        return $found !== null && array_filter(
+            $found,
+            fn (Shortfall $one) => $one->mark === ProofMark::Insert,
+        ) === [];
     }
 
     private function unsaid(Page $page, Element $part, TextPattern $pattern): Shortfall

@@ -9,6 +9,7 @@ use InkedMargin\Core\Brief\Field;
 use InkedMargin\Core\Brief\Fields;
 use InkedMargin\Core\Brief\Requirement;
 use InkedMargin\Core\Brief\Shortfall;
+use InkedMargin\Core\Brief\SlipName;
 use InkedMargin\Core\Brief\Terms;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
@@ -119,6 +120,7 @@ final readonly class Titles extends Requirement
             self::MISSING_REMEDY,
             'title',
             subjects: [Subject::page($page->path())],
+            slips: SlipName::lack($page, 'title'),
         );
     }
 

@@ -31,13 +31,8 @@ final readonly class Model extends Rule
         ]];
         $asked = 'kind: model, pages: home';
         $right = '<h2>Birds</h2><ul><li>Gull</li></ul><h3>Crows</h3>';
-        $two = fn (string $name) => [
-            'index.html' => "$right<p><a href=\"$name.html\">Tides</a></p>",
-            "$name.html" => '<p><a href="index.html">Home</a></p>',
-        ];
 
         return [
-            new Example('page', $two('ebb'), $two('tides'), 'kind: model', materials: $model),
             new Example('missing', '<h2>Birds</h2><h3>Crows</h3>', $right, $asked, materials: $model),
             new Example('extra', "$right<ol><li>One</li></ol>", $right, $asked, materials: $model),
             new Example(

@@ -4,15 +4,20 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\File;
 
+use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Brief\Kind\Files;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Related;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
+use InkedMargin\Core\Site\Site;
 
-/** A file of the brief's list is not in the site. Common practice. */
+/** A file that the brief lists, or a page that it asks something of, is not in the site. Common practice. */
 final readonly class Missing extends Rule
 {
+    private const MAX_LINKS = 3;
+
     public function __construct()
     {
         parent::__construct(
@@ -20,7 +25,7 @@ final readonly class Missing extends Rule
             Weight::Fault,
             ProofMark::Insert,
             'A file that the brief asks for is missing.',
-            ['file/name', 'file/double-extension', 'file/no-home'],
+            ['file/name', 'file/double-extension', 'file/no-home', 'file/wrong-type', 'file/empty'],
         );
     }
 
@@ -39,5 +44,30 @@ final readonly class Missing extends Rule
     public function speaksFor(): array
     {
         return [Files::class => ['missing']];
+    }
+
+    /** Pages that no list of files names: the brief asks for something on them. */
+    public function check(Examination $exam): iterable
+    {
+        $site = $exam->site;
+        $listed = array_merge(
+            ...array_map(fn (Files $files) => $files->missing($site->files), $exam->brief->ofKind(Files::class)),
+        );
+        foreach (array_diff($site->missingPages(), $listed) as $path) {
+            if ($path === Site::HOME || $site->files->file($path) !== null) {
+                continue;
+            }
+            yield $this->fileFinding(
+                $path,
+                null,
+                "The brief asks for a page `$path`, and it is missing.",
+                "Add `$path`, spelled exactly like that.",
+                related: Related::links(
+                    $site->referencesTo($path),
+                    "this link leads to `$path`",
+                    self::MAX_LINKS,
+                ),
+            );
+        }
     }
 }

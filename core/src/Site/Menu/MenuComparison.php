@@ -26,6 +26,9 @@ final readonly class MenuComparison
             $isKnown = array_key_exists($entry->key, $common->entries);
             $wanted = $common->entries[$entry->key] ?? null;
             $isRight = $isKnown && ($wanted === null || Label::plain($wanted) === Label::plain($entry->label));
+            if ($isRight && $entry->isMisspelt() && $entry->key !== $page) {
+                $differences[] = new MenuDifference(MenuDifferenceKind::Readdressed, $entry, $entry->key, $wanted);
+            }
             if ($isRight || $entry->key === $page) {
                 continue;
             }

@@ -34,6 +34,12 @@ final readonly class MenuEntry
             || ($this->reference->target->path ?? $this->reference->target->meant()) !== null;
     }
 
+    /** Whether it is plain what it should lead to, and it does not, for letter case or folder. */
+    public function isMisspelt(): bool
+    {
+        return $this->isBroken() && $this->reference?->target->meant() !== null;
+    }
+
     public function isBroken(): bool
     {
         return $this->reference?->target->resolution->isBroken() === true;

@@ -33,6 +33,14 @@ final readonly class PatternMatch
         return max(0, $this->count - $missing);
     }
 
+    /** The share of the expected links that lead from a page, above 0 and at most 1. */
+    public function shareOf(string $page): float
+    {
+        $from = array_filter($this->expected, fn (ExpectedLink $link) => $link->from === $page);
+
+        return $from === [] ? 1 / max(1, count($this->order)) : min(1.0, count($from) / max(1, $this->count));
+    }
+
     /** The share of the expected links that are there, 0 to 1. */
     public function share(): float
     {

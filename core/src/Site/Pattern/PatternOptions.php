@@ -24,4 +24,21 @@ final readonly class PatternOptions
         public string $index = 'index.html',
     ) {
     }
+
+    /**
+     * The same with the paths that pages have on a site.
+     *
+     * @param  \Closure(string): string  $at
+     */
+    public function on(\Closure $at): self
+    {
+        return new self(
+            array_map($at, $this->order),
+            $this->labels,
+            $this->mayClose,
+            $this->choices,
+            $this->depth,
+            $at($this->index),
+        );
+    }
 }

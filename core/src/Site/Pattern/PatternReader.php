@@ -14,13 +14,23 @@ final readonly class PatternReader
     /** Of the pages that a page does not link to, so many are named. */
     private const MOST_NAMED = 12;
 
+    /** Links of a story that are tried as the one too many. */
+    private const MAX_SHORTCUTS = 8;
+
     /**
      * @param  list<string>  $pages  the pages the pattern is about
      * @param  list<array<string, string|null>>  $menus  entries of menus that pages have besides: labels by page, null
      *     for any
+     * @param  list<string>  $missing  those of the pages that are not there: a link to one is as it should be
+     * @param  array<int, true>  $entries  links that stand in such menus, by the object id of their reference
      */
-    public function __construct(private LinkMap $map, private array $pages, private array $menus = [])
-    {
+    public function __construct(
+        private LinkMap $map,
+        private array $pages,
+        private array $menus = [],
+        private array $missing = [],
+        private array $entries = [],
+    ) {
     }
 
     public function read(PatternKind $kind, PatternOptions $options = new PatternOptions): PatternMatch
@@ -75,10 +85,12 @@ final readonly class PatternReader
         }
         $violations = [];
         foreach ($byPage as $page => $wanted) {
-            array_push(
-                $violations,
-                ...$this->onPage((string) $page, $wanted, $kind, array_fill_keys($order, true), $options),
-            );
+            if (! $this->isMissing((string) $page)) {
+                array_push(
+                    $violations,
+                    ...$this->onPage((string) $page, $wanted, $kind, array_fill_keys($order, true), $options),
+                );
+            }
         }
 
         return new PatternMatch($kind, $order, $expected, count($expected), $violations);
@@ -171,12 +183,12 @@ final readonly class PatternReader
      */
     private function way(string $page, string $to, bool $hasWords): ?Link
     {
-        $there = $this->map->edges[$page][$to] ?? null;
+        $there = $this->edges($page)[$to] ?? null;
         if ($there === null || ! $hasWords || ! $this->isEntry($there)) {
             return $there;
         }
         foreach ($this->map->linksOn($page) as $link) {
-            if ($link->to() === $to && ! $this->isEntry($link)) {
+            if ($this->to($link) === $to && ! $this->isEntry($link)) {
                 return $link;
             }
         }
@@ -187,9 +199,12 @@ final readonly class PatternReader
     /** Whether a link is an entry of a menu that pages have besides. */
     private function isEntry(Link $link): bool
     {
-        $to = $link->to();
+        $to = $this->to($link);
         if ($to === null) {
             return false;
+        }
+        if (isset($this->entries[spl_object_id($link->reference)])) {
+            return true;
         }
         foreach ($this->menus as $menu) {
             if (array_key_exists($to, $menu) && ($menu[$to] === null || Label::says($link->label, $menu[$to]))) {
@@ -203,7 +218,7 @@ final readonly class PatternReader
     private function isSaid(string $page, string $to, string $label): bool
     {
         foreach ($this->map->linksOn($page) as $link) {
-            if ($link->to() === $to && Label::says($link->label, $label)) {
+            if ($this->to($link) === $to && Label::says($link->label, $label)) {
                 return true;
             }
         }
@@ -222,7 +237,7 @@ final readonly class PatternReader
     {
         $spare = [];
         foreach ($this->map->linksOn($page) as $link) {
-            $to = $link->to();
+            $to = $this->to($link);
             $isInside = $to !== null ? isset($among[$to]) : $link->isUnfinished();
             if (
                 ! $isInside
@@ -276,7 +291,11 @@ final readonly class PatternReader
         $others = count($this->pages) - 1;
         $violations = [];
         foreach ($this->pages as $page) {
-            $linked = array_intersect_key($this->map->edges[$page] ?? [], $among);
+            if ($this->isMissing($page)) {
+                continue;
+            }
+            $linked = array_intersect_key($this->edges($page), $among);
+            unset($linked[$page]);
             $lacking = $others - count($linked);
             if ($lacking === 0) {
                 continue;
@@ -317,23 +336,85 @@ final readonly class PatternReader
     /** Pages that are not endings offer so many choices: links to pages that lie further from the home page. */
     private function branching(PatternOptions $options): PatternMatch
     {
-        $expected = $violations = [];
+        $surplus = [];
+        $match = $this->story($options, $surplus);
+        // A link too many may be a shortcut, which makes other pages look wrong: the one that explains most is it.
+        for ($round = 0; $round < self::MAX_SHORTCUTS; $round++) {
+            $best = null;
+            foreach ($this->overfull($match) as $edge) {
+                $without = $this->story($options, [...$surplus, $edge]);
+                if (count($without->violations) < count(($best ?? $match)->violations)) {
+                    [$best, $found] = [$without, $edge];
+                }
+            }
+            if ($best === null || ! isset($found)) {
+                break;
+            }
+            [$match, $surplus] = [$best, [...$surplus, $found]];
+        }
+        $links = array_map(fn (array $edge) => new PatternViolation(
+            ViolationKind::Surplus,
+            $edge[0],
+            null,
+            $this->map->edges[$edge[0]][$edge[1]],
+        ), $surplus);
+
+        return new PatternMatch(
+            PatternKind::Branching,
+            $this->pages,
+            $match->expected,
+            $match->count,
+            [...$match->violations, ...$links],
+        );
+    }
+
+    /** @return list<array{string, string}> the choices of the first page that has too many of them */
+    private function overfull(PatternMatch $match): array
+    {
+        foreach ($match->violations as $violation) {
+            if ($violation->kind === ViolationKind::Surplus) {
+                $from = $violation->from;
+
+                return array_map(
+                    fn (int|string $to) => [$from, (string) $to],
+                    array_slice(array_keys($this->map->edges[$from]), 0, self::MAX_SHORTCUTS),
+                );
+            }
+        }
+
+        return [];
+    }
+
+    /**
+     * @param  list<array{string, string}>  $without  links that are passed over, as page and target
+     */
+    private function story(PatternOptions $options, array $without): PatternMatch
+    {
+        $edges = $this->edgesWithout($without);
+        $distances = self::distances($edges);
         $among = array_fill_keys($this->pages, true);
+        $expected = $violations = [];
         foreach ($this->pages as $page) {
-            $distance = $this->map->distance($page);
+            $distance = $distances[$page] ?? null;
             if ($distance === null) {
                 continue;
             }
-            $on = array_filter(
-                array_keys($this->map->edges[$page]),
-                fn (string $to) => isset($among[$to]) && ($this->map->distance($to) ?? 0) > $distance,
-            );
-            $broken = array_values(array_filter($this->map->linksOn($page), fn (Link $link) => $link->isUnfinished()));
+            $on = array_values(array_filter(
+                array_map(strval(...), array_keys($edges[$page] ?? [])),
+                fn (string $to) => isset($among[$to]) && ($distances[$to] ?? 0) > $distance,
+            ));
+            $broken = array_values(array_filter(
+                $this->map->linksOn($page),
+                fn (Link $link) => $link->isUnfinished() && $this->to($link) === null,
+            ));
             $isEnding = $options->depth === null ? $on === [] && $broken === [] : $distance >= $options->depth;
-            $lacking = $isEnding ? 0 : $options->choices - count($on);
-            for ($choice = 0; $choice < ($isEnding ? 0 : $options->choices); $choice++) {
+            if ($this->isMissing($page)) {
+                continue;
+            }
+            $choices = $isEnding ? 0 : $options->choices;
+            for ($choice = 0; $choice < $choices; $choice++) {
                 $expected[] = $link = new ExpectedLink($page, null, Direction::Choice);
-                if ($choice >= $options->choices - $lacking) {
+                if ($choice >= count($on)) {
                     $stand = array_shift($broken);
                     $violations[] = new PatternViolation(
                         $stand === null ? ViolationKind::Missing : ViolationKind::Wrong,
@@ -343,17 +424,76 @@ final readonly class PatternReader
                     );
                 }
             }
-            foreach (array_slice(array_values($on), $isEnding ? 0 : $options->choices) as $to) {
-                $violations[] = new PatternViolation(
-                    ViolationKind::Surplus,
-                    $page,
-                    null,
-                    $this->map->edges[$page][$to],
-                );
+            foreach (array_slice($on, $choices) as $to) {
+                $violations[] = new PatternViolation(ViolationKind::Surplus, $page, null, $edges[$page][$to]);
             }
         }
 
         return new PatternMatch(PatternKind::Branching, $this->pages, $expected, count($expected), $violations);
+    }
+
+    /**
+     * @param  list<array{string, string}>  $without
+     * @return array<array-key, array<array-key, Link>> by page, then by target
+     */
+    private function edgesWithout(array $without): array
+    {
+        $edges = [];
+        foreach ($this->map->edges as $page => $links) {
+            $edges[$page] = $this->missing === [] ? $links : $this->edges((string) $page);
+        }
+        foreach ($without as [$page, $to]) {
+            unset($edges[$page][$to]);
+        }
+
+        return $edges;
+    }
+
+    /**
+     * @param  array<array-key, array<array-key, Link>>  $edges
+     * @return array<array-key, int> links from the home page, by page
+     */
+    private static function distances(array $edges): array
+    {
+        $distances = [LinkMap::HOME => 0];
+        $waiting = [LinkMap::HOME];
+        for ($at = 0; $at < count($waiting); $at++) {
+            foreach (array_keys($edges[$waiting[$at]] ?? []) as $to) {
+                if (! isset($distances[$to])) {
+                    $distances[$to] = $distances[$waiting[$at]] + 1;
+                    $waiting[] = (string) $to;
+                }
+            }
+        }
+
+        return $distances;
+    }
+
+    private function isMissing(string $page): bool
+    {
+        return in_array($page, $this->missing, true);
+    }
+
+    /** Where a link leads, or would lead if the page that it names were there. */
+    private function to(Link $link): ?string
+    {
+        $named = $link->reference->target->path;
+
+        return $link->to() ?? ($named !== null && $this->isMissing($named) ? $named : null);
+    }
+
+    /** @return array<array-key, Link> the links of a page by their target, those to missing pages among them */
+    private function edges(string $page): array
+    {
+        $edges = $this->map->edges[$page] ?? [];
+        foreach ($this->missing === [] ? [] : $this->map->linksOn($page) as $link) {
+            $to = $this->to($link);
+            if ($to !== null && $link->to() === null) {
+                $edges[$to] ??= $link;
+            }
+        }
+
+        return $edges;
     }
 
     /** @return list<string> the home page first, then by name, numbers as numbers */

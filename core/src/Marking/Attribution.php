@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Marking;
+
+use InkedMargin\Core\Brief\AssessedByFindings;
+use InkedMargin\Core\Brief\Assessment;
+use InkedMargin\Core\Brief\Award;
+use InkedMargin\Core\Brief\Requirement;
+use InkedMargin\Core\Brief\Shortfall;
+use InkedMargin\Core\Finding\Finding;
+
+/**
+ * Where each slip costs points: in the requirement that it is about. Another one that is short of something only by the
+ * same slip follows from it.
+ */
+final class Attribution
+{
+    /** @var array<int, array<int, int>> places of the requirements that a finding shows a shortfall of, by object id */
+    private array $shownIn = [];
+
+    /** @var array<int, array<int, true>> those of them that miss a page by it */
+    private array $missingIn = [];
+
+    /** @var array<string, int> places of requirements by "id" and their id */
+    private array $places = [];
+
+    /** @var array<int, int> the place of the requirement that a shortfall is one of, by object id */
+    private array $holders = [];
+
+    /** @var list<array<int, float>> points that a finding costs, by requirement, then by its object id */
+    private array $costs = [];
+
+    /**
+     * @param  list<Requirement>  $requirements
+     * @param  list<Assessment>  $assessments  one for each
+     * @param  list<list<Finding|null>>  $shown  what shows each shortfall, by requirement
+     * @param  array<int, Shortfall>  $shared  shortfalls that follow from another, by object id
+     */
+    private function __construct(
+        private readonly array $requirements,
+        private readonly array $assessments,
+        private readonly array $shown,
+        private readonly array $shared,
+    ) {
+        foreach ($requirements as $at => $requirement) {
+            $this->places["id {$requirement->terms->id}"] = $at;
+            $costs = Award::of($requirement->terms, $assessments[$at])->worked($assessments[$at]->losses())->costs;
+            $sums = [];
+            foreach ($assessments[$at]->shortfalls as $place => $shortfall) {
+                $this->holders[spl_object_id($shortfall)] = $at;
+                $finding = $shown[$at][$place];
+                if ($finding !== null && ! isset($shared[spl_object_id($shortfall)])) {
+                    $id = spl_object_id($finding);
+                    $sums[$id] = ($sums[$id] ?? 0.0) + $costs[$place];
+                    $this->shownIn[$id][$at] = $at;
+                    if ($shortfall->isMissingPage) {
+                        $this->missingIn[$id][$at] = true;
+                    }
+                }
+            }
+            $this->costs[] = $sums;
+        }
+    }
+
+    /**
+     * @param  list<Requirement>  $requirements
+     * @param  list<Assessment>  $assessments  one for each
+     * @param  list<list<Finding|null>>  $shown  what shows each shortfall, by requirement
+     * @param  array<int, Shortfall>  $shared  shortfalls that follow from another, by object id
+     * @return list<list<string|null>> for each shortfall the id of the requirement that it follows from
+     */
+    public static function of(array $requirements, array $assessments, array $shown, array $shared): array
+    {
+        $attribution = new self($requirements, $assessments, $shown, $shared);
+
+        return array_map(
+            fn (int $at) => array_map(
+                fn (int $place) => $attribution->followed($at, $place),
+                array_keys($assessments[$at]->shortfalls),
+            ),
+            array_keys($assessments),
+        );
+    }
+
+    private function followed(int $at, int $place): ?string
+    {
+        $shortfall = $this->assessments[$at]->shortfalls[$place];
+        if ($shortfall->isMissingPage || $this->requirements[$at]->terms->countsAlone) {
+            return null;
+        }
+        $cause = $this->shared[spl_object_id($shortfall)] ?? null;
+        if ($cause !== null) {
+            return $this->requirements[$this->holders[spl_object_id($cause)]]->terms->id;
+        }
+        $finding = $this->shown[$at][$place];
+        $bearer = $finding === null ? $at : $this->bearer($finding, $at);
+
+        return $bearer === $at ? null : $this->requirements[$bearer]->terms->id;
+    }
+
+    /** The requirement in which a finding costs points. */
+    private function bearer(Finding $finding, int $at): int
+    {
+        $owner = $finding->requirement === null ? null : $this->places["id $finding->requirement"] ?? null;
+        $id = spl_object_id($finding);
+        if ($owner !== null && ($this->costs[$owner][$id] ?? 0.0) > 0.0) {
+            return $owner;
+        }
+        $best = $at;
+        foreach ($this->shownIn[$id] ?? [] as $other) {
+            $best = $this->rank($other, $id) > $this->rank($best, $id) ? $other : $best;
+        }
+
+        return $best;
+    }
+
+    /**
+     * A missing page costs in each that misses it, so what else it explains follows. What asks for rules to find
+     * nothing is about what they find. Of the others, that in which it costs most, and then the first.
+     *
+     * @return array{bool, bool, float, int}
+     */
+    private function rank(int $requirement, int $finding): array
+    {
+        $cost = $this->costs[$requirement][$finding] ?? 0.0;
+
+        $isMissing = isset($this->missingIn[$finding][$requirement]);
+
+        $isOfRules = $this->requirements[$requirement] instanceof AssessedByFindings;
+
+        return [$isMissing, $cost > 0.0 && $isOfRules, $cost, -$requirement];
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Marking;
+
+use InkedMargin\Core\Brief\Portions;
+use InkedMargin\Core\Brief\Scheme;
+
+/** What each finding of a report costs: in the requirements that it shows something of, or by its weight. */
+final readonly class FindingCosts
+{
+    /** @return array<string, float> points by "print" and fingerprint; none for one that costs nothing */
+    public static function of(CheckReport $report): array
+    {
+        $costs = [];
+        foreach ($report->outcomes as $outcome) {
+            foreach ($outcome->kind === OutcomeKind::NotJudged ? [] : $outcome->reasons as $reason) {
+                if ($reason->finding !== null && $reason->cost > 0.0) {
+                    $print = "print $reason->finding";
+                    $costs[$print] = round(($costs[$print] ?? 0.0) + $reason->cost, 2);
+                }
+            }
+        }
+        $free = $report->free();
+        $off = self::byWeight(
+            array_map(fn (PlacedFinding $one) => $one->finding->weight->value, $free),
+            $report->brief->scheme,
+        );
+        foreach ($free as $at => $placed) {
+            if ($off[$at] > 0.0) {
+                $costs["print $placed->fingerprint"] = $off[$at];
+            }
+        }
+
+        return $costs;
+    }
+
+    /**
+     * What findings cost that no requirement is about.
+     *
+     * @param  list<string>  $weights  one for each
+     * @return list<float> points, one for each; they add up to what is taken off
+     */
+    public static function byWeight(array $weights, Scheme $scheme): array
+    {
+        $off = array_map(fn (string $weight) => $scheme->off[$weight] ?? 0.0, $weights);
+        $all = array_sum($off);
+
+        return Portions::of($scheme->mostOff === null ? $all : min($all, $scheme->mostOff), $off);
+    }
+}

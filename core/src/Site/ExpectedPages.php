@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Site;
+
+use InkedMargin\Core\Source\NearestName;
+
+/**
+ * Pages that a site should have, held against those that it has. A page with a wrong name is judged as the page that it
+ * is meant to be: its name is one slip, and not the lack of a page.
+ */
+final readonly class ExpectedPages
+{
+    /**
+     * @param  list<string>  $missing
+     * @param  array<string, string>  $standIns  what is there, by "name" and the path that it stands in for
+     * @param  array<string, string>  $names  what it should be called, by "path" and the path of what is there
+     */
+    private function __construct(public array $missing, private array $standIns, private array $names)
+    {
+    }
+
+    /** @param  list<string>  $expected  paths, each once */
+    public static function of(array $expected, ParsedSite $site): self
+    {
+        $known = array_flip(array_map(fn (string $path) => "name $path", $expected));
+        $spare = array_values(
+            array_filter($site->pagePaths(), fn (string $path) => ! isset($known["name $path"])),
+        );
+        $missing = $standIns = $names = [];
+        foreach ($expected as $name) {
+            if (isset($site->pages[$name])) {
+                continue;
+            }
+            $there = self::standIn($name, $spare);
+            if ($there === null) {
+                $missing[] = $name;
+
+                continue;
+            }
+            $standIns["name $name"] = $there;
+            $names["path $there"] = $name;
+            $spare = array_values(array_diff($spare, [$there]));
+        }
+
+        return new self($missing, $standIns, $names);
+    }
+
+    public function standInFor(string $name): ?string
+    {
+        return $this->standIns["name $name"] ?? null;
+    }
+
+    public function nameOf(string $path): ?string
+    {
+        return $this->names["path $path"] ?? null;
+    }
+
+    /**
+     * The same name in other letters, in another folder, or spelled nearly so. Common practice.
+     *
+     * @param  list<string>  $spare  paths of pages that nobody asked for
+     */
+    private static function standIn(string $name, array $spare): ?string
+    {
+        $same = fn (string $path) => mb_strtolower($path) === mb_strtolower($name);
+        $elsewhere = fn (string $path) => mb_strtolower(basename($path)) === mb_strtolower(basename($name));
+        foreach ([$same, $elsewhere] as $isNear) {
+            $near = array_values(array_filter($spare, $isNear));
+            if (count($near) === 1) {
+                return $near[0];
+            }
+        }
+
+        // Page 7 is not page 9, however near their names are.
+        $alike = array_filter($spare, fn (string $path) => dirname($path) === dirname($name)
+            && preg_replace('/\D/', '', $path) === preg_replace('/\D/', '', $name));
+        $stems = array_map(fn (string $path) => pathinfo($path, PATHINFO_FILENAME), $alike);
+        $at = array_search(NearestName::of(pathinfo($name, PATHINFO_FILENAME), $stems), $stems, true);
+
+        return $at === false ? null : $alike[$at];
+    }
+}
