@@ -12,12 +12,15 @@ use App\Http\Controllers\BriefDraftController;
 use App\Http\Controllers\ClassSheetController;
 use App\Http\Controllers\CourseController;
 use App\Http\Controllers\CourseLinkController;
+use App\Http\Controllers\ExtensionController;
 use App\Http\Controllers\FindingController;
 use App\Http\Controllers\FirstRunController;
 use App\Http\Controllers\GivenSiteController;
 use App\Http\Controllers\GradebookController;
 use App\Http\Controllers\HandInController;
 use App\Http\Controllers\InvitationController;
+use App\Http\Controllers\JudgingController;
+use App\Http\Controllers\LeftOutController;
 use App\Http\Controllers\LessonController;
 use App\Http\Controllers\LooksController;
 use App\Http\Controllers\MarkController;
@@ -29,6 +32,7 @@ use App\Http\Controllers\NoteController;
 use App\Http\Controllers\OutboxController;
 use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\ReadingController;
+use App\Http\Controllers\ReasonController;
 use App\Http\Controllers\RecordsController;
 use App\Http\Controllers\ReplyController;
 use App\Http\Controllers\RosterController;
@@ -171,6 +175,25 @@ Route::middleware(['auth', WriteDown::class])->group(function (): void {
         'assignments/{assignment}/closed',
         [AssignmentController::class, 'open'],
     )->can('direct', 'assignment');
+    Route::put(
+        'assignments/{assignment}/extensions',
+        [ExtensionController::class, 'store'],
+    )->can('direct', 'assignment');
+    Route::delete('extensions/{extension}', [ExtensionController::class, 'destroy'])->can('direct', 'extension');
+    Route::put(
+        'assignments/{assignment}/left-out/{requirement}',
+        [LeftOutController::class, 'store'],
+    )->can('direct', 'assignment');
+    Route::delete(
+        'assignments/{assignment}/left-out/{requirement}',
+        [LeftOutController::class, 'destroy'],
+    )->can('direct', 'assignment');
+    Route::get(
+        'assignments/{assignment}/judging/{requirement}',
+        [JudgingController::class, 'show'],
+    )->can('view', 'assignment');
+    Route::post('assignments/{assignment}/reasons', [ReasonController::class, 'ofClass'])->can('mark', 'assignment');
+    Route::post('hand-ins/{handIn}/reasons', [ReasonController::class, 'ofHandIn'])->can('mark', 'handIn');
     Route::post('assignments/{assignment}/copy', [AssignmentController::class, 'copy'])->can('direct', 'assignment');
     Route::delete('assignments/{assignment}', [AssignmentController::class, 'destroy'])->can('direct', 'assignment');
     Route::get('assignments/{assignment}/materials', [MaterialController::class, 'index'])->can('view', 'assignment');

@@ -6,12 +6,14 @@ namespace App\Grades;
 
 use App\Models\Assignment;
 use App\Models\Course;
+use App\Models\Extension;
 use App\Models\Grade;
 use App\Models\GradePart;
 use App\Models\OtherWork;
 use App\Models\Student;
 use Illuminate\Support\Collection;
 use InkedMargin\Core\Brief\BriefError;
+use InkedMargin\Core\Brief\Requirement;
 use InkedMargin\Core\Grading\CourseGrade;
 use InkedMargin\Core\Grading\Part;
 use InkedMargin\Core\Grading\PartGrade;
@@ -36,6 +38,9 @@ final readonly class CourseGrades
 
     /** @var array<string, array<string, Grade>> by student, then piece of work */
     private array $byHand;
+
+    /** @var array<string, array<string, Extension>> by student, then assignment */
+    private array $extensions;
 
     /** Asks the database a fixed number of times, however many students and hand-ins there are. */
     public function __construct(private Course $course)
@@ -64,6 +69,33 @@ final readonly class CourseGrades
             $byHand[$grade->student_id][$grade->workId()] = $grade;
         }
         $this->byHand = $byHand;
+        $this->extensions = self::extensionsIn($course);
+    }
+
+    /** @return array<string, array<string, Extension>> by student, then assignment */
+    private static function extensionsIn(Course $course): array
+    {
+        $extensions = [];
+        $given = Extension::query()->whereIn('assignment_id', $course->assignments()->reorder()->select('id'))
+            // A student's own after that of the group, so that it is what stays.
+            ->orderByRaw('student_id is not null')->get();
+        $members = $given->whereNotNull('group')->isEmpty()
+            ? []
+            : $course->roster()->get()->all();
+        foreach ($given as $extension) {
+            if ($extension->student_id !== null) {
+                $extensions[$extension->student_id][$extension->assignment_id] = $extension;
+
+                continue;
+            }
+            foreach ($members as $student) {
+                if ($student->group === $extension->group) {
+                    $extensions[$student->id][$extension->assignment_id] = $extension;
+                }
+            }
+        }
+
+        return $extensions;
     }
 
     public function book(): Gradebook
@@ -102,6 +134,7 @@ final readonly class CourseGrades
             $column,
             $this->handIns[$student][$column->id] ?? null,
             $this->byHand[$student][$column->id] ?? null,
+            $this->extensions[$student][$column->id] ?? null,
         );
     }
 
@@ -136,18 +169,29 @@ final readonly class CourseGrades
         ));
     }
 
-    private static function cell(GradeColumn $column, ?StandingHandIn $handIn, ?Grade $byHand): GradeCell
-    {
+    /** @param  Extension|null  $extension  of the student */
+    private static function cell(
+        GradeColumn $column,
+        ?StandingHandIn $handIn,
+        ?Grade $byHand,
+        ?Extension $extension,
+    ): GradeCell {
+        $isExtended = $extension !== null;
+        $own = $extension?->due_at;
+        $isOver = $own === null ? $column->isOver : $own->isPast();
+
         $score = $handIn?->score;
         // Where nothing could be judged there is nothing to have points of.
-        $isEarned = $score !== null && $score->possible > 0.0;
+        $isWorked = $score !== null && $score->judged > 0.0;
+        // What is in pencil counts once the work is due: until then another attempt may come.
+        $counts = $isWorked && ($isOver || $handIn->isReplied || ! $column->isDated);
         $kind = match (true) {
             $byHand !== null => $byHand->points === null ? ResultKind::Excused : ResultKind::ByHand,
-            $isEarned => ResultKind::Earned,
-            $handIn === null && $column->isOver => ResultKind::Missing,
+            $counts => ResultKind::Earned,
+            $handIn === null && $isOver => ResultKind::Missing,
             default => ResultKind::Open,
         };
-        $worked = $isEarned ? $score->awarded : null;
+        $worked = $isWorked ? $score->awarded : null;
 
         return new GradeCell(
             $kind,
@@ -157,12 +201,14 @@ final readonly class CourseGrades
                 ResultKind::Missing => 0.0,
                 default => null,
             },
-            $isEarned ? $score->possible : $column->possible,
+            $isWorked ? $score->possible : $column->possible,
             $handIn?->id,
             $handIn->isLate ?? false,
             $handIn->isReplied ?? false,
             $byHand === null ? null : $worked,
             $byHand?->reason,
+            $kind === ResultKind::Earned && $score !== null ? $score->open() : 0.0,
+            $isExtended,
         );
     }
 
@@ -180,13 +226,18 @@ final readonly class CourseGrades
             $one->grade_part_id,
             (float) $one->grade_weight,
             $one->closed_at !== null || ($one->due_at !== null && $one->due_at->isPast()),
+            $one->due_at !== null,
         ))->all());
     }
 
     private static function possibleIn(Assignment $assignment): ?float
     {
         try {
-            $points = $assignment->brief?->read()->points() ?? 0.0;
+            $brief = $assignment->brief?->read();
+            $points = array_sum(array_map(
+                fn (Requirement $one) => $assignment->leavesOut($one->terms->id) ? 0.0 : $one->terms->points,
+                $brief->requirements ?? [],
+            ));
         } catch (BriefError) {
             return null;
         }
@@ -208,6 +259,7 @@ final readonly class CourseGrades
             (float) $one->possible,
             $one->grade_part_id,
             (float) $one->grade_weight,
+            false,
             false,
         ))->all());
     }

@@ -21,14 +21,18 @@ final readonly class CoursePoints
     private const SUMS = <<<'SQL'
         select o.check_run_id,
             sum(o.awarded) filter (where m.id is null and o.outcome <> ?) as awarded,
-            sum(o.possible) filter (where m.id is null and o.outcome <> ?) as possible,
+            sum(o.possible) filter (where m.id is null and o.outcome <> ?) as judged,
+            sum(o.possible) filter (where m.id is null and o.outcome = ?) as open,
             json_agg(json_build_object(
                 'requirement', o.requirement, 'points', m.points, 'possible', o.possible
             )) filter (where m.id is not null) as by_hand
         from outcomes o
         join check_runs r on r.id = o.check_run_id
+        join hand_ins h on h.id = r.hand_in_id
+        join assignments a on a.id = h.assignment_id
         left join marks m on m.hand_in_id = r.hand_in_id and m.requirement = o.requirement
         where o.check_run_id = any(?)
+            and not a.left_out @> jsonb_build_array(jsonb_build_object('requirement', o.requirement))
         group by 1
         SQL;
 
@@ -38,13 +42,13 @@ final readonly class CoursePoints
         $isNewest = CheckRun::isNewest('r');
         /**
          * @var list<object{id: string, student_id: string, assignment_id: string, late: bool, put_by: string|null,
-         *     minutes_late: int|null, run: string|null, scheme: string, replied: bool}> $handIns
+         *     minutes_late: int, run: string|null, scheme: string, replied: bool}> $handIns
          */
         $handIns = DB::select(
             <<<SQL
                 select h.id, h.student_id, h.assignment_id, h.late, h.put_by, r.id as run,
                     coalesce(r.scheme, '{}') as scheme,
-                    ceil(extract(epoch from h.arrived_at - a.due_at) / 60)::int as minutes_late,
+                    h.minutes_late,
                     exists (select 1 from replies where replies.hand_in_id = h.id) as replied
                 from hand_ins h
                 join assignments a on a.id = h.assignment_id
@@ -63,8 +67,8 @@ final readonly class CoursePoints
             fn (object $one, int $at) => $one->run !== null && $schemes[$at]->off !== [],
             ARRAY_FILTER_USE_BOTH,
         );
-        $unclear = OutcomeKind::Unclear->value;
-        $rows = DB::select(self::SUMS, [$unclear, $unclear, '{'.implode(',', $runs).'}']);
+        $open = OutcomeKind::NotJudged->value;
+        $rows = DB::select(self::SUMS, [$open, $open, $open, '{'.implode(',', $runs).'}']);
         $sums = array_column($rows, null, 'check_run_id');
         $costing = Scores::costing(array_values(array_filter(array_column($costly, 'run'))));
 
@@ -82,7 +86,7 @@ final readonly class CoursePoints
                     self::earned($sum),
                     $scheme,
                     $costing[$handIn->run ?? ''] ?? [],
-                    max(0, (int) $handIn->minutes_late),
+                    $handIn->minutes_late,
                 ),
             );
         }, $handIns, $schemes);
@@ -91,8 +95,11 @@ final readonly class CoursePoints
     /** @return list<Earned> what nobody changed as one, and what was given by hand */
     private static function earned(object $sum): array
     {
-        /** @var object{awarded: string|null, possible: string|null, by_hand: string|null} $sum */
-        $rest = $sum->awarded === null ? [] : [new Earned('', '', (float) $sum->awarded, (float) $sum->possible, '')];
+        /** @var object{awarded: string|null, judged: string|null, open: string|null, by_hand: string|null} $sum */
+        $rest = $sum->awarded === null ? [] : [new Earned('', '', (float) $sum->awarded, (float) $sum->judged, '')];
+        if ($sum->open !== null) {
+            $rest[] = new Earned('', '', null, (float) $sum->open, '');
+        }
         /** @var list<array{requirement: string, points: float, possible: float}> $byHand */
         $byHand = $sum->by_hand === null ? [] : json_decode($sum->by_hand, true);
 

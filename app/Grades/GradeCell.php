@@ -29,6 +29,10 @@ final readonly class GradeCell
         public ?float $worked,
         #[OA\Property(description: 'why points were given by hand, or the student is excused')]
         public ?string $reason,
+        #[OA\Property(description: 'points that are not judged yet: as long as there are any, it is provisional')]
+        public float $open,
+        #[OA\Property(description: 'whether the student has a due time of their own, or need not be in time')]
+        public bool $isExtended,
     ) {
     }
 

@@ -25,6 +25,8 @@ final readonly class GradeColumn
         public float $weight,
         #[OA\Property(description: 'whether what did not come is missing')]
         public bool $isOver,
+        #[OA\Property(description: 'whether it has a due time')]
+        public bool $isDated,
     ) {
     }
 }

@@ -171,7 +171,8 @@ final readonly class GradeImport
         $ours = [GradeTable::COURSE, ...$parts];
         $headings = [];
         foreach ($first as $at => $heading) {
-            if ($who[$at] === RosterColumn::Other && $heading !== '' && ! in_array($heading, $ours, true)) {
+            $isOurs = in_array($heading, $ours, true) || str_ends_with($heading, GradeTable::OPEN);
+            if ($who[$at] === RosterColumn::Other && $heading !== '' && ! $isOurs) {
                 $headings[$at] = MarkText::heading($heading);
             }
         }

@@ -19,6 +19,9 @@ final readonly class GradeTable
     /** The heading of each part, behind its name. */
     public const PERCENT = ' %';
 
+    /** The heading of what is not judged yet, behind the title of its work. */
+    public const OPEN = ', not judged yet';
+
     public const EXCUSED = 'excused';
 
     public const MISSING = 'missing';
@@ -71,9 +74,11 @@ final readonly class GradeTable
         $parts = count($book->parts) > 1
             ? array_map(fn (GradePartView $part) => $part->title.self::PERCENT, $book->parts)
             : [];
+        $open = self::provisional($book);
         $rows = [[
             'Name', 'Handle', 'E-mail', 'Group',
             ...array_map(self::heading(...), $book->columns),
+            ...array_map(fn (int $at) => $book->columns[$at]->title.self::OPEN, $open),
             ...$parts,
             self::COURSE,
         ]];
@@ -81,12 +86,22 @@ final readonly class GradeTable
             $rows[] = [
                 $row->name, $row->handle, $row->email, $row->group,
                 ...array_map(self::cell(...), $row->cells),
+                ...array_map(fn (int $at) => $row->cells[$at]->open > 0.0 ? $row->cells[$at]->open : null, $open),
                 ...($parts === [] ? [] : $row->parts),
                 $row->percent,
             ];
         }
 
         return $rows;
+    }
+
+    /** @return list<int> the places of columns in which something is not judged yet */
+    private static function provisional(Gradebook $book): array
+    {
+        return array_values(array_filter(
+            array_keys($book->columns),
+            fn (int $at) => array_filter($book->rows, fn (GradeRow $row) => $row->cells[$at]->open > 0.0) !== [],
+        ));
     }
 
     private static function heading(GradeColumn $column): string

@@ -27,6 +27,25 @@ final readonly class Found
     }
 
     /**
+     * Some findings of the newest checks, joined with their runs as `r` and their hand-ins as `h`.
+     *
+     * @param  list<array{hand_in: string, fingerprint: string}>  $prints
+     * @return Builder<Finding>
+     */
+    public static function named(array $prints): Builder
+    {
+        return Finding::query()
+            ->join('check_runs as r', 'r.id', '=', 'findings.check_run_id')
+            ->join('hand_ins as h', 'h.id', '=', 'r.hand_in_id')
+            ->where('r.state', RunState::Finished)->whereRaw(CheckRun::isNewest('r'))
+            ->whereRaw(
+                '(h.id, findings.fingerprint) in (select hand_in, fingerprint'
+                    .' from jsonb_to_recordset(?::jsonb) as named(hand_in uuid, fingerprint text))',
+                [json_encode($prints, JSON_THROW_ON_ERROR)],
+            );
+    }
+
+    /**
      * Those of a class, in the hand-ins that count.
      *
      * @return Builder<Finding>

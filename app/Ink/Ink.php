@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Ink;
 
 use App\Intake\BlobStore;
+use App\Marking\RecountOutcomes;
 use App\Models\Finding;
 use App\Models\HandIn;
 use App\Models\HandInFile;
@@ -31,6 +32,7 @@ final readonly class Ink
         if ($known === null && $finding === null) {
             return false;
         }
+        $wasRubbedOut = $known?->kind === RemarkKind::RubbedOut;
         $decision = ['kind' => $kind, 'reason' => $reason, 'user_id' => $user, 'placed' => true];
         // Two desks may decide at the same moment: then the later one counts.
         $known ??= $handIn->remarks()->createOrFirst(
@@ -39,6 +41,10 @@ final readonly class Ink
         );
         if (! $known->wasRecentlyCreated) {
             $known->update($decision + ['version' => $known->version + 1]);
+        }
+        // What is rubbed out costs nothing; what comes back costs again.
+        if ($wasRubbedOut !== ($kind === RemarkKind::RubbedOut)) {
+            RecountOutcomes::of([$handIn->id]);
         }
 
         return true;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Ink;
 
 use App\Intake\BlobStore;
+use App\Marking\RecountOutcomes;
 use App\Models\Finding;
 use App\Models\Remark;
 use App\Models\RemarkKind;
@@ -36,6 +37,7 @@ final readonly class Together
             Found::pencilled($findings),
             $desk,
             fn (Finding $one) => ['fingerprint' => $one->fingerprint, ...$decision],
+            $kind === RemarkKind::RubbedOut,
         );
     }
 
@@ -72,7 +74,11 @@ final readonly class Together
         /** @var list<string> $handIns */
         $handIns = (clone $mine)->distinct()->pluck('hand_in_id')->all();
         DB::transaction(function () use ($mine, $handIns, $desk): void {
+            $isRubbedOut = (clone $mine)->where('kind', RemarkKind::RubbedOut)->exists();
             $mine->toBase()->delete();
+            if ($isRubbedOut) {
+                RecountOutcomes::of($handIns);
+            }
             Touched::mark($handIns, $desk);
         });
     }
@@ -82,11 +88,11 @@ final readonly class Together
      * @param  callable(Finding): (array<string, mixed>|null)  $words  what is not as in the finding; null to pass it
      *     over
      */
-    private function write(Builder $findings, string $desk, callable $words): Written
+    private function write(Builder $findings, string $desk, callable $words, bool $isRubbedOut = false): Written
     {
         $batch = (string) Str::uuid7();
 
-        return DB::transaction(function () use ($findings, $words, $batch, $desk): Written {
+        return DB::transaction(function () use ($findings, $words, $batch, $desk, $isRubbedOut): Written {
             $handIns = [];
             $written = 0;
             Found::withFiles($findings)->select(['findings.*', 'h.id as hand_in_id', 'files.sha256'])
@@ -96,7 +102,11 @@ final readonly class Together
                     $written += Remark::query()->toBase()->insertOrIgnore($rows);
                     $handIns += array_column($rows, 'hand_in_id', 'hand_in_id');
                 });
-            Touched::mark(array_map(strval(...), array_keys($handIns)), $desk);
+            $ids = array_map(strval(...), array_keys($handIns));
+            if ($isRubbedOut) {
+                RecountOutcomes::of($ids);
+            }
+            Touched::mark($ids, $desk);
 
             return new Written($batch, $written, count($handIns));
         });

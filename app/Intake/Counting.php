@@ -11,33 +11,45 @@ use InkedMargin\Core\Brief\BriefError;
 /** Which attempt of each student counts: the one that was chosen by hand, else the last in time, else the last. */
 final readonly class Counting
 {
+    /** A student's own extension counts before that of a group. */
     private const PLACES = <<<'SQL'
-        with placed as (
-            select h.id,
-                coalesce(h.arrived_at > a.due_at + make_interval(mins => ?), false) as late,
-                row_number() over (
-                    partition by h.student_id
-                    order by h.chosen desc, coalesce(h.arrived_at > a.due_at + make_interval(mins => ?), false), h.attempt desc
-                ) = 1 as counts
-            from hand_ins h join assignments a on a.id = h.assignment_id
+        with due as (
+            select h.id, h.student_id, h.chosen, h.attempt, h.arrived_at,
+                coalesce(own.due_at, shared.due_at, a.due_at) as due_at,
+                coalesce(own.waived, shared.waived, false) as waived
+            from hand_ins h
+            join assignments a on a.id = h.assignment_id
+            join students s on s.id = h.student_id
+            left join extensions own on own.assignment_id = a.id and own.student_id = s.id
+            left join extensions shared on shared.assignment_id = a.id and shared."group" = s."group" and s."group" <> ''
             where h.assignment_id = ? and (?::uuid is null or h.student_id = ?::uuid)
+        ), timed as (
+            select due.*,
+                not waived and coalesce(arrived_at > due_at + make_interval(mins => ?), false) as late,
+                case when waived or due_at is null then 0
+                    else greatest(0, ceil(extract(epoch from arrived_at - due_at) / 60))::int end as minutes_late
+            from due
+        ), placed as (
+            select timed.*,
+                row_number() over (partition by student_id order by chosen desc, late, attempt desc) = 1 as counts
+            from timed
         )
         SQL;
 
     /**
-     * Settles it anew, after a hand-in, a choice, or another due time or grace.
+     * Settles it anew, after a hand-in, a choice, an extension, or another due time or grace.
      *
      * @param  string|null  $studentId  null for all students
      */
     public static function settle(Assignment $assignment, ?string $studentId = null): void
     {
         $grace = self::grace($assignment);
-        $values = [$grace, $grace, $assignment->id, $studentId, $studentId];
+        $values = [$assignment->id, $studentId, $studentId, $grace];
         DB::transaction(function () use ($values): void {
             // First those that count no more: at no moment do two attempts of one student count.
-            DB::update(self::PLACES.' update hand_ins set late = placed.late, counts = false, waits = false from placed '
+            DB::update(self::PLACES.' update hand_ins set late = placed.late, minutes_late = placed.minutes_late, counts = false, waits = false from placed '
                 .'where placed.id = hand_ins.id and not placed.counts', $values);
-            DB::update(self::PLACES.' update hand_ins set late = placed.late, counts = true, waits = not exists ('
+            DB::update(self::PLACES.' update hand_ins set late = placed.late, minutes_late = placed.minutes_late, counts = true, waits = not exists ('
                 .'select 1 from replies where replies.hand_in_id = hand_ins.id) from placed '
                 .'where placed.id = hand_ins.id and placed.counts', $values);
         });

@@ -87,10 +87,12 @@ final readonly class HandInIntake
                 );
             }
 
-            return [
-                $parts,
-                $parts === [] ? (new ArchiveReader)->read($path, $arrival->name, ! $arrival->packed) : null,
-            ];
+            if ($parts !== []) {
+                return [$parts, null];
+            }
+            $reader = new ArchiveReader(hints: ExpectedRoot::of($arrival->assignment, $arrival->student));
+
+            return [[], $reader->read($path, $arrival->name, ! $arrival->packed)];
         });
     }
 

@@ -7,10 +7,14 @@ namespace App\Jobs;
 use App\Ink\Anchoring;
 use App\Intake\BlobStore;
 use App\Intake\StoreFailure;
+use App\Marking\KeptReason;
+use App\Marking\RecountOutcomes;
+use App\Marking\Scores;
 use App\Models\Brief;
 use App\Models\BriefFile;
 use App\Models\CheckRun;
 use App\Models\HandIn;
+use App\Models\RemarkKind;
 use App\Models\RunState;
 use App\Sites\ClassShape;
 use App\Sites\MaterialStore;
@@ -25,8 +29,10 @@ use InkedMargin\Core\Brief\BriefError;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Marking\Check;
 use InkedMargin\Core\Marking\CheckReport;
+use InkedMargin\Core\Marking\FindingCosts;
 use InkedMargin\Core\Marking\Outcome;
 use InkedMargin\Core\Marking\PlacedFinding;
+use InkedMargin\Core\Marking\Score;
 use InkedMargin\Core\Report\JsonReport;
 use InkedMargin\Core\Report\SiteSurvey;
 use InkedMargin\Core\Source\Utf8;
@@ -156,12 +162,15 @@ final class CheckHandIn implements ShouldBeUnique, ShouldQueue
             return;
         }
         $free = array_fill_keys(array_map(fn (PlacedFinding $one) => $one->fingerprint, $report->free()), true);
+        $costs = FindingCosts::of($report);
+        $before = self::scoreBefore($run);
         foreach (array_chunk($report->findings, 200, true) as $chunk) {
             DB::table('findings')->insert(array_map(
                 fn (PlacedFinding $one, int $position) => $this->findingRow(
                     $one,
                     $position,
                     isset($free[$one->fingerprint]),
+                    $costs["print $one->fingerprint"] ?? 0.0,
                 ),
                 $chunk,
                 array_keys($chunk),
@@ -186,10 +195,39 @@ final class CheckHandIn implements ShouldBeUnique, ShouldQueue
             'scheme' => (object) $report->brief->scheme->given,
         ]);
         Anchoring::after($run, $blobs);
+        if ($run->handIn->remarks()->where('kind', RemarkKind::RubbedOut)->exists()) {
+            RecountOutcomes::of([$run->hand_in_id]);
+        }
+        if ($before !== null) {
+            self::sayBefore($run, $before);
+        }
+    }
+
+    /** What the hand-in came to under the run that this one takes the place of; null where there is none. */
+    private static function scoreBefore(CheckRun $run): ?Score
+    {
+        $before = $run->handIn->runs()->where('state', RunState::Finished)->whereKeyNot($run->id)
+            ->with('outcomes')->latest('created_at')->latest('id')->first();
+        if ($before === null) {
+            return null;
+        }
+        $handIn = HandIn::query()->with(['assignment', 'marks'])->findOrFail($run->hand_in_id);
+
+        return Scores::one($handIn->setRelation('run', $before));
+    }
+
+    /** Keeps what the total was, where another check has changed it. */
+    private static function sayBefore(CheckRun $run, Score $before): void
+    {
+        $handIn = HandIn::query()->with(['assignment', 'marks', 'run.outcomes'])->findOrFail($run->hand_in_id);
+        $now = Scores::one($handIn);
+        if ($now->awarded !== $before->awarded || $now->possible !== $before->possible) {
+            $run->update(['was_awarded' => $before->awarded, 'was_possible' => $before->possible]);
+        }
     }
 
     /** @return array<string, mixed> */
-    private function findingRow(PlacedFinding $placed, int $position, bool $isFree): array
+    private function findingRow(PlacedFinding $placed, int $position, bool $isFree, float $cost): array
     {
         $finding = $placed->finding;
 
@@ -219,13 +257,14 @@ final class CheckHandIn implements ShouldBeUnique, ShouldQueue
             'requirement' => $finding->requirement,
             'fingerprint' => $placed->fingerprint,
             'free' => $isFree,
+            'cost' => $cost,
         ];
     }
 
     /** As JSON: where the points went, as far as anybody reads. */
     private function shortfalls(Outcome $outcome): string
     {
-        $shown = array_map(JsonReport::shortfall(...), array_slice($outcome->shortfalls, 0, self::MOST_SHORTFALLS));
+        $shown = array_map(JsonReport::reason(...), array_slice($outcome->reasons, 0, self::MOST_SHORTFALLS));
 
         return json_encode($shown, JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR);
     }
@@ -246,6 +285,8 @@ final class CheckHandIn implements ShouldBeUnique, ShouldQueue
             'awarded' => $outcome->points->awarded,
             'possible' => $outcome->points->possible,
             'how' => $outcome->points->how,
+            'award' => json_encode($outcome->award->toArray(), JSON_THROW_ON_ERROR),
+            'losses' => json_encode(KeptReason::rows($outcome->reasons), JSON_THROW_ON_ERROR),
             'choices' => json_encode($outcome->requirement->choices(), JSON_THROW_ON_ERROR),
         ];
     }

@@ -16,7 +16,8 @@ use InkedMargin\Core\Marking\OutcomeKind;
 final readonly class ClassOutcome
 {
     private const ROWS = <<<'SQL'
-        select o.check_run_id, o.requirement, o.title, o.outcome, o.awarded, o.possible, m.points as by_hand
+        select o.check_run_id, o.requirement, o.title, o.outcome, o.awarded, o.possible, m.points as by_hand,
+            o.choices <> '[]' as by_eye
         from outcomes o
         join check_runs r on r.id = o.check_run_id
         left join marks m on m.hand_in_id = r.hand_in_id and m.requirement = o.requirement
@@ -31,6 +32,7 @@ final readonly class ClassOutcome
         public float $awarded,
         public float $possible,
         public ?float $byHand,
+        public bool $isByEye,
     ) {
     }
 
@@ -46,7 +48,7 @@ final readonly class ClassOutcome
         $outcomes = [];
         /**
          * @var object{check_run_id: string, requirement: string, title: string, outcome: string, awarded: string,
-         *     possible: string, by_hand: string|null} $row
+         *     possible: string, by_hand: string|null, by_eye: bool} $row
          */
         foreach (DB::select(self::ROWS, ['{'.implode(',', $runs).'}']) as $row) {
             $outcomes[$row->check_run_id][$row->requirement] = new self(
@@ -56,6 +58,7 @@ final readonly class ClassOutcome
                 (float) $row->awarded,
                 (float) $row->possible,
                 $row->by_hand === null ? null : (float) $row->by_hand,
+                $row->by_eye,
             );
         }
 
@@ -73,7 +76,7 @@ final readonly class ClassOutcome
     {
         $points = $this->byHand ?? $this->awarded;
         $share = match (true) {
-            $this->byHand === null && $this->kind === OutcomeKind::Unclear => null,
+            $this->byHand === null && $this->kind === OutcomeKind::NotJudged => null,
             $this->possible > 0 => $points / $this->possible,
             default => $this->kind === OutcomeKind::Met ? 1.0 : 0.0,
         };

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Marking;
 
+use App\Courses\Extensions;
 use App\Http\Resources\ClassSheet;
 use App\Http\Resources\ClassSheetRow;
 use App\Http\Resources\ClassSlip;
@@ -22,12 +23,14 @@ final readonly class ClassTable
      * @param  array<string, HandIn>  $handIns  by student
      * @param  array<string, array<string, ClassOutcome>>  $outcomes  by run, then by requirement
      * @param  array<string, Score>  $scores  by hand-in
+     * @param  Extensions  $extensions  of the assignment
      */
     private function __construct(
         private array $columns,
         private array $handIns,
         private array $outcomes,
         private array $scores,
+        private Extensions $extensions,
     ) {
     }
 
@@ -43,7 +46,10 @@ final readonly class ClassTable
         $earned = $handIns->mapWithKeys(fn (HandIn $one) => [
             $one->id => array_map(
                 fn (ClassOutcome $outcome) => $outcome->earned(),
-                array_values($outcomes[$one->run->id ?? ''] ?? []),
+                array_values(array_filter(
+                    $outcomes[$one->run->id ?? ''] ?? [],
+                    fn (ClassOutcome $outcome) => ! $assignment->leavesOut($outcome->requirement),
+                )),
             ),
         ]);
         $table = new self(
@@ -51,6 +57,7 @@ final readonly class ClassTable
             $handIns->keyBy('student_id')->all(),
             $outcomes,
             Scores::from($handIns, $earned->all()),
+            Extensions::of($assignment),
         );
 
         return $table->sheet($assignment, Slips::of($handIns));
@@ -70,6 +77,8 @@ final readonly class ClassTable
                 $one->title,
                 $one->possible,
                 self::shareOf($rows, $at),
+                $assignment->leavesOut($one->requirement),
+                $one->isByEye,
             ),
             $this->columns,
             array_keys($this->columns),
@@ -101,6 +110,8 @@ final readonly class ClassTable
             ($handIn->replies_count ?? 0) > 0,
             $score?->awarded,
             $score?->possible,
+            $score?->open() ?? 0.0,
+            $this->extensions->view($student),
             array_map(fn (ClassOutcome $column) => ($outcomes[$column->requirement] ?? null)?->cell(), $this->columns),
         );
     }

@@ -12,10 +12,10 @@ use InkedMargin\Core\Brief\BriefWriter;
 use InkedMargin\Core\Brief\Draft;
 use InkedMargin\Core\Brief\DraftRequirement;
 use InkedMargin\Core\Brief\Materials;
-use InkedMargin\Core\Brief\Shortfall;
 use InkedMargin\Core\Marking\Check;
 use InkedMargin\Core\Marking\CheckReport;
 use InkedMargin\Core\Marking\Outcome;
+use InkedMargin\Core\Marking\Reason;
 use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\Site;
 
@@ -32,9 +32,7 @@ final readonly class DraftReader
             ? null
             : Check::run($site, $brief, materials: $materials);
         $report = $check($draft->brief);
-        $points = array_sum(
-            array_map(fn (DraftRequirement $one) => $one->requirement->terms->points ?? 0.0, $draft->requirements),
-        );
+        $points = $draft->brief?->points() ?? 0.0;
 
         return new BriefReading(
             (object) $draft->values,
@@ -45,6 +43,7 @@ final readonly class DraftReader
             $points,
             $report?->score->awarded,
             $report?->score->possible,
+            $report?->score->open(),
             $site === null ? [] : self::names($report->site ?? ParsedSite::of($site)),
         );
     }
@@ -75,21 +74,26 @@ final readonly class DraftReader
         return new RequirementReading(
             $draft->requirement?->sentence(),
             $draft->problems,
-            $draft->requirement->terms->points ?? 0.0,
+            $outcome->points->possible ?? $draft->requirement->terms->points ?? 0.0,
             $outcome?->kind,
             $outcome->measured ?? '',
             $outcome->expected ?? '',
             $outcome->points->awarded ?? 0.0,
-            array_map(self::shortfall(...), array_slice($outcome->shortfalls ?? [], 0, self::MOST_SHORTFALLS)),
+            array_map(self::shortfall(...), array_slice($outcome->reasons ?? [], 0, self::MOST_SHORTFALLS)),
         );
     }
 
-    private static function shortfall(Shortfall $shortfall): OutcomeShortfall
+    private static function shortfall(Reason $reason): OutcomeShortfall
     {
+        $shortfall = $reason->shortfall;
+
         return new OutcomeShortfall(
             $shortfall->file,
             $shortfall->source?->position($shortfall->span->start)->line,
             $shortfall->message,
+            $reason->cost,
+            $reason->finding,
+            $reason->follows,
         );
     }
 

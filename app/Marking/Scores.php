@@ -6,6 +6,7 @@ namespace App\Marking;
 
 use App\Models\HandIn;
 use App\Models\Outcome;
+use App\Models\Remark;
 use App\Models\RemarkKind;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
@@ -70,7 +71,7 @@ final readonly class Scores
                 $earned[$handIn->id],
                 $schemes[$handIn->id],
                 $found[$handIn->run->id ?? ''] ?? [],
-                self::minutesLate($handIn),
+                $handIn->minutes_late,
             );
         }
 
@@ -80,23 +81,31 @@ final readonly class Scores
     /** What a hand-in would come to with another report: marks given by hand stay, where their requirement does. */
     public static function under(HandIn $handIn, Scheme $scheme, CheckReport $report): Score
     {
-        $rubbedOut = $scheme->off === [] ? new Collection : $handIn->remarks()
-            ->where('kind', RemarkKind::RubbedOut)->pluck('fingerprint')->flip();
-        $costing = array_filter($report->free(), fn (PlacedFinding $one) => ! $rubbedOut->has($one->fingerprint));
-        $earned = array_map(fn (CoreOutcome $outcome) => $outcome->earned(), $report->outcomes);
+        $remarks = $handIn->remarks()->where('kind', RemarkKind::RubbedOut)->whereNotNull('fingerprint')->get();
+        $rubbed = array_values($remarks->map(fn (Remark $one) => (string) $one->fingerprint)->all());
+        $costing = array_filter(
+            $report->free(),
+            fn (PlacedFinding $one) => ! in_array($one->fingerprint, $rubbed, true),
+        );
+        $asked = array_filter(
+            $report->outcomes,
+            fn (CoreOutcome $one) => ! $handIn->assignment->leavesOut($one->requirement->terms->id),
+        );
+        $earned = array_values(array_map(fn (CoreOutcome $one) => $one->earnedWithout($rubbed), $asked));
 
         return Score::of(
             self::byHand($earned, $handIn),
             $scheme,
             array_count_values(array_map(fn (PlacedFinding $one) => $one->finding->weight->value, $costing)),
-            self::minutesLate($handIn),
+            $handIn->minutes_late,
         );
     }
 
     /** @return list<Earned> */
     private static function earned(HandIn $handIn): array
     {
-        $outcomes = $handIn->run->outcomes ?? new Collection;
+        $outcomes = ($handIn->run->outcomes ?? new Collection)
+            ->reject(fn (Outcome $one) => $handIn->assignment->leavesOut($one->requirement));
 
         return self::byHand(array_values($outcomes->map(fn (Outcome $outcome) => Earned::worked(
             $outcome->requirement,
@@ -121,13 +130,6 @@ final readonly class Scores
 
             return $mark === null ? $one : $one->byHand((float) $mark->points, $mark->reason);
         }, $earned);
-    }
-
-    private static function minutesLate(HandIn $handIn): int
-    {
-        $due = $handIn->assignment->due_at;
-
-        return $due === null ? 0 : max(0, (int) ceil($due->diffInMinutes($handIn->arrived_at)));
     }
 
     /**

@@ -26,6 +26,8 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property StudentsSee $students_see  of the check before the due time
  * @property int|null $position  where it was put by hand; null for where its due time puts it
  * @property string|null $batch_id  of the checks that the whole class was last asked for
+ * @property list<array{requirement: string, title: string, reason: string}> $left_out  requirements that nobody is
+ *     marked on
  * @property Course $course
  * @property Brief|null $brief
  * @property-read int $handed_in  where it was counted, as are those below
@@ -40,6 +42,8 @@ final class Assignment extends Model implements BelongsToCourse
 
     use HasUuids;
 
+    protected $attributes = ['left_out' => '[]'];
+
     protected function casts(): array
     {
         return [
@@ -47,7 +51,14 @@ final class Assignment extends Model implements BelongsToCourse
             'closed_at' => 'datetime',
             'students_see' => StudentsSee::class,
             'takes_late' => 'boolean',
+            'left_out' => 'array',
         ];
+    }
+
+    /** Whether a requirement was left out for the whole class. */
+    public function leavesOut(string $requirement): bool
+    {
+        return in_array($requirement, array_column($this->left_out, 'requirement'), true);
     }
 
     public function courseId(): string
@@ -91,6 +102,12 @@ final class Assignment extends Model implements BelongsToCourse
     public function handIns(): HasMany
     {
         return $this->hasMany(HandIn::class);
+    }
+
+    /** @return HasMany<Extension, $this> */
+    public function extensions(): HasMany
+    {
+        return $this->hasMany(Extension::class);
     }
 
     /** @return HasMany<Arrival, $this> */

@@ -27,12 +27,15 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property int $tidies
  * @property string|null $awarded
  * @property string|null $possible
+ * @property string|null $was_awarded  what the hand-in had before this run; null where it is the first, or the same
+ * @property string|null $was_possible
  * @property array<mixed>|null $scheme  how points come together under its brief, as it was written
  * @property string|null $trouble
  * @property Survey|null $survey  a run of a version that made none has it when it is first asked for
  * @property HandIn $handIn
  * @property Brief $brief
  * @property \Illuminate\Database\Eloquent\Collection<int, Finding> $findings
+ * @property \Illuminate\Database\Eloquent\Collection<int, Finding> $costingFindings
  * @property \Illuminate\Database\Eloquent\Collection<int, Outcome> $outcomes
  */
 final class CheckRun extends Model implements BelongsToCourse
@@ -95,6 +98,16 @@ final class CheckRun extends Model implements BelongsToCourse
     public function outcomes(): HasMany
     {
         return $this->hasMany(Outcome::class)->orderBy('position');
+    }
+
+    /**
+     * Those that no requirement covers, and that cost points by their weight.
+     *
+     * @return HasMany<Finding, $this>
+     */
+    public function costingFindings(): HasMany
+    {
+        return $this->findings()->where('free', true)->where('cost', '>', 0);
     }
 
     /** @return HasOne<Survey, $this> */

@@ -32,6 +32,7 @@ use InkedMargin\Core\Finding\Weight;
  * @property list<array{file: string, text: string}>|null $mend  the changes that mend it, where they are exact
  * @property string|null $requirement
  * @property string $fingerprint
+ * @property string $cost  points
  * @property CheckRun $run
  */
 final class Finding extends Model implements BelongsToCourse

@@ -30,7 +30,8 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property array{trouble: string|null, missing: list<string>, more: list<string>,
  *     different: list<string>}|null $compared  with the site at its address
  * @property bool $cut  whether there was more of it than was fetched
- * @property bool $late  whether it came after the due time and the grace
+ * @property bool $late  whether it came after the student's own due time and the grace
+ * @property int $minutes_late  after the student's own due time; 0 where being late does not count
  * @property bool $chosen  by hand, as the attempt that counts
  * @property bool $counts  whether it is the attempt of its student that is marked
  * @property bool $waits  whether it counts and has no reply yet

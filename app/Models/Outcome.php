@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Marking\KeptReason;
 use Illuminate\Database\Eloquent\Concerns\HasUuids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -20,7 +21,11 @@ use InkedMargin\Core\Marking\OutcomeKind;
  * @property OutcomeKind $outcome
  * @property string $measured
  * @property string $expected
- * @property list<array{file: string, line: int|null, message: string}> $shortfalls  where the points went
+ * @property list<array{file: string, line: int|null, message: string, cost?: float|int, finding?: string|null,
+ *     follows?: string|null}> $shortfalls  where the points went
+ * @property array{points: float|int, credit: string, steps: array<int, float|int>|null, items: int,
+ *     allowed: int}|null $award  how the points follow from the losses; null in runs of earlier engines
+ * @property list<array{int, float|int, string|null, string|null}> $losses  as `KeptReason` has them
  * @property string $awarded
  * @property string $possible
  * @property string $how  how the points came about
@@ -35,7 +40,17 @@ final class Outcome extends Model implements BelongsToCourse
 
     protected function casts(): array
     {
-        return ['outcome' => OutcomeKind::class, 'shortfalls' => 'array', 'choices' => 'array'];
+        return ['outcome' => OutcomeKind::class, 'shortfalls' => 'array', 'choices' => 'array',
+            'award' => 'array', 'losses' => 'array'];
+    }
+
+    /** @return list<KeptReason> */
+    public function reasons(): array
+    {
+        return array_map(
+            fn (array $one) => new KeptReason($one[0], (float) $one[1], $one[2], $one[3]),
+            $this->losses,
+        );
     }
 
     public function courseId(): string

@@ -12,4 +12,11 @@ enum StudentsSee: string
     case Outcomes = 'outcomes';
     /** all that is pencilled, with places and remedies */
     case All = 'all';
+    /** all of it, with points and what each finding costs */
+    case Points = 'points';
+
+    public function showsPlaces(): bool
+    {
+        return $this === self::All || $this === self::Points;
+    }
 }

@@ -30,6 +30,7 @@ final readonly class Tables
         or id in (select user_id from marks where hand_in_id in {hand-ins})
         or id in (select user_id from replies where hand_in_id in {hand-ins})
         or id in (select user_id from grades where student_id in {students})
+        or id in (select user_id from extensions where assignment_id in {assignments})
         or id in (select user_id from mended_steps where mended_copy_id in {copies})
         SQL;
 
@@ -38,6 +39,7 @@ final readonly class Tables
     {
         $authors = strtr(self::AUTHORS, [
             '{hand-ins}' => self::HAND_INS, '{students}' => self::STUDENTS, '{copies}' => self::COPIES,
+            '{assignments}' => self::ASSIGNMENTS,
         ]);
         $ofStudent = 'student_id in '.self::STUDENTS;
         $ofHandIn = 'hand_in_id in '.self::HAND_INS;
@@ -59,6 +61,10 @@ final readonly class Tables
             new Table('students', 'id in '.self::STUDENTS, without: ['link_seed', 'link_sha256']),
             new Table('grade_parts', $ofCourse),
             new Table('assignments', $ofCourse, without: ['batch_id']),
+            new Table(
+                'extensions',
+                "$ofAssignment and (student_id in ".self::STUDENTS.' or (student_id is null and :student::uuid is null))',
+            ),
             new Table('other_work', $ofCourse),
             new Table('briefs', $ofAssignment),
             new Table('brief_files', 'brief_id in '.self::BRIEFS, ['brief_id', 'role', 'path'], hashes: ['sha256']),

@@ -64,11 +64,21 @@ final readonly class DraftWords
         $count = $inked->where('file', $page)->count();
 
         return match (true) {
-            $page === null => 'Keep going like this.',
+            $page === null => $this->withoutInk(),
             $count === 1 => "Start with `$page`: one place is marked there.",
             default => "Start with `$page`: $count places are marked there. What you learn there helps on the other "
                 .'pages, too.',
         };
+    }
+
+    private function withoutInk(): string
+    {
+        $open = $this->judged()->reject($this->isMet(...));
+        $first = $open->sortByDesc(fn (Outcome $one) => (float) $one->possible - (float) $one->awarded)->first();
+
+        return $first === null
+            ? 'Keep going like this.'
+            : 'Begin with “'.rtrim($first->title, '. ').'”: it brings the most points.';
     }
 
     private function first(): string
@@ -80,7 +90,7 @@ final readonly class DraftWords
     private function judged(): Collection
     {
         return ($this->handIn->run->outcomes ?? new Collection)->toBase()->filter(
-            fn (Outcome $one) => $this->mark($one) !== null || $one->outcome !== OutcomeKind::Unclear,
+            fn (Outcome $one) => $this->mark($one) !== null || $one->outcome !== OutcomeKind::NotJudged,
         )->values();
     }
 

@@ -35,6 +35,8 @@ final readonly class ReadyReplies
                 max(0, ($one->run?->foundCount() ?? 0) - $decided),
                 $one->remarks->filter(fn (Remark $remark) => $remark->kind !== RemarkKind::RubbedOut)->count(),
                 self::toJudge($one),
+                count((new LostPoints($one))->pencilled()),
+                $content->open(),
                 $one->reply !== null,
                 $one->student->email !== '',
             );
@@ -49,7 +51,8 @@ final readonly class ReadyReplies
         $judged = $handIn->marks->pluck('requirement');
 
         return $handIn->run?->outcomes->filter(
-            fn (Outcome $one) => $one->choices !== [] && ! $judged->contains($one->requirement),
+            fn (Outcome $one) => $one->choices !== [] && ! $judged->contains($one->requirement)
+                && ! $handIn->assignment->leavesOut($one->requirement),
         )->count() ?? 0;
     }
 }

@@ -75,11 +75,10 @@ final readonly class ReplyChanges
         foreach ($now->points as $point) {
             $was = $old[$point->title] ?? null;
             unset($old[$point->title]);
-            $words = "$point->awarded of $point->possible";
             if ($was === null) {
-                $changes[] = new ReplyChange('points', $point->title, $words);
-            } elseif ([$was->awarded, $was->possible] !== [$point->awarded, $point->possible]) {
-                $changes[] = new ReplyChange('points', $point->title, "$was->awarded of $was->possible, now $words");
+                $changes[] = new ReplyChange('points', $point->title, $point->words());
+            } elseif ($was->words() !== $point->words()) {
+                $changes[] = new ReplyChange('points', $point->title, "{$was->words()}; now {$point->words()}");
             }
         }
         foreach ($old as $gone) {

@@ -13,6 +13,7 @@ use App\Models\Outcome;
 use App\Models\Remark;
 use App\Models\RemarkKind;
 use Illuminate\Support\Collection;
+use InkedMargin\Core\Marking\OutcomeKind;
 use InkedMargin\Core\Marking\Score;
 use InkedMargin\Core\Source\Utf8;
 
@@ -20,7 +21,8 @@ use InkedMargin\Core\Source\Utf8;
 final readonly class ReplyComposer
 {
     public const NEEDS = [
-        'student', 'assignment.course', 'run.outcomes', 'remarks', 'marks', 'files', 'mendedCopies.step',
+        'student', 'assignment.course', 'run.outcomes', 'run.costingFindings', 'remarks', 'marks', 'files',
+        'mendedCopies.step',
     ];
 
     /**
@@ -31,6 +33,7 @@ final readonly class ReplyComposer
     {
         $score = Scores::one($handIn);
         $quotes = $isQuoted ? new HandInQuotes($handIn) : null;
+        $lost = new LostPoints($handIn);
 
         return new ReplyContent(
             student: $handIn->student->name,
@@ -38,14 +41,14 @@ final readonly class ReplyComposer
             assignment: $handIn->assignment->title,
             attempt: $handIn->attempt,
             pages: self::pages($handIn, $quotes),
-            points: self::points($handIn, $score),
+            points: self::points($handIn, $score, $lost),
             awarded: $score->awarded,
-            // What could not be judged, and nobody gave points for, is left out of the sum.
             possible: $score->possible,
-            others: ScoreView::others($score),
+            others: ScoreView::others($score, $lost->ofWeights()),
             opening: self::words($handIn, RemarkKind::Opening),
             closing: self::words($handIn, RemarkKind::Closing),
             mended: self::mended($handIn),
+            judged: $score->judged,
         );
     }
 
@@ -111,25 +114,38 @@ final readonly class ReplyComposer
     }
 
     /** @return list<ReplyPoint> */
-    private static function points(HandIn $handIn, Score $score): array
+    private static function points(HandIn $handIn, Score $score, LostPoints $lost): array
     {
         $marks = $handIn->marks->keyBy('requirement');
         $how = array_column($score->lines, 'how', 'requirement');
 
-        $outcomes = $handIn->run->outcomes ?? new Collection;
+        $outcomes = ($handIn->run->outcomes ?? new Collection)
+            ->reject(fn (Outcome $one) => $handIn->assignment->leavesOut($one->requirement));
 
-        return array_values($outcomes->map(function (Outcome $outcome) use ($marks, $how): ReplyPoint {
+        return array_values($outcomes->map(function (Outcome $outcome) use ($marks, $how, $lost): ReplyPoint {
             /** @var Mark|null $mark */
             $mark = $marks->get($outcome->requirement);
 
             return new ReplyPoint(
                 $outcome->title,
-                $outcome->outcome->value,
+                self::kind($outcome, $mark)->value,
                 (float) ($mark->points ?? $outcome->awarded),
                 (float) $outcome->possible,
                 $mark?->reason,
                 $how[$outcome->requirement] ?? null,
+                $lost->of($outcome),
             );
         })->all());
+    }
+
+    /** What a person said of it, or else what the check did. */
+    private static function kind(Outcome $outcome, ?Mark $mark): OutcomeKind
+    {
+        return match (true) {
+            $mark === null => $outcome->outcome,
+            (float) $mark->points >= (float) $outcome->possible => OutcomeKind::Met,
+            (float) $mark->points <= 0.0 => OutcomeKind::Unmet,
+            default => OutcomeKind::Partly,
+        };
     }
 }

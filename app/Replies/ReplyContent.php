@@ -44,6 +44,8 @@ final readonly class ReplyContent
         public array $mended = [],
         #[OA\Property(description: 'null in the first reply')]
         public ?Superseded $supersedes = null,
+        #[OA\Property(description: 'how much of the total was judged; null in replies from before that was told')]
+        public ?float $judged = null,
     ) {
     }
 
@@ -54,6 +56,24 @@ final readonly class ReplyContent
             array_map(fn (ReplyPage $page) => $page->said(), $this->pages),
             array_map(fn (ReplyPoint $point) => $point->said(), $this->points),
             null,
+        )->withoutReasons();
+    }
+
+    private function withoutReasons(): self
+    {
+        return new self(
+            $this->student,
+            $this->course,
+            $this->assignment,
+            $this->attempt,
+            $this->pages,
+            $this->points,
+            $this->awarded,
+            $this->possible,
+            array_map(fn (SumLine $line) => new SumLine($line->title, $line->points, $line->how), $this->others),
+            $this->opening,
+            $this->closing,
+            $this->mended,
         );
     }
 
@@ -63,6 +83,12 @@ final readonly class ReplyContent
         $superseded = new Superseded($releasedAt, ReplyChanges::between($before, $this));
 
         return $this->with($this->pages, $this->points, $superseded);
+    }
+
+    /** Points that nobody has judged yet: the total is provisional as long as there are any. */
+    public function open(): float
+    {
+        return $this->judged === null ? 0.0 : round($this->possible - $this->judged, 2);
     }
 
     /** @return list<array{string, ReplyItem}> what is praised, each with the file that it is in */
@@ -98,7 +124,8 @@ final readonly class ReplyContent
          *     items: list<array{kind: string, mark: ?string, line: ?int, text: string, remedy: ?string, html: ?string,
          *     endLine?: ?int, lines?: list<array{number: int, before: string, meant: string, after: string}>}>}>,
          *     points: list<array{title: string, outcome: string, awarded: float, possible: float, reason: ?string}>,
-         *     awarded: float, possible: float, others?: list<array{title: string, points: float, how: string}>,
+         *     awarded: float, possible: float, others?: list<array{title: string, points: float, how: string,
+         *     reasons?: list<array{text: string, cost: float, file: string, line: ?int, inked: bool}>}>,
          *     opening?: array{kind: string, mark: ?string, line: ?int, text: string, remedy: ?string, html: ?string,
          *     endLine?: ?int}|null, closing?: array{kind: string, mark: ?string, line: ?int, text: string,
          *     remedy: ?string, html: ?string, endLine?: ?int}|null, mended?: list<array{file: string, follow: bool,
@@ -114,8 +141,10 @@ final readonly class ReplyContent
 
         return new self(...array_replace($kept, [
             'pages' => $pages,
-            'points' => array_map(fn (array $point) => new ReplyPoint(...$point), $kept['points']),
-            'others' => array_map(fn (array $line) => new SumLine(...$line), $kept['others'] ?? []),
+            'points' => array_map(ReplyPoint::fromArray(...), $kept['points']),
+            'others' => array_map(fn (array $line) => new SumLine(...array_replace($line, [
+                'reasons' => array_map(fn (array $one) => new ReplyReason(...$one), $line['reasons'] ?? []),
+            ])), $kept['others'] ?? []),
             'opening' => isset($kept['opening']) ? ReplyItem::fromArray($kept['opening']) : null,
             'closing' => isset($kept['closing']) ? ReplyItem::fromArray($kept['closing']) : null,
             'mended' => array_map(ReplyMended::fromArray(...), $kept['mended'] ?? []),
@@ -143,6 +172,7 @@ final readonly class ReplyContent
             $this->closing,
             $this->mended,
             $supersedes,
+            $this->judged,
         );
     }
 }

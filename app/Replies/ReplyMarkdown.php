@@ -55,7 +55,8 @@ final readonly class ReplyMarkdown
             ...array_map(self::point(...), $reply->points),
             ...array_map(self::other(...), $reply->others),
         ])."\n\n**{$reply->awarded} of {$reply->possible} "
-            .((float) $reply->possible === 1.0 ? 'point' : 'points').'**';
+            .((float) $reply->possible === 1.0 ? 'point' : 'points').'**'
+            .($reply->open() > 0.0 ? ", provisional: {$reply->open()} not judged yet" : '');
     }
 
     private static function page(ReplyPage $page): string
@@ -110,13 +111,23 @@ final readonly class ReplyMarkdown
 
     private static function other(SumLine $line): string
     {
-        return '- '.self::plain($line->title).": $line->points (".self::plain($line->how).')';
+        return '- '.self::plain($line->title).": $line->points (".self::plain($line->how).')'
+            .self::reasons($line->reasons);
     }
 
     private static function point(ReplyPoint $point): string
     {
-        return '- '.self::plain($point->title).": {$point->awarded} of {$point->possible}"
-            .(($point->how ?? $point->reason) === null ? '' : ' ('.self::plain($point->how ?? $point->reason).')');
+        $note = $point->note();
+
+        return '- '.self::plain($point->title).': '.$point->words()
+            .($note === null ? '' : ' ('.self::plain($note).')').self::reasons($point->reasons);
+    }
+
+    /** @param  list<ReplyReason>  $reasons */
+    private static function reasons(array $reasons): string
+    {
+        return implode('', array_map(fn (ReplyReason $one) => "\n  - ".($one->cost > 0.0 ? "-$one->cost: " : '')
+            .($one->place() === '' ? '' : '*'.self::plain($one->place()).'.* ').self::plain($one->text), $reasons));
     }
 
     /** A note is Markdown, but no HTML: outside code a `<` is a `<`. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Students;
 
+use App\Courses\Extensions;
 use App\Intake\Counting;
 use App\Models\Assignment;
 use App\Models\Student;
@@ -17,10 +18,16 @@ final readonly class HandingIn
     /** How long after its beginning a hand-in may still arrive and count as begun in time, in minutes. */
     public const LONGEST_UPLOAD = 60;
 
+    /**
+     * @param  CarbonImmutable|null  $due  the student's own due time
+     * @param  bool  $mayBeLate  whether being late does not count
+     */
     private function __construct(
         public Assignment $assignment,
         public int $attempts,
+        public ?CarbonImmutable $due,
         public ?CarbonImmutable $lateFrom,
+        private bool $mayBeLate,
         private CarbonInterface $now,
     ) {
     }
@@ -28,14 +35,15 @@ final readonly class HandingIn
     /** @param  CarbonInterface|null  $at  when it began to arrive; null for now */
     public static function of(Assignment $assignment, Student $student, ?CarbonInterface $at = null): self
     {
-        $lateFrom = $assignment->due_at === null
-            ? null
-            : CarbonImmutable::instance($assignment->due_at)->addMinutes(Counting::grace($assignment));
+        $extensions = Extensions::of($assignment);
+        $due = $extensions->dueFor($student);
 
         return new self(
             $assignment,
             $student->handIns()->where('assignment_id', $assignment->id)->count(),
-            $lateFrom,
+            $due,
+            $due?->addMinutes(Counting::grace($assignment)),
+            $extensions->for($student)->waived ?? false,
             $at ?? now(),
         );
     }
@@ -55,7 +63,7 @@ final readonly class HandingIn
             $most !== null && $this->attempts >= $most => $this->attempts === 1
                 ? 'You have handed in, and once is all there is.'
                 : "You have handed in $this->attempts times, and that is all there is.",
-            $this->isLate() && ! $this->assignment->takes_late => 'The time is over, and nothing late is taken.',
+            $this->isLate() && ! $this->assignment->takes_late && ! $this->mayBeLate => 'The time is over, and nothing late is taken.',
             default => null,
         };
     }

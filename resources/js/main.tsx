@@ -104,6 +104,10 @@ const router = createBrowserRouter([
         lazy: async () => ({Component: (await import('./screens/class-sheet/Strip')).Strip}),
       },
       {
+        path: '/assignments/:id/judging/:requirement',
+        lazy: async () => ({Component: (await import('./screens/judging/Judging')).Judging}),
+      },
+      {
         path: '/assignments/:id/lesson',
         lazy: async () => ({Component: (await import('./screens/lesson/Lesson')).Lesson}),
       },

@@ -29,14 +29,19 @@
 <table>
 <tbody>
 @foreach ($reply->points as $point)
-<tr><th scope="row">{{ $point->title }}@if (($point->how ?? $point->reason) !== null) <span class="quiet">({{ $point->how ?? $point->reason }})</span>@endif</th><td>{{ $point->outcome === 'unclear' && $point->how === null && $point->reason === null ? 'not judged' : "$point->awarded of $point->possible" }}</td></tr>
+<tr><th scope="row">{{ $point->title }}@if ($point->note() !== null) <span class="quiet">({{ $point->note() }})</span>@endif</th><td>{{ $point->words() }}</td></tr>
+<x-reply-reasons :reasons="$point->reasons"/>
 @endforeach
 @foreach ($reply->others as $line)
 <tr><th scope="row">{{ $line->title }} <span class="quiet">({{ $line->how }})</span></th><td>{{ $line->points }}</td></tr>
+<x-reply-reasons :reasons="$line->reasons"/>
 @endforeach
 </tbody>
 <tfoot><tr><th scope="row">All of it</th><td>{{ $reply->awarded }} of {{ $reply->possible }}</td></tr></tfoot>
 </table>
+@if ($reply->open() > 0.0)
+<p class="quiet">These points are provisional: {{ $reply->open() }} of them are not judged yet.</p>
+@endif
 </section>
 @endif
 @foreach ($reply->remarks() as $page)

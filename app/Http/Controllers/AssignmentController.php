@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Courses\CarryOver;
+use App\Courses\Extensions;
 use App\Courses\WallClock;
 use App\Http\Requests\AssignmentRequest;
 use App\Http\Requests\DeleteRequest;
 use App\Http\Resources\AssignmentView;
 use App\Http\Resources\BriefView;
 use App\Http\Resources\Checking;
+use App\Http\Resources\ExtensionView;
 use App\Http\Resources\HandInLine;
 use App\Http\Resources\Made;
 use App\Http\Resources\RunView;
@@ -21,6 +23,7 @@ use App\Models\Assignment;
 use App\Models\Course;
 use App\Models\HandIn;
 use App\Models\RemarkKind;
+use App\Models\Student;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -87,6 +90,9 @@ final class AssignmentController extends Controller
             ))->sortBy('student')->all()),
             StudentLine::list($assignment->course->students->whereNotIn('id', $handIns->pluck('student_id'))),
             self::checking($assignment),
+            self::extensions($assignment),
+            self::groups($assignment),
+            StudentLine::list($assignment->course->students->sortBy('name')),
         ));
     }
 
@@ -187,6 +193,8 @@ final class AssignmentController extends Controller
             $run?->awarded === null ? null : $score->awarded,
             $run?->possible === null ? null : $score->possible,
             $handIn->reply?->released_at->toIso8601String(),
+            $handIn->student_id,
+            $score->open(),
         );
     }
 
@@ -207,6 +215,23 @@ final class AssignmentController extends Controller
         }
 
         return $decided;
+    }
+
+    /** @return list<string> */
+    private static function groups(Assignment $assignment): array
+    {
+        $groups = $assignment->course->students->map(fn (Student $one) => $one->group)->filter()->unique()->sort();
+
+        return array_values($groups->all());
+    }
+
+    /** @return list<ExtensionView> those of groups first */
+    private static function extensions(Assignment $assignment): array
+    {
+        $extensions = Extensions::of($assignment);
+        $own = $assignment->course->students->sortBy('name')->map($extensions->view(...))->filter();
+
+        return [...$extensions->groups(), ...array_values($own->all())];
     }
 
     private static function checking(Assignment $assignment): ?Checking

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Courses\Extensions;
 use App\Http\Middleware\TellOtherDesks;
 use App\Http\Requests\DeskRequest;
 use App\Http\Resources\AttemptLine;
@@ -11,6 +12,7 @@ use App\Http\Resources\ComparedSite;
 use App\Http\Resources\Desk;
 use App\Http\Resources\DeskNote;
 use App\Http\Resources\DeskOutcome;
+use App\Http\Resources\EarlierScore;
 use App\Http\Resources\Leaf;
 use App\Http\Resources\LeafFindings;
 use App\Http\Resources\LeafTally;
@@ -26,14 +28,17 @@ use App\Jobs\CheckHandIn;
 use App\Marking\NextUp;
 use App\Marking\Scores;
 use App\Models\HandIn;
+use App\Models\Mark;
 use App\Models\MendedCopy;
 use App\Models\Outcome;
 use App\Models\Remark;
+use App\Models\RemarkKind;
 use App\Models\RunState;
 use App\Models\Student;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Collection as BaseCollection;
 use Illuminate\Support\Facades\DB;
 use OpenApi\Attributes as OA;
 
@@ -71,6 +76,7 @@ final class HandInController extends Controller
         $leaves = Leaf::inOrder(array_map(fn (array $leaf) => new Leaf(...$leaf), $margin->leaves()));
         $there = array_filter($leaves, fn (Leaf $leaf) => ! $leaf->missing);
         $nextUp = NextUp::of($handIn, $request->order(), $request->with());
+        $extensions = Extensions::of($handIn->assignment);
         $attempts = HandIn::query()
             ->where('assignment_id', $handIn->assignment_id)
             ->where('student_id', $handIn->student_id)
@@ -111,6 +117,13 @@ final class HandInController extends Controller
             notes: self::notes($handIn),
             outcomes: $this->outcomes($handIn),
             score: ScoreView::of(Scores::one($handIn)),
+            before: $handIn->run?->was_awarded === null ? null : new EarlierScore(
+                (float) $handIn->run->was_awarded,
+                (float) $handIn->run->was_possible,
+            ),
+            extension: $extensions->view($handIn->student),
+            dueAt: $extensions->dueFor($handIn->student)?->toIso8601String(),
+            timeZone: $handIn->assignment->course->time_zone,
             previousId: $nextUp->previous(),
             nextId: $nextUp->next(),
             place: $nextUp->place(),
@@ -186,10 +199,13 @@ final class HandInController extends Controller
     private function outcomes(HandIn $handIn): array
     {
         $marks = $handIn->marks->keyBy('requirement');
-
         $outcomes = $handIn->run->outcomes ?? new Collection;
-
-        return array_values($outcomes->map(function (Outcome $outcome) use ($marks): DeskOutcome {
+        $titles = [];
+        foreach ($outcomes as $outcome) {
+            $titles["id $outcome->requirement"] = $outcome->title;
+        }
+        $decisions = $handIn->remarks->whereNotNull('fingerprint')->keyBy('fingerprint')->toBase();
+        $of = function (Outcome $outcome) use ($marks, $titles, $decisions, $handIn): DeskOutcome {
             $mark = $marks->get($outcome->requirement);
 
             return new DeskOutcome(
@@ -204,14 +220,43 @@ final class HandInController extends Controller
                 $outcome->how,
                 $mark?->reason,
                 array_values(array_map(
-                    fn (array $one) => new OutcomeShortfall($one['file'], $one['line'], $one['message']),
+                    fn (array $one) => new OutcomeShortfall(
+                        $one['file'],
+                        $one['line'],
+                        $one['message'],
+                        (float) ($one['cost'] ?? 0.0),
+                        $one['finding'] ?? null,
+                        isset($one['follows']) ? $titles["id {$one['follows']}"] ?? $one['follows'] : null,
+                        $decisions->get($one['finding'] ?? '')?->kind->state() ?? 'pencilled',
+                    ),
                     $outcome->shortfalls,
                 )),
                 array_values(array_map(
                     fn (array $one) => new OutcomeChoice($one['words'], (float) $one['points']),
                     $outcome->choices,
                 )),
+                $handIn->assignment->leavesOut($outcome->requirement),
+                $mark !== null && self::isOlder($mark, $outcome, $decisions),
             );
-        })->all());
+        };
+
+        return array_values($outcomes->map($of)->all());
+    }
+
+    /**
+     * Whether points were given by hand before one of the reasons below them was rubbed out.
+     *
+     * @param  BaseCollection<array-key, Remark>  $decisions  by fingerprint
+     */
+    private static function isOlder(Mark $mark, Outcome $outcome, BaseCollection $decisions): bool
+    {
+        foreach ($outcome->reasons() as $reason) {
+            $decision = $decisions->get($reason->finding ?? '');
+            if ($decision?->kind === RemarkKind::RubbedOut && $decision->updated_at > $mark->updated_at) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

@@ -24,6 +24,7 @@ use App\Sites\SitePlace;
 use App\Sites\SiteZip;
 use App\Students\Attempts;
 use App\Students\HandingIn;
+use App\Students\OwnDueTimes;
 use App\Students\PrivateLink;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
@@ -44,10 +45,11 @@ final class MyPageController extends Controller
     {
         $student = self::student($token);
         $handIns = $student->handIns()->withCount('replies')->get()->groupBy('assignment_id');
+        $own = OwnDueTimes::of($student);
         $work = $student->course->assignments()->get()->map(fn (Assignment $assignment) => new MyWork(
             $assignment->id,
             $assignment->title,
-            $assignment->due_at?->toIso8601String(),
+            ($own[$assignment->id] ?? $assignment->due_at)?->toIso8601String(),
             $assignment->closed_at !== null,
             $handIns->get($assignment->id)?->count() ?? 0,
             $handIns->get($assignment->id)?->contains(fn (HandIn $one) => $one->replies_count > 0) ?? false,
@@ -89,7 +91,8 @@ final class MyPageController extends Controller
             $work->summary,
             $student->name,
             $student->course->title,
-            $work->due_at?->toIso8601String(),
+            $handing->due?->toIso8601String(),
+            $student->course->time_zone,
             $handing->lateFrom?->toIso8601String(),
             now()->toIso8601String(),
             $handing->refusal(),

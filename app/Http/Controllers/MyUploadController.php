@@ -12,6 +12,7 @@ use App\Http\Resources\Made;
 use App\Http\Resources\MyCheck;
 use App\Http\Resources\UploadView;
 use App\Intake\BlobStore;
+use App\Intake\ExpectedRoot;
 use App\Intake\Filing;
 use App\Intake\Parts;
 use App\Intake\Received;
@@ -29,6 +30,7 @@ use Illuminate\Validation\ValidationException;
 use InkedMargin\Core\Brief\BriefError;
 use InkedMargin\Core\Intake\ArchiveReader;
 use InkedMargin\Core\Intake\Refusal;
+use InkedMargin\Core\Intake\RootHints;
 use InkedMargin\Core\Marking\Check;
 use InkedMargin\Core\Site\Site;
 use OpenApi\Attributes as OA;
@@ -114,7 +116,8 @@ final class MyUploadController extends Controller
             throw ValidationException::withMessages(['upload' => 'A site cannot be tried here. You can hand it in.']);
         }
         try {
-            $site = $this->site($upload, $request->boolean('packed'))->for($student->handle, self::published($request));
+            $site = $this->site($upload, $request->boolean('packed'), ExpectedRoot::of($work, $student))
+                ->for($student->handle, self::published($request));
             $report = Check::run($site, $brief->read(), materials: $materials->read($brief));
         } catch (BriefError) {
             abort(409, 'What is asked for cannot be read just now. Tell your instructor.');
@@ -146,7 +149,7 @@ final class MyUploadController extends Controller
             : $upload->created_at;
         $refusal = fn () => HandingIn::of($work->refresh(), $student, $arrivedAt)->refusal();
         self::refuse($refusal());
-        $site = $this->site($upload, $request->boolean('packed'));
+        $site = $this->site($upload, $request->boolean('packed'), ExpectedRoot::of($work, $student));
         $received = new Received(
             $work,
             $student,
@@ -230,11 +233,11 @@ final class MyUploadController extends Controller
     }
 
     /** @throws ValidationException where it is no site */
-    private function site(Upload $upload, bool $isPacked): Site
+    private function site(Upload $upload, bool $isPacked, RootHints $hints): Site
     {
         abort_unless($upload->isWhole(), 422, 'Not all of the file has arrived. Send the rest.');
         try {
-            return (new ArchiveReader)->read(Upload::path($upload->id), $upload->name, ! $isPacked);
+            return (new ArchiveReader(hints: $hints))->read(Upload::path($upload->id), $upload->name, ! $isPacked);
         } catch (Refusal $refusal) {
             throw ValidationException::withMessages(['upload' => "{$refusal->getMessage()} Nothing was handed in."]);
         }

@@ -20,6 +20,7 @@ use App\Models\Reply;
 use App\Printing\Pdf;
 use App\Printing\PrintFont;
 use App\Replies\DraftWords;
+use App\Replies\LostPoints;
 use App\Replies\ReadyReplies;
 use App\Replies\Release;
 use App\Replies\ReplyChanges;
@@ -64,6 +65,7 @@ final class ReplyController extends Controller
             Release::isChanged($handIn, $draft),
             $last === null ? [] : ReplyChanges::between(ReplyContent::fromArray($last->content), $draft),
             $handIn->student->email,
+            count((new LostPoints($handIn))->pencilled()),
         ));
     }
 

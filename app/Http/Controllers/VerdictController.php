@@ -6,9 +6,11 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\VerdictRequest;
 use App\Ink\Ink;
+use App\Marking\RecountOutcomes;
 use App\Models\HandIn;
 use App\Models\RemarkKind;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
 use OpenApi\Attributes as OA;
 
 final class VerdictController extends Controller
@@ -29,11 +31,20 @@ final class VerdictController extends Controller
             default => null,
         };
         if ($kind === null) {
-            $handIn->remarks()->where('fingerprint', $fingerprint)->delete();
+            DB::transaction(function () use ($handIn, $fingerprint): void {
+                $gone = $handIn->remarks()->where('fingerprint', $fingerprint)->where('kind', RemarkKind::RubbedOut);
+                $wasRubbedOut = $gone->exists();
+                $handIn->remarks()->where('fingerprint', $fingerprint)->delete();
+                if ($wasRubbedOut) {
+                    RecountOutcomes::of([$handIn->id]);
+                }
+            });
 
             return response()->noContent();
         }
-        $isKept = $ink->decide($handIn, $fingerprint, $kind, $request->reason(), self::user($request)->id);
+        $isKept = DB::transaction(
+            fn () => $ink->decide($handIn, $fingerprint, $kind, $request->reason(), self::user($request)->id),
+        );
         abort_unless($isKept, 404, 'There is no such finding on this hand-in.');
 
         return response()->noContent();

@@ -50,6 +50,19 @@ final readonly class AssignmentView
         public array $missing,
         #[OA\Property(description: 'how far the check of the whole class is, while it is under way')]
         public ?Checking $checking,
+        /** @var list<ExtensionView> */
+        #[OA\Property(
+            description: 'of students and groups; for markers alone',
+            type: 'array',
+            items: new OA\Items(ref: ExtensionView::class),
+        )]
+        public array $extensions,
+        /** @var list<string> */
+        #[OA\Property(description: 'of the roster', type: 'array', items: new OA\Items(type: 'string'))]
+        public array $groups,
+        /** @var list<StudentLine> */
+        #[OA\Property(type: 'array', items: new OA\Items(ref: StudentLine::class))]
+        public array $students,
     ) {
     }
 }

@@ -41,6 +41,8 @@ final readonly class BriefReading
         public ?float $awarded,
         #[OA\Property]
         public ?float $possible,
+        #[OA\Property(description: 'points of it that wait for a person, or for what a site does not have')]
+        public ?float $open,
         #[OA\Property(
             description: 'files, elements, classes and ids of that site, to choose from',
             type: 'array',

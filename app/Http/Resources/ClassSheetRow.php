@@ -30,6 +30,10 @@ final readonly class ClassSheetRow
         public ?float $awarded,
         #[OA\Property]
         public ?float $possible,
+        #[OA\Property(description: 'points that are not judged yet')]
+        public float $open,
+        #[OA\Property(nullable: true)]
+        public ?ExtensionView $extension,
         #[OA\Property(
             description: 'one for each requirement, in their order; null where it was not asked of this hand-in',
             type: 'array',

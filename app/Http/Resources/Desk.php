@@ -83,6 +83,14 @@ final readonly class Desk
         public array $outcomes,
         #[OA\Property]
         public ScoreView $score,
+        #[OA\Property(description: 'what the total was before the last check changed it', nullable: true)]
+        public ?EarlierScore $before,
+        #[OA\Property(nullable: true)]
+        public ?ExtensionView $extension,
+        #[OA\Property(description: 'the student’s own due time; null where there is none')]
+        public ?string $dueAt,
+        #[OA\Property(description: 'of the course, of the IANA database')]
+        public string $timeZone,
         #[OA\Property]
         public ?string $previousId,
         #[OA\Property]

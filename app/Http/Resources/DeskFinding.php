@@ -61,6 +61,8 @@ final readonly class DeskFinding
         public ?int $fromAttempt,
         #[OA\Property]
         public ?string $quotation,
+        #[OA\Property(description: 'points; 0 where it costs nothing')]
+        public float $cost,
     ) {
     }
 
@@ -124,6 +126,7 @@ final readonly class DeskFinding
             true,
             $remark?->from_attempt,
             $remark?->excerpt,
+            (float) $finding->cost,
         );
     }
 
@@ -150,6 +153,7 @@ final readonly class DeskFinding
             $remark->placed,
             $remark->from_attempt,
             $remark->excerpt,
+            0.0,
         );
     }
 }

@@ -44,6 +44,10 @@ final readonly class DeskOutcome
             items: new OA\Items(ref: OutcomeChoice::class),
         )]
         public array $choices,
+        #[OA\Property(description: 'whether nobody of the class is marked on it')]
+        public bool $leftOut,
+        #[OA\Property(description: 'whether the points by hand were given before a reason was rubbed out')]
+        public bool $givenBefore,
     ) {
     }
 }

@@ -39,6 +39,10 @@ final readonly class HandInLine
         public ?float $possible,
         #[OA\Property]
         public ?string $repliedAt,
+        #[OA\Property]
+        public string $studentId,
+        #[OA\Property(description: 'points that are not judged yet')]
+        public float $open,
     ) {
     }
 }

@@ -30,6 +30,8 @@ final readonly class MyAssignment
         public string $course,
         #[OA\Property]
         public ?string $dueAt,
+        #[OA\Property(description: 'of the course, of the IANA database')]
+        public string $timeZone,
         #[OA\Property(description: 'from when on a hand-in is late: the due time and the grace')]
         public ?string $lateFrom,
         #[OA\Property(description: 'what the server’s clock shows')]

@@ -8,7 +8,9 @@ use App\Models\Finding;
 use App\Models\Outcome;
 use App\Models\StudentsSee;
 use InkedMargin\Core\Marking\CheckReport;
+use InkedMargin\Core\Marking\FindingCosts;
 use InkedMargin\Core\Marking\Outcome as CoreOutcome;
+use InkedMargin\Core\Marking\PlacedFinding;
 use OpenApi\Attributes as OA;
 
 /** What a check says to the student, as far as the assignment allows. */
@@ -38,13 +40,22 @@ final readonly class MyCheck
             $one->requirement->terms->title,
             $one->requirement->sentence(),
             $one->kind,
+            $sees === StudentsSee::Points ? $one->points->awarded : null,
+            $sees === StudentsSee::Points ? $one->points->possible : null,
         );
+        $costs = $sees === StudentsSee::Points ? FindingCosts::of($report) : [];
 
         return new self(
             $sees,
             $sees === StudentsSee::Nothing ? [] : array_map($outcome, $report->outcomes),
-            $sees === StudentsSee::All
-                ? array_map(PencilledFinding::ofPlaced(...), array_slice($report->findings, 0, self::MOST_FINDINGS))
+            $sees->showsPlaces()
+                ? array_map(
+                    fn (PlacedFinding $one) => PencilledFinding::ofPlaced(
+                        $one,
+                        $costs["print $one->fingerprint"] ?? 0.0,
+                    ),
+                    array_slice($report->findings, 0, self::MOST_FINDINGS),
+                )
                 : [],
         );
     }
@@ -60,11 +71,17 @@ final readonly class MyCheck
     {
         $told = [];
         foreach ($sees === StudentsSee::Nothing ? [] : $outcomes as $one) {
-            $told[] = new MyOutcome($one->title, $sentences[$one->requirement] ?? '', $one->outcome);
+            $told[] = new MyOutcome(
+                $one->title,
+                $sentences[$one->requirement] ?? '',
+                $one->outcome,
+                $sees === StudentsSee::Points ? (float) $one->awarded : null,
+                $sees === StudentsSee::Points ? (float) $one->possible : null,
+            );
         }
         $found = [];
-        foreach ($sees === StudentsSee::All ? $findings : [] as $one) {
-            $found[] = PencilledFinding::of($one);
+        foreach ($sees->showsPlaces() ? $findings : [] as $one) {
+            $found[] = PencilledFinding::of($one, $sees === StudentsSee::Points ? (float) $one->cost : 0.0);
         }
 
         return new self($sees, $told, array_slice($found, 0, self::MOST_FINDINGS));

@@ -18,6 +18,10 @@ final readonly class MyOutcome
         public string $sentence,
         #[OA\Property(enum: OutcomeKind::class)]
         public OutcomeKind $outcome,
+        #[OA\Property(description: 'points so far; null where the assignment shows none before the reply')]
+        public ?float $awarded,
+        #[OA\Property]
+        public ?float $possible,
     ) {
     }
 }

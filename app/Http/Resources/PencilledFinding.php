@@ -26,10 +26,12 @@ final readonly class PencilledFinding
         public string $message,
         #[OA\Property]
         public string $remedy,
+        #[OA\Property(description: 'points; 0 where it costs nothing, or points are not shown')]
+        public float $cost,
     ) {
     }
 
-    public static function ofPlaced(PlacedFinding $placed): self
+    public static function ofPlaced(PlacedFinding $placed, float $cost = 0.0): self
     {
         $finding = $placed->finding;
         $line = $finding->source === null || ($finding->span->start === 0 && $finding->span->end === 0)
@@ -43,10 +45,11 @@ final readonly class PencilledFinding
             $finding->weight,
             $finding->message,
             $finding->remedy,
+            $cost,
         );
     }
 
-    public static function of(Finding $finding): self
+    public static function of(Finding $finding, float $cost = 0.0): self
     {
         return new self(
             $finding->fingerprint,
@@ -55,6 +58,7 @@ final readonly class PencilledFinding
             $finding->weight,
             $finding->message,
             $finding->remedy,
+            $cost,
         );
     }
 }

@@ -21,6 +21,10 @@ final readonly class ReadyReply
         public int $inked,
         #[OA\Property(description: 'requirements that wait for somebody to judge them')]
         public int $toJudge,
+        #[OA\Property(description: 'reasons for lost points that are still in pencil: they go out as short lines')]
+        public int $reasons,
+        #[OA\Property(description: 'points that are not judged yet')]
+        public float $open,
         #[OA\Property(description: 'whether it would supersede another')]
         public bool $again,
         #[OA\Property(description: 'whether the student can be told by e-mail')]

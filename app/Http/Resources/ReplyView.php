@@ -33,6 +33,8 @@ final readonly class ReplyView
         public array $changes,
         #[OA\Property(description: "of the student; '' when it is not known")]
         public string $email,
+        #[OA\Property(description: 'reasons for lost points that are still in pencil: they go out as short lines')]
+        public int $reasons,
     ) {
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Replies\ReplyReason;
 use InkedMargin\Core\Marking\Score;
 use InkedMargin\Core\Marking\ScoreLine;
 use OpenApi\Attributes as OA;
@@ -16,8 +17,10 @@ final readonly class ScoreView
     private function __construct(
         #[OA\Property]
         public float $awarded,
-        #[OA\Property]
+        #[OA\Property(description: 'the total, the same for everyone')]
         public float $possible,
+        #[OA\Property(description: 'points of it that are not judged yet')]
+        public float $open,
         #[OA\Property(type: 'array', items: new OA\Items(ref: SumLine::class))]
         public array $others,
     ) {
@@ -25,16 +28,26 @@ final readonly class ScoreView
 
     public static function of(Score $score): self
     {
-        return new self($score->awarded, $score->possible, self::others($score));
+        return new self($score->awarded, $score->possible, $score->open(), self::others($score));
     }
 
-    /** @return list<SumLine> */
-    public static function others(Score $score): array
+    /**
+     * @param  list<ReplyReason>  $reasons  why points were taken off for findings that no requirement covers
+     * @return list<SumLine>
+     */
+    public static function others(Score $score, array $reasons = []): array
     {
         $others = array_filter($score->lines, fn (ScoreLine $line) => $line->requirement === null);
 
-        return array_values(
-            array_map(fn (ScoreLine $line) => new SumLine($line->title, $line->points, $line->how), $others),
+        $lines = array_map(
+            fn (ScoreLine $line) => new SumLine($line->title, $line->points, $line->how),
+            array_values($others),
         );
+        // The first of them is what is taken off by weight, where anything is.
+        if ($reasons !== [] && $lines !== []) {
+            $lines[0] = new SumLine($lines[0]->title, $lines[0]->points, $lines[0]->how, $reasons);
+        }
+
+        return $lines;
     }
 }

@@ -19,6 +19,10 @@ final readonly class SheetRequirement
         public float $possible,
         #[OA\Property(description: 'of the whole class, from 0 to 1; null where nobody was judged')]
         public ?float $share,
+        #[OA\Property(description: 'whether nobody is marked on it')]
+        public bool $leftOut,
+        #[OA\Property(description: 'whether a person judges it')]
+        public bool $byEye,
     ) {
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Replies\ReplyReason;
 use OpenApi\Attributes as OA;
 
 /** A line of a sum of points that is none of a requirement. */
@@ -17,6 +18,9 @@ final readonly class SumLine
         public float $points,
         #[OA\Property(description: 'how it came about')]
         public string $how,
+        /** @var list<ReplyReason> */
+        #[OA\Property(type: 'array', items: new OA\Items(ref: ReplyReason::class))]
+        public array $reasons = [],
     ) {
     }
 }

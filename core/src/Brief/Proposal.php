@@ -50,7 +50,7 @@ final readonly class Proposal
         $proposal = new self($model, $pages);
         $met = array_filter($proposal->all(), fn (array $values) => $proposal->isMet($values));
 
-        return self::brief($title, self::scaled(array_values($met), $total));
+        return self::brief($title, self::scaled($proposal->metTogether(array_values($met)), $total));
     }
 
     /**
@@ -69,6 +69,22 @@ final readonly class Proposal
         $points = Portions::of($total, $weights, self::STEP);
 
         return array_map(fn (array $one, float $new) => ['points' => $new] + $one, $requirements, $points);
+    }
+
+    /**
+     * Together they may need pages that the model does not have, such as a home page.
+     *
+     * @param  list<array<string, mixed>>  $requirements
+     * @return list<array<string, mixed>>
+     */
+    private function metTogether(array $requirements): array
+    {
+        $brief = self::brief('T', $requirements);
+        $exam = new Examination($this->site, $brief);
+        $isMet = fn (int $at) => $requirements[$at]['kind'] === 'look'
+            || $exam->assessment($brief->requirements[$at])->met() === 1.0;
+
+        return array_values(array_filter($requirements, $isMet, ARRAY_FILTER_USE_KEY));
     }
 
     /** @param  array<string, mixed>  $values */

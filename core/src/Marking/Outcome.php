@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Marking;
 
 use InkedMargin\Core\Brief\Award;
+use InkedMargin\Core\Brief\Loss;
 use InkedMargin\Core\Brief\Requirement;
 use InkedMargin\Core\Brief\Shortfall;
 
@@ -26,6 +27,42 @@ final readonly class Outcome
         public array $reasons,
         public Award $award,
     ) {
+    }
+
+    /**
+     * As it goes into the sum once findings are rubbed out.
+     *
+     * @param  list<string>  $rubbedOut  fingerprints
+     */
+    public function earnedWithout(array $rubbedOut): Earned
+    {
+        if ($rubbedOut === [] || $this->kind === OutcomeKind::NotJudged) {
+            return $this->earned();
+        }
+        $recount = $this->recount($rubbedOut);
+
+        return Earned::worked(
+            $this->requirement->terms->id,
+            $this->requirement->terms->title,
+            $recount->kind,
+            $recount->points,
+            $this->points->possible,
+            $recount->how,
+        );
+    }
+
+    /** @param  list<string>  $rubbedOut  fingerprints */
+    public function recount(array $rubbedOut): Recount
+    {
+        return Recount::of(
+            $this->award,
+            array_map(
+                fn (Reason $one) => new Loss($one->shortfall->item, $one->shortfall->cost, $one->follows === null),
+                $this->reasons,
+            ),
+            array_map(fn (Reason $one) => $one->finding, $this->reasons),
+            $rubbedOut,
+        );
     }
 
     /** @return list<Shortfall> */

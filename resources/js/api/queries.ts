@@ -66,6 +66,16 @@ export const classSheet = (id: string) =>
     queryFn: () => unwrap(api.GET('/api/assignments/{assignment}/class-sheet', {params: {path: {assignment: id}}})),
   })
 
+/** A requirement that people judge by eye, with the sites of a class. */
+export const judging = (id: string, requirement: string) =>
+  queryOptions({
+    queryKey: ['judging', id, requirement],
+    queryFn: () =>
+      unwrap(
+        api.GET('/api/assignments/{assignment}/judging/{requirement}', {params: {path: {assignment: id, requirement}}}),
+      ),
+  })
+
 /** All places of one kind of slip in a class. */
 export const slipStrip = (id: string, rule: string, variant: string) =>
   queryOptions({
@@ -180,6 +190,15 @@ const findingsKey = (handIn: string) => ['findings', handIn]
 export async function refreshHandIn(queries: QueryClient, id: string) {
   await queries.invalidateQueries({queryKey: findingsKey(id)})
   await queries.invalidateQueries({queryKey: desk(id).queryKey})
+}
+
+/** Screens on which points are shown: they ask anew when they are looked at next. */
+const SHOW_POINTS = ['class sheet', 'gradebook', 'student grades', 'assignment', 'reply', 'ready replies', 'term']
+
+/** Asks anew for whatever points of a hand-in stand on. */
+export async function refreshPoints(queries: QueryClient, id: string) {
+  await Promise.all(SHOW_POINTS.map(screen => queries.invalidateQueries({queryKey: [screen]})))
+  await refreshHandIn(queries, id)
 }
 
 const leafInAddress = () => new URLSearchParams(location.search).get('leaf')

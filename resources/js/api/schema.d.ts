@@ -557,6 +557,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/assignments/{assignment}/extensions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Saves an extension or an excuse, in place of an earlier one of the same student or group. */
+        put: operations["extend"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/extensions/{extension}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Removes an extension: the due time of the class holds again. */
+        delete: operations["removeExtension"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/hand-ins/{handIn}/findings": {
         parameters: {
             query?: never;
@@ -835,6 +869,38 @@ export interface paths {
         /** Makes the account that was asked for, on the course, and logs in with it: once. */
         post: operations["acceptInvitation"];
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/assignments/{assignment}/judging/{requirement}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["judging"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/assignments/{assignment}/left-out/{requirement}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["leaveOut"];
+        post?: never;
+        delete: operations["countAgain"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1351,6 +1417,38 @@ export interface paths {
         put: operations["putBy"];
         post?: never;
         delete: operations["takeUp"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/hand-ins/{handIn}/reasons": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["decideReasons"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/assignments/{assignment}/reasons": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["decideReasonsOfClass"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -2020,6 +2118,13 @@ export interface components {
             worked: number | null;
             /** @description why points were given by hand, or the student is excused */
             reason: string | null;
+            /**
+             * Format: float
+             * @description points that are not judged yet: as long as there are any, it is provisional
+             */
+            open: number;
+            /** @description whether the student has a due time of their own, or need not be in time */
+            isExtended: boolean;
         };
         /** @description A piece of work in a gradebook. */
         GradeColumn: {
@@ -2041,6 +2146,8 @@ export interface components {
             weight: number;
             /** @description whether what did not come is missing */
             isOver: boolean;
+            /** @description whether it has a due time */
+            isDated: boolean;
         };
         /** @description A part of a course's grade. */
         GradePartView: {
@@ -2197,7 +2304,7 @@ export interface components {
              * @description of the check before the due time; as it was when left out
              * @enum {unknown}
              */
-            students_see: "nothing" | "outcomes" | "all";
+            students_see: "nothing" | "outcomes" | "all" | "points";
             /** @description as the clock of the course shows it, such as 2026-12-01T18:00 */
             due: string | null;
         };
@@ -2231,6 +2338,20 @@ export interface components {
             packed: boolean;
             /** @description a UUID that all files dropped together share */
             drop: string;
+        };
+        ExtensionRequest: {
+            /** @description one student */
+            student?: string | null;
+            /** @description or all of a group */
+            group?: string | null;
+            /** @description as the clock of the course shows it, such as 2026-12-01T18:00 */
+            due?: string | null;
+            /** @description whether being late costs nothing */
+            waived?: boolean;
+            /** @description whether the work does not count */
+            excused?: boolean;
+            /** @description which only markers see */
+            reason: string;
         };
         FirstRunRequest: {
             name: string;
@@ -2281,6 +2402,10 @@ export interface components {
         };
         JoinRequest: {
             handle: string;
+        };
+        LeaveOutRequest: {
+            /** @description Why nobody of a class is marked on a requirement. */
+            reason: string;
         };
         LetterRequest: {
             /** @description Whether to e-mail the student. */
@@ -2349,6 +2474,15 @@ export interface components {
         PutByRequest: {
             /** @description Why a hand-in has to wait. */
             why: string;
+        };
+        ReasonRequest: {
+            /**
+             * @description What becomes of all reasons that are still in pencil.
+             * @enum {string}
+             */
+            state: "inked" | "rubbed-out";
+            /** @description whose, where the class is asked for */
+            handIns?: string[];
         };
         ReleaseRequest: {
             /** @description ids */
@@ -2495,7 +2629,7 @@ export interface components {
              * @description of the check before the due time
              * @enum {App\Models\StudentsSee}
              */
-            studentsSee: "nothing" | "outcomes" | "all";
+            studentsSee: "nothing" | "outcomes" | "all" | "points";
             /** @description whether nothing is taken in any more */
             closed: boolean;
             courseId: string;
@@ -2505,6 +2639,11 @@ export interface components {
             handIns: components["schemas"]["HandInLine"][];
             missing: components["schemas"]["StudentLine"][];
             checking: components["schemas"]["Checking"] | null;
+            /** @description of students and groups; for markers alone */
+            extensions: components["schemas"]["ExtensionView"][];
+            /** @description of the roster */
+            groups: string[];
+            students: components["schemas"]["StudentLine"][];
         };
         /** @description A file of two attempts. */
         AttemptFile: {
@@ -2608,6 +2747,11 @@ export interface components {
             awarded: number | null;
             /** Format: float */
             possible: number | null;
+            /**
+             * Format: float
+             * @description points of it that wait for a person, or for what a site does not have
+             */
+            open: number | null;
             /** @description files, elements, classes and ids of that site, to choose from */
             names: string[];
         };
@@ -2658,6 +2802,12 @@ export interface components {
             awarded: number | null;
             /** Format: float */
             possible: number | null;
+            /**
+             * Format: float
+             * @description points that are not judged yet
+             */
+            open: number;
+            extension: components["schemas"]["ExtensionView"] | null;
             /** @description one for each requirement, in their order; null where it was not asked of this hand-in */
             cells: components["schemas"]["SheetCell"][];
         };
@@ -2794,6 +2944,12 @@ export interface components {
             notes: components["schemas"]["DeskNote"][];
             outcomes: components["schemas"]["DeskOutcome"][];
             score: components["schemas"]["ScoreView"];
+            before: components["schemas"]["EarlierScore"] | null;
+            extension: components["schemas"]["ExtensionView"] | null;
+            /** @description the student’s own due time; null where there is none */
+            dueAt: string | null;
+            /** @description of the course, of the IANA database */
+            timeZone: string;
             previousId: string | null;
             nextId: string | null;
             /** @description among those that are read in this order, such as "3 of 12" */
@@ -2833,6 +2989,11 @@ export interface components {
             placed: boolean;
             fromAttempt: number | null;
             quotation: string | null;
+            /**
+             * Format: float
+             * @description points; 0 where it costs nothing
+             */
+            cost: number;
         };
         /** @description What one rule found in a hand-in, with a way to the first place that is still in pencil, or else the first of all. */
         DeskKind: {
@@ -2870,7 +3031,7 @@ export interface components {
             requirement: string;
             title: string;
             /** @enum {InkedMargin\Core\Marking\OutcomeKind} */
-            outcome: "met" | "partly" | "unmet" | "unclear";
+            outcome: "met" | "partly" | "unmet" | "not-judged";
             measured: string;
             expected: string;
             /** Format: float */
@@ -2885,6 +3046,17 @@ export interface components {
             shortfalls: components["schemas"]["OutcomeShortfall"][];
             /** @description what a person may say of it, from the worst to the best */
             choices: components["schemas"]["OutcomeChoice"][];
+            /** @description whether nobody of the class is marked on it */
+            leftOut: boolean;
+            /** @description whether the points by hand were given before a reason was rubbed out */
+            givenBefore: boolean;
+        };
+        /** @description What a hand-in had before it was checked again. */
+        EarlierScore: {
+            /** Format: float */
+            awarded: number;
+            /** Format: float */
+            possible: number;
         };
         ElementLook: {
             /** @description One thing that an element looks like, with what decided it and what lost. */
@@ -2921,6 +3093,27 @@ export interface components {
             at: string;
             tag: string;
         };
+        /** @description More time for a student or a group, lateness that does not count, or an excuse: for markers, not for students. */
+        ExtensionView: {
+            /** @description null where there is none of the student’s own */
+            id: string | null;
+            /** @description null for a whole group */
+            studentId: string | null;
+            name: string;
+            handle: string;
+            /** @description the group that it is for; null where it is for one student */
+            group: string | null;
+            /** @description null where the due time is that of the class */
+            dueAt: string | null;
+            /** @description the same as the clock of the course shows it */
+            due: string | null;
+            /** @description whether being late costs nothing */
+            waived: boolean;
+            /** @description whether the work does not count for the student */
+            excused: boolean;
+            /** @description which only markers see */
+            reason: string;
+        };
         /** @description Whether nobody has an account yet. */
         FirstRun: {
             needed: boolean;
@@ -2954,6 +3147,12 @@ export interface components {
             /** Format: float */
             possible: number | null;
             repliedAt: string | null;
+            studentId: string;
+            /**
+             * Format: float
+             * @description points that are not judged yet
+             */
+            open: number;
         };
         /** @description Who else reads a hand-in now, and whether anybody has written to it. */
         Here: {
@@ -2986,6 +3185,37 @@ export interface components {
             email: string;
             /** @enum {string} */
             role: "instructor" | "marker";
+        };
+        /** @description A requirement that people judge by eye, with the sites of a class. */
+        Judging: {
+            assignment: string;
+            courseId: string;
+            course: string;
+            requirement: string;
+            title: string;
+            /** Format: float */
+            possible: number;
+            /** @description from the worst to the best */
+            choices: components["schemas"]["OutcomeChoice"][];
+            /** @description by name */
+            handIns: components["schemas"]["JudgingLine"][];
+        };
+        /** @description One student's site, to be judged by eye. */
+        JudgingLine: {
+            handInId: string;
+            student: string;
+            handle: string;
+            attempt: number;
+            /** @description where its pages are seen, from another host and without scripts */
+            seenAt: string;
+            /** @description paths, the home page first */
+            pages: string[];
+            /**
+             * Format: float
+             * @description points given so far; null where nobody has judged it
+             */
+            points: number | null;
+            reason: string | null;
         };
         /** @description A file of the hand-in, or one that should be there. */
         Leaf: {
@@ -3115,6 +3345,8 @@ export interface components {
             name: string;
             course: string;
             dueAt: string | null;
+            /** @description of the course, of the IANA database */
+            timeZone: string;
             /** @description from when on a hand-in is late: the due time and the grace */
             lateFrom: string | null;
             /** @description what the server’s clock shows */
@@ -3126,7 +3358,7 @@ export interface components {
              * @description what of a check is shown now
              * @enum {App\Models\StudentsSee}
              */
-            sees: "nothing" | "outcomes" | "all";
+            sees: "nothing" | "outcomes" | "all" | "points";
             /** @description null for any number */
             mostAttempts: number | null;
             hasStarter: boolean;
@@ -3163,7 +3395,7 @@ export interface components {
         /** @description What a check says to the student, as far as the assignment allows. */
         MyCheck: {
             /** @enum {App\Models\StudentsSee} */
-            sees: "nothing" | "outcomes" | "all";
+            sees: "nothing" | "outcomes" | "all" | "points";
             outcomes: components["schemas"]["MyOutcome"][];
             findings: components["schemas"]["PencilledFinding"][];
         };
@@ -3172,7 +3404,14 @@ export interface components {
             title: string;
             sentence: string;
             /** @enum {InkedMargin\Core\Marking\OutcomeKind} */
-            outcome: "met" | "partly" | "unmet" | "unclear";
+            outcome: "met" | "partly" | "unmet" | "not-judged";
+            /**
+             * Format: float
+             * @description points so far; null where the assignment shows none before the reply
+             */
+            awarded: number | null;
+            /** Format: float */
+            possible: number | null;
         };
         /** @description A student's own page: the work that is set. */
         MyPage: {
@@ -3227,6 +3466,17 @@ export interface components {
             file: string;
             line: number | null;
             message: string;
+            /**
+             * Format: float
+             * @description points; 0 where it costs nothing
+             */
+            cost: number;
+            /** @description the finding that shows it */
+            finding: string | null;
+            /** @description the title of the requirement where the same slip costs points */
+            follows: string | null;
+            /** @enum {string} */
+            state: "pencilled" | "inked" | "rubbed-out";
         };
         /** @description A finding that nobody has decided about: of a site that is tried, or that nobody handed in. */
         PencilledFinding: {
@@ -3237,6 +3487,11 @@ export interface components {
             weight: "fault" | "departure" | "tidy";
             message: string;
             remedy: string;
+            /**
+             * Format: float
+             * @description points; 0 where it costs nothing, or points are not shown
+             */
+            cost: number;
         };
         /** @description Who sets and marks work in a course, and who was asked to. */
         People: {
@@ -3277,6 +3532,13 @@ export interface components {
             inked: number;
             /** @description requirements that wait for somebody to judge them */
             toJudge: number;
+            /** @description reasons for lost points that are still in pencil: they go out as short lines */
+            reasons: number;
+            /**
+             * Format: float
+             * @description points that are not judged yet
+             */
+            open: number;
             /** @description whether it would supersede another */
             again: boolean;
             /** @description whether the student can be told by e-mail */
@@ -3323,6 +3585,8 @@ export interface components {
             changes: components["schemas"]["ReplyChange"][];
             /** @description of the student; '' when it is not known */
             email: string;
+            /** @description reasons for lost points that are still in pencil: they go out as short lines */
+            reasons: number;
         };
         /** @description A requirement as a sentence. */
         RequirementLine: {
@@ -3341,7 +3605,7 @@ export interface components {
             /** Format: float */
             points: number;
             /** @enum {InkedMargin\Core\Marking\OutcomeKind|null} */
-            outcome: "met" | "partly" | "unmet" | "unclear" | null;
+            outcome: "met" | "partly" | "unmet" | "not-judged" | null;
             measured: string;
             expected: string;
             /** Format: float */
@@ -3415,8 +3679,16 @@ export interface components {
         ScoreView: {
             /** Format: float */
             awarded: number;
-            /** Format: float */
+            /**
+             * Format: float
+             * @description the total, the same for everyone
+             */
             possible: number;
+            /**
+             * Format: float
+             * @description points of it that are not judged yet
+             */
+            open: number;
             others: components["schemas"]["SumLine"][];
         };
         /** @description Where a page can be seen, in its own origin, and in which other styles. */
@@ -3457,6 +3729,10 @@ export interface components {
              * @description of the whole class, from 0 to 1; null where nobody was judged
              */
             share: number | null;
+            /** @description whether nobody is marked on it */
+            leftOut: boolean;
+            /** @description whether a person judges it */
+            byEye: boolean;
         };
         /** @description The home screen: what waits, then the courses. */
         Shelf: {
@@ -3551,6 +3827,7 @@ export interface components {
             points: number;
             /** @description how it came about */
             how: string;
+            reasons: components["schemas"]["ReplyReason"][];
         };
         SurveyContrast: {
             /** @description visited, hover or focus: a state of links */
@@ -3838,6 +4115,11 @@ export interface components {
             closing: components["schemas"]["ReplyItem"] | null;
             mended: components["schemas"]["ReplyMended"][];
             supersedes: components["schemas"]["Superseded"] | null;
+            /**
+             * Format: float
+             * @description how much of the total was judged; null in replies from before that was told
+             */
+            judged: number | null;
         };
         /** @description One remark: a finding that was inked, a note, a question, or a merit. */
         ReplyItem: {
@@ -3870,7 +4152,7 @@ export interface components {
         ReplyPoint: {
             title: string;
             /** @enum {string} */
-            outcome: "met" | "partly" | "unmet" | "unclear";
+            outcome: "met" | "partly" | "unmet" | "not-judged";
             /** Format: float */
             awarded: number;
             /** Format: float */
@@ -3878,6 +4160,23 @@ export interface components {
             reason: string | null;
             /** @description how the points came about; null in replies from before that was told */
             how: string | null;
+            /** @description where the points went */
+            reasons: components["schemas"]["ReplyReason"][];
+        };
+        /** @description Why points were lost: one line, with what it cost. */
+        ReplyReason: {
+            /** @description the words that were inked, or else what is wrong, without advice */
+            text: string;
+            /**
+             * Format: float
+             * @description points; 0 where it is less than a hundredth
+             */
+            cost: number;
+            /** @description '' where it is about no file in particular */
+            file: string;
+            line: number | null;
+            /** @description whether it is a remark of the reply too */
+            inked: boolean;
         };
         /** @description The reply that another one takes the place of. */
         Superseded: {
@@ -5058,6 +5357,50 @@ export interface operations {
             };
         };
     };
+    extend: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["ExtensionRequest"];
+            };
+        };
+        responses: {
+            /** @description Saved */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    removeExtension: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                extension: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Removed */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     findings: {
         parameters: {
             query?: {
@@ -5583,6 +5926,75 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["Me"];
                 };
+            };
+        };
+    };
+    judging: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignment: string;
+                requirement: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Judging"];
+                };
+            };
+        };
+    };
+    leaveOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignment: string;
+                requirement: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["LeaveOutRequest"];
+            };
+        };
+        responses: {
+            /** @description Left out */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    countAgain: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignment: string;
+                requirement: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description It counts again */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -6512,6 +6924,58 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    decideReasons: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                handIn: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["ReasonRequest"];
+            };
+        };
+        responses: {
+            /** @description Saved */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DecidedAlike"];
+                };
+            };
+        };
+    };
+    decideReasonsOfClass: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["ReasonRequest"];
+            };
+        };
+        responses: {
+            /** @description Saved */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DecidedAlike"];
+                };
             };
         };
     };

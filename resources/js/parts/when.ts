@@ -28,6 +28,26 @@ export function when(iso: string): string {
   return `${clock.day.format(date)}${isThis ? '' : ` ${year}`}, ${clock.time.format(date)}`
 }
 
+/**
+ * A time as a clock in some zone shows it, with the name of the zone where that is not what the reader's clock shows.
+ *
+ * @param timeZone of the IANA database, such as that of a course
+ */
+export function whenIn(iso: string, timeZone: string): string {
+  const own = clock
+  try {
+    clock = clocks(timeZone)
+    const there = when(iso)
+    clock = own
+    return there === when(iso) ? there : `${there} (${timeZone})`
+  } catch {
+    // A zone that this browser does not know.
+    return when(iso)
+  } finally {
+    clock = own
+  }
+}
+
 export const hour = (date: Date) => clock.time.format(date)
 
 /** A count with its word: "1 page", "3 pages". */

@@ -3,14 +3,17 @@ import {useSuspenseQuery} from '@tanstack/react-query'
 import {Link as RouterLink, useNavigate, useParams} from 'react-router'
 import type {Schemas} from '../../api/client'
 import {assignment} from '../../api/queries'
+import {extensionInWords} from '../../parts/ExtensionNote'
 import {Frame} from '../../parts/Frame'
 import {useKeys} from '../../parts/keys'
 import {Empty} from '../../parts/Remark'
 import {RunState} from '../../parts/RunState'
 import {Tally} from '../../parts/Tally'
-import {many, when} from '../../parts/when'
+import {notJudged} from '../../parts/cost'
+import {many, when, whenIn} from '../../parts/when'
 import {Screen} from '../Screen'
 import {BriefSheet} from './BriefSheet'
+import {Extensions} from './Extensions'
 
 export const Assignment = () => (
   <Screen>
@@ -38,7 +41,7 @@ function AssignmentScreen() {
         </Typography>
         {data.role === 'instructor' && (
           <Link component={RouterLink} variant="body2" to={`/assignments/${id}/settings`}>
-            The assignment itself
+            Assignment settings
           </Link>
         )}
         {data.handIns.length > 0 && (
@@ -51,7 +54,7 @@ function AssignmentScreen() {
         </Button>
       </Box>
       <Typography variant="body1" color="textSecondary">
-        {data.summary} {data.dueAt !== null && `Due ${when(data.dueAt)}.`}
+        {data.summary} {data.dueAt !== null && `Due ${whenIn(data.dueAt, data.timeZone)}.`}
         {data.closed && ' It is closed: nothing is taken in any more.'}
         {data.mostAttempts !== null && ` ${many(data.mostAttempts, 'attempt')} at most.`}
       </Typography>
@@ -61,9 +64,9 @@ function AssignmentScreen() {
         </Typography>
         {data.checking !== null && <Checking {...data.checking} />}
         {data.handIns.length === 0 ? (
-          <Empty>Nothing has come in yet. Drop the students’ zips into the in-tray.</Empty>
+          <Empty>No hand-ins yet. Drop the students’ zips into the in-tray.</Empty>
         ) : (
-          <HandIns lines={data.handIns} most={data.mostAttempts} />
+          <HandIns data={data} />
         )}
         {data.missing.length > 0 && (
           <Typography variant="body2" color="textSecondary" sx={{mt: 2}}>
@@ -71,6 +74,7 @@ function AssignmentScreen() {
           </Typography>
         )}
       </Box>
+      <Extensions data={data} />
       <BriefSheet assignmentId={id} brief={data.brief} mayChange={data.role === 'instructor'} />
     </Frame>
   )
@@ -95,8 +99,8 @@ function Checking({done, steps}: Schemas['Checking']) {
 
 const cell = {py: 1, pr: 2, borderTop: 1, borderColor: 'divider', textAlign: 'left', verticalAlign: 'baseline'}
 
-/** @param most attempts that are allowed; null for any number */
-function HandIns({lines, most}: {lines: Schemas['HandInLine'][]; most: number | null}) {
+function HandIns({data}: {data: Schemas['AssignmentView']}) {
+  const extended = new Map(data.extensions.map(one => [one.studentId, one]))
   return (
     <Box component="table" sx={{width: '100%', borderCollapse: 'collapse'}}>
       <thead>
@@ -111,15 +115,32 @@ function HandIns({lines, most}: {lines: Schemas['HandInLine'][]; most: number | 
         </tr>
       </thead>
       <tbody>
-        {lines.map(line => (
-          <HandIn key={line.id} line={line} most={most} />
+        {data.handIns.map(line => (
+          <HandIn
+            key={line.id}
+            line={line}
+            most={data.mostAttempts}
+            extension={extended.get(line.studentId)}
+            timeZone={data.timeZone}
+          />
         ))}
       </tbody>
     </Box>
   )
 }
 
-function HandIn({line, most}: {line: Schemas['HandInLine']; most: number | null}) {
+function HandIn({
+  line,
+  most,
+  extension,
+  timeZone,
+}: {
+  line: Schemas['HandInLine']
+  /** attempts that are allowed; null for any number */
+  most: number | null
+  extension: Schemas['ExtensionView'] | undefined
+  timeZone: string
+}) {
   return (
     <tr>
       <Box component="td" sx={cell}>
@@ -145,6 +166,11 @@ function HandIn({line, most}: {line: Schemas['HandInLine']; most: number | null}
               late
             </Box>
           )}
+          {extension !== undefined && (
+            <Box component="span" title={extension.reason} sx={{display: 'block'}}>
+              Extension: {extensionInWords(extension, timeZone)}
+            </Box>
+          )}
         </Typography>
       </Box>
       <Box component="td" sx={cell}>
@@ -160,6 +186,11 @@ function HandIn({line, most}: {line: Schemas['HandInLine']; most: number | null}
       <Box component="td" sx={cell}>
         <Typography variant="body2">
           {line.awarded === null ? '' : `${line.awarded} of ${line.possible ?? 0}`}
+          {line.open > 0 && (
+            <Box component="span" sx={{display: 'block', color: 'desk.waits'}}>
+              {notJudged(line.open)}
+            </Box>
+          )}
         </Typography>
       </Box>
       <Box component="td" sx={{...cell, pr: 0}}>

@@ -17,6 +17,7 @@ const SEE: Record<AssignmentWords['see'], string> = {
   nothing: 'Nothing',
   outcomes: 'Each requirement with its outcome',
   all: 'All that is pencilled, with places and remedies',
+  points: 'All of it, with points and what each finding costs',
 }
 
 /** As the server takes them. */
@@ -52,7 +53,7 @@ export function AssignmentFields({
   return (
     <>
       <Field form={form} name="title" label="Title" autoFocus />
-      <Field form={form} name="summary" label="Words for the students" multiline minRows={3} />
+      <Field form={form} name="summary" label="Instructions" multiline minRows={3} />
       <Field
         form={form}
         name="due"

@@ -4,6 +4,7 @@ import {useReducer, useState} from 'react'
 import {useParams} from 'react-router'
 import type {Schemas} from '../../api/client'
 import {assignment, briefDraft, briefKinds, briefReading, trialSites} from '../../api/queries'
+import {notJudged} from '../../parts/cost'
 import {Frame} from '../../parts/Frame'
 import {InOrder} from '../../parts/InOrder'
 import {ErrorText} from '../../parts/Remark'
@@ -91,13 +92,13 @@ function Writing({id, draft, begun}: {id: string; draft: Schemas['BriefDraftView
           The brief
         </Typography>
         <Button disabled={history.past.length === 0} onClick={() => act('undo')}>
-          Take back
+          Undo
         </Button>
         <Button disabled={history.future.length === 0} onClick={() => act('redo')}>
-          Do again
+          Redo
         </Button>
         <Button aria-pressed={asYaml} onClick={() => setAsYaml(!asYaml)}>
-          {asYaml ? 'Without YAML' : 'With YAML'}
+          {asYaml ? 'Edit as sentences' : 'Edit as YAML'}
         </Button>
       </Box>
       <Box sx={{display: 'flex', flexWrap: 'wrap', alignItems: 'baseline', gap: 2, mb: 2}}>
@@ -106,6 +107,7 @@ function Writing({id, draft, begun}: {id: string; draft: Schemas['BriefDraftView
           {reading?.awarded !== null &&
             reading?.awarded !== undefined &&
             `; ${reading.awarded} of ${reading.possible ?? 0} here`}
+          {(reading?.open ?? 0) > 0 && `, ${notJudged(reading?.open ?? 0)}`}
         </Typography>
         <Typography variant="body2" color="textSecondary">
           Tried on{' '}

@@ -2,8 +2,9 @@ import {Box, Link, Typography} from '@mui/material'
 import {Link as RouterLink} from 'react-router'
 import type {Schemas} from '../../api/client'
 import {Coded} from '../../parts/Coded'
+import {cost} from '../../parts/cost'
 
-const COLOURS = {met: 'desk.merit', partly: 'desk.waits', unmet: 'desk.fault', unclear: 'text.secondary'}
+const COLOURS = {met: 'desk.merit', partly: 'desk.waits', unmet: 'desk.fault', 'not-judged': 'text.secondary'}
 
 /** The site that a brief is tried on, and its assignment; `site` is null while none is chosen. */
 export interface Tried {
@@ -30,17 +31,19 @@ export function OutcomeOf({reading, tried}: {reading: Schemas['RequirementReadin
     <>
       <Typography variant="body2" color="textSecondary">
         <Box component="span" sx={{color: COLOURS[outcome], fontWeight: 600}}>
-          {outcome}
+          {outcome === 'not-judged' ? 'not judged yet' : outcome}
         </Box>
         : <Coded>{measured}</Coded>
-        {outcome !== 'unclear' && `, ${awarded} of ${points}`}
+        {outcome !== 'not-judged' && `, ${awarded} of ${points}`}
       </Typography>
-      {shortfalls.map(({file, line, message}) => (
+      {shortfalls.map(({file, line, message, cost: points, follows}) => (
         <Typography key={`${file} ${line} ${message}`} variant="body2" sx={{pl: 2}}>
           <Link component={RouterLink} to={placeIn(tried, file, line)}>
             {file}
           </Link>
           {line !== null && `, line ${line}`}: <Coded>{message}</Coded>
+          {points > 0 && ` (${cost(points)})`}
+          {follows !== null && ' (costs points elsewhere)'}
         </Typography>
       ))}
     </>

@@ -11,6 +11,7 @@ import {many} from '../../parts/when'
 import {Screen} from '../Screen'
 import {columnsInOrder, inOrder, type Row, type RowOrder} from './order'
 import {ReleaseAll} from './ReleaseAll'
+import {Requirements} from './Requirements'
 import {SheetTable} from './SheetTable'
 import {Slips} from './Slips'
 
@@ -77,6 +78,7 @@ function SheetScreen() {
                 {byShare ? 'Columns as in the brief' : 'What is least met first'}
               </Link>
             </Typography>
+            <Requirements assignmentId={id} sheet={data} />
             <ReleaseAll assignmentId={id} />
           </Box>
           {data.requirements.length === 0 ? (
@@ -100,6 +102,17 @@ function SheetScreen() {
   )
 }
 
+/** What the class has on average, and how many students that covers; '' while nobody has points. */
+function average(rows: Row[]): string {
+  const shares = rows.flatMap(({awarded, possible}) =>
+    awarded === null || possible === null || possible === 0 ? [] : [awarded / possible],
+  )
+  const sum = shares.reduce((all, one) => all + one, 0)
+  return shares.length === 0
+    ? ''
+    : `average ${Math.round((100 * sum) / shares.length)} % of ${many(shares.length, 'student')}`
+}
+
 /** How many have handed in, and who has not. */
 function inShort(rows: Row[]): string {
   const missing = rows.filter(one => one.handInId === null).length
@@ -108,6 +121,7 @@ function inShort(rows: Row[]): string {
   return [
     `${rows.length - missing} of ${many(rows.length, 'student')} handed in`,
     late > 0 ? `${late} late` : '',
+    average(rows),
     replied > 0 ? `${many(replied, 'reply', 'replies')} released` : '',
   ]
     .filter(words => words !== '')

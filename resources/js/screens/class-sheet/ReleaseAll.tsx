@@ -14,7 +14,9 @@ import {useMutation, useQuery, useQueryClient} from '@tanstack/react-query'
 import {useState} from 'react'
 import {api, unwrap, type Schemas} from '../../api/client'
 import {readyReplies} from '../../api/queries'
+import {notJudged} from '../../parts/cost'
 import {ErrorText} from '../../parts/Remark'
+import {PencilReasons} from '../../parts/PencilReasons'
 import {many} from '../../parts/when'
 
 /** Releases the replies of a class: all that are ready, after one honest question. */
@@ -61,6 +63,17 @@ function Asking({assignmentId, onClose}: {assignmentId: string; onClose: () => v
             <Typography variant="body1" gutterBottom>
               {data === undefined ? 'Looking through the class…' : question(chosen, data.length)}
             </Typography>
+            <PencilReasons
+              count={chosen.reduce((sum, one) => sum + one.reasons, 0)}
+              decide={state =>
+                unwrap(
+                  api.POST('/api/assignments/{assignment}/reasons', {
+                    params: {path: {assignment: assignmentId}},
+                    body: {state, handIns: chosen.map(one => one.handInId)},
+                  }),
+                )
+              }
+            />
             {data?.map(one => (
               <Box key={one.handInId}>
                 <FormControlLabel
@@ -84,7 +97,7 @@ function Asking({assignmentId, onClose}: {assignmentId: string; onClose: () => v
                       {one.student}
                       <Box
                         component="span"
-                        sx={{color: one.pencilled + one.toJudge > 0 ? 'desk.waits' : 'text.secondary'}}
+                        sx={{color: one.pencilled + one.open > 0 ? 'desk.waits' : 'text.secondary'}}
                       >
                         {`: ${stateOf(one)}`}
                       </Box>
@@ -109,7 +122,7 @@ function Asking({assignmentId, onClose}: {assignmentId: string; onClose: () => v
         )}
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>{release.data === undefined ? 'Leave' : 'Close'}</Button>
+        <Button onClick={onClose}>{release.data === undefined ? 'Cancel' : 'Close'}</Button>
         {release.data === undefined && (
           <Button
             variant="contained"
@@ -136,21 +149,22 @@ export function released({released, letters, withoutAddress}: Schemas['Released'
 
 /** What is asked before anything goes out: how many, and what stays behind in pencil. */
 export function question(chosen: Schemas['ReadyReply'][], all: number): string {
-  if (all === 0) return 'There is nothing to release: every reply is out as it stands, or its hand-in is put by.'
+  if (all === 0) return 'There is nothing to release: every reply is out as it stands, or its hand-in is set aside.'
   const pencilled = chosen.filter(one => one.pencilled > 0).length
-  const toJudge = chosen.filter(one => one.toJudge > 0).length
+  const provisional = chosen.filter(one => one.open > 0).length
   return [
     `${many(chosen.length, 'reply', 'replies')} will go out. A released reply does not change; a new one supersedes it.`,
     pencilled > 0 ? ` In ${pencilled} of them there is still pencil, which the student will not see.` : '',
-    toJudge > 0 ? ` In ${toJudge} something waits to be judged, and is left out of the sum.` : '',
+    provisional > 0 ? ` In ${provisional} the points are provisional, as something is not judged yet.` : '',
   ].join('')
 }
 
-const stateOf = ({inked, pencilled, toJudge, again}: Schemas['ReadyReply']): string =>
+const stateOf = ({inked, pencilled, reasons, open, again}: Schemas['ReadyReply']): string =>
   [
     `${inked} in ink`,
     pencilled > 0 ? `${pencilled} still in pencil` : '',
-    toJudge > 0 ? `${toJudge} to judge` : '',
+    reasons > 0 ? `${many(reasons, 'reason')} in pencil` : '',
+    open > 0 ? notJudged(open) : '',
     again ? 'supersedes one' : '',
   ]
     .filter(words => words !== '')

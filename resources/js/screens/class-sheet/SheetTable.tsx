@@ -4,6 +4,7 @@ import {Link as RouterLink, useNavigate} from 'react-router'
 import type {Schemas} from '../../api/client'
 import {requirementAt} from './address'
 import {ROW, useInTurn, useSight} from './inTurn'
+import {notJudged} from '../../parts/cost'
 import {neighbour} from './neighbour'
 import {wordsFor, type Row, type RowOrder} from './order'
 
@@ -99,11 +100,17 @@ const Head = memo(function Head({
           </Link>
         </th>
         {columns.map(at => (
-          <th key={at} role="columnheader" scope="col" aria-sort={sorted(at)} className="across">
+          <th
+            key={at}
+            role="columnheader"
+            scope="col"
+            aria-sort={sorted(at)}
+            className={requirements[at]?.leftOut === true ? 'across left-out' : 'across'}
+          >
             <Link
               component="button"
               variant="body2"
-              title={requirements[at]?.title}
+              title={titleOf(requirements[at])}
               onClick={() => onOrder(order === at ? 'name' : at)}
             >
               {requirements[at]?.title}
@@ -163,6 +170,11 @@ const Line = memo(function Line({
       <td role="gridcell">
         <Typography variant="body2" component="span">
           {row.awarded ?? ''}
+          {row.open > 0 && (
+            <Box component="span" title={`Provisional: ${notJudged(row.open)}`} sx={{color: 'desk.waits'}}>
+              ?
+            </Box>
+          )}
         </Typography>
       </td>
       {columns?.map((at, nth) => (
@@ -172,14 +184,25 @@ const Line = memo(function Line({
   )
 })
 
+const titleOf = (one: Schemas['SheetRequirement'] | undefined): string =>
+  one === undefined ? '' : one.leftOut ? `${one.title}: left out for the whole class` : one.title
+
 /** Cells of a row before its squares. */
 const BEFORE = 2
 
 /** What is out of the ordinary with a student, in a word. */
-const stateOf = ({handInId, late, putBy}: Row): string =>
+const stateOf = ({handInId, late, putBy, extension}: Row): string =>
   handInId === null
-    ? 'nothing came'
-    : [putBy === null ? '' : 'put by', late ? 'late' : ''].filter(one => one !== '').join(', ')
+    ? extension?.excused === true
+      ? 'excused'
+      : 'nothing came'
+    : [
+        putBy === null ? '' : 'set aside',
+        late ? 'late' : '',
+        extension === null ? '' : extension.excused ? 'excused' : 'extension',
+      ]
+        .filter(one => one !== '')
+        .join(', ')
 
 /** An ink square, filled as far as the requirement is met. A click is the desk at that requirement. */
 function Square({
@@ -270,6 +293,7 @@ const SHEET = {
     lineHeight: 1.1,
   },
   '& th[aria-sort=ascending] button': {fontWeight: 700},
+  '& th.left-out button': {textDecoration: 'line-through', color: 'text.secondary'},
   '& tbody tr:hover > *': {bgcolor: 'background.default'},
   '& .all td, & .all th': {borderBottom: 2, borderColor: 'desk.rule'},
   '& .square': {

@@ -29,7 +29,7 @@ export function columnsInOrder(requirements: Schemas['SheetRequirement'][], bySh
 /** What a cell says to those who cannot see how far it is filled. */
 export function wordsFor(cell: Schemas['SheetCell'] | null, {title, possible}: Schemas['SheetRequirement']): string {
   if (cell === null) return `${title}: nothing to see`
-  if (cell.share === null) return `${title}: to judge`
+  if (cell.share === null) return `${title}: not judged yet, ${possible} can be had`
   const word = cell.share >= 1 ? 'met' : cell.share <= 0 ? 'unmet' : 'partly'
   return `${title}: ${word}, ${cell.points} of ${possible}${cell.byHand ? ', by hand' : ''}`
 }

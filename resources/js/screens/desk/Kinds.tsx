@@ -65,7 +65,14 @@ export function Outcomes() {
         Requirements
       </Typography>
       {desk.outcomes.map(one => {
-        const word = one.reason !== null ? 'judged' : one.choices.length > 0 ? 'to judge' : one.outcome
+        const isOpen = one.outcome === 'not-judged' && one.reason === null
+        const word = one.leftOut
+          ? 'left out'
+          : isOpen
+            ? 'to judge'
+            : one.reason !== null
+              ? 'judged'
+              : one.outcome
         return (
           <Box
             key={one.requirement}
@@ -98,7 +105,7 @@ export function Outcomes() {
               {word}
             </Typography>
             <Typography variant="body2" sx={{textAlign: 'right'}}>
-              {one.awarded} of {one.possible}
+              {isOpen ? `? of ${one.possible}` : `${one.awarded} of ${one.possible}`}
             </Typography>
           </Box>
         )

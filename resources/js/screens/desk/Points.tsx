@@ -4,6 +4,7 @@ import {useEffect, useRef, useState} from 'react'
 import {api, unwrap, type Schemas} from '../../api/client'
 import {desk} from '../../api/queries'
 import {Coded} from '../../parts/Coded'
+import {cost, notJudged} from '../../parts/cost'
 import {ErrorText} from '../../parts/Remark'
 import {many} from '../../parts/when'
 import {typedNumber} from '../../parts/numbers'
@@ -12,6 +13,8 @@ import {ALL} from './margin/filter'
 
 /** Places that are shown for one requirement; the rest is in the margin. */
 const MOST_SHOWN = 6
+
+const OUTCOMES = {met: 'met', partly: 'partly', unmet: 'unmet', 'not-judged': 'not judged yet'} as const
 
 /** The requirements and their points, folded to one line until they are wanted. */
 export function Points() {
@@ -30,6 +33,11 @@ export function Points() {
         </Typography>
         <Typography variant="body2" color="textSecondary" sx={{flex: 1}}>
           {inShort(outcomes)}
+          {score.open > 0 && (
+            <Box component="span" sx={{display: 'block', color: 'desk.waits'}}>
+              Provisional: {notJudged(score.open)}
+            </Box>
+          )}
         </Typography>
         <Link
           component="button"
@@ -138,15 +146,22 @@ function Requirement({outcome, isMeant}: {outcome: Schemas['DeskOutcome']; isMea
             fontWeight: outcome.reason === null ? 400 : 700,
           }}
         >
-          {outcome.awarded} of {outcome.possible}
+          {outcome.outcome === 'not-judged' && outcome.reason === null
+            ? `not judged yet, ${outcome.possible}`
+            : `${outcome.awarded} of ${outcome.possible}`}
         </Typography>
       </Box>
+      {outcome.leftOut && (
+        <Typography variant="body2" sx={{color: 'desk.waits'}}>
+          Left out for the whole class: nobody is marked on it.
+        </Typography>
+      )}
       <Typography variant="body2" color="textSecondary">
         {outcome.choices.length > 0 ? (
           outcome.expected.charAt(0).toUpperCase() + outcome.expected.slice(1)
         ) : (
           <>
-            {outcome.outcome}: <Coded>{outcome.measured}</Coded>; expected: <Coded>{outcome.expected}</Coded>
+            {OUTCOMES[outcome.outcome]}: <Coded>{outcome.measured}</Coded>; expected: <Coded>{outcome.expected}</Coded>
             {outcome.how !== '' && `; points: ${outcome.how}`}
           </>
         )}
@@ -162,8 +177,17 @@ function Requirement({outcome, isMeant}: {outcome: Schemas['DeskOutcome']; isMea
         <Typography
           key={`${place.file} ${place.line} ${place.message}`}
           variant="body2"
-          sx={{pl: 1.5, overflowWrap: 'anywhere'}}
+          sx={{
+            pl: 1.5,
+            overflowWrap: 'anywhere',
+            ...(place.state === 'rubbed-out' ? {color: 'text.secondary', textDecoration: 'line-through'} : {}),
+          }}
         >
+          {place.cost > 0 && (
+            <Box component="span" sx={{color: 'desk.fault', fontWeight: 700, mr: 0.75}}>
+              {cost(place.cost)}
+            </Box>
+          )}
           {place.file !== '' && (
             <Link
               component="button"
@@ -177,6 +201,7 @@ function Requirement({outcome, isMeant}: {outcome: Schemas['DeskOutcome']; isMea
           )}
           {place.file !== '' && ': '}
           <Coded>{place.message}</Coded>
+          {place.follows !== null && ` Follows from “${place.follows}” and costs nothing here.`}
         </Typography>
       ))}
       {outcome.shortfalls.length > MOST_SHOWN && (
@@ -188,13 +213,14 @@ function Requirement({outcome, isMeant}: {outcome: Schemas['DeskOutcome']; isMea
         <Typography variant="body2" sx={{color: 'desk.ink'}}>
           {isStep(outcome) ? 'Judged. ' : `${outcome.reason} `}
           <Link component="button" underline="always" onClick={() => takeBack.mutate()}>
-            Take it back
+            Remove
           </Link>
         </Typography>
       )}
       {outcome.reason !== null && outcome.choices.length === 0 && (
         <Typography variant="body2" sx={{color: 'desk.ink'}}>
-          {outcome.computed} were computed. {outcome.reason}{' '}
+          Given by hand instead of {outcome.computed}: {outcome.reason}
+          {outcome.givenBefore && ' This was before a reason below it was rubbed out.'}{' '}
           <Link component="button" underline="always" onClick={() => takeBack.mutate()}>
             Back to {outcome.computed}
           </Link>
@@ -224,9 +250,9 @@ function Requirement({outcome, isMeant}: {outcome: Schemas['DeskOutcome']; isMea
           <Box sx={{gridColumn: '1 / -1'}}>
             <ErrorText error={give.error} />
             <Button type="submit" variant="contained" loading={give.isPending}>
-              Keep
+              Save
             </Button>{' '}
-            <Button onClick={() => setDraft(null)}>Leave</Button>
+            <Button onClick={() => setDraft(null)}>Cancel</Button>
           </Box>
         </Box>
       )}
@@ -236,9 +262,11 @@ function Requirement({outcome, isMeant}: {outcome: Schemas['DeskOutcome']; isMea
 
 /** How many requirements are short of what is asked, and how many wait for a person. */
 export function inShort(outcomes: Schemas['DeskOutcome'][]): string {
-  const computed = outcomes.filter(({choices}) => choices.length === 0)
+  const counted = outcomes.filter(({leftOut}) => !leftOut)
+  const isOpen = ({outcome, reason}: Schemas['DeskOutcome']) => outcome === 'not-judged' && reason === null
+  const computed = counted.filter(one => one.choices.length === 0 && !isOpen(one))
   const failing = computed.filter(({outcome}) => outcome !== 'met').length
-  const waiting = outcomes.filter(({choices, reason}) => choices.length > 0 && reason === null).length
+  const waiting = counted.filter(isOpen).length
   const met = failing === 0 ? 'all requirements met' : `${failing} of ${computed.length} not met`
   return waiting === 0 ? met : `${met}, ${waiting} to judge`
 }

@@ -6,7 +6,8 @@ import {desk as deskQuery} from '../../api/queries'
 import {Coded} from '../../parts/Coded'
 import {ErrorText} from '../../parts/Remark'
 import {RunState} from '../../parts/RunState'
-import {many, when} from '../../parts/when'
+import {many, when, whenIn} from '../../parts/when'
+import {ExtensionNote} from '../../parts/ExtensionNote'
 import {useDesk} from './desk'
 import {Kinds, Outcomes, readFor} from './Kinds'
 import {ReplyWords} from './ReplyWords'
@@ -30,7 +31,15 @@ export function Whole({desk}: {desk: Schemas['Desk']}) {
           </Box>
         )}
         , {cameAs(desk)}.
+        {desk.dueAt !== null && ` Due ${whenIn(desk.dueAt, desk.timeZone)}.`}
       </Typography>
+      {desk.extension !== null && <ExtensionNote extension={desk.extension} timeZone={desk.timeZone} />}
+      {desk.before !== null && (
+        <Typography variant="body1" sx={{mb: 1, color: 'desk.waits'}}>
+          Checked again: {desk.before.awarded} of {desk.before.possible} before, {desk.score.awarded} of{' '}
+          {desk.score.possible} now.
+        </Typography>
+      )}
       {desk.coveringNote !== '' && (
         <Typography variant="body1" sx={{whiteSpace: 'pre-wrap', mb: 1}}>
           A note came with it: “{desk.coveringNote}”

@@ -1,7 +1,7 @@
 import {useMutation, useQueryClient} from '@tanstack/react-query'
 import {useState} from 'react'
 import {api, ApiError, isUnreached, unwrap, type Schemas} from '../../api/client'
-import {desk, findings, refreshHandIn, stockRemarks} from '../../api/queries'
+import {desk, findings, refreshHandIn, refreshPoints, stockRemarks} from '../../api/queries'
 import {hour, many} from '../../parts/when'
 import {useDraft} from './drafts'
 import type {Reach} from './margin/AllAlike'
@@ -89,8 +89,8 @@ export function useFeedback(handIn: string) {
     onSuccess: (_data, {finding, leaf, state, isUndo = false}) => {
       // No rule reports it: once it is taken out there is nothing to ink again.
       if (!finding.current) return void refresh()
-      // Where findings cost points, what is rubbed out costs none.
-      if ((queries.getQueryData(desk(handIn).queryKey)?.score.others.length ?? 0) > 0) void refresh()
+      // What is rubbed out costs nothing: the points change, wherever they are shown.
+      if (state === 'rubbed-out' || finding.state === 'rubbed-out') void refreshPoints(queries, handIn)
       if (isUndo) return
       const words = {inked: 'Inked', 'rubbed-out': 'Rubbed out', pencilled: 'Back in pencil'}[state]
       remember({

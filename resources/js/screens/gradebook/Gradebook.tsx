@@ -7,9 +7,10 @@ import {Frame} from '../../parts/Frame'
 import {GroupChoice, groupsOf} from '../../parts/GroupChoice'
 import {useKeys} from '../../parts/keys'
 import {Empty} from '../../parts/Remark'
+import {many} from '../../parts/when'
 import {Screen} from '../Screen'
 import {Import} from './Import'
-import {inOrder, meanOf, said, shown, type Book, type Order, type Row} from './gradebook'
+import {coveredBy, inOrder, meanOf, said, shown, type Book, type Order, type Row} from './gradebook'
 import {Opened} from './Opened'
 import {Out} from './Out'
 import {Settings} from './Settings'
@@ -161,7 +162,7 @@ function Table({book, rows, order, onOrder, at, onOpen}: TableProps) {
         <tr className="all">
           <th scope="row">
             <Typography variant="body2" component="span" color="textSecondary">
-              The class, in percent
+              The class, in percent (of how many)
             </Typography>
           </th>
           <td className="whole" />
@@ -169,7 +170,9 @@ function Table({book, rows, order, onOrder, at, onOpen}: TableProps) {
           {book.columns.map((column, index) => (
             <td key={column.id}>
               <Typography variant="body2" component="span" color="textSecondary">
-                {meanOf(rows, index) ?? ''}
+                <span title={`The mean of ${many(coveredBy(rows, index), 'student')}`}>
+                  {meanOf(rows, index) === null ? '' : `${meanOf(rows, index)} (${coveredBy(rows, index)})`}
+                </span>
               </Typography>
             </td>
           ))}
@@ -221,6 +224,7 @@ function Table({book, rows, order, onOrder, at, onOpen}: TableProps) {
                     onClick={() => onOpen(row.studentId, column.id)}
                   >
                     {shown(cell) === '' ? '·' : shown(cell)}
+                    {cell.open > 0 && <span className="late">?</span>}
                     {cell.isLate && <span className="late"> late</span>}
                   </Link>
                 </td>

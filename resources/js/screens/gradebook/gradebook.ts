@@ -1,4 +1,5 @@
 import type {Schemas} from '../../api/client'
+import {notJudged} from '../../parts/cost'
 import {leastFirst, typedNumber} from '../../parts/numbers'
 
 export type Book = Schemas['Gradebook']
@@ -27,12 +28,14 @@ export function said(cell: Cell, column: Column): string {
     earned: points,
     'by-hand': `${points}, by hand: ${cell.reason ?? ''}`,
     excused: `excused: ${cell.reason ?? ''}`,
-    missing: 'nothing came, which counts as 0',
-    open: cell.handInId === null ? 'nothing came yet' : 'not judged yet',
+    missing: 'no hand-in, which counts as 0',
+    open: cell.handInId === null ? 'no hand-in yet' : 'not due yet, or not judged yet',
   }[cell.kind]
   const late = cell.isLate ? ', late' : ''
   const pencil = cell.kind === 'earned' && !cell.isReplied ? ', no reply yet' : ''
-  return `${column.title}: ${words}${late}${pencil}`
+  const open = cell.open > 0 ? `, provisional: ${notJudged(cell.open)}` : ''
+  const extended = cell.isExtended ? ', with an extension' : ''
+  return `${column.title}: ${words}${late}${pencil}${open}${extended}`
 }
 
 /** How the rows stand: by name, by the whole, or by one piece of work; the least first, those without anything last. */
@@ -49,6 +52,9 @@ export function meanOf(rows: Row[], at: number): number | null {
   const shares = rows.map(row => shareOf(row, at)).filter(share => share !== null)
   return shares.length === 0 ? null : Math.round((100 * shares.reduce((sum, one) => sum + one, 0)) / shares.length)
 }
+
+/** How many students a mean covers. */
+export const coveredBy = (rows: Row[], at: number): number => rows.filter(row => shareOf(row, at) !== null).length
 
 function shareOf({cells}: Row, at: number): number | null {
   const cell = cells[at]

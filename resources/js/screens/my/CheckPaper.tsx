@@ -1,11 +1,12 @@
 import {Box, Typography} from '@mui/material'
 import type {Schemas} from '../../api/client'
 import {Coded} from '../../parts/Coded'
+import {cost} from '../../parts/cost'
 import {many} from '../../parts/when'
 
-const WORDS = {met: 'done', partly: 'partly done', unmet: 'not done yet', unclear: 'your instructor looks at this'}
+const WORDS = {met: 'done', partly: 'partly done', unmet: 'not done yet', 'not-judged': 'your instructor judges this'}
 
-const COLOURS = {met: 'desk.merit', partly: 'desk.waits', unmet: 'desk.fault', unclear: 'text.secondary'}
+const COLOURS = {met: 'desk.merit', partly: 'desk.waits', unmet: 'desk.fault', 'not-judged': 'text.secondary'}
 
 /** What a check says, in pencil: nobody has decided anything yet. */
 export function CheckPaper({check}: {check: Schemas['MyCheck']}) {
@@ -15,17 +16,23 @@ export function CheckPaper({check}: {check: Schemas['MyCheck']}) {
       <Typography variant="body2" color="textSecondary" gutterBottom>
         This is what the check says. Your instructor reads your site too, and has the last word.
       </Typography>
-      {check.outcomes.map(({title, sentence, outcome}) => (
+      {check.outcomes.map(({title, sentence, outcome, awarded, possible}) => (
         <Box key={title} sx={{py: 0.5}}>
           <Typography variant="body1">
             <Box component="span" sx={{color: COLOURS[outcome], fontWeight: 600}}>
               {WORDS[outcome]}:
             </Box>{' '}
             {title}. <Coded>{sentence}</Coded>
+            {awarded !== null && outcome !== 'not-judged' && (
+              <Box component="span" sx={{fontWeight: 600}}>
+                {' '}
+                {awarded} of {many(possible ?? 0, 'point')} so far.
+              </Box>
+            )}
           </Typography>
         </Box>
       ))}
-      {check.sees === 'all' && (
+      {(check.sees === 'all' || check.sees === 'points') && (
         <Typography variant="body1" sx={{mt: 2, fontWeight: 600}}>
           {check.findings.length === 0
             ? 'Nothing else was found. Well done!'
@@ -37,9 +44,14 @@ export function CheckPaper({check}: {check: Schemas['MyCheck']}) {
           <Typography variant="h3">{file === '' ? 'The whole site' : file}</Typography>
           {check.findings
             .filter(finding => finding.file === file)
-            .map(({fingerprint, line, message, remedy}) => (
+            .map(({fingerprint, line, message, remedy, cost: points}) => (
               <Box key={fingerprint} sx={{py: 0.75, color: 'desk.pencil', overflowWrap: 'anywhere'}}>
                 <Typography variant="body1" color="inherit">
+                  {points > 0 && (
+                    <Box component="span" sx={{color: 'desk.fault', fontWeight: 700, mr: 0.75}}>
+                      {cost(points)}
+                    </Box>
+                  )}
                   {line !== null && `Line ${line}: `}
                   <Coded>{message}</Coded>
                 </Typography>

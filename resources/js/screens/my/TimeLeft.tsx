@@ -1,7 +1,7 @@
 import {Typography} from '@mui/material'
 import {useEffect, useRef, useState} from 'react'
 import type {Schemas} from '../../api/client'
-import {hour, when} from '../../parts/when'
+import {hour, whenIn} from '../../parts/when'
 import {timeLeft} from './timeLeft'
 
 /**
@@ -29,7 +29,7 @@ export function TimeLeft({work, onOver}: {work: Schemas['MyAssignment']; onOver:
   if (dueAt === null || left === null) return <Typography variant="body1">There is no due time.{most}</Typography>
   return (
     <Typography variant="body1" role="timer" sx={{fontWeight: 600, color: left <= 0 ? 'desk.waits' : undefined}}>
-      Due {when(dueAt)}:{' '}
+      Due {whenIn(dueAt, work.timeZone)}:{' '}
       {left <= 0
         ? isOver
           ? 'the time is over.'

@@ -2,12 +2,13 @@ import {Box, Typography} from '@mui/material'
 import type {ReactNode} from 'react'
 import type {Schemas} from '../../api/client'
 import {Coded} from '../../parts/Coded'
+import {cost, notJudged} from '../../parts/cost'
 import {ProofMark} from '../../parts/ProofMark'
 import {Quoted} from '../../parts/Quoted'
 import {Empty} from '../../parts/Remark'
 import {many, when} from '../../parts/when'
 import {mono} from '../../theme/theme'
-import {meritsOf, pointsOf, remarksOf} from './content'
+import {meritsOf, noteOf, pointsOf, remarksOf} from './content'
 
 /** Exactly what the student reads. */
 export function Paper({content}: {content: Schemas['ReplyContent']}) {
@@ -32,7 +33,7 @@ export function Paper({content}: {content: Schemas['ReplyContent']}) {
       </Typography>
       <Words item={content.opening} />
       {content.pages.length === 0 && content.opening === null && (
-        <Empty>Nothing has been inked or written yet, so there is nothing to read but the points.</Empty>
+        <Empty>No remarks yet: the points are all there is to read.</Empty>
       )}
       {content.supersedes !== null && <Changed since={content.supersedes} />}
       {merits.length > 0 && (
@@ -94,21 +95,68 @@ function Points({content}: {content: Schemas['ReplyContent']}) {
   return (
     <Part title="Points">
       {content.points.map(point => (
-        <Line key={point.title} title={point.title} how={point.how ?? point.reason} points={pointsOf(point)} />
+        <Line
+          key={point.title}
+          title={point.title}
+          how={noteOf(point)}
+          points={pointsOf(point)}
+          reasons={point.reasons}
+        />
       ))}
       {content.others.map(line => (
-        <Line key={line.title} title={line.title} how={line.how} points={String(line.points)} />
+        <Line
+          key={line.title}
+          title={line.title}
+          how={line.how}
+          points={String(line.points)}
+          reasons={line.reasons}
+        />
       ))}
       <Typography variant="h3" sx={{textAlign: 'right', borderTop: 1, borderColor: 'divider', pt: 1, mt: 1}}>
         {content.awarded} of {many(content.possible, 'point')}
       </Typography>
+      {content.judged !== null && content.judged < content.possible && (
+        <Typography variant="body2" sx={{textAlign: 'right', color: 'desk.waits'}}>
+          Provisional: {notJudged(Math.round(100 * (content.possible - content.judged)) / 100)}
+        </Typography>
+      )}
     </Part>
   )
 }
 
-function Line({title, how, points}: {title: string; how: string | null; points: string}) {
+/** A requirement with its points, and under it where they went: one line for each reason. */
+function Line({
+  title,
+  how,
+  points,
+  reasons,
+}: {
+  title: string
+  how: string | null
+  points: string
+  reasons: Schemas['ReplyReason'][]
+}) {
   return (
-    <Box sx={{display: 'flex', gap: 2, py: 0.4, breakInside: 'avoid'}}>
+    <Box sx={{py: 0.4, breakInside: 'avoid'}}>
+      <Sum title={title} how={how} points={points} />
+      {reasons.map((reason, index) => (
+        <Box key={index} sx={{display: 'flex', gap: 1.5, pl: 2, color: reason.inked ? 'desk.ink' : 'text.secondary'}}>
+          <Typography variant="body2" sx={{flex: '0 0 3rem', textAlign: 'right', fontWeight: 700}}>
+            {cost(reason.cost)}
+          </Typography>
+          <Typography variant="body2" sx={{flex: 1, overflowWrap: 'anywhere'}}>
+            {reason.file !== '' && `${reason.file}${reason.line === null ? '' : `, line ${reason.line}`}: `}
+            <Coded>{reason.text}</Coded>
+          </Typography>
+        </Box>
+      ))}
+    </Box>
+  )
+}
+
+function Sum({title, how, points}: {title: string; how: string | null; points: string}) {
+  return (
+    <Box sx={{display: 'flex', gap: 2}}>
       <Typography variant="body1" sx={{flex: 1}}>
         {title}
         {how !== null && how !== '' && (

@@ -1,4 +1,15 @@
-import {Box, Button, Checkbox, FormControlLabel, Link, Typography} from '@mui/material'
+import {
+  Box,
+  Button,
+  Checkbox,
+  Dialog,
+  DialogActions,
+  DialogContent,
+  DialogTitle,
+  FormControlLabel,
+  Link,
+  Typography,
+} from '@mui/material'
 import {useMutation, useQueryClient, useSuspenseQuery} from '@tanstack/react-query'
 import {useState} from 'react'
 import {useNavigate, useParams} from 'react-router'
@@ -7,7 +18,9 @@ import {desk, reply} from '../../api/queries'
 import {Coded} from '../../parts/Coded'
 import {Frame} from '../../parts/Frame'
 import {useKeys} from '../../parts/keys'
+import {notJudged} from '../../parts/cost'
 import {PdfLink} from '../../parts/PdfLink'
+import {PencilReasons} from '../../parts/PencilReasons'
 import {Empty, ErrorText} from '../../parts/Remark'
 import {when} from '../../parts/when'
 import {Screen} from '../Screen'
@@ -38,6 +51,8 @@ function ReplyScreen() {
   ])
   const last = data.released[0]
   const [asReleased, setAsReleased] = useState(true)
+  const [isAsking, setAsking] = useState(false)
+  const open = Math.round(100 * (data.draft.possible - (data.draft.judged ?? data.draft.possible))) / 100
   const steps = [
     {name: place.course, to: `/courses/${place.courseId}`},
     {name: place.assignment, to: `/assignments/${place.assignmentId}`},
@@ -46,6 +61,16 @@ function ReplyScreen() {
   ]
   return (
     <Frame steps={steps}>
+      {isAsking && (
+        <Provisional
+          open={open}
+          onCancel={() => setAsking(false)}
+          onRelease={() => {
+            setAsking(false)
+            release.mutate()
+          }}
+        />
+      )}
       <Box className="not-printed" sx={{display: 'flex', alignItems: 'center', flexWrap: 'wrap', gap: 2, mb: 2}}>
         <Typography variant="body2" sx={{flex: 1, color: data.changedSince ? 'desk.waits' : 'text.secondary'}}>
           {last === undefined
@@ -72,12 +97,26 @@ function ReplyScreen() {
           />
         )}
         {data.changedSince && (
-          <Button variant="contained" loading={release.isPending} onClick={() => release.mutate()}>
+          <Button
+            variant="contained"
+            loading={release.isPending}
+            onClick={() => (open > 0 ? setAsking(true) : release.mutate())}
+          >
             {last === undefined ? 'Release' : 'Release again'}
           </Button>
         )}
       </Box>
       <ErrorText error={release.error} />
+      {data.changedSince && (
+        <Box className="not-printed">
+          <PencilReasons
+            count={data.reasons}
+            decide={state =>
+              unwrap(api.POST('/api/hand-ins/{handIn}/reasons', {params: {path: {handIn: id}}, body: {state}}))
+            }
+          />
+        </Box>
+      )}
       {last !== undefined && data.changedSince ? (
         <Box sx={{display: 'grid', gridTemplateColumns: 'minmax(0, 780px) minmax(16rem, 1fr)', gap: 4}}>
           <Paper content={asReleased ? last.content : data.draft} />
@@ -87,6 +126,26 @@ function ReplyScreen() {
         <Paper content={last?.content ?? data.draft} />
       )}
     </Frame>
+  )
+}
+
+/** A total with something in it that nobody has judged yet is asked about before it goes out. */
+function Provisional({open, onCancel, onRelease}: {open: number; onCancel: () => void; onRelease: () => void}) {
+  return (
+    <Dialog open onClose={onCancel} aria-labelledby="provisional-title">
+      <DialogTitle id="provisional-title">Release provisional points?</DialogTitle>
+      <DialogContent>
+        <Typography variant="body1">
+          {notJudged(open)}. The reply says so, and the student reads the total as provisional.
+        </Typography>
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={onCancel}>Judge first</Button>
+        <Button variant="contained" onClick={onRelease}>
+          Release as it is
+        </Button>
+      </DialogActions>
+    </Dialog>
   )
 }
 

@@ -13,6 +13,14 @@ export const remarksOf = ({pages}: Content): Schemas['ReplyPage'][] =>
     .map(({file, items}) => ({file, items: items.filter(item => item.kind !== 'merit')}))
     .filter(({items}) => items.length > 0)
 
-/** The points for a requirement. What could not be judged is left out of the sum. */
-export const pointsOf = ({outcome, awarded, possible, how, reason}: Schemas['ReplyPoint']): string =>
-  outcome === 'unclear' && how === null && reason === null ? 'not judged' : `${awarded} of ${possible}`
+type Point = Schemas['ReplyPoint']
+
+const isOpen = ({outcome, reason}: Point): boolean => outcome === 'not-judged' && reason === null
+
+/** The points for a requirement; or that nobody has judged it yet. */
+export const pointsOf = (point: Point): string =>
+  isOpen(point) ? `not judged yet, ${point.possible} can be had` : `${point.awarded} of ${point.possible}`
+
+/** How the points came about, where there is more to say than that all of it is there. */
+export const noteOf = (point: Point): string | null =>
+  isOpen(point) || (point.awarded >= point.possible && point.reason === null) ? null : (point.how ?? point.reason)

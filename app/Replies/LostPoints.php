@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Replies;
+
+use App\Marking\KeptReason;
+use App\Marking\RecountedOutcome;
+use App\Models\Finding;
+use App\Models\HandIn;
+use App\Models\Outcome;
+use App\Models\Remark;
+use App\Models\RemarkKind;
+use Illuminate\Support\Collection;
+use InkedMargin\Core\Marking\OutcomeKind;
+use InkedMargin\Core\Source\English;
+
+/** Why a hand-in lost its points: each part of them with its reason, inked or still in pencil. */
+final readonly class LostPoints
+{
+    /** Characters of a reason that nobody inked. */
+    private const MAX_WORDS = 160;
+
+    /** @var Collection<string, Remark> what was decided, by "print" and fingerprint */
+    private Collection $decisions;
+
+    /** @var list<string> fingerprints */
+    private array $rubbedOut;
+
+    /** @param  HandIn  $handIn  with all that `ReplyComposer::NEEDS` names */
+    public function __construct(private HandIn $handIn)
+    {
+        $this->decisions = $handIn->remarks->whereNotNull('fingerprint')
+            ->keyBy(fn (Remark $one) => "print $one->fingerprint")->toBase();
+        $this->rubbedOut = array_values($this->decisions
+            ->filter(fn (Remark $one) => $one->kind === RemarkKind::RubbedOut)
+            ->map(fn (Remark $one) => (string) $one->fingerprint)->all());
+    }
+
+    /** @return list<ReplyReason> the costliest first; none where the points were given by hand */
+    public function of(Outcome $outcome): array
+    {
+        if ($outcome->award === null || $outcome->outcome === OutcomeKind::NotJudged || $this->isByHand($outcome)) {
+            return [];
+        }
+        $grouped = $this->grouped($outcome);
+        usort($grouped, fn (ReplyReason $a, ReplyReason $b) => $b->cost <=> $a->cost);
+
+        return $grouped;
+    }
+
+    /** @return list<ReplyReason> what no requirement covers, and costs by its weight */
+    public function ofWeights(): array
+    {
+        $costing = $this->handIn->run->costingFindings ?? new Collection;
+
+        return array_values($costing->map(fn (Finding $one) => $this->reason(
+            $one->fingerprint,
+            (float) $one->cost,
+            $one->message,
+            $one->file,
+            $one->place()['line'],
+        ))->all());
+    }
+
+    /** @return list<string> fingerprints of findings that cost points and are still in pencil */
+    public function pencilled(): array
+    {
+        $prints = [];
+        foreach ($this->handIn->run->outcomes ?? [] as $outcome) {
+            if ($outcome->award !== null && ! $this->handIn->assignment->leavesOut($outcome->requirement)
+                && ! $this->isByHand($outcome)) {
+                $prints += (new RecountedOutcome($outcome, $this->rubbedOut))->costs();
+            }
+        }
+        foreach ($this->handIn->run->costingFindings ?? [] as $finding) {
+            $prints["print $finding->fingerprint"] = (float) $finding->cost;
+        }
+        $open = array_filter(
+            $prints,
+            fn (float $cost, string $print) => $cost > 0.0 && ! $this->decisions->has($print),
+            ARRAY_FILTER_USE_BOTH,
+        );
+
+        return array_map(fn (string $print) => substr($print, strlen('print ')), array_keys($open));
+    }
+
+    /** @return list<ReplyReason> one for each finding that shows something of it */
+    private function grouped(Outcome $outcome): array
+    {
+        $costs = (new RecountedOutcome($outcome, $this->rubbedOut))->each();
+        $groups = [];
+        foreach ($outcome->reasons() as $at => $reason) {
+            if (! $this->stands($reason)) {
+                continue;
+            }
+            $key = $reason->finding === null ? "one $at" : "print $reason->finding";
+            $groups[$key] ??= [0.0, $reason->finding, $outcome->shortfalls[$at] ?? null, 0];
+            $groups[$key][0] += $costs[$at];
+            $groups[$key][3]++;
+        }
+
+        return array_values(array_map(fn (array $one) => $this->reason(
+            $one[1],
+            round($one[0], 2),
+            ($one[2]['message'] ?? 'And more like these.').($one[3] > 1 ? ' '.English::count($one[3], 'place').'.' : ''),
+            $one[2]['file'] ?? '',
+            $one[2]['line'] ?? null,
+        ), $groups));
+    }
+
+    private function stands(KeptReason $reason): bool
+    {
+        return $reason->follows === null && ! in_array($reason->finding, $this->rubbedOut, true);
+    }
+
+    private function reason(?string $print, float $cost, string $message, string $file, ?int $line): ReplyReason
+    {
+        $remark = $print === null ? null : $this->decisions->get("print $print");
+        $isInked = $remark?->kind === RemarkKind::Finding;
+
+        return new ReplyReason(
+            $isInked ? $remark->body : self::shortened($message),
+            $cost,
+            $isInked ? (string) $remark->file : $file,
+            $isInked ? $remark->line : $line,
+            $isInked,
+        );
+    }
+
+    private function isByHand(Outcome $outcome): bool
+    {
+        return $this->handIn->marks->contains('requirement', $outcome->requirement);
+    }
+
+    private static function shortened(string $message): string
+    {
+        return mb_strlen($message) <= self::MAX_WORDS ? $message : mb_substr($message, 0, self::MAX_WORDS - 1).'…';
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Students;
+
+use App\Models\Extension;
+use App\Models\Student;
+use Illuminate\Support\Carbon;
+
+/** The due times of a student that are not those of the class. */
+final readonly class OwnDueTimes
+{
+    /** @return array<string, Carbon> by assignment */
+    public static function of(Student $student): array
+    {
+        $times = [];
+        $extensions = Extension::query()->whereNotNull('due_at')
+            ->whereIn('assignment_id', $student->course->assignments()->reorder()->select('id'))
+            ->where(fn ($whose) => $whose->where('student_id', $student->id)
+                ->when($student->group !== '', fn ($query) => $query->orWhere('group', $student->group)))
+            // The student's own after that of the group, so that it is what stays.
+            ->orderByRaw('student_id is not null')->get();
+        foreach ($extensions as $extension) {
+            if ($extension->due_at !== null) {
+                $times[$extension->assignment_id] = $extension->due_at;
+            }
+        }
+
+        return $times;
+    }
+}
