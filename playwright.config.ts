@@ -11,6 +11,8 @@ export default defineConfig({
     viewport: {width: 1280, height: 800},
     locale: 'en-GB',
     timezoneId: 'Europe/London',
+    // What is still fading in when a test looks at it would be measured in colours that nobody reads.
+    contextOptions: {reducedMotion: 'reduce'},
     launchOptions: {
       executablePath: '/usr/bin/chromium',
       args: ['--no-sandbox', '--disable-background-networking', '--disable-component-update', '--disable-sync'],

@@ -7,13 +7,22 @@ namespace App\Courses;
 use App\Http\Resources\ExtensionView;
 use App\Models\Assignment;
 use App\Models\Extension;
-use App\Models\Grade;
 use App\Models\Student;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
 
 /** Who of a class has more time for a piece of work, need not be in time, or is excused from it. */
 final readonly class Extensions
 {
+    /** An excuse is a grade without points. */
+    private const ROWS = <<<'SQL'
+        select id, assignment_id, student_id, "group", due_at, waived, reason, false as excused
+        from extensions where assignment_id = any(?)
+        union all
+        select null, assignment_id, student_id, null, null, false, reason, true
+        from grades where assignment_id = any(?) and points is null
+        SQL;
+
     /**
      * @param  array<string, Extension>  $own  by student
      * @param  array<string, Extension>  $shared  by "group" and its name
@@ -28,19 +37,56 @@ final readonly class Extensions
     ) {
     }
 
-    /** Asks the database twice, whatever the number of students. */
+    /** Asks the database once, whatever the number of students. */
     public static function of(Assignment $assignment): self
     {
-        $own = $shared = [];
-        foreach ($assignment->extensions()->get() as $extension) {
-            if ($extension->student_id !== null) {
+        return self::made($assignment, self::rows([$assignment->id]));
+    }
+
+    /**
+     * Those of all work of a course. Asks the database once.
+     *
+     * @param  Collection<int, Assignment>  $assignments  of one course
+     * @return array<string, self> by assignment
+     */
+    public static function ofAll(Collection $assignments): array
+    {
+        $rows = self::rows(array_values($assignments->map(fn (Assignment $one) => $one->id)->all()));
+        $extensions = [];
+        foreach ($assignments as $assignment) {
+            $own = $rows->where('assignment_id', $assignment->id);
+            if ($own->isNotEmpty()) {
+                $extensions[$assignment->id] = self::made($assignment, $own);
+            }
+        }
+
+        return $extensions;
+    }
+
+    /**
+     * @param  list<string>  $assignments  ids
+     * @return Collection<int, Extension>
+     */
+    private static function rows(array $assignments): Collection
+    {
+        $ids = '{'.implode(',', $assignments).'}';
+
+        return Extension::query()->fromQuery(self::ROWS, [$ids, $ids]);
+    }
+
+    /** @param  Collection<int, Extension>  $rows */
+    private static function made(Assignment $assignment, Collection $rows): self
+    {
+        $own = $shared = $excused = [];
+        foreach ($rows as $extension) {
+            if ($extension->getAttribute('excused') === true) {
+                $excused[(string) $extension->student_id] = $extension->reason;
+            } elseif ($extension->student_id !== null) {
                 $own[$extension->student_id] = $extension;
             } else {
                 $shared["group $extension->group"] = $extension;
             }
         }
-        $excused = Grade::query()->where('assignment_id', $assignment->id)->whereNull('points')
-            ->pluck('reason', 'student_id')->map(fn (mixed $reason) => is_string($reason) ? $reason : '')->all();
 
         return new self($assignment, new WallClock($assignment->course->time_zone), $own, $shared, $excused);
     }

@@ -15,6 +15,7 @@ use Illuminate\Support\Collection;
 use InkedMargin\Core\Brief\Brief;
 use InkedMargin\Core\Marking\Check;
 use InkedMargin\Core\Marking\CheckReport;
+use InkedMargin\Core\Marking\OutcomeKind;
 
 /** What a brief would change for those who handed in already. Nothing is kept. */
 final readonly class BriefTrial
@@ -94,6 +95,8 @@ final readonly class BriefTrial
 
     private static function shown(string $outcome, float $awarded, float $possible): string
     {
-        return "$outcome, $awarded of $possible";
+        return $outcome === OutcomeKind::NotJudged->value
+            ? "not judged yet, $possible can be had"
+            : "$outcome, $awarded of $possible";
     }
 }

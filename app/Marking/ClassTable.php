@@ -37,8 +37,16 @@ final readonly class ClassTable
     public static function of(Assignment $assignment): ClassSheet
     {
         $assignment->load('course.students');
-        $handIns = $assignment->handIns()->counting()->with(['student', 'run'])->withCount('replies')->get()->toBase()
-            ->each(fn (HandIn $one) => $one->setRelation('assignment', $assignment));
+        $handIns = $assignment->handIns()->counting()->with('run')->withCount('replies')->get();
+        $roster = $assignment->course->students->keyBy('id');
+        foreach ($handIns as $one) {
+            $one->setRelation('assignment', $assignment);
+            if ($roster->has($one->student_id)) {
+                $one->setRelation('student', $roster->get($one->student_id));
+            }
+        }
+        // Of those who were set aside since.
+        $handIns = $handIns->loadMissing('student')->toBase();
         $runs = $handIns->map(fn (HandIn $one) => $one->run)->filter();
         $outcomes = ClassOutcome::ofRuns(array_values($runs->map(fn (CheckRun $run) => $run->id)->all()));
         // The columns are those of the newest check: a brief that was changed meanwhile is being checked anew.

@@ -36,7 +36,10 @@ final readonly class RecountedOutcome
             || array_map(floatval(...), $costs) !== array_slice($this->recount->costs, 0, count($costs)));
     }
 
-    /** @return array{id: string, outcome: string, awarded: float, how: string, shortfalls: list<array<string, mixed>>} */
+    /**
+     * @return array{id: string, outcome: string, awarded: float, how: string,
+     *     shortfalls: list<array<string, mixed>>}
+     */
     public function row(): array
     {
         $shortfalls = [];

@@ -26,7 +26,7 @@ final class AppServiceProvider extends ServiceProvider
         Models\Course::class, Models\Student::class, Models\Assignment::class, Models\Brief::class,
         Models\Arrival::class,
         Models\HandIn::class, Models\HandInFile::class, Models\CheckRun::class, Models\Finding::class,
-        Models\Outcome::class,
+        Models\Outcome::class, Models\Extension::class,
         Models\Remark::class, Models\Mark::class, Models\Reply::class, Models\Invitation::class, Models\Upload::class,
         Models\MendedCopy::class,
     ];

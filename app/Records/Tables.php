@@ -63,7 +63,7 @@ final readonly class Tables
             new Table('assignments', $ofCourse, without: ['batch_id']),
             new Table(
                 'extensions',
-                "$ofAssignment and (student_id in ".self::STUDENTS.' or (student_id is null and :student::uuid is null))',
+                "$ofAssignment and ($ofStudent or (student_id is null and :student::uuid is null))",
             ),
             new Table('other_work', $ofCourse),
             new Table('briefs', $ofAssignment),

@@ -103,10 +103,17 @@ final readonly class LostPoints
         return array_values(array_map(fn (array $one) => $this->reason(
             $one[1],
             round($one[0], 2),
-            ($one[2]['message'] ?? 'And more like these.').($one[3] > 1 ? ' '.English::count($one[3], 'place').'.' : ''),
+            self::words($one[2]['message'] ?? null, $one[3]),
             $one[2]['file'] ?? '',
             $one[2]['line'] ?? null,
         ), $groups));
+    }
+
+    private static function words(?string $message, int $places): string
+    {
+        $words = $message ?? 'And more like these.';
+
+        return $places > 1 ? "$words ".English::count($places, 'place').'.' : $words;
     }
 
     private function stands(KeptReason $reason): bool

@@ -63,7 +63,7 @@ final readonly class HandingIn
             $most !== null && $this->attempts >= $most => $this->attempts === 1
                 ? 'You have handed in, and once is all there is.'
                 : "You have handed in $this->attempts times, and that is all there is.",
-            $this->isLate() && ! $this->assignment->takes_late && ! $this->mayBeLate => 'The time is over, and nothing late is taken.',
+            $this->isLate() && ! $this->assignment->takes_late && ! $this->mayBeLate => 'The due time has passed, and late hand-ins are not accepted.',
             default => null,
         };
     }

@@ -23,7 +23,9 @@ beforeEach(function () {
 
 it('has every student against every requirement, those too who sent nothing', function () {
     $sheet = ($this->sheet)();
-    expect($sheet['requirements'])->toBe([['id' => 'files', 'title' => 'Files', 'possible' => 4, 'share' => 0.75]]);
+    expect($sheet['requirements'])->toBe([[
+        'id' => 'files', 'title' => 'Files', 'possible' => 4, 'share' => 0.75, 'leftOut' => false, 'byEye' => false,
+    ]]);
     expect(array_map(
         fn (array $row) => [
             $row['student'],

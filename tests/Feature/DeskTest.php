@@ -121,7 +121,8 @@ it('replies with what was inked and written, and with nothing else', function ()
             'awarded' => 3.5,
             'possible' => 4,
             'reason' => 'nearly all',
-            'how' => 'by hand (worked out: 2): nearly all',
+            'how' => 'given by hand instead of 2: nearly all',
+            'reasons' => [],
         ]]);
     $markdown = $this->get("$this->at/reply.md")->assertOk()->assertHeader(
         'Content-Type',
@@ -132,7 +133,7 @@ it('replies with what was inked and written, and with nothing else', function ()
         "## Well done\n\n- A **clear** page",
         '- *Line 3.* Mind this line',
         'has no alt text',
-        '- Files: 3.5 of 4 (by hand (worked out: 2): nearly all)',
+        '- Files: 3.5 of 4 (given by hand instead of 2: nearly all)',
     )
         ->not->toContain('`herf`')->not->toContain('none.png leads');
 });

@@ -33,7 +33,9 @@ beforeEach(function () {
     $all = ['index.html' => Samples::page('x'), 'a.html' => Samples::page('a')];
     $this->abel = ($this->hand)($this->first, 'a', ['index.html' => Samples::page('x')]);
     $this->briony = ($this->hand)($this->first, 'b', $all);
-    ($this->hand)($this->second, 'a', $all);
+    // It counts before it is due, as its reply is out.
+    $early = ($this->hand)($this->second, 'a', $all);
+    $this->postJson("/api/hand-ins/$early->id/replies")->assertOk();
     $this->at = "/api/courses/{$this->course->id}";
     $this->book = fn () => $this->getJson("$this->at/gradebook")->assertOk()->json();
     $this->row = fn (string $name) => collect(($this->book)()['rows'])->firstWhere('name', $name);
@@ -260,3 +262,45 @@ it('asks the database as often for a large class as for a small one', function (
     ($this->hand)($this->second, 'b', ['index.html' => Samples::page('x')]);
     expect($count())->toBe($few)->toBeLessThan(15);
 });
+
+/**
+ * Works a gradebook out by formulas alone, with a spreadsheet library's own calculation.
+ * Source: phpoffice/phpspreadsheet (Packagist), which computes SUM and SUMPRODUCT as office programs do.
+ *
+ * @param  list<list<mixed>>  $rows
+ */
+function byFormulas(array $rows, string $formula): Closure
+{
+    $file = new PhpOffice\PhpSpreadsheet\Spreadsheet;
+    $file->getActiveSheet()->fromArray($rows, null, 'A1', true);
+
+    return function (int $row) use ($file, $formula): float {
+        $cell = $file->getActiveSheet()->getCell("Z$row")->setValue(str_replace('{row}', (string) $row, $formula));
+
+        return round((float) $cell->getCalculatedValue(), 2);
+    };
+}
+
+it('comes to what a spreadsheet’s own formulas come to, for each sum of points and for the course', function (string $form) {
+    $brief = self::BRIEF."  - {id: titles, title: Titles, kind: titles, points: 3}\n"
+        ."marking: {off_per_fault: 0.5, off_per_day: 0.25, round_to: 0.25}\n";
+    $this->putJson("/api/assignments/{$this->first->id}/brief", ['source' => $brief])->assertOk();
+    ($this->hand)($this->first, 'c', ['index.html' => Samples::page('<img src="x.png"><img src="y.png">')]);
+    foreach (['a', 'c'] as $handle) {
+        $student = ($this->student)($handle);
+        $grades = $this->getJson("/api/students/$student->id/grades")->assertOk()->json();
+        $lines = $grades['sums'][0]['lines'];
+        $sum = byFormulas(array_map(fn (array $line) => [$line['title'], $line['points']], $lines), '=SUM(B1:B'.count($lines).')');
+        expect($sum(1))->toBe(round((float) ($this->row)($student->name)['cells'][0]['awarded'], 2));
+    }
+    $path = (string) tempnam(sys_get_temp_dir(), 'book').".$form";
+    file_put_contents($path, (string) $this->get("$this->at/gradebook.$form")->assertOk()->getContent());
+    $sheet = IOFactory::load($path)->getActiveSheet()->toArray(null, true, false);
+    $possible = array_map(fn (string $heading) => (float) preg_replace('/.*\((\d+(?:\.\d+)?)\)$/', '$1', $heading), [$sheet[0][4], $sheet[0][5]]);
+    // The mean of the shares: columns E and F of those that count, in a course whose work all counts alike.
+    $percent = byFormulas($sheet, "=100*SUM(IF(ISNUMBER(E{row}),E{row}/$possible[0],0),IF(ISNUMBER(F{row}),F{row}/$possible[1],0))"
+        .'/MAX(1,IF(OR(ISNUMBER(E{row}),E{row}="missing"),1,0)+IF(OR(ISNUMBER(F{row}),F{row}="missing"),1,0))');
+    foreach (array_slice($sheet, 1) as $at => $row) {
+        expect($percent($at + 2))->toBe(round((float) $row[6], 2), "$row[0]: $row[4], $row[5]");
+    }
+})->with(['xlsx', 'ods']);

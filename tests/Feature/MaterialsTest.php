@@ -55,7 +55,7 @@ it('sums points with what findings and being late cost, shows how, and takes not
     $handIn = ($this->hand)('<p>The last crossing.</p><img src="none.png"><img src="gone.png" alt="A quay">');
     $score = fn () => $this->getJson("/api/hand-ins/$handIn->id")->json('score');
 
-    expect($score()['awarded'])->toEqual(0.5)->and($score()['possible'])->toEqual(4)
+    expect($score())->toMatchArray(['awarded' => 0.5, 'possible' => 6, 'open' => 2])
         ->and(array_column($score()['others'], 'points', 'title'))->toEqual(['Faults' => -1.5, 'Late' => -2]);
     $finding = App\Models\Finding::query()->where('rule', 'markup/missing-alt')->firstOrFail();
     $this->putJson(
@@ -67,12 +67,12 @@ it('sums points with what findings and being late cost, shows how, and takes not
         ['points' => 2, 'reason' => 'Well laid out'],
     )->assertSuccessful();
 
-    expect($score()['awarded'])->toEqual(3)->and($score()['possible'])->toEqual(6);
+    expect($score())->toMatchArray(['awarded' => 3, 'possible' => 6, 'open' => 0]);
     $list = $this->getJson("/api/assignments/{$this->assignment->id}")->json('handIns.0');
     $reply = $this->get("/api/hand-ins/$handIn->id/reply.md")->assertOk()->getContent();
     expect($list)->toMatchArray(['awarded' => 3, 'possible' => 6])
-        ->and($reply)->toContain('- Faults: -1 (2 findings that no requirement tells of, 0.5 off for each)')
-        ->toContain('- Late: -2 (2 days begun, 1 off for each)')->toContain('**3 of 6 points**');
+        ->and($reply)->toContain('- Faults: -1 (2 faults that no requirement covers, 0.5 off for each)')
+        ->toContain('- Late: -2 (2 days late, 1 point off for each)')->toContain('**3 of 6 points**');
 });
 
 it('offers the words of a scale for what only a person can judge, with the points of each', function () {
@@ -80,7 +80,7 @@ it('offers the words of a scale for what only a person can judge, with the point
     $outcomes = $this->getJson("/api/hand-ins/$handIn->id")->json('outcomes');
 
     expect($outcomes[0]['choices'])->toBe([])
-        ->and($outcomes[1])->toMatchArray(['outcome' => 'unclear', 'possible' => 2])
+        ->and($outcomes[1])->toMatchArray(['outcome' => 'not-judged', 'possible' => 2])
         ->and(array_column($outcomes[1]['choices'], 'points', 'words'))
         ->toEqual(['hard to read' => 0, 'can be read' => 0.67, 'reads well' => 1.33, 'a pleasure' => 2]);
 });
@@ -96,7 +96,7 @@ it('tries a brief without keeping anything, and says for whom what would change'
         ->assertJsonPath('handIns.0.awardedAfter', 1)
         ->assertJsonPath('handIns.0.changes', [
             ['title' => 'Two paragraphs', 'before' => null, 'after' => 'unmet, 0 of 3'],
-            ['title' => 'The opening', 'before' => 'unclear, 0 of 4', 'after' => null],
+            ['title' => 'The opening', 'before' => 'not judged yet, 4 can be had', 'after' => null],
         ]);
     expect($this->assignment->briefs()->count())->toBe(1);
     $this->postJson(

@@ -288,7 +288,7 @@ describe('handing in', function () {
     it('takes nothing late where the assignment says so, and nothing once it is closed', function () {
         $this->work->update(['takes_late' => false]);
         $this->travelTo($this->work->due_at->copy()->addMinutes(11));
-        ($this->give)(($this->send)(($this->site)()))->assertUnprocessable()->assertSee('nothing late is taken');
+        ($this->give)(($this->send)(($this->site)()))->assertUnprocessable()->assertSee('late hand-ins are not accepted');
         $this->work->update(['closed_at' => now(), 'takes_late' => true]);
         ($this->give)(($this->send)(($this->site)()))->assertUnprocessable()->assertSee('is closed');
     });

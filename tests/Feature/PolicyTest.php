@@ -55,6 +55,10 @@ it('lets nobody reach another’s course, and strangers not even the door', func
         '{upload}' => \App\Models\Upload::query()->create(
             ['assignment_id' => $handIn->assignment_id, 'name' => 'x', 'bytes' => 1],
         )->id,
+        '{extension}' => $handIn->assignment->extensions()->create([
+            'student_id' => $handIn->student_id, 'waived' => true, 'reason' => 'x',
+            'user_id' => \App\Models\User::query()->value('id'),
+        ])->id,
         '{number}' => '0',
         '{drop}' => '00000000-0000-7000-8000-000000000000',
     ];
@@ -182,6 +186,13 @@ it('lets nobody reach another’s course, and strangers not even the door', func
     ['GET', 'assignments/{assignment}/replies'],
     ['POST', 'assignments/{assignment}/replies', ['handIns' => []]],
     ['POST', 'hand-ins/{handIn}/replies'],
+    ['PUT', 'assignments/{assignment}/extensions', ['reason' => 'x']],
+    ['DELETE', 'extensions/{extension}'],
+    ['PUT', 'assignments/{assignment}/left-out/files', ['reason' => 'x']],
+    ['DELETE', 'assignments/{assignment}/left-out/files'],
+    ['GET', 'assignments/{assignment}/judging/files'],
+    ['POST', 'assignments/{assignment}/reasons', ['state' => 'inked']],
+    ['POST', 'hand-ins/{handIn}/reasons', ['state' => 'inked']],
 ]);
 
 it('lets a marker read and mark, and only an instructor change what is asked and who is there', function () {
@@ -193,6 +204,10 @@ it('lets a marker read and mark, and only an instructor change what is asked and
         'student' => $handIn->student,
         'arrival' => \App\Models\Arrival::query()->firstOrFail(), 'note' => null, 'invitation' => null,
         'upload' => null,
+        'extension' => $handIn->assignment->extensions()->create([
+            'student_id' => $handIn->student_id, 'waived' => true, 'reason' => 'x',
+            'user_id' => \App\Models\User::query()->value('id'),
+        ]),
     ];
     $asked = [];
     foreach (Route::getRoutes()->getRoutes() as $route) {

@@ -154,13 +154,18 @@ it('drafts opening and closing words from the outcomes, in plain sentences', fun
     $this->putJson("/api/assignments/{$this->work->id}/brief", ['source' => $brief])->assertOk();
     $words = fn () => $this->getJson("/api/hand-ins/{$this->hands['a']->id}/words")->assertOk()->json();
     expect($words())->toBe([
-        'opening' => 'Abel, your site meets 1 of 2 requirements. What works: “Every page has a title”. What needs another look: “The files are there”.',
-        'closing' => 'Keep going like this.',
+        // The missing page has no title either.
+        'opening' => 'Abel, none of the 2 requirements is fully met yet. What needs another look: “The files are there”, “Every page has a title”.',
+        'closing' => 'Begin with “The files are there”: it brings the most points.',
     ]);
 
     $this->putJson(
         "/api/hand-ins/{$this->hands['a']->id}/marks/f",
         ['points' => 6, 'reason' => 'agreed'],
+    )->assertNoContent();
+    $this->putJson(
+        "/api/hand-ins/{$this->hands['a']->id}/marks/t",
+        ['points' => 4, 'reason' => 'agreed'],
     )->assertNoContent();
     $print = $this->hands['a']->refresh()->run->findings()->reorder()
         ->where('rule', 'markup/missing-alt')->value('fingerprint');

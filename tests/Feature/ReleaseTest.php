@@ -148,14 +148,14 @@ it('says in a reply that supersedes another what has changed', function () {
     $expected = [
         ['kind' => 'added', 'place' => 'The whole hand-in', 'text' => 'Well drawn'],
         ['kind' => 'taken out', 'place' => 'index.html, line 3', 'text' => 'Mind this'],
-        ['kind' => 'points', 'place' => 'Files', 'text' => '2 of 4, now 4 of 4'],
+        ['kind' => 'points', 'place' => 'Files', 'text' => '2 of 4; now 4 of 4'],
     ];
     expect($this->getJson("$at/reply")->json('changes'))->toBe($expected);
     $this->postJson("$at/replies")->assertOk();
     $released = $this->getJson("$at/reply")->assertOk()->json('released.0.content');
     expect($released['supersedes']['changes'])->toBe($expected)
         ->and((string) $this->get("$at/reply.html")->getContent())->toContain('Changed since the reply of')
-        ->and((string) $this->get("$at/reply.md")->getContent())->toContain('- Points, Files: 2 of 4, now 4 of 4')
+        ->and((string) $this->get("$at/reply.md")->getContent())->toContain('- Points, Files: 2 of 4; now 4 of 4')
         // Nothing is new then.
         ->and($this->getJson("$at/reply")->json('changedSince'))->toBeFalse();
 });

@@ -13,10 +13,12 @@ const row = (student: string, awarded: number | null, shares: (number | null)[])
   replied: false,
   awarded,
   possible: awarded === null ? null : 10,
+  open: 0,
+  extension: null,
   cells: shares.map(share => ({share, points: 0, byHand: false})),
 })
 
-const requirement = (share: number | null) => ({id: 'r', title: 'Titles', possible: 6, share})
+const requirement = (share: number | null) => ({id: 'r', title: 'Titles', possible: 6, share, leftOut: false, byEye: false})
 
 describe('the class sheet', () => {
   const rows = [
@@ -43,7 +45,7 @@ describe('the class sheet', () => {
 
   it.each([
     [null, 'Titles: nothing to see'],
-    [{share: null, points: 0, byHand: false}, 'Titles: to judge'],
+    [{share: null, points: 0, byHand: false}, 'Titles: not judged yet, 6 can be had'],
     [{share: 1, points: 6, byHand: false}, 'Titles: met, 6 of 6'],
     [{share: 0.5, points: 3, byHand: true}, 'Titles: partly, 3 of 6, by hand'],
     [{share: 0, points: 0, byHand: false}, 'Titles: unmet, 0 of 6'],
@@ -59,6 +61,8 @@ describe('the question before replies are released', () => {
     pencilled: 0,
     inked: 1,
     toJudge: 0,
+    reasons: 0,
+    open: 0,
     again: false,
     hasAddress: true,
     ...more,
@@ -68,7 +72,7 @@ describe('the question before replies are released', () => {
     ['nothing', [], 0, /^There is nothing to release/],
     ['one', [reply({})], 1, /^1 reply will go out\. A released reply does not change; a new one supersedes it\.$/],
     ['pencil', [reply({pencilled: 3}), reply({})], 2, /^2 replies.* In 1 of them there is still pencil/],
-    ['to judge', [reply({toJudge: 1})], 1, /In 1 something waits to be judged, and is left out of the sum\.$/],
+    ['what is not judged', [reply({open: 4})], 1, /In 1 the points are provisional, as something is not judged yet\.$/],
   ])('is honest about %s', (_name, chosen, all, words) => {
     expect(question(chosen, all)).toMatch(words)
   })

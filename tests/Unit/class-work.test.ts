@@ -6,7 +6,7 @@ import {released} from '../../resources/js/screens/class-sheet/ReleaseAll'
 import {inStrip, type Spot} from '../../resources/js/screens/class-sheet/strip'
 import {chosenKinds, kindOf, lessonFile} from '../../resources/js/screens/lesson/lesson'
 import {daysAgo, howFar} from '../../resources/js/screens/records/records'
-import {meritsOf, pointsOf, remarksOf} from '../../resources/js/screens/reply/content'
+import {meritsOf, noteOf, pointsOf, remarksOf} from '../../resources/js/screens/reply/content'
 
 const spot = (handInId: string, state: Spot['state']) => ({handInId, state, fingerprint: 'f'}) as Spot
 
@@ -37,7 +37,7 @@ describe('the requirements that are least met', () => {
       handInId: name === 'Nobody' ? null : name,
       cells: shares.map(share => ({share, points: 0, byHand: false})),
     }) as Row
-  const asked = (id: string) => ({id, title: id, possible: 1, share: null})
+  const asked = (id: string) => ({id, title: id, possible: 1, share: null, leftOut: false, byEye: false})
 
   it('are those that most fall short of, with who does', () => {
     const rows = [row('Abel', 1, 0.5), row('Briony', 0.25, 0), row('Nobody', null, null)]
@@ -103,11 +103,20 @@ describe('what is released', () => {
   })
 
   it.each([
-    ['met', '4 of 5', {how: 'x', reason: null}],
-    ['unclear', 'not judged', {how: null, reason: null}],
-    ['unclear', '4 of 5', {how: null, reason: 'seen'}],
+    ['partly', '4 of 5', {how: 'x', reason: null}],
+    ['not-judged', 'not judged yet, 5 can be had', {how: null, reason: null}],
+    ['not-judged', '4 of 5', {how: null, reason: 'seen'}],
   ] as const)('says the points of what is %s: %s', (outcome, words, more) => {
-    expect(pointsOf({title: 't', outcome, awarded: 4, possible: 5, ...more})).toBe(words)
+    expect(pointsOf({title: 't', outcome, awarded: 4, possible: 5, reasons: [], ...more})).toBe(words)
+  })
+
+  it.each([
+    ['met', 5, null, null],
+    ['partly', 4, null, '80 % of 5'],
+    ['met', 5, 'seen', '80 % of 5'],
+    ['not-judged', 0, null, null],
+  ] as const)('says how points came about where they are %s, %d: %s', (outcome, awarded, reason, note) => {
+    expect(noteOf({title: 't', outcome, awarded, possible: 5, reason, how: '80 % of 5', reasons: []})).toBe(note)
   })
 })
 

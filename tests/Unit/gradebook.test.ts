@@ -22,6 +22,8 @@ const cell = (more: Partial<Cell> = {}): Cell => ({
   isReplied: true,
   worked: null,
   reason: null,
+  open: 0,
+  isExtended: false,
   ...more,
 })
 
@@ -33,6 +35,7 @@ const column = (more: Partial<Column> = {}): Column => ({
   part: null,
   weight: 1,
   isOver: true,
+  isDated: true,
   ...more,
 })
 
@@ -54,9 +57,9 @@ describe('a number of the gradebook', () => {
     [{isLate: true}, '3', 'Almanac: 3 of 4, late'],
     [{kind: 'by-hand', reason: 'agreed'}, '3', 'Almanac: 3 of 4, by hand: agreed'],
     [{kind: 'excused', awarded: null, reason: 'ill'}, 'exc.', 'Almanac: excused: ill'],
-    [{kind: 'missing', awarded: 0, handInId: null}, 'none', 'Almanac: nothing came, which counts as 0'],
-    [{kind: 'open', awarded: null, handInId: null}, '', 'Almanac: nothing came yet'],
-    [{kind: 'open', awarded: null}, '', 'Almanac: not judged yet'],
+    [{kind: 'missing', awarded: 0, handInId: null}, 'none', 'Almanac: no hand-in, which counts as 0'],
+    [{kind: 'open', awarded: null, handInId: null}, '', 'Almanac: no hand-in yet'],
+    [{kind: 'open', awarded: null}, '', 'Almanac: not due yet, or not judged yet'],
   ])('%j is shown and said', (more, short, long) => {
     expect([shown(cell(more)), said(cell(more), column())]).toEqual([short, long])
   })

@@ -23,6 +23,7 @@ const finding = (fingerprint: string, line: number, more: Partial<Finding> = {})
   current: true,
   placed: true,
   fromAttempt: null,
+  cost: 0,
   quotation: null,
   ...more,
 })

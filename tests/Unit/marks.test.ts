@@ -22,6 +22,7 @@ const finding = (fingerprint: string, file: string, line: number | null): Findin
   placed: true,
   fromAttempt: null,
   quotation: null,
+  cost: 0,
 })
 
 const note = (id: string, file: string | null, line: number | null): Note => ({

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Courses\Extensions;
 use App\Http\Requests\AddressesRequest;
 use App\Http\Requests\ArrivalsRequest;
 use App\Http\Requests\DropRequest;
@@ -59,12 +60,13 @@ final class ArrivalController extends Controller
     )]
     public function index(Assignment $assignment): JsonResponse
     {
-        $students = $assignment->course()->firstOrFail()->students()->get();
-        $students = $students->keyBy('id');
+        $students = $assignment->loadMissing('course')->course->students()->get()->keyBy('id');
         $arrivals = $assignment->arrivals()
             ->with(['student', 'handIn.run'])
             ->orderByRaw("state = 'unmatched' desc, arrived_at desc, id desc")
             ->limit(self::MOST)->get();
+
+        $extensions = Extensions::of($assignment);
 
         return response()->json($arrivals->map(fn (Arrival $arrival) => new ArrivalView(
             $arrival->id,
@@ -83,6 +85,8 @@ final class ArrivalController extends Controller
             $arrival->drop_id,
             $arrival->address,
             $arrival->told,
+            $arrival->handIn->late ?? false,
+            $arrival->student === null ? null : $extensions->view($arrival->student),
         ))->values());
     }
 

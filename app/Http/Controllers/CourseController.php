@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Courses\CarryOver;
+use App\Courses\Extensions;
 use App\Http\Requests\CarryOverRequest;
 use App\Http\Requests\CourseRequest;
 use App\Http\Requests\DeleteRequest;
@@ -14,12 +15,15 @@ use App\Http\Resources\CourseView;
 use App\Http\Resources\DeedLine;
 use App\Http\Resources\Made;
 use App\Http\Resources\RosterStudent;
+use App\Http\Resources\StudentExtension;
 use App\Models\ArrivalState;
 use App\Models\Assignment;
 use App\Models\Course;
 use App\Models\HandIn;
+use App\Models\Student;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -73,8 +77,33 @@ final class CourseController extends Controller
                 $assignment->brief !== null,
                 $assignment->closed_at !== null,
             ))->all()),
-            array_values($roster->map(RosterStudent::of(...))->all()),
+            self::roster($roster, $assignments->each(fn (Assignment $one) => $one->setRelation('course', $course))),
         ));
+    }
+
+    /**
+     * @param  Collection<int, Student>  $roster
+     * @param  Collection<int, Assignment>  $assignments
+     * @return list<RosterStudent>
+     */
+    private static function roster(Collection $roster, Collection $assignments): array
+    {
+        $extensions = Extensions::ofAll($assignments);
+        $of = function (Student $student) use ($assignments, $extensions): array {
+            $own = [];
+            foreach ($assignments as $work) {
+                $view = ($extensions[$work->id] ?? null)?->view($student);
+                if ($view !== null) {
+                    $own[] = new StudentExtension($work->id, $work->title, $view);
+                }
+            }
+
+            return $own;
+        };
+
+        return array_values($roster->map(
+            fn (Student $one) => RosterStudent::of($one, $extensions === [] ? [] : $of($one)),
+        )->all());
     }
 
     /** What was done to it, the last first. */

@@ -68,8 +68,8 @@ final class HandInController extends Controller
     )]
     public function show(DeskRequest $request, HandIn $handIn): JsonResponse
     {
-        $newest = $handIn->load([
-            'assignment.course', 'student', 'files', 'remarks', 'marks', 'reply', 'mendedCopies',
+        $newest = $handIn->loadMissing('assignment.course')->load([
+            'student', 'files', 'remarks', 'marks', 'reply', 'mendedCopies',
         ])->loadKnownRun();
         $handIn->run?->load('outcomes');
         $margin = Margin::of($handIn);

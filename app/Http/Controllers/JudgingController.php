@@ -47,6 +47,7 @@ final class JudgingController extends Controller
             $assignment->course->title,
             $asked->requirement,
             $asked->title,
+            ucfirst($asked->expected).'.',
             (float) $asked->possible,
             $of($asked),
             array_values($handIns->filter(fn (HandIn $one) => $one->run?->outcomes->isNotEmpty() === true)

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\MaterialRequest;
+use App\Http\Requests\ProposalRequest;
 use App\Http\Resources\BriefProposal;
 use App\Http\Resources\MaterialView;
 use App\Jobs\CheckClass;
@@ -85,20 +86,27 @@ final class MaterialController extends Controller
     #[OA\Get(
         path: '/api/assignments/{assignment}/brief/proposal',
         operationId: 'proposeBrief',
+        parameters: [new OA\QueryParameter(
+            name: 'total',
+            description: 'points that the requirements add up to; those of each kind where none is given',
+            schema: new OA\Schema(type: 'number'),
+        )],
         responses: [new OA\Response(
             response: 200,
             description: 'OK',
             content: new OA\JsonContent(ref: BriefProposal::class),
         )],
     )]
-    public function propose(Assignment $assignment, MaterialStore $materials): JsonResponse
+    public function propose(ProposalRequest $request, Assignment $assignment, MaterialStore $materials): JsonResponse
     {
         $model = $materials->current($assignment)->parsedModel();
         if ($model === null) {
             throw ValidationException::withMessages(['model' => 'There is no model answer to propose a brief from.']);
         }
         try {
-            return response()->json(new BriefProposal(BriefWriter::yaml(Proposal::from($model, $assignment->title))));
+            $proposal = Proposal::from($model, $assignment->title, $request->total());
+
+            return response()->json(new BriefProposal(BriefWriter::yaml($proposal)));
         } catch (BriefError $error) {
             throw ValidationException::withMessages(['model' => ucfirst($error->problems[0]).'.']);
         }

@@ -47,6 +47,10 @@ final readonly class ArrivalView
         public ?string $address,
         #[OA\Property(description: 'what the last look came to, while it is looked for again')]
         public ?string $told,
+        #[OA\Property(description: 'whether it came after the student’s own due time and the grace')]
+        public bool $late,
+        #[OA\Property(nullable: true)]
+        public ?ExtensionView $extension,
     ) {
     }
 }

@@ -25,6 +25,8 @@ final readonly class Judging
         public string $requirement,
         #[OA\Property]
         public string $title,
+        #[OA\Property(description: 'what is asked, as a sentence')]
+        public string $question,
         #[OA\Property]
         public float $possible,
         #[OA\Property(

@@ -24,10 +24,18 @@ final readonly class RosterStudent
         public string $group,
         #[OA\Property(description: 'whether they left')]
         public bool $aside,
+        /** @var list<StudentExtension> */
+        #[OA\Property(
+            description: 'for markers alone',
+            type: 'array',
+            items: new OA\Items(ref: StudentExtension::class),
+        )]
+        public array $extensions = [],
     ) {
     }
 
-    public static function of(Student $student): self
+    /** @param  list<StudentExtension>  $extensions */
+    public static function of(Student $student, array $extensions = []): self
     {
         return new self(
             $student->id,
@@ -36,6 +44,7 @@ final readonly class RosterStudent
             $student->email,
             $student->group,
             $student->set_aside_at !== null,
+            $extensions,
         );
     }
 }

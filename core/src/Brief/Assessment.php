@@ -18,6 +18,7 @@ final readonly class Assessment
      * @param  string  $measured  in words and in the unit of `$expected`
      * @param  int  $allowed  so many shortfalls cost nothing
      * @param  bool  $canBeJudged  false where it takes a person, or something that is not there yet
+     * @param  bool  $isInPages  whether pages are what is counted, and said
      */
     private function __construct(
         public int $items,
@@ -26,6 +27,7 @@ final readonly class Assessment
         public string $expected,
         public int $allowed = 0,
         public bool $canBeJudged = true,
+        private bool $isInPages = false,
     ) {
     }
 
@@ -60,7 +62,7 @@ final readonly class Assessment
         $good = $pages - self::itemsIn($shortfalls);
         $measured = $pages === 0 ? 'no such page' : "$good of ".English::count($pages, 'page');
 
-        return self::of($pages, $shortfalls, $measured, $expected);
+        return new self($pages, $shortfalls, $measured, $expected, isInPages: true);
     }
 
     /**
@@ -74,17 +76,26 @@ final readonly class Assessment
         if ($count === 0 || ! $this->canBeJudged) {
             return $this;
         }
-        $named = $this->items === 0
-            ? ($count === 1 ? 'the page is missing' : "$count pages are missing")
-            : "$this->measured, and ".English::count($count, 'page').' missing';
 
         return new self(
             $this->items + $count,
             [...$this->shortfalls, ...$missing],
-            $named,
+            $this->measuredWithout($count),
             $this->expected,
             $this->allowed,
         );
+    }
+
+    /** In words, where so many pages are missing. */
+    private function measuredWithout(int $pages): string
+    {
+        $all = $this->items + $pages;
+
+        return match (true) {
+            $this->items === 0 => $pages === 1 ? 'the page is missing' : "$pages pages are missing",
+            $this->isInPages => $this->items - self::itemsIn($this->shortfalls).' of '.English::count($all, 'page'),
+            default => "$this->measured, and ".English::count($pages, 'page').' missing',
+        };
     }
 
     public function withoutShortfalls(): self

@@ -41,7 +41,7 @@ it('says first what there is, then the findings by weight, then the requirements
 
     expect($lines[0])->toStartWith('sample: 2 pages, ')->toEndWith(', 2.5 of 7 points')
         ->and(array_slice($lines, -1))->toBe(['Requirements'])
-        ->and($text)->toContain('partly  Titles: 2 of 2 pages, and 1 page missing')
+        ->and($text)->toContain('partly  Titles: 2 of 3 pages')
         ->and($text)->toContain('partly  Pages: 1 of 2 files')
         ->and($text)->toContain('unmet  Tables: 0 `table`')
         ->and($text)->toContain('markup/obsolete-element')

@@ -2596,6 +2596,9 @@ export interface components {
             address: string | null;
             /** @description what the last look came to, while it is looked for again */
             told: string | null;
+            /** @description whether it came after the student’s own due time and the grace */
+            late: boolean;
+            extension: components["schemas"]["ExtensionView"] | null;
         };
         /** @description An assignment in the list of a course. */
         AssignmentLine: {
@@ -3193,6 +3196,8 @@ export interface components {
             course: string;
             requirement: string;
             title: string;
+            /** @description what is asked, as a sentence */
+            question: string;
             /** Format: float */
             possible: number;
             /** @description from the worst to the best */
@@ -3647,6 +3652,8 @@ export interface components {
             group: string;
             /** @description whether they left */
             aside: boolean;
+            /** @description for markers alone */
+            extensions: components["schemas"]["StudentExtension"][];
         };
         /** @description A way in which a rule is not kept, and how it should be. */
         RuleExample: {
@@ -3801,6 +3808,12 @@ export interface components {
             added: number;
             /** @description that were there already */
             known: number;
+        };
+        /** @description What a student may do otherwise than the class, in one piece of work. */
+        StudentExtension: {
+            assignmentId: string;
+            assignment: string;
+            extension: components["schemas"]["ExtensionView"];
         };
         /** @description Someone on the roster. */
         StudentLine: {
@@ -6223,7 +6236,10 @@ export interface operations {
     };
     proposeBrief: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description points that the requirements add up to; those of each kind where none is given */
+                total?: number;
+            };
             header?: never;
             path: {
                 assignment: string;

@@ -103,6 +103,15 @@ export const theme = createTheme({
           clipPath: 'inset(50%)',
           whiteSpace: 'nowrap',
         },
+        '@media (prefers-reduced-motion: reduce)': {
+          '*, *::before, *::after': {
+            animationDuration: '0s !important',
+            animationDelay: '0s !important',
+            transitionDuration: '0s !important',
+            transitionDelay: '0s !important',
+            scrollBehavior: 'auto !important',
+          },
+        },
         '@media print': {'.not-printed': {display: 'none !important'}, 'html, body': {background: 'none'}},
       }),
     },

@@ -3,6 +3,7 @@ import {useMutation, useQuery} from '@tanstack/react-query'
 import {useState} from 'react'
 import {api, unwrap, type Schemas} from '../../api/client'
 import {materials} from '../../api/queries'
+import {typedNumber} from '../../parts/numbers'
 import {Empty, ErrorText} from '../../parts/Remark'
 import type {Asked, Doc} from './document'
 
@@ -21,12 +22,14 @@ export function AskFor({
   onPropose: (proposal: Doc) => void
 }) {
   const [words, setWords] = useState('')
+  const [total, setTotal] = useState('')
   const {data: given} = useQuery(materials(id))
   const hasModel = given?.some(({role, paths}) => role === 'model' && paths.length > 0) === true
   const propose = useMutation({
     mutationFn: async () => {
       const path = {assignment: id}
-      const {source} = await unwrap(api.GET('/api/assignments/{assignment}/brief/proposal', {params: {path}}))
+      const query = total.trim() === '' ? {} : {total: typedNumber(total)}
+      const {source} = await unwrap(api.GET('/api/assignments/{assignment}/brief/proposal', {params: {path, query}}))
       const body = {source, site: null}
       return unwrap(api.POST('/api/assignments/{assignment}/brief/reading', {params: {path}, body}))
     },
@@ -57,9 +60,18 @@ export function AskFor({
           )}
         />
         {hasModel && (
-          <Button variant="outlined" loading={propose.isPending} onClick={() => propose.mutate()}>
-            Propose from the model answer
-          </Button>
+          <>
+            <Button variant="outlined" loading={propose.isPending} onClick={() => propose.mutate()}>
+              Propose from the model answer
+            </Button>
+            <TextField
+              label="Points in all (optional)"
+              value={total}
+              onChange={event => setTotal(event.target.value)}
+              sx={{width: 190}}
+              slotProps={{htmlInput: {inputMode: 'decimal'}}}
+            />
+          </>
         )}
       </Box>
       {!hasModel && isEmpty && (

@@ -124,7 +124,11 @@ const Head = memo(function Head({
             The class, in percent
           </Typography>
         </th>
-        <td role="gridcell" />
+        <td role="gridcell">
+          <Typography variant="body2" component="span" color="textSecondary">
+            of {totalOf(requirements)}
+          </Typography>
+        </td>
         {columns.map(at => (
           <td key={at} role="gridcell">
             <Typography variant="body2" component="span" color="textSecondary">
@@ -184,6 +188,10 @@ const Line = memo(function Line({
   )
 })
 
+/** What everyone is marked out of. */
+const totalOf = (requirements: Schemas['SheetRequirement'][]): number =>
+  Math.round(100 * requirements.reduce((sum, one) => sum + (one.leftOut ? 0 : one.possible), 0)) / 100
+
 const titleOf = (one: Schemas['SheetRequirement'] | undefined): string =>
   one === undefined ? '' : one.leftOut ? `${one.title}: left out for the whole class` : one.title
 
@@ -195,7 +203,7 @@ const stateOf = ({handInId, late, putBy, extension}: Row): string =>
   handInId === null
     ? extension?.excused === true
       ? 'excused'
-      : 'nothing came'
+      : 'no hand-in'
     : [
         putBy === null ? '' : 'set aside',
         late ? 'late' : '',

@@ -4,6 +4,7 @@ import {useEffect, useRef, useState} from 'react'
 import {Link as RouterLink, useParams} from 'react-router'
 import {api, unwrap, type Schemas} from '../../api/client'
 import {arrivals, assignment, course} from '../../api/queries'
+import {extensionInWords} from '../../parts/ExtensionNote'
 import {Frame} from '../../parts/Frame'
 import {Empty, ErrorText} from '../../parts/Remark'
 import {RunState} from '../../parts/RunState'
@@ -117,6 +118,23 @@ function ArrivalLine({arrival}: {arrival: Schemas['ArrivalView']}) {
                 {arrival.student?.name}
               </Link>
             </Typography>
+            {arrival.late && (
+              <Typography variant="body2" component="span" sx={{color: 'desk.waits', fontWeight: 600}}>
+                {' '}
+                late
+              </Typography>
+            )}
+            {arrival.extension !== null && (
+              <Typography
+                variant="body2"
+                component="span"
+                color="textSecondary"
+                title={`Only markers see why: ${arrival.extension.reason}`}
+              >
+                {' '}
+                extension: {extensionInWords(arrival.extension)}
+              </Typography>
+            )}
             {(arrival.attempt ?? 1) > 1 && (
               <Typography variant="body2" component="span" color="textSecondary">
                 attempt {arrival.attempt}

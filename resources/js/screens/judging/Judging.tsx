@@ -71,7 +71,7 @@ function JudgingScreen() {
         {name: data.title},
       ]}
     >
-      <Box sx={{display: 'flex', alignItems: 'baseline', gap: 2, mb: 2, flexWrap: 'wrap'}}>
+      <Box sx={{display: 'flex', alignItems: 'baseline', gap: 2, flexWrap: 'wrap'}}>
         <Typography variant="h1" sx={{flex: 1}}>
           {data.title}
         </Typography>
@@ -79,6 +79,9 @@ function JudgingScreen() {
           {judged} of {data.handIns.length} judged
         </Typography>
       </Box>
+      <Typography variant="body1" color="textSecondary" sx={{mb: 2}}>
+        {data.question} The number keys judge, and the next student comes by itself.
+      </Typography>
       <ErrorText error={judge.error} />
       {data.handIns.map((one, index) => (
         <Site

@@ -1,8 +1,9 @@
-import {Box, Button, Link, TextField} from '@mui/material'
+import {Box, Button, Link, TextField, Typography} from '@mui/material'
 import {useMutation, useQueryClient} from '@tanstack/react-query'
 import {useState} from 'react'
 import {api, unwrap, type Schemas} from '../../api/client'
 import {course} from '../../api/queries'
+import {extensionInWords} from '../../parts/ExtensionNote'
 import {ErrorText} from '../../parts/Remark'
 import {RuledTable} from '../../parts/RuledTable'
 
@@ -34,7 +35,14 @@ export function Students({courseId, students}: {courseId: string; students: Stud
             </tr>
           ) : (
             <tr key={student.id}>
-              <th scope="row">{student.name}</th>
+              <th scope="row">
+                {student.name}
+                {student.extensions.map(({assignmentId, assignment, extension}) => (
+                  <Typography key={assignmentId} variant="body2" color="textSecondary" title={extension.reason}>
+                    {assignment}: {extensionInWords(extension)}
+                  </Typography>
+                ))}
+              </th>
               <td>{student.handle}</td>
               <td>{student.email}</td>
               <td>{student.group}</td>
@@ -42,10 +50,10 @@ export function Students({courseId, students}: {courseId: string; students: Stud
                 <Link
                   component="button"
                   variant="body2"
-                  aria-label={`Change ${student.name}`}
+                  aria-label={`Edit ${student.name}`}
                   onClick={() => setOpen(student.id)}
                 >
-                  Change
+                  Edit
                 </Link>
               </td>
             </tr>
@@ -103,9 +111,9 @@ function StudentForm({courseId, student, onDone}: {courseId: string; student: St
       ))}
       <Box sx={{gridColumn: '1 / -1', display: 'flex', gap: 2, alignItems: 'baseline'}}>
         <Button type="submit" variant="contained" loading={keep.isPending}>
-          Keep
+          Save
         </Button>
-        <Button onClick={onDone}>Leave</Button>
+        <Button onClick={onDone}>Cancel</Button>
         <Box sx={{flex: 1}} />
         {student !== null && (
           <Button onClick={() => keep.mutate(!isAside)}>{isAside ? 'Take back' : 'Set aside'}</Button>

@@ -1,0 +1,48 @@
+import {describe, expect, it} from 'vitest'
+import {cost, notJudged} from '../../resources/js/parts/cost'
+import {extensionInWords} from '../../resources/js/parts/ExtensionNote'
+import {readIn, whenIn} from '../../resources/js/parts/when'
+import type {Schemas} from '../../resources/js/api/client'
+
+describe('what points are called', () => {
+  it.each([
+    [1.25, '-1.25'],
+    [0, ''],
+  ])('says of %d that it costs %j', (points, words) => {
+    expect(cost(points)).toBe(words)
+  })
+
+  it.each([
+    [4, '4 points not judged yet'],
+    [1, '1 point not judged yet'],
+    [0, ''],
+  ])('says of %d open points %j', (open, words) => {
+    expect(notJudged(open)).toBe(words)
+  })
+})
+
+describe('times of a course', () => {
+  const summer = '2026-07-01T17:00:00Z'
+
+  it('are read in its zone, with its name where the reader has another clock', () => {
+    readIn('Europe/Paris')
+    expect(whenIn(summer, 'Europe/London')).toMatch(/18:00 \(Europe\/London\)$/)
+  })
+
+  it('need no name where both clocks show the same', () => {
+    readIn('Europe/Dublin')
+    expect(whenIn(summer, 'Europe/London')).toMatch(/18:00$/)
+  })
+
+  it('are the reader’s own where the zone is unknown', () => {
+    readIn('Europe/London')
+    expect(whenIn(summer, 'Nowhere/Atall')).toMatch(/18:00$/)
+  })
+
+  it('say what an extension allows', () => {
+    readIn('Europe/London')
+    const extension = {dueAt: summer, waived: true, excused: false} as Schemas['ExtensionView']
+    expect(extensionInWords(extension, 'Europe/London')).toMatch(/^due Wed 1 Jul.*18:00, lateness does not count$/)
+    expect(extensionInWords({...extension, dueAt: null, waived: false, excused: true})).toBe('excused')
+  })
+})
