@@ -84,6 +84,9 @@ function Requirement({outcome, isMeant}: {outcome: Schemas['DeskOutcome']; isMea
     place.current?.querySelector<HTMLInputElement>('input[type=radio]')?.focus()
   }, [isMeant])
   const isFilter = filter.requirement === outcome.requirement
+  const rest = outcome.shortfalls.slice(MOST_SHOWN)
+  // Costs are kept to hundredths.
+  const costOfRest = Math.round(rest.reduce((sum, one) => sum + one.cost, 0) * 100) / 100
   const [draft, setDraft] = useState<{points: string; reason: string} | null>(null)
   const queries = useQueryClient()
   const path = {handIn, requirement: outcome.requirement}
@@ -204,9 +207,9 @@ function Requirement({outcome, isMeant}: {outcome: Schemas['DeskOutcome']; isMea
           {place.follows !== null && ` Follows from “${place.follows}” and costs nothing here.`}
         </Typography>
       ))}
-      {outcome.shortfalls.length > MOST_SHOWN && (
+      {rest.length > 0 && (
         <Typography variant="body2" sx={{pl: 1.5}}>
-          and {outcome.shortfalls.length - MOST_SHOWN} more
+          and {rest.length} more{costOfRest > 0 && `, ${cost(costOfRest)} in all`}
         </Typography>
       )}
       {outcome.reason !== null && outcome.choices.length > 0 && (
