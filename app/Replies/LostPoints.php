@@ -85,28 +85,34 @@ final readonly class LostPoints
         return array_map(fn (string $print) => substr($print, strlen('print ')), array_keys($open));
     }
 
-    /** @return list<ReplyReason> one for each finding that shows something of it */
+    /** @return list<ReplyReason> one for each finding that shows something of it, told by the costliest of its places */
     private function grouped(Outcome $outcome): array
     {
         $costs = (new RecountedOutcome($outcome, $this->rubbedOut))->each();
         $groups = [];
         foreach ($outcome->reasons() as $at => $reason) {
-            if (! $this->stands($reason)) {
-                continue;
+            if ($this->stands($reason)) {
+                $key = $reason->finding === null ? "one $at" : "print $reason->finding";
+                $groups[$key][$at] = $reason->finding;
             }
-            $key = $reason->finding === null ? "one $at" : "print $reason->finding";
-            $groups[$key] ??= [0.0, $reason->finding, $outcome->shortfalls[$at] ?? null, 0];
-            $groups[$key][0] += $costs[$at];
-            $groups[$key][3]++;
         }
 
-        return array_values(array_map(fn (array $one) => $this->reason(
-            $one[1],
-            round($one[0], 2),
-            self::words($one[2]['message'] ?? null, $one[3]),
-            $one[2]['file'] ?? '',
-            $one[2]['line'] ?? null,
-        ), $groups));
+        return array_values(array_map(function (array $group) use ($outcome, $costs): ReplyReason {
+            $own = array_intersect_key($costs, $group);
+            $told = $outcome->shortfalls[array_search(max(0.0, ...$own), $own, true)] ?? null;
+            $places = array_filter(
+                array_intersect_key($outcome->shortfalls, $group),
+                fn (array $one) => $one['message'] === ($told['message'] ?? null),
+            );
+
+            return $this->reason(
+                current($group),
+                round(array_sum($own), 2),
+                self::words($told['message'] ?? null, count(array_unique(array_map(self::spot(...), $places)))),
+                $told['file'] ?? '',
+                $told['line'] ?? null,
+            );
+        }, $groups));
     }
 
     private static function words(?string $message, int $places): string
@@ -114,6 +120,12 @@ final readonly class LostPoints
         $words = $message ?? 'And more like these.';
 
         return $places > 1 ? "$words ".English::count($places, 'place').'.' : $words;
+    }
+
+    /** @param  array{file: string, line: int|null, ...}  $shortfall */
+    private static function spot(array $shortfall): string
+    {
+        return "{$shortfall['file']} {$shortfall['line']}";
     }
 
     private function stands(KeptReason $reason): bool

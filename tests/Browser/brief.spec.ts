@@ -16,7 +16,7 @@ const sentence = (page: Page, name: string | RegExp) =>
 
 test('a brief is proposed from the model answer, changed where it stands, and put in use', async ({page}) => {
   await newWork(page, 'Tide tables')
-  await page.getByRole('link', {name: 'The assignment itself'}).click()
+  await page.getByRole('link', {name: 'Assignment settings'}).click()
   const model = {
     'index.html': html('<h1>Home</h1><p><a href="tides.html">Tides</a></p>', 'Tide tables - Home'),
     'tides.html': html('<h1>Tides</h1><p><a href="index.html">Home</a></p>', 'Tide tables - Tides'),
@@ -63,7 +63,7 @@ test('a brief is proposed from the model answer, changed where it stands, and pu
   await cells.getByLabel('exactly').fill('many')
   await expect(cells).toContainText('a whole number from 0 to 100000 was expected')
   await expect(page.getByRole('button', {name: 'Put it in use'})).toBeDisabled()
-  await page.getByRole('button', {name: 'Take back'}).click()
+  await page.getByRole('button', {name: 'Undo'}).click()
   await expect(cells).toContainText('met: 2 of 2 pages')
   await expect(page.getByRole('contentinfo')).toContainText('kept at')
 

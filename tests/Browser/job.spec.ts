@@ -51,7 +51,7 @@ test('an instructor drops a zip, inks a finding, writes a note, gives points and
   await page.getByRole('button', {name: 'Give other points'}).first().click()
   await page.getByRole('textbox', {name: 'Points'}).fill('6')
   await page.getByLabel('Reason, for the student').fill('two endings were agreed on')
-  await page.getByRole('button', {name: 'Keep'}).click()
+  await page.getByRole('button', {name: 'Save'}).click()
   await expect(page.getByText('two endings were agreed on')).toBeVisible()
 
   await page.getByRole('link', {name: 'Reply'}).click()

@@ -469,3 +469,19 @@ it('takes nothing that stands unchanged from the starter files for the studentâ€
         'markup/missing-alt index.html:8:40',
     ]);
 });
+
+it('names the parts that have to move, and no others', function (string $order, array $moves) {
+    $page = Samples::page(implode('', array_map(fn (string $name) => "<$name>x</$name>", explode(' ', $order))));
+    $outcome = outcomeOf("kind: skeleton\nparts: [header, nav, main, footer]", ['index.html' => $page]);
+
+    expect(array_map(fn ($reason) => $reason->shortfall->remedy, $outcome->reasons))->toBe($moves);
+})->with([
+    'as asked' => ['header nav main footer', []],
+    'the second first' => ['nav header main footer', ['Move the whole `<nav>` to after `</header>`.']],
+    'the second last' => ['header main footer nav', ['Move the whole `<nav>` to after `</header>`.']],
+    'the first last' => ['nav main footer header', ['Move the whole `<header>` to before `<nav>`.']],
+    'the last first' => ['footer header nav main', ['Move the whole `<footer>` to after `</main>`.']],
+    'two at once' => ['main header footer nav', [
+        'Move the whole `<main>` to after `</nav>`.', 'Move the whole `<footer>` to after `</main>`.',
+    ]],
+]);

@@ -185,6 +185,30 @@ it('costs once what two requirements are short of', function (array $requirement
     ],
 ]);
 
+it('counts a menu in another part once, where the parts are asked for', function (Closure $slip, string $variant) {
+    $site = [];
+    foreach (['index', 'tides', 'birds', 'calendar'] as $name) {
+        $site["$name.html"] = Example::page(
+            '<header><p>Sound</p></header><nav><a href="index.html">Home</a> <a href="tides.html">Tides</a> '
+                .'<a href="birds.html">Birds</a> <a href="calendar.html">Calendar</a></nav><main><p>x</p></main>',
+            ucfirst($name),
+        );
+    }
+    $brief = briefOf('kind: navigation, same_everywhere: true', 'kind: skeleton, parts: [header, nav, main]');
+    expect(lossesOf(Samples::check($site, $brief)))->toBe([]);
+
+    $site['birds.html'] = $slip($site['birds.html']);
+    $report = Samples::check($site, $brief);
+
+    expect(lossesOf($report))->toBe(['r0' => 'follows r1', 'r1' => '1.5'])
+        ->and($report->outcomes[1]->reasons[0]->shortfall->variant)->toBe($variant);
+})->with([
+    'in the header' => [fn (string $page) => preg_replace('~(</header>)(<nav>.*</nav>)~', '$2$1', $page), 'inside'],
+    'in an open header' => [fn (string $page) => str_replace('</header>', '', $page), 'inside'],
+    'after the main part' => [fn (string $page) => preg_replace('~(<nav>.*</nav>)(<main>.*</main>)~', '$2$1', $page), 'order'],
+    'without a header' => [fn (string $page) => preg_replace('~<header>.*</header>~', '', $page), 'missing'],
+]);
+
 it('counts a missing page in each requirement that asks for something on it', function () {
     $brief = briefOf(
         'kind: files, names: [index.html, tides.html]',

@@ -10,6 +10,7 @@ use InkedMargin\Core\Finding\Edit;
 use InkedMargin\Core\Finding\Mend;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Subject;
+use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Site\Menu\CommonMenu;
 use InkedMargin\Core\Site\Menu\Menu;
 use InkedMargin\Core\Site\Menu\MenuDifference;
@@ -66,7 +67,26 @@ final readonly class MenuShortfall
             },
             causes: self::causes($difference, $page, $menu),
             slips: self::slips($difference, $page, $common),
+            follows: $difference->kind === MenuDifferenceKind::Place && $menu !== null
+                ? self::misplaced($page, $menu, $common)
+                : [],
         );
+    }
+
+    /**
+     * Why a menu is in another place: it stands outside the part that it belongs in, a part around it does, or the part
+     * that comes before it is not there.
+     *
+     * @return list<string>
+     */
+    private static function misplaced(Page $page, Menu $menu, CommonMenu $common): array
+    {
+        $slips = SlipName::lack($page, (string) preg_replace('/^.* /', '', (string) $common->place));
+        for ($at = $menu->element; $at instanceof Element; $at = $at->parent) {
+            $slips[] = SlipName::outside($page, $at);
+        }
+
+        return $slips;
     }
 
     /** @return list<string> the links that the page does not have because of it */
@@ -151,7 +171,7 @@ final readonly class MenuShortfall
             MenuDifferenceKind::Readdressed => [
                 $difference->entry?->isBroken() === true
                     ? "The address of the menu entry “{$label}” is `{$difference->entry->reference?->written}`, "
-                        ."which leads nowhere; it should lead to `$key`."
+                        ."which leads nowhere; it should be `$typed`."
                     : "The menu entry “{$label}” leads to `".($difference->entry->key ?? '').'`; it should lead to '
                         ."`$key`.",
                 "Type `href=\"$typed\"`.",

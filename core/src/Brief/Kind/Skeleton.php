@@ -94,11 +94,14 @@ final readonly class Skeleton extends Requirement implements NamesThings
      */
     private function in(Element $parent, array $parts, Page $page): array
     {
+        $elements = array_map(fn (Part $part) => $part->firstIn($parent, $page->matching), $parts);
+        $inOrder = self::inOrder($elements);
         $shortfalls = [];
         /** @var list<Element> $found */
         $found = [];
-        foreach ($parts as $part) {
-            $element = $part->firstIn($parent, $page->matching);
+        $before = null;
+        foreach ($parts as $at => $part) {
+            $element = $elements[$at];
             $last = end($found) ?: null;
             if ($element === null) {
                 $shortfalls[] = $this->missing($part, $parent, $last, $page);
@@ -108,15 +111,50 @@ final readonly class Skeleton extends Requirement implements NamesThings
             $around = self::around($element, $found);
             if ($around !== null) {
                 $shortfalls[] = $this->inside($part, $element, $around, $page);
-            } elseif ($last !== null && $element->place()->start < $last->place()->start) {
-                $shortfalls[] = $this->outOfOrder($part, $element, $last, $page);
+            } elseif (! isset($inOrder[$at])) {
+                $later = array_filter($inOrder, fn (int $place) => $place > $at, ARRAY_FILTER_USE_KEY);
+                $next = reset($later) ?: $element;
+                $place = $before === null ? "before `<{$next->name}>`" : "after `</{$before->name}>`";
+                $shortfalls[] = $this->outOfOrder($part, $element, $last, $next, $place, $page);
             } else {
                 $found[] = $element;
             }
+            $before = $element;
             $shortfalls = [...$shortfalls, ...$this->in($element, $part->parts, $page)];
         }
 
         return $shortfalls;
+    }
+
+    /**
+     * As many as possible that stand one after the other: the rest of them have to move, and no others.
+     *
+     * @param  list<Element|null>  $elements  in the order of the brief
+     * @return array<int, Element> by their place in the brief
+     */
+    private static function inOrder(array $elements): array
+    {
+        $longest = [];
+        foreach (array_reverse($elements, true) as $at => $element) {
+            if ($element === null) {
+                continue;
+            }
+            $rest = [];
+            foreach ($longest as $next => $chain) {
+                if ($chain[$next]->place()->start >= $element->place()->start && count($chain) >= count($rest)) {
+                    $rest = $chain;
+                }
+            }
+            $longest[$at] = [$at => $element] + $rest;
+        }
+        $best = [];
+        foreach ($longest as $chain) {
+            if (count($chain) >= count($best)) {
+                $best = $chain;
+            }
+        }
+
+        return $best;
     }
 
     /** @param  list<Element>  $parts */
@@ -164,15 +202,32 @@ final readonly class Skeleton extends Requirement implements NamesThings
             : [SlipName::outside($page, $elsewhere)];
     }
 
-    private function outOfOrder(Part $part, Element $element, Element $after, Page $page): Shortfall
-    {
+    /**
+     * @param  Element|null  $last  the part in order that it is to follow
+     * @param  Element  $next  the part in order that is to follow it
+     * @param  string  $place  where to move it
+     */
+    private function outOfOrder(
+        Part $part,
+        Element $element,
+        ?Element $last,
+        Element $next,
+        string $place,
+        Page $page,
+    ): Shortfall {
+        $isEarly = $last !== null && $element->place()->start < $last->place()->start;
+        $other = $isEarly ? $last : $next;
+
         return $this->wrong(
             'order',
             $part,
             $element,
             $page,
-            "{$part->shown()} comes before `<{$after->name}>`; the brief asks for it after.",
-            "Move the whole `<{$element->name}>` to after `</{$after->name}>`.",
+            $isEarly
+                ? "{$part->shown()} comes before `<{$other->name}>`; the brief asks for it after."
+                : "{$part->shown()} comes after `<{$other->name}>`; the brief asks for it before.",
+            "Move the whole `<{$element->name}>` to $place.",
+            [SlipName::outside($page, $element), SlipName::outside($page, $other)],
         );
     }
 
@@ -185,9 +240,11 @@ final readonly class Skeleton extends Requirement implements NamesThings
             $page,
             "{$part->shown()} is inside `<{$around->name}>`; the brief asks for it after `</{$around->name}>`.",
             "Close `<{$around->name}>` with `</{$around->name}>` before this tag.",
+            [SlipName::outside($page, $element)],
         );
     }
 
+    /** @param  list<string>  $slips */
     private function wrong(
         string $variant,
         Part $part,
@@ -195,6 +252,7 @@ final readonly class Skeleton extends Requirement implements NamesThings
         Page $page,
         string $message,
         string $remedy,
+        array $slips,
     ): Shortfall {
         $unclosed = $page->pairs->unclosedAround($element);
 
@@ -208,6 +266,7 @@ final readonly class Skeleton extends Requirement implements NamesThings
             "{$element->path()}!{$part->written}",
             subjects: [Subject::element($page->path(), $element)],
             causes: $unclosed === null ? [] : [Subject::element($page->path(), $unclosed)],
+            slips: $slips,
         );
     }
 }

@@ -81,13 +81,13 @@ function SettingsScreen() {
       steps={[
         {name: data.course, to: `/courses/${data.courseId}`},
         {name: data.title, to: `/assignments/${id}`},
-        {name: 'The assignment itself'},
+        {name: 'Assignment settings'},
       ]}
     >
       <Typography variant="h1" sx={{mb: 3}}>
-        The assignment itself
+        Assignment settings
       </Typography>
-      <ApiForm form={form} keep={keep} submit="Keep" label="The assignment itself">
+      <ApiForm form={form} keep={keep} submit="Keep" label="Assignment settings">
         <AssignmentFields form={form} timeZone={data.timeZone} />
       </ApiForm>
       <Materials assignmentId={id} />
