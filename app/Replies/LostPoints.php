@@ -85,7 +85,7 @@ final readonly class LostPoints
         return array_map(fn (string $print) => substr($print, strlen('print ')), array_keys($open));
     }
 
-    /** @return list<ReplyReason> one for each finding that shows something of it, told by the costliest of its places */
+    /** @return list<ReplyReason> one for each finding that shows something of it, told by its costliest place */
     private function grouped(Outcome $outcome): array
     {
         $costs = (new RecountedOutcome($outcome, $this->rubbedOut))->each();

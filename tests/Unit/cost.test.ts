@@ -1,5 +1,5 @@
 import {describe, expect, it} from 'vitest'
-import {cost, notJudged} from '../../resources/js/parts/cost'
+import {cost, notJudged, together} from '../../resources/js/parts/cost'
 import {extensionInWords} from '../../resources/js/parts/ExtensionNote'
 import {readIn, whenIn} from '../../resources/js/parts/when'
 import type {Schemas} from '../../resources/js/api/client'
@@ -18,6 +18,15 @@ describe('what points are called', () => {
     [0, ''],
   ])('says of %d open points %j', (open, words) => {
     expect(notJudged(open)).toBe(words)
+  })
+})
+
+describe('places that lose points', () => {
+  const place = (message: string, points: number) => ({file: 'index.html', line: null, message, cost: points})
+
+  it('are told once where they read alike, with the sum of what they cost', () => {
+    const pages = [place('2 pages are missing.', 0.58), place('Another.', 1), place('2 pages are missing.', 0.57)]
+    expect(together(pages)).toEqual([place('2 pages are missing.', 1.15), place('Another.', 1)])
   })
 })
 

@@ -161,7 +161,7 @@ final readonly class BriefReader
                 fn (mixed $one) => is_int($one) || is_float($one),
             );
 
-            return max(0.0, ...array_map(floatval(...), array_values($numbers)));
+            return max([0.0, ...array_map(floatval(...), array_values($numbers))]);
         }, $list);
         if (array_sum($written) <= 0.0) {
             $problems->add('marking', 'total', 'no requirement has points that could be scaled to it');

@@ -25,7 +25,8 @@ final readonly class Shortfall
      * @param  Finding|null  $finding  the finding that it is, where a rule made it already
      * @param  list<string>  $slips  what is wrong, as `SlipName` says it: where another requirement is short of all of
      *     these too, it is one slip
-     * @param  list<string>  $follows  slips of another requirement, each of which explains this one whole
+     * @param  list<string>  $follows  slips of another requirement that explain this one whole
+     * @param  int  $followsMany  so many of them do so together
      * @param  bool  $isMissingPage  whether it is a page that is missing, which costs in each requirement about it
      */
     public function __construct(
@@ -47,6 +48,7 @@ final readonly class Shortfall
         public array $slips = [],
         public array $follows = [],
         public bool $isMissingPage = false,
+        public int $followsMany = 1,
     ) {
         if ($cost <= 0.0 || $cost > 1.0 || $message === '') {
             throw new \LogicException("The shortfall \"$variant\" costs $cost and says \"$message\".");
@@ -79,6 +81,7 @@ final readonly class Shortfall
         float $cost = 1.0,
         array $slips = [],
         array $follows = [],
+        int $followsMany = 1,
     ): self {
         return new self(
             $variant,
@@ -97,6 +100,7 @@ final readonly class Shortfall
             causes: $causes,
             slips: $slips,
             follows: $follows,
+            followsMany: $followsMany,
         );
     }
 

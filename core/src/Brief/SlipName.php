@@ -6,6 +6,7 @@ namespace InkedMargin\Core\Brief;
 
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Site\Page;
+use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Style\Selector\SelectorError;
 use InkedMargin\Core\Style\Selector\SelectorList;
 
@@ -51,6 +52,26 @@ final readonly class SlipName
     public static function way(string $from, string $to): string
     {
         return "way $from > $to";
+    }
+
+    /** @return list<string> the links that a page might not have, to each page that is there or should be */
+    public static function ways(Page $page, ParsedSite $site): array
+    {
+        return array_map(
+            fn (string $to) => self::way($page->path(), $to),
+            [...$site->pagePaths(), ...$site->missingPages()],
+        );
+    }
+
+    /**
+     * No such element on any of some pages.
+     *
+     * @param  list<Page>  $pages
+     * @return list<string>
+     */
+    public static function none(array $pages, string $selectors): array
+    {
+        return array_merge(...array_map(fn (Page $page) => self::lack($page, $selectors), $pages));
     }
 
     /**

@@ -76,15 +76,20 @@ final readonly class SharedSlips
 
     private function explained(int $at, Shortfall $shortfall): ?Shortfall
     {
+        $first = null;
+        $count = 0;
         foreach ($shortfall->follows as $slip) {
             foreach ($this->known[$slip] ?? [] as $other => $places) {
                 if ($other !== $at) {
-                    return $this->assessments[$other]->shortfalls[$places[0]];
+                    $first ??= $this->assessments[$other]->shortfalls[$places[0]];
+                    $count++;
+
+                    break;
                 }
             }
         }
 
-        return null;
+        return $count >= $shortfall->followsMany ? $first : null;
     }
 
     /** What another requirement is short of, where it is all that this one is short of here. */

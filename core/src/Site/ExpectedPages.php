@@ -17,7 +17,7 @@ final readonly class ExpectedPages
      * @param  array<string, string>  $standIns  what is there, by "name" and the path that it stands in for
      * @param  array<string, string>  $names  what it should be called, by "path" and the path of what is there
      */
-    private function __construct(public array $missing, private array $standIns, private array $names)
+    private function __construct(public array $missing, private array $standIns, public array $names)
     {
     }
 
@@ -58,7 +58,8 @@ final readonly class ExpectedPages
     }
 
     /**
-     * The same name in other letters, in another folder, or spelled nearly so. Common practice.
+     * The same name in other letters, in another folder, with words beside it ("new tides", "tides (1)"), or spelled
+     * nearly so. Common practice.
      *
      * @param  list<string>  $spare  paths of pages that nobody asked for
      */
@@ -66,7 +67,10 @@ final readonly class ExpectedPages
     {
         $same = fn (string $path) => mb_strtolower($path) === mb_strtolower($name);
         $elsewhere = fn (string $path) => mb_strtolower(basename($path)) === mb_strtolower(basename($name));
-        foreach ([$same, $elsewhere] as $isNear) {
+        $word = '/(?<![\pL\d])'.preg_quote(pathinfo($name, PATHINFO_FILENAME), '/').'(?![\pL\d])/iu';
+        $amongWords = fn (string $path) => dirname($path) === dirname($name)
+            && preg_match($word, pathinfo($path, PATHINFO_FILENAME)) === 1;
+        foreach ([$same, $elsewhere, $amongWords] as $isNear) {
             $near = array_values(array_filter($spare, $isNear));
             if (count($near) === 1) {
                 return $near[0];

@@ -99,6 +99,8 @@ final class ParsedSite
     {
         $site = clone $this;
         $site->expected = ExpectedPages::of($pages, $this);
+        // A link by the right name leads to the page that stands in for it.
+        unset($site->facts[LinkMap::class]);
 
         return $site;
     }
@@ -115,10 +117,22 @@ final class ParsedSite
         return $this->expected?->nameOf($path) ?? $path;
     }
 
+    /** @return array<string, string> what pages should be called, by "path" and path, where they are not */
+    public function expectedNames(): array
+    {
+        return $this->expected->names ?? [];
+    }
+
+    /** The page that stands in for one that should be at a path. */
+    public function standInFor(?string $path): ?string
+    {
+        return $path === null ? null : $this->expected?->standInFor($path);
+    }
+
     /** The page at a path, or the one that stands in for it; null when there is neither. */
     public function pageFor(string $path): ?Page
     {
-        return $this->page($this->expected?->standInFor($path) ?? $path);
+        return $this->page($this->standInFor($path) ?? $path);
     }
 
     /** The page at a path; null when there is none. */

@@ -31,7 +31,7 @@ function guideExamples(): array
         $brief = match (true) {
             str_starts_with($yaml, 'title:') => $yaml,
             str_starts_with($yaml, '- ') => "title: T\nrequirements:\n$yaml",
-            default => "title: T\nrequirements: [{id: layout, kind: look, title: Layout}]\n$yaml",
+            default => "title: T\nrequirements: [{id: layout, kind: look, title: Layout, points: 4}]\n$yaml",
         };
 
         return [trim((string) strtok($yaml, "\n"), '- '), $brief];

@@ -105,6 +105,48 @@ function storyOfSeven(): array
     return $site;
 }
 
+/** A chain of five in a folder, with a way home. */
+function chainOfFive(): array
+{
+    $site = ['index.html' => Example::page('<ul>'.implode('', array_map(
+        fn (int $part) => "<li><a href=\"story/$part.html\">Part $part</a></li>",
+        range(1, 5),
+    )).'</ul>')];
+    foreach (range(1, 5) as $part) {
+        $links = ['<a href="../index.html">Home</a>'];
+        $part > 1 && $links[] = '<a href="'.($part - 1).'.html">The part before</a>';
+        $part < 5 && $links[] = '<a href="'.($part + 1).'.html">The next part</a>';
+        $site["story/$part.html"] = Example::page('<p>'.implode(' ', $links).'</p>', "Part $part");
+    }
+
+    return $site;
+}
+
+it('counts once what is wrong with one link of a chain or a list', function (Closure $slip, array $losses) {
+    $brief = briefOf(
+        'kind: navigation, pattern: chain, pages: "story/*.html"',
+        'kind: link, to: index.html, pages: "story/*.html"',
+        'kind: count, selector: ul > li > a, exactly: 5, pages: home',
+        'kind: navigation, pattern: index',
+        'kind: files, names: [story/1.html, story/2.html]',
+    );
+    expect(lossesOf(Samples::check(chainOfFive(), $brief)))->toBe([])
+        ->and(lossesOf(Samples::check($slip(chainOfFive()), $brief)))->toBe($losses);
+})->with([
+    'a link home that leads to another part' => [
+        fn (array $site) => ['story/3.html' => str_replace('../index.html', '5.html', $site['story/3.html'])] + $site,
+        ['r0' => 'follows r1', 'r1' => '1.2'],
+    ],
+    'an entry of a list that is not there' => [
+        fn (array $site) => ['index.html' => str_replace('<li><a href="story/4.html">Part 4</a></li>', '', $site['index.html'])] + $site,
+        ['r2' => 'follows r3', 'r3' => '1.2'],
+    ],
+    'a page with a wrong name, and links by the right one' => [
+        fn (array $site) => array_diff_key($site, ['story/1.html' => 1]) + ['story/new 1.html' => $site['story/1.html']],
+        ['r4' => '3'],
+    ],
+]);
+
 it('tells a third choice once, wherever it leads', function (string $to) {
     $site = storyOfSeven();
     $brief = briefOf('kind: navigation, pattern: branching, choices: 2, depth: 2');
@@ -176,6 +218,21 @@ it('costs once what two requirements are short of', function (array $requirement
     'a style attribute under two names' => [
         ['kind: stylesheets, inline: refused', 'kind: attributes, selector: p, has_not: style'],
         '<p style="margin: 0">a</p><p>b</p>',
+        ['r0' => '6', 'r1' => 'follows r0'],
+    ],
+    'a start tag that was lost' => [
+        ['kind: text, selector: main, at_least: 2', 'kind: markup, rules: [markup]'],
+        '<p>Four words of text.</p></main>',
+        ['r0' => 'follows r1', 'r1' => '6'],
+    ],
+    'a low contrast in a style attribute that is not allowed' => [
+        ['kind: stylesheets, inline: refused', 'kind: contrast, level: AA'],
+        '<p style="color: #eeeeee">a</p><p>b</p>',
+        ['r0' => '6', 'r1' => 'follows r0'],
+    ],
+    'a kind of element that is used nowhere' => [
+        ['kind: attributes, selector: img, has: alt', 'kind: count, each_of: [img, p]'],
+        '<p>None.</p>',
         ['r0' => '6', 'r1' => 'follows r0'],
     ],
     'a requirement that stands alone' => [

@@ -194,7 +194,7 @@ final readonly class Attributes extends Requirement
             "Add $shown with $names.",
             "attributes:{$this->terms->id}",
             'absent',
-            slips: count($pages) === 1 ? SlipName::lack($pages[0], $this->selector->written) : [],
+            slips: SlipName::none($pages, $this->selector->written),
         );
 
         return Assessment::of(1, [$shortfall], "no $shown", $this->expectation());

@@ -14,6 +14,7 @@ use InkedMargin\Core\Brief\Terms;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
 use InkedMargin\Core\Finding\Subject;
+use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\Reference;
 use InkedMargin\Core\Site\Styles\ContrastPair;
@@ -139,11 +140,28 @@ final readonly class Contrast extends Requirement
                     array_slice($pair->places, 0, self::MOST_RELATED),
                 ),
                 subjects: [Subject::place($source->path(), $pair->cause->span()->start)],
-                follows: self::sheetsLacking($pair, $site),
+                follows: $source->style !== null && $source->isAttribute()
+                    ? self::attributes($pair)
+                    : self::sheetsLacking($pair, $site),
             );
         }
 
         return null;
+    }
+
+    /** @return list<string> the `style` attributes around text, one of which sets the colour */
+    private static function attributes(ContrastPair $pair): array
+    {
+        $slips = [];
+        foreach ($pair->places as [$page, $text]) {
+            for ($at = $text; $at instanceof Element; $at = $at->parent) {
+                if ($at->value('style') !== null) {
+                    $slips[] = SlipName::attribute($page, $at, 'style');
+                }
+            }
+        }
+
+        return $slips;
     }
 
     /**

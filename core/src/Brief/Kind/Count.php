@@ -7,6 +7,7 @@ namespace InkedMargin\Core\Brief\Kind;
 use InkedMargin\Core\Brief\Assessment;
 use InkedMargin\Core\Brief\Field;
 use InkedMargin\Core\Brief\Fields;
+use InkedMargin\Core\Brief\LostTag;
 use InkedMargin\Core\Brief\NamesThings;
 use InkedMargin\Core\Brief\Requirement;
 use InkedMargin\Core\Brief\Shortfall;
@@ -121,7 +122,7 @@ final readonly class Count extends Requirement implements NamesThings
         }
         $found = array_map(fn (Page $page) => $this->selector->all($page->document), $pages);
         if ($this->perSite) {
-            return $this->assessSite($pages, $found);
+            return $this->assessSite($pages, $found, $site);
         }
         $shortfalls = [];
         foreach ($pages as $index => $page) {
@@ -132,6 +133,7 @@ final readonly class Count extends Requirement implements NamesThings
                     count($found[$index]),
                     'This page',
                     $page->path(),
+                    $site,
                 );
             }
         }
@@ -164,6 +166,7 @@ final readonly class Count extends Requirement implements NamesThings
             "Use `$kind->written` on one of the pages.",
             "unused:$kind->written",
             $kind->written,
+            slips: SlipName::none($pages, $kind->written),
         ), $unused);
         $used = count($this->eachOf) - count($unused);
 
@@ -184,7 +187,7 @@ final readonly class Count extends Requirement implements NamesThings
      * @param  list<Page>  $pages
      * @param  list<list<Element>>  $found
      */
-    private function assessSite(array $pages, array $found): Assessment
+    private function assessSite(array $pages, array $found, ParsedSite $site): Assessment
     {
         $sum = array_sum(array_map(count(...), $found));
         if ($pages === []) {
@@ -209,6 +212,7 @@ final readonly class Count extends Requirement implements NamesThings
             $sum,
             'The whole site',
             'site',
+            $site,
             $seen - count($found[$at]),
         );
 
@@ -225,6 +229,7 @@ final readonly class Count extends Requirement implements NamesThings
         int $count,
         string $subject,
         string $item,
+        ParsedSite $site,
         int $before = 0,
     ): Shortfall {
         $isShort = $this->bounds->isShort($count);
@@ -244,14 +249,27 @@ final readonly class Count extends Requirement implements NamesThings
             "count:{$this->terms->id}",
             $item,
             slips: $this->perSite ? [] : $this->slips($page, $isShort, $missing),
-            follows: $this->perSite || ! $isShort
-                ? []
-                : SlipName::partAround($page, $this->selector->written, $this->bounds->least()),
+            causes: $isShort ? LostTag::of($page, $this->selector, $missing) : [],
+            follows: $this->perSite || ! $isShort ? [] : $this->explained($page, $site),
+            followsMany: $this->isOfLinks() ? $missing : 1,
             related: array_map(
                 fn (Element $one) => new Related($page->file, $one->place(), 'one too many'),
                 array_slice($surplus, 1, self::MOST_RELATED),
             ),
         );
+    }
+
+    /** @return list<string> what another requirement may be short of, so that there are too few here */
+    private function explained(Page $page, ParsedSite $site): array
+    {
+        return $this->isOfLinks()
+            ? SlipName::ways($page, $site)
+            : SlipName::partAround($page, $this->selector->written, $this->bounds->least());
+    }
+
+    private function isOfLinks(): bool
+    {
+        return preg_match('/(^|[\s>+~])a(?![\w-])[^\s>+~,]*$/i', $this->selector->written) === 1;
     }
 
     /** @return list<string> */

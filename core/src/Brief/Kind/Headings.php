@@ -8,6 +8,7 @@ use InkedMargin\Core\Brief\Assessment;
 use InkedMargin\Core\Brief\BriefError;
 use InkedMargin\Core\Brief\Field;
 use InkedMargin\Core\Brief\Fields;
+use InkedMargin\Core\Brief\LostTag;
 use InkedMargin\Core\Brief\NamesThings;
 use InkedMargin\Core\Brief\Requirement;
 use InkedMargin\Core\Brief\Shortfall;
@@ -183,6 +184,7 @@ final readonly class Headings extends Requirement implements NamesThings
             "This page has no {$this->name()}.",
             "Type `<h$this->level>…</h$this->level>` with what the page is about.",
             "heading:$this->level",
+            causes: LostTag::causes($page, ["h$this->level"]),
             slips: SlipName::lack($page, "h$this->level"),
         );
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Brief\Kind;
 
+use InkedMargin\Core\Brief\LostTag;
 use InkedMargin\Core\Brief\Shortfall;
 use InkedMargin\Core\Brief\SlipName;
 use InkedMargin\Core\Finding\Edit;
@@ -40,7 +41,7 @@ final readonly class MenuShortfall
     ): Shortfall {
         $menu = $site->menus()->on($page->path());
         $entry = $difference->entry;
-        [$message, $remedy] = self::words($difference, $page, $menu, $common);
+        [$message, $remedy] = self::words($difference, $page, $menu, $common, $site);
         $key = $difference->key ?? $entry->key ?? '';
 
         return new Shortfall(
@@ -138,18 +139,26 @@ final readonly class MenuShortfall
         if (in_array($difference->kind, [MenuDifferenceKind::Missing, MenuDifferenceKind::Readdressed], true)) {
             $causes[] = Subject::file((string) $difference->key);
         }
+        if ($difference->kind === MenuDifferenceKind::Missing) {
+            array_push($causes, ...LostTag::causes($page, ['a']));
+        }
 
         return $causes;
     }
 
     /** @return array{string, string} */
-    private static function words(MenuDifference $difference, Page $page, ?Menu $menu, CommonMenu $common): array
-    {
+    private static function words(
+        MenuDifference $difference,
+        Page $page,
+        ?Menu $menu,
+        CommonMenu $common,
+        ParsedSite $site,
+    ): array {
         $label = $difference->entry->label ?? '';
-        $key = (string) $difference->key;
+        $key = $site->expectedNameOf((string) $difference->key);
         $typed = self::address($page, $key);
         $wanted = $difference->label ?? '…';
-        $whole = self::written($common, $page);
+        $whole = self::written($common->at($site->expectedNameOf(...)), $page);
 
         return match ($difference->kind) {
             MenuDifferenceKind::NoMenu => [

@@ -16,6 +16,7 @@ use InkedMargin\Core\Brief\Terms;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Site\Label;
 use InkedMargin\Core\Site\Menu\CommonMenu;
+use InkedMargin\Core\Site\Menu\Menu;
 use InkedMargin\Core\Site\Menu\MenuComparison;
 use InkedMargin\Core\Site\Menu\MenuEntry;
 use InkedMargin\Core\Site\Page;
@@ -270,7 +271,7 @@ final readonly class Navigation extends Requirement implements NamesThings
         }
         foreach ($pages as $page) {
             $differences = MenuComparison::of(
-                $site->menus()->on($page->path()),
+                self::menuOn($page->path(), $site),
                 $page->path(),
                 $common,
                 $this->ownLinked,
@@ -299,6 +300,7 @@ final readonly class Navigation extends Requirement implements NamesThings
             array_map(fn (CommonMenu $menu) => $menu->entries, $menus),
             $missing,
             self::menuEntries($menus, $pages, $site),
+            $site->expectedNames(),
         );
 
         return $reader->read($this->pattern, $this->options->on(fn (string $path) => self::at($path, $site)));
@@ -311,15 +313,17 @@ final readonly class Navigation extends Requirement implements NamesThings
     public function commonMenu(ParsedSite $site): ?CommonMenu
     {
         if ($this->menu !== null) {
-            $entries = [];
-            foreach ($this->menu as $path => $label) {
-                $entries[self::at((string) $path, $site)] = $label;
-            }
-
-            return new CommonMenu($entries, $site->menus()->usual?->place);
+            $menu = new CommonMenu($this->menu, $site->menus()->usual?->place);
+        } else {
+            $menu = $this->sameEverywhere ? $site->menus()->usual : null;
         }
 
-        return $this->sameEverywhere ? $site->menus()->usual : null;
+        return $menu?->at(fn (string $key) => self::at($key, $site));
+    }
+
+    private static function menuOn(string $page, ParsedSite $site): ?Menu
+    {
+        return $site->menus()->on($page)?->at(fn (string $key) => self::at($key, $site));
     }
 
     /** Where what the brief calls a page is: a page with a wrong name stands in for it. */
@@ -340,7 +344,7 @@ final readonly class Navigation extends Requirement implements NamesThings
     {
         $entries = [];
         foreach ($pages as $page) {
-            $menu = $site->menus()->on($page);
+            $menu = self::menuOn($page, $site);
             if ($menu === null) {
                 continue;
             }

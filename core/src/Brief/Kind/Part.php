@@ -80,11 +80,17 @@ final readonly class Part
         return English::list($alternatives, 'or');
     }
 
+    /** @return list<string> without those of the parts in it */
+    public function ownNames(): array
+    {
+        return $this->selector->elementNames();
+    }
+
     /** @return list<string> */
     public function elementNames(): array
     {
         return array_merge(
-            $this->selector->elementNames(),
+            $this->ownNames(),
             ...array_map(fn (self $part) => $part->elementNames(), $this->parts),
         );
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Brief\Kind;
 
+use InkedMargin\Core\Brief\LostTag;
 use InkedMargin\Core\Brief\Shortfall;
 use InkedMargin\Core\Brief\SlipName;
 use InkedMargin\Core\Finding\Edit;
@@ -28,7 +29,7 @@ final readonly class PatternShortfall
     public static function of(PatternViolation $violation, PatternMatch $match, ParsedSite $site): Shortfall
     {
         $page = $site->page($violation->from);
-        [$message, $remedy] = self::words($violation, $match);
+        [$message, $remedy] = self::words($violation, $match, $site);
         $menu = $site->menus()->on($violation->from)?->element;
         $to = $violation->expected?->to;
 
@@ -51,14 +52,20 @@ final readonly class PatternShortfall
             mend: self::mend($violation),
             subjects: $to === null ? [] : [Subject::way($violation->from, $to)],
             causes: self::causes($violation, $site),
-            slips: self::slips($violation),
+            slips: self::slips($violation, $site),
         );
     }
 
     /** @return list<string> the links that the page does not have because of it */
-    private static function slips(PatternViolation $violation): array
+    private static function slips(PatternViolation $violation, ParsedSite $site): array
     {
         $to = $violation->expected?->to;
+        if ($violation->kind === ViolationKind::Surplus && $violation->link !== null) {
+            // A link that says one page and leads to another is the way that the page does not have.
+            $named = $site->names()->pageNamedByLabel($violation->link);
+
+            return $named === null ? [] : [SlipName::way($violation->from, $named)];
+        }
         $isLack = in_array($violation->kind, [ViolationKind::Missing, ViolationKind::Wrong], true);
 
         return $to === null || ! $isLack
@@ -89,14 +96,17 @@ final readonly class PatternShortfall
             }
         }
 
-        return [...$causes, ...($to === null ? [Subject::way('', 'lost')] : [Subject::file($to)])];
+        $page = $violation->kind === ViolationKind::Missing ? $site->page($violation->from) : null;
+        $lost = $page === null ? [] : LostTag::causes($page, ['a'], $violation->links);
+
+        return [...$causes, ...$lost, ...($to === null ? [Subject::way('', 'lost')] : [Subject::file($to)])];
     }
 
     /** @return array{string, string} */
-    private static function words(PatternViolation $violation, PatternMatch $match): array
+    private static function words(PatternViolation $violation, PatternMatch $match, ParsedSite $site): array
     {
         $link = $violation->link;
-        $to = $violation->expected?->to;
+        $to = $violation->expected?->to === null ? null : $site->expectedNameOf($violation->expected->to);
         $way = $violation->expected->direction ?? Direction::Menu;
         $typed = $to === null ? '' : RelativePath::between($violation->from, $to);
         $label = $link === null || $link->label === '' ? 'This link' : "The link “{$link->label}”";
@@ -104,7 +114,7 @@ final readonly class PatternShortfall
         $because = self::because($match, $way);
 
         return match ($violation->kind) {
-            ViolationKind::Missing => self::missing($violation, $way, $typed, $because),
+            ViolationKind::Missing => self::missing($violation, $to, $way, $typed, $because, $site),
             ViolationKind::Wrong => $to === null
                 ? [
                     "{$label} should lead to the next page of the story, but it leads nowhere.",
@@ -135,9 +145,14 @@ final readonly class PatternShortfall
     }
 
     /** @return array{string, string} */
-    private static function missing(PatternViolation $violation, Direction $way, string $typed, string $because): array
-    {
-        $to = $violation->expected?->to;
+    private static function missing(
+        PatternViolation $violation,
+        ?string $to,
+        Direction $way,
+        string $typed,
+        string $because,
+        ParsedSite $site,
+    ): array {
         if ($to === null) {
             return [
                 'This page offers fewer choices than the others.',
@@ -145,7 +160,10 @@ final readonly class PatternShortfall
             ];
         }
         if ($violation->links > 1) {
-            $pages = array_map(fn (string $path) => "`$path`", [$to, ...$violation->more]);
+            $pages = array_map(fn (string $path) => "`$path`", [
+                $to,
+                ...array_map($site->expectedNameOf(...), $violation->more),
+            ]);
             $rest = $violation->links - count($pages);
             $named = English::list($rest > 0 ? [...$pages, "$rest more"] : $pages);
 

@@ -7,6 +7,7 @@ namespace InkedMargin\Core\Brief\Kind;
 use InkedMargin\Core\Brief\Assessment;
 use InkedMargin\Core\Brief\Field;
 use InkedMargin\Core\Brief\Fields;
+use InkedMargin\Core\Brief\LostTag;
 use InkedMargin\Core\Brief\NamesThings;
 use InkedMargin\Core\Brief\Requirement;
 use InkedMargin\Core\Brief\Shortfall;
@@ -188,6 +189,7 @@ final readonly class Skeleton extends Requirement implements NamesThings
             $after === null ? "Add it at the start of $inside." : "Add it after the `<{$after->name}>`.",
             "{$parent->path()}!{$part->written}",
             subjects: [Subject::page($page->path())."!{$part->written}"],
+            causes: LostTag::causes($page, $part->ownNames()),
             slips: $this->slips($part, $parent, $page),
         );
     }

@@ -8,6 +8,7 @@ use InkedMargin\Core\Brief\Assessment;
 use InkedMargin\Core\Brief\BriefError;
 use InkedMargin\Core\Brief\Field;
 use InkedMargin\Core\Brief\Fields;
+use InkedMargin\Core\Brief\LostTag;
 use InkedMargin\Core\Brief\Materials;
 use InkedMargin\Core\Brief\NeedsMaterials;
 use InkedMargin\Core\Brief\Requirement;
@@ -246,6 +247,7 @@ final readonly class Text extends Requirement implements NeedsMaterials
             "This page has no $shown, the text of which the brief asks for.",
             "Add $shown, with its text.",
             "text:{$this->terms->id}",
+            causes: $this->selector === null ? [] : LostTag::of($page, $this->selector),
             slips: $this->selector === null || ! $this->isSaidElsewhere($page)
                 ? []
                 : SlipName::lack($page, $this->selector->written),

@@ -20,6 +20,7 @@ final readonly class Count extends Rule
             Weight::Departure,
             ProofMark::Change,
             'There are more or fewer of an element than the brief asks for.',
+            ['markup/stray-end-tag'],
         );
     }
 

@@ -20,6 +20,7 @@ final readonly class Headings extends Rule
             Weight::Departure,
             ProofMark::Change,
             'A heading is not as the brief asks for.',
+            ['markup/stray-end-tag'],
         );
     }
 

@@ -20,7 +20,7 @@ final readonly class Skeleton extends Rule
             Weight::Departure,
             ProofMark::Insert,
             'A part that the brief asks for is missing, out of order, or inside another part.',
-            ['markup/unclosed-element'],
+            ['markup/unclosed-element', 'markup/stray-end-tag'],
         );
     }
 

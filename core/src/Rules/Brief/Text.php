@@ -20,6 +20,7 @@ final readonly class Text extends Rule
             Weight::Departure,
             ProofMark::Change,
             'A text does not say what the brief asks for, or is too long or too short.',
+            ['markup/stray-end-tag'],
         );
     }
 

@@ -26,8 +26,8 @@ final readonly class Pattern extends Rule
                 'link/missing-file', 'link/letter-case', 'link/wrong-folder', 'link/outside-site', 'link/local-path',
                 'link/empty', 'link/bad-address',
                 'link/missing-scheme', 'link/folder-without-index', 'link/label-mismatch', 'nav/menu-differs',
-                'nav/missing-menu', 'file/missing',
-                'nav/unreachable-page',
+                'nav/missing-menu', 'file/missing', 'file/name',
+                'nav/unreachable-page', 'markup/stray-end-tag',
             ],
         );
     }

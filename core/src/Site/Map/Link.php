@@ -11,12 +11,16 @@ use InkedMargin\Core\Site\Resolution;
 /** A link of a page that a reader can follow. */
 final readonly class Link
 {
-    /** @param  string  $label  its words, or the alt text of the picture in it */
+    /**
+     * @param  string  $label  its words, or the alt text of the picture in it
+     * @param  string|null  $standIn  the page that stands in for the one it names, where that has a wrong name
+     */
     public function __construct(
         public Page $page,
         public Reference $reference,
         public string $label,
         public LinkPlace $place,
+        public ?string $standIn = null,
     ) {
     }
 
@@ -28,14 +32,14 @@ final readonly class Link
     /** The file it reaches; null when it reaches none of the site. */
     public function to(): ?string
     {
-        return $this->reference->target->found;
+        return $this->reference->target->found ?? $this->standIn;
     }
 
     /** Whether it was to lead somewhere, and leads nowhere: broken, or never filled in. */
     public function isUnfinished(): bool
     {
-        return $this->reference->target->resolution->isBroken()
-            || $this->reference->target->resolution === Resolution::Placeholder;
+        return $this->standIn === null && ($this->reference->target->resolution->isBroken()
+            || $this->reference->target->resolution === Resolution::Placeholder);
     }
 
     /**

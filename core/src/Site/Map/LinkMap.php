@@ -85,7 +85,7 @@ final readonly class LinkMap implements SiteFact
             }
             foreach ($page->references as $reference) {
                 if ($reference->kind === ReferenceKind::Link || $reference->kind === ReferenceKind::Refresh) {
-                    $links[] = self::link($page, $reference, $inMenu);
+                    $links[] = self::link($page, $reference, $inMenu, $site->standInFor($reference->target->path));
                 } elseif ($reference->kind === ReferenceKind::Form && $reference->target->found !== null) {
                     $sent[$page->path()][$reference->target->found] = true;
                 }
@@ -217,7 +217,7 @@ final readonly class LinkMap implements SiteFact
     }
 
     /** @param  array<int, true>  $inMenu */
-    private static function link(Page $page, Reference $reference, array $inMenu): Link
+    private static function link(Page $page, Reference $reference, array $inMenu, ?string $standIn): Link
     {
         $element = $reference->element;
         $place = match (true) {
@@ -237,6 +237,7 @@ final readonly class LinkMap implements SiteFact
                 ? ''
                 : ($element->name === 'area' ? trim($element->value('alt') ?? '') : Label::of($element)),
             $place,
+            $standIn,
         );
     }
 

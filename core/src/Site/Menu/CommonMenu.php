@@ -85,6 +85,17 @@ final readonly class CommonMenu
         return $whole >= self::CLEAR * count($menus);
     }
 
+    /** @param  \Closure(string): string  $at  where what an entry names is */
+    public function at(\Closure $at): self
+    {
+        $entries = [];
+        foreach ($this->entries as $key => $label) {
+            $entries[$at((string) $key)] = $label;
+        }
+
+        return new self($entries, $this->place, $this->hasOrder, $this->isWhole);
+    }
+
     /** @return list<string> what it leads to, in order */
     public function keys(): array
     {

@@ -70,6 +70,19 @@ final readonly class Menu
         return $this;
     }
 
+    /** @param  \Closure(string): string  $at  where what an entry names is */
+    public function at(\Closure $at): self
+    {
+        return new self(
+            $this->page,
+            $this->element,
+            array_map(fn (MenuEntry $entry) => $entry->leadingTo($at($entry->key)), $this->entries),
+            $this->place,
+            $this->plain,
+            $this->isInNav,
+        );
+    }
+
     private function with(MenuEntry $own): self
     {
         $entries = [...$this->entries, $own];

@@ -16,6 +16,7 @@ final readonly class MenuEntry
      * @param  Reference|null  $reference  null for plain words
      * @param  int  $offset  bytes: where it begins
      * @param  bool  $isNested  whether it is in a list inside an item of the menu
+     * @param  bool  $isStandIn  whether the page that it names has a wrong name, by which the key calls it
      */
     public function __construct(
         public string $label,
@@ -24,7 +25,16 @@ final readonly class MenuEntry
         public ?Reference $reference,
         public int $offset,
         public bool $isNested = false,
+        public bool $isStandIn = false,
     ) {
+    }
+
+    /** The same entry, where what it leads to has a wrong name. */
+    public function leadingTo(string $key): self
+    {
+        return $key === $this->key
+            ? $this
+            : new self($this->label, $key, $this->element, $this->reference, $this->offset, $this->isNested, true);
     }
 
     /** Whether it leads to a file of the site, or would but for a slip. */
@@ -42,6 +52,6 @@ final readonly class MenuEntry
 
     public function isBroken(): bool
     {
-        return $this->reference?->target->resolution->isBroken() === true;
+        return ! $this->isStandIn && $this->reference?->target->resolution->isBroken() === true;
     }
 }

@@ -23,6 +23,7 @@ final readonly class PatternReader
      *     for any
      * @param  list<string>  $missing  those of the pages that are not there: a link to one is as it should be
      * @param  array<int, true>  $entries  links that stand in such menus, by the object id of their reference
+     * @param  array<string, string>  $names  what pages should be called, by "path" and path, where they are not
      */
     public function __construct(
         private LinkMap $map,
@@ -30,6 +31,7 @@ final readonly class PatternReader
         private array $menus = [],
         private array $missing = [],
         private array $entries = [],
+        private array $names = [],
     ) {
     }
 
@@ -505,10 +507,15 @@ final readonly class PatternReader
             fn (string $a, string $b) => [
                 $a !== LinkMap::HOME,
                 0,
-            ] <=> [$b !== LinkMap::HOME, 0] ?: strnatcasecmp($a, $b),
+            ] <=> [$b !== LinkMap::HOME, 0] ?: strnatcasecmp($this->name($a), $this->name($b)),
         );
 
         return $order;
+    }
+
+    private function name(string $page): string
+    {
+        return $this->names["path $page"] ?? $page;
     }
 
     /**

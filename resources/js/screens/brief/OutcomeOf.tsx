@@ -2,7 +2,7 @@ import {Box, Link, Typography} from '@mui/material'
 import {Link as RouterLink} from 'react-router'
 import type {Schemas} from '../../api/client'
 import {Coded} from '../../parts/Coded'
-import {cost} from '../../parts/cost'
+import {cost, together} from '../../parts/cost'
 
 const COLOURS = {met: 'desk.merit', partly: 'desk.waits', unmet: 'desk.fault', 'not-judged': 'text.secondary'}
 
@@ -36,7 +36,7 @@ export function OutcomeOf({reading, tried}: {reading: Schemas['RequirementReadin
         : <Coded>{measured}</Coded>
         {outcome !== 'not-judged' && `, ${awarded} of ${points}`}
       </Typography>
-      {shortfalls.map(({file, line, message, cost: points, follows}) => (
+      {together(shortfalls).map(({file, line, message, cost: points, follows}) => (
         <Typography key={`${file} ${line} ${message}`} variant="body2" sx={{pl: 2}}>
           <Link component={RouterLink} to={placeIn(tried, file, line)}>
             {file}

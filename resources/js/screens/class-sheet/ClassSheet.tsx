@@ -102,15 +102,18 @@ function SheetScreen() {
   )
 }
 
-/** What the class has on average, and how many students that covers; '' while nobody has points. */
+/** What the class has on average, how many students that covers, and how many of them wait to be judged; or ''. */
 function average(rows: Row[]): string {
   const shares = rows.flatMap(({awarded, possible}) =>
     awarded === null || possible === null || possible === 0 ? [] : [awarded / possible],
   )
   const sum = shares.reduce((all, one) => all + one, 0)
+  const provisional = rows.filter(one => one.open > 0).length
   return shares.length === 0
     ? ''
-    : `average ${Math.round((100 * sum) / shares.length)} % of ${many(shares.length, 'student')}`
+    : `average ${Math.round((100 * sum) / shares.length)} % (${many(shares.length, 'student')}${
+        provisional > 0 ? `, ${provisional} provisional` : ''
+      })`
 }
 
 /** How many have handed in, and who has not. */

@@ -55,6 +55,16 @@ export function Kinds() {
   )
 }
 
+const ROW = {
+  display: 'grid',
+  gridTemplateColumns: 'minmax(0, 1fr) 5rem 5.5rem',
+  gap: 1.5,
+  py: 0.4,
+  borderTop: 1,
+  borderColor: 'desk.rule',
+  alignItems: 'baseline',
+} as const
+
 /** Each requirement with its outcome in a word and its points. */
 export function Outcomes() {
   const {desk, setPoints} = useDesk()
@@ -74,18 +84,7 @@ export function Outcomes() {
               ? 'judged'
               : one.outcome
         return (
-          <Box
-            key={one.requirement}
-            sx={{
-              display: 'grid',
-              gridTemplateColumns: 'minmax(0, 1fr) 5rem 5.5rem',
-              gap: 1.5,
-              py: 0.4,
-              borderTop: 1,
-              borderColor: 'desk.rule',
-              alignItems: 'baseline',
-            }}
-          >
+          <Box key={one.requirement} sx={ROW}>
             <Link
               component="button"
               variant="body2"
@@ -105,11 +104,23 @@ export function Outcomes() {
               {word}
             </Typography>
             <Typography variant="body2" sx={{textAlign: 'right'}}>
-              {isOpen ? `? of ${one.possible}` : `${one.awarded} of ${one.possible}`}
+              {one.leftOut ? '' : isOpen ? `? of ${one.possible}` : `${one.awarded} of ${one.possible}`}
             </Typography>
           </Box>
         )
       })}
+      {/* With them, the points that are shown add up to the total. */}
+      {desk.score.others.map(line => (
+        <Box key={line.title} sx={{...ROW, color: 'text.secondary'}}>
+          <Typography variant="body2">
+            {line.title}, {line.how}
+          </Typography>
+          <span />
+          <Typography variant="body2" sx={{textAlign: 'right'}}>
+            {line.points}
+          </Typography>
+        </Box>
+      ))}
     </Box>
   )
 }

@@ -4,7 +4,7 @@ import {useEffect, useRef, useState} from 'react'
 import {api, unwrap, type Schemas} from '../../api/client'
 import {desk} from '../../api/queries'
 import {Coded} from '../../parts/Coded'
-import {cost, notJudged} from '../../parts/cost'
+import {cost, notJudged, together} from '../../parts/cost'
 import {ErrorText} from '../../parts/Remark'
 import {many} from '../../parts/when'
 import {typedNumber} from '../../parts/numbers'
@@ -84,7 +84,8 @@ function Requirement({outcome, isMeant}: {outcome: Schemas['DeskOutcome']; isMea
     place.current?.querySelector<HTMLInputElement>('input[type=radio]')?.focus()
   }, [isMeant])
   const isFilter = filter.requirement === outcome.requirement
-  const rest = outcome.shortfalls.slice(MOST_SHOWN)
+  const places = together(outcome.shortfalls)
+  const rest = places.slice(MOST_SHOWN)
   // Costs are kept to hundredths.
   const costOfRest = Math.round(rest.reduce((sum, one) => sum + one.cost, 0) * 100) / 100
   const [draft, setDraft] = useState<{points: string; reason: string} | null>(null)
@@ -176,7 +177,7 @@ function Requirement({outcome, isMeant}: {outcome: Schemas['DeskOutcome']; isMea
           onChoose={({words, points}) => give.mutate({points: String(points), reason: words})}
         />
       )}
-      {outcome.shortfalls.slice(0, MOST_SHOWN).map(place => (
+      {places.slice(0, MOST_SHOWN).map(place => (
         <Typography
           key={`${place.file} ${place.line} ${place.message}`}
           variant="body2"
