@@ -279,6 +279,14 @@ it('counts a missing page in each requirement that asks for something on it', fu
         ->and($report->findings[0]->fingerprint)->toBe($report->outcomes[2]->reasons[0]->finding);
 });
 
+it('counts a page that no browser shows as one that is missing', function () {
+    $brief = briefOf('kind: files, names: [index.html, tides.html]', 'kind: titles');
+    $page = Example::page('<p>x</p>', 'Tides');
+    $lost = ['r0' => '3', 'r1' => '3'];
+    expect(lossesOf(Samples::check(['index.html' => Example::page('<p>x</p>'), 'tides.html.txt' => $page], $brief)))->toBe($lost)
+        ->and(lossesOf(Samples::check(['index.html' => Example::page('<p>x</p>')], $brief)))->toBe($lost);
+});
+
 it('judges a page with a wrong name as the page that it is meant to be', function (string $name, string $rule) {
     $brief = briefOf(
         'kind: files, names: [index.html, tides.html]',

@@ -194,6 +194,7 @@ final readonly class Files extends Requirement implements NamesThings
             related: Related::links($site->referencesTo($name), "this link leads to `$name`", self::MOST_LINKS),
             subjects: [Subject::file($name), Subject::page($name)],
             causes: $near === null ? [] : [Subject::file($near)],
+            isMissingPage: in_array($name, $site->missingPages(), true),
         );
     }
 
