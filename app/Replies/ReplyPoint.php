@@ -69,6 +69,9 @@ final readonly class ReplyPoint
     /** Without what follows from the rest. */
     public function said(): self
     {
-        return new self($this->title, $this->outcome, $this->awarded, $this->possible, $this->reason);
+        // The outcome in a word follows from the points, but for what nobody has judged yet.
+        $outcome = $this->isOpen() ? $this->outcome : '';
+
+        return new self($this->title, $outcome, $this->awarded, $this->possible, $this->reason);
     }
 }
