@@ -76,9 +76,7 @@ final readonly class CourseGrades
     private static function extensionsIn(Course $course): array
     {
         $extensions = [];
-        $given = Extension::query()->whereIn('assignment_id', $course->assignments()->reorder()->select('id'))
-            // A student's own after that of the group, so that it is what stays.
-            ->orderByRaw('student_id is not null')->get();
+        $given = Extension::inCourse($course)->get();
         $members = $given->whereNotNull('group')->isEmpty()
             ? []
             : $course->roster()->get()->all();
@@ -176,10 +174,7 @@ final readonly class CourseGrades
         ?Grade $byHand,
         ?Extension $extension,
     ): GradeCell {
-        $isExtended = $extension !== null;
-        $own = $extension?->due_at;
-        $isOver = $own === null ? $column->isOver : $own->isPast();
-
+        $isOver = $extension?->due_at === null ? $column->isOver : $extension->due_at->isPast();
         $score = $handIn?->score;
         // Where nothing could be judged there is nothing to have points of.
         $isWorked = $score !== null && $score->judged > 0.0;
@@ -208,7 +203,7 @@ final readonly class CourseGrades
             $byHand === null ? null : $worked,
             $byHand?->reason,
             $kind === ResultKind::Earned && $score !== null ? $score->open() : 0.0,
-            $isExtended,
+            $extension !== null,
         );
     }
 

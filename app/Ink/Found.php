@@ -19,11 +19,7 @@ final readonly class Found
      */
     public static function ofKind(string $rule, string $variant): Builder
     {
-        return Finding::query()
-            ->join('check_runs as r', 'r.id', '=', 'findings.check_run_id')
-            ->join('hand_ins as h', 'h.id', '=', 'r.hand_in_id')
-            ->where('findings.rule', $rule)->where('findings.variant', $variant)
-            ->where('r.state', RunState::Finished)->whereRaw(CheckRun::isNewest('r'));
+        return self::newest()->where('findings.rule', $rule)->where('findings.variant', $variant);
     }
 
     /**
@@ -34,15 +30,20 @@ final readonly class Found
      */
     public static function named(array $prints): Builder
     {
+        return self::newest()->whereRaw(
+            '(h.id, findings.fingerprint) in (select hand_in, fingerprint'
+                .' from jsonb_to_recordset(?::jsonb) as named(hand_in uuid, fingerprint text))',
+            [json_encode($prints, JSON_THROW_ON_ERROR)],
+        );
+    }
+
+    /** @return Builder<Finding> */
+    private static function newest(): Builder
+    {
         return Finding::query()
             ->join('check_runs as r', 'r.id', '=', 'findings.check_run_id')
             ->join('hand_ins as h', 'h.id', '=', 'r.hand_in_id')
-            ->where('r.state', RunState::Finished)->whereRaw(CheckRun::isNewest('r'))
-            ->whereRaw(
-                '(h.id, findings.fingerprint) in (select hand_in, fingerprint'
-                    .' from jsonb_to_recordset(?::jsonb) as named(hand_in uuid, fingerprint text))',
-                [json_encode($prints, JSON_THROW_ON_ERROR)],
-            );
+            ->where('r.state', RunState::Finished)->whereRaw(CheckRun::isNewest('r'));
     }
 
     /**

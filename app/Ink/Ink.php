@@ -50,6 +50,16 @@ final readonly class Ink
         return true;
     }
 
+    /** Leaves a finding in pencil again. */
+    public function forget(HandIn $handIn, string $fingerprint): void
+    {
+        $known = $handIn->remarks()->where('fingerprint', $fingerprint)->first();
+        $known?->delete();
+        if ($known?->kind === RemarkKind::RubbedOut) {
+            RecountOutcomes::of([$handIn->id]);
+        }
+    }
+
     /**
      * What the instructor wrote, with the words of the line it is about.
      *

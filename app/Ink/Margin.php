@@ -158,7 +158,7 @@ final readonly class Margin
 
         return array_map(fn (string $path) => [
             'path' => $path,
-            'kind' => FileKind::ofExtension(pathinfo($path, PATHINFO_EXTENSION)),
+            'kind' => FileKind::ofPath($path),
             'bytes' => $bytes->get($path, 0),
             'missing' => ! $bytes->has($path),
         ], [...$paths, ...$missing]);

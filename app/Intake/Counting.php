@@ -21,7 +21,8 @@ final readonly class Counting
             join assignments a on a.id = h.assignment_id
             join students s on s.id = h.student_id
             left join extensions own on own.assignment_id = a.id and own.student_id = s.id
-            left join extensions shared on shared.assignment_id = a.id and shared."group" = s."group" and s."group" <> ''
+            left join extensions shared on shared.assignment_id = a.id
+                and shared."group" = s."group" and s."group" <> ''
             where h.assignment_id = ? and (?::uuid is null or h.student_id = ?::uuid)
         ), timed as (
             select due.*,
@@ -36,6 +37,8 @@ final readonly class Counting
         )
         SQL;
 
+    private const TIMES = ' update hand_ins set late = placed.late, minutes_late = placed.minutes_late';
+
     /**
      * Settles it anew, after a hand-in, a choice, an extension, or another due time or grace.
      *
@@ -47,9 +50,9 @@ final readonly class Counting
         $values = [$assignment->id, $studentId, $studentId, $grace];
         DB::transaction(function () use ($values): void {
             // First those that count no more: at no moment do two attempts of one student count.
-            DB::update(self::PLACES.' update hand_ins set late = placed.late, minutes_late = placed.minutes_late, counts = false, waits = false from placed '
+            DB::update(self::PLACES.self::TIMES.', counts = false, waits = false from placed '
                 .'where placed.id = hand_ins.id and not placed.counts', $values);
-            DB::update(self::PLACES.' update hand_ins set late = placed.late, minutes_late = placed.minutes_late, counts = true, waits = not exists ('
+            DB::update(self::PLACES.self::TIMES.', counts = true, waits = not exists ('
                 .'select 1 from replies where replies.hand_in_id = hand_ins.id) from placed '
                 .'where placed.id = hand_ins.id and placed.counts', $values);
         });

@@ -207,23 +207,26 @@ final class CheckHandIn implements ShouldBeUnique, ShouldQueue
     private static function scoreBefore(CheckRun $run): ?Score
     {
         $before = $run->handIn->runs()->where('state', RunState::Finished)->whereKeyNot($run->id)
-            ->with('outcomes')->latest('created_at')->latest('id')->first();
-        if ($before === null) {
-            return null;
-        }
-        $handIn = HandIn::query()->with(['assignment', 'marks'])->findOrFail($run->hand_in_id);
+            ->latest('created_at')->latest('id')->first();
 
-        return Scores::one($handIn->setRelation('run', $before));
+        return $before === null ? null : self::score($before);
     }
 
     /** Keeps what the total was, where another check has changed it. */
     private static function sayBefore(CheckRun $run, Score $before): void
     {
-        $handIn = HandIn::query()->with(['assignment', 'marks', 'run.outcomes'])->findOrFail($run->hand_in_id);
-        $now = Scores::one($handIn);
+        $now = self::score($run);
         if ($now->awarded !== $before->awarded || $now->possible !== $before->possible) {
             $run->update(['was_awarded' => $before->awarded, 'was_possible' => $before->possible]);
         }
+    }
+
+    /** What a hand-in comes to under one of its runs. */
+    private static function score(CheckRun $run): Score
+    {
+        $handIn = HandIn::query()->with(['assignment', 'marks'])->findOrFail($run->hand_in_id);
+
+        return Scores::one($handIn->setRelation('run', $run->load('outcomes')));
     }
 
     /** @return array<string, mixed> */

@@ -86,8 +86,10 @@ final readonly class RecountOutcomes
                 }
             }
             $scheme = self::scheme($run->scheme);
-            array_push($costs, ...self::costs($run->id, $recounted, $found[$run->id] ?? [], $gone, $scheme));
-            self::keepScore($run->id, $recounted, $found[$run->id] ?? [], $gone, $scheme);
+            $here = $found[$run->id] ?? [];
+            $free = self::free($here, $gone);
+            array_push($costs, ...self::costs($run->id, $recounted, $here, $free, $scheme));
+            self::keepScore($run->id, $recounted, $free, $scheme);
         }
         DB::update(self::OUTCOMES, [json_encode($changed, JSON_THROW_ON_ERROR)]);
         DB::update(self::COSTS, [json_encode($costs, JSON_THROW_ON_ERROR)]);
@@ -96,10 +98,10 @@ final readonly class RecountOutcomes
     /**
      * @param  array<array-key, RecountedOutcome>  $outcomes
      * @param  list<object{fingerprint: string, weight: string, free: bool, cost: string}>  $found
-     * @param  list<string>  $gone  fingerprints
+     * @param  list<object{fingerprint: string, weight: string}>  $free  of them, what `free` gave
      * @return list<array{run: string, fingerprint: string, cost: float}> those that cost something else now
      */
-    private static function costs(string $run, array $outcomes, array $found, array $gone, Scheme $scheme): array
+    private static function costs(string $run, array $outcomes, array $found, array $free, Scheme $scheme): array
     {
         $now = [];
         foreach ($outcomes as $outcome) {
@@ -107,7 +109,6 @@ final readonly class RecountOutcomes
                 $now[$print] = ($now[$print] ?? 0.0) + $cost;
             }
         }
-        $free = self::free($found, $gone);
         $off = FindingCosts::byWeight(array_column($free, 'weight'), $scheme);
         foreach ($free as $at => $one) {
             $now["print $one->fingerprint"] = $off[$at];
@@ -125,15 +126,14 @@ final readonly class RecountOutcomes
 
     /**
      * @param  array<array-key, RecountedOutcome>  $outcomes
-     * @param  list<object{fingerprint: string, weight: string, free: bool}>  $found
-     * @param  list<string>  $gone
+     * @param  list<object{weight: string}>  $free  what no requirement covers
      */
-    private static function keepScore(string $run, array $outcomes, array $found, array $gone, Scheme $scheme): void
+    private static function keepScore(string $run, array $outcomes, array $free, Scheme $scheme): void
     {
         $score = Score::of(
             array_values(array_map(fn (RecountedOutcome $one): Earned => $one->earned(), $outcomes)),
             $scheme,
-            array_count_values(array_column(self::free($found, $gone), 'weight')),
+            array_count_values(array_column($free, 'weight')),
         );
         DB::table('check_runs')->where('id', $run)->update(['awarded' => $score->awarded]);
     }
@@ -147,9 +147,11 @@ final readonly class RecountOutcomes
      */
     private static function free(array $found, array $gone): array
     {
+        $isGone = array_flip(array_map(fn (string $print) => "print $print", $gone));
+
         return array_values(array_filter(
             $found,
-            fn (object $one) => $one->free && ! in_array($one->fingerprint, $gone, true),
+            fn (object $one) => $one->free && ! isset($isGone["print $one->fingerprint"]),
         ));
     }
 

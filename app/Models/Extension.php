@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Concerns\HasUuids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -25,6 +26,17 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 final class Extension extends Model implements BelongsToCourse
 {
     use HasUuids;
+
+    /**
+     * Those of a course, a student's own after those of groups: of two for one student the later one counts.
+     *
+     * @return Builder<self>
+     */
+    public static function inCourse(Course $course): Builder
+    {
+        return self::query()->whereIn('assignment_id', $course->assignments()->reorder()->select('id'))
+            ->orderByRaw('student_id is not null');
+    }
 
     protected function casts(): array
     {

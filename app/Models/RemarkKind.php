@@ -36,6 +36,16 @@ enum RemarkKind: string
         return in_array($this, self::WORDS, true);
     }
 
+    /** The decision on a finding that is to be called so; null for one that is to be in pencil. */
+    public static function ofState(string $state): ?self
+    {
+        return match ($state) {
+            'inked' => self::Finding,
+            'rubbed-out' => self::RubbedOut,
+            default => null,
+        };
+    }
+
     /** What a finding is called on the desk that has such a remark. */
     public function state(): string
     {

@@ -17,6 +17,11 @@ enum StudentsSee: string
 
     public function showsPlaces(): bool
     {
-        return $this === self::All || $this === self::Points;
+        return $this === self::All || $this->showsPoints();
+    }
+
+    public function showsPoints(): bool
+    {
+        return $this === self::Points;
     }
 }

@@ -141,11 +141,10 @@ final readonly class ReplyComposer
     /** What a person said of it, or else what the check did. */
     private static function kind(Outcome $outcome, ?Mark $mark): OutcomeKind
     {
-        return match (true) {
-            $mark === null => $outcome->outcome,
-            (float) $mark->points >= (float) $outcome->possible => OutcomeKind::Met,
-            (float) $mark->points <= 0.0 => OutcomeKind::Unmet,
-            default => OutcomeKind::Partly,
-        };
+        $possible = (float) $outcome->possible;
+
+        return $mark === null
+            ? $outcome->outcome
+            : OutcomeKind::of($possible > 0.0 ? (float) $mark->points / $possible : 1.0);
     }
 }

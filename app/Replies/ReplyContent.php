@@ -55,25 +55,7 @@ final readonly class ReplyContent
         return $this->with(
             array_map(fn (ReplyPage $page) => $page->said(), $this->pages),
             array_map(fn (ReplyPoint $point) => $point->said(), $this->points),
-            null,
-        )->withoutReasons();
-    }
-
-    private function withoutReasons(): self
-    {
-        return new self(
-            $this->student,
-            $this->course,
-            $this->assignment,
-            $this->attempt,
-            $this->pages,
-            $this->points,
-            $this->awarded,
-            $this->possible,
-            array_map(fn (SumLine $line) => new SumLine($line->title, $line->points, $line->how), $this->others),
-            $this->opening,
-            $this->closing,
-            $this->mended,
+            array_map(fn (SumLine $line) => $line->said(), $this->others),
         );
     }
 
@@ -82,7 +64,7 @@ final readonly class ReplyContent
     {
         $superseded = new Superseded($releasedAt, ReplyChanges::between($before, $this));
 
-        return $this->with($this->pages, $this->points, $superseded);
+        return $this->with($this->pages, $this->points, $this->others, $this->judged, $superseded);
     }
 
     /** Points that nobody has judged yet: the total is provisional as long as there are any. */
@@ -155,9 +137,15 @@ final readonly class ReplyContent
     /**
      * @param  list<ReplyPage>  $pages
      * @param  list<ReplyPoint>  $points
+     * @param  list<SumLine>  $others
      */
-    private function with(array $pages, array $points, ?Superseded $supersedes): self
-    {
+    private function with(
+        array $pages,
+        array $points,
+        array $others,
+        ?float $judged = null,
+        ?Superseded $supersedes = null,
+    ): self {
         return new self(
             $this->student,
             $this->course,
@@ -167,12 +155,12 @@ final readonly class ReplyContent
             $points,
             $this->awarded,
             $this->possible,
-            $this->others,
+            $others,
             $this->opening,
             $this->closing,
             $this->mended,
             $supersedes,
-            $this->judged,
+            $judged,
         );
     }
 }

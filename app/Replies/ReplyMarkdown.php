@@ -6,6 +6,7 @@ namespace App\Replies;
 
 use App\Http\Resources\SumLine;
 use App\Quotes\QuotedLine;
+use InkedMargin\Core\Source\English;
 
 /** A reply as Markdown, to be mailed or kept. */
 final readonly class ReplyMarkdown
@@ -54,8 +55,7 @@ final readonly class ReplyMarkdown
         return "## Points\n\n".implode("\n", [
             ...array_map(self::point(...), $reply->points),
             ...array_map(self::other(...), $reply->others),
-        ])."\n\n**{$reply->awarded} of {$reply->possible} "
-            .((float) $reply->possible === 1.0 ? 'point' : 'points').'**'
+        ])."\n\n**{$reply->awarded} of ".English::count($reply->possible, 'point').'**'
             .($reply->open() > 0.0 ? ", provisional: {$reply->open()} not judged yet" : '');
     }
 

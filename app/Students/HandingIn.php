@@ -18,6 +18,8 @@ final readonly class HandingIn
     /** How long after its beginning a hand-in may still arrive and count as begun in time, in minutes. */
     public const LONGEST_UPLOAD = 60;
 
+    private const TOO_LATE = 'The due time has passed, and late hand-ins are not accepted.';
+
     /**
      * @param  CarbonImmutable|null  $due  the student's own due time
      * @param  bool  $mayBeLate  whether being late does not count
@@ -63,7 +65,7 @@ final readonly class HandingIn
             $most !== null && $this->attempts >= $most => $this->attempts === 1
                 ? 'You have handed in, and once is all there is.'
                 : "You have handed in $this->attempts times, and that is all there is.",
-            $this->isLate() && ! $this->assignment->takes_late && ! $this->mayBeLate => 'The due time has passed, and late hand-ins are not accepted.',
+            $this->isLate() && ! $this->assignment->takes_late && ! $this->mayBeLate => self::TOO_LATE,
             default => null,
         };
     }

@@ -15,12 +15,10 @@ final readonly class OwnDueTimes
     public static function of(Student $student): array
     {
         $times = [];
-        $extensions = Extension::query()->whereNotNull('due_at')
-            ->whereIn('assignment_id', $student->course->assignments()->reorder()->select('id'))
+        $extensions = Extension::inCourse($student->course)->whereNotNull('due_at')
             ->where(fn ($whose) => $whose->where('student_id', $student->id)
                 ->when($student->group !== '', fn ($query) => $query->orWhere('group', $student->group)))
-            // The student's own after that of the group, so that it is what stays.
-            ->orderByRaw('student_id is not null')->get();
+            ->get();
         foreach ($extensions as $extension) {
             if ($extension->due_at !== null) {
                 $times[$extension->assignment_id] = $extension->due_at;

@@ -88,7 +88,7 @@ final class AttemptController extends Controller
 
         return array_map(fn (string $path) => new AttemptFile(
             $path,
-            FileKind::ofExtension(pathinfo($path, PATHINFO_EXTENSION)),
+            FileKind::ofPath($path),
             match (true) {
                 ! isset($then[$path]) => 'added',
                 ! isset($here[$path]) => 'taken out',

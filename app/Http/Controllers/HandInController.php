@@ -38,7 +38,6 @@ use App\Models\Student;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use Illuminate\Support\Collection;
-use Illuminate\Support\Collection as BaseCollection;
 use Illuminate\Support\Facades\DB;
 use OpenApi\Attributes as OA;
 
@@ -231,10 +230,7 @@ final class HandInController extends Controller
                     ),
                     $outcome->shortfalls,
                 )),
-                array_values(array_map(
-                    fn (array $one) => new OutcomeChoice($one['words'], (float) $one['points']),
-                    $outcome->choices,
-                )),
+                OutcomeChoice::of($outcome),
                 $handIn->assignment->leavesOut($outcome->requirement),
                 $mark !== null && self::isOlder($mark, $outcome, $decisions),
             );
@@ -246,9 +242,9 @@ final class HandInController extends Controller
     /**
      * Whether points were given by hand before one of the reasons below them was rubbed out.
      *
-     * @param  BaseCollection<array-key, Remark>  $decisions  by fingerprint
+     * @param  Collection<array-key, Remark>  $decisions  by fingerprint
      */
-    private static function isOlder(Mark $mark, Outcome $outcome, BaseCollection $decisions): bool
+    private static function isOlder(Mark $mark, Outcome $outcome, Collection $decisions): bool
     {
         foreach ($outcome->reasons() as $reason) {
             $decision = $decisions->get($reason->finding ?? '');

@@ -36,10 +36,6 @@ final class JudgingController extends Controller
         ])->get()->sortBy('student.name')->values();
         $asked = $handIns->map(fn (HandIn $one) => $one->run?->outcomes->first())->filter()->first();
         abort_if(! $asked instanceof Outcome || $asked->choices === [], 404, 'Nobody judges that by eye.');
-        $of = fn (Outcome $outcome): array => array_map(
-            fn (array $one) => new OutcomeChoice($one['words'], (float) $one['points']),
-            $outcome->choices,
-        );
 
         return response()->json(new Judging(
             $assignment->title,
@@ -49,7 +45,7 @@ final class JudgingController extends Controller
             $asked->title,
             ucfirst($asked->expected).'.',
             (float) $asked->possible,
-            $of($asked),
+            OutcomeChoice::of($asked),
             array_values($handIns->filter(fn (HandIn $one) => $one->run?->outcomes->isNotEmpty() === true)
                 ->map(self::line(...))->all()),
         ));

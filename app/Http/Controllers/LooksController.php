@@ -75,7 +75,7 @@ final class LooksController extends Controller
     {
         // Other pages have no say in it.
         $files = $handIn->files->filter(fn (HandInFile $file) => $file->path === $request->leaf()
-            || FileKind::ofExtension(pathinfo($file->path, PATHINFO_EXTENSION)) === FileKind::Stylesheet);
+            || FileKind::ofPath($file->path) === FileKind::Stylesheet);
         $looks = ElementLooks::of(ParsedSite::of($sites->ofFiles($files)), $request->leaf(), $request->at());
         abort_if($looks === null, 404, 'There is no such element on a page of this hand-in.');
 

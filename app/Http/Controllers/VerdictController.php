@@ -6,7 +6,6 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\VerdictRequest;
 use App\Ink\Ink;
-use App\Marking\RecountOutcomes;
 use App\Models\HandIn;
 use App\Models\RemarkKind;
 use Illuminate\Http\Response;
@@ -25,20 +24,9 @@ final class VerdictController extends Controller
     public function update(VerdictRequest $request, HandIn $handIn, string $fingerprint, Ink $ink): Response
     {
         $handIn->loadKnownRun();
-        $kind = match ($request->string('state')->toString()) {
-            'inked' => RemarkKind::Finding,
-            'rubbed-out' => RemarkKind::RubbedOut,
-            default => null,
-        };
+        $kind = RemarkKind::ofState($request->string('state')->toString());
         if ($kind === null) {
-            DB::transaction(function () use ($handIn, $fingerprint): void {
-                $gone = $handIn->remarks()->where('fingerprint', $fingerprint)->where('kind', RemarkKind::RubbedOut);
-                $wasRubbedOut = $gone->exists();
-                $handIn->remarks()->where('fingerprint', $fingerprint)->delete();
-                if ($wasRubbedOut) {
-                    RecountOutcomes::of([$handIn->id]);
-                }
-            });
+            DB::transaction(fn () => $ink->forget($handIn, $fingerprint));
 
             return response()->noContent();
         }

@@ -30,7 +30,7 @@ final class AlikeRequest extends FormRequest
 
     public function kind(): RemarkKind
     {
-        return $this->string('state')->toString() === 'inked' ? RemarkKind::Finding : RemarkKind::RubbedOut;
+        return RemarkKind::ofState($this->string('state')->toString()) ?? RemarkKind::RubbedOut;
     }
 
     public function reach(): Reach

@@ -35,6 +35,6 @@ final class ReasonRequest extends FormRequest
 
     public function kind(): RemarkKind
     {
-        return $this->string('state')->toString() === 'inked' ? RemarkKind::Finding : RemarkKind::RubbedOut;
+        return RemarkKind::ofState($this->string('state')->toString()) ?? RemarkKind::RubbedOut;
     }
 }

@@ -76,12 +76,9 @@ final class SlipRequest extends FormRequest
 
     public function kind(): RemarkKind
     {
-        return match ($this->string('does')->toString()) {
-            'inked' => RemarkKind::Finding,
-            'rubbed-out' => RemarkKind::RubbedOut,
-            'question' => RemarkKind::Question,
-            default => RemarkKind::Note,
-        };
+        $does = $this->string('does')->toString();
+
+        return RemarkKind::ofState($does) ?? ($does === 'question' ? RemarkKind::Question : RemarkKind::Note);
     }
 
     /** The note, or why they are rubbed out; null when nothing was said. */

@@ -40,10 +40,10 @@ final readonly class MyCheck
             $one->requirement->terms->title,
             $one->requirement->sentence(),
             $one->kind,
-            $sees === StudentsSee::Points ? $one->points->awarded : null,
-            $sees === StudentsSee::Points ? $one->points->possible : null,
+            $sees->showsPoints() ? $one->points->awarded : null,
+            $sees->showsPoints() ? $one->points->possible : null,
         );
-        $costs = $sees === StudentsSee::Points ? FindingCosts::of($report) : [];
+        $costs = $sees->showsPoints() ? FindingCosts::of($report) : [];
 
         return new self(
             $sees,
@@ -75,13 +75,13 @@ final readonly class MyCheck
                 $one->title,
                 $sentences[$one->requirement] ?? '',
                 $one->outcome,
-                $sees === StudentsSee::Points ? (float) $one->awarded : null,
-                $sees === StudentsSee::Points ? (float) $one->possible : null,
+                $sees->showsPoints() ? (float) $one->awarded : null,
+                $sees->showsPoints() ? (float) $one->possible : null,
             );
         }
         $found = [];
         foreach ($sees->showsPlaces() ? $findings : [] as $one) {
-            $found[] = PencilledFinding::of($one, $sees === StudentsSee::Points ? (float) $one->cost : 0.0);
+            $found[] = PencilledFinding::of($one, $sees->showsPoints() ? (float) $one->cost : 0.0);
         }
 
         return new self($sees, $told, array_slice($found, 0, self::MOST_FINDINGS));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Models\Outcome;
 use OpenApi\Attributes as OA;
 
 /** A step of a scale that a person judges on. */
@@ -16,5 +17,14 @@ final readonly class OutcomeChoice
         #[OA\Property]
         public float $points,
     ) {
+    }
+
+    /** @return list<self> the scale that a requirement is judged on */
+    public static function of(Outcome $outcome): array
+    {
+        return array_values(array_map(
+            fn (array $one) => new self($one['words'], (float) $one['points']),
+            $outcome->choices,
+        ));
     }
 }

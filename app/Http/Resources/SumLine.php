@@ -23,4 +23,10 @@ final readonly class SumLine
         public array $reasons = [],
     ) {
     }
+
+    /** Without what follows from the rest. */
+    public function said(): self
+    {
+        return new self($this->title, $this->points, $this->how);
+    }
 }

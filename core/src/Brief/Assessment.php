@@ -117,14 +117,24 @@ final readonly class Assessment
             : null;
     }
 
+    /** @return list<float> points that each shortfall costs, when every one counts */
+    public function costs(Terms $terms): array
+    {
+        return Award::of($terms, $this)->worked($this->losses())->costs;
+    }
+
     /** @return list<Loss> */
     public function losses(): array
     {
-        return array_map(fn (Shortfall $one) => new Loss($one->item, $one->cost), $this->shortfalls);
+        return array_map(fn (Shortfall $one) => $one->loss(), $this->shortfalls);
     }
 
-    /** @param  list<Shortfall>  $shortfalls */
-    private static function itemsIn(array $shortfalls): int
+    /**
+     * How many of the things that are counted fall short.
+     *
+     * @param  list<Shortfall>  $shortfalls
+     */
+    public static function itemsIn(array $shortfalls): int
     {
         return count(array_unique(array_map(fn (Shortfall $one) => $one->item, $shortfalls)));
     }

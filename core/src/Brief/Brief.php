@@ -98,10 +98,10 @@ final readonly class Brief
     public function paths(): array
     {
         $listed = array_merge(...array_map(fn (Files $files) => $files->names, $this->ofKind(Files::class)));
-        $isName = fn (string $name) => strpbrk($name, '*?') === false;
+        $names = array_filter($listed, fn (string $name) => ! Glob::isPattern($name));
 
         return array_values(array_unique(
-            [...array_filter($listed, $isName), ...NeededPages::of($this, Materials::none())->names],
+            [...$names, ...NeededPages::of($this, Materials::none())->names],
         ));
     }
 

@@ -11,12 +11,18 @@ final readonly class Glob
 {
     private const WILDCARDS = ['\*\*/' => '(?:.*/)?', '\*\*' => '.*', '\*' => '[^/]*', '\?' => '[^/]'];
 
+    /** Whether it is more than the name of one file. */
+    public static function isPattern(string $glob): bool
+    {
+        return strpbrk($glob, '*?') !== false;
+    }
+
     public static function matches(string $glob, string $path): bool
     {
         if ($glob === $path) {
             return true;
         }
-        if (strpbrk($glob, '*?') === false) {
+        if (! self::isPattern($glob)) {
             return false;
         }
         $pattern = strtr(preg_quote($glob, '~'), self::WILDCARDS);

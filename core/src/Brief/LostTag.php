@@ -8,7 +8,7 @@ use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Style\Selector\SelectorList;
 
-/** An element that a page lacks because its start tag was lost: the end tag closes nothing, which is told by itself. */
+/** An element that is missing because its start tag is. A rule reports the end tag that is left over. */
 final readonly class LostTag
 {
     /** What stands for anything: an end tag of it that is left over says nothing about a part. */
@@ -16,7 +16,7 @@ final readonly class LostTag
 
     /**
      * @param  list<string>  $names  elements, in lower case
-     * @param  int  $lacking  so many of them are missing
+     * @param  int  $lacking  how many elements are missing
      * @return list<string> subjects: the causes of the lack; none where it is more than lost tags
      */
     public static function causes(Page $page, array $names, int $lacking = 1): array
@@ -31,6 +31,6 @@ final readonly class LostTag
     /** @return list<string> as above, of the elements that a selector names */
     public static function of(Page $page, SelectorList $selector, int $lacking = 1): array
     {
-        return self::causes($page, array_map(strtolower(...), $selector->elementNames()), $lacking);
+        return self::causes($page, $selector->elementNames(), $lacking);
     }
 }

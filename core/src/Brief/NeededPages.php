@@ -63,7 +63,6 @@ final readonly class NeededPages
 
     private static function isPage(string $path): bool
     {
-        return strpbrk($path, '*?') === false
-            && FileKind::ofExtension(strtolower(pathinfo($path, PATHINFO_EXTENSION))) === FileKind::Page;
+        return ! Glob::isPattern($path) && FileKind::ofPath($path) === FileKind::Page;
     }
 }

@@ -77,6 +77,12 @@ final readonly class PageScope
         );
     }
 
+    /** @return list<string> their paths */
+    public function pathsIn(ParsedSite $site): array
+    {
+        return array_map(fn (Page $page) => $page->path(), $this->of($site));
+    }
+
     /** @return list<string> the paths of those that should be there and are not */
     public function missingFrom(ParsedSite $site): array
     {
@@ -92,7 +98,7 @@ final readonly class PageScope
     public function literal(): array
     {
         return array_values(
-            array_filter($this->literalOrGlob(), fn (string $glob) => strpbrk($glob, '*?') === false),
+            array_filter($this->literalOrGlob(), fn (string $glob) => ! Glob::isPattern($glob)),
         );
     }
 
@@ -116,7 +122,7 @@ final readonly class PageScope
             $this->allBut => 'Every page except '.English::names($this->globs),
             $this->globs === ['index.html'] => 'The home page',
             count($this->globs) === 1
-                && strpbrk($this->globs[0], '*?') !== false => "Every page that matches `{$this->globs[0]}`",
+                && Glob::isPattern($this->globs[0]) => "Every page that matches `{$this->globs[0]}`",
             count($this->globs) === 1 => "The page `{$this->globs[0]}`",
             default => 'Each of '.English::names($this->globs),
         };

@@ -139,7 +139,7 @@ final readonly class Proposal
         $paths = array_values(array_filter(
             $this->site->files->ownPaths(),
             fn (string $path) => isset($this->site->pages[$path])
-                || FileKind::ofExtension(pathinfo($path, PATHINFO_EXTENSION)) !== FileKind::Page,
+                || FileKind::ofPath($path) !== FileKind::Page,
         ));
         if (count($paths) > self::MOST_FILES) {
             $paths = [

@@ -95,7 +95,7 @@ final readonly class Scheme
     /** @return list<string> what findings and being late cost, each as a sentence; none where they cost nothing */
     public function sentences(): array
     {
-        $points = fn (float $number) => $number.($number === 1.0 ? ' point' : ' points');
+        $points = fn (float $number) => English::count($number, 'point');
         $sentences = [];
         foreach ($this->off as $weight => $off) {
             $sentences[] = "Each $weight that no requirement covers costs {$points($off)}.";
@@ -130,7 +130,7 @@ final readonly class Scheme
     public function offInWords(): string
     {
         return implode(' and ', array_filter([
-            $this->offPerDay > 0.0 ? $this->offPerDay.($this->offPerDay === 1.0 ? ' point' : ' points') : '',
+            $this->offPerDay > 0.0 ? English::count($this->offPerDay, 'point') : '',
             $this->percentPerDay > 0.0 ? "$this->percentPerDay % of the total" : '',
         ]));
     }

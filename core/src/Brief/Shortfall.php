@@ -26,7 +26,7 @@ final readonly class Shortfall
      * @param  list<string>  $slips  what is wrong, as `SlipName` says it: where another requirement is short of all of
      *     these too, it is one slip
      * @param  list<string>  $follows  slips of another requirement that explain this one whole
-     * @param  int  $followsMany  so many of them do so together
+     * @param  int  $followsMany  how many of these slips it takes
      * @param  bool  $isMissingPage  whether it is a page that is missing, which costs in each requirement about it
      */
     public function __construct(
@@ -102,6 +102,12 @@ final readonly class Shortfall
             follows: $follows,
             followsMany: $followsMany,
         );
+    }
+
+    /** @param  bool  $counts  whether it costs points in its requirement */
+    public function loss(bool $counts = true): Loss
+    {
+        return new Loss($this->item, $this->cost, $counts);
     }
 
     /** What a rule found, as a shortfall of a requirement that asks for it to find nothing. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Brief;
 
+use InkedMargin\Core\Source\English;
+
 /** Points by how many things are wrong: so many for none, fewer for up to two, and none beyond the last step. */
 final readonly class Steps
 {
@@ -90,7 +92,7 @@ final readonly class Steps
         $parts = [];
         foreach ($this->points as $most => $points) {
             $parts[] = match ($most) {
-                0 => $points.($points === 1.0 ? ' point' : ' points').' for none',
+                0 => English::count($points, 'point').' for none',
                 1 => "$points for 1",
                 default => "$points for up to $most",
             };

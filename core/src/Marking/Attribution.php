@@ -6,7 +6,6 @@ namespace InkedMargin\Core\Marking;
 
 use InkedMargin\Core\Brief\AssessedByFindings;
 use InkedMargin\Core\Brief\Assessment;
-use InkedMargin\Core\Brief\Award;
 use InkedMargin\Core\Brief\Requirement;
 use InkedMargin\Core\Brief\Shortfall;
 use InkedMargin\Core\Finding\Finding;
@@ -46,7 +45,7 @@ final class Attribution
     ) {
         foreach ($requirements as $at => $requirement) {
             $this->places["id {$requirement->terms->id}"] = $at;
-            $costs = Award::of($requirement->terms, $assessments[$at])->worked($assessments[$at]->losses())->costs;
+            $costs = $assessments[$at]->costs($requirement->terms);
             $sums = [];
             foreach ($assessments[$at]->shortfalls as $place => $shortfall) {
                 $this->holders[spl_object_id($shortfall)] = $at;

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Marking;
 
 use InkedMargin\Core\Brief\Award;
-use InkedMargin\Core\Brief\Loss;
 use InkedMargin\Core\Brief\Requirement;
 use InkedMargin\Core\Brief\Shortfall;
 
@@ -56,10 +55,7 @@ final readonly class Outcome
     {
         return Recount::of(
             $this->award,
-            array_map(
-                fn (Reason $one) => new Loss($one->shortfall->item, $one->shortfall->cost, $one->follows === null),
-                $this->reasons,
-            ),
+            array_map(fn (Reason $one) => $one->shortfall->loss($one->follows === null), $this->reasons),
             array_map(fn (Reason $one) => $one->finding, $this->reasons),
             $rubbedOut,
         );

@@ -8,7 +8,6 @@ use InkedMargin\Core\Brief\AssessedByFindings;
 use InkedMargin\Core\Brief\Assessment;
 use InkedMargin\Core\Brief\Award;
 use InkedMargin\Core\Brief\Examination;
-use InkedMargin\Core\Brief\Loss;
 use InkedMargin\Core\Brief\MissingPage;
 use InkedMargin\Core\Brief\Requirement;
 use InkedMargin\Core\Brief\Shortfall;
@@ -115,7 +114,7 @@ final readonly class Outcomes
             $shown = $follows = [];
         }
         $losses = array_map(
-            fn (Shortfall $one, ?string $from) => new Loss($one->item, $one->cost, $from === null),
+            fn (Shortfall $one, ?string $from) => $one->loss($from === null),
             $assessment->shortfalls,
             $follows,
         );

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Marking;
 
 use InkedMargin\Core\Brief\Assessment;
-use InkedMargin\Core\Brief\Award;
 use InkedMargin\Core\Brief\Requirement;
 use InkedMargin\Core\Brief\Shortfall;
 
@@ -43,8 +42,7 @@ final readonly class SharedSlips
                     $known[$slip][$at][] = $place;
                 }
             }
-            $award = Award::of($requirements[$at]->terms, $assessment);
-            $costs[] = $known === [] ? [] : $award->worked($assessment->losses())->costs;
+            $costs[] = $assessment->costs($requirements[$at]->terms);
         }
         if ($known === []) {
             return [];

@@ -122,7 +122,7 @@ final readonly class TextReport
 
     private static function points(Points $points): string
     {
-        return "{$points->awarded} of {$points->possible} ".($points->possible === 1.0 ? 'point' : 'points');
+        return "{$points->awarded} of ".English::count($points->possible, 'point');
     }
 
     private function styled(Weight $weight, string $text): string

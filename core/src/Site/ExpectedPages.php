@@ -17,7 +17,7 @@ final readonly class ExpectedPages
      * @param  array<string, string>  $standIns  what is there, by "name" and the path that it stands in for
      * @param  array<string, string>  $names  what it should be called, by "path" and the path of what is there
      */
-    private function __construct(public array $missing, private array $standIns, public array $names)
+    private function __construct(public array $missing, private array $standIns, private array $names)
     {
     }
 

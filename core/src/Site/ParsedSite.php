@@ -117,12 +117,6 @@ final class ParsedSite
         return $this->expected?->nameOf($path) ?? $path;
     }
 
-    /** @return array<string, string> what pages should be called, by "path" and path, where they are not */
-    public function expectedNames(): array
-    {
-        return $this->expected->names ?? [];
-    }
-
     /** The page that stands in for one that should be at a path. */
     public function standInFor(?string $path): ?string
     {
@@ -133,6 +127,12 @@ final class ParsedSite
     public function pageFor(string $path): ?Page
     {
         return $this->page($this->standInFor($path) ?? $path);
+    }
+
+    /** Where the page is that should be at a path: one with a wrong name stands in for it. */
+    public function pathFor(string $path): string
+    {
+        return $this->pageFor($path)?->path() ?? $path;
     }
 
     /** The page at a path; null when there is none. */

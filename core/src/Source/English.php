@@ -7,10 +7,10 @@ namespace InkedMargin\Core\Source;
 /** The grammar that messages need: articles, plurals, lists. */
 final readonly class English
 {
-    /** "1 page", "2 pages". */
-    public static function count(int $count, string $one, ?string $many = null): string
+    /** "1 page", "2.5 points". */
+    public static function count(int|float $count, string $one, ?string $many = null): string
     {
-        return "$count ".($count === 1 ? $one : $many ?? "{$one}s");
+        return "$count ".((float) $count === 1.0 ? $one : $many ?? "{$one}s");
     }
 
     /**

@@ -13,6 +13,11 @@ enum FileKind: string
     case Script = 'script';
     case Other = 'other';
 
+    public static function ofPath(string $path): self
+    {
+        return self::ofExtension(pathinfo($path, PATHINFO_EXTENSION));
+    }
+
     public static function ofExtension(string $extension): self
     {
         return match (strtolower($extension)) {

@@ -1,7 +1,8 @@
 import {Box, Button, Typography} from '@mui/material'
 import {useMutation, useQueryClient} from '@tanstack/react-query'
 import {useState} from 'react'
-import {api, unwrap, type Schemas} from '../api/client'
+import type {Schemas} from '../api/client'
+import {LastDone, useWayBack, type Done} from './LastDone'
 import {ErrorText} from './Remark'
 import {many} from './when'
 
@@ -19,21 +20,17 @@ export function PencilReasons({
   decide: (state: State) => Promise<Schemas['DecidedAlike']>
 }) {
   const queries = useQueryClient()
-  const [done, setDone] = useState<(Schemas['DecidedAlike'] & {state: State}) | null>(null)
+  const [done, setDone] = useState<Done | null>(null)
+  const settle = async (last: Done | null) => {
+    setDone(last)
+    await queries.invalidateQueries()
+  }
   const all = useMutation({
-    mutationFn: async (state: State) => ({...(await decide(state)), state}),
-    onSuccess: async answer => {
-      setDone(answer)
-      await queries.invalidateQueries()
-    },
+    mutationFn: decide,
+    onSuccess: ({batch, findings}, state) =>
+      settle({batch, words: `${state === 'inked' ? 'Inked' : 'Rubbed out'} ${many(findings, 'reason')}.`}),
   })
-  const undo = useMutation({
-    mutationFn: (batch: string) => unwrap(api.DELETE('/api/decided-alike/{batch}', {params: {path: {batch}}})),
-    onSuccess: async () => {
-      setDone(null)
-      await queries.invalidateQueries()
-    },
-  })
+  const undo = useWayBack(() => settle(null))
   if (count === 0 && done === null) return null
   return (
     <Box role="group" aria-label="Reasons in pencil" sx={{my: 1.5}}>
@@ -51,14 +48,7 @@ export function PencilReasons({
           </Button>
         </>
       )}
-      {done !== null && (
-        <Typography variant="body2" role="status">
-          {done.state === 'inked' ? 'Inked' : 'Rubbed out'} {many(done.findings, 'reason')}.{' '}
-          <Button size="small" loading={undo.isPending} onClick={() => undo.mutate(done.batch)}>
-            Undo
-          </Button>
-        </Typography>
-      )}
+      {done !== null && <LastDone last={done} onBack={undo.mutate} />}
       <ErrorText error={all.error ?? undo.error} />
     </Box>
   )

@@ -1,3 +1,10 @@
+import type {Schemas} from '../api/client'
+import {hundredths} from './numbers'
+
+/** Whether a requirement waits for somebody to judge it. */
+export const isOpen = ({outcome, reason}: Pick<Schemas['DeskOutcome'], 'outcome' | 'reason'>): boolean =>
+  outcome === 'not-judged' && reason === null
+
 /** What a finding costs, such as "-1.25"; '' where it costs nothing. */
 export const cost = (points: number): string => (points > 0 ? `-${points}` : '')
 
@@ -14,7 +21,7 @@ export function together<P extends Place>(places: readonly P[]): P[] {
   for (const place of places) {
     const key = `${place.file}\n${place.line}\n${place.message}`
     const known = byWords.get(key)
-    byWords.set(key, known === undefined ? place : {...known, cost: Math.round(100 * (known.cost + place.cost)) / 100})
+    byWords.set(key, known === undefined ? place : {...known, cost: hundredths(known.cost + place.cost)})
   }
   return [...byWords.values()]
 }

@@ -20,13 +20,14 @@ export function readIn(timeZone: string | null) {
   }
 }
 
-/** A time in the reader's zone, such as "Tue 24 Nov, 14:02", with its year where it is not this one. */
-export function when(iso: string): string {
+function written(iso: string, {day, time, year}: typeof clock): string {
   const date = new Date(iso)
-  const year = clock.year.format(date)
-  const isThis = year === clock.year.format(new Date())
-  return `${clock.day.format(date)}${isThis ? '' : ` ${year}`}, ${clock.time.format(date)}`
+  const its = year.format(date)
+  return `${day.format(date)}${its === year.format(new Date()) ? '' : ` ${its}`}, ${time.format(date)}`
 }
+
+/** A time in the reader's zone, such as "Tue 24 Nov, 14:02", with its year where it is not this one. */
+export const when = (iso: string): string => written(iso, clock)
 
 /**
  * A time as a clock in some zone shows it, with the name of the zone where that is not what the reader's clock shows.
@@ -34,17 +35,13 @@ export function when(iso: string): string {
  * @param timeZone of the IANA database, such as that of a course
  */
 export function whenIn(iso: string, timeZone: string): string {
-  const own = clock
+  const here = when(iso)
   try {
-    clock = clocks(timeZone)
-    const there = when(iso)
-    clock = own
-    return there === when(iso) ? there : `${there} (${timeZone})`
+    const there = written(iso, clocks(timeZone))
+    return there === here ? here : `${there} (${timeZone})`
   } catch {
     // A zone that this browser does not know.
-    return when(iso)
-  } finally {
-    clock = own
+    return here
   }
 }
 

@@ -162,7 +162,7 @@ final readonly class Attributes extends Requirement
         if ($items === 0 && $pages !== []) {
             return $this->withoutElements($pages);
         }
-        $wrong = count(array_unique(array_map(fn (Shortfall $one) => $one->item, $shortfalls)));
+        $wrong = Assessment::itemsIn($shortfalls);
 
         return Assessment::of(
             $items,

@@ -6,6 +6,8 @@ namespace InkedMargin\Core\Brief\Kind;
 
 use InkedMargin\Core\Brief\Field;
 use InkedMargin\Core\Brief\Fields;
+use InkedMargin\Core\Brief\SlipName;
+use InkedMargin\Core\Site\Page;
 
 /** How many of something there may be. */
 final readonly class Bounds
@@ -67,6 +69,14 @@ final readonly class Bounds
     public function distance(int $count): int
     {
         return max(0, $this->least() - $count, $count - $this->most());
+    }
+
+    /** @return list<string> the names of what is wrong with a number of elements on a page that they do not allow */
+    public function slips(Page $page, string $selectors, int $count): array
+    {
+        return $this->isShort($count)
+            ? SlipName::lack($page, $selectors, $this->distance($count))
+            : SlipName::surplus($page, $selectors, $this->distance($count));
     }
 
     /** "exactly 12", "2 to 3", "at least 1", "none". */

@@ -248,7 +248,7 @@ final readonly class Count extends Requirement implements NamesThings
             $isShort ? "Add $missing more $shown." : "Remove $missing $shown.",
             "count:{$this->terms->id}",
             $item,
-            slips: $this->perSite ? [] : $this->slips($page, $isShort, $missing),
+            slips: $this->perSite ? [] : $this->bounds->slips($page, $this->selector->written, $count),
             causes: $isShort ? LostTag::of($page, $this->selector, $missing) : [],
             follows: $this->perSite || ! $isShort ? [] : $this->explained($page, $site),
             followsMany: $this->isOfLinks() ? $missing : 1,
@@ -270,14 +270,6 @@ final readonly class Count extends Requirement implements NamesThings
     private function isOfLinks(): bool
     {
         return preg_match('/(^|[\s>+~])a(?![\w-])[^\s>+~,]*$/i', $this->selector->written) === 1;
-    }
-
-    /** @return list<string> */
-    private function slips(Page $page, bool $isShort, int $count): array
-    {
-        return $isShort
-            ? SlipName::lack($page, $this->selector->written, $count)
-            : SlipName::surplus($page, $this->selector->written, $count);
     }
 
     private function wanted(): string

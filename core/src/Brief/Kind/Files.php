@@ -104,7 +104,7 @@ final readonly class Files extends Requirement implements NamesThings
     {
         $isOfPages = array_filter(
             $this->names,
-            fn (string $name) => FileKind::ofExtension(pathinfo($name, PATHINFO_EXTENSION)) !== FileKind::Page,
+            fn (string $name) => FileKind::ofPath($name) !== FileKind::Page,
         ) === [];
 
         return $isOfPages ? $this->bounds->least() : 0;
@@ -160,7 +160,7 @@ final readonly class Files extends Requirement implements NamesThings
     /** @return list<string> */
     private function matching(Site $files, string $name): array
     {
-        if ($files->file($name) !== null || strpbrk($name, '*?') === false) {
+        if ($files->file($name) !== null || ! Glob::isPattern($name)) {
             return $files->file($name) === null ? [] : [$name];
         }
 
@@ -169,7 +169,7 @@ final readonly class Files extends Requirement implements NamesThings
 
     private function missingFile(string $name, ParsedSite $site): Shortfall
     {
-        $isGlob = strpbrk($name, '*?') !== false;
+        $isGlob = Glob::isPattern($name);
         $files = $site->files;
         $unasked = array_filter($files->ownPaths(), fn (string $path) => ! $this->names($path));
         $near = $isGlob

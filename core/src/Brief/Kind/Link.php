@@ -75,26 +75,26 @@ final readonly class Link extends Requirement implements NamesThings
 
     public function assess(ParsedSite $site): Assessment
     {
+        $target = $site->pathFor($this->to);
+        $all = $this->terms->pages->of($site);
         // A page need not link to itself.
-        $pages = array_values(
-            array_filter($this->terms->pages->of($site), fn (Page $page) => $page->path() !== $this->target($site)),
-        );
+        $pages = array_values(array_filter($all, fn (Page $page) => $page->path() !== $target));
         $shortfalls = array_values(
-            array_filter(array_map(fn (Page $page) => $this->shortfallOn($page, $site), $pages)),
+            array_filter(array_map(fn (Page $page) => $this->shortfallOn($page, $target, $site), $pages)),
         );
 
-        if ($pages === [] && $this->terms->pages->of($site) !== []) {
+        if ($pages === [] && $all !== []) {
             return Assessment::of(1, [], 'no page but the one that it leads to', $this->expectation());
         }
 
         return Assessment::ofPages(count($pages), $shortfalls, $this->expectation());
     }
 
-    private function shortfallOn(Page $page, ParsedSite $site): ?Shortfall
+    private function shortfallOn(Page $page, string $target, ParsedSite $site): ?Shortfall
     {
         $links = array_values(array_filter(
             $site->map()->linksOn($page->path()),
-            fn (PageLink $link) => $this->leadsThere($link, $this->target($site)),
+            fn (PageLink $link) => $this->leadsThere($link, $target),
         ));
         foreach ($links as $link) {
             if ($this->hasLabel($link) && $this->opensAsAsked($link)) {
@@ -144,7 +144,7 @@ final readonly class Link extends Requirement implements NamesThings
                 ? []
                 : [Subject::element($page->path(), $near->reference->element)],
             causes: $near === null ? $this->brokenLinksThere($page, $site) : [],
-            slips: $near === null ? [SlipName::way($page->path(), $this->target($site))] : [],
+            slips: $near === null ? [SlipName::way($page->path(), $target)] : [],
         );
     }
 
@@ -185,12 +185,6 @@ final readonly class Link extends Requirement implements NamesThings
     private function opensAsAsked(PageLink $link): bool
     {
         return $this->inNewTab === null || $this->inNewTab === $link->opensNewTab();
-    }
-
-    /** Where the page is: one with a wrong name stands in for it. */
-    private function target(ParsedSite $site): string
-    {
-        return $site->pageFor($this->to)?->path() ?? $this->to;
     }
 
     private function leadsThere(PageLink $link, string $target): bool

@@ -131,7 +131,7 @@ final readonly class Markup extends Requirement implements AssessedByFindings
         $pages = $this->terms->pages->of($site);
         $found = array_map(fn (Finding $finding) => Shortfall::of($finding, $finding->file), $findings);
         $all = [...$own, ...$found];
-        $marred = count(array_unique(array_map(fn (Shortfall $one) => $one->item, $all)));
+        $marred = Assessment::itemsIn($all);
         $measured = match (true) {
             $pages === [] => 'no such page',
             $all === [] => 'nothing found',

@@ -75,8 +75,8 @@ final readonly class MenuShortfall
     }
 
     /**
-     * Why a menu is in another place: it stands outside the part that it belongs in, a part around it does, or the part
-     * that comes before it is not there.
+     * What explains that a menu is in another place: the menu or a part around it was moved, or the part before it is
+     * missing.
      *
      * @return list<string>
      */
@@ -207,7 +207,7 @@ final readonly class MenuShortfall
     /** What to type on a page for an entry of the menu: a path, with its fragment, or the address of another site. */
     private static function address(Page $page, string $key): string
     {
-        if (preg_match('~^[a-z][a-z0-9+.-]*:~i', $key) === 1) {
+        if (! Link::isOfSite($key)) {
             return $key;
         }
         [$path, $fragment] = explode('#', $key, 2) + [1 => null];

@@ -81,9 +81,7 @@ final readonly class Model extends Requirement implements NeedsMaterials
     {
         $model = $materials->parsedModel();
 
-        return $model === null
-            ? []
-            : array_map(fn (Page $page) => $page->path(), $this->terms->pages->of($model));
+        return $model === null ? [] : $this->terms->pages->pathsIn($model);
     }
 
     public function assess(ParsedSite $site): Assessment

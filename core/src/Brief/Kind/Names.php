@@ -115,7 +115,7 @@ final readonly class Names extends Requirement implements NamesThings
             $isFolder ? $this->folderName($files) : null,
             ...$this->fileNames($files),
         ]));
-        $wrong = count(array_unique(array_map(fn (Shortfall $one) => $one->item, $shortfalls)));
+        $wrong = Assessment::itemsIn($shortfalls);
         $expected = lcfirst(rtrim($this->inWords($files->packing->handle ?? 'your-name'), '.'));
 
         if ($items === 0) {

@@ -292,7 +292,7 @@ final readonly class Navigation extends Requirement implements NamesThings
             return null;
         }
         $missing = $this->terms->pages->missingFrom($site);
-        $pages = array_map(fn (Page $page) => $page->path(), $this->terms->pages->of($site));
+        $pages = $this->terms->pages->pathsIn($site);
         $menus = array_values(array_filter(array_map(fn (self $one) => $one->commonMenu($site), $this->beside)));
         $reader = new PatternReader(
             $site->map(),
@@ -300,10 +300,10 @@ final readonly class Navigation extends Requirement implements NamesThings
             array_map(fn (CommonMenu $menu) => $menu->entries, $menus),
             $missing,
             self::menuEntries($menus, $pages, $site),
-            $site->expectedNames(),
+            $site->expectedNameOf(...),
         );
 
-        return $reader->read($this->pattern, $this->options->on(fn (string $path) => self::at($path, $site)));
+        return $reader->read($this->pattern, $this->options->on($site->pathFor(...)));
     }
 
     /**
@@ -318,18 +318,12 @@ final readonly class Navigation extends Requirement implements NamesThings
             $menu = $this->sameEverywhere ? $site->menus()->usual : null;
         }
 
-        return $menu?->at(fn (string $key) => self::at($key, $site));
+        return $menu?->at($site->pathFor(...));
     }
 
     private static function menuOn(string $page, ParsedSite $site): ?Menu
     {
-        return $site->menus()->on($page)?->at(fn (string $key) => self::at($key, $site));
-    }
-
-    /** Where what the brief calls a page is: a page with a wrong name stands in for it. */
-    private static function at(string $path, ParsedSite $site): string
-    {
-        return $site->pageFor($path)?->path() ?? $path;
+        return $site->menus()->on($page)?->at($site->pathFor(...));
     }
 
     /**

@@ -19,7 +19,7 @@ final readonly class Part
     private const DEEPEST = 20;
 
     /** @param  list<Part>  $parts */
-    public function __construct(public string $written, private SelectorList $selector, public array $parts)
+    public function __construct(public string $written, public SelectorList $selector, public array $parts)
     {
     }
 
@@ -80,17 +80,11 @@ final readonly class Part
         return English::list($alternatives, 'or');
     }
 
-    /** @return list<string> without those of the parts in it */
-    public function ownNames(): array
-    {
-        return $this->selector->elementNames();
-    }
-
     /** @return list<string> */
     public function elementNames(): array
     {
         return array_merge(
-            $this->ownNames(),
+            $this->selector->elementNames(),
             ...array_map(fn (self $part) => $part->elementNames(), $this->parts),
         );
     }

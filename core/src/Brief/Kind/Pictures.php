@@ -148,9 +148,7 @@ final readonly class Pictures extends Requirement
                 ."$where; the brief asks for {$this->bounds->sentence()}.",
             $isShort ? "Add $difference with `<img src=\"…\" alt=\"…\">`." : "Remove $difference.",
             "pictures:{$this->terms->id}",
-            slips: $isShort
-                ? SlipName::lack($page, $selector, $this->bounds->distance($count))
-                : SlipName::surplus($page, $selector, $this->bounds->distance($count)),
+            slips: $this->bounds->slips($page, $selector, $count),
             follows: $isShort ? SlipName::partAround($page, $selector, $this->bounds->least()) : [],
         );
     }

@@ -172,11 +172,11 @@ final readonly class Skeleton extends Requirement implements NamesThings
 
     private function missing(Part $part, Element $parent, ?Element $after, Page $page): Shortfall
     {
-        $where = in_array($parent->name, ['body', 'html'], true) ? 'This page' : "This `<{$parent->name}>`";
+        $where = self::isBody($parent) ? 'This page' : "This `<{$parent->name}>`";
         $inside = "`<{$parent->name}>`";
         $place = match (true) {
             $after !== null => $after->place(),
-            in_array($parent->name, ['body', 'html'], true) => $page->bodyPlace(),
+            self::isBody($parent) => $page->bodyPlace(),
             default => $parent->place(),
         };
 
@@ -189,15 +189,20 @@ final readonly class Skeleton extends Requirement implements NamesThings
             $after === null ? "Add it at the start of $inside." : "Add it after the `<{$after->name}>`.",
             "{$parent->path()}!{$part->written}",
             subjects: [Subject::page($page->path())."!{$part->written}"],
-            causes: LostTag::causes($page, $part->ownNames()),
+            causes: LostTag::of($page, $part->selector),
             slips: $this->slips($part, $parent, $page),
         );
+    }
+
+    private static function isBody(Element $element): bool
+    {
+        return in_array($element->name, ['body', 'html'], true);
     }
 
     /** @return list<string> */
     private function slips(Part $part, Element $parent, Page $page): array
     {
-        $elsewhere = in_array($parent->name, ['body', 'html'], true) ? null : $part->firstOn($page);
+        $elsewhere = self::isBody($parent) ? null : $part->firstOn($page);
 
         return $elsewhere === null
             ? SlipName::lack($page, $part->written)

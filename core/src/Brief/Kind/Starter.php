@@ -121,9 +121,7 @@ final readonly class Starter extends Requirement implements NeedsMaterials
     {
         $starter = $this->compares ? $materials->parsedStarter() : null;
 
-        return $starter === null
-            ? []
-            : array_map(fn (Page $page) => $page->path(), $this->terms->pages->of($starter));
+        return $starter === null ? [] : $this->terms->pages->pathsIn($starter);
     }
 
     public function assess(ParsedSite $site): Assessment

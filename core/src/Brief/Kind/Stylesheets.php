@@ -174,7 +174,7 @@ final readonly class Stylesheets extends Requirement implements NamesThings, Nee
         $items = count($pages) + $wishes;
         $changed = $given === 0 ? [] : GivenSheets::shortfalls($site, $materials);
         $all = [...$shortfalls, ...$this->ofSheets($site, $pages), ...$changed];
-        $failed = count(array_unique(array_map(fn (Shortfall $one) => $one->item, $all)));
+        $failed = Assessment::itemsIn($all);
 
         return Assessment::of($items, $all, ($items - $failed)." of $items pages and wishes", $this->expected());
     }

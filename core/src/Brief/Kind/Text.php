@@ -165,7 +165,7 @@ final readonly class Text extends Requirement implements NeedsMaterials
         if (! $isTold) {
             return Assessment::notJudged('a pattern goes back and forth too often to tell', $this->expectation());
         }
-        $wrong = count(array_unique(array_map(fn (Shortfall $one) => $one->item, $shortfalls)));
+        $wrong = Assessment::itemsIn($shortfalls);
         $what = $this->selector === null ? English::count($items, 'page') : English::count($items, 'place');
 
         return Assessment::of(

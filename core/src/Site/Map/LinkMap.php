@@ -70,9 +70,9 @@ final readonly class LinkMap implements SiteFact
                 $meant[$from][$to] ??= true;
             }
         }
-        $this->couldReach = self::walk($meant);
-        $this->distances = self::walk($edges);
-        $this->canGoHome = self::walk($back);
+        $this->couldReach = self::distances($meant);
+        $this->distances = self::distances($edges);
+        $this->canGoHome = self::distances($back);
     }
 
     public static function of(ParsedSite $site): self
@@ -246,7 +246,7 @@ final readonly class LinkMap implements SiteFact
      * @return array<string, int> steps from the home page, for every page that can be reached; none when there is no
      *     home page
      */
-    private static function walk(array $edges): array
+    public static function distances(array $edges): array
     {
         $waiting = isset($edges[self::HOME]) ? [self::HOME] : [];
         $steps = array_fill_keys($waiting, 0);

@@ -131,7 +131,7 @@ final class MenuFinder
     {
         $path = $link?->target->meant() ?? $link?->target->path;
 
-        return $path !== null && FileKind::ofExtension(pathinfo($path, PATHINFO_EXTENSION)) === FileKind::Page
+        return $path !== null && FileKind::ofPath($path) === FileKind::Page
             ? $path
             : null;
     }

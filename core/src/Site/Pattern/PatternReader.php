@@ -17,22 +17,30 @@ final readonly class PatternReader
     /** Links of a story that are tried as the one too many. */
     private const MAX_SHORTCUTS = 8;
 
+    /** @var array<array-key, true> pages that are not there */
+    private array $missing;
+
+    /** @var array<array-key, array<array-key, Link>> by page, then by target: those to missing pages among them */
+    private array $edges;
+
     /**
      * @param  list<string>  $pages  the pages the pattern is about
      * @param  list<array<string, string|null>>  $menus  entries of menus that pages have besides: labels by page, null
      *     for any
      * @param  list<string>  $missing  those of the pages that are not there: a link to one is as it should be
      * @param  array<int, true>  $entries  links that stand in such menus, by the object id of their reference
-     * @param  array<string, string>  $names  what pages should be called, by "path" and path, where they are not
+     * @param  (\Closure(string): string)|null  $nameOf  what a page should be called; null where all names are right
      */
     public function __construct(
         private LinkMap $map,
         private array $pages,
         private array $menus = [],
-        private array $missing = [],
+        array $missing = [],
         private array $entries = [],
-        private array $names = [],
+        private ?\Closure $nameOf = null,
     ) {
+        $this->missing = array_fill_keys($missing, true);
+        $this->edges = $this->withMissing($map->edges);
     }
 
     public function read(PatternKind $kind, PatternOptions $options = new PatternOptions): PatternMatch
@@ -185,7 +193,7 @@ final readonly class PatternReader
      */
     private function way(string $page, string $to, bool $hasWords): ?Link
     {
-        $there = $this->edges($page)[$to] ?? null;
+        $there = $this->edges[$page][$to] ?? null;
         if ($there === null || ! $hasWords || ! $this->isEntry($there)) {
             return $there;
         }
@@ -296,7 +304,7 @@ final readonly class PatternReader
             if ($this->isMissing($page)) {
                 continue;
             }
-            $linked = array_intersect_key($this->edges($page), $among);
+            $linked = array_intersect_key($this->edges[$page] ?? [], $among);
             unset($linked[$page]);
             $lacking = $others - count($linked);
             if ($lacking === 0) {
@@ -392,8 +400,11 @@ final readonly class PatternReader
      */
     private function story(PatternOptions $options, array $without): PatternMatch
     {
-        $edges = $this->edgesWithout($without);
-        $distances = self::distances($edges);
+        $edges = $this->edges;
+        foreach ($without as [$from, $to]) {
+            unset($edges[$from][$to]);
+        }
+        $distances = LinkMap::distances($edges);
         $among = array_fill_keys($this->pages, true);
         $expected = $violations = [];
         foreach ($this->pages as $page) {
@@ -434,46 +445,9 @@ final readonly class PatternReader
         return new PatternMatch(PatternKind::Branching, $this->pages, $expected, count($expected), $violations);
     }
 
-    /**
-     * @param  list<array{string, string}>  $without
-     * @return array<array-key, array<array-key, Link>> by page, then by target
-     */
-    private function edgesWithout(array $without): array
-    {
-        $edges = [];
-        foreach ($this->map->edges as $page => $links) {
-            $edges[$page] = $this->missing === [] ? $links : $this->edges((string) $page);
-        }
-        foreach ($without as [$page, $to]) {
-            unset($edges[$page][$to]);
-        }
-
-        return $edges;
-    }
-
-    /**
-     * @param  array<array-key, array<array-key, Link>>  $edges
-     * @return array<array-key, int> links from the home page, by page
-     */
-    private static function distances(array $edges): array
-    {
-        $distances = [LinkMap::HOME => 0];
-        $waiting = [LinkMap::HOME];
-        for ($at = 0; $at < count($waiting); $at++) {
-            foreach (array_keys($edges[$waiting[$at]] ?? []) as $to) {
-                if (! isset($distances[$to])) {
-                    $distances[$to] = $distances[$waiting[$at]] + 1;
-                    $waiting[] = (string) $to;
-                }
-            }
-        }
-
-        return $distances;
-    }
-
     private function isMissing(string $page): bool
     {
-        return in_array($page, $this->missing, true);
+        return isset($this->missing[$page]);
     }
 
     /** Where a link leads, or would lead if the page that it names were there. */
@@ -484,18 +458,23 @@ final readonly class PatternReader
         return $link->to() ?? ($named !== null && $this->isMissing($named) ? $named : null);
     }
 
-    /** @return array<array-key, Link> the links of a page by their target, those to missing pages among them */
-    private function edges(string $page): array
+    /**
+     * @param  array<array-key, array<array-key, Link>>  $edges
+     * @return array<array-key, array<array-key, Link>> with the links to missing pages, which are ends of their own
+     */
+    private function withMissing(array $edges): array
     {
-        $edges = $this->map->edges[$page] ?? [];
-        foreach ($this->missing === [] ? [] : $this->map->linksOn($page) as $link) {
-            $to = $this->to($link);
-            if ($to !== null && $link->to() === null) {
-                $edges[$to] ??= $link;
+        if ($this->missing === []) {
+            return $edges;
+        }
+        foreach ($this->map->links as $link) {
+            $to = $link->to() === null ? $this->to($link) : null;
+            if ($to !== null) {
+                $edges[$link->from()][$to] ??= $link;
             }
         }
 
-        return $edges;
+        return $edges + array_fill_keys(array_keys($this->missing), []);
     }
 
     /** @return list<string> the home page first, then by name, numbers as numbers */
@@ -515,7 +494,7 @@ final readonly class PatternReader
 
     private function name(string $page): string
     {
-        return $this->names["path $page"] ?? $page;
+        return $this->nameOf === null ? $page : ($this->nameOf)($page);
     }
 
     /**

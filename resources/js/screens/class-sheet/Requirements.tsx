@@ -15,6 +15,7 @@ import {Link as RouterLink} from 'react-router'
 import {api, unwrap, type Schemas} from '../../api/client'
 import {ErrorText} from '../../parts/Remark'
 import {many} from '../../parts/when'
+import {totalOf} from './order'
 
 /** What is judged by eye, one requirement for the whole class at a time; and what nobody is marked on. */
 export function Requirements({assignmentId, sheet}: {assignmentId: string; sheet: Schemas['ClassSheet']}) {
@@ -43,13 +44,12 @@ function Listed({
   sheet: Schemas['ClassSheet']
   onClose: () => void
 }) {
-  const total = sheet.requirements.reduce((sum, one) => sum + (one.leftOut ? 0 : one.possible), 0)
   return (
     <Dialog open onClose={onClose} aria-labelledby="requirements-title" maxWidth="md" fullWidth>
       <DialogTitle id="requirements-title">Requirements</DialogTitle>
       <DialogContent>
         <Typography variant="body1" gutterBottom>
-          Everyone is marked out of {many(Math.round(100 * total) / 100, 'point')}. A requirement that is left out counts
+          Everyone is marked out of {many(totalOf(sheet.requirements), 'point')}. A requirement that is left out counts
           for nobody.
         </Typography>
         {sheet.requirements.map((one, at) => (

@@ -6,7 +6,7 @@ import {requirementAt} from './address'
 import {ROW, useInTurn, useSight} from './inTurn'
 import {notJudged} from '../../parts/cost'
 import {neighbour} from './neighbour'
-import {wordsFor, type Row, type RowOrder} from './order'
+import {totalOf, wordsFor, type Row, type RowOrder} from './order'
 
 /** How wide the columns are. */
 const SQUARE = 30
@@ -187,10 +187,6 @@ const Line = memo(function Line({
     </tr>
   )
 })
-
-/** What everyone is marked out of. */
-const totalOf = (requirements: Schemas['SheetRequirement'][]): number =>
-  Math.round(100 * requirements.reduce((sum, one) => sum + (one.leftOut ? 0 : one.possible), 0)) / 100
 
 const titleOf = (one: Schemas['SheetRequirement'] | undefined): string =>
   one === undefined ? '' : one.leftOut ? `${one.title}: left out for the whole class` : one.title

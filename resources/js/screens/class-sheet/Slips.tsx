@@ -5,11 +5,12 @@ import {Link as RouterLink} from 'react-router'
 import type {Schemas} from '../../api/client'
 import {classSheet} from '../../api/queries'
 import {Coded} from '../../parts/Coded'
+import {LastDone, useWayBack, type Done} from '../../parts/LastDone'
 import {ErrorText} from '../../parts/Remark'
 import {many} from '../../parts/when'
 import {deskAt, stripOf} from './address'
 import {ByRequirement} from './ByRequirement'
-import {LastDone, useDecision, useWayBack, type Done} from './decisions'
+import {useDecision} from './decisions'
 
 /** So many kinds are shown at first. */
 const MOST_SHOWN = 15

@@ -1,12 +1,6 @@
-import {Link, Typography} from '@mui/material'
 import {useMutation} from '@tanstack/react-query'
 import {api, unwrap, type Schemas} from '../../api/client'
-
-/** What was done with slips of a class, and what takes it back. */
-export interface Done {
-  words: string
-  batch: string
-}
+import type {Done} from '../../parts/LastDone'
 
 type Asked = Pick<Schemas['SlipRequest'], 'does'> & Partial<Pick<Schemas['SlipRequest'], 'words' | 'chosen'>>
 
@@ -28,23 +22,4 @@ export const useDecision = (
       return {batch: told.batch, words: words(told, does)}
     },
     onSuccess: onDone,
-  })
-
-/** What was done last, with a way back. */
-export function LastDone({last, onBack}: {last: Done; onBack: (batch: string) => void}) {
-  return (
-    <Typography variant="body2" role="status">
-      {last.words}{' '}
-      <Link component="button" variant="body2" underline="always" onClick={() => onBack(last.batch)}>
-        Undo
-      </Link>
-    </Typography>
-  )
-}
-
-/** Takes back what was done together. */
-export const useWayBack = (onBack: () => Promise<unknown>) =>
-  useMutation({
-    mutationFn: (batch: string) => unwrap(api.DELETE('/api/decided-alike/{batch}', {params: {path: {batch}}})),
-    onSuccess: onBack,
   })

@@ -1,5 +1,5 @@
 import type {Schemas} from '../../api/client'
-import {leastFirst} from '../../parts/numbers'
+import {hundredths, leastFirst} from '../../parts/numbers'
 
 export type Row = Schemas['ClassSheetRow']
 
@@ -25,6 +25,10 @@ export function columnsInOrder(requirements: Schemas['SheetRequirement'][], bySh
     ? places.sort((a, b) => (requirements[a]?.share ?? 2) - (requirements[b]?.share ?? 2) || a - b)
     : places
 }
+
+/** What everyone is marked out of. */
+export const totalOf = (requirements: Schemas['SheetRequirement'][]): number =>
+  hundredths(requirements.reduce((sum, one) => sum + (one.leftOut ? 0 : one.possible), 0))
 
 /** What a cell says to those who cannot see how far it is filled. */
 export function wordsFor(cell: Schemas['SheetCell'] | null, {title, possible}: Schemas['SheetRequirement']): string {

@@ -1,5 +1,6 @@
 import {Box, Link, Typography} from '@mui/material'
 import {Coded} from '../../parts/Coded'
+import {isOpen} from '../../parts/cost'
 import {many} from '../../parts/when'
 import {useDesk} from './desk'
 import {ALL} from './margin/filter'
@@ -75,10 +76,10 @@ export function Outcomes() {
         Requirements
       </Typography>
       {desk.outcomes.map(one => {
-        const isOpen = one.outcome === 'not-judged' && one.reason === null
+        const waits = isOpen(one)
         const word = one.leftOut
           ? 'left out'
-          : isOpen
+          : waits
             ? 'to judge'
             : one.reason !== null
               ? 'judged'
@@ -104,7 +105,7 @@ export function Outcomes() {
               {word}
             </Typography>
             <Typography variant="body2" sx={{textAlign: 'right'}}>
-              {one.leftOut ? '' : isOpen ? `? of ${one.possible}` : `${one.awarded} of ${one.possible}`}
+              {one.leftOut ? '' : waits ? `? of ${one.possible}` : `${one.awarded} of ${one.possible}`}
             </Typography>
           </Box>
         )

@@ -4,10 +4,11 @@ import {useEffect, useRef, useState} from 'react'
 import {api, unwrap, type Schemas} from '../../api/client'
 import {desk} from '../../api/queries'
 import {Coded} from '../../parts/Coded'
-import {cost, notJudged, together} from '../../parts/cost'
+import {cost, isOpen, notJudged, together} from '../../parts/cost'
+import {CostTag} from '../../parts/CostTag'
 import {ErrorText} from '../../parts/Remark'
 import {many} from '../../parts/when'
-import {typedNumber} from '../../parts/numbers'
+import {hundredths, typedNumber} from '../../parts/numbers'
 import {useDesk} from './desk'
 import {ALL} from './margin/filter'
 
@@ -86,8 +87,7 @@ function Requirement({outcome, isMeant}: {outcome: Schemas['DeskOutcome']; isMea
   const isFilter = filter.requirement === outcome.requirement
   const places = together(outcome.shortfalls)
   const rest = places.slice(MOST_SHOWN)
-  // Costs are kept to hundredths.
-  const costOfRest = Math.round(rest.reduce((sum, one) => sum + one.cost, 0) * 100) / 100
+  const costOfRest = hundredths(rest.reduce((sum, one) => sum + one.cost, 0))
   const [draft, setDraft] = useState<{points: string; reason: string} | null>(null)
   const queries = useQueryClient()
   const path = {handIn, requirement: outcome.requirement}
@@ -150,7 +150,7 @@ function Requirement({outcome, isMeant}: {outcome: Schemas['DeskOutcome']; isMea
             fontWeight: outcome.reason === null ? 400 : 700,
           }}
         >
-          {outcome.outcome === 'not-judged' && outcome.reason === null
+          {isOpen(outcome)
             ? `not judged yet, ${outcome.possible}`
             : `${outcome.awarded} of ${outcome.possible}`}
         </Typography>
@@ -187,11 +187,7 @@ function Requirement({outcome, isMeant}: {outcome: Schemas['DeskOutcome']; isMea
             ...(place.state === 'rubbed-out' ? {color: 'text.secondary', textDecoration: 'line-through'} : {}),
           }}
         >
-          {place.cost > 0 && (
-            <Box component="span" sx={{color: 'desk.fault', fontWeight: 700, mr: 0.75}}>
-              {cost(place.cost)}
-            </Box>
-          )}
+          <CostTag points={place.cost} mr={0.75} />
           {place.file !== '' && (
             <Link
               component="button"
@@ -267,7 +263,6 @@ function Requirement({outcome, isMeant}: {outcome: Schemas['DeskOutcome']; isMea
 /** How many requirements are short of what is asked, and how many wait for a person. */
 export function inShort(outcomes: Schemas['DeskOutcome'][]): string {
   const counted = outcomes.filter(({leftOut}) => !leftOut)
-  const isOpen = ({outcome, reason}: Schemas['DeskOutcome']) => outcome === 'not-judged' && reason === null
   const computed = counted.filter(one => one.choices.length === 0 && !isOpen(one))
   const failing = computed.filter(({outcome}) => outcome !== 'met').length
   const waiting = counted.filter(isOpen).length

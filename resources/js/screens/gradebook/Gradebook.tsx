@@ -170,9 +170,7 @@ function Table({book, rows, order, onOrder, at, onOpen}: TableProps) {
           {book.columns.map((column, index) => (
             <td key={column.id}>
               <Typography variant="body2" component="span" color="textSecondary">
-                <span title={`The mean of ${many(coveredBy(rows, index), 'student')}`}>
-                  {meanOf(rows, index) === null ? '' : `${meanOf(rows, index)} (${coveredBy(rows, index)})`}
-                </span>
+                <Mean percent={meanOf(rows, index)} of={coveredBy(rows, index)} />
               </Typography>
             </td>
           ))}
@@ -273,3 +271,8 @@ const BOOK = {
   '& .missing, & .excused, & .late': {color: 'desk.waits'},
   '& .here': {outline: '2px solid', outlineColor: 'desk.ink', outlineOffset: 3},
 } as const
+
+/** @param of how many students it covers */
+const Mean = ({percent, of}: {percent: number | null; of: number}) => (
+  <span title={`The mean of ${many(of, 'student')}`}>{percent === null ? '' : `${percent} (${of})`}</span>
+)

@@ -1,5 +1,6 @@
 import {Box, Typography} from '@mui/material'
 import {useEffect, useRef, useState} from 'react'
+import {seenPage} from '../../parts/seenPage'
 
 /** The window that a page is drawn in before it is made small, in CSS pixels. */
 const WINDOW = {width: 1100, height: 760}
@@ -34,7 +35,7 @@ export function LivePage({at, path, title}: {at: string; path: string; title: st
             tabIndex={-1}
             sandbox="allow-scripts"
             referrerPolicy="no-referrer"
-            src={at + path.split('/').map(encodeURIComponent).join('/')}
+            src={seenPage(at, path)}
             style={{width: WINDOW.width, height: WINDOW.height, transform: `scale(${scale})`}}
             sx={{border: 0, display: 'block', transformOrigin: '0 0', pointerEvents: 'none'}}
           />

@@ -1,7 +1,7 @@
 import {Box, Typography} from '@mui/material'
 import type {Schemas} from '../../api/client'
 import {Coded} from '../../parts/Coded'
-import {cost} from '../../parts/cost'
+import {CostTag} from '../../parts/CostTag'
 import {many} from '../../parts/when'
 
 const WORDS = {met: 'done', partly: 'partly done', unmet: 'not done yet', 'not-judged': 'your instructor judges this'}
@@ -47,11 +47,7 @@ export function CheckPaper({check}: {check: Schemas['MyCheck']}) {
             .map(({fingerprint, line, message, remedy, cost: points}) => (
               <Box key={fingerprint} sx={{py: 0.75, color: 'desk.pencil', overflowWrap: 'anywhere'}}>
                 <Typography variant="body1" color="inherit">
-                  {points > 0 && (
-                    <Box component="span" sx={{color: 'desk.fault', fontWeight: 700, mr: 0.75}}>
-                      {cost(points)}
-                    </Box>
-                  )}
+                  <CostTag points={points} mr={0.75} />
                   {line !== null && `Line ${line}: `}
                   <Coded>{message}</Coded>
                 </Typography>

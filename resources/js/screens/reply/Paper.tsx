@@ -8,7 +8,7 @@ import {Quoted} from '../../parts/Quoted'
 import {Empty} from '../../parts/Remark'
 import {many, when} from '../../parts/when'
 import {mono} from '../../theme/theme'
-import {meritsOf, noteOf, pointsOf, remarksOf} from './content'
+import {meritsOf, noteOf, openOf, pointsOf, remarksOf} from './content'
 
 /** Exactly what the student reads. */
 export function Paper({content}: {content: Schemas['ReplyContent']}) {
@@ -115,9 +115,9 @@ function Points({content}: {content: Schemas['ReplyContent']}) {
       <Typography variant="h3" sx={{textAlign: 'right', borderTop: 1, borderColor: 'divider', pt: 1, mt: 1}}>
         {content.awarded} of {many(content.possible, 'point')}
       </Typography>
-      {content.judged !== null && content.judged < content.possible && (
+      {openOf(content) > 0 && (
         <Typography variant="body2" sx={{textAlign: 'right', color: 'desk.waits'}}>
-          Provisional: {notJudged(Math.round(100 * (content.possible - content.judged)) / 100)}
+          Provisional: {notJudged(openOf(content))}
         </Typography>
       )}
     </Part>

@@ -24,6 +24,7 @@ import {PencilReasons} from '../../parts/PencilReasons'
 import {Empty, ErrorText} from '../../parts/Remark'
 import {when} from '../../parts/when'
 import {Screen} from '../Screen'
+import {openOf} from './content'
 import {Paper} from './Paper'
 
 export const Reply = () => (
@@ -52,7 +53,7 @@ function ReplyScreen() {
   const last = data.released[0]
   const [asReleased, setAsReleased] = useState(true)
   const [isAsking, setAsking] = useState(false)
-  const open = Math.round(100 * (data.draft.possible - (data.draft.judged ?? data.draft.possible))) / 100
+  const open = openOf(data.draft)
   const steps = [
     {name: place.course, to: `/courses/${place.courseId}`},
     {name: place.assignment, to: `/assignments/${place.assignmentId}`},

@@ -1,4 +1,6 @@
 import type {Schemas} from '../../api/client'
+import {isOpen} from '../../parts/cost'
+import {hundredths} from '../../parts/numbers'
 
 type Content = Schemas['ReplyContent']
 type Item = Schemas['ReplyItem']
@@ -15,7 +17,8 @@ export const remarksOf = ({pages}: Content): Schemas['ReplyPage'][] =>
 
 type Point = Schemas['ReplyPoint']
 
-const isOpen = ({outcome, reason}: Point): boolean => outcome === 'not-judged' && reason === null
+/** Points that nobody has judged yet: the total is provisional as long as there are any. */
+export const openOf = ({possible, judged}: Content): number => (judged === null ? 0 : hundredths(possible - judged))
 
 /** The points for a requirement; or that nobody has judged it yet. */
 export const pointsOf = (point: Point): string =>

@@ -2,7 +2,7 @@ import {Box, Link, TextField, Typography} from '@mui/material'
 import {useState} from 'react'
 import {Link as RouterLink} from 'react-router'
 import {Coded} from '../../../parts/Coded'
-import {cost} from '../../../parts/cost'
+import {CostTag} from '../../../parts/CostTag'
 import {ProofMark} from '../../../parts/ProofMark'
 import {useDesk} from '../desk'
 import {AllAlike} from './AllAlike'
@@ -30,11 +30,7 @@ export function Found({
         <ProofMark mark={finding.mark} weight={inked ? 'fault' : finding.weight} />
         <Typography variant="body2" sx={{flex: 1, fontWeight: inked ? 700 : 400}}>
           {finding.weight}
-          {finding.cost > 0 && (
-            <Box component="span" title="What it costs" sx={{ml: 1, color: 'desk.fault', fontWeight: 700}}>
-              {cost(finding.cost)}
-            </Box>
-          )}
+          <CostTag points={finding.cost} ml={1} />
         </Typography>
         <Link
           component="button"

@@ -3,6 +3,7 @@ import {useQuery} from '@tanstack/react-query'
 import {useCallback, useEffect, useRef, useState} from 'react'
 import {seen, type SiteOf} from '../../../../api/queries'
 import {ErrorText} from '../../../../parts/Remark'
+import {seenPage} from '../../../../parts/seenPage'
 import {AS_IT_IS, SeenBar, type Manner} from './SeenBar'
 import {useWidth} from './useWidth'
 
@@ -79,7 +80,7 @@ export function Seen({of, leaf, sheets, onTurn, onWalk, pointing}: SeenProps) {
             title={`${shown} as seen`}
             sandbox="allow-scripts"
             referrerPolicy="no-referrer"
-            src={data.url + start.split('/').map(encodeURIComponent).join('/')}
+            src={seenPage(data.url, start)}
             key={`${data.url} ${start}`}
             onLoad={tell}
             style={{width: manner.width ?? '100%', height: `${100 / scale}%`, transform: `scale(${scale})`}}
