@@ -77,7 +77,7 @@ final readonly class LessonPlan
             array_values($written->all()),
             $words->in($plainest->message),
             $words->in($plainest->remedy),
-            RuleCatalogue::goodExample($rule, $variant),
+            RuleCatalogue::example($rule, $variant)->goodExcerpt(),
         );
     }
 

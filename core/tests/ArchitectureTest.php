@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 use InkedMargin\Core\Tests\LongLines;
 
-// Arrows point one way: Source <- Grading; Source <- Markup, Style <- Site <- Finding <- Brief <- Rules <- Marking <-
+// Arrows point one way: Source <- Grading; Source <- Markup, Style <- Site <- Finding <- Brief <- Example <- Rules <- Marking <-
 // Report. The core knows no framework.
 const LAYERS = [
-    'Source', 'Grading', 'Markup', 'Style', 'Site', 'Finding', 'Brief', 'Rules', 'Marking', 'Report', 'Command',
+    'Source', 'Grading', 'Markup', 'Style', 'Site', 'Finding', 'Brief', 'Example', 'Rules', 'Marking', 'Report', 'Command',
 ];
 
 arch('the core knows neither Laravel nor the application')
@@ -65,7 +65,7 @@ arch('intake knows only sites and sources')
     ->expect('InkedMargin\Core\Intake')->not->toUse(
         array_map(
             fn (string $name) => "InkedMargin\\Core\\$name",
-            ['Markup', 'Style', 'Brief', 'Rules', 'Marking', 'Report', 'Command'],
+            ['Markup', 'Style', 'Brief', 'Example', 'Rules', 'Marking', 'Report', 'Command'],
         ),
     );
 

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
+use InkedMargin\Core\Example\Example;
 use InkedMargin\Core\Rules\Catalogue;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 
 dataset('rules', fn () => array_combine(
@@ -38,7 +38,7 @@ it('has a summary, a source in its docblock, and an example for each variant', f
 
     expect($rule->summary)->toEndWith('.')->and($examples)->not->toBe([])
         ->and($hasSource || $rule->speaksFor() !== [])->toBeTrue($doc)
-        ->and(array_map(fn (Example $one) => $one->badFiles(), $examples))->not->toContain([]);
+        ->and(array_map(fn (Example $one) => $one->badSite()->files(), $examples))->not->toContain([]);
 })->with('rules');
 
 it('is superseded only by rules that there are, and never by itself', function (Rule $rule) {

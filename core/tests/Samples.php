@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Tests;
 
 use InkedMargin\Core\Brief\Brief;
+use InkedMargin\Core\Example\ExampleFiles;
 use InkedMargin\Core\Marking\Check;
 use InkedMargin\Core\Marking\CheckReport;
 use InkedMargin\Core\Marking\PlacedFinding;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\Site;
 use InkedMargin\Core\Source\SourceFile;
@@ -48,7 +48,7 @@ final class Samples
                 return "<a href=\"$to\">$label</a>";
             }, $links));
             $title = $titles[$path] ?? ucfirst(pathinfo($path, PATHINFO_FILENAME));
-            $site[$path] = Example::page("<nav>$body</nav>", $title);
+            $site[$path] = ExampleFiles::page("<nav>$body</nav>", $title);
         }
 
         return ParsedSite::of(self::site($site));

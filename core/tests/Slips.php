@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Tests;
 
-use InkedMargin\Core\Rules\Example;
+use InkedMargin\Core\Example\ExampleFiles;
 
 /**
  * Slips of the hand on a site that is right otherwise: those that job.md lists and that beginners make (common practice,
@@ -32,7 +32,7 @@ final class Slips
         foreach ($names as $file => $label) {
             $body = "<nav>\n<ul>\n$menu\n</ul>\n</nav>\n<main>\n<img src=\"$file.svg\" alt=\"A view of the $file\">\n<h2>More on the $file</h2>\n"
                 ."<p>All about the $file on this page, and some more words to read.</p>\n<p>See $file in May.</p>\n</main>\n<footer><p>Marrow Sound</p></footer>";
-            $site["$file.html"] = Example::page($body, $file === 'index' ? 'Marrow Sound' : $label);
+            $site["$file.html"] = ExampleFiles::page($body, $file === 'index' ? 'Marrow Sound' : $label);
             $site["$file.svg"] = '<svg xmlns="http://www.w3.org/2000/svg"/>';
         }
 

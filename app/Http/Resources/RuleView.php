@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use InkedMargin\Core\Example\Example;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Report\RuleCatalogue;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 use OpenApi\Attributes as OA;
 
@@ -37,8 +37,8 @@ final readonly class RuleView
 
             return new RuleExample(
                 $example->variant,
-                RuleCatalogue::badExample($rule, $example->variant),
-                RuleCatalogue::goodExample($rule, $example->variant),
+                $example->badExcerpt(),
+                $example->goodExcerpt(),
                 trim("$finding?->message $finding?->remedy"),
             );
         }, $rule->examples());

@@ -4,17 +4,11 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Report;
 
-use InkedMargin\Core\Brief\Brief;
-use InkedMargin\Core\Brief\BriefReader;
-use InkedMargin\Core\Brief\Materials;
+use InkedMargin\Core\Example\Example;
 use InkedMargin\Core\Finding\Finding;
 use InkedMargin\Core\Marking\Check;
 use InkedMargin\Core\Rules\Catalogue;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
-use InkedMargin\Core\Site\Packing;
-use InkedMargin\Core\Site\Site;
-use InkedMargin\Core\Source\SourceFile;
 
 /** The printed catalogue of rules, as Markdown: each rule with its examples, and with what it says about them. */
 final readonly class RuleCatalogue
@@ -55,11 +49,8 @@ final readonly class RuleCatalogue
     /** What a rule says about an example of its own; null when it says nothing. */
     public static function findingOn(Rule $rule, Example $example): ?Finding
     {
-        foreach (Check::run(
-            self::site($example, true),
-            self::brief($example),
-            materials: self::materials($example),
-        )->findings as $placed) {
+        $report = Check::run($example->badSite(), $example->brief(), materials: $example->materials());
+        foreach ($report->findings as $placed) {
             if ($placed->finding->rule === $rule->id) {
                 return $placed->finding;
             }
@@ -68,79 +59,17 @@ final readonly class RuleCatalogue
         return null;
     }
 
-    /**
-     * How it should be where a rule fails in one of its ways: the part of its good example that differs from the bad
-     * one.
-     *
-     * @param  string  $variant  that of its first example is taken for one that it does not have
-     */
-    public static function goodExample(Rule $rule, string $variant): string
+    /** The example of one of a rule's ways to fail; its first one for a variant that it does not have. */
+    public static function example(Rule $rule, string $variant): Example
     {
-        $example = self::example($rule, $variant);
-
-        return self::shown($example->good, $example->bad);
-    }
-
-    /** The part of a bad example that matters. */
-    public static function badExample(Rule $rule, string $variant): string
-    {
-        $example = self::example($rule, $variant);
-
-        return self::shown($example->bad, $example->good);
-    }
-
-    private static function example(Rule $rule, string $variant): Example
-    {
-        foreach ($rule->examples() as $example) {
+        $examples = $rule->examples();
+        foreach ($examples as $example) {
             if ($example->variant === $variant) {
                 return $example;
             }
         }
 
-        return $rule->examples()[0];
-    }
-
-    public static function site(Example $example, bool $isBad): Site
-    {
-        $files = $isBad ? $example->badFiles() : $example->goodFiles();
-        $index = $isBad ? 0 : 1;
-        $packing = new Packing(
-            $example->packing[$index] ?? null,
-            $example->folders[$index] ?? [],
-            address: $example->address[$index] ?? null,
-        );
-
-        return self::siteOf($files, $packing);
-    }
-
-    /** What the assignment of an example gives. */
-    public static function materials(Example $example): Materials
-    {
-        $site = fn (?array $files) => $files === null ? null : self::siteOf($files, new Packing);
-
-        return new Materials(
-            $site($example->given('starter')),
-            $site($example->given('model')),
-            $site($example->given('copy')),
-            $site($example->given('sheets')),
-        );
-    }
-
-    /** @param  array<string, string>  $files */
-    private static function siteOf(array $files, Packing $packing): Site
-    {
-        return new Site(
-            'example',
-            array_map(fn (string $path, string $bytes) => new SourceFile($path, $bytes), array_keys($files), $files),
-            $packing,
-        );
-    }
-
-    public static function brief(Example $example): Brief
-    {
-        return $example->brief === ''
-            ? Brief::none()
-            : BriefReader::read("title: Example\nrequirements:\n  - {id: it, title: It, points: 1, {$example->brief}}");
+        return $examples[0];
     }
 
     /** @return list<string> */
@@ -151,36 +80,13 @@ final readonly class RuleCatalogue
             $finding = self::findingOn($rule, $example);
             $weight = $finding !== null && $finding->weight !== $rule->weight ? " ({$finding->weight->value})" : '';
             array_push($lines, '', $example->variant === '' ? '*Example*' : "*{$example->variant}*$weight", '');
-            array_push($lines, ...self::code(self::shown($example->bad, $example->good)));
+            array_push($lines, ...self::code($example->badExcerpt()));
             if ($finding !== null) {
                 array_push($lines, '', "> {$finding->message} {$finding->remedy}");
             }
         }
 
         return $lines;
-    }
-
-    /**
-     * The part of an example that matters: the body of its page, or the files that differ.
-     *
-     * @param  string|array<string, string>  $shown
-     * @param  string|array<string, string>  $other
-     */
-    private static function shown(string|array $shown, string|array $other): string
-    {
-        if (is_string($shown)) {
-            return $shown;
-        }
-        $other = is_string($other) ? ['index.html' => $other] : $other;
-        $parts = [];
-        foreach ($shown as $path => $bytes) {
-            if (($other[$path] ?? null) !== $bytes) {
-                $isText = mb_check_encoding($bytes, 'UTF-8') && strlen($bytes) < 2_000 && trim($bytes) !== '';
-                $parts[] = "$path\n".($isText ? rtrim($bytes) : ($bytes === '' ? '(empty)' : '(binary)'));
-            }
-        }
-
-        return $parts === [] ? implode("\n", array_keys($shown)) : implode("\n\n", $parts);
     }
 
     /** @return list<string> */

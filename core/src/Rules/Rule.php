@@ -7,6 +7,8 @@ namespace InkedMargin\Core\Rules;
 use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Brief\Requirement;
 use InkedMargin\Core\Brief\Shortfall;
+use InkedMargin\Core\Example\Example;
+use InkedMargin\Core\Example\ExampleReader;
 use InkedMargin\Core\Finding\Finding;
 use InkedMargin\Core\Finding\Mend;
 use InkedMargin\Core\Finding\ProofMark;
@@ -45,8 +47,11 @@ abstract readonly class Rule
         return [];
     }
 
-    /** @return list<Example> one or more for each variant */
-    abstract public function examples(): array;
+    /** @return list<Example> one or more for each variant, from `data/examples` */
+    final public function examples(): array
+    {
+        return ExampleReader::read($this->id);
+    }
 
     /**
      * @return array<class-string<Requirement>, list<string>> the shortfalls that it speaks for: variants, by kind of
@@ -60,7 +65,7 @@ abstract readonly class Rule
     /** @return list<string> the names of its ways to fail; '' where there is only one */
     final public function variants(): array
     {
-        return array_values(array_unique(array_map(fn (Example $example) => $example->variant, $this->examples())));
+        return array_values(array_unique(ExampleReader::variants($this->id)));
     }
 
     final public function group(): string

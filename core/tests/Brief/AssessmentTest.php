@@ -9,11 +9,10 @@ use InkedMargin\Core\Brief\Materials;
 use InkedMargin\Core\Brief\MissingPage;
 use InkedMargin\Core\Brief\Requirement;
 use InkedMargin\Core\Brief\Shortfall;
+use InkedMargin\Core\Example\ExampleFiles;
 use InkedMargin\Core\Marking\Check;
 use InkedMargin\Core\Marking\Outcome;
-use InkedMargin\Core\Report\RuleCatalogue;
 use InkedMargin\Core\Rules\Catalogue;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Packing;
 use InkedMargin\Core\Site\Site;
 use InkedMargin\Core\Source\SourceFile;
@@ -105,12 +104,12 @@ it('loses points only with a shortfall that has a place and words, and gives ful
 })->with(function () {
     foreach (Catalogue::rules() as $rule) {
         foreach ($rule->examples() as $example) {
-            if ($example->brief !== '') {
+            if ($example->requirement !== []) {
                 foreach ([true, false] as $isBad) {
-                    $site = RuleCatalogue::site($example, $isBad);
+                    $site = $isBad ? $example->badSite() : $example->goodSite();
                     $files = array_map(fn (SourceFile $file) => $file->bytes, $site->files());
                     yield trim("{$rule->id} {$example->variant} ").($isBad ? ', bad' : ', good') => [
-                        $example->brief, $files, $site->packing, RuleCatalogue::materials($example),
+                        $example->fields(), $files, $site->packing, $example->materials(),
                     ];
                 }
             }
@@ -412,27 +411,27 @@ it('keeps silent where the brief asks for what a rule advises against', function
 })->with([
     'two breaks after a picture' => [
         'kind: count, selector: "img + br + br", exactly: 1',
-        ['index.html' => Example::page('<p><img src="index.html" alt="x"><br><br>a</p>')],
+        ['index.html' => ExampleFiles::page('<p><img src="index.html" alt="x"><br><br>a</p>')],
         'markup/break-for-space',
     ],
     'a folder with a capital' => [
         'kind: files, names: [Unit3/a.html]',
         [
-            'index.html' => Example::page('<p><a href="Unit3/a.html">A</a></p>'),
-            'Unit3/a.html' => Example::page('<p><a href="../index.html">Home</a></p>', 'A'),
+            'index.html' => ExampleFiles::page('<p><a href="Unit3/a.html">A</a></p>'),
+            'Unit3/a.html' => ExampleFiles::page('<p><a href="../index.html">Home</a></p>', 'A'),
         ],
         'file/name',
     ],
     'an obsolete element' => [
         'kind: skeleton, parts: [center]',
-        ['index.html' => Example::page('<center>x</center>')],
+        ['index.html' => ExampleFiles::page('<center>x</center>')],
         'markup/obsolete-element',
     ],
     'a link in a new tab' => [
         'kind: link, to: a.html, new_tab: true',
         [
-            'index.html' => Example::page('<p><a href="a.html" target="_blank">A</a></p>'),
-            'a.html' => Example::page('<p><a href="index.html">Home</a></p>', 'A'),
+            'index.html' => ExampleFiles::page('<p><a href="a.html" target="_blank">A</a></p>'),
+            'a.html' => ExampleFiles::page('<p><a href="index.html">Home</a></p>', 'A'),
         ],
         'link/inside-new-tab',
     ],
@@ -440,8 +439,8 @@ it('keeps silent where the brief asks for what a rule advises against', function
 
 it('is silent about rules that the brief ignores, where it ignores them', function (string $ignore, array $found) {
     $files = [
-        'index.html' => Example::page('<p><img src="b.html"></p><a href="b.html">B</a>'),
-        'b.html' => Example::page('<p><img src="b.html"></p><a href="index.html">A</a>', 'B'),
+        'index.html' => ExampleFiles::page('<p><img src="b.html"></p><a href="b.html">B</a>'),
+        'b.html' => ExampleFiles::page('<p><img src="b.html"></p><a href="index.html">A</a>', 'B'),
     ];
     $report = Samples::check(
         $files,

@@ -7,9 +7,9 @@ namespace InkedMargin\Core\Tests\Promises;
 use InkedMargin\Core\Brief\Brief;
 use InkedMargin\Core\Brief\BriefReader;
 use InkedMargin\Core\Brief\Materials;
+use InkedMargin\Core\Example\ExampleFiles;
 use InkedMargin\Core\Marking\Check;
 use InkedMargin\Core\Marking\CheckReport;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Packing;
 use InkedMargin\Core\Site\Site;
 use InkedMargin\Core\Source\SourceFile;
@@ -62,7 +62,7 @@ final readonly class InventedWork
             BriefReader::read($yaml),
             $yaml,
             new Materials(
-                starter: Samples::site(['index.html' => Example::page('<p class="change">Your town</p>', 'Start')]),
+                starter: Samples::site(['index.html' => ExampleFiles::page('<p class="change">Your town</p>', 'Start')]),
                 model: Samples::site($files),
             ),
             new Packing('ann.zip', ['ann_site'], 'ann', address: 'https://ann.example/site/'),

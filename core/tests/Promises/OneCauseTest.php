@@ -6,11 +6,11 @@ use InkedMargin\Core\Brief\Brief;
 use InkedMargin\Core\Brief\BriefReader;
 use InkedMargin\Core\Brief\BriefWriter;
 use InkedMargin\Core\Brief\Proposal;
+use InkedMargin\Core\Example\ExampleFiles;
 use InkedMargin\Core\Intake\FolderReader;
 use InkedMargin\Core\Marking\CheckReport;
 use InkedMargin\Core\Marking\Outcome;
 use InkedMargin\Core\Marking\PlacedFinding;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Tests\Promises\Breakage;
 use InkedMargin\Core\Tests\Samples;
@@ -58,7 +58,7 @@ function ringWithMenu(): array
     $name = fn (int $stop) => $stop === 1 ? 'index.html' : "stop-$stop.html";
     $menu = implode('', array_map(fn (int $stop) => "<li><a href=\"{$name($stop)}\">Stop $stop</a></li>", range(1, 8)));
     for ($stop = 1; $stop <= 8; $stop++) {
-        $site[$name($stop)] = Example::page(
+        $site[$name($stop)] = ExampleFiles::page(
             "<nav><ul>$menu</ul></nav><main><p>This is stop $stop.</p></main><p><a href=\"{$name($stop === 1 ? 8 : $stop - 1)}\">"
                 ."Back</a> <a href=\"{$name($stop === 8 ? 1 : $stop + 1)}\">On</a></p>",
             "Stop $stop",
@@ -99,7 +99,7 @@ function storyOfSeven(): array
             fn (string $to) => "<a href=\"$to.html\">Go to the $to</a>",
             $choices[$name] ?? [],
         ));
-        $site["$name.html"] = Example::page("<p>You are at the $name. $links</p>", ucfirst("$name, a storm"));
+        $site["$name.html"] = ExampleFiles::page("<p>You are at the $name. $links</p>", ucfirst("$name, a storm"));
     }
 
     return $site;
@@ -108,7 +108,7 @@ function storyOfSeven(): array
 /** A chain of five in a folder, with a way home. */
 function chainOfFive(): array
 {
-    $site = ['index.html' => Example::page('<ul>'.implode('', array_map(
+    $site = ['index.html' => ExampleFiles::page('<ul>'.implode('', array_map(
         fn (int $part) => "<li><a href=\"story/$part.html\">Part $part</a></li>",
         range(1, 5),
     )).'</ul>')];
@@ -116,7 +116,7 @@ function chainOfFive(): array
         $links = ['<a href="../index.html">Home</a>'];
         $part > 1 && $links[] = '<a href="'.($part - 1).'.html">The part before</a>';
         $part < 5 && $links[] = '<a href="'.($part + 1).'.html">The next part</a>';
-        $site["story/$part.html"] = Example::page('<p>'.implode(' ', $links).'</p>', "Part $part");
+        $site["story/$part.html"] = ExampleFiles::page('<p>'.implode(' ', $links).'</p>', "Part $part");
     }
 
     return $site;
@@ -162,7 +162,7 @@ it('tells a third choice once, wherever it leads', function (string $to) {
 
 it('costs once what two requirements are short of', function (array $requirements, string $body, array $losses) {
     // The page without a main heading of its own.
-    $page = str_replace("<h1>Marrow Sound</h1>\n", '', Example::page('<p>x</p>'));
+    $page = str_replace("<h1>Marrow Sound</h1>\n", '', ExampleFiles::page('<p>x</p>'));
     $report = Samples::check(
         ['index.html' => str_replace('<p>x</p>', $body, $page)],
         briefOf(...$requirements),
@@ -245,7 +245,7 @@ it('costs once what two requirements are short of', function (array $requirement
 it('counts a menu in another part once, where the parts are asked for', function (Closure $slip, string $variant) {
     $site = [];
     foreach (['index', 'tides', 'birds', 'calendar'] as $name) {
-        $site["$name.html"] = Example::page(
+        $site["$name.html"] = ExampleFiles::page(
             '<header><p>Sound</p></header><nav><a href="index.html">Home</a> <a href="tides.html">Tides</a> '
                 .'<a href="birds.html">Birds</a> <a href="calendar.html">Calendar</a></nav><main><p>x</p></main>',
             ucfirst($name),
@@ -272,7 +272,7 @@ it('counts a missing page in each requirement that asks for something on it', fu
         'kind: count, selector: td, exactly: 1, pages: tides.html',
         'kind: titles',
     );
-    $report = Samples::check(['index.html' => Example::page('<p>x</p>')], $brief);
+    $report = Samples::check(['index.html' => ExampleFiles::page('<p>x</p>')], $brief);
 
     expect(lossesOf($report))->toBe(['r0' => '3', 'r1' => '6', 'r2' => '3'])
         ->and(rulesIn($report))->toBe(['file/missing'])
@@ -281,10 +281,10 @@ it('counts a missing page in each requirement that asks for something on it', fu
 
 it('counts a page that no browser shows as one that is missing', function () {
     $brief = briefOf('kind: files, names: [index.html, tides.html]', 'kind: titles');
-    $page = Example::page('<p>x</p>', 'Tides');
+    $page = ExampleFiles::page('<p>x</p>', 'Tides');
     $lost = ['r0' => '3', 'r1' => '3'];
-    expect(lossesOf(Samples::check(['index.html' => Example::page('<p>x</p>'), 'tides.html.txt' => $page], $brief)))->toBe($lost)
-        ->and(lossesOf(Samples::check(['index.html' => Example::page('<p>x</p>')], $brief)))->toBe($lost);
+    expect(lossesOf(Samples::check(['index.html' => ExampleFiles::page('<p>x</p>'), 'tides.html.txt' => $page], $brief)))->toBe($lost)
+        ->and(lossesOf(Samples::check(['index.html' => ExampleFiles::page('<p>x</p>')], $brief)))->toBe($lost);
 });
 
 it('judges a page with a wrong name as the page that it is meant to be', function (string $name, string $rule) {
@@ -296,8 +296,8 @@ it('judges a page with a wrong name as the page that it is meant to be', functio
     );
     $menu = "<nav><ul><li><a href=\"index.html\">Home</a></li><li><a href=\"$name\">Tides</a></li></ul></nav>";
     $report = Samples::check([
-        'index.html' => Example::page("$menu<p>x</p>"),
-        $name => Example::page("$menu<table><tr><td>Ebb</td></tr></table>", 'Tides'),
+        'index.html' => ExampleFiles::page("$menu<p>x</p>"),
+        $name => ExampleFiles::page("$menu<table><tr><td>Ebb</td></tr></table>", 'Tides'),
     ], $brief);
 
     expect(lossesOf($report))->toBe(['r0' => '3'])->and(rulesIn($report))->toContain($rule);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use InkedMargin\Core\Brief\BriefReader;
 use InkedMargin\Core\Brief\Scheme;
+use InkedMargin\Core\Example\Example;
 use InkedMargin\Core\Marking\Check;
 use InkedMargin\Core\Marking\CheckReport;
 use InkedMargin\Core\Marking\Outcome;
@@ -11,9 +12,7 @@ use InkedMargin\Core\Marking\OutcomeKind;
 use InkedMargin\Core\Marking\PlacedFinding;
 use InkedMargin\Core\Marking\Reason;
 use InkedMargin\Core\Marking\Recount;
-use InkedMargin\Core\Report\RuleCatalogue;
 use InkedMargin\Core\Rules\Catalogue;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Tests\Promises\Breakage;
 use InkedMargin\Core\Tests\Promises\InventedWork;
 use InkedMargin\Core\Tests\Samples;
@@ -195,16 +194,16 @@ it('keeps its promises for each slip of the hand', function (string $from, strin
 
 it('keeps its promises for each exact remedy, taken back', function (Example $example) {
     // Every rule, whether the brief of its example asks for anything or not.
-    $asked = $example->brief === '' ? '' : "\n  - {id: it, title: It, points: 4, $example->brief}";
+    $asked = $example->requirement === [] ? '' : "\n  - {id: it, title: It, points: 4, {$example->fields()}}";
     $groups = implode(', ', array_unique(array_map(fn ($rule) => $rule->group(), Catalogue::rules())));
     $brief = BriefReader::read(
         "title: T\nmarking: {off_per_tidy: 0.25}\nrequirements:\n  - {id: rules, kind: markup, title: R, points: 8, "
             ."rules: [$groups], weights: [fault, departure]}$asked",
     );
     $check = fn (bool $isBad) => Check::run(
-        RuleCatalogue::site($example, $isBad),
+        $isBad ? $example->badSite() : $example->goodSite(),
         $brief,
-        materials: RuleCatalogue::materials($example),
+        materials: $example->materials(),
     );
     [$bad, $good] = [$check(true), $check(false)];
 

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
+use InkedMargin\Core\Example\ExampleFiles;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Marking\PlacedFinding;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Tests\Samples;
 
 /** A picture of one colour, as text. */
@@ -64,25 +64,25 @@ dataset('clean sites', function () {
         '<li>',
         '</li>',
     ).'</ul></nav>';
-    $plain = fn (string $path, string $title) => Example::page(
+    $plain = fn (string $path, string $title) => ExampleFiles::page(
         "<header>{$list($path)}</header><main>{$text($title)}</main>",
         $title,
     );
 
     yield 'a menu in the header' => [pages($all, $plain)];
     yield 'the own entry plain' => [
-        pages($all, fn ($path, $title) => Example::page($list($path, false).$text($title), $title)),
+        pages($all, fn ($path, $title) => ExampleFiles::page($list($path, false).$text($title), $title)),
     ];
     yield 'a menu that begins with a word' => [
         pages(
             $all,
-            fn ($path, $title) => Example::page('<nav>Menu: '.links($all, $path, ' | ').'</nav>'.$text($title), $title),
+            fn ($path, $title) => ExampleFiles::page('<nav>Menu: '.links($all, $path, ' | ').'</nav>'.$text($title), $title),
         ),
     ];
     yield 'a menu with numbers before its links' => [
         pages(
             $all,
-            fn ($path, $title) => Example::page(
+            fn ($path, $title) => ExampleFiles::page(
                 '<nav>1. '.links($all, $path, ' 2. ').' EN</nav>'.$text($title),
                 $title,
             ),
@@ -91,7 +91,7 @@ dataset('clean sites', function () {
     yield 'a dropdown with a word as its head' => [
         pages(
             $all,
-            fn ($path, $title) => Example::page(
+            fn ($path, $title) => ExampleFiles::page(
                 '<nav><ul><li><a href="index.html">Home</a></li><li><span>Nature</span><ul><li><a href="tides.html">Tides</a></li><li><a href="birds.html">Birds</a></li><li><a href="seals.html">Seals</a></li></ul></li><li><a href="ferry.html">Ferry</a></li></ul></nav>'
                     .$text($title),
                 $title,
@@ -101,7 +101,7 @@ dataset('clean sites', function () {
     yield 'a dropdown with a button as its head' => [
         pages(
             $all,
-            fn ($path, $title) => Example::page(
+            fn ($path, $title) => ExampleFiles::page(
                 '<nav><ul><li><a href="index.html">Home</a></li><li><button type="button" aria-expanded="false">Nature</button><ul><li><a href="tides.html">Tides</a></li><li><a href="birds.html">Birds</a></li></ul></li><li><a href="seals.html">Seals</a></li><li><a href="ferry.html">Ferry</a></li></ul></nav>'
                     .$text($title),
                 $title,
@@ -111,7 +111,7 @@ dataset('clean sites', function () {
     yield 'a dropdown with a # as its head' => [
         pages(
             $all,
-            fn ($path, $title) => Example::page(
+            fn ($path, $title) => ExampleFiles::page(
                 '<nav><ul><li><a href="index.html">Home</a></li><li><a href="#">Nature</a><ul><li><a href="tides.html">Tides</a></li><li><a href="birds.html">Birds</a></li></ul></li><li><a href="seals.html">Seals</a></li><li><a href="ferry.html">Ferry</a></li></ul></nav>'
                     .$text($title),
                 $title,
@@ -121,7 +121,7 @@ dataset('clean sites', function () {
     yield 'a menu behind a checkbox' => [
         pages(
             $all,
-            fn ($path, $title) => Example::page(
+            fn ($path, $title) => ExampleFiles::page(
                 '<nav><label for="open">Menu</label><input type="checkbox" id="open"><ul>'.links(
                     $all,
                     $path,
@@ -137,7 +137,7 @@ dataset('clean sites', function () {
     yield 'the subpages of the section that the reader is in' => [
         pages(
             $all,
-            fn ($path, $title) => Example::page(
+            fn ($path, $title) => ExampleFiles::page(
                 '<nav><ul>'.links(
                     $all,
                     $path,
@@ -148,12 +148,12 @@ dataset('clean sites', function () {
                 ).'</ul></nav>'.$text($title),
                 $title,
             ),
-        ) + ['puffins.html' => Example::page($list('puffins.html').$text('Puffins'), 'Puffins')],
+        ) + ['puffins.html' => ExampleFiles::page($list('puffins.html').$text('Puffins'), 'Puffins')],
     ];
     yield 'a table for layout' => [
         pages(
             $all,
-            fn ($path, $title) => Example::page(
+            fn ($path, $title) => ExampleFiles::page(
                 '<table role="presentation"><tr><td>'.links($all, $path, '<br>')
                     ."</td><td>{$text($title)}</td></tr></table>",
                 $title,
@@ -178,7 +178,7 @@ dataset('clean sites', function () {
         return str_replace(
             'lang="en"',
             $isGerman ? 'lang="de"' : 'lang="en"',
-            Example::page("<nav>$nav</nav>".$text($title), $title),
+            ExampleFiles::page("<nav>$nav</nav>".$text($title), $title),
         );
     })];
     yield 'sections with menus of their own' => [pages([
@@ -204,30 +204,30 @@ dataset('clean sites', function () {
                 array_map(fn ($file, $label) => "<a href=\"$file.html\">$label</a>", array_keys($inner), $inner),
             );
 
-        return Example::page("<nav>$nav</nav>".$text($title), $title);
+        return ExampleFiles::page("<nav>$nav</nav>".$text($title), $title);
     })];
     yield 'a login page, a page for thanks and one for mistakes' => [
         pages(
             $all,
-            fn ($path, $title) => Example::page(
+            fn ($path, $title) => ExampleFiles::page(
                 $list($path).$text($title)
                     .($path === 'ferry.html' ? '<form action="thanks.html"><p><button>Book</button></p></form>' : ''),
                 $title,
             ),
         ) + [
-            'login.html' => Example::page(
+            'login.html' => ExampleFiles::page(
                 '<form action="index.html"><p><input aria-label="Your name"> <button>Log in</button></p></form>',
                 'Log in',
             ),
-            'thanks.html' => Example::page('<p>We have your booking.</p>', 'Thank you'),
-            '404.html' => Example::page('<p><a href="index.html">Home</a></p>', 'Not found'),
+            'thanks.html' => ExampleFiles::page('<p>We have your booking.</p>', 'Thank you'),
+            '404.html' => ExampleFiles::page('<p><a href="index.html">Home</a></p>', 'Not found'),
         ],
     ];
     yield 'an entrance before the home page' => [[
-        'index.html' => Example::page('<p><a href="home.html">Enter</a></p>', 'Marrow Sound'),
+        'index.html' => ExampleFiles::page('<p><a href="home.html">Enter</a></p>', 'Marrow Sound'),
     ] + pages(
         ['home.html' => 'Home', 'tides.html' => 'Tides', 'birds.html' => 'Birds', 'seals.html' => 'Seals'],
-        fn ($path, $title) => Example::page(
+        fn ($path, $title) => ExampleFiles::page(
             '<nav>'.links(
                 [
                     'home.html' => 'Home',
@@ -244,21 +244,21 @@ dataset('clean sites', function () {
     yield 'a list of pages in the middle of one' => [
         pages(
             $all,
-            fn ($path, $title) => Example::page(
+            fn ($path, $title) => ExampleFiles::page(
                 $list($path).$text($title)
                     .($path === 'index.html' ? '<ul><li><a href="seals.html">Seals</a></li><li><a href="birds.html">Birds</a></li><li><a href="tides.html">Tides</a></li></ul><p>All of these can be seen from the quay on a quiet day in May.</p>' : ''),
                 $title,
             ),
         ),
     ];
-    yield 'a list of pages in the text, and no menu' => [['index.html' => Example::page(
+    yield 'a list of pages in the text, and no menu' => [['index.html' => ExampleFiles::page(
         $text('Home')
             .'<ul><li><a href="tides.html">Tides</a></li><li><a href="birds.html">Birds</a></li><li><a href="seals.html">Seals</a></li></ul>'
             .$text('it all'),
         'Home',
     )] + pages(
         ['tides.html' => 'Tides', 'birds.html' => 'Birds', 'seals.html' => 'Seals'],
-        fn ($path, $title) => Example::page($text($title).'<p><a href="index.html">Home</a></p>', $title),
+        fn ($path, $title) => ExampleFiles::page($text($title).'<p><a href="index.html">Home</a></p>', $title),
     )];
     yield 'minified' => [pages($all, fn ($path, $title) => str_replace("\n", '', $plain($path, $title)))];
     yield 'indented with tabs, lines ended as on another system' => [
@@ -279,14 +279,14 @@ dataset('clean sites', function () {
             fn ($path, $title) => str_replace(
                 ['<html lang="en">', '<meta charset="utf-8">'],
                 ['<html xmlns="http://www.w3.org/1999/xhtml" lang="en" xml:lang="en">', '<meta charset="utf-8" />'],
-                Example::page($list($path).$text($title).'<p>One<br />two</p><hr />', $title),
+                ExampleFiles::page($list($path).$text($title).'<p>One<br />two</p><hr />', $title),
             ),
         ),
     ];
     yield 'metadata for other sites' => [
         pages(
             $all,
-            fn ($path, $title) => Example::page(
+            fn ($path, $title) => ExampleFiles::page(
                 $list($path).$text($title),
                 $title,
                 "<meta property=\"og:title\" content=\"$title\">\n<meta name=\"viewport\" content=\"width=device-width\">\n<link rel=\"icon\" href=\"icon.svg\">\n",
@@ -296,7 +296,7 @@ dataset('clean sites', function () {
     yield 'icons in links with names' => [
         pages(
             $all,
-            fn ($path, $title) => Example::page(
+            fn ($path, $title) => ExampleFiles::page(
                 $list($path).$text($title)
                     .'<p><a href="index.html" aria-label="Home"><i class="icon-home"></i></a> <a href="tides.html"><svg viewBox="0 0 1 1"><title>Tides</title><path d="M0 0"/></svg></a> <a href="birds.html" title="Birds"><img src="gull.svg" alt=""></a></p>',
                 $title,
@@ -306,7 +306,7 @@ dataset('clean sites', function () {
     yield 'places to go to' => [
         pages(
             $all,
-            fn ($path, $title) => Example::page(
+            fn ($path, $title) => ExampleFiles::page(
                 '<a name="top"></a>'.$list($path).$text($title)
                     .'<a id="end"></a><p><a href="#top">Up</a> <a href="#end">Down</a> <a href="#">Back to top</a></p>',
                 $title,
@@ -316,7 +316,7 @@ dataset('clean sites', function () {
     yield 'elements that a script fills' => [
         pages(
             $all,
-            fn ($path, $title) => Example::page(
+            fn ($path, $title) => ExampleFiles::page(
                 $list($path).$text($title)
                     .'<p id="clock"></p><ul><li class="item"></li></ul><script>document.getElementById("clock").textContent = 1; document.querySelector(".item").textContent = 2</script>',
                 $title,
@@ -326,7 +326,7 @@ dataset('clean sites', function () {
     yield 'prose about placeholder text' => [
         pages(
             $all,
-            fn ($path, $title) => Example::page(
+            fn ($path, $title) => ExampleFiles::page(
                 $list($path).$text($title)
                     .($path === 'index.html' ? '<p>Printers fill a page with words such as lorem ipsum dolor sit amet before the text is written. What goes here and there is up to them.</p>' : ''),
                 $title,
@@ -336,7 +336,7 @@ dataset('clean sites', function () {
     yield 'a banner, a logo and arrows on every page' => [
         pages(
             $all,
-            fn ($path, $title) => Example::page(
+            fn ($path, $title) => ExampleFiles::page(
                 '<header><img src="banner.svg" alt="The island from the sea"></header>'.$list($path).$text($title)
                     ."<p><img src=\"$title.svg\" alt=\"A view: $title\"></p><p><a href=\"index.html\"><img src=\"left.svg\" alt=\"back\"></a></p>",
                 $title,
@@ -355,7 +355,7 @@ dataset('clean sites', function () {
     yield 'the same closing words on some pages' => [
         pages(
             $all,
-            fn ($path, $title) => Example::page(
+            fn ($path, $title) => ExampleFiles::page(
                 $list($path).$text($title)
                     .'<p>© 2026 Marrow Sound Trust, all rights reserved, and none of them for sale.</p>'
                     .($path === 'birds.html' || $path === 'seals.html' ? '<p>Write to us: Marrow Sound Trust, 3 The Quay, office@marrow.example, or come by.</p>' : ''),
@@ -366,7 +366,7 @@ dataset('clean sites', function () {
     yield 'the site’s name as main heading' => [
         pages(
             $all,
-            fn ($path, $title) => Example::page(
+            fn ($path, $title) => ExampleFiles::page(
                 "<h1>Marrow Sound</h1>{$list($path)}<h2>$title</h2>".$text($title),
                 "Marrow Sound - $title",
             ),
@@ -380,7 +380,7 @@ dataset('clean sites', function () {
                 'stop-3.html' => 'Stop three',
                 'stop-4.html' => 'Stop four',
             ],
-            fn ($path, $title) => Example::page(
+            fn ($path, $title) => ExampleFiles::page(
                 '<h1>'.(4 - array_search(
                     $path,
                     ['index.html', 'stop-2.html', 'stop-3.html', 'stop-4.html'],
@@ -396,7 +396,7 @@ dataset('clean sites', function () {
     yield 'home with a sheet of its own' => [
         pages(
             $all,
-            fn ($path, $title) => Example::page(
+            fn ($path, $title) => ExampleFiles::page(
                 $list($path).$text($title),
                 $title,
                 '<link rel="stylesheet" href="'.($path === 'index.html' ? 'home' : 'inner').".css\">\n",
@@ -412,7 +412,7 @@ dataset('clean sites', function () {
                 'fish/c.html' => 'Cod',
                 'fish/d.html' => 'Eels',
             ],
-            fn ($path, $title) => Example::page(
+            fn ($path, $title) => ExampleFiles::page(
                 '<nav>'.links(
                     [
                         'index.html' => 'Home',
@@ -431,7 +431,7 @@ dataset('clean sites', function () {
     yield 'timetables named like a page' => [
         pages(
             $all,
-            fn ($path, $title) => Example::page(
+            fn ($path, $title) => ExampleFiles::page(
                 $list($path).$text($title)
                     .($path === 'index.html' ? '<p><a href="files/tides.pdf">Tides</a> <a href="birds.html#list">Seals</a></p>' : '')
                     .($path === 'birds.html' ? '<p id="list">Gulls</p>' : ''),
@@ -448,7 +448,7 @@ dataset('clean sites', function () {
                 'lab2/index.html' => 'Lab two',
                 'lab2/two.html' => 'Other page',
             ],
-            fn ($path, $title) => Example::page(
+            fn ($path, $title) => ExampleFiles::page(
                 $path === 'index.html'
                     ? '<p><a href="lab1/index.html">Lab one</a> <a href="lab2/index.html">Lab two</a></p>'
                     : '<p><a href="index.html">Home</a> <a href="two.html">Next</a> <a href="../index.html">Exercises</a></p>',
@@ -465,38 +465,38 @@ dataset('clean sites', function () {
         ],
     ];
     yield 'pictures that say what they show in one word' => [[
-        'index.html' => Example::page(
+        'index.html' => ExampleFiles::page(
             '<p><a href="dogs.html"><img src="dogs.svg" alt="Dogs"></a> <a href="cats.html"><img src="cats.svg" alt="Cats"></a></p>',
             'Animals',
         ),
-        'dogs.html' => Example::page('<p><a href="index.html">Home</a></p>', 'Dogs'),
-        'cats.html' => Example::page('<p><a href="index.html">Home</a></p>', 'Cats'),
+        'dogs.html' => ExampleFiles::page('<p><a href="index.html">Home</a></p>', 'Dogs'),
+        'cats.html' => ExampleFiles::page('<p><a href="index.html">Home</a></p>', 'Cats'),
         'dogs.svg' => svg(),
         'cats.svg' => svg('red'),
     ]];
     yield 'a page reached from the text alone' => [
         pages(
             $all,
-            fn ($path, $title) => Example::page(
+            fn ($path, $title) => ExampleFiles::page(
                 $list($path).$text($title)
                     .($path === 'ferry.html' ? '<p>Look at the <a href="fares.html">fares</a> first.</p>' : ''),
                 $title,
             ),
-        ) + ['fares.html' => Example::page($list('fares.html').$text('Fares'), 'Fares')],
+        ) + ['fares.html' => ExampleFiles::page($list('fares.html').$text('Fares'), 'Fares')],
     ];
     yield 'folders asked for by their name' => [[
-        'index.html' => Example::page(
+        'index.html' => ExampleFiles::page(
             '<nav><a href="./">Home</a> <a href="birds/">Birds</a></nav>'.$text('Home'),
             'Home',
         ),
-        'birds/index.html' => Example::page(
+        'birds/index.html' => ExampleFiles::page(
             '<nav><a href="../">Home</a> <a href="./">Birds</a></nav>'.$text('Birds'),
             'Birds',
         ),
     ]];
     yield 'pages that were moved, and one for printing' => [pages(
         $all,
-        fn ($path, $title) => Example::page(
+        fn ($path, $title) => ExampleFiles::page(
             $list($path).$text($title)
                 ."<h2>All the $title</h2><p>More on $title than anybody asked for, and all of it true as far as we know.</p>",
             $title,
@@ -504,7 +504,7 @@ dataset('clean sites', function () {
     ) + [
         'old/tides.html' => "<!DOCTYPE html>\n<html lang=\"en\">\n<head>\n<meta charset=\"utf-8\">\n<title>Moved</title>\n<meta http-equiv=\"refresh\" content=\"0; URL=../tides.html\">\n</head>\n<body>\n<p>Moved to <a href=\"../tides.html\">Tides</a>.</p>\n</body>\n</html>\n",
         'old/birds.html' => "<!DOCTYPE html>\n<html lang=\"en\">\n<head>\n<meta charset=\"utf-8\">\n<title>Moved</title>\n<meta http-equiv=\"refresh\" content=\"0; URL=../birds.html\">\n</head>\n<body>\n<p>Moved to <a href=\"../birds.html\">Birds</a>.</p>\n</body>\n</html>\n",
-        'print.html' => Example::page(
+        'print.html' => ExampleFiles::page(
             '<h2>All the Tides</h2><p>More on Tides than anybody asked for, and all of it true as far as we know.</p><h2>All the Birds</h2><p>More on Birds than anybody asked for, and all of it true as far as we know.</p><p><a href="index.html">Home</a></p>',
             'All on one page',
         ),
@@ -512,7 +512,7 @@ dataset('clean sites', function () {
     yield 'a folder with a sheet that the pages around it do not link' => [
         pages(
             ['index.html' => 'Home', 'birds/a.html' => 'Gulls', 'birds/b.html' => 'Terns', 'birds/c.html' => 'Kites'],
-            fn ($path, $title) => Example::page(
+            fn ($path, $title) => ExampleFiles::page(
                 '<nav>'.links(
                     [
                         'index.html' => 'Home',
@@ -530,7 +530,7 @@ dataset('clean sites', function () {
     yield 'prose with the word placeholder' => [
         pages(
             $all,
-            fn ($path, $title) => Example::page(
+            fn ($path, $title) => ExampleFiles::page(
                 $list($path).$text($title)
                     .($path === 'index.html' ? '<p>Names go in place of the <code>{}</code> placeholder.</p><p>We are printing some text here to show it.</p>' : ''),
                 $title,
@@ -548,7 +548,7 @@ dataset('clean sites', function () {
             fn ($path, $title) => str_replace(
                 'lang="en"',
                 'lang="fr"',
-                Example::page(
+                ExampleFiles::page(
                     '<nav>'.links(
                         [
                             'index.html' => 'Accueil',
@@ -569,7 +569,7 @@ dataset('clean sites', function () {
             fn ($path, $title) => str_replace(
                 'lang="en"',
                 'lang="ja"',
-                Example::page(
+                ExampleFiles::page(
                     '<nav>'.links(
                         ['index.html' => 'ホーム', 'shio.html' => '潮', 'tori.html' => '鳥', 'fune.html' => '船'],
                         $path,
@@ -582,7 +582,7 @@ dataset('clean sites', function () {
     yield 'old end tags left out, all along' => [
         pages(
             $all,
-            fn ($path, $title) => Example::page(
+            fn ($path, $title) => ExampleFiles::page(
                 '<ul>'.links(
                     $all,
                     $path,

@@ -2,12 +2,11 @@
 
 declare(strict_types=1);
 
+use InkedMargin\Core\Example\Example;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Marking\Check;
 use InkedMargin\Core\Marking\PlacedFinding;
-use InkedMargin\Core\Report\RuleCatalogue;
 use InkedMargin\Core\Rules\Catalogue;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Site;
 use InkedMargin\Core\Source\SourceFile;
@@ -16,9 +15,9 @@ use InkedMargin\Core\Source\SourceFile;
 function kindsFound(Example $example, bool $isBad): array
 {
     $report = Check::run(
-        RuleCatalogue::site($example, $isBad),
-        RuleCatalogue::brief($example),
-        materials: RuleCatalogue::materials($example),
+        $isBad ? $example->badSite() : $example->goodSite(),
+        $example->brief(),
+        materials: $example->materials(),
     );
 
     return array_map(fn (PlacedFinding $placed) => $placed->finding->kind(), $report->findings);
@@ -41,10 +40,10 @@ it('gives exactly the finding of a bad example, and none on the good one', funct
 })->with('examples');
 
 it('offers a mend that makes the finding go and brings no fault or departure', function (Rule $rule, Example $example) {
-    $site = RuleCatalogue::site($example, true);
-    $brief = RuleCatalogue::brief($example);
+    $site = $example->badSite();
+    $brief = $example->brief();
     $files = array_map(fn (SourceFile $file) => $file->bytes, $site->files());
-    $materials = RuleCatalogue::materials($example);
+    $materials = $example->materials();
     foreach (Check::run($site, $brief, materials: $materials)->findings as $placed) {
         $mended = $placed->finding->mend?->applyTo($files);
         if ($mended === null) {

@@ -3,9 +3,9 @@
 declare(strict_types=1);
 
 use InkedMargin\Core\Brief\Brief;
+use InkedMargin\Core\Example\ExampleFiles;
 use InkedMargin\Core\Marking\Check;
 use InkedMargin\Core\Marking\PlacedFinding;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Site;
 use InkedMargin\Core\Source\SourceFile;
 
@@ -18,7 +18,7 @@ use InkedMargin\Core\Source\SourceFile;
 function foundInStyles(string $css, string $body = '<p>Puffins nest here.</p>', array $more = []): array
 {
     $files = [
-        'index.html' => Example::page($body, head: '<link rel="stylesheet" href="site.css">'."\n"),
+        'index.html' => ExampleFiles::page($body, head: '<link rel="stylesheet" href="site.css">'."\n"),
         'site.css' => $css,
     ] + $more;
     $site = new Site(
@@ -141,7 +141,7 @@ it('reports one cause once, where it is', function (string $css, array $found, s
 
 it('says at what an element is, and how much is missing', function (string $css, string $message) {
     $files = [
-        'index.html' => Example::page(
+        'index.html' => ExampleFiles::page(
             '<p>Puffins nest here.</p>',
             head: "<link rel=\"stylesheet\" href=\"site.css\">\n",
         ),

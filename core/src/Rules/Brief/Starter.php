@@ -7,7 +7,6 @@ namespace InkedMargin\Core\Rules\Brief;
 use InkedMargin\Core\Brief\Kind\Starter as StarterRequirement;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 
 /** A passage of the starter files that the brief wants kept is gone. */
@@ -21,16 +20,6 @@ final readonly class Starter extends Rule
             ProofMark::Insert,
             'A passage of the starter files that the brief wants kept is gone.',
         );
-    }
-
-    public function examples(): array
-    {
-        return [new Example(
-            '',
-            '<p>Puffins nest here.</p>',
-            '<p>Puffins nest here.</p><p>Marrow Sound Trust</p>',
-            'kind: starter, kept: Marrow Sound Trust',
-        )];
     }
 
     public function speaksFor(): array

@@ -7,7 +7,6 @@ namespace InkedMargin\Core\Rules\Content;
 use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Page;
 
@@ -26,17 +25,6 @@ final readonly class DefaultTitle extends Rule
             ProofMark::Change,
             'A title is the one that an editor put there.',
         );
-    }
-
-    public function examples(): array
-    {
-        $page = fn (string $title) => ['index.html' => str_replace(
-            '<title>Marrow Sound',
-            "<title>$title",
-            Example::page('<p>Puffins nest here.</p>'),
-        )];
-
-        return [new Example('', $page('Document'), $page('Marrow Sound'))];
     }
 
     public function check(Examination $exam): iterable

@@ -7,7 +7,6 @@ namespace InkedMargin\Core\Rules\Content;
 use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\ReferenceKind;
 use InkedMargin\Core\Source\FileKind;
@@ -26,16 +25,6 @@ final readonly class HeavyPicture extends Rule
             ProofMark::Change,
             'A picture is larger than a megabyte.',
         );
-    }
-
-    public function examples(): array
-    {
-        $files = fn (int $bytes) => [
-            'index.html' => '<p><img src="gull.svg" alt="A gull"></p>',
-            'gull.svg' => '<svg xmlns="http://www.w3.org/2000/svg"/>'.str_repeat("\n", $bytes),
-        ];
-
-        return [new Example('', $files(self::HEAVY), $files(10))];
     }
 
     public function check(Examination $exam): iterable

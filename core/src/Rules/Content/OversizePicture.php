@@ -7,7 +7,6 @@ namespace InkedMargin\Core\Rules\Content;
 use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\ReferenceKind;
 use InkedMargin\Core\Source\PictureSize;
@@ -35,18 +34,6 @@ final readonly class OversizePicture extends Rule
             ProofMark::Change,
             'A picture has far more pixels than it is shown with.',
         );
-    }
-
-    public function examples(): array
-    {
-        $picture = fn (int $width) => 'GIF89a'.pack('vv', $width, 1)
-            ."\x80\x00\x00\x00\x00\x00\xff\xff\xff,\x00\x00\x00\x00\x01\x00\x01\x00\x00\x02\x02D\x01\x00;";
-        $files = fn (int $width) => [
-            'index.html' => '<p><img src="gull.gif" alt="A gull" width="200"></p>',
-            'gull.gif' => $picture($width),
-        ];
-
-        return [new Example('', $files(3000), $files(400))];
     }
 
     public function check(Examination $exam): iterable

@@ -10,7 +10,6 @@ use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Text;
 use InkedMargin\Core\Markup\Walk;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Source\Span;
@@ -39,11 +38,6 @@ final readonly class Placeholder extends Rule
             'Placeholder text was not replaced.',
             ['content/starter-unchanged'],
         );
-    }
-
-    public function examples(): array
-    {
-        return [new Example('', '<p>Lorem ipsum dolor sit amet.</p>', '<p>Puffins nest here.</p>')];
     }
 
     public function check(Examination $exam): iterable

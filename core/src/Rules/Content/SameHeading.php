@@ -11,7 +11,6 @@ use InkedMargin\Core\Finding\Related;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\OutlineEntry;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Map\PageNames;
 use InkedMargin\Core\Site\Page;
@@ -33,34 +32,6 @@ final readonly class SameHeading extends Rule
             'Two pages have the same heading.',
             ['content/title-not-heading', 'brief/headings'],
         );
-    }
-
-    public function examples(): array
-    {
-        $page = fn (string $heading, string $more = '') => Example::page(
-            "<h1>$heading</h1>$more<p><a href=\"index.html\">Home</a></p>",
-            '%',
-        );
-        $titled = fn (string $title, string $page) => str_replace('%', $title, $page);
-        $site = fn (string $seals) => [
-            'index.html' => '<p><a href="tides.html">Tides</a> <a href="birds.html">Birds</a> <a '
-                .'href="seals.html">Seals</a></p>',
-            'tides.html' => $titled('Tides', $page('Ebb and flow')),
-            'birds.html' => $titled(
-                'Birds',
-                $page('Puffins and gulls', '<h2>How birds nest</h2><p>On the ground.</p>'),
-            ),
-            'seals.html' => $titled('Seals', $seals),
-        ];
-
-        return [
-            new Example('main', $site($page('Puffins and gulls')), $site($page('Grey seals'))),
-            new Example(
-                'section',
-                $site($page('Grey seals', '<h2>How birds nest</h2><p>On the rocks.</p>')),
-                $site($page('Grey seals', '<h2>How seals rest</h2><p>On the rocks.</p>')),
-            ),
-        ];
     }
 
     public function check(Examination $exam): iterable

@@ -12,7 +12,6 @@ use InkedMargin\Core\Finding\Related;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\PartKind;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Copy\PictureCopy;
 use InkedMargin\Core\Site\Copy\SharedPictures;
@@ -38,24 +37,6 @@ final readonly class SamePicture extends Rule
             'Two pages show the same picture, or the same alt text for different pictures.',
             ['link/missing-file', 'link/letter-case', 'link/wrong-folder'],
         );
-    }
-
-    public function examples(): array
-    {
-        $svg = fn (string $colour) => "<svg xmlns=\"http://www.w3.org/2000/svg\" fill=\"$colour\"/>";
-        $site = fn (string $picture, string $alt) => [
-            'index.html' => '<p><a href="tides.html">Tides</a> <a href="birds.html">Birds</a> <a '
-                .'href="seals.html">Seals</a></p>',
-            'tides.html' => '<p><img src="tides.svg" alt="The quay at ebb"></p><p><a href="index.html">Home</a></p>',
-            'birds.html' => '<p><img src="birds.svg" alt="A puffin"></p><p><a href="index.html">Home</a></p>',
-            'seals.html' => "<p><img src=\"$picture.svg\" alt=\"$alt\"></p><p><a href=\"index.html\">Home</a></p>",
-            'tides.svg' => $svg('blue'), 'birds.svg' => $svg('red'),
-        ] + ($picture === 'seals' ? ['seals.svg' => $svg('grey')] : []);
-
-        return [
-            new Example('picture', $site('birds', 'A grey seal'), $site('seals', 'A grey seal')),
-            new Example('alt', $site('seals', 'A puffin'), $site('seals', 'A grey seal')),
-        ];
     }
 
     public function speaksFor(): array

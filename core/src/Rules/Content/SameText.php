@@ -10,7 +10,6 @@ use InkedMargin\Core\Finding\Related;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\PartKind;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Map\PageNames;
 use InkedMargin\Core\Site\Page;
@@ -45,20 +44,6 @@ final readonly class SameText extends Rule
             'Two pages have the same paragraph.',
             ['content/placeholder', 'content/starter-unchanged'],
         );
-    }
-
-    public function examples(): array
-    {
-        $text = 'Puffins come to the island in April, nest in old rabbit holes, and leave in August.';
-        $site = fn (string $seals) => [
-            'index.html' => '<p><a href="tides.html">Tides</a> <a href="birds.html">Birds</a> <a '
-                .'href="seals.html">Seals</a></p>',
-            'tides.html' => '<p>Ebb at noon.</p><p><a href="index.html">Home</a></p>',
-            'birds.html' => "<p>$text</p><p><a href=\"index.html\">Home</a></p>",
-            'seals.html' => "<p>$seals</p><p><a href=\"index.html\">Home</a></p>",
-        ];
-
-        return [new Example('', $site($text), $site('Grey seals lie on the western rocks from October to December.'))];
     }
 
     public function check(Examination $exam): iterable

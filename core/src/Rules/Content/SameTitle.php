@@ -9,7 +9,6 @@ use InkedMargin\Core\Brief\Kind\Titles;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Copy\SharedTitles;
 
@@ -25,18 +24,6 @@ final readonly class SameTitle extends Rule
             'Two pages have the same title.',
             ['content/default-title'],
         );
-    }
-
-    public function examples(): array
-    {
-        $home = ['index.html' => Example::page('<p><a href="tides.html">Tides</a></p>', 'Marrow Sound')];
-        $tides = fn (string $title) => ['tides.html' => str_replace(
-            '<title>Tides',
-            "<title>$title",
-            Example::page('<p><a href="index.html">Home</a></p>', 'Tides'),
-        )];
-
-        return [new Example('', $home + $tides('Marrow Sound'), $home + $tides('Tides'))];
     }
 
     public function speaksFor(): array

@@ -7,7 +7,6 @@ namespace InkedMargin\Core\Rules\Content;
 use InkedMargin\Core\Brief\Kind\Starter;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 
 /** A passage of the starter files that the brief wants replaced. Common practice. */
@@ -21,16 +20,6 @@ final readonly class StarterUnchanged extends Rule
             ProofMark::Change,
             'A passage of the starter files was not replaced.',
         );
-    }
-
-    public function examples(): array
-    {
-        return [new Example(
-            '',
-            '<p>An island in the north</p>',
-            '<p>Puffins nest here.</p>',
-            'kind: starter, replaced: An island in the north',
-        )];
     }
 
     public function speaksFor(): array

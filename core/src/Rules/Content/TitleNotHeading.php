@@ -7,7 +7,6 @@ namespace InkedMargin\Core\Rules\Content;
 use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 
 /** A main heading that is the name of another page of the site. Common practice. */
@@ -21,20 +20,6 @@ final readonly class TitleNotHeading extends Rule
             ProofMark::Look,
             'The main heading is the name of another page of the site.',
         );
-    }
-
-    public function examples(): array
-    {
-        $home = '<p><a href="index.html">Home</a></p>';
-        $site = fn (string $heading) => [
-            'index.html' => '<p><a href="tides.html">Tides</a> <a href="birds.html">Birds</a> <a '
-                .'href="seals.html">Seals</a></p>',
-            'tides.html' => $home,
-            'birds.html' => $home,
-            'seals.html' => Example::page("<h1>$heading</h1>$home", 'Seals'),
-        ];
-
-        return [new Example('', $site('Birds'), $site('Seals'))];
     }
 
     public function check(Examination $exam): iterable

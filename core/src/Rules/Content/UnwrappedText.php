@@ -10,7 +10,6 @@ use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\Text;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Source\English;
@@ -37,13 +36,6 @@ final readonly class UnwrappedText extends Rule
             'Running text is outside a paragraph.',
             ['markup/unclosed-element', 'markup/stray-end-tag', 'markup/content-model', 'markup/parse-error'],
         );
-    }
-
-    public function examples(): array
-    {
-        $text = 'Puffins come to the island in April and leave it in August.';
-
-        return [new Example('', "<main>$text</main>", "<main><p>$text</p></main>")];
     }
 
     public function check(Examination $exam): iterable

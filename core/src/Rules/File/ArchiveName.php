@@ -8,7 +8,6 @@ use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Brief\Kind\Names;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Site;
 
@@ -23,16 +22,6 @@ final readonly class ArchiveName extends Rule
             ProofMark::Change,
             'The archive does not have the right name.',
         );
-    }
-
-    public function examples(): array
-    {
-        $page = ['index.html' => '<p>Puffins nest here.</p>'];
-
-        return [
-            new Example('archive', $page, $page, 'kind: names, archive: imre.zip', ['marrow.zip', 'imre.zip']),
-            new Example('twice', $page, $page, packing: ['imre.zip.zip', 'imre.zip']),
-        ];
     }
 
     public function speaksFor(): array

@@ -8,7 +8,6 @@ use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 
 /** A name with a second extension, as systems that hide extensions make it: `index.html.txt`. Common practice. */
@@ -24,16 +23,6 @@ final readonly class DoubleExtension extends Rule
             ProofMark::Change,
             'A file name has a second extension.',
         );
-    }
-
-    public function examples(): array
-    {
-        $files = fn (string $name) => [
-            'index.html' => "<p><a href=\"$name\">Tides</a></p>",
-            $name => Example::page('<p><a href="index.html">Home</a></p>', 'Tides'),
-        ];
-
-        return [new Example('', $files('tides.html.txt'), $files('tides.html'))];
     }
 
     public function check(Examination $exam): iterable

@@ -7,7 +7,6 @@ namespace InkedMargin\Core\Rules\File;
 use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 
 /** `file/empty`: a file without a byte, or with nothing but white space in it. Common practice. */
@@ -19,16 +18,6 @@ final readonly class EmptyFile extends Rule
     public function __construct()
     {
         parent::__construct('file/empty', Weight::Fault, ProofMark::Look, 'A file is empty.');
-    }
-
-    public function examples(): array
-    {
-        $files = fn (string $tides) => [
-            'index.html' => '<p><a href="tides.html">Tides</a></p>',
-            'tides.html' => $tides,
-        ];
-
-        return [new Example('', $files(''), $files('<p><a href="index.html">Home</a></p>'))];
     }
 
     public function check(Examination $exam): iterable

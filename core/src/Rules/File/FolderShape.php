@@ -9,7 +9,6 @@ use InkedMargin\Core\Brief\Kind\Names;
 use InkedMargin\Core\Finding\Finding;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Site;
 
@@ -24,13 +23,6 @@ final readonly class FolderShape extends Rule
             ProofMark::Move,
             'The site is not packed in one folder.',
         );
-    }
-
-    public function examples(): array
-    {
-        $page = ['index.html' => '<p>Puffins nest here.</p>'];
-
-        return [new Example('', $page, $page, folders: [['imre', 'marrow'], ['marrow']])];
     }
 
     public function speaksFor(): array

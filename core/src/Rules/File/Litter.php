@@ -7,7 +7,6 @@ namespace InkedMargin\Core\Rules\File;
 use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Litter as LitterFile;
 use InkedMargin\Core\Source\English;
@@ -23,13 +22,6 @@ final readonly class Litter extends Rule
             ProofMark::TakeOut,
             'A file was left behind by a system or an editor.',
         );
-    }
-
-    public function examples(): array
-    {
-        $page = ['index.html' => '<p>Puffins nest here.</p>'];
-
-        return [new Example('', $page + ['.DS_Store' => 'x'], $page)];
     }
 
     public function check(Examination $exam): iterable

@@ -9,7 +9,6 @@ use InkedMargin\Core\Brief\Kind\Files;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Site;
 
@@ -27,18 +26,6 @@ final readonly class Missing extends Rule
             'A file that the brief asks for is missing.',
             ['file/name', 'file/double-extension', 'file/no-home', 'file/wrong-type', 'file/empty'],
         );
-    }
-
-    public function examples(): array
-    {
-        $home = ['index.html' => '<p><a href="tides.html">Tides</a></p>'];
-
-        return [new Example(
-            '',
-            $home,
-            $home + ['tides.html' => '<p><a href="index.html">Home</a></p>'],
-            'kind: files, names: [index.html, tides.html]',
-        )];
     }
 
     public function speaksFor(): array

@@ -10,7 +10,6 @@ use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Site;
 use InkedMargin\Core\Source\English;
@@ -34,19 +33,6 @@ final readonly class Name extends Rule
             'A file or folder name has capitals, spaces or other characters that cause trouble in addresses.',
             ['file/double-extension'],
         );
-    }
-
-    public function examples(): array
-    {
-        $files = fn (string $name) => [
-            'index.html' => '<p><a href="'.str_replace(' ', '%20', $name).'">Tides</a></p>',
-            $name => '<p><a href="index.html">Home</a></p>',
-        ];
-
-        return [
-            new Example('', $files('High Tides.html'), $files('high-tides.html')),
-            new Example('file', $files('tides.htm'), $files('tides.html'), 'kind: names, files: "*.html"'),
-        ];
     }
 
     public function speaksFor(): array

@@ -8,7 +8,6 @@ use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Source\NearestName;
 use InkedMargin\Core\Source\SourceFile;
@@ -25,15 +24,6 @@ final readonly class NoHome extends Rule
             'There is no index.html at the root of the site.',
             ['file/double-extension', 'file/name'],
         );
-    }
-
-    public function examples(): array
-    {
-        return [new Example(
-            '',
-            ['start.html' => '<p>Puffins nest here.</p>'],
-            ['index.html' => '<p>Puffins nest here.</p>'],
-        )];
     }
 
     public function check(Examination $exam): iterable

@@ -7,7 +7,6 @@ namespace InkedMargin\Core\Rules\File;
 use InkedMargin\Core\Brief\Kind\Files;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 
 /** A file that the brief does not list, where it allows no others. Common practice. */
@@ -22,18 +21,6 @@ final readonly class Unexpected extends Rule
             'A file is not one of those that the brief allows.',
             ['file/double-extension', 'file/name'],
         );
-    }
-
-    public function examples(): array
-    {
-        $home = ['index.html' => '<p>Puffins nest here.</p>'];
-
-        return [new Example(
-            '',
-            $home + ['readme.txt' => 'Notes'],
-            $home,
-            'kind: files, names: [index.html], others: false',
-        )];
     }
 
     public function speaksFor(): array

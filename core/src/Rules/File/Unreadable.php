@@ -7,7 +7,6 @@ namespace InkedMargin\Core\Rules\File;
 use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Source\FileKind;
 use InkedMargin\Core\Source\FileType;
@@ -27,20 +26,6 @@ final readonly class Unreadable extends Rule
             'A picture cannot be opened.',
             ['file/wrong-type'],
         );
-    }
-
-    public function examples(): array
-    {
-        $files = fn (string $picture) => [
-            'index.html' => '<p><img src="gull.png" alt="A gull"></p>',
-            'gull.png' => $picture,
-        ];
-        $whole = base64_decode(
-            'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAAAAAA6fptVAAAACklEQVQI12NgAAAAAgAB4iG8MwAAAABJRU5ErkJggg==',
-            true,
-        );
-
-        return [new Example('', $files("\x89PNG\r\n\x1a\n"), $files((string) $whole))];
     }
 
     public function check(Examination $exam): iterable

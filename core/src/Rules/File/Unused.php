@@ -9,7 +9,6 @@ use InkedMargin\Core\Brief\Kind\Files;
 use InkedMargin\Core\Finding\Finding;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Site;
 use InkedMargin\Core\Source\FileKind;
@@ -36,17 +35,6 @@ final readonly class Unused extends Rule
                 'file/empty', 'file/wrong-type', 'file/unreadable', 'style/none', 'style/missing-rel',
             ],
         );
-    }
-
-    public function examples(): array
-    {
-        $picture = ['gull.svg' => '<svg xmlns="http://www.w3.org/2000/svg"/>'];
-
-        return [new Example(
-            '',
-            ['index.html' => '<p>Puffins nest here.</p>'] + $picture,
-            ['index.html' => '<p><img src="gull.svg" alt="A gull"></p>'] + $picture,
-        )];
     }
 
     public function check(Examination $exam): iterable

@@ -8,7 +8,6 @@ use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Finding\Finding;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Source\FileKind;
@@ -35,32 +34,6 @@ final readonly class WrongType extends Rule
             ProofMark::Change,
             'A file is not what its extension says.',
         );
-    }
-
-    public function examples(): array
-    {
-        $picture = fn (string $name) => [
-            'index.html' => "<p><img src=\"$name\" alt=\"A gull\"></p>",
-            $name => (string) base64_decode(
-                'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAAAAAA6fptVAAAACklEQVQI12NgAAAAAgAB4iG8MwAAAABJRU5ErkJggg==',
-                true,
-            ),
-        ];
-        $page = fn (string $tides) => ['index.html' => '<p><a href="tides.html">Tides</a></p>', 'tides.html' => $tides];
-        $right = $page('<p><a href="index.html">Home</a></p>');
-
-        return [
-            new Example('', $picture('gull.jpg'), $picture('gull.png')),
-            new Example('text', $page("Ebb at noon,\nflow at six."), $right),
-            new Example(
-                'word-processor',
-                $page(
-                    '<html xmlns:o="urn:schemas-microsoft-com:office:office"><body><p class=MsoNormal>Ebb at '
-                        .'noon</p></body></html>',
-                ),
-                $right,
-            ),
-        ];
     }
 
     public function check(Examination $exam): iterable

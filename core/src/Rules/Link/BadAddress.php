@@ -10,7 +10,6 @@ use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\AddressSlip;
 use InkedMargin\Core\Site\Reference;
 use InkedMargin\Core\Site\Resolution;
@@ -32,43 +31,6 @@ final readonly class BadAddress extends ReferenceRule
             'An address is not written as addresses are.',
             ['file/name'],
         );
-    }
-
-    public function examples(): array
-    {
-        $link = fn (string $address) => "<p><a href=\"$address\" target=\"_blank\" rel=\"noopener\">Gulls</a></p>";
-        $right = $link('https://gulls.example/quay');
-        $two = ['tides.html' => '<p><a href="index.html">Home</a></p>'];
-        $page = fn (string $from, string $to) => [
-            'index.html' => "<p><a href=\"$to\">Tides</a></p><p><img src=\"gull.svg\" alt=\"A gull\"></p>",
-            'gull.svg' => '<svg xmlns="http://www.w3.org/2000/svg"/>',
-        ] + $two;
-
-        return [
-            new Example('scheme', $link('htp://gulls.example/quay'), $right),
-            new Example(
-                'mail',
-                '<p><a href="imre@gulls.example">Write to Imre</a></p>',
-                '<p><a href="mailto:imre@gulls.example">Write to Imre</a></p>',
-            ),
-            new Example(
-                'telephone',
-                '<p><a href="+44 1632 960001">Call us</a></p>',
-                '<p><a href="tel:+441632960001">Call us</a></p>',
-            ),
-            new Example('space-around', $page('', ' tides.html'), $page('', 'tides.html')),
-            new Example('root', $page('', '/tides.html'), $page('', 'tides.html')),
-            new Example('space', $link('https://gulls.example/the quay'), $link('https://gulls.example/the%20quay')),
-            new Example(
-                'character',
-                $link('https://gulls.example/quay|pier'),
-                $link('https://gulls.example/quay%7Cpier'),
-            ),
-            new Example('backslash', $link('https:\\\\gulls.example\\quay'), $right),
-            new Example('port', $link('https://gulls.example:99999/quay'), $right),
-            new Example('host', $link('https://gulls<.example/quay'), $right),
-            new Example('no-host', $link('https://:80/'), $right),
-        ];
     }
 
     public function check(Examination $exam): iterable

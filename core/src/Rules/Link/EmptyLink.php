@@ -11,7 +11,6 @@ use InkedMargin\Core\Finding\Related;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Label;
 use InkedMargin\Core\Site\Map\PageNames;
 use InkedMargin\Core\Site\Page;
@@ -41,25 +40,6 @@ final readonly class EmptyLink extends ReferenceRule
             'A link has no address, or only a #.',
             ['nav/pattern'],
         );
-    }
-
-    public function examples(): array
-    {
-        $page = fn (string $href) => [
-            'index.html' => "<p><a href=\"$href\">Tides</a></p>",
-            'tides.html' => '<p><a href="index.html">Home</a></p>',
-        ];
-
-        return [
-            new Example('placeholder', '<p><a href="#">Tides</a></p>', $page('tides.html')),
-            new Example('empty', '<p><a href="">Tides</a></p>', $page('tides.html')),
-            new Example('no-href', '<p><a>Tides</a></p>', $page('tides.html')),
-            new Example(
-                'toggle',
-                '<p><a href="#" onclick="show()">Tides</a></p>',
-                '<p><button type="button" onclick="show()">Tides</button></p>',
-            ),
-        ];
     }
 
     public function check(Examination $exam): iterable

@@ -8,7 +8,6 @@ use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Brief\Kind\Link as LinkRequirement;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 
 /** Links within the site stay in the same tab. Common practice. */
@@ -23,16 +22,6 @@ final readonly class InsideNewTab extends Rule
             'A link within the site opens a new tab.',
             ['markup/bad-attribute-value', 'brief/link'],
         );
-    }
-
-    public function examples(): array
-    {
-        $files = fn (string $target) => [
-            'index.html' => "<p><a href=\"tides.html\"$target>Tides</a></p>",
-            'tides.html' => '<p><a href="index.html">Home</a></p>',
-        ];
-
-        return [new Example('', $files(' target="_blank"'), $files(''))];
     }
 
     public function check(Examination $exam): iterable

@@ -10,7 +10,6 @@ use InkedMargin\Core\Finding\Mend;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 
 /**
@@ -27,26 +26,6 @@ final readonly class LabelMismatch extends Rule
             ProofMark::Look,
             'A link says the name of one page and leads to another.',
         );
-    }
-
-    public function examples(): array
-    {
-        $page = '<p><a href="index.html">Home</a></p>';
-        $files = fn (string $href) => [
-            'index.html' => "<p><a href=\"tides.html\">Tides</a> <a href=\"$href\">Birds</a></p>",
-            'tides.html' => $page,
-            'birds.html' => $page,
-        ];
-
-        return [new Example(
-            '',
-            [
-                'tides.html' => str_replace('</p>', ' <a href="birds.html">On</a></p>', Example::page($page, 'Tides')),
-            ] + $files('tides.html'),
-            [
-                'tides.html' => str_replace('</p>', ' <a href="birds.html">On</a></p>', Example::page($page, 'Tides')),
-            ] + $files('birds.html'),
-        )];
     }
 
     public function check(Examination $exam): iterable

@@ -9,7 +9,6 @@ use InkedMargin\Core\Finding\Finding;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Reference;
 use InkedMargin\Core\Site\Resolution;
 
@@ -27,16 +26,6 @@ final readonly class LetterCase extends ReferenceRule
             'An address differs from the file’s name in letter case.',
             ['file/name'],
         );
-    }
-
-    public function examples(): array
-    {
-        $files = fn (string $href) => [
-            'index.html' => "<p><a href=\"$href\">Tides</a></p>",
-            'tides.html' => '<p><a href="index.html">Home</a></p>',
-        ];
-
-        return [new Example('', $files('Tides.html'), $files('tides.html'))];
     }
 
     protected function resolution(): Resolution

@@ -8,7 +8,6 @@ use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Finding\Finding;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Reference;
 use InkedMargin\Core\Site\Resolution;
 
@@ -26,23 +25,6 @@ final readonly class LocalPath extends ReferenceRule
             ProofMark::Change,
             'An address names a place on the author’s own computer.',
         );
-    }
-
-    public function examples(): array
-    {
-        $files = fn (string $href) => [
-            'index.html' => "<p><a href=\"$href\">Tides</a></p>",
-            'pages/tides.html' => '<p><a href="../index.html">Home</a></p>',
-        ];
-
-        return [
-            new Example(
-                'own-computer',
-                $files('file:///C:/Users/imre/site/pages/tides.html'),
-                $files('pages/tides.html'),
-            ),
-            new Example('backslash', $files('pages\\tides.html'), $files('pages/tides.html')),
-        ];
     }
 
     protected function resolution(): Resolution

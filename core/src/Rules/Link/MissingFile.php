@@ -10,7 +10,6 @@ use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Reference;
 use InkedMargin\Core\Site\ReferenceKind;
 use InkedMargin\Core\Site\Resolution;
@@ -33,29 +32,6 @@ final readonly class MissingFile extends ReferenceRule
             'An address leads to a file that is not in the site.',
             ['file/missing', 'file/no-home', 'file/name', 'file/double-extension'],
         );
-    }
-
-    public function examples(): array
-    {
-        $tides = ['tides.html' => '<p><a href="index.html">Home</a></p>'];
-        $home = fn (string $href) => ['index.html' => "<p><a href=\"$href\">Tides</a></p>"] + $tides;
-        $birds = [
-            'birds.html' => '<p><a href="index.html">Home</a> <a href="seal-colonies.html">Seals</a></p>',
-            'index.html' => '<p><a href="birds.html">Birds</a> <a href="seal-colonies.html">Seals</a></p>',
-        ];
-
-        $pictures = [
-            'index.html' => '<p><img src="images/gull.svg" alt="A gull"><img src="images/seal.svg" alt="A seal"></p>',
-        ];
-
-        return [
-            new Example('link', $home('tidse.html'), $home('tides.html')),
-            new Example('folder', $pictures, $pictures + [
-                'images/gull.svg' => '<svg xmlns="http://www.w3.org/2000/svg"/>',
-                'images/seal.svg' => '<svg xmlns="http://www.w3.org/2000/svg"/>',
-            ]),
-            new Example('file', $birds, $birds + ['seal-colonies.html' => '<p><a href="index.html">Home</a></p>']),
-        ];
     }
 
     public function check(Examination $exam): iterable

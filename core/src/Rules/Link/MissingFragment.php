@@ -8,7 +8,6 @@ use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Finding\Finding;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Reference;
 use InkedMargin\Core\Site\Resolution;
 
@@ -24,15 +23,6 @@ final readonly class MissingFragment extends ReferenceRule
             'A link leads to a place on a page that does not exist.',
             ['markup/bad-attribute-value'],
         );
-    }
-
-    public function examples(): array
-    {
-        return [new Example(
-            '',
-            '<p><a href="#tide">Tides</a></p><h2 id="tides">Tides</h2>',
-            '<p><a href="#tides">Tides</a></p><h2 id="tides">Tides</h2>',
-        )];
     }
 
     protected function resolution(): Resolution

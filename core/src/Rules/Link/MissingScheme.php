@@ -8,7 +8,6 @@ use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Finding\Finding;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Reference;
 use InkedMargin\Core\Site\Resolution;
 
@@ -23,13 +22,6 @@ final readonly class MissingScheme extends ReferenceRule
             ProofMark::Insert,
             'The address of another site does not start with https://.',
         );
-    }
-
-    public function examples(): array
-    {
-        $link = fn (string $address) => "<p><a href=\"$address\" target=\"_blank\" rel=\"noopener\">Gulls</a></p>";
-
-        return [new Example('', $link('www.gulls.example'), $link('https://www.gulls.example'))];
     }
 
     protected function resolution(): Resolution

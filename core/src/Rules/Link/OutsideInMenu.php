@@ -8,7 +8,6 @@ use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Map\Link;
 use InkedMargin\Core\Site\Map\LinkPlace;
@@ -29,17 +28,6 @@ final readonly class OutsideInMenu extends Rule
             ProofMark::Move,
             'A link to another site is among the links of the menu.',
         );
-    }
-
-    public function examples(): array
-    {
-        $files = fn (string $nav, string $text) => [
-            'index.html' => "<nav><a href=\"tides.html\">Tides</a>$nav</nav><p>See also$text.</p>",
-            'tides.html' => '<nav><a href="index.html">Home</a></nav>',
-        ];
-        $link = ' <a href="https://gulls.example/" target="_blank" rel="noopener">Gulls</a>';
-
-        return [new Example('', $files($link, ''), $files('', $link))];
     }
 
     public function check(Examination $exam): iterable

@@ -8,7 +8,6 @@ use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Brief\Kind\Link as LinkRequirement;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\ReferenceKind;
 
@@ -24,13 +23,6 @@ final readonly class OutsideSameTab extends Rule
             'A link to another site opens in the same tab.',
             ['brief/link'],
         );
-    }
-
-    public function examples(): array
-    {
-        $link = fn (string $target) => "<p><a href=\"https://gulls.example/\"$target>Gulls</a></p>";
-
-        return [new Example('', $link(''), $link(' target="_blank" rel="noopener"'))];
     }
 
     public function check(Examination $exam): iterable

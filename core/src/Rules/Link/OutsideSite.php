@@ -8,7 +8,6 @@ use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Finding\Finding;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Reference;
 use InkedMargin\Core\Site\Resolution;
 
@@ -26,16 +25,6 @@ final readonly class OutsideSite extends ReferenceRule
             ProofMark::Change,
             'An address leads out of the site’s folder.',
         );
-    }
-
-    public function examples(): array
-    {
-        $files = fn (string $href) => [
-            'index.html' => "<p><a href=\"$href\">Tides</a></p>",
-            'tides.html' => '<p><a href="index.html">Home</a></p>',
-        ];
-
-        return [new Example('', $files('../tides.html'), $files('tides.html'))];
     }
 
     protected function resolution(): Resolution

@@ -9,7 +9,6 @@ use InkedMargin\Core\Finding\Finding;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Reference;
 use InkedMargin\Core\Site\Resolution;
 
@@ -25,16 +24,6 @@ final readonly class WrongFolder extends ReferenceRule
             'An address looks for a file in the wrong folder.',
             ['file/missing'],
         );
-    }
-
-    public function examples(): array
-    {
-        $files = fn (string $href) => [
-            'index.html' => "<p><a href=\"$href\">Tides</a></p>",
-            'pages/tides.html' => '<p><a href="../index.html">Home</a></p>',
-        ];
-
-        return [new Example('', $files('tides.html'), $files('pages/tides.html'))];
     }
 
     protected function resolution(): Resolution

@@ -15,7 +15,6 @@ use InkedMargin\Core\Markup\AttributeTable;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\Slip\Slip;
 use InkedMargin\Core\Markup\Slip\SlipKind;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Page;
 
 /** A value that its attribute does not take (HTML Standard, section 4 and 2.3; WAI-ARIA 1.2, sections 5 and 6). */
@@ -29,34 +28,6 @@ final readonly class BadAttributeValue extends SlipRule
             ProofMark::Change,
             'The value of an attribute is not one that it takes.',
         );
-    }
-
-    public function examples(): array
-    {
-        return [
-            new Example(
-                '',
-                '<p><input type="txt" aria-label="Your name"></p>',
-                '<p><input type="text" aria-label="Your name"></p>',
-            ),
-            new Example(
-                'misspelt',
-                [
-                    'index.html' => Example::page('', head: '<link rel="styelsheet" href="site.css">'),
-                    'site.css' => 'h1 { margin: 0 }',
-                ],
-                [
-                    'index.html' => Example::page('', head: '<link rel="stylesheet" href="site.css">'),
-                    'site.css' => 'h1 { margin: 0 }',
-                ],
-            ),
-            new Example(
-                'target',
-                ['index.html' => '<p><a href="https://gulls.example/" target="blank" rel="noopener">Gulls</a></p>'],
-                '<p><a href="https://gulls.example/" target="_blank" rel="noopener">Gulls</a></p>',
-            ),
-            new Example('sign', '<p class=".big">Tides</p>', '<p class="big">Tides</p>'),
-        ];
     }
 
     public function check(Examination $exam): iterable

@@ -12,7 +12,6 @@ use InkedMargin\Core\Markup\ContentModel as Model;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\Node;
 use InkedMargin\Core\Markup\Text;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Page;
 
@@ -27,15 +26,6 @@ final readonly class BreakForSpace extends Rule
             ProofMark::TakeOut,
             'Line breaks are used as spacing.',
         );
-    }
-
-    public function examples(): array
-    {
-        return [new Example(
-            '',
-            '<p>Puffins nest here.<br><br>So do gulls.</p>',
-            '<p>Puffins nest here.</p><p>So do gulls.</p>',
-        )];
     }
 
     public function check(Examination $exam): iterable

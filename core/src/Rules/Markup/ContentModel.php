@@ -18,7 +18,6 @@ use InkedMargin\Core\Markup\Misplaced;
 use InkedMargin\Core\Markup\MisplacedKind;
 use InkedMargin\Core\Markup\Slip\Slip;
 use InkedMargin\Core\Markup\Slip\SlipKind;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Source\English;
 use InkedMargin\Core\Source\Span;
@@ -45,66 +44,6 @@ final readonly class ContentModel extends SlipRule
             'An element or text is where it is not allowed.',
             ['markup/unclosed-element', 'markup/misnested', 'markup/missing-skeleton-tag'],
         );
-    }
-
-    public function examples(): array
-    {
-        $page = Example::page('<p>Puffins nest here.</p>');
-        $heading = "<h1>Marrow Sound</h1>\n";
-
-        return [
-            new Example(
-                'parent',
-                '<div><li>Puffins</li><li>Gulls</li></div>',
-                '<div><ul><li>Puffins</li><li>Gulls</li></ul></div>',
-            ),
-            new Example('child', '<ul><p>Birds</p><li>Puffins</li></ul>', '<ul><li>Birds</li><li>Puffins</li></ul>'),
-            new Example('block', '<div><span><div>Puffins</div></span></div>', '<div><div>Puffins</div></div>'),
-            new Example(
-                'nested',
-                [
-                    'index.html' => '<p><a href="birds.html"><button>Birds</button></a></p>',
-                    'birds.html' => '<p><a href="index.html">Home</a></p>',
-                ],
-                [
-                    'index.html' => '<p><a href="birds.html">Birds</a></p>',
-                    'birds.html' => '<p><a href="index.html">Home</a></p>',
-                ],
-            ),
-            new Example('metadata', '<meta name="author" content="Imre"><p>Puffins.</p>', '<p>Puffins.</p>'),
-            new Example(
-                'order',
-                '<table><tr><td>Ebb</td></tr><caption>Tides</caption></table>',
-                '<table><caption>Tides</caption><tr><td>Ebb</td></tr></table>',
-            ),
-            new Example(
-                'second',
-                '<main><p>Puffins.</p></main><main><p>Gulls.</p></main>',
-                '<main><p>Puffins.</p><p>Gulls.</p></main>',
-            ),
-            new Example('text', '<ul>Birds<li>Puffins</li></ul>', '<ul><li>Birds</li><li>Puffins</li></ul>'),
-            new Example('cut-short', '<p>Birds<ul><li>Puffins</li></ul></p>', '<p>Birds</p><ul><li>Puffins</li></ul>'),
-            new Example(
-                'row',
-                '<table><td>Ebb</td><td>Flow</td></table>',
-                '<table><tr><td>Ebb</td><td>Flow</td></tr></table>',
-            ),
-            new Example(
-                'table',
-                '<table>Tides<tr><td>Ebb</td></tr></table>',
-                '<table><caption>Tides</caption><tr><td>Ebb</td></tr></table>',
-            ),
-            new Example(
-                'outside-table',
-                '<div><td>Ebb</td><td>Flow</td></div>',
-                '<table><tr><td>Ebb</td><td>Flow</td></tr></table>',
-            ),
-            new Example(
-                'in-head',
-                ['index.html' => str_replace([$heading, '</head>'], ['', "$heading</head>"], $page)],
-                ['index.html' => $page],
-            ),
-        ];
     }
 
     public function check(Examination $exam): iterable

@@ -7,7 +7,6 @@ namespace InkedMargin\Core\Rules\Markup;
 use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Source\Span;
 
@@ -24,11 +23,6 @@ final readonly class DuplicateAttribute extends Rule
             ProofMark::TakeOut,
             'A tag has the same attribute twice.',
         );
-    }
-
-    public function examples(): array
-    {
-        return [new Example('', '<p class="wide" class="warm">Tides</p>', '<p class="wide warm">Tides</p>')];
     }
 
     public function check(Examination $exam): iterable

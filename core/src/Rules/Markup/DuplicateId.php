@@ -8,7 +8,6 @@ use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 
 /** Two elements of one page with the same id (HTML Standard, 3.2.6). */
@@ -22,15 +21,6 @@ final readonly class DuplicateId extends Rule
             ProofMark::Change,
             'Two elements of a page have the same id.',
         );
-    }
-
-    public function examples(): array
-    {
-        return [new Example(
-            '',
-            '<p id="tides">Ebb</p><p id="tides">Flow</p>',
-            '<p id="ebb">Ebb</p><p id="flow">Flow</p>',
-        )];
     }
 
     public function check(Examination $exam): iterable

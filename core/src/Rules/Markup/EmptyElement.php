@@ -10,7 +10,6 @@ use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\Text;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Page;
 
@@ -44,11 +43,6 @@ final readonly class EmptyElement extends Rule
                 'link/empty', 'markup/missing-alt',
             ],
         );
-    }
-
-    public function examples(): array
-    {
-        return [new Example('', '<h2></h2><p>Puffins nest here.</p>', '<h2>Birds</h2><p>Puffins nest here.</p>')];
     }
 
     public function check(Examination $exam): iterable

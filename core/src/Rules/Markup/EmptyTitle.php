@@ -10,7 +10,6 @@ use InkedMargin\Core\Finding\Finding;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Page;
 
 /** A title with nothing in it (HTML Standard, 4.2.2). */
@@ -19,17 +18,6 @@ final readonly class EmptyTitle extends ElementRule
     public function __construct()
     {
         parent::__construct('markup/empty-title', Weight::Fault, ProofMark::Insert, 'A title is empty.');
-    }
-
-    public function examples(): array
-    {
-        $page = Example::page('<p>Puffins nest here.</p>');
-
-        return [new Example(
-            '',
-            ['index.html' => str_replace('<title>Marrow Sound', '<title>', $page)],
-            ['index.html' => $page],
-        )];
     }
 
     public function speaksFor(): array

@@ -12,7 +12,6 @@ use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Attribute;
 use InkedMargin\Core\Markup\Encoding as PageEncoding;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Source\Span;
@@ -25,23 +24,6 @@ final readonly class Encoding extends Rule
     public function __construct()
     {
         parent::__construct('markup/encoding', Weight::Fault, ProofMark::Change, 'A page is not saved as UTF-8.');
-    }
-
-    public function examples(): array
-    {
-        $page = Example::page('<p>Puffins nest here.</p>');
-        $latin = str_replace(['utf-8', 'here'], ['iso-8859-1', "caf\xE9"], $page);
-
-        return [
-            new Example('unreadable', ['index.html' => str_replace('here', "caf\xE9", $page)], ['index.html' => $page]),
-            new Example('other', ['index.html' => $latin], ['index.html' => $page]),
-            new Example(
-                'contradicted',
-                ['index.html' => "\xEF\xBB\xBF".str_replace('utf-8', 'koi8-r', $page)],
-                ['index.html' => $page],
-            ),
-            new Example('unknown', ['index.html' => str_replace('utf-8', 'utf-88', $page)], ['index.html' => $page]),
-        ];
     }
 
     public function check(Examination $exam): iterable

@@ -7,7 +7,6 @@ namespace InkedMargin\Core\Rules\Markup;
 use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 
 /** A heading that skips a level (HTML Standard, 4.3.11). */
@@ -22,11 +21,6 @@ final readonly class HeadingSkips extends Rule
             'A heading skips a level.',
             ['markup/misnested', 'markup/unclosed-element'],
         );
-    }
-
-    public function examples(): array
-    {
-        return [new Example('', '<h3>Puffins</h3><p>They nest here.</p>', '<h2>Puffins</h2><p>They nest here.</p>')];
     }
 
     public function check(Examination $exam): iterable

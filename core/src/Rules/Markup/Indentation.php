@@ -9,7 +9,6 @@ use InkedMargin\Core\Brief\Kind\Indentation as IndentationRequirement;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Indent;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 
 /**
@@ -27,11 +26,6 @@ final readonly class Indentation extends Rule
             'A tag is not indented like the ones around it.',
             ['markup/unclosed-element', 'markup/misnested', 'markup/content-model'],
         );
-    }
-
-    public function examples(): array
-    {
-        return [new Example('', "<ul>\n<li>Puffins</li>\n</ul>", "<ul>\n  <li>Puffins</li>\n</ul>")];
     }
 
     public function speaksFor(): array

@@ -11,7 +11,6 @@ use InkedMargin\Core\Finding\Related;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Source\Span;
@@ -30,15 +29,6 @@ final readonly class Misnested extends Rule
             'Two elements overlap: the one that was opened last is not closed first.',
             ['markup/unknown-element'],
         );
-    }
-
-    public function examples(): array
-    {
-        return [new Example(
-            '',
-            '<p><em>Low <strong>tide</em></strong> at noon.</p>',
-            '<p><em>Low <strong>tide</strong></em> at noon.</p>',
-        )];
     }
 
     public function check(Examination $exam): iterable

@@ -15,7 +15,6 @@ use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\Text;
 use InkedMargin\Core\Markup\Walk;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Page;
 
 /**
@@ -29,30 +28,6 @@ final readonly class MissingAlt extends ElementRule
     public function __construct()
     {
         parent::__construct('markup/missing-alt', Weight::Fault, ProofMark::Insert, 'A picture has no alt text.');
-    }
-
-    public function examples(): array
-    {
-        $files = fn (string $alt) => [
-            'index.html' => "<p><img src=\"gull.svg\"$alt></p>",
-            'gull.svg' => '<svg xmlns="http://www.w3.org/2000/svg"/>',
-        ];
-        $link = fn (string $alt) => [
-            'index.html' => "<p><a href=\"birds.html\"><img src=\"gull.svg\" alt=\"$alt\"></a></p>",
-            'birds.html' => '<p><a href="index.html">Home</a></p>',
-            'gull.svg' => '<svg xmlns="http://www.w3.org/2000/svg"/>',
-        ];
-
-        return [
-            new Example('none', $files(''), $files(' alt="A gull on the quay"')),
-            new Example('link', $link(''), $link('Birds')),
-            new Example(
-                'no-alt',
-                $files(' alt=""'),
-                $files(' alt="A gull on the quay"'),
-                'kind: pictures, at_least: 1',
-            ),
-        ];
     }
 
     public function speaksFor(): array

@@ -9,7 +9,6 @@ use InkedMargin\Core\Finding\Finding;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Page;
 
 /** An attribute that the standard requires on its element (HTML Standard, section 4). */
@@ -24,17 +23,6 @@ final readonly class MissingAttribute extends ElementRule
             'A required attribute is missing.',
             ['style/missing-rel'],
         );
-    }
-
-    public function examples(): array
-    {
-        $gull = ['gull.svg' => '<svg xmlns="http://www.w3.org/2000/svg"/>'];
-
-        return [new Example(
-            '',
-            ['index.html' => '<p><img alt="A gull"></p>'],
-            ['index.html' => '<p><img src="gull.svg" alt="A gull"></p>'] + $gull,
-        )];
     }
 
     protected function concerns(string $name): bool

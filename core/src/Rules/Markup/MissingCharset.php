@@ -9,7 +9,6 @@ use InkedMargin\Core\Finding\Edit;
 use InkedMargin\Core\Finding\Mend;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Page;
 
@@ -27,13 +26,6 @@ final readonly class MissingCharset extends Rule
             'A page does not declare its encoding.',
             ['markup/encoding', 'markup/missing-attribute'],
         );
-    }
-
-    public function examples(): array
-    {
-        $page = Example::page('<p>Puffins nest here.</p>');
-
-        return [new Example('', ['index.html' => str_replace(self::TAG."\n", '', $page)], ['index.html' => $page])];
     }
 
     public function check(Examination $exam): iterable

@@ -15,7 +15,6 @@ use InkedMargin\Core\Markup\Node;
 use InkedMargin\Core\Markup\ParseError as MarkupError;
 use InkedMargin\Core\Markup\Slip\Slip;
 use InkedMargin\Core\Markup\Slip\SlipKind;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Source\Span;
 
 /** No doctype, or one that is not written as one (HTML Standard, 13.1.1). */
@@ -30,25 +29,6 @@ final readonly class MissingDoctype extends SlipRule
             'A page has no doctype, or one that browsers do not recognise.',
             ['markup/stray-text'],
         );
-    }
-
-    public function examples(): array
-    {
-        $page = Example::page('<p>Puffins nest here.</p>');
-
-        return [
-            new Example('none', ['index.html' => str_replace("<!DOCTYPE html>\n", '', $page)], ['index.html' => $page]),
-            new Example(
-                'misspelt',
-                ['index.html' => str_replace('<!DOCTYPE html>', '<DOCTYPE html>', $page)],
-                ['index.html' => $page],
-            ),
-            new Example(
-                'late',
-                ['index.html' => "<html lang=\"en\">\n".str_replace('<html lang="en">', '', $page)],
-                ['index.html' => $page],
-            ),
-        ];
     }
 
     public function check(Examination $exam): iterable

@@ -9,7 +9,6 @@ use InkedMargin\Core\Finding\Finding;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Page;
 
 /** A page that does not say which language it is in (HTML Standard, 3.2.6.2; WCAG 2.2, 3.1.1). */
@@ -23,13 +22,6 @@ final readonly class MissingLang extends ElementRule
             ProofMark::Insert,
             'A page does not declare its language.',
         );
-    }
-
-    public function examples(): array
-    {
-        $page = Example::page('<p>Puffins nest here.</p>');
-
-        return [new Example('', ['index.html' => str_replace(' lang="en"', '', $page)], ['index.html' => $page])];
     }
 
     protected function concerns(string $name): bool

@@ -14,7 +14,6 @@ use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Doctype;
 use InkedMargin\Core\Markup\Document;
 use InkedMargin\Core\Markup\Element;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Source\Span;
@@ -34,38 +33,6 @@ final readonly class MissingSkeletonTag extends Rule
             'A start or end tag of `html`, `head` or `body` is missing.',
             ['markup/misnested', 'markup/stray-end-tag'],
         );
-    }
-
-    public function examples(): array
-    {
-        $page = Example::page('<p>Puffins nest here.</p>');
-        $examples = [];
-        foreach (['html', 'head', 'body'] as $name) {
-            $examples[] = new Example(
-                "$name-start",
-                ['index.html' => preg_replace("/<$name( [^>]*)?>\\n/", '', $page) ?? ''],
-                ['index.html' => $page],
-            );
-            $examples[] = new Example(
-                "$name-end",
-                ['index.html' => str_replace("</$name>\n", '', $page)],
-                ['index.html' => $page],
-            );
-        }
-
-        return [
-            ...$examples,
-            new Example(
-                'both',
-                ['index.html' => preg_replace('~</?body>\n~', '', $page) ?? ''],
-                ['index.html' => $page],
-            ),
-            new Example(
-                'all',
-                ['index.html' => preg_replace('~</?(?:html|head|body)[^>]*>\n~', '', $page) ?? ''],
-                ['index.html' => $page],
-            ),
-        ];
     }
 
     public function check(Examination $exam): iterable

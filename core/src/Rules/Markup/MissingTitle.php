@@ -9,7 +9,6 @@ use InkedMargin\Core\Brief\Kind\Titles;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 
 /** A page without a `title` element (HTML Standard, 4.2.1 and 4.2.2). */
@@ -18,17 +17,6 @@ final readonly class MissingTitle extends Rule
     public function __construct()
     {
         parent::__construct('markup/missing-title', Weight::Fault, ProofMark::Insert, 'A page has no title.');
-    }
-
-    public function examples(): array
-    {
-        $page = Example::page('<p>Puffins nest here.</p>');
-
-        return [new Example(
-            '',
-            ['index.html' => str_replace("<title>Marrow Sound</title>\n", '', $page)],
-            ['index.html' => $page],
-        )];
     }
 
     public function speaksFor(): array

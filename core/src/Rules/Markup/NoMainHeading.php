@@ -8,7 +8,6 @@ use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Brief\Kind\Headings;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\SpecialPage;
 
@@ -24,17 +23,6 @@ final readonly class NoMainHeading extends Rule
             'A page has no main heading.',
             ['markup/misnested', 'markup/unclosed-element', 'markup/content-model'],
         );
-    }
-
-    public function examples(): array
-    {
-        $page = Example::page('<p>Puffins nest here.</p>');
-
-        return [new Example(
-            '',
-            ['index.html' => str_replace(['<h1>', '</h1>'], ['<h2>', '</h2>'], $page)],
-            ['index.html' => $page],
-        )];
     }
 
     public function check(Examination $exam): iterable

@@ -8,7 +8,6 @@ use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\ElementTable;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 
 /** An attribute that is obsolete on its element (HTML Standard, 16.2). Told once a page for each attribute. */
@@ -23,15 +22,6 @@ final readonly class ObsoleteAttribute extends Rule
             'An attribute is obsolete.',
             ['markup/obsolete-element'],
         );
-    }
-
-    public function examples(): array
-    {
-        return [new Example(
-            '',
-            '<p align="center">Puffins nest here.</p>',
-            '<p class="centred">Puffins nest here.</p>',
-        )];
     }
 
     public function check(Examination $exam): iterable

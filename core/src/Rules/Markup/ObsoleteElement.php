@@ -10,7 +10,6 @@ use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\ElementTable;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Page;
 
 /** An element that is obsolete (HTML Standard, 16.2). Told once a page for each name. */
@@ -19,15 +18,6 @@ final readonly class ObsoleteElement extends ElementRule
     public function __construct()
     {
         parent::__construct('markup/obsolete-element', Weight::Departure, ProofMark::Change, 'An element is obsolete.');
-    }
-
-    public function examples(): array
-    {
-        return [new Example(
-            '',
-            '<p><font color="red">Puffins</font> nest here.</p>',
-            '<p><span class="warm">Puffins</span> nest here.</p>',
-        )];
     }
 
     protected function concerns(string $name): bool

@@ -11,7 +11,6 @@ use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\ElementTable;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Page;
 
 /** An end tag that may be left out, and was (HTML Standard, 13.1.2.4). Told once a page for each name. */
@@ -29,11 +28,6 @@ final readonly class OptionalEndTag extends ElementRule
                 'markup/stray-end-tag',
             ],
         );
-    }
-
-    public function examples(): array
-    {
-        return [new Example('', '<ul><li>Puffins<li>Gulls</li></ul>', '<ul><li>Puffins</li><li>Gulls</li></ul>')];
     }
 
     protected function concerns(string $name): bool

@@ -11,7 +11,6 @@ use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Slip\Slip;
 use InkedMargin\Core\Markup\Slip\SlipKind;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Source\English;
 use InkedMargin\Core\Source\Span;
@@ -39,43 +38,6 @@ final readonly class ParseError extends SlipRule
                 'markup/missing-skeleton-tag',
             ],
         );
-    }
-
-    public function examples(): array
-    {
-        $tides = ['tides.html' => '<p><a href="index.html">Home</a></p>'];
-        $link = '<p>See the <a href="tides.html">tides</a>.</p>';
-        $changed = fn (string $variant, string $from, string $to) => new Example(
-            $variant,
-            ['index.html' => str_replace($from, $to, $link)] + $tides,
-            ['index.html' => $link] + $tides,
-        );
-
-        return [
-            new Example(
-                'unclosed-comment',
-                "<!-- the tides\n<p>Ebb and flow.</p>",
-                "<!-- the tides -->\n<p>Ebb and flow.</p>",
-            ),
-            new Example(
-                'comment-start',
-                '<!- the tides --><p>Ebb and flow.</p>',
-                '<!-- the tides --><p>Ebb and flow.</p>',
-            ),
-            new Example(
-                'comment-end',
-                '<!-- the tides -><p>Ebb and flow.</p>',
-                '<!-- the tides --><p>Ebb and flow.</p>',
-            ),
-            $changed('no-bracket', '</a>', '</a'),
-            $changed('no-equals', 'href=', 'href'),
-            $changed('no-quote', 'html">', 'html>'),
-            $changed('extra-quote', 'html">', 'html"">'),
-            $changed('curly-quotes', '"tides.html"', '“tides.html”'),
-            $changed('space-in-tag', '</a>', '</ a>'),
-            $changed('backslash', '</a>', '<\\a>'),
-            new Example('standard', '<p>Ebb</p><?php echo 1 ?>', '<p>Ebb</p>'),
-        ];
     }
 
     public function check(Examination $exam): iterable

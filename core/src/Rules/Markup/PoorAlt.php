@@ -9,7 +9,6 @@ use InkedMargin\Core\Finding\Finding;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Page;
 
 /** Alt text that says nothing of the picture: a file name, or that it is one (WCAG 2.2, failure F30). */
@@ -28,16 +27,6 @@ final readonly class PoorAlt extends ElementRule
             ProofMark::Change,
             'Alt text is a file name, or says only that there is a picture.',
         );
-    }
-
-    public function examples(): array
-    {
-        $files = fn (string $alt) => [
-            'index.html' => "<p><img src=\"gull.svg\" alt=\"$alt\"></p>",
-            'gull.svg' => '<svg xmlns="http://www.w3.org/2000/svg"/>',
-        ];
-
-        return [new Example('', $files('gull.svg'), $files('A gull on the quay'))];
     }
 
     protected function concerns(string $name): bool

@@ -11,7 +11,6 @@ use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Doctype;
 use InkedMargin\Core\Markup\Mode;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 
 /** A doctype that puts the page in quirks mode (HTML Standard, 13.2.6.4.1). */
@@ -25,21 +24,6 @@ final readonly class QuirksDoctype extends Rule
             ProofMark::Change,
             'A doctype puts the page in quirks mode.',
         );
-    }
-
-    public function examples(): array
-    {
-        $page = Example::page('<p>Puffins nest here.</p>');
-
-        return [new Example(
-            '',
-            ['index.html' => str_replace(
-                '<!DOCTYPE html>',
-                '<!DOCTYPE html PUBLIC "-//W3C//DTD HTML 4.01 Transitional//EN">',
-                $page,
-            )],
-            ['index.html' => $page],
-        )];
     }
 
     public function check(Examination $exam): iterable

@@ -8,7 +8,6 @@ use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Brief\Kind\Markup as MarkupRequirement;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Source\Span;
 
@@ -26,19 +25,6 @@ final readonly class RawCharacter extends Rule
             ProofMark::Change,
             'A character reference does not exist, or a character is typed that the brief wants as a reference.',
         );
-    }
-
-    public function examples(): array
-    {
-        return [
-            new Example('unknown', '<p>Tea &buns;</p>', '<p>Tea &amp; buns;</p>'),
-            new Example(
-                'reference',
-                '<p>© Marrow Sound</p>',
-                '<p>&copy; Marrow Sound</p>',
-                'kind: markup, references: ["©"]',
-            ),
-        ];
     }
 
     public function speaksFor(): array

@@ -9,7 +9,6 @@ use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 
 /** A second h1 on a page (HTML Standard, 4.3.11; common practice). */
@@ -24,15 +23,6 @@ final readonly class SecondMainHeading extends Rule
             'A page has more than one main heading.',
             ['markup/misnested', 'markup/unclosed-element', 'markup/empty-element'],
         );
-    }
-
-    public function examples(): array
-    {
-        return [new Example(
-            '',
-            '<h1>Birds</h1><p>Gulls.</p><h1>Seals</h1><p>Grey seals.</p>',
-            '<h1>Birds</h1><p>Gulls.</p><h2>Seals</h2><p>Grey seals.</p>',
-        )];
     }
 
     public function check(Examination $exam): iterable

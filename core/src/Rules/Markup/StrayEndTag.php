@@ -11,7 +11,6 @@ use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\ElementTable;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 
 /** An end tag with nothing open that it could close (HTML Standard, 13.2.6). */
@@ -26,18 +25,6 @@ final readonly class StrayEndTag extends Rule
             'An end tag has nothing to close.',
             ['markup/misnested', 'markup/unclosed-element', 'markup/content-model'],
         );
-    }
-
-    public function examples(): array
-    {
-        return [
-            new Example(
-                '',
-                '<section><p>Puffins nest here.</p></section></section>',
-                '<section><p>Puffins nest here.</p></section>',
-            ),
-            new Example('void', '<p>Ebb<br></br>Flow</p>', '<p>Ebb<br>Flow</p>'),
-        ];
     }
 
     public function check(Examination $exam): iterable

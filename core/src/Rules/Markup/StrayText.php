@@ -16,7 +16,6 @@ use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\Slip\Slip;
 use InkedMargin\Core\Markup\Slip\SlipKind;
 use InkedMargin\Core\Markup\Text;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Source\English;
 use InkedMargin\Core\Source\Span;
@@ -38,26 +37,6 @@ final readonly class StrayText extends SlipRule
             'Text is outside every part of the page, or slipped in between.',
             ['markup/unclosed-element', 'markup/parse-error', 'markup/content-model'],
         );
-    }
-
-    public function examples(): array
-    {
-        $page = Example::page('<p>Puffins nest here.</p>');
-
-        return [
-            new Example(
-                '',
-                '<header><p>Sound</p></header>Puffins and gulls<main><p>Birds.</p></main>',
-                '<header><p>Sound</p></header><main><p>Puffins and gulls</p><p>Birds.</p></main>',
-            ),
-            new Example(
-                'sign',
-                '<main><p>Puffins nest here.</p>><p>So do gulls.</p></main>',
-                '<main><p>Puffins nest here.</p><p>So do gulls.</p></main>',
-            ),
-            new Example('code-fence', ['index.html' => "```html\n$page```\n"], ['index.html' => $page]),
-            new Example('before-doctype', ['index.html' => "html\n$page"], ['index.html' => $page]),
-        ];
     }
 
     public function check(Examination $exam): iterable

@@ -8,7 +8,6 @@ use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Finding\Finding;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Source\Span;
@@ -27,18 +26,6 @@ final readonly class TagCase extends Rule
             'An element or attribute is written in capitals.',
             ['markup/duplicate-attribute'],
         );
-    }
-
-    public function examples(): array
-    {
-        return [
-            new Example('element', '<P>Puffins nest here.</P>', '<p>Puffins nest here.</p>'),
-            new Example(
-                'attribute',
-                '<p CLASS="wide">Puffins nest here.</p>',
-                '<p class="wide">Puffins nest here.</p>',
-            ),
-        ];
     }
 
     public function check(Examination $exam): iterable

@@ -15,7 +15,6 @@ use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\Slip\Slip;
 use InkedMargin\Core\Markup\Slip\SlipKind;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Source\Span;
 
@@ -31,31 +30,6 @@ final readonly class UnclosedElement extends SlipRule
             'An end tag is missing, has no slash, or is that of another element.',
             ['markup/misnested', 'markup/unknown-element'],
         );
-    }
-
-    public function examples(): array
-    {
-        $page = Example::page('<p>Puffins nest here.</p>');
-
-        return [
-            new Example(
-                '',
-                '<main><section><p>Puffins nest here.</p></main>',
-                '<main><section><p>Puffins nest here.</p></section></main>',
-            ),
-            new Example('other', '<ul><li>Puffins</li><li>Gulls</li></ol>', '<ul><li>Puffins</li><li>Gulls</li></ul>'),
-            new Example(
-                'no-slash',
-                '<h2>Birds<h2><p>Puffins nest here.</p>',
-                '<h2>Birds</h2><p>Puffins nest here.</p>',
-            ),
-            new Example(
-                'self-closed',
-                '<div class="line"/><p>Puffins nest here.</p>',
-                '<div class="line"></div><p>Puffins nest here.</p>',
-            ),
-            new Example('raw-text', ['index.html' => str_replace('</title>', '', $page)], ['index.html' => $page]),
-        ];
     }
 
     public function check(Examination $exam): iterable

@@ -14,7 +14,6 @@ use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\ElementTable;
 use InkedMargin\Core\Markup\Slip\Slip;
 use InkedMargin\Core\Markup\Slip\SlipKind;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Page;
 
 /** An attribute that the HTML Standard does not have on this element (index of attributes). */
@@ -34,24 +33,6 @@ final readonly class UnknownAttribute extends SlipRule
             'An attribute does not exist, or not on this element.',
             ['markup/parse-error', 'markup/obsolete-attribute'],
         );
-    }
-
-    public function examples(): array
-    {
-        return [
-            new Example('', '<p size="big">Puffins nest here.</p>', '<p class="big">Puffins nest here.</p>'),
-            new Example(
-                'misspelt',
-                [
-                    'index.html' => '<p><a herf="tides.html">Tides</a></p>',
-                    'tides.html' => '<p><a href="index.html">Home</a></p>',
-                ],
-                [
-                    'index.html' => '<p><a href="tides.html">Tides</a></p>',
-                    'tides.html' => '<p><a href="index.html">Home</a></p>',
-                ],
-            ),
-        ];
     }
 
     public function check(Examination $exam): iterable

@@ -10,7 +10,6 @@ use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\ElementTable;
 use InkedMargin\Core\Markup\Slip\Slip;
 use InkedMargin\Core\Markup\Slip\SlipKind;
-use InkedMargin\Core\Rules\Example;
 
 /** An element that the HTML Standard does not have (section 4), or an end tag with a misspelt name. */
 final readonly class UnknownElement extends SlipRule
@@ -23,27 +22,6 @@ final readonly class UnknownElement extends SlipRule
             ProofMark::Change,
             'An element does not exist, or its name is misspelt.',
         );
-    }
-
-    public function examples(): array
-    {
-        return [
-            new Example(
-                '',
-                '<birdwatch><p>Puffins nest here.</p></birdwatch>',
-                '<section><p>Puffins nest here.</p></section>',
-            ),
-            new Example(
-                'misspelt',
-                '<setcion><p>Puffins nest here.</p></setcion>',
-                '<section><p>Puffins nest here.</p></section>',
-            ),
-            new Example(
-                'end-tag',
-                '<footer><p>Puffins nest here.</p></foter>',
-                '<footer><p>Puffins nest here.</p></footer>',
-            ),
-        ];
     }
 
     public function check(Examination $exam): iterable

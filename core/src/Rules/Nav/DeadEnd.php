@@ -7,7 +7,6 @@ namespace InkedMargin\Core\Rules\Nav;
 use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\SpecialPage;
 
 /** A page without a link to another page of the site. The endings of a branching story may be such. Common practice. */
@@ -22,16 +21,6 @@ final readonly class DeadEnd extends PathRule
             'A page has no link to another page of the site.',
             self::EXPLAINED_BY,
         );
-    }
-
-    public function examples(): array
-    {
-        $files = fn (string $tides) => [
-            'index.html' => '<p><a href="tides.html">Tides</a></p>',
-            'tides.html' => $tides,
-        ];
-
-        return [new Example('', $files('<p>Ebb at noon.</p>'), $files('<p><a href="index.html">Home</a></p>'))];
     }
 
     public function check(Examination $exam): iterable

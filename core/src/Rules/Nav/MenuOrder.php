@@ -6,7 +6,6 @@ namespace InkedMargin\Core\Rules\Nav;
 
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Menu\MenuDifferenceKind;
 
 /** The order of a menu’s entries against the other pages’. Common practice. */
@@ -21,14 +20,6 @@ final readonly class MenuOrder extends MenuRule
             'The entries of the menu are in a different order from the other pages.',
             self::EXPLAINED_BY,
         );
-    }
-
-    public function examples(): array
-    {
-        $birds = '<li><a href="birds.html">Birds</a></li>';
-        $ferry = '<li><a href="ferry.html">Ferry</a></li>';
-
-        return [new Example('', self::site($birds.$ferry, $ferry.$birds), self::site())];
     }
 
     protected function menuVariants(): array

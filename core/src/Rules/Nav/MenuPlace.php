@@ -6,7 +6,6 @@ namespace InkedMargin\Core\Rules\Nav;
 
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Menu\MenuDifferenceKind;
 
 /** Where a page’s menu is among the parts, against the other pages. Common practice. */
@@ -21,11 +20,6 @@ final readonly class MenuPlace extends MenuRule
             'The menu is in a different part of the page from the other pages.',
             self::EXPLAINED_BY,
         );
-    }
-
-    public function examples(): array
-    {
-        return [new Example('', self::site('<header><p>Marrow Sound</p></header>', ''), self::site())];
     }
 
     protected function menuVariants(): array

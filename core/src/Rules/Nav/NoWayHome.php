@@ -7,7 +7,6 @@ namespace InkedMargin\Core\Rules\Nav;
 use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Map\Link;
 
 /**
@@ -25,17 +24,6 @@ final readonly class NoWayHome extends PathRule
             'Readers cannot get from a page back to the home page.',
             self::EXPLAINED_BY,
         );
-    }
-
-    public function examples(): array
-    {
-        $files = fn (string $more) => [
-            'index.html' => '<p><a href="tides.html">Tides</a></p>',
-            'tides.html' => '<p><a href="birds.html">Birds</a></p>',
-            'birds.html' => "<p><a href=\"tides.html\">Tides</a>$more</p>",
-        ];
-
-        return [new Example('', $files(''), $files(' <a href="index.html">Home</a>'))];
     }
 
     public function check(Examination $exam): iterable

@@ -8,7 +8,6 @@ use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\SpecialPage;
@@ -25,17 +24,6 @@ final readonly class UnreachablePage extends Rule
             'Readers cannot get to a page from the home page.',
             ['file/unexpected', 'file/double-extension', 'file/name', 'link/folder-without-index'],
         );
-    }
-
-    public function examples(): array
-    {
-        $tides = ['tides.html' => '<p><a href="index.html">Home</a></p>'];
-
-        return [new Example(
-            '',
-            ['index.html' => '<p>Puffins nest here.</p>'] + $tides,
-            ['index.html' => '<p><a href="tides.html">Tides</a></p>'] + $tides,
-        )];
     }
 
     public function check(Examination $exam): iterable

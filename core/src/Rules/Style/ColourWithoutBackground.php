@@ -7,7 +7,6 @@ namespace InkedMargin\Core\Rules\Style;
 use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Styles\RuleReach;
 use InkedMargin\Core\Site\Styles\SiteStyles;
 use InkedMargin\Core\Site\Styles\StyleSources;
@@ -25,22 +24,6 @@ final readonly class ColourWithoutBackground extends CssRule
             'The page has a text colour and no background, or the other way round.',
             ['style/invalid-value', 'style/unknown-property', 'style/syntax'],
         );
-    }
-
-    public function examples(): array
-    {
-        $site = fn (string $css) => [
-            'index.html' => Example::page(
-                '<p>Puffins nest here.</p>',
-                head: '<link rel="stylesheet" href="site.css">'."\n",
-            ),
-            'site.css' => "body { $css }",
-        ];
-
-        return [
-            new Example('background', $site('color: #222'), $site('color: #222; background: #fff')),
-            new Example('colour', $site('background: #fff'), $site('color: #222; background: #fff')),
-        ];
     }
 
     public function check(Examination $exam): iterable

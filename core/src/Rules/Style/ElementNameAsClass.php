@@ -10,7 +10,6 @@ use InkedMargin\Core\Finding\Related;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\ElementTable;
 use InkedMargin\Core\Markup\PartKind;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Styles\MarkupNames;
 use InkedMargin\Core\Site\Styles\RuleReach;
@@ -42,19 +41,6 @@ final readonly class ElementNameAsClass extends Rule
             ProofMark::Change,
             'A class or id with the name of an element.',
         );
-    }
-
-    public function examples(): array
-    {
-        $site = fn (string $name) => [
-            'index.html' => Example::page(
-                "<p class=\"$name\">Puffins nest here.</p>",
-                head: '<link rel="stylesheet" href="site.css">'."\n",
-            ),
-            'site.css' => ".$name { margin: 0 }",
-        ];
-
-        return [new Example('', $site('h2'), $site('opening'))];
     }
 
     public function check(Examination $exam): iterable

@@ -7,7 +7,6 @@ namespace InkedMargin\Core\Rules\Style;
 use InkedMargin\Core\Brief\Kind\Stylesheets;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 
 /**
@@ -23,18 +22,6 @@ final readonly class Embedded extends Rule
             ProofMark::Move,
             'A `style` element, where the brief wants a stylesheet.',
         );
-    }
-
-    public function examples(): array
-    {
-        $site = fn (string $head) => ['index.html' => Example::page('<p>Puffins nest here.</p>', head: $head)];
-
-        return [new Example(
-            '',
-            $site("<style>p { margin: 0 }</style>\n"),
-            $site(''),
-            'kind: stylesheets, embedded: refused',
-        )];
     }
 
     public function speaksFor(): array

@@ -7,7 +7,6 @@ namespace InkedMargin\Core\Rules\Style;
 use InkedMargin\Core\Brief\Kind\Stylesheets;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 
 /** Styles in attributes, against the brief. Common practice: what stands in one sheet is the same on every page. */
@@ -21,16 +20,6 @@ final readonly class Inline extends Rule
             ProofMark::Move,
             'A `style` attribute, where the brief wants a stylesheet.',
         );
-    }
-
-    public function examples(): array
-    {
-        return [new Example(
-            '',
-            '<p style="margin: 0">Puffins nest here.</p>',
-            '<p>Puffins nest here.</p>',
-            'kind: stylesheets, inline: refused',
-        )];
     }
 
     public function speaksFor(): array

@@ -10,7 +10,6 @@ use InkedMargin\Core\Finding\Finding;
 use InkedMargin\Core\Finding\Mend;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Styles\Declarations;
 use InkedMargin\Core\Site\Styles\StyleSource;
 use InkedMargin\Core\Site\Styles\StyleSources;
@@ -44,30 +43,6 @@ final readonly class InvalidValue extends CssRule
             'A value that the property cannot have.',
             ['style/syntax'],
         );
-    }
-
-    public function examples(): array
-    {
-        $site = fn (string $css) => [
-            'index.html' => Example::page(
-                '<p>Puffins nest here.</p>',
-                head: '<link rel="stylesheet" href="site.css">'."\n",
-            ),
-            'site.css' => "p { $css }",
-        ];
-
-        return [
-            new Example('unit', $site('width: 100'), $site('width: 100px')),
-            new Example('unit-name', $site('width: 10pxx'), $site('width: 10px')),
-            new Example('space', $site('width: 10 px'), $site('width: 10px')),
-            new Example('hash', $site('border-color: fff000'), $site('border-color: #fff000')),
-            new Example('word', $site('text-align: centre'), $site('text-align: center')),
-            new Example('comma', $site('font-family: "Old Style" serif'), $site('font-family: "Old Style", serif')),
-            new Example('important', $site('margin: 0 !importent'), $site('margin: 0 !important')),
-            new Example('empty', $site('margin: ;'), $site('margin: 0;')),
-            new Example('colour', $site('border-color: #12345'), $site('border-color: #123456')),
-            new Example('other', $site('margin: blue'), $site('margin: 0')),
-        ];
     }
 
     public function check(Examination $exam): iterable

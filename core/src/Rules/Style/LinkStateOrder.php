@@ -9,7 +9,6 @@ use InkedMargin\Core\Finding\Finding;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Styles\StyleSource;
 use InkedMargin\Core\Site\Styles\StyleSources;
 use InkedMargin\Core\Style\Cascade\StyleRule;
@@ -37,21 +36,6 @@ final readonly class LinkStateOrder extends CssRule
             ProofMark::Move,
             'The states of links are in an order in which one of them never shows.',
         );
-    }
-
-    public function examples(): array
-    {
-        $site = fn (string $css) => [
-            'index.html' => Example::page(
-                '<p><a href="index.html">Home</a></p>',
-                head: '<link rel="stylesheet" href="site.css">'."\n",
-            ),
-            'site.css' => $css,
-        ];
-        $hover = "a:hover { color: #600 }\n";
-        $visited = "a:visited { color: #306 }\n";
-
-        return [new Example('', $site($hover.$visited), $site($visited.$hover))];
     }
 
     public function check(Examination $exam): iterable

@@ -10,7 +10,6 @@ use InkedMargin\Core\Finding\Mend;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Source\Span;
 
@@ -25,17 +24,6 @@ final readonly class LinkedTwice extends Rule
             ProofMark::TakeOut,
             'The same stylesheet is linked twice on a page.',
         );
-    }
-
-    public function examples(): array
-    {
-        $link = '<link rel="stylesheet" href="site.css">'."\n";
-        $site = fn (string $head) => [
-            'index.html' => Example::page('<p>Puffins nest here.</p>', head: $head),
-            'site.css' => 'p { margin: 0 }',
-        ];
-
-        return [new Example('', $site($link.$link), $site($link))];
     }
 
     public function check(Examination $exam): iterable

@@ -10,7 +10,6 @@ use InkedMargin\Core\Finding\Finding;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Styles\ContrastPair;
 use InkedMargin\Core\Site\Styles\ContrastPairs;
 use InkedMargin\Core\Site\Styles\StyleSource;
@@ -29,32 +28,6 @@ final readonly class LowContrast extends CssRule
             ProofMark::Change,
             'Text that is hard to read against its background.',
         );
-    }
-
-    public function examples(): array
-    {
-        $site = fn (string $colour) => [
-            'index.html' => Example::page(
-                '<p>Puffins nest here.</p>',
-                head: '<link rel="stylesheet" href="site.css">'."\n",
-            ),
-            'site.css' => "p { color: $colour; background: #fff }",
-        ];
-
-        $link = fn (string $state, string $colour) => [
-            'index.html' => Example::page(
-                '<p><a href="index.html">Puffins</a></p>',
-                head: '<link rel="stylesheet" href="site.css">'."\n",
-            ),
-            'site.css' => "body { color: #222; background: #fff }\na { color: #036 }\na:$state { color: $colour }",
-        ];
-
-        return [
-            new Example('', $link('hover', '#9cf'), $link('hover', '#900')),
-            new Example('', $link('visited', '#aaa'), $link('visited', '#639')),
-            new Example('', $site('#999'), $site('#595959')),
-            new Example('', $site('#666'), $site('#222'), 'kind: contrast, level: AAA'),
-        ];
     }
 
     public function speaksFor(): array

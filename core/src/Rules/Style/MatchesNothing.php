@@ -8,7 +8,6 @@ use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\Styles\RuleReach;
 use InkedMargin\Core\Site\Styles\Scripts;
@@ -39,19 +38,6 @@ final readonly class MatchesNothing extends CssRule
                 'link/outside-site', 'link/local-path',
             ],
         );
-    }
-
-    public function examples(): array
-    {
-        $site = fn (string $css) => [
-            'index.html' => Example::page(
-                '<p>Puffins nest here.</p>',
-                head: '<link rel="stylesheet" href="site.css">'."\n",
-            ),
-            'site.css' => $css,
-        ];
-
-        return [new Example('', $site('p { margin: 0 } .harbour { margin: 0 }'), $site('p { margin: 0 }'))];
     }
 
     public function check(Examination $exam): iterable

@@ -11,7 +11,6 @@ use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Source\Span;
@@ -28,16 +27,6 @@ final readonly class MissingRel extends Rule
             'A link to a stylesheet without `rel="stylesheet"`.',
             ['markup/unknown-attribute'],
         );
-    }
-
-    public function examples(): array
-    {
-        $site = fn (string $rel) => [
-            'index.html' => Example::page('<p>Puffins nest here.</p>', head: "<link{$rel} href=\"site.css\">\n"),
-            'site.css' => 'p { margin: 0 }',
-        ];
-
-        return [new Example('', $site(''), $site(' rel="stylesheet"'))];
     }
 
     public function check(Examination $exam): iterable

@@ -11,7 +11,6 @@ use InkedMargin\Core\Finding\Mend;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Styles\MarkupNames;
 use InkedMargin\Core\Site\Styles\RuleReach;
 use InkedMargin\Core\Site\Styles\StyleSource;
@@ -35,42 +34,6 @@ final readonly class NearMiss extends CssRule
             'A selector misses a class or id of the pages by a little.',
             ['style/syntax', 'markup/unknown-attribute'],
         );
-    }
-
-    public function examples(): array
-    {
-        $site = fn (string $css, string $body) => [
-            'index.html' => Example::page($body, head: '<link rel="stylesheet" href="site.css">'."\n"),
-            'site.css' => $css,
-        ];
-
-        return [
-            new Example(
-                'kind',
-                $site('#note { margin: 0 }', '<p class="note">Puffins nest here.</p>'),
-                $site('.note { margin: 0 }', '<p class="note">Puffins nest here.</p>'),
-            ),
-            new Example(
-                'case',
-                $site('.Note { margin: 0 }', '<p class="note">Puffins nest here.</p>'),
-                $site('.note { margin: 0 }', '<p class="note">Puffins nest here.</p>'),
-            ),
-            new Example(
-                'spelling',
-                $site('.notice { margin: 0 }', '<p class="notise">Puffins nest here.</p>'),
-                $site('.notice { margin: 0 }', '<p class="notice">Puffins nest here.</p>'),
-            ),
-            new Example(
-                'space',
-                $site('.sidenote { margin: 0 }', '<p class="side note">Puffins nest here.</p>'),
-                $site('.sidenote { margin: 0 }', '<p class="sidenote">Puffins nest here.</p>'),
-            ),
-            new Example(
-                'dot',
-                $site('intro { margin: 0 }', '<p class="intro">Puffins nest here.</p>'),
-                $site('.intro { margin: 0 }', '<p class="intro">Puffins nest here.</p>'),
-            ),
-        ];
     }
 
     public function check(Examination $exam): iterable

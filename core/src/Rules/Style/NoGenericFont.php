@@ -9,7 +9,6 @@ use InkedMargin\Core\Finding\Edit;
 use InkedMargin\Core\Finding\Mend;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Styles\Declarations;
 use InkedMargin\Core\Site\Styles\RuleReach;
 use InkedMargin\Core\Site\Styles\StyleSources;
@@ -45,19 +44,6 @@ final readonly class NoGenericFont extends CssRule
             ProofMark::Insert,
             'A list of fonts that does not end in a generic family.',
         );
-    }
-
-    public function examples(): array
-    {
-        $site = fn (string $fonts) => [
-            'index.html' => Example::page(
-                '<p>Puffins nest here.</p>',
-                head: '<link rel="stylesheet" href="site.css">'."\n",
-            ),
-            'site.css' => "p { font-family: $fonts }",
-        ];
-
-        return [new Example('', $site('Georgia'), $site('Georgia, serif'))];
     }
 
     public function check(Examination $exam): iterable

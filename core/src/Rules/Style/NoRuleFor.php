@@ -9,7 +9,6 @@ use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\PartKind;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\ParsedSite;
@@ -39,22 +38,6 @@ final readonly class NoRuleFor extends Rule
                 'file/missing',
             ],
         );
-    }
-
-    public function examples(): array
-    {
-        $site = fn (string $attribute) => [
-            'index.html' => Example::page(
-                "<p$attribute>Puffins nest here.</p>",
-                head: '<link rel="stylesheet" href="site.css">'."\n",
-            ),
-            'site.css' => 'p { margin: 0 }',
-        ];
-
-        return [
-            new Example('class', $site(' class="harbour"'), $site('')),
-            new Example('id', $site(' id="harbour"'), $site('')),
-        ];
     }
 
     public function check(Examination $exam): iterable

@@ -10,7 +10,6 @@ use InkedMargin\Core\Finding\Mend;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Source\English;
 
@@ -30,16 +29,6 @@ final readonly class None extends Rule
                 'link/bad-address', 'link/empty',
             ],
         );
-    }
-
-    public function examples(): array
-    {
-        $site = fn (string $head) => [
-            'index.html' => Example::page('<p>Puffins nest here.</p>', head: $head),
-            'site.css' => 'p { margin: 0 }',
-        ];
-
-        return [new Example('', $site(''), $site('<link rel="stylesheet" href="site.css">'."\n"))];
     }
 
     public function check(Examination $exam): iterable

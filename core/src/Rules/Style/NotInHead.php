@@ -8,7 +8,6 @@ use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 
 /** A stylesheet that is linked, or written, in the body. Common practice: the page is shown twice while it loads. */
@@ -29,17 +28,6 @@ final readonly class NotInHead extends Rule
                 'markup/content-model',
             ],
         );
-    }
-
-    public function examples(): array
-    {
-        $link = '<link rel="stylesheet" href="site.css">'."\n";
-        $site = fn (string $head, string $body) => [
-            'index.html' => Example::page("$body<p>Puffins nest here.</p>", head: $head),
-            'site.css' => 'p { margin: 0 }',
-        ];
-
-        return [new Example('', $site('', $link), $site($link, ''))];
     }
 
     public function check(Examination $exam): iterable

@@ -10,7 +10,6 @@ use InkedMargin\Core\Finding\Finding;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\ParsedSite;
@@ -37,23 +36,6 @@ final readonly class NotOnPage extends Rule
                 'file/double-extension',
             ],
         );
-    }
-
-    public function examples(): array
-    {
-        $link = '<link rel="stylesheet" href="site.css">'."\n";
-        $site = fn (string $birds) => [
-            'index.html' => Example::page(
-                '<p><a href="tides.html">Tides</a> <a href="birds.html">Birds</a></p>',
-                'Home',
-                $link,
-            ),
-            'tides.html' => Example::page('<p><a href="index.html">Home</a></p>', 'Tides', $link),
-            'birds.html' => Example::page('<p><a href="index.html">Home</a></p>', 'Birds', $birds),
-            'site.css' => 'p { margin: 0 }',
-        ];
-
-        return [new Example('', $site(''), $site($link))];
     }
 
     public function speaksFor(): array

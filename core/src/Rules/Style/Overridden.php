@@ -8,7 +8,6 @@ use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Styles\Declarations;
 use InkedMargin\Core\Site\Styles\RuleReach;
 use InkedMargin\Core\Site\Styles\SiteStyles;
@@ -31,19 +30,6 @@ final readonly class Overridden extends CssRule
             ProofMark::Look,
             'A declaration that another one of the same stylesheet always beats.',
         );
-    }
-
-    public function examples(): array
-    {
-        $site = fn (string $css) => [
-            'index.html' => Example::page(
-                '<p>Puffins nest here.</p>',
-                head: '<link rel="stylesheet" href="site.css">'."\n",
-            ),
-            'site.css' => $css,
-        ];
-
-        return [new Example('', $site("p { margin: 1em }\np { margin: 0 }\n"), $site("p { margin: 0 }\n"))];
     }
 
     public function check(Examination $exam): iterable

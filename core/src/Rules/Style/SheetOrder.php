@@ -10,7 +10,6 @@ use InkedMargin\Core\Finding\Finding;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\Reference;
@@ -36,35 +35,6 @@ final readonly class SheetOrder extends Rule
             ProofMark::Move,
             'The stylesheets are not linked in the order that the brief asks for, or that most pages have.',
         );
-    }
-
-    public function examples(): array
-    {
-        $link = fn (string $sheet) => "<link rel=\"stylesheet\" href=\"$sheet.css\">\n";
-        $site = fn (string $head) => [
-            'index.html' => Example::page('<p>Puffins nest here.</p>', head: $head),
-            'plain.css' => 'p { margin: 0 }',
-            'site.css' => 'p { color: #222 }',
-        ];
-
-        $right = $link('plain').$link('site');
-        $wrong = $link('site').$link('plain');
-        $other = fn (string $title) => Example::page('<p><a href="index.html">Home</a></p>', $title, $right);
-        $three = fn (string $head) => [
-            ...$site($head),
-            'index.html' => Example::page(
-                '<p><a href="tides.html">Tides</a> <a href="birds.html">Birds</a></p>',
-                'Home',
-                $head,
-            ),
-            'tides.html' => $other('Tides'),
-            'birds.html' => $other('Birds'),
-        ];
-
-        return [
-            new Example('', $site($wrong), $site($right), 'kind: stylesheets, sheets: [plain.css, site.css]'),
-            new Example('', $three($wrong), $three($right)),
-        ];
     }
 
     public function speaksFor(): array

@@ -11,7 +11,6 @@ use InkedMargin\Core\Finding\Mend;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Styles\StyleSource;
 use InkedMargin\Core\Site\Styles\StyleSources;
 use InkedMargin\Core\Source\English;
@@ -41,61 +40,6 @@ final readonly class Syntax extends CssRule
             ProofMark::Change,
             'CSS with a syntax error, so that browsers skip a part of it.',
         );
-    }
-
-    public function examples(): array
-    {
-        $css = fn (string $bad, string $good, string $body = '<p>Puffins nest here.</p>') => [
-            self::site($bad, $body), self::site($good, $body),
-        ];
-
-        return [
-            new Example(
-                'missing-brace',
-                ...$css("p {\n  margin: 0;\nh1 {\n  margin: 0;\n}\n", "p {\n  margin: 0;\n}\nh1 {\n  margin: 0;\n}\n"),
-            ),
-            new Example(
-                'extra-brace',
-                ...$css("p { margin: 0 }\n}\nh1 { margin: 0 }\n", "p { margin: 0 }\nh1 { margin: 0 }\n"),
-            ),
-            new Example(
-                'missing-semicolon',
-                ...$css("p {\n  margin: 0\n  padding: 0;\n}\n", "p {\n  margin: 0;\n  padding: 0;\n}\n"),
-            ),
-            new Example('missing-colon', ...$css("p {\n  margin 0;\n}\n", "p {\n  margin: 0;\n}\n")),
-            new Example('equals', ...$css("p {\n  margin = 0;\n}\n", "p {\n  margin: 0;\n}\n")),
-            new Example(
-                'not-a-declaration',
-                ...$css("p {\n  // no room\n  margin: 0;\n}\n", "p {\n  /* no room */\n  margin: 0;\n}\n"),
-            ),
-            new Example(
-                'unclosed-comment',
-                ...$css(
-                    "p { margin: 0 }\n/* headings\nh1 { margin: 0 }\n",
-                    "p { margin: 0 }\n/* headings */\nh1 { margin: 0 }\n",
-                ),
-            ),
-            new Example(
-                'unclosed-string',
-                ...$css("p::before {\n  content: \"x;\n}\n", "p::before {\n  content: \"x\";\n}\n"),
-            ),
-            new Example('bad-url', ...$css('p { background: url(a b.png) }', 'p { margin: 0 }')),
-            new Example('rule-without-block', ...$css("p { margin: 0 }\nh1\n", "p { margin: 0 }\n")),
-            new Example(
-                'bracket',
-                ...$css("p {\n  width: calc(100% - 2em;\n}\n", "p {\n  width: calc(100% - 2em);\n}\n"),
-            ),
-            new Example('selector', ...$css('p, { margin: 0 }', 'p { margin: 0 }')),
-        ];
-    }
-
-    /** @return array<string, string> */
-    private static function site(string $css, string $body): array
-    {
-        return [
-            'index.html' => Example::page($body, head: '<link rel="stylesheet" href="site.css">'."\n"),
-            'site.css' => $css,
-        ];
     }
 
     public function check(Examination $exam): iterable

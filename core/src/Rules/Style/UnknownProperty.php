@@ -9,7 +9,6 @@ use InkedMargin\Core\Finding\Edit;
 use InkedMargin\Core\Finding\Mend;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Styles\Declarations;
 use InkedMargin\Core\Site\Styles\StyleSources;
 use InkedMargin\Core\Source\NearestName;
@@ -48,22 +47,6 @@ final readonly class UnknownProperty extends CssRule
             'A property that CSS does not have.',
             ['style/syntax'],
         );
-    }
-
-    public function examples(): array
-    {
-        $site = fn (string $css) => [
-            'index.html' => Example::page(
-                '<p>Puffins nest here.</p>',
-                head: '<link rel="stylesheet" href="site.css">'."\n",
-            ),
-            'site.css' => $css,
-        ];
-
-        return [
-            new Example('misspelt', $site('p { margn: 0 }'), $site('p { margin: 0 }')),
-            new Example('unknown', $site('p { feathers: 12 }'), $site('p { margin: 0 }')),
-        ];
     }
 
     public function check(Examination $exam): iterable

@@ -11,7 +11,6 @@ use InkedMargin\Core\Finding\Mend;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\ElementTable;
-use InkedMargin\Core\Rules\Example;
 use InkedMargin\Core\Site\Styles\RuleReach;
 use InkedMargin\Core\Site\Styles\StyleSource;
 use InkedMargin\Core\Site\Styles\StyleSources;
@@ -44,22 +43,6 @@ final readonly class UnknownSelector extends CssRule
             'A selector names an element or a pseudo-class that does not exist.',
             ['style/syntax', 'style/near-miss'],
         );
-    }
-
-    public function examples(): array
-    {
-        $site = fn (string $css) => [
-            'index.html' => Example::page(
-                '<p><a href="index.html">Home</a></p>',
-                head: '<link rel="stylesheet" href="site.css">'."\n",
-            ),
-            'site.css' => $css,
-        ];
-
-        return [
-            new Example('element', $site('bdy { margin: 0 }'), $site('body { margin: 0 }')),
-            new Example('pseudo', $site('a:hovr { margin: 0 }'), $site('a:hover { margin: 0 }')),
-        ];
     }
 
     public function check(Examination $exam): iterable
