@@ -72,7 +72,7 @@ final readonly class LessonPlan
         return new LessonPage(
             $id,
             $variant,
-            $rule->summary,
+            $rule->facts->summary,
             $found->count(),
             array_values($written->all()),
             $words->in($plainest->message),

@@ -88,9 +88,9 @@ final readonly class DraftReader
         $shortfall = $reason->shortfall;
 
         return new OutcomeShortfall(
-            $shortfall->file,
-            $shortfall->source?->position($shortfall->span->start)->line,
-            $shortfall->message,
+            $shortfall->draft->file,
+            $shortfall->draft->source?->position($shortfall->draft->span->start)->line,
+            $shortfall->draft->message,
             $reason->cost,
             $reason->finding,
             $reason->follows,

@@ -165,11 +165,11 @@ final readonly class Search
     {
         $found = array_filter(
             Catalogue::rules(),
-            fn (Rule $rule) => $this->words->areIn("$rule->id $rule->summary"),
+            fn (Rule $rule) => $this->words->areIn("$rule->id {$rule->facts->summary}"),
         );
 
         return array_map(
-            fn (Rule $rule) => new Hit(HitKind::Rule, $rule->id, $rule->summary, "/rules/$rule->id"),
+            fn (Rule $rule) => new Hit(HitKind::Rule, $rule->title, $rule->facts->summary, "/rules/$rule->id"),
             array_slice(array_values($found), 0, self::MOST),
         );
     }

@@ -43,6 +43,6 @@ final readonly class RuleView
             );
         }, $rule->examples());
 
-        return new self($rule->id, $rule->weight, $rule->mark, $rule->summary, $examples);
+        return new self($rule->id, $rule->weight, $rule->mark, $rule->facts->summary, $examples);
     }
 }

@@ -36,6 +36,15 @@ final readonly class Kinds
         return array_map(fn (string $kind) => $kind::kind(), self::ALL);
     }
 
+    /** @return list<class-string<SpeaksForItself>> */
+    public static function speakingForThemselves(): array
+    {
+        return array_values(array_filter(
+            self::ALL,
+            fn (string $kind) => is_subclass_of($kind, SpeaksForItself::class),
+        ));
+    }
+
     /** @return class-string<Requirement>|null */
     public static function named(string $name): ?string
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Brief;
 
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Site\ParsedSite;
@@ -27,38 +28,27 @@ final readonly class MissingPage
     {
         $isThere = $site->files->file($path) !== null;
 
-        return new Shortfall(
-            self::NAMED,
-            ProofMark::Insert,
-            $item ?? "missing $path",
-            $path,
-            null,
-            Span::at(0),
-            $isThere ? "`$path` is not a page that can be read." : "The page `$path` is missing.",
-            "Add `$path`.",
-            "missing:$path",
-            cost: $cost,
-            subjects: [Subject::file($path), Subject::page($path)],
-            isMissingPage: true,
-        );
+        return Shortfall::of(
+            Draft::in($path, null, Span::at(0), "missing:$path")
+                ->variant(self::NAMED)
+                ->mark(ProofMark::Insert)
+                ->says($isThere ? "`$path` is not a page that can be read." : "The page `$path` is missing.")
+                ->remedy("Add `$path`.")
+                ->about(Subject::file($path), Subject::page($path)),
+        )->item($item ?? "missing $path")->costing($cost)->asMissingPage();
     }
 
     /** One of those that have no names: "at least seven pages". */
     public static function unnamed(int $nth, int $count): Shortfall
     {
-        return new Shortfall(
-            self::NAMED,
-            ProofMark::Insert,
-            "missing #$nth",
-            Site::HOME,
-            null,
-            Span::at(0),
-            $count === 1 ? 'A page is missing.' : "$count pages are missing.",
-            $count === 1 ? 'Add it.' : 'Add them.',
-            "missing:#$nth",
-            subjects: [Subject::pages()],
-            isMissingPage: true,
-        );
+        return Shortfall::of(
+            Draft::in(Site::HOME, null, Span::at(0), "missing:#$nth")
+                ->variant(self::NAMED)
+                ->mark(ProofMark::Insert)
+                ->says($count === 1 ? 'A page is missing.' : "$count pages are missing.")
+                ->remedy($count === 1 ? 'Add it.' : 'Add them.')
+                ->about(Subject::pages()),
+        )->item("missing #$nth")->asMissingPage();
     }
 
     /** There is no page that a requirement is about, and none has a name that could be missed. */
@@ -66,18 +56,14 @@ final readonly class MissingPage
     {
         $globs = $requirement->terms->pages->names();
 
-        return new Shortfall(
-            self::NONE,
-            ProofMark::Insert,
-            'none',
-            Site::HOME,
-            $site->files->home(),
-            Span::at(0),
-            $globs === [] || $requirement->terms->pages->literalOrGlob() === []
-                ? 'The site has no page that this could be true of.'
-                : 'There is no page named '.English::names($globs, 'or').'; the brief asks for something on it.',
-            'Add the page, named as the brief says.',
-            "no-page:{$requirement->terms->id}",
-        );
+        return Shortfall::of(
+            Draft::in(Site::HOME, $site->files->home(), Span::at(0), "no-page:{$requirement->terms->id}")
+                ->variant(self::NONE)
+                ->mark(ProofMark::Insert)
+                ->says($globs === [] || $requirement->terms->pages->literalOrGlob() === []
+                    ? 'The site has no page that this could be true of.'
+                    : 'There is no page named '.English::names($globs, 'or').'; the brief asks for something on it.')
+                ->remedy('Add the page, named as the brief says.'),
+        )->item('none');
     }
 }

@@ -22,8 +22,14 @@ abstract readonly class Requirement
     /** @return list<Field> what this kind has besides the terms */
     abstract public static function fields(): array;
 
-    /** @return list<string> the variants of its shortfalls, each of which one rule speaks for */
+    /** @return array<string, string> the variants of its shortfalls, each with the id of the rule that speaks for it */
     abstract public static function variants(): array;
+
+    /** The id of the rule that speaks for a variant; null where a rule has said it already. */
+    final public static function ruleFor(string $variant): ?string
+    {
+        return $variant === MissingPage::NONE ? 'brief/files' : static::variants()[$variant] ?? null;
+    }
 
     /** Reads what this kind needs; what is wrong is collected in `$fields`. */
     abstract public static function read(Terms $terms, Fields $fields): self;

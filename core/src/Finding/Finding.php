@@ -11,39 +11,61 @@ use InkedMargin\Core\Source\Span;
 final readonly class Finding
 {
     /** Places that are listed beside a finding; the message says how many more there are. */
-    private const MOST_RELATED = 12;
+    private const MAX_RELATED = 12;
+
+    /** which of the rule's ways to fail this is; '' when the rule has only one */
+    public string $variant;
+
+    /** path of the file it is about, which may be one that does not exist */
+    public string $file;
+
+    /** null for a file that does not exist */
+    public ?SourceFile $source;
+
+    public Span $span;
+
+    public string $message;
+
+    public string $remedy;
+
+    public string $anchor;
+
+    /** @var list<Related> */
+    public array $related;
+
+    public ?Mend $mend;
+
+    /** @var list<string> */
+    public array $subjects;
+
+    /** @var list<string> */
+    public array $causes;
+
+    public string $fold;
 
     /**
-     * @param  string  $variant  which of the rule's ways to fail this is; '' when the rule has only one
-     * @param  string  $file  path of the file it is about, which may be one that does not exist
-     * @param  SourceFile|null  $source  null for a file that does not exist
-     * @param  Span  $span  the smallest run of bytes that shows the problem
-     * @param  string  $anchor  what stays the same when lines move: the element's path, or other words for the place
-     * @param  list<Related>  $related
-     * @param  Mend|null  $mend  the edit that makes the finding go, where the remedy is exact
-     * @param  list<string>  $subjects  what it is about, as `Subject` names it
-     * @param  list<string>  $causes  subjects that explain it, when a rule that supersedes this one reports them
-     * @param  string  $fold  findings of one rule, variant and file with the same value are one slip; '' for none
+     * @param  Draft  $draft  what it says; see there for the properties
      * @param  string|null  $requirement  id of the brief's requirement that it counts against
      */
     public function __construct(
         public string $rule,
-        public string $variant,
         public Weight $weight,
         public ProofMark $mark,
-        public string $file,
-        public ?SourceFile $source,
-        public Span $span,
-        public string $message,
-        public string $remedy,
-        public string $anchor,
-        public array $related = [],
-        public ?Mend $mend = null,
-        public array $subjects = [],
-        public array $causes = [],
-        public string $fold = '',
+        public Draft $draft,
         public ?string $requirement = null,
     ) {
+        $this->variant = $draft->variant;
+        $this->file = $draft->file;
+        $this->source = $draft->source;
+        $this->span = $draft->span;
+        $this->message = $draft->message;
+        $this->remedy = $draft->remedy;
+        $this->anchor = $draft->anchor;
+        $this->related = $draft->related;
+        $this->mend = $draft->mend;
+        $this->subjects = $draft->subjects;
+        $this->causes = $draft->causes;
+        $this->fold = $draft->fold;
     }
 
     /** Rule and variant in one, such as `link/bad-address:space`. */
@@ -62,58 +84,41 @@ final readonly class Finding
         if ($others === []) {
             return $this;
         }
-        $related = $this->related;
-        foreach ($others as $other) {
-            if ($other->source !== null && count($related) < self::MOST_RELATED) {
-                $related[] = new Related($other->source, $other->span, 'the same here');
-            }
-        }
-        $edits = array_merge(
-            $this->mend->edits ?? [],
-            ...array_map(fn (self $one) => $one->mend->edits ?? [], $others),
-        );
-        $isComplete = $this->mend !== null && array_filter($others, fn (self $one) => $one->mend === null) === [];
         $more = count($others);
+        $isComplete = array_filter([$this, ...$others], fn (self $one) => $one->mend === null) === [];
+        $edits = array_merge(...array_map(fn (self $one) => $one->mend->edits ?? [], [$this, ...$others]));
+        $subjects = array_merge(...array_map(fn (self $one) => $one->subjects, $others));
+        $draft = $this->draft
+            ->says($this->message.($more === 1 ? ' There is 1 more' : " There are $more more").' like it on this page.')
+            ->related(...$this->placesOf($others))
+            ->mend($isComplete ? new Mend($edits) : null)
+            ->about(...array_unique(array_diff($subjects, $this->subjects)));
 
-        return $this->with(
-            message: "{$this->message} ".($more === 1 ? 'There is 1 more' : "There are $more more")
-                .' like it on this page.',
-            related: $related,
-            mend: $isComplete ? new Mend($edits) : null,
-            subjects: array_values(
-                array_unique(array_merge($this->subjects, ...array_map(fn (self $one) => $one->subjects, $others))),
-            ),
-        );
+        return new self($this->rule, $this->weight, $this->mark, $draft, $this->requirement);
+    }
+
+    /** This finding in other words. */
+    public function saying(string $message): self
+    {
+        return new self($this->rule, $this->weight, $this->mark, $this->draft->says($message), $this->requirement);
     }
 
     /**
-     * @param  list<Related>|null  $related
-     * @param  list<string>|null  $subjects
+     * As many as there is room for beside those that are named already.
+     *
+     * @param  list<Finding>  $others
+     * @return list<Related>
      */
-    public function with(
-        ?string $message = null,
-        ?array $related = null,
-        ?Mend $mend = null,
-        ?array $subjects = null,
-    ): self {
-        return new self(
-            $this->rule,
-            $this->variant,
-            $this->weight,
-            $this->mark,
-            $this->file,
-            $this->source,
-            $this->span,
-            $message ?? $this->message,
-            $this->remedy,
-            $this->anchor,
-            $related ?? $this->related,
-            $mend,
-            $subjects ?? $this->subjects,
-            $this->causes,
-            $this->fold,
-            $this->requirement,
-        );
+    private function placesOf(array $others): array
+    {
+        $places = [];
+        foreach ($others as $other) {
+            if ($other->source !== null) {
+                $places[] = new Related($other->source, $other->span, 'the same here');
+            }
+        }
+
+        return array_slice($places, 0, max(0, self::MAX_RELATED - count($this->related)));
     }
 
     /**

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Finding;
 
 use InkedMargin\Core\Markup\Element;
+use InkedMargin\Core\Site\Styles\StyleSource;
+use InkedMargin\Core\Source\Span;
 
 /**
  * Names for what a finding is about, so that two rules that see the same slip can be matched.
@@ -39,6 +41,12 @@ final readonly class Subject
     public static function place(string $file, int $offset): string
     {
         return "place:$file:$offset";
+    }
+
+    /** A place in CSS, by where it starts there. */
+    public static function inCss(StyleSource $source, Span $span): string
+    {
+        return self::place($source->path(), $span->start);
     }
 
     /** An entry of a page's menu, or what should be one, by the page or address that it leads to. */

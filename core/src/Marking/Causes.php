@@ -32,7 +32,7 @@ final class Causes
     private function __construct(private readonly array $findings)
     {
         foreach (Catalogue::rules() as $rule) {
-            $this->supersededBy[$rule->id] = $rule->supersededBy();
+            $this->supersededBy[$rule->id] = $rule->facts->supersededBy;
         }
         foreach ($findings as $index => $finding) {
             $this->indexes[spl_object_id($finding)] = $index;

@@ -98,12 +98,28 @@ final readonly class Check
     {
         $findings = [];
         foreach (Catalogue::rules() as $done => $rule) {
-            foreach ($rule->check($exam) as $finding) {
-                $findings[] = $finding;
-            }
-            array_push($findings, ...$rule->checkRequirements($exam));
+            array_push($findings, ...$rule->findings($exam));
             if ($checked !== null) {
                 $checked($done + 1);
+            }
+        }
+
+        return [...$findings, ...self::requirementFindings($exam)];
+    }
+
+    /** @return list<Finding> what the requirements of the brief fall short of, as far as no rule has said it */
+    private static function requirementFindings(Examination $exam): array
+    {
+        $findings = [];
+        foreach ($exam->brief->requirements as $requirement) {
+            foreach ($exam->assessment($requirement)->shortfalls as $shortfall) {
+                $rule = $shortfall->finding === null
+                    ? Catalogue::rule($requirement::ruleFor($shortfall->draft->variant) ?? '')
+                    : null;
+                if ($rule !== null) {
+                    $findings[] = $finding = $rule->speakFor($shortfall, $requirement);
+                    $exam->tell($shortfall, $finding);
+                }
             }
         }
 

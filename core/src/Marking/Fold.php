@@ -71,9 +71,8 @@ final class Fold
             $surplus = count($group) - self::MOST;
             if ($surplus > 0) {
                 $last = $group[self::MOST - 1];
-                $told = $last->with(
-                    message: "{$last->message} There are $surplus more findings of this kind on this page.",
-                    mend: $last->mend,
+                $told = $last->saying(
+                    "{$last->message} There are $surplus more findings of this kind on this page.",
                 );
                 foreach (array_slice($group, self::MOST - 1) as $finding) {
                     $this->became[spl_object_id($finding)] = $told;

@@ -77,7 +77,7 @@ final readonly class Outcomes
         $site = $this->exam->site;
         $own = array_values(array_filter(
             $this->exam->assessment($requirement)->shortfalls,
-            fn (Shortfall $one) => ! $one->isMissingPage && $one->variant !== MissingPage::NONE,
+            fn (Shortfall $one) => ! $one->isMissingPage && $one->draft->variant !== MissingPage::NONE,
         ));
         $claimed = array_values(
             array_filter($this->folded->findings, fn (Finding $one) => $requirement->claims($one, $site)),
@@ -94,7 +94,7 @@ final readonly class Outcomes
         }
         $told = $this->exam->findingOf($shortfall);
         $root = $told === null ? null : $this->causes->rootOf($told);
-        foreach ($shortfall->isMissingPage ? [...$shortfall->subjects, Subject::pages()] : [] as $subject) {
+        foreach ($shortfall->isMissingPage ? [...$shortfall->draft->subjects, Subject::pages()] : [] as $subject) {
             $root ??= $this->causes->about($subject, self::TELL_OF_PAGES);
         }
 

@@ -100,15 +100,15 @@ final readonly class JsonReport
      */
     public static function shortfall(Shortfall $shortfall): array
     {
-        $start = $shortfall->source?->position($shortfall->span->start);
+        $start = $shortfall->draft->source?->position($shortfall->draft->span->start);
 
         return [
-            'variant' => $shortfall->variant,
-            'file' => $shortfall->file,
+            'variant' => $shortfall->draft->variant,
+            'file' => $shortfall->draft->file,
             'line' => $start?->line,
             'column' => $start?->column,
-            'message' => $shortfall->message,
-            'remedy' => $shortfall->remedy,
+            'message' => $shortfall->draft->message,
+            'remedy' => $shortfall->draft->remedy,
         ];
     }
 

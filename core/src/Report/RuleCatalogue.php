@@ -31,7 +31,7 @@ final readonly class RuleCatalogue
         foreach (self::GROUPS as $group => $title) {
             array_push($lines, '', "## $title");
             foreach (Catalogue::rules() as $rule) {
-                if ($rule->group() === $group) {
+                if ($rule->facts->group() === $group) {
                     array_push($lines, '', ...self::rule($rule));
                 }
             }
@@ -75,7 +75,7 @@ final readonly class RuleCatalogue
     /** @return list<string> */
     private static function rule(Rule $rule): array
     {
-        $lines = ["### `{$rule->id}`", '', ucfirst($rule->weight->value).". {$rule->summary}"];
+        $lines = ["### `{$rule->id}`", '', ucfirst($rule->weight->value).". {$rule->facts->summary}"];
         foreach ($rule->examples() as $example) {
             $finding = self::findingOn($rule, $example);
             $weight = $finding !== null && $finding->weight !== $rule->weight ? " ({$finding->weight->value})" : '';

@@ -42,7 +42,10 @@ final readonly class SarifReport
     {
         return [
             'id' => $rule->id,
-            'shortDescription' => ['text' => $rule->summary],
+            'shortDescription' => ['text' => $rule->title],
+            'fullDescription' => ['text' => $rule->facts->summary],
+            'help' => ['text' => $rule->facts->why],
+            ...($rule->facts->source->url === null ? [] : ['helpUri' => $rule->facts->source->url]),
             'defaultConfiguration' => ['level' => self::level($rule->weight)],
         ];
     }

@@ -104,7 +104,7 @@ final readonly class TextReport
                 $reason->cost > 0.0 => " (-$reason->cost)",
                 default => '',
             };
-            $lines[] = '      '.self::place($reason->shortfall)."  {$reason->shortfall->message}$cost";
+            $lines[] = '      '.self::place($reason->shortfall)."  {$reason->shortfall->draft->message}$cost";
         }
         $more = count($outcome->reasons) - self::MOST_SHORTFALLS;
 
@@ -113,11 +113,11 @@ final readonly class TextReport
 
     private static function place(Shortfall $shortfall): string
     {
-        $position = $shortfall->source?->position($shortfall->span->start);
+        $position = $shortfall->draft->source?->position($shortfall->draft->span->start);
 
         return $position === null || $position->offset === 0
-            ? $shortfall->file
-            : "{$shortfall->file}:{$position->line}";
+            ? $shortfall->draft->file
+            : "{$shortfall->draft->file}:{$position->line}";
     }
 
     private static function points(Points $points): string

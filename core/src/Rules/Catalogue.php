@@ -4,7 +4,12 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules;
 
-/** Every rule there is, in the order of the printed catalogue. A new rule is one more line here. */
+use InkedMargin\Core\Brief\Kinds;
+
+/**
+ * Every rule there is, in the order of the printed catalogue. A new rule is one more line here; kinds of requirements
+ * bring their own.
+ */
 final readonly class Catalogue
 {
     /** @var list<class-string<Rule>> */
@@ -108,19 +113,6 @@ final readonly class Catalogue
         Content\OversizePicture::class,
         Content\HeavyPicture::class,
         Content\UnwrappedText::class,
-        Brief\Stylesheet::class,
-        Brief\Files::class,
-        Brief\Skeleton::class,
-        Brief\Count::class,
-        Brief\Titles::class,
-        Brief\Link::class,
-        Brief\Pictures::class,
-        Brief\Starter::class,
-        Brief\Text::class,
-        Brief\Attributes::class,
-        Brief\Headings::class,
-        Brief\Model::class,
-        Brief\Address::class,
     ];
 
     /** @return list<Rule> */
@@ -129,7 +121,10 @@ final readonly class Catalogue
         /** @var list<Rule>|null $rules */
         static $rules = null;
 
-        return $rules ??= array_map(fn (string $rule) => new $rule, self::RULES);
+        return $rules ??= [
+            ...array_map(fn (string $rule) => new $rule, self::RULES),
+            ...array_map(fn (string $kind) => new RequirementRule($kind::facts()), Kinds::speakingForThemselves()),
+        ];
     }
 
     /** The rule with an id; null when there is none. */

@@ -41,32 +41,18 @@ function outcomeOf(string $fields, array $files, ?Packing $packing = null): Outc
 function shortfallsOf(Outcome $outcome): array
 {
     return array_map(
-        fn (Shortfall $one) => "$one->variant $one->file"
-            .($one->source === null ? '' : ':'.$one->source->position($one->span->start)->line),
+        fn (Shortfall $one) => "{$one->draft->variant} {$one->draft->file}"
+            .($one->draft->source === null ? '' : ':'.$one->draft->source->position($one->draft->span->start)->line),
         $outcome->shortfalls(),
     );
 }
 
-it('lets one rule speak for each way in which a kind can fail', function () {
-    $spoken = [];
-    foreach (Catalogue::rules() as $rule) {
-        foreach ($rule->speaksFor() as $kind => $variants) {
-            foreach ($kind === Requirement::class ? [] : $variants as $variant) {
-                $spoken[] = "{$kind::kind()} $variant";
-            }
-        }
+it('lets a rule speak for each way in which a kind can fail', function (string $kind) {
+    foreach ($kind::variants() as $variant => $id) {
+        expect(Catalogue::rule($id))->not->toBeNull("$variant of {$kind::kind()}");
     }
-    $declared = [];
-    foreach (Kinds::ALL as $kind) {
-        foreach ($kind::variants() as $variant) {
-            $declared[] = "{$kind::kind()} $variant";
-        }
-    }
-    sort($spoken);
-    sort($declared);
-
-    expect($spoken)->toBe($declared);
-});
+    expect($kind::ruleFor('of no kind'))->toBeNull()->and($kind::ruleFor(MissingPage::NONE))->toBe('brief/files');
+})->with(fn () => array_combine(Kinds::names(), array_map(fn (string $kind) => [$kind], Kinds::ALL)));
 
 it('loses points only with a shortfall that has a place and words, and gives full points without one', function (
     string $brief,
@@ -93,10 +79,10 @@ it('loses points only with a shortfall that has a place and words, and gives ful
 
         expect($outcome->shortfalls() !== [])->toBe($lost)->and($outcome->findings !== [])->toBe($lost);
         foreach ($outcome->shortfalls() as $shortfall) {
-            expect($shortfall->message)->not->toBe('')->and($shortfall->file)->not->toBe('')
+            expect($shortfall->draft->message)->not->toBe('')->and($shortfall->draft->file)->not->toBe('')
                 ->and(
-                    in_array($shortfall->variant, [
-                        ...$outcome->requirement::variants(), MissingPage::NAMED, MissingPage::NONE,
+                    in_array($shortfall->draft->variant, [
+                        ...array_keys($outcome->requirement::variants()), MissingPage::NAMED, MissingPage::NONE,
                     ], true) || $outcome->requirement instanceof AssessedByFindings,
                 )->toBeTrue();
         }
@@ -391,7 +377,7 @@ it('never shows a student a placeholder of the brief', function (?string $handle
         [
             $outcome->measured,
             $outcome->expected,
-            ...array_map(fn (Shortfall $one) => "$one->message $one->remedy", $outcome->shortfalls()),
+            ...array_map(fn (Shortfall $one) => "{$one->draft->message} {$one->draft->remedy}", $outcome->shortfalls()),
         ],
     );
 
@@ -473,7 +459,7 @@ it('names the parts that have to move, and no others', function (string $order, 
     $page = Samples::page(implode('', array_map(fn (string $name) => "<$name>x</$name>", explode(' ', $order))));
     $outcome = outcomeOf("kind: skeleton\nparts: [header, nav, main, footer]", ['index.html' => $page]);
 
-    expect(array_map(fn ($reason) => $reason->shortfall->remedy, $outcome->reasons))->toBe($moves);
+    expect(array_map(fn ($reason) => $reason->shortfall->draft->remedy, $outcome->reasons))->toBe($moves);
 })->with([
     'as asked' => ['header nav main footer', []],
     'the second first' => ['nav header main footer', ['Move the whole `<nav>` to after `</header>`.']],

@@ -26,8 +26,8 @@ function exampleRequirements(): array
     static $all = [];
     foreach ($all === [] ? Catalogue::rules() : [] as $rule) {
         foreach ($rule->examples() as $example) {
-            if ($example->brief !== '') {
-                $all[] = Yaml::parse("{id: it, title: It, $example->brief}");
+            if ($example->requirement !== []) {
+                $all[] = ['id' => 'it', 'title' => 'It', ...$example->requirement];
             }
         }
     }

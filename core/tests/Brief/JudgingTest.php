@@ -43,9 +43,10 @@ function judgedAgainst(string $fields, array $files, array $given = [], ?string 
 function placesOf(Outcome $outcome): array
 {
     return array_map(function (Shortfall $one): string {
-        $place = $one->source?->position($one->span->start);
+        $draft = $one->draft;
+        $place = $draft->source?->position($draft->span->start);
 
-        return "$one->variant $one->file".($place === null ? '' : ":$place->line:$place->column");
+        return "$draft->variant $draft->file".($place === null ? '' : ":$place->line:$place->column");
     }, $outcome->shortfalls());
 }
 

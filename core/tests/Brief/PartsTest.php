@@ -17,7 +17,7 @@ use InkedMargin\Core\Brief\Problems;
 use InkedMargin\Core\Brief\Schema;
 use InkedMargin\Core\Brief\Shortfall;
 use InkedMargin\Core\Brief\Terms;
-use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Source\Span;
 use Opis\JsonSchema\Validator;
 use Symfony\Component\Yaml\Yaml;
@@ -63,16 +63,8 @@ it('gives points for the share that is met, for all of it, or by how many things
         "title: T\nrequirements: [{id: it, kind: titles, title: It, $credit}]",
     )->requirements[0]->terms;
     $shortfalls = array_map(
-        fn (int $nth) => new Shortfall(
-            'missing',
-            ProofMark::Insert,
-            "page $nth",
-            'index.html',
-            null,
-            Span::at(0),
-            'Words.',
-            '',
-        ),
+        fn (int $nth) => Shortfall::of(Draft::in('index.html', null, Span::at(0), '')->says('Words.'))
+            ->item("page $nth"),
         $wrong === 0 ? [] : range(1, $wrong),
     );
 

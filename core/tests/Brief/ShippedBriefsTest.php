@@ -58,7 +58,7 @@ it('is missed by its wrong site in the one thing that is wrong, with a finding t
     $prints = array_map(fn ($one) => $one->fingerprint, $report->findings);
 
     expect(notMet($report))->toBe([$id])
-        ->and("{$outcome->shortfalls()[0]->file} {$outcome->shortfalls()[0]->variant}")->toBe($place)
+        ->and("{$outcome->shortfalls()[0]->draft->file} {$outcome->shortfalls()[0]->draft->variant}")->toBe($place)
         ->and(array_intersect($outcome->findings, $prints))->not->toBe([])
         ->and($report->count(Weight::Fault) + $report->count(Weight::Departure))->toBe(1);
 })->with('shipped');

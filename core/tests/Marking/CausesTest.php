@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\Edit;
 use InkedMargin\Core\Finding\Finding;
 use InkedMargin\Core\Finding\Mend;
@@ -30,23 +31,10 @@ function foundBy(
 ): Finding {
     static $file = new SourceFile('a.html', '0123456789');
 
-    return new Finding(
-        $rule,
-        '',
-        Weight::Fault,
-        ProofMark::Change,
-        'a.html',
-        $file,
-        new Span($at, $at + 1),
-        "$rule.",
-        'Do.',
-        "anchor $at",
-        mend: $mend,
-        subjects: $subjects,
-        causes: $causes,
-        fold: $fold,
-        requirement: $requirement,
-    );
+    $draft = Draft::in('a.html', $file, new Span($at, $at + 1), "anchor $at")
+        ->says("$rule.")->remedy('Do.')->mend($mend)->about(...$subjects)->causedBy(...$causes)->folded($fold);
+
+    return new Finding($rule, Weight::Fault, ProofMark::Change, $draft, $requirement);
 }
 
 it('drops a finding that another rule explains, and keeps the explanation', function () {
@@ -77,7 +65,7 @@ it('follows a chain of causes to its end, for what shows that a requirement is n
 
 it('keeps one of two findings that explain each other', function () {
     foreach (Catalogue::rules() as $rule) {
-        foreach ($rule->supersededBy() as $id) {
+        foreach ($rule->facts->supersededBy as $id) {
             expect(Causes::among([foundBy($rule->id, ['x']), foundBy($id, ['x'])])->kept())->not->toBe([]);
         }
     }

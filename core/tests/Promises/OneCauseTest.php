@@ -258,7 +258,7 @@ it('counts a menu in another part once, where the parts are asked for', function
     $report = Samples::check($site, $brief);
 
     expect(lossesOf($report))->toBe(['r0' => 'follows r1', 'r1' => '1.5'])
-        ->and($report->outcomes[1]->reasons[0]->shortfall->variant)->toBe($variant);
+        ->and($report->outcomes[1]->reasons[0]->shortfall->draft->variant)->toBe($variant);
 })->with([
     'in the header' => [fn (string $page) => preg_replace('~(</header>)(<nav>.*</nav>)~', '$2$1', $page), 'inside'],
     'in an open header' => [fn (string $page) => str_replace('</header>', '', $page), 'inside'],
@@ -311,7 +311,7 @@ it('says of a broken way that it leads nowhere, and not where it should lead', f
     $site['stop-4.html'] = str_replace('<a href="stop-5.html">On</a>', '<a href="Stop-5.html">On</a>', $site['stop-4.html']);
     $reasons = Samples::check($site, ringBrief())->outcomes[1]->reasons;
 
-    expect($reasons[0]->shortfall->message)->toContain('its address `Stop-5.html` leads nowhere');
+    expect($reasons[0]->shortfall->draft->message)->toContain('its address `Stop-5.html` leads nowhere');
 });
 
 it('does not call a menu met that has a broken link', function () {

@@ -42,7 +42,7 @@ function brokenIn(CheckReport $report): array
         }
         foreach ($outcome->reasons as $reason) {
             if ($reason->cost > 0.0 && ($reason->finding === null || ! isset($known["print $reason->finding"]))) {
-                $broken[] = "$id lost $reason->cost by \"{$reason->shortfall->message}\", which no finding shows";
+                $broken[] = "$id lost $reason->cost by \"{$reason->shortfall->draft->message}\", which no finding shows";
             }
             if ($reason->follows !== null && $reason->cost !== 0.0) {
                 $broken[] = "$id follows from $reason->follows and costs $reason->cost";
@@ -195,7 +195,7 @@ it('keeps its promises for each slip of the hand', function (string $from, strin
 it('keeps its promises for each exact remedy, taken back', function (Example $example) {
     // Every rule, whether the brief of its example asks for anything or not.
     $asked = $example->requirement === [] ? '' : "\n  - {id: it, title: It, points: 4, {$example->fields()}}";
-    $groups = implode(', ', array_unique(array_map(fn ($rule) => $rule->group(), Catalogue::rules())));
+    $groups = implode(', ', array_unique(array_map(fn ($rule) => $rule->facts->group(), Catalogue::rules())));
     $brief = BriefReader::read(
         "title: T\nmarking: {off_per_tidy: 0.25}\nrequirements:\n  - {id: rules, kind: markup, title: R, points: 8, "
             ."rules: [$groups], weights: [fault, departure]}$asked",

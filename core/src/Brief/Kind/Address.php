@@ -10,9 +10,14 @@ use InkedMargin\Core\Brief\Field;
 use InkedMargin\Core\Brief\Fields;
 use InkedMargin\Core\Brief\Requirement;
 use InkedMargin\Core\Brief\Shortfall;
+use InkedMargin\Core\Brief\SpeaksForItself;
 use InkedMargin\Core\Brief\Terms;
 use InkedMargin\Core\Brief\TextPattern;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
+use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\Site;
 use InkedMargin\Core\Site\Url\Url;
@@ -20,7 +25,7 @@ use InkedMargin\Core\Site\Url\UrlError;
 use InkedMargin\Core\Source\Span;
 
 /** The address that a site was published under: its host and path, and that others can reach it. */
-final readonly class Address extends Requirement
+final readonly class Address extends Requirement implements SpeaksForItself
 {
     public function __construct(
         Terms $terms,
@@ -41,6 +46,20 @@ final readonly class Address extends Requirement
         return 'The address a site is published under. One on the author’s own computer never counts.';
     }
 
+    public static function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'brief/address',
+            'Wrong published address',
+            Weight::Departure,
+            ProofMark::Change,
+            'The address of the site is not one that the brief asks for.',
+            'People can only visit your site at the address where it is published. At another '
+                .'address, or on your own computer, they do not find it.',
+            Citation::brief(),
+        );
+    }
+
     public static function fields(): array
     {
         return [
@@ -52,7 +71,7 @@ final readonly class Address extends Requirement
 
     public static function variants(): array
     {
-        return ['own-computer', 'host', 'path', 'insecure'];
+        return array_fill_keys(['own-computer', 'host', 'path', 'insecure'], 'brief/address');
     }
 
     public static function read(Terms $terms, Fields $fields): self
@@ -124,17 +143,13 @@ final readonly class Address extends Requirement
         ]);
         // What is on the author's own computer is nowhere else.
         $told = isset($slips[0]) ? [$slips[0]] : array_values($slips);
-        $shortfalls = array_map(fn (array $slip) => new Shortfall(
-            $slip[0],
-            ProofMark::Change,
-            'address',
-            Site::HOME,
-            $site->files->home(),
-            Span::at(0),
-            $slip[1],
-            $slip[2],
-            "address:$slip[0]",
-        ), $told);
+        $shortfalls = array_map(fn (array $slip) => Shortfall::of(
+            Draft::in(Site::HOME, $site->files->home(), Span::at(0), "address:$slip[0]")
+                ->variant($slip[0])
+                ->mark(ProofMark::Change)
+                ->says($slip[1])
+                ->remedy($slip[2]),
+        )->item('address'), $told);
 
         return Assessment::of(1, $shortfalls, "`$address`", $this->expectation());
     }

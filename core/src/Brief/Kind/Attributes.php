@@ -11,10 +11,15 @@ use InkedMargin\Core\Brief\Fields;
 use InkedMargin\Core\Brief\Requirement;
 use InkedMargin\Core\Brief\Shortfall;
 use InkedMargin\Core\Brief\SlipName;
+use InkedMargin\Core\Brief\SpeaksForItself;
 use InkedMargin\Core\Brief\Terms;
 use InkedMargin\Core\Brief\TextPattern;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
+use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\ParsedSite;
@@ -25,7 +30,7 @@ use InkedMargin\Core\Style\Selector\SelectorList;
 /**
  * Attributes that elements have, must not have, or alone may have; and the size of a picture as its attributes tell it.
  */
-final readonly class Attributes extends Requirement
+final readonly class Attributes extends Requirement implements SpeaksForItself
 {
     /**
      * @param  array<string, TextPattern|null>  $has  what each of them has to be, by name; null for anything
@@ -56,6 +61,20 @@ final readonly class Attributes extends Requirement
         return 'Which attributes elements have, and what is in them.';
     }
 
+    public static function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'brief/attributes',
+            'Wrong attributes',
+            Weight::Departure,
+            ProofMark::Change,
+            'An element has not the attributes that the brief asks for.',
+            'Attributes tell the browser what to do with an element: where a link leads, how large a '
+                .'picture is. The brief names those that matter here.',
+            Citation::brief(),
+        );
+    }
+
     public static function fields(): array
     {
         return [
@@ -75,7 +94,7 @@ final readonly class Attributes extends Requirement
 
     public static function variants(): array
     {
-        return ['missing', 'value', 'forbidden', 'size', 'absent'];
+        return array_fill_keys(['missing', 'value', 'forbidden', 'size', 'absent'], 'brief/attributes');
     }
 
     public static function read(Terms $terms, Fields $fields): self
@@ -184,18 +203,14 @@ final readonly class Attributes extends Requirement
             return Assessment::of(1, [], "no $shown", $this->expectation());
         }
         $names = English::names(array_map(strval(...), array_keys($this->has)));
-        $shortfall = Shortfall::onPage(
-            $pages[0],
-            'absent',
-            ProofMark::Insert,
-            $pages[0]->bodyPlace(),
-            (count($pages) === 1 ? 'This page has' : 'These pages have')." no $shown; the brief asks for "
-                .(count($this->has) === 1 ? "its attribute $names." : "its attributes $names."),
-            "Add $shown with $names.",
-            "attributes:{$this->terms->id}",
-            'absent',
-            slips: SlipName::none($pages, $this->selector->written),
-        );
+        $shortfall = Shortfall::of(
+            Draft::onPage($pages[0], $pages[0]->bodyPlace(), "attributes:{$this->terms->id}")
+                ->variant('absent')
+                ->mark(ProofMark::Insert)
+                ->says((count($pages) === 1 ? 'This page has' : 'These pages have')." no $shown; the brief asks for "
+                    .(count($this->has) === 1 ? "its attribute $names." : "its attributes $names."))
+                ->remedy("Add $shown with $names."),
+        )->item('absent')->slips(...SlipName::none($pages, $this->selector->written));
 
         return Assessment::of(1, [$shortfall], "no $shown", $this->expectation());
     }
@@ -318,19 +333,21 @@ final readonly class Attributes extends Requirement
         string $message,
         string $remedy,
     ): Shortfall {
-        return Shortfall::onPage(
-            $page,
-            $variant,
-            $mark,
-            $element->attribute($name)?->span() ?? $element->place(),
-            $message,
-            $remedy,
-            "{$element->path()}@$name:$variant",
+        return Shortfall::of(
+            Draft::onPage(
+                $page,
+                $element->attribute($name)?->span() ?? $element->place(),
+                "{$element->path()}@$name:$variant",
+            )
+                ->variant($variant)
+                ->mark($mark)
+                ->says($message)
+                ->remedy($remedy)
+                ->about(Subject::element($page->path(), $element)),
+        )->item(
             "{$page->path()} {$element->place()->start}",
-            subjects: [Subject::element($page->path(), $element)],
-            slips: in_array($variant, ['missing', 'forbidden'], true)
-                ? [SlipName::attribute($page, $element, $name)]
-                : [],
-        );
+        )->slips(...(in_array($variant, ['missing', 'forbidden'], true)
+                    ? [SlipName::attribute($page, $element, $name)]
+                    : []));
     }
 }

@@ -11,6 +11,7 @@ use InkedMargin\Core\Brief\Requirement;
 use InkedMargin\Core\Brief\Shortfall;
 use InkedMargin\Core\Brief\SlipName;
 use InkedMargin\Core\Brief\Terms;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
 use InkedMargin\Core\Finding\Subject;
@@ -52,7 +53,9 @@ final readonly class Contrast extends Requirement
 
     public static function variants(): array
     {
-        return ['low'];
+        return [
+            'low' => 'style/low-contrast',
+        ];
     }
 
     public static function read(Terms $terms, Fields $fields): self
@@ -125,25 +128,27 @@ final readonly class Contrast extends Requirement
             }
             [$text, $behind] = [$pair->colour->hex(), $pair->background->hex()];
 
-            return new Shortfall(
-                'low',
-                ProofMark::Change,
+            return Shortfall::of(
+                Draft::in(
+                    $source->path(),
+                    $source->file,
+                    $source->place($pair->cause->span()),
+                    $source->anchor().":contrast:$text:$behind",
+                )
+                    ->variant('low')
+                    ->mark(ProofMark::Change)
+                    ->says($pair->sentence($this->level))
+                    ->remedy($pair->remedy($this->level))
+                    ->related(...array_map(
+                        fn (array $place) => new Related($place[0]->file, $place[1]->place(), 'this text'),
+                        array_slice($pair->places, 0, self::MOST_RELATED),
+                    ))
+                    ->about(Subject::place($source->path(), $pair->cause->span()->start)),
+            )->item(
                 "$text on $behind ".$pair->cause->span()->start,
-                $source->path(),
-                $source->file,
-                $source->place($pair->cause->span()),
-                $pair->sentence($this->level),
-                $pair->remedy($this->level),
-                $source->anchor().":contrast:$text:$behind",
-                related: array_map(
-                    fn (array $place) => new Related($place[0]->file, $place[1]->place(), 'this text'),
-                    array_slice($pair->places, 0, self::MOST_RELATED),
-                ),
-                subjects: [Subject::place($source->path(), $pair->cause->span()->start)],
-                follows: $source->style !== null && $source->isAttribute()
+            )->following($source->style !== null && $source->isAttribute()
                     ? self::attributes($pair)
-                    : self::sheetsLacking($pair, $site),
-            );
+                    : self::sheetsLacking($pair, $site));
         }
 
         return null;

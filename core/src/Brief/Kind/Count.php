@@ -12,9 +12,14 @@ use InkedMargin\Core\Brief\NamesThings;
 use InkedMargin\Core\Brief\Requirement;
 use InkedMargin\Core\Brief\Shortfall;
 use InkedMargin\Core\Brief\SlipName;
+use InkedMargin\Core\Brief\SpeaksForItself;
 use InkedMargin\Core\Brief\Terms;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
+use InkedMargin\Core\Finding\RuleFacts;
+use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\ParsedSite;
@@ -22,7 +27,7 @@ use InkedMargin\Core\Source\English;
 use InkedMargin\Core\Style\Selector\SelectorList;
 
 /** How many elements match a selector, on each page or on all of them together. Elements are counted, not tags. */
-final readonly class Count extends Requirement implements NamesThings
+final readonly class Count extends Requirement implements NamesThings, SpeaksForItself
 {
     private const MOST_RELATED = 12;
 
@@ -47,6 +52,21 @@ final readonly class Count extends Requirement implements NamesThings
         return 'How many of an element there are, on each page or in the whole site.';
     }
 
+    public static function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'brief/count',
+            'Wrong number of elements',
+            Weight::Departure,
+            ProofMark::Change,
+            'There are more or fewer of an element than the brief asks for.',
+            'The brief says how many of these elements there are. Too few, and something is missing; '
+                .'too many, and one may be a leftover or the wrong element for the job.',
+            Citation::brief(),
+            ['markup/stray-end-tag'],
+        );
+    }
+
     public static function fields(): array
     {
         return [
@@ -62,7 +82,7 @@ final readonly class Count extends Requirement implements NamesThings
 
     public static function variants(): array
     {
-        return ['too-few', 'too-many', 'unused'];
+        return array_fill_keys(['too-few', 'too-many', 'unused'], 'brief/count');
     }
 
     public static function read(Terms $terms, Fields $fields): self
@@ -157,17 +177,13 @@ final readonly class Count extends Requirement implements NamesThings
                 fn (Page $page) => $kind->all($page->document) !== [],
             ) === [],
         ));
-        $shortfalls = array_map(fn (SelectorList $kind) => Shortfall::onPage(
-            $pages[0],
-            'unused',
-            ProofMark::Insert,
-            $pages[0]->bodyPlace(),
-            "No page uses `$kind->written`; the brief asks for it somewhere on the site.",
-            "Use `$kind->written` on one of the pages.",
-            "unused:$kind->written",
-            $kind->written,
-            slips: SlipName::none($pages, $kind->written),
-        ), $unused);
+        $shortfalls = array_map(fn (SelectorList $kind) => Shortfall::of(
+            Draft::onPage($pages[0], $pages[0]->bodyPlace(), "unused:$kind->written")
+                ->variant('unused')
+                ->mark(ProofMark::Insert)
+                ->says("No page uses `$kind->written`; the brief asks for it somewhere on the site.")
+                ->remedy("Use `$kind->written` on one of the pages."),
+        )->item($kind->written)->slips(...SlipName::none($pages, $kind->written)), $unused);
         $used = count($this->eachOf) - count($unused);
 
         return Assessment::of(
@@ -239,23 +255,27 @@ final readonly class Count extends Requirement implements NamesThings
         $missing = $this->bounds->distance($count);
         $shown = $this->shown();
 
-        return Shortfall::onPage(
-            $page,
-            $isShort ? 'too-few' : 'too-many',
-            $isShort ? ProofMark::Insert : ProofMark::TakeOut,
-            $place,
-            "$subject has ".($count === 0 ? 'no' : $count)." $shown; the brief asks for {$this->bounds->sentence()}.",
-            $isShort ? "Add $missing more $shown." : "Remove $missing $shown.",
-            "count:{$this->terms->id}",
+        return Shortfall::of(
+            Draft::onPage($page, $place, "count:{$this->terms->id}")
+                ->variant($isShort ? 'too-few' : 'too-many')
+                ->mark($isShort ? ProofMark::Insert : ProofMark::TakeOut)
+                ->says(
+                    "$subject has ".($count === 0 ? 'no' : $count)." $shown; the brief asks for "
+                        ."{$this->bounds->sentence()}.",
+                )
+                ->remedy($isShort ? "Add $missing more $shown." : "Remove $missing $shown.")
+                ->related(...array_map(
+                    fn (Element $one) => new Related($page->file, $one->place(), 'one too many'),
+                    array_slice($surplus, 1, self::MOST_RELATED),
+                ))
+                ->causedBy(...($isShort ? LostTag::of($page, $this->selector, $missing) : [])),
+        )->item(
             $item,
-            slips: $this->perSite ? [] : $this->bounds->slips($page, $this->selector->written, $count),
-            causes: $isShort ? LostTag::of($page, $this->selector, $missing) : [],
-            follows: $this->perSite || ! $isShort ? [] : $this->explained($page, $site),
-            followsMany: $this->isOfLinks() ? $missing : 1,
-            related: array_map(
-                fn (Element $one) => new Related($page->file, $one->place(), 'one too many'),
-                array_slice($surplus, 1, self::MOST_RELATED),
-            ),
+        )->slips(
+            ...($this->perSite ? [] : $this->bounds->slips($page, $this->selector->written, $count)),
+        )->following(
+            $this->perSite || ! $isShort ? [] : $this->explained($page, $site),
+            $this->isOfLinks() ? $missing : 1,
         );
     }
 

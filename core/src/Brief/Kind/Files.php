@@ -12,10 +12,15 @@ use InkedMargin\Core\Brief\Materials;
 use InkedMargin\Core\Brief\NamesThings;
 use InkedMargin\Core\Brief\Requirement;
 use InkedMargin\Core\Brief\Shortfall;
+use InkedMargin\Core\Brief\SpeaksForItself;
 use InkedMargin\Core\Brief\Terms;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
+use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\Site;
 use InkedMargin\Core\Source\English;
@@ -24,7 +29,7 @@ use InkedMargin\Core\Source\NearestName;
 use InkedMargin\Core\Source\Span;
 
 /** Files that must be there, by name, or a number of files that match. */
-final readonly class Files extends Requirement implements NamesThings
+final readonly class Files extends Requirement implements NamesThings, SpeaksForItself
 {
     private const MOST_LINKS = 12;
 
@@ -50,6 +55,20 @@ final readonly class Files extends Requirement implements NamesThings
         return 'Files that must be there, by name; or how many files match a pattern.';
     }
 
+    public static function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'brief/files',
+            'Wrong number of files',
+            Weight::Departure,
+            ProofMark::Change,
+            'There are more or fewer files than the brief asks for.',
+            'The brief says how many files of a kind the site has. With fewer, something is missing '
+                .'for its readers.',
+            Citation::brief(),
+        );
+    }
+
     public static function fields(): array
     {
         return [
@@ -62,7 +81,12 @@ final readonly class Files extends Requirement implements NamesThings
 
     public static function variants(): array
     {
-        return ['missing', 'unexpected', 'too-few', 'too-many'];
+        return [
+            'missing' => 'file/missing',
+            'unexpected' => 'file/unexpected',
+            'too-few' => 'brief/files',
+            'too-many' => 'brief/files',
+        ];
     }
 
     public static function read(Terms $terms, Fields $fields): self
@@ -176,26 +200,23 @@ final readonly class Files extends Requirement implements NamesThings
             ? null
             : $files->spelling($name) ?? self::withSecondExtension($name, $files) ?? NearestName::of($name, $unasked);
 
-        return new Shortfall(
-            'missing',
-            ProofMark::Insert,
-            $name,
-            $name,
-            null,
-            Span::at(0),
-            $isGlob
-                ? "There is no file that matches `$name`; the brief asks for one."
-                : "The brief asks for the file `$name`, and it is missing.",
-            match (true) {
-                $near !== null => "If `$near` is meant to be this file, rename it to `$name`. Otherwise add `$name`.",
-                $isGlob => 'Add the file.',
-                default => "Add `$name`, spelled exactly like that.",
-            },
-            related: Related::links($site->referencesTo($name), "this link leads to `$name`", self::MOST_LINKS),
-            subjects: [Subject::file($name), Subject::page($name)],
-            causes: $near === null ? [] : [Subject::file($near)],
-            isMissingPage: in_array($name, $site->missingPages(), true),
-        );
+        return Shortfall::of(
+            Draft::in($name, null, Span::at(0), '')
+                ->variant('missing')
+                ->mark(ProofMark::Insert)
+                ->says($isGlob
+                    ? "There is no file that matches `$name`; the brief asks for one."
+                    : "The brief asks for the file `$name`, and it is missing.")
+                ->remedy(match (true) {
+                    $near !== null => "If `$near` is meant to be this file, rename it to `$name`. "
+                        ."Otherwise add `$name`.",
+                    $isGlob => 'Add the file.',
+                    default => "Add `$name`, spelled exactly like that.",
+                })
+                ->related(...Related::links($site->referencesTo($name), "this link leads to `$name`", self::MOST_LINKS))
+                ->about(Subject::file($name), Subject::page($name))
+                ->causedBy(...($near === null ? [] : [Subject::file($near)])),
+        )->item($name)->asMissingPage(in_array($name, $site->missingPages(), true));
     }
 
     /** `index.html.txt` for `index.html`. */
@@ -216,19 +237,15 @@ final readonly class Files extends Requirement implements NamesThings
         $difference = $this->bounds->distance($count);
         $names = English::names($this->names, 'or');
 
-        return new Shortfall(
-            $isShort ? 'too-few' : 'too-many',
-            $isShort ? ProofMark::Insert : ProofMark::TakeOut,
-            'number',
-            Site::HOME,
-            $site->files->home(),
-            Span::at(0),
-            'There '.($count === 1 ? 'is 1 file' : "are $count files")
-                ." named $names; the brief asks for {$this->bounds->sentence()}.",
-            $isShort ? "Add $difference more." : "Remove $difference.",
-            "files:{$this->terms->id}",
-            subjects: $isShort && $this->pagesAtLeast() > 0 ? [Subject::pages()] : [],
-        );
+        return Shortfall::of(
+            Draft::in(Site::HOME, $site->files->home(), Span::at(0), "files:{$this->terms->id}")
+                ->variant($isShort ? 'too-few' : 'too-many')
+                ->mark($isShort ? ProofMark::Insert : ProofMark::TakeOut)
+                ->says('There '.($count === 1 ? 'is 1 file' : "are $count files")
+                    ." named $names; the brief asks for {$this->bounds->sentence()}.")
+                ->remedy($isShort ? "Add $difference more." : "Remove $difference.")
+                ->about(...($isShort && $this->pagesAtLeast() > 0 ? [Subject::pages()] : [])),
+        )->item('number');
     }
 
     /** @return list<Shortfall> */
@@ -237,17 +254,13 @@ final readonly class Files extends Requirement implements NamesThings
         $paths = array_values(array_filter($files->ownPaths(), fn (string $path) => ! $this->names($path)));
         $shown = array_slice($paths, 0, self::MOST_SHOWN);
 
-        return array_map(fn (string $path) => new Shortfall(
-            'unexpected',
-            ProofMark::TakeOut,
-            'others',
-            $path,
-            $files->file($path),
-            Span::at(0),
-            "`$path` is not one of the files that the brief asks for, and it allows no others.",
-            'Remove the file from your hand-in.',
-            cost: 1 / count($shown),
-            subjects: [Subject::file($path)],
-        ), $shown);
+        return array_map(fn (string $path) => Shortfall::of(
+            Draft::in($path, $files->file($path), Span::at(0), '')
+                ->variant('unexpected')
+                ->mark(ProofMark::TakeOut)
+                ->says("`$path` is not one of the files that the brief asks for, and it allows no others.")
+                ->remedy('Remove the file from your hand-in.')
+                ->about(Subject::file($path)),
+        )->item('others')->costing(1 / count($shown)), $shown);
     }
 }

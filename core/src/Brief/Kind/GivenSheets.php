@@ -6,6 +6,7 @@ namespace InkedMargin\Core\Brief\Kind;
 
 use InkedMargin\Core\Brief\Materials;
 use InkedMargin\Core\Brief\Shortfall;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Site\ParsedSite;
@@ -67,18 +68,14 @@ final readonly class GivenSheets
 
     private static function missing(string $path): Shortfall
     {
-        return new Shortfall(
-            'given-missing',
-            ProofMark::Insert,
-            "given $path",
-            $path,
-            null,
-            Span::at(0),
-            "The stylesheet `$path` was given with the assignment, and it is missing.",
-            "Add `$path` as it was given.",
-            "given:$path",
-            subjects: [Subject::file($path)],
-        );
+        return Shortfall::of(
+            Draft::in($path, null, Span::at(0), "given:$path")
+                ->variant('given-missing')
+                ->mark(ProofMark::Insert)
+                ->says("The stylesheet `$path` was given with the assignment, and it is missing.")
+                ->remedy("Add `$path` as it was given.")
+                ->about(Subject::file($path)),
+        )->item("given $path");
     }
 
     private static function changed(SourceFile $file, SourceFile $given): ?Shortfall
@@ -90,22 +87,18 @@ final readonly class GivenSheets
         [$span, $is, $was] = $change;
         [$is, $was] = [English::excerpt($is, self::SHOWN), English::excerpt($was, self::SHOWN)];
 
-        return new Shortfall(
-            'given-changed',
-            ProofMark::Change,
-            "given $given->path",
-            $file->path,
-            $file,
-            $span,
-            match (true) {
-                $was === '' => "`$is` was added to a stylesheet that was to stay as it was given.",
-                $is === '' => "The end of the stylesheet as it was given is missing, from `$was` on.",
-                default => "This stylesheet was to stay as it was given; the first change is `$is` for `$was`.",
-            },
-            "Put `$given->path` back as it was given, and write your own rules in your own stylesheet.",
-            "given:$given->path",
-            subjects: [Subject::file($file->path)],
-        );
+        return Shortfall::of(
+            Draft::in($file->path, $file, $span, "given:$given->path")
+                ->variant('given-changed')
+                ->mark(ProofMark::Change)
+                ->says(match (true) {
+                    $was === '' => "`$is` was added to a stylesheet that was to stay as it was given.",
+                    $is === '' => "The end of the stylesheet as it was given is missing, from `$was` on.",
+                    default => "This stylesheet was to stay as it was given; the first change is `$is` for `$was`.",
+                })
+                ->remedy("Put `$given->path` back as it was given, and write your own rules in your own stylesheet.")
+                ->about(Subject::file($file->path)),
+        )->item("given $given->path");
     }
 
     /** @return array{Span, string, string}|null where the first word differs, that word, and the one that was given */

@@ -13,11 +13,16 @@ use InkedMargin\Core\Brief\NamesThings;
 use InkedMargin\Core\Brief\Requirement;
 use InkedMargin\Core\Brief\Shortfall;
 use InkedMargin\Core\Brief\SlipName;
+use InkedMargin\Core\Brief\SpeaksForItself;
 use InkedMargin\Core\Brief\Terms;
 use InkedMargin\Core\Brief\TextPattern;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
+use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\ParsedSite;
@@ -25,7 +30,7 @@ use InkedMargin\Core\Style\Selector\Matching;
 use InkedMargin\Core\Style\Selector\SelectorList;
 
 /** The headings of one level: that each page has one, what they say, that they differ, and where they stand. */
-final readonly class Headings extends Requirement implements NamesThings
+final readonly class Headings extends Requirement implements NamesThings, SpeaksForItself
 {
     /** @param  SelectorList|null  $inside  what each of them has to stand in; null for anywhere */
     public function __construct(
@@ -48,6 +53,21 @@ final readonly class Headings extends Requirement implements NamesThings
         return 'What the headings of one level say, whether they differ between pages, and where they stand.';
     }
 
+    public static function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'brief/headings',
+            'Heading requirement not met',
+            Weight::Departure,
+            ProofMark::Change,
+            'A heading is not as the brief asks for.',
+            'Headings are the table of contents of a page. In the form that the brief asks for, '
+                .'readers find their way on every page alike.',
+            Citation::brief(),
+            ['markup/stray-end-tag'],
+        );
+    }
+
     public static function fields(): array
     {
         return [
@@ -63,7 +83,7 @@ final readonly class Headings extends Requirement implements NamesThings
 
     public static function variants(): array
     {
-        return ['missing', 'form', 'repeated', 'place'];
+        return array_fill_keys(['missing', 'form', 'repeated', 'place'], 'brief/headings');
     }
 
     public static function read(Terms $terms, Fields $fields): self
@@ -176,17 +196,14 @@ final readonly class Headings extends Requirement implements NamesThings
 
     private function missing(Page $page): Shortfall
     {
-        return Shortfall::onPage(
-            $page,
-            'missing',
-            ProofMark::Insert,
-            $page->bodyPlace(),
-            "This page has no {$this->name()}.",
-            "Type `<h$this->level>…</h$this->level>` with what the page is about.",
-            "heading:$this->level",
-            causes: LostTag::causes($page, ["h$this->level"]),
-            slips: SlipName::lack($page, "h$this->level"),
-        );
+        return Shortfall::of(
+            Draft::onPage($page, $page->bodyPlace(), "heading:$this->level")
+                ->variant('missing')
+                ->mark(ProofMark::Insert)
+                ->says("This page has no {$this->name()}.")
+                ->remedy("Type `<h$this->level>…</h$this->level>` with what the page is about.")
+                ->causedBy(...LostTag::causes($page, ["h$this->level"])),
+        )->slips(...SlipName::lack($page, "h$this->level"));
     }
 
     private function repeated(Page $page, Element $heading, Page $other, Element $first): Shortfall
@@ -218,19 +235,15 @@ final readonly class Headings extends Requirement implements NamesThings
         array $slips = [],
         array $follows = [],
     ): Shortfall {
-        return Shortfall::onPage(
-            $page,
-            $variant,
-            $mark,
-            $heading->place(),
-            $message,
-            $remedy,
-            "{$heading->path()}#$variant",
-            related: $related,
-            subjects: [Subject::element($page->path(), $heading)],
-            slips: $slips,
-            follows: $follows,
-        );
+        return Shortfall::of(
+            Draft::onPage($page, $heading->place(), "{$heading->path()}#$variant")
+                ->variant($variant)
+                ->mark($mark)
+                ->says($message)
+                ->remedy($remedy)
+                ->related(...$related)
+                ->about(Subject::element($page->path(), $heading)),
+        )->slips(...$slips)->following($follows);
     }
 
     private function name(): string

@@ -10,6 +10,7 @@ use InkedMargin\Core\Brief\Fields;
 use InkedMargin\Core\Brief\Requirement;
 use InkedMargin\Core\Brief\Shortfall;
 use InkedMargin\Core\Brief\Terms;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Markup\Indent;
@@ -42,7 +43,9 @@ final readonly class Indentation extends Requirement
 
     public static function variants(): array
     {
-        return ['indented'];
+        return [
+            'indented' => 'markup/indentation',
+        ];
     }
 
     public static function read(Terms $terms, Fields $fields): self
@@ -64,15 +67,13 @@ final readonly class Indentation extends Requirement
         foreach ($pages as $page) {
             $slips = Indent::slips($page->elements, $page->pairs, $page->file, $this->step);
             if ($slips !== []) {
-                $shortfalls[] = Shortfall::onPage(
-                    $page,
-                    'indented',
-                    ProofMark::Move,
-                    $slips[0]->span,
-                    $slips[0]->message.Indent::more(count($slips) - 1),
-                    Indent::remedy($this->step),
-                    "{$slips[0]->element->path()}#indent",
-                    subjects: [Subject::element($page->path(), $slips[0]->element)],
+                $shortfalls[] = Shortfall::of(
+                    Draft::onPage($page, $slips[0]->span, "{$slips[0]->element->path()}#indent")
+                        ->variant('indented')
+                        ->mark(ProofMark::Move)
+                        ->says($slips[0]->message.Indent::more(count($slips) - 1))
+                        ->remedy(Indent::remedy($this->step))
+                        ->about(Subject::element($page->path(), $slips[0]->element)),
                 );
             }
         }

@@ -12,9 +12,14 @@ use InkedMargin\Core\Brief\NamesThings;
 use InkedMargin\Core\Brief\Requirement;
 use InkedMargin\Core\Brief\Shortfall;
 use InkedMargin\Core\Brief\SlipName;
+use InkedMargin\Core\Brief\SpeaksForItself;
 use InkedMargin\Core\Brief\Terms;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
+use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Site\Label;
 use InkedMargin\Core\Site\Map\Link as PageLink;
 use InkedMargin\Core\Site\Page;
@@ -22,7 +27,7 @@ use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\RelativePath;
 
 /** A link that must be there: from each of some pages to a page of the site, or to another site. */
-final readonly class Link extends Requirement implements NamesThings
+final readonly class Link extends Requirement implements NamesThings, SpeaksForItself
 {
     /**
      * @param  string  $to  a path from the site's root, or an address with its scheme
@@ -44,6 +49,24 @@ final readonly class Link extends Requirement implements NamesThings
         return 'A link that must be there, to a page of the site or to another site.';
     }
 
+    public static function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'brief/link',
+            'Required link not right',
+            Weight::Departure,
+            ProofMark::Insert,
+            'A link that the brief asks for is missing, or not as it asks.',
+            'The brief asks for this link because readers need it here. If it is missing or says '
+                .'something else, they do not get there.',
+            Citation::brief(),
+            [
+                'file/missing', 'link/missing-file', 'link/letter-case', 'link/wrong-folder', 'link/outside-site',
+                'link/local-path', 'link/bad-address', 'file/name',
+            ],
+        );
+    }
+
     public static function fields(): array
     {
         return [
@@ -55,7 +78,7 @@ final readonly class Link extends Requirement implements NamesThings
 
     public static function variants(): array
     {
-        return ['missing', 'label', 'tab'];
+        return array_fill_keys(['missing', 'label', 'tab'], 'brief/link');
     }
 
     public static function read(Terms $terms, Fields $fields): self
@@ -132,20 +155,17 @@ final readonly class Link extends Requirement implements NamesThings
             ],
         };
 
-        return Shortfall::onPage(
-            $page,
-            $variant,
-            $mark,
-            $near->reference->span ?? $page->bodyPlace(),
-            $message,
-            $remedy,
-            "link:{$this->terms->id}",
-            subjects: $near?->reference->element === null
-                ? []
-                : [Subject::element($page->path(), $near->reference->element)],
-            causes: $near === null ? $this->brokenLinksThere($page, $site) : [],
-            slips: $near === null ? [SlipName::way($page->path(), $target)] : [],
-        );
+        return Shortfall::of(
+            Draft::onPage($page, $near->reference->span ?? $page->bodyPlace(), "link:{$this->terms->id}")
+                ->variant($variant)
+                ->mark($mark)
+                ->says($message)
+                ->remedy($remedy)
+                ->about(...($near?->reference->element === null
+                    ? []
+                    : [Subject::element($page->path(), $near->reference->element)]))
+                ->causedBy(...($near === null ? $this->brokenLinksThere($page, $site) : [])),
+        )->slips(...($near === null ? [SlipName::way($page->path(), $target)] : []));
     }
 
     /** @return list<string> the links of a page that would lead there but for a slip, which has a rule of its own */

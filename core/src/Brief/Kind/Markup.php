@@ -11,6 +11,7 @@ use InkedMargin\Core\Brief\Fields;
 use InkedMargin\Core\Brief\Requirement;
 use InkedMargin\Core\Brief\Shortfall;
 use InkedMargin\Core\Brief\Terms;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\Edit;
 use InkedMargin\Core\Finding\Finding;
 use InkedMargin\Core\Finding\Mend;
@@ -71,7 +72,9 @@ final readonly class Markup extends Requirement implements AssessedByFindings
 
     public static function variants(): array
     {
-        return ['reference'];
+        return [
+            'reference' => 'markup/raw-character',
+        ];
     }
 
     public static function read(Terms $terms, Fields $fields): self
@@ -129,7 +132,7 @@ final readonly class Markup extends Requirement implements AssessedByFindings
     public function assessFindings(ParsedSite $site, array $findings, array $own): Assessment
     {
         $pages = $this->terms->pages->of($site);
-        $found = array_map(fn (Finding $finding) => Shortfall::of($finding, $finding->file), $findings);
+        $found = array_map(fn (Finding $finding) => Shortfall::found($finding, $finding->file), $findings);
         $all = [...$own, ...$found];
         $marred = Assessment::itemsIn($all);
         $measured = match (true) {
@@ -184,15 +187,13 @@ final readonly class Markup extends Requirement implements AssessedByFindings
     {
         $reference = CharacterNames::reference($character);
 
-        return Shortfall::onPage(
-            $page,
-            'reference',
-            ProofMark::Change,
-            $span,
-            "`$character` is typed directly; the brief asks for a character reference.",
-            "Type `$reference` instead.",
-            "raw:$character",
-            mend: Mend::of(new Edit($page->file, $span, $reference)),
+        return Shortfall::of(
+            Draft::onPage($page, $span, "raw:$character")
+                ->variant('reference')
+                ->mark(ProofMark::Change)
+                ->says("`$character` is typed directly; the brief asks for a character reference.")
+                ->remedy("Type `$reference` instead.")
+                ->mend(Mend::of(new Edit($page->file, $span, $reference))),
         );
     }
 }

@@ -7,6 +7,7 @@ namespace InkedMargin\Core\Brief\Kind;
 use InkedMargin\Core\Brief\LostTag;
 use InkedMargin\Core\Brief\Shortfall;
 use InkedMargin\Core\Brief\SlipName;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\Edit;
 use InkedMargin\Core\Finding\Mend;
 use InkedMargin\Core\Finding\ProofMark;
@@ -24,9 +25,17 @@ use InkedMargin\Core\Source\English;
 /** What differs between a page's menu and the one it should be, in words. Also made where no brief asks for it. */
 final readonly class MenuShortfall
 {
+    /** @var array<string, string> each with the id of the rule that speaks for it */
     public const VARIANTS = [
-        'no-menu', 'missing-entry', 'extra-entry', 'renamed', 'readdressed', 'menu-order', 'menu-place', 'own-linked',
-        'own-plain',
+        'no-menu' => 'nav/missing-menu',
+        'missing-entry' => 'nav/menu-differs',
+        'extra-entry' => 'nav/menu-differs',
+        'renamed' => 'nav/menu-differs',
+        'readdressed' => 'nav/menu-differs',
+        'own-linked' => 'nav/menu-differs',
+        'own-plain' => 'nav/menu-differs',
+        'menu-order' => 'nav/menu-order',
+        'menu-place' => 'nav/menu-place',
     ];
 
     private const MOST_NAMED = 8;
@@ -44,34 +53,38 @@ final readonly class MenuShortfall
         [$message, $remedy] = self::words($difference, $page, $menu, $common, $site);
         $key = $difference->key ?? $entry->key ?? '';
 
-        return new Shortfall(
-            self::variant($difference->kind),
-            match ($difference->kind) {
-                MenuDifferenceKind::NoMenu, MenuDifferenceKind::Missing => ProofMark::Insert,
-                MenuDifferenceKind::Extra => ProofMark::TakeOut,
-                MenuDifferenceKind::Order, MenuDifferenceKind::Place => ProofMark::Move,
-                default => ProofMark::Change,
-            },
+        return Shortfall::of(
+            Draft::in(
+                $page->path(),
+                $page->file,
+                $entry?->reference->span ?? ($entry->element ?? $menu->element ?? null)?->place() ?? $page->bodyPlace(),
+                "menu:{$difference->kind->value}:$key",
+            )
+                ->variant(self::variant($difference->kind))
+                ->mark(match ($difference->kind) {
+                    MenuDifferenceKind::NoMenu, MenuDifferenceKind::Missing => ProofMark::Insert,
+                    MenuDifferenceKind::Extra => ProofMark::TakeOut,
+                    MenuDifferenceKind::Order, MenuDifferenceKind::Place => ProofMark::Move,
+                    default => ProofMark::Change,
+                })
+                ->says($message)
+                ->remedy($remedy)
+                ->mend(self::mend($difference, $page))
+                ->about(...match (true) {
+                    $difference->kind === MenuDifferenceKind::NoMenu => [Subject::page($page->path())],
+                    $key === '' => [],
+                    default => [Subject::way($page->path(), $key)],
+                })
+                ->causedBy(...self::causes($difference, $page, $menu)),
+        )->item(
             'menu',
-            $page->path(),
-            $page->file,
-            $entry?->reference->span ?? ($entry->element ?? $menu->element ?? null)?->place() ?? $page->bodyPlace(),
-            $message,
-            $remedy,
-            "menu:{$difference->kind->value}:$key",
-            cost: $cost,
-            mend: self::mend($difference, $page),
-            subjects: match (true) {
-                $difference->kind === MenuDifferenceKind::NoMenu => [Subject::page($page->path())],
-                $key === '' => [],
-                default => [Subject::way($page->path(), $key)],
-            },
-            causes: self::causes($difference, $page, $menu),
-            slips: self::slips($difference, $page, $common),
-            follows: $difference->kind === MenuDifferenceKind::Place && $menu !== null
+        )->costing(
+            $cost,
+        )->slips(
+            ...self::slips($difference, $page, $common),
+        )->following($difference->kind === MenuDifferenceKind::Place && $menu !== null
                 ? self::misplaced($page, $menu, $common)
-                : [],
-        );
+                : []);
     }
 
     /**

@@ -11,9 +11,14 @@ use InkedMargin\Core\Brief\Materials;
 use InkedMargin\Core\Brief\NeedsMaterials;
 use InkedMargin\Core\Brief\Requirement;
 use InkedMargin\Core\Brief\Shortfall;
+use InkedMargin\Core\Brief\SpeaksForItself;
 use InkedMargin\Core\Brief\Terms;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
+use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\ParsedSite;
@@ -24,7 +29,7 @@ use InkedMargin\Core\Source\English;
  * The pages have the parts, headings, lists and tables of the model answer, one in the other and in its order. What
  * they say, and how they are written, does not matter.
  */
-final readonly class Model extends Requirement implements NeedsMaterials
+final readonly class Model extends Requirement implements NeedsMaterials, SpeaksForItself
 {
     private const TOLD = [
         'header', 'nav', 'main', 'footer', 'section', 'article', 'aside', 'h1', 'h2', 'h3', 'h4', 'h5', 'h6', 'ul',
@@ -50,6 +55,20 @@ final readonly class Model extends Requirement implements NeedsMaterials
         return 'The pages are built as those of the model answer, whatever they say.';
     }
 
+    public static function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'brief/model',
+            'Different from the model',
+            Weight::Departure,
+            ProofMark::Change,
+            'A page is not built as that of the model answer.',
+            'The model answer shows how the page is built. If a part is missing or in another order, '
+                .'styles and scripts may not work on your page.',
+            Citation::brief(),
+        );
+    }
+
     public static function fields(): array
     {
         return [Field::texts(
@@ -60,7 +79,7 @@ final readonly class Model extends Requirement implements NeedsMaterials
 
     public static function variants(): array
     {
-        return ['missing', 'extra', 'moved'];
+        return array_fill_keys(['missing', 'extra', 'moved'], 'brief/model');
     }
 
     public static function read(Terms $terms, Fields $fields): self
@@ -208,16 +227,16 @@ final readonly class Model extends Requirement implements NeedsMaterials
         $name = substr($way, (int) strrpos(" $way", ' '));
         $inside = substr($way, 0, max(0, strlen($way) - strlen($name) - 3));
 
-        return Shortfall::onPage(
-            $page,
-            'missing',
-            ProofMark::Insert,
-            $before?->place() ?? $page->bodyPlace(),
-            "The model answer has `$name` here".($inside === '' ? '' : ", inside `$inside`").', and this page has not.',
-            "Add `<$name>`".($inside === '' ? '.' : " inside `$inside`."),
-            "model:$way:$at",
-            cost: $cost,
-        );
+        return Shortfall::of(
+            Draft::onPage($page, $before?->place() ?? $page->bodyPlace(), "model:$way:$at")
+                ->variant('missing')
+                ->mark(ProofMark::Insert)
+                ->says(
+                    "The model answer has `$name` here".($inside === '' ? '' : ", inside `$inside`").', and '
+                        .'this page has not.',
+                )
+                ->remedy("Add `<$name>`".($inside === '' ? '.' : " inside `$inside`.")),
+        )->costing($cost);
     }
 
     private function at(
@@ -229,16 +248,13 @@ final readonly class Model extends Requirement implements NeedsMaterials
         string $remedy,
         float $cost,
     ): Shortfall {
-        return Shortfall::onPage(
-            $page,
-            $variant,
-            $mark,
-            $element->place(),
-            $message,
-            $remedy,
-            "{$element->path()}#model",
-            subjects: [Subject::element($page->path(), $element)],
-            cost: $cost,
-        );
+        return Shortfall::of(
+            Draft::onPage($page, $element->place(), "{$element->path()}#model")
+                ->variant($variant)
+                ->mark($mark)
+                ->says($message)
+                ->remedy($remedy)
+                ->about(Subject::element($page->path(), $element)),
+        )->costing($cost);
     }
 }

@@ -12,6 +12,7 @@ use InkedMargin\Core\Brief\NamesThings;
 use InkedMargin\Core\Brief\Requirement;
 use InkedMargin\Core\Brief\Shortfall;
 use InkedMargin\Core\Brief\Terms;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Site\Packing;
@@ -55,7 +56,11 @@ final readonly class Names extends Requirement implements NamesThings
 
     public static function variants(): array
     {
-        return ['archive', 'folder', 'file'];
+        return [
+            'archive' => 'file/archive-name',
+            'folder' => 'file/folder-shape',
+            'file' => 'file/name',
+        ];
     }
 
     public static function read(Terms $terms, Fields $fields): self
@@ -183,17 +188,13 @@ final readonly class Names extends Requirement implements NamesThings
         string $message,
         string $remedy,
     ): Shortfall {
-        return new Shortfall(
-            $variant,
-            $mark,
-            $variant,
-            Site::HOME,
-            $files->home(),
-            Span::at(0),
-            $message,
-            $remedy,
-            $variant,
-        );
+        return Shortfall::of(
+            Draft::in(Site::HOME, $files->home(), Span::at(0), $variant)
+                ->variant($variant)
+                ->mark($mark)
+                ->says($message)
+                ->remedy($remedy),
+        )->item($variant);
     }
 
     /** @return list<Shortfall> */
@@ -209,18 +210,13 @@ final readonly class Names extends Requirement implements NamesThings
         );
         $shown = array_slice($wrong, 0, self::MOST_SHOWN);
 
-        return array_map(fn (string $path) => new Shortfall(
-            'file',
-            ProofMark::Change,
-            'files',
-            $path,
-            $files->file($path),
-            Span::at(0),
-            "The brief asks for files named `{$pattern->for($handle)}`; this one is `".basename($path).'`.',
-            'Rename it, and change the links that lead to it.',
-            'brief',
-            cost: 1 / count($shown),
-            subjects: [Subject::file($path)],
-        ), $shown);
+        return array_map(fn (string $path) => Shortfall::of(
+            Draft::in($path, $files->file($path), Span::at(0), 'brief')
+                ->variant('file')
+                ->mark(ProofMark::Change)
+                ->says("The brief asks for files named `{$pattern->for($handle)}`; this one is `".basename($path).'`.')
+                ->remedy('Rename it, and change the links that lead to it.')
+                ->about(Subject::file($path)),
+        )->item('files')->costing(1 / count($shown)), $shown);
     }
 }

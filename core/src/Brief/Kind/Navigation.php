@@ -13,6 +13,7 @@ use InkedMargin\Core\Brief\NamesThings;
 use InkedMargin\Core\Brief\Requirement;
 use InkedMargin\Core\Brief\Shortfall;
 use InkedMargin\Core\Brief\Terms;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Site\Label;
 use InkedMargin\Core\Site\Menu\CommonMenu;
@@ -81,7 +82,7 @@ final readonly class Navigation extends Requirement implements NamesThings
 
     public static function variants(): array
     {
-        return [...PatternShortfall::VARIANTS, ...MenuShortfall::VARIANTS, 'no-common-menu'];
+        return [...PatternShortfall::VARIANTS, ...MenuShortfall::VARIANTS, 'no-common-menu' => 'nav/missing-menu'];
     }
 
     public static function read(Terms $terms, Fields $fields): self
@@ -219,7 +220,7 @@ final readonly class Navigation extends Requirement implements NamesThings
             $items++;
             $ofMenu = $this->menuShortfalls($pages, $missing, $site);
             $all = count($pages) + count($missing);
-            $good = $all - count(array_unique(array_map(fn (Shortfall $one) => $one->file, $ofMenu)));
+            $good = $all - count(array_unique(array_map(fn (Shortfall $one) => $one->draft->file, $ofMenu)));
             $shortfalls = [...$shortfalls, ...$ofMenu];
             $measured[] = "the right menu on $good of ".English::count($all, 'page');
         }
@@ -258,16 +259,13 @@ final readonly class Navigation extends Requirement implements NamesThings
         );
         $common = $this->commonMenu($site);
         if ($common === null) {
-            return count($pages) < 2 ? $shortfalls : [...$shortfalls, Shortfall::onPage(
-                $pages[0],
-                'no-common-menu',
-                ProofMark::Look,
-                $pages[0]->bodyPlace(),
-                'The pages have no menu in common; the brief asks for the same menu on every page.',
-                'Copy one menu to every page, and adjust its paths to the folder of the page.',
-                'no-common-menu',
-                'menu',
-            )];
+            return count($pages) < 2 ? $shortfalls : [...$shortfalls, Shortfall::of(
+                Draft::onPage($pages[0], $pages[0]->bodyPlace(), 'no-common-menu')
+                    ->variant('no-common-menu')
+                    ->mark(ProofMark::Look)
+                    ->says('The pages have no menu in common; the brief asks for the same menu on every page.')
+                    ->remedy('Copy one menu to every page, and adjust its paths to the folder of the page.'),
+            )->item('menu')];
         }
         foreach ($pages as $page) {
             $differences = MenuComparison::of(

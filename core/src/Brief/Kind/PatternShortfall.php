@@ -7,6 +7,7 @@ namespace InkedMargin\Core\Brief\Kind;
 use InkedMargin\Core\Brief\LostTag;
 use InkedMargin\Core\Brief\Shortfall;
 use InkedMargin\Core\Brief\SlipName;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\Edit;
 use InkedMargin\Core\Finding\Mend;
 use InkedMargin\Core\Finding\ProofMark;
@@ -24,7 +25,14 @@ use InkedMargin\Core\Source\Span;
 /** A broken place of a pattern, in words. */
 final readonly class PatternShortfall
 {
-    public const VARIANTS = ['missing', 'wrong', 'swapped', 'surplus', 'mislabelled'];
+    /** @var array<string, string> each with the id of the rule that speaks for it */
+    public const VARIANTS = [
+        'missing' => 'nav/pattern',
+        'wrong' => 'nav/pattern',
+        'swapped' => 'nav/pattern',
+        'surplus' => 'nav/pattern',
+        'mislabelled' => 'nav/pattern',
+    ];
 
     public static function of(PatternViolation $violation, PatternMatch $match, ParsedSite $site): Shortfall
     {
@@ -33,27 +41,28 @@ final readonly class PatternShortfall
         $menu = $site->menus()->on($violation->from)?->element;
         $to = $violation->expected?->to;
 
-        return new Shortfall(
-            $violation->kind->value,
-            match ($violation->kind) {
-                ViolationKind::Missing => ProofMark::Insert,
-                ViolationKind::Surplus => ProofMark::TakeOut,
-                default => ProofMark::Change,
-            },
+        return Shortfall::of(
+            Draft::in(
+                $violation->from,
+                $page?->file,
+                $violation->link->reference->span ?? $menu?->place() ?? $page?->bodyPlace() ?? Span::at(0),
+                "pattern:{$violation->kind->value}:".($violation->expected->direction->value ?? '').':'
+                    .($to ?? $violation->link?->to() ?? ''),
+            )
+                ->variant($violation->kind->value)
+                ->mark(match ($violation->kind) {
+                    ViolationKind::Missing => ProofMark::Insert,
+                    ViolationKind::Surplus => ProofMark::TakeOut,
+                    default => ProofMark::Change,
+                })
+                ->says($message)
+                ->remedy($remedy)
+                ->mend(self::mend($violation))
+                ->about(...($to === null ? [] : [Subject::way($violation->from, $to)]))
+                ->causedBy(...self::causes($violation, $site)),
+        )->item(
             'pattern',
-            $violation->from,
-            $page?->file,
-            $violation->link->reference->span ?? $menu?->place() ?? $page?->bodyPlace() ?? Span::at(0),
-            $message,
-            $remedy,
-            "pattern:{$violation->kind->value}:".($violation->expected->direction->value ?? '').':'
-                .($to ?? $violation->link?->to() ?? ''),
-            cost: min(1.0, $violation->links / max(1, $match->count)),
-            mend: self::mend($violation),
-            subjects: $to === null ? [] : [Subject::way($violation->from, $to)],
-            causes: self::causes($violation, $site),
-            slips: self::slips($violation, $site),
-        );
+        )->costing(min(1.0, $violation->links / max(1, $match->count)))->slips(...self::slips($violation, $site));
     }
 
     /** @return list<string> the links that the page does not have because of it */

@@ -10,10 +10,15 @@ use InkedMargin\Core\Brief\Fields;
 use InkedMargin\Core\Brief\Requirement;
 use InkedMargin\Core\Brief\Shortfall;
 use InkedMargin\Core\Brief\SlipName;
+use InkedMargin\Core\Brief\SpeaksForItself;
 use InkedMargin\Core\Brief\Terms;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
+use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Site\Copy\PictureCopy;
 use InkedMargin\Core\Site\Copy\SharedPictures;
@@ -23,7 +28,7 @@ use InkedMargin\Core\Source\English;
 use InkedMargin\Core\Style\Selector\SelectorList;
 
 /** How many pictures a page has, with alt text, and different ones on different pages. */
-final readonly class Pictures extends Requirement
+final readonly class Pictures extends Requirement implements SpeaksForItself
 {
     /**
      * @param  bool  $withAlt  whether every picture has to have alt text that is not empty
@@ -51,6 +56,20 @@ final readonly class Pictures extends Requirement
         return 'How many pictures a page has, with alt text, and different ones on different pages.';
     }
 
+    public static function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'brief/pictures',
+            'Picture requirement not met',
+            Weight::Departure,
+            ProofMark::Change,
+            'A page has more, fewer or larger pictures than the brief asks for.',
+            'The brief says how many pictures a page shows and how large their files may be, so that '
+                .'there is something to see and pages still load fast.',
+            Citation::brief(),
+        );
+    }
+
     public static function fields(): array
     {
         return [
@@ -65,7 +84,13 @@ final readonly class Pictures extends Requirement
 
     public static function variants(): array
     {
-        return ['too-few', 'too-many', 'no-alt', 'same', 'too-large'];
+        return [
+            'too-few' => 'brief/pictures',
+            'too-many' => 'brief/pictures',
+            'no-alt' => 'markup/missing-alt',
+            'same' => 'content/same-picture',
+            'too-large' => 'brief/pictures',
+        ];
     }
 
     public static function read(Terms $terms, Fields $fields): self
@@ -139,37 +164,36 @@ final readonly class Pictures extends Requirement
         $where = $this->selector === null ? '' : " (`{$this->selector->written}`)";
         $difference = English::count($this->bounds->distance($count), 'picture');
 
-        return Shortfall::onPage(
-            $page,
-            $isShort ? 'too-few' : 'too-many',
-            $isShort ? ProofMark::Insert : ProofMark::TakeOut,
-            $element === false ? $page->bodyPlace() : $element->place(),
-            'This page has '.($count === 0 ? 'no picture' : English::count($count, 'picture'))
-                ."$where; the brief asks for {$this->bounds->sentence()}.",
-            $isShort ? "Add $difference with `<img src=\"…\" alt=\"…\">`." : "Remove $difference.",
-            "pictures:{$this->terms->id}",
-            slips: $this->bounds->slips($page, $selector, $count),
-            follows: $isShort ? SlipName::partAround($page, $selector, $this->bounds->least()) : [],
-        );
+        return Shortfall::of(
+            Draft::onPage(
+                $page,
+                $element === false ? $page->bodyPlace() : $element->place(),
+                "pictures:{$this->terms->id}",
+            )
+                ->variant($isShort ? 'too-few' : 'too-many')
+                ->mark($isShort ? ProofMark::Insert : ProofMark::TakeOut)
+                ->says('This page has '.($count === 0 ? 'no picture' : English::count($count, 'picture'))
+                    ."$where; the brief asks for {$this->bounds->sentence()}.")
+                ->remedy($isShort ? "Add $difference with `<img src=\"…\" alt=\"…\">`." : "Remove $difference."),
+        )->slips(
+            ...$this->bounds->slips($page, $selector, $count),
+        )->following($isShort ? SlipName::partAround($page, $selector, $this->bounds->least()) : []);
     }
 
     private static function withoutAlt(Page $page, Element $picture): Shortfall
     {
         $alt = $picture->attribute('alt');
 
-        return Shortfall::onPage(
-            $page,
-            'no-alt',
-            ProofMark::Insert,
-            $alt?->span() ?? $picture->place(),
-            $alt === null
-                ? 'This picture has no alt text; the brief asks for it.'
-                : 'The alt text of this picture is empty; the brief asks for words.',
-            'Write what the picture shows: `alt="…"`.',
-            "{$picture->path()}@alt",
-            subjects: [Subject::element($page->path(), $picture)],
-            slips: [SlipName::attribute($page, $picture, 'alt')],
-        );
+        return Shortfall::of(
+            Draft::onPage($page, $alt?->span() ?? $picture->place(), "{$picture->path()}@alt")
+                ->variant('no-alt')
+                ->mark(ProofMark::Insert)
+                ->says($alt === null
+                    ? 'This picture has no alt text; the brief asks for it.'
+                    : 'The alt text of this picture is empty; the brief asks for words.')
+                ->remedy('Write what the picture shows: `alt="…"`.')
+                ->about(Subject::element($page->path(), $picture)),
+        )->slips(SlipName::attribute($page, $picture, 'alt'));
     }
 
     /**
@@ -185,15 +209,13 @@ final readonly class Pictures extends Requirement
                 $file = $reference->target->found === null ? null : $site->files->file($reference->target->found);
                 if ($file !== null && strlen($file->bytes) > $most && in_array($reference->element, $pictures, true)) {
                     $size = (int) ceil(strlen($file->bytes) / 1000);
-                    $shortfalls[] = Shortfall::onPage(
-                        $page,
-                        'too-large',
-                        ProofMark::Change,
-                        $reference->span,
-                        "`$file->path` has $size kB; the brief asks for $this->largest kB at most.",
-                        'Save it with fewer pixels, or more compressed.',
-                        "{$reference->anchor()}#large",
-                        subjects: [Subject::place($page->path(), $reference->span->start)],
+                    $shortfalls[] = Shortfall::of(
+                        Draft::onPage($page, $reference->span, "{$reference->anchor()}#large")
+                            ->variant('too-large')
+                            ->mark(ProofMark::Change)
+                            ->says("`$file->path` has $size kB; the brief asks for $this->largest kB at most.")
+                            ->remedy('Save it with fewer pixels, or more compressed.')
+                            ->about(Subject::place($page->path(), $reference->span->start)),
                     );
                 }
             }
@@ -210,16 +232,14 @@ final readonly class Pictures extends Requirement
     {
         $shortfalls = [];
         foreach (SharedPictures::among($pages, $this->on(...)) as $copy) {
-            $shortfalls[] = Shortfall::onPage(
-                $copy->page,
-                'same',
-                ProofMark::Change,
-                $copy->reference->span,
-                $copy->message(),
-                PictureCopy::REMEDY,
-                "{$copy->reference->anchor()}#same",
-                related: [new Related($copy->owner->file, $copy->original->span, 'the same picture')],
-                subjects: [Subject::place($copy->page->path(), $copy->reference->span->start)],
+            $shortfalls[] = Shortfall::of(
+                Draft::onPage($copy->page, $copy->reference->span, "{$copy->reference->anchor()}#same")
+                    ->variant('same')
+                    ->mark(ProofMark::Change)
+                    ->says($copy->message())
+                    ->remedy(PictureCopy::REMEDY)
+                    ->related(new Related($copy->owner->file, $copy->original->span, 'the same picture'))
+                    ->about(Subject::place($copy->page->path(), $copy->reference->span->start)),
             );
         }
 

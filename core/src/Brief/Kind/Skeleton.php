@@ -12,15 +12,20 @@ use InkedMargin\Core\Brief\NamesThings;
 use InkedMargin\Core\Brief\Requirement;
 use InkedMargin\Core\Brief\Shortfall;
 use InkedMargin\Core\Brief\SlipName;
+use InkedMargin\Core\Brief\SpeaksForItself;
 use InkedMargin\Core\Brief\Terms;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
+use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\ParsedSite;
 
 /** The parts every page has, in order, each with the parts inside it. */
-final readonly class Skeleton extends Requirement implements NamesThings
+final readonly class Skeleton extends Requirement implements NamesThings, SpeaksForItself
 {
     /** @param  list<Part>  $parts  inside `body` */
     public function __construct(Terms $terms, public array $parts)
@@ -38,6 +43,21 @@ final readonly class Skeleton extends Requirement implements NamesThings
         return 'The parts that every page has, in order and nested.';
     }
 
+    public static function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'brief/skeleton',
+            'Wrong page structure',
+            Weight::Departure,
+            ProofMark::Insert,
+            'A part that the brief asks for is missing, out of order, or inside another part.',
+            'The brief says which parts a page has and in which order. Styles, scripts and screen '
+                .'readers rely on that structure.',
+            Citation::brief(),
+            ['markup/unclosed-element', 'markup/stray-end-tag'],
+        );
+    }
+
     public static function fields(): array
     {
         return [Field::parts(
@@ -48,7 +68,7 @@ final readonly class Skeleton extends Requirement implements NamesThings
 
     public static function variants(): array
     {
-        return ['missing', 'order', 'inside'];
+        return array_fill_keys(['missing', 'order', 'inside'], 'brief/skeleton');
     }
 
     public static function read(Terms $terms, Fields $fields): self
@@ -180,18 +200,15 @@ final readonly class Skeleton extends Requirement implements NamesThings
             default => $parent->place(),
         };
 
-        return Shortfall::onPage(
-            $page,
-            'missing',
-            ProofMark::Insert,
-            $place,
-            "$where has no {$part->shown()}; the brief asks for one.",
-            $after === null ? "Add it at the start of $inside." : "Add it after the `<{$after->name}>`.",
-            "{$parent->path()}!{$part->written}",
-            subjects: [Subject::page($page->path())."!{$part->written}"],
-            causes: LostTag::of($page, $part->selector),
-            slips: $this->slips($part, $parent, $page),
-        );
+        return Shortfall::of(
+            Draft::onPage($page, $place, "{$parent->path()}!{$part->written}")
+                ->variant('missing')
+                ->mark(ProofMark::Insert)
+                ->says("$where has no {$part->shown()}; the brief asks for one.")
+                ->remedy($after === null ? "Add it at the start of $inside." : "Add it after the `<{$after->name}>`.")
+                ->about(Subject::page($page->path())."!{$part->written}")
+                ->causedBy(...LostTag::of($page, $part->selector)),
+        )->slips(...$this->slips($part, $parent, $page));
     }
 
     private static function isBody(Element $element): bool
@@ -263,17 +280,14 @@ final readonly class Skeleton extends Requirement implements NamesThings
     ): Shortfall {
         $unclosed = $page->pairs->unclosedAround($element);
 
-        return Shortfall::onPage(
-            $page,
-            $variant,
-            ProofMark::Move,
-            $element->place(),
-            $message,
-            $remedy,
-            "{$element->path()}!{$part->written}",
-            subjects: [Subject::element($page->path(), $element)],
-            causes: $unclosed === null ? [] : [Subject::element($page->path(), $unclosed)],
-            slips: $slips,
-        );
+        return Shortfall::of(
+            Draft::onPage($page, $element->place(), "{$element->path()}!{$part->written}")
+                ->variant($variant)
+                ->mark(ProofMark::Move)
+                ->says($message)
+                ->remedy($remedy)
+                ->about(Subject::element($page->path(), $element))
+                ->causedBy(...($unclosed === null ? [] : [Subject::element($page->path(), $unclosed)])),
+        )->slips(...$slips);
     }
 }

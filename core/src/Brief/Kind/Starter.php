@@ -11,9 +11,14 @@ use InkedMargin\Core\Brief\Materials;
 use InkedMargin\Core\Brief\NeedsMaterials;
 use InkedMargin\Core\Brief\Requirement;
 use InkedMargin\Core\Brief\Shortfall;
+use InkedMargin\Core\Brief\SpeaksForItself;
 use InkedMargin\Core\Brief\Terms;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
+use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Source\English;
@@ -23,7 +28,7 @@ use InkedMargin\Core\Source\Span;
  * Passages of the starter files that are to be replaced, and passages that are to stay. A passage with tags in it is
  * looked for in the source, any other in the text of a page. White space does not matter.
  */
-final readonly class Starter extends Requirement implements NeedsMaterials
+final readonly class Starter extends Requirement implements NeedsMaterials, SpeaksForItself
 {
     private const MARK = 'change';
 
@@ -54,6 +59,20 @@ final readonly class Starter extends Requirement implements NeedsMaterials
         return 'Passages of the starter files that are to be replaced, or kept.';
     }
 
+    public static function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'brief/starter',
+            'Starter text removed',
+            Weight::Departure,
+            ProofMark::Insert,
+            'A passage of the starter files that the brief wants kept is gone.',
+            'The brief asks you to keep this passage, such as a notice or a table. Somebody needs it, '
+                .'and it is gone.',
+            Citation::brief(),
+        );
+    }
+
     public static function fields(): array
     {
         return [
@@ -76,7 +95,10 @@ final readonly class Starter extends Requirement implements NeedsMaterials
 
     public static function variants(): array
     {
-        return ['unchanged', 'lost'];
+        return [
+            'unchanged' => 'content/starter-unchanged',
+            'lost' => 'brief/starter',
+        ];
     }
 
     public static function read(Terms $terms, Fields $fields): self
@@ -253,33 +275,27 @@ final readonly class Starter extends Requirement implements NeedsMaterials
     {
         $short = English::excerpt($passage, 60);
 
-        return Shortfall::onPage(
-            $page,
-            'unchanged',
-            ProofMark::Change,
-            $span,
-            "“{$short}” comes from the starter files; the brief asks you to replace it.",
-            'Write your own in its place.',
-            '#'.substr(sha1($passage), 0, 8),
-            "replaced:{$page->path()}:$passage$nth",
-            subjects: [Subject::place($page->path(), $span->start)],
-        );
+        return Shortfall::of(
+            Draft::onPage($page, $span, '#'.substr(sha1($passage), 0, 8))
+                ->variant('unchanged')
+                ->mark(ProofMark::Change)
+                ->says("“{$short}” comes from the starter files; the brief asks you to replace it.")
+                ->remedy('Write your own in its place.')
+                ->about(Subject::place($page->path(), $span->start)),
+        )->item("replaced:{$page->path()}:$passage$nth");
     }
 
     private static function lost(string $passage, Page $page, ?string $item = null): Shortfall
     {
         $short = English::excerpt($passage, 60);
 
-        return Shortfall::onPage(
-            $page,
-            'lost',
-            ProofMark::Insert,
-            $page->bodyPlace(),
-            "“{$short}” of the starter files is gone; the brief asks you to keep it.",
-            'Copy it back from the starter files.',
-            '#'.substr(sha1($passage), 0, 8),
-            $item ?? "kept:$passage",
-        );
+        return Shortfall::of(
+            Draft::onPage($page, $page->bodyPlace(), '#'.substr(sha1($passage), 0, 8))
+                ->variant('lost')
+                ->mark(ProofMark::Insert)
+                ->says("“{$short}” of the starter files is gone; the brief asks you to keep it.")
+                ->remedy('Copy it back from the starter files.'),
+        )->item($item ?? "kept:$passage");
     }
 
     private static function collapse(string $text): string

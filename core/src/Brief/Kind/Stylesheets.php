@@ -13,12 +13,17 @@ use InkedMargin\Core\Brief\NeedsMaterials;
 use InkedMargin\Core\Brief\Requirement;
 use InkedMargin\Core\Brief\Shortfall;
 use InkedMargin\Core\Brief\SlipName;
+use InkedMargin\Core\Brief\SpeaksForItself;
 use InkedMargin\Core\Brief\Terms;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\Edit;
 use InkedMargin\Core\Finding\Mend;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
+use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\PageStyle;
 use InkedMargin\Core\Site\ParsedSite;
@@ -29,7 +34,7 @@ use InkedMargin\Core\Source\English;
 use InkedMargin\Core\Source\Span;
 
 /** The stylesheets every page links, in their order; what they hold; and whether styles may stand in pages. */
-final readonly class Stylesheets extends Requirement implements NamesThings, NeedsMaterials
+final readonly class Stylesheets extends Requirement implements NamesThings, NeedsMaterials, SpeaksForItself
 {
     private const MOST_RELATED = 6;
 
@@ -65,6 +70,21 @@ final readonly class Stylesheets extends Requirement implements NamesThings, Nee
         return 'The stylesheets that every page links, in order; what they hold; whether styles may stand in pages.';
     }
 
+    public static function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'brief/stylesheet',
+            'Stylesheet requirement not met',
+            Weight::Departure,
+            ProofMark::Insert,
+            'The stylesheets do not hold what the brief asks for.',
+            'The brief names what the styles have to do. If a part is missing, the pages do not look '
+                .'as they should.',
+            Citation::brief(),
+            ['link/missing-file'],
+        );
+    }
+
     public static function fields(): array
     {
         return [
@@ -91,8 +111,16 @@ final readonly class Stylesheets extends Requirement implements NamesThings, Nee
     public static function variants(): array
     {
         return [
-            'missing', 'order', 'inline', 'embedded', 'not-inline', 'not-embedded', 'use', 'few-rules', 'given-missing',
-            'given-changed',
+            'missing' => 'style/not-on-page',
+            'order' => 'style/sheet-order',
+            'inline' => 'style/inline',
+            'embedded' => 'style/embedded',
+            'not-inline' => 'brief/stylesheet',
+            'not-embedded' => 'brief/stylesheet',
+            'use' => 'brief/stylesheet',
+            'few-rules' => 'brief/stylesheet',
+            'given-missing' => 'brief/stylesheet',
+            'given-changed' => 'brief/stylesheet',
         ];
     }
 
@@ -220,16 +248,18 @@ final readonly class Stylesheets extends Requirement implements NamesThings, Nee
                 $shortfalls[] = self::refused($page, $found, $variant);
             } elseif ($wish === 'wanted' && $found === []) {
                 $what = $variant === 'inline' ? '`style` attribute' : '`<style>` element';
-                $shortfalls[] = Shortfall::onPage(
-                    $page,
-                    "not-$variant",
-                    ProofMark::Insert,
-                    $variant === 'inline' ? $page->bodyPlace() : $page->headPlace(),
-                    "This page has no $what; the brief asks for one.",
-                    $variant === 'inline'
-                        ? 'Type `style="…"` in the tag of an element.'
-                        : 'Type `<style>` and its rules inside `<head>`.',
-                    "not-$variant",
+                $shortfalls[] = Shortfall::of(
+                    Draft::onPage(
+                        $page,
+                        $variant === 'inline' ? $page->bodyPlace() : $page->headPlace(),
+                        "not-$variant",
+                    )
+                        ->variant("not-$variant")
+                        ->mark(ProofMark::Insert)
+                        ->says("This page has no $what; the brief asks for one.")
+                        ->remedy($variant === 'inline'
+                            ? 'Type `style="…"` in the tag of an element.'
+                            : 'Type `<style>` and its rules inside `<head>`.'),
                 );
             }
         }
@@ -244,24 +274,21 @@ final readonly class Stylesheets extends Requirement implements NamesThings, Nee
         $more = count($found) - 1;
         $what = $variant === 'inline' ? 'a `style` attribute' : 'a `<style>` element';
 
-        return Shortfall::onPage(
-            $page,
-            $variant,
-            ProofMark::Move,
-            $place($found[0]),
-            "This page has $what; the brief asks for all styles in a stylesheet."
-                .($more > 0 ? ' There '.($more === 1 ? 'is 1 more.' : "are $more more.") : ''),
-            'Move it into the stylesheet, as a rule of its own.',
-            $variant,
-            related: array_map(
-                fn (PageStyle $style) => new Related($page->file, $place($style), 'the same here'),
-                array_slice($found, 1, self::MOST_RELATED),
-            ),
-            subjects: [Subject::element($page->path(), $found[0]->element)],
-            slips: $variant === 'inline'
-                ? array_map(fn (PageStyle $style) => SlipName::attribute($page, $style->element, 'style'), $found)
-                : [],
-        );
+        return Shortfall::of(
+            Draft::onPage($page, $place($found[0]), $variant)
+                ->variant($variant)
+                ->mark(ProofMark::Move)
+                ->says("This page has $what; the brief asks for all styles in a stylesheet."
+                    .($more > 0 ? ' There '.($more === 1 ? 'is 1 more.' : "are $more more.") : ''))
+                ->remedy('Move it into the stylesheet, as a rule of its own.')
+                ->related(...array_map(
+                    fn (PageStyle $style) => new Related($page->file, $place($style), 'the same here'),
+                    array_slice($found, 1, self::MOST_RELATED),
+                ))
+                ->about(Subject::element($page->path(), $found[0]->element)),
+        )->slips(...($variant === 'inline'
+                    ? array_map(fn (PageStyle $style) => SlipName::attribute($page, $style->element, 'style'), $found)
+                    : []));
     }
 
     /**
@@ -319,17 +346,13 @@ final readonly class Stylesheets extends Requirement implements NamesThings, Nee
         $home = array_values($site->pages)[0] ?? null;
         $file = $sheet->file ?? $home?->file;
 
-        return new Shortfall(
-            $variant,
-            ProofMark::Insert,
-            "wish $about",
-            $file->path ?? 'index.html',
-            $file,
-            Span::at(0),
-            $message,
-            $remedy,
-            "wish:$about",
-        );
+        return Shortfall::of(
+            Draft::in($file->path ?? 'index.html', $file, Span::at(0), "wish:$about")
+                ->variant($variant)
+                ->mark(ProofMark::Insert)
+                ->says($message)
+                ->remedy($remedy),
+        )->item("wish $about");
     }
 
     private function inOrder(): string
@@ -376,19 +399,16 @@ final readonly class Stylesheets extends Requirement implements NamesThings, Nee
             }
         }
 
-        return Shortfall::onPage(
-            $page,
-            'missing',
-            ProofMark::Insert,
-            $page->headPlace(),
-            "This page does not link the stylesheet `$sheet`; the brief asks for it.",
-            "Type `$line` inside `<head>`.",
-            "sheet:$sheet",
-            mend: self::mend($page, $line),
-            subjects: [Subject::page($page->path()).":$sheet"],
-            slips: [SlipName::way($page->path(), $sheet)],
-            causes: $causes,
-        );
+        return Shortfall::of(
+            Draft::onPage($page, $page->headPlace(), "sheet:$sheet")
+                ->variant('missing')
+                ->mark(ProofMark::Insert)
+                ->says("This page does not link the stylesheet `$sheet`; the brief asks for it.")
+                ->remedy("Type `$line` inside `<head>`.")
+                ->mend(self::mend($page, $line))
+                ->about(Subject::page($page->path()).":$sheet")
+                ->causedBy(...$causes),
+        )->slips(SlipName::way($page->path(), $sheet));
     }
 
     private function order(Page $page): ?Shortfall
@@ -402,15 +422,16 @@ final readonly class Stylesheets extends Requirement implements NamesThings, Nee
             if ($before !== null && $place < $before[0]) {
                 [, $earlier] = $before;
 
-                return Shortfall::onPage(
-                    $page,
-                    'order',
-                    ProofMark::Move,
-                    $reference->element?->place() ?? $reference->span,
-                    "`{$this->sheets[$place]}` is linked after `{$earlier}`; the brief asks for {$this->inOrder()}.",
-                    "Move this `<link>` above the one for `{$earlier}`.",
-                    'sheet-order',
-                    subjects: [Subject::place($page->path(), $reference->span->start)],
+                return Shortfall::of(
+                    Draft::onPage($page, $reference->element?->place() ?? $reference->span, 'sheet-order')
+                        ->variant('order')
+                        ->mark(ProofMark::Move)
+                        ->says(
+                            "`{$this->sheets[$place]}` is linked after `{$earlier}`; the brief asks for "
+                                ."{$this->inOrder()}.",
+                        )
+                        ->remedy("Move this `<link>` above the one for `{$earlier}`.")
+                        ->about(Subject::place($page->path(), $reference->span->start)),
                 );
             }
             $before = [$place, $this->sheets[$place]];

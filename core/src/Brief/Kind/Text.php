@@ -14,9 +14,14 @@ use InkedMargin\Core\Brief\NeedsMaterials;
 use InkedMargin\Core\Brief\Requirement;
 use InkedMargin\Core\Brief\Shortfall;
 use InkedMargin\Core\Brief\SlipName;
+use InkedMargin\Core\Brief\SpeaksForItself;
 use InkedMargin\Core\Brief\Terms;
 use InkedMargin\Core\Brief\TextPattern;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
+use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\ReadableText;
 use InkedMargin\Core\Markup\Walk;
@@ -30,7 +35,7 @@ use InkedMargin\Core\Style\Selector\SelectorList;
  * What the text of a page, or of a part of it, says: words it has or has not, how much of it there is, and supplied
  * copy.
  */
-final readonly class Text extends Requirement implements NeedsMaterials
+final readonly class Text extends Requirement implements NeedsMaterials, SpeaksForItself
 {
     /**
      * @param  SelectorList|null  $selector  null for the whole page
@@ -63,6 +68,21 @@ final readonly class Text extends Requirement implements NeedsMaterials
         return 'What the text of a page, or of a part of it, says and how long it is.';
     }
 
+    public static function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'brief/text',
+            'Text requirement not met',
+            Weight::Departure,
+            ProofMark::Change,
+            'A text does not say what the brief asks for, or is too long or too short.',
+            'The brief says what the text has to say or how long it is. Readers should find what they '
+                .'came for and no more than they need.',
+            Citation::brief(),
+            ['markup/stray-end-tag'],
+        );
+    }
+
     public static function fields(): array
     {
         return [
@@ -78,7 +98,7 @@ final readonly class Text extends Requirement implements NeedsMaterials
 
     public static function variants(): array
     {
-        return ['absent', 'unsaid', 'said', 'too-few', 'too-many', 'copy', 'surplus'];
+        return array_fill_keys(['absent', 'unsaid', 'said', 'too-few', 'too-many', 'copy', 'surplus'], 'brief/text');
     }
 
     public static function read(Terms $terms, Fields $fields): self
@@ -208,16 +228,17 @@ final readonly class Text extends Requirement implements NeedsMaterials
             $found[] = $this->wrongLength($page, $part, $count);
         }
         foreach ($copy === null ? [] : CopyComparison::of($part, $copy, $this->alone)->slips as $slip) {
-            $found[] = Shortfall::onPage(
-                $page,
-                $slip->isSurplus ? 'surplus' : 'copy',
-                $slip->isSurplus ? ProofMark::TakeOut : ProofMark::Change,
-                $slip->span ?? $slip->element->place(),
-                $slip->message,
-                $slip->remedy,
-                "{$slip->element->path()}#copy:{$slip->anchor}",
-                self::itemOf($page, $part),
-            );
+            $found[] = Shortfall::of(
+                Draft::onPage(
+                    $page,
+                    $slip->span ?? $slip->element->place(),
+                    "{$slip->element->path()}#copy:{$slip->anchor}",
+                )
+                    ->variant($slip->isSurplus ? 'surplus' : 'copy')
+                    ->mark($slip->isSurplus ? ProofMark::TakeOut : ProofMark::Change)
+                    ->says($slip->message)
+                    ->remedy($slip->remedy),
+            )->item(self::itemOf($page, $part));
         }
 
         return $found;
@@ -239,20 +260,21 @@ final readonly class Text extends Requirement implements NeedsMaterials
     {
         $shown = $this->selector === null ? '`<body>`' : "`{$this->selector->written}`";
 
-        return Shortfall::onPage(
-            $page,
-            'absent',
-            ProofMark::Insert,
-            $page->bodyPlace(),
-            "This page has no $shown, the text of which the brief asks for.",
-            "Add $shown, with its text.",
-            "text:{$this->terms->id}",
-            causes: $this->selector === null ? [] : LostTag::of($page, $this->selector),
-            slips: $this->selector === null || ! $this->isSaidElsewhere($page)
-                ? []
-                : SlipName::lack($page, $this->selector->written),
-            follows: $this->selector === null ? [] : SlipName::partAround($page, $this->selector->written, 1),
-        );
+        return Shortfall::of(
+            Draft::onPage($page, $page->bodyPlace(), "text:{$this->terms->id}")
+                ->variant('absent')
+                ->mark(ProofMark::Insert)
+                ->says("This page has no $shown, the text of which the brief asks for.")
+                ->remedy("Add $shown, with its text.")
+                ->causedBy(...($this->selector === null ? [] : LostTag::of($page, $this->selector))),
+        )->slips(...($this->selector === null || ! $this->isSaidElsewhere($page)
+                    ? []
+                    : SlipName::lack(
+                        $page,
+                        $this->selector->written,
+                    )))->following(
+                        $this->selector === null ? [] : SlipName::partAround($page, $this->selector->written, 1),
+                    );
     }
 
     /** Whether the page says what is asked for, only not in the part that is missing. */
@@ -264,7 +286,7 @@ final readonly class Text extends Requirement implements NeedsMaterials
 
         return $found !== null && array_filter(
             $found,
-            fn (Shortfall $one) => $one->mark === ProofMark::Insert,
+            fn (Shortfall $one) => $one->draft->mark === ProofMark::Insert,
         ) === [];
     }
 
@@ -330,16 +352,13 @@ final readonly class Text extends Requirement implements NeedsMaterials
         string $anchor,
         ?Element $part = null,
     ): Shortfall {
-        return Shortfall::onPage(
-            $page,
-            $variant,
-            $mark,
-            $place->place(),
-            $message,
-            $remedy,
-            "{$place->path()}#{$this->terms->id}:$anchor",
-            self::itemOf($page, $part ?? $place),
-        );
+        return Shortfall::of(
+            Draft::onPage($page, $place->place(), "{$place->path()}#{$this->terms->id}:$anchor")
+                ->variant($variant)
+                ->mark($mark)
+                ->says($message)
+                ->remedy($remedy),
+        )->item(self::itemOf($page, $part ?? $place));
     }
 
     private static function itemOf(Page $page, Element $part): string

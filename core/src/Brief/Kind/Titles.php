@@ -10,16 +10,21 @@ use InkedMargin\Core\Brief\Fields;
 use InkedMargin\Core\Brief\Requirement;
 use InkedMargin\Core\Brief\Shortfall;
 use InkedMargin\Core\Brief\SlipName;
+use InkedMargin\Core\Brief\SpeaksForItself;
 use InkedMargin\Core\Brief\Terms;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
+use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Site\Copy\SharedTitles;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\ParsedSite;
 
 /** Every page has a title, of a given form, and no two pages have the same. */
-final readonly class Titles extends Requirement
+final readonly class Titles extends Requirement implements SpeaksForItself
 {
     public const MISSING = 'This page has no `<title>`, so the browser tab shows the address instead.';
 
@@ -46,6 +51,21 @@ final readonly class Titles extends Requirement
         return 'Every page has a title, of a given form, and no two are the same.';
     }
 
+    public static function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'brief/titles',
+            'Wrong title form',
+            Weight::Departure,
+            ProofMark::Change,
+            'A title does not have the form that the brief asks for.',
+            'If all titles have the same form, people see in a tab or a bookmark both which site and '
+                .'which page it is.',
+            Citation::brief(),
+            ['content/default-title', 'content/same-title'],
+        );
+    }
+
     public static function fields(): array
     {
         return [
@@ -56,7 +76,12 @@ final readonly class Titles extends Requirement
 
     public static function variants(): array
     {
-        return ['missing', 'empty', 'form', 'repeated'];
+        return [
+            'missing' => 'markup/missing-title',
+            'empty' => 'markup/empty-title',
+            'form' => 'brief/titles',
+            'repeated' => 'content/same-title',
+        ];
     }
 
     public static function read(Terms $terms, Fields $fields): self
@@ -111,17 +136,14 @@ final readonly class Titles extends Requirement
 
     private static function missing(Page $page): Shortfall
     {
-        return Shortfall::onPage(
-            $page,
-            'missing',
-            ProofMark::Insert,
-            $page->headPlace(),
-            self::MISSING,
-            self::MISSING_REMEDY,
-            'title',
-            subjects: [Subject::page($page->path())],
-            slips: SlipName::lack($page, 'title'),
-        );
+        return Shortfall::of(
+            Draft::onPage($page, $page->headPlace(), 'title')
+                ->variant('missing')
+                ->mark(ProofMark::Insert)
+                ->says(self::MISSING)
+                ->remedy(self::MISSING_REMEDY)
+                ->about(Subject::page($page->path())),
+        )->slips(...SlipName::lack($page, 'title'));
     }
 
     private static function empty(Page $page): Shortfall
@@ -163,16 +185,14 @@ final readonly class Titles extends Requirement
     ): Shortfall {
         $title = $page->title();
 
-        return Shortfall::onPage(
-            $page,
-            $variant,
-            $variant === 'empty' ? ProofMark::Insert : ProofMark::Change,
-            $title?->span() ?? $page->headPlace(),
-            $message,
-            $remedy,
-            $title?->path() ?? 'title',
-            related: $related,
-            subjects: $title === null ? [] : [Subject::element($page->path(), $title)],
+        return Shortfall::of(
+            Draft::onPage($page, $title?->span() ?? $page->headPlace(), $title?->path() ?? 'title')
+                ->variant($variant)
+                ->mark($variant === 'empty' ? ProofMark::Insert : ProofMark::Change)
+                ->says($message)
+                ->remedy($remedy)
+                ->related(...$related)
+                ->about(...($title === null ? [] : [Subject::element($page->path(), $title)])),
         );
     }
 }

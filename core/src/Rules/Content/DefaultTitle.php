@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Content;
 
 use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Page;
@@ -20,10 +23,16 @@ final readonly class DefaultTitle extends Rule
     public function __construct()
     {
         parent::__construct(
-            'content/default-title',
-            Weight::Departure,
-            ProofMark::Change,
-            'A title is the one that an editor put there.',
+            new RuleFacts(
+                'content/default-title',
+                'Default page title',
+                Weight::Departure,
+                ProofMark::Change,
+                'A title is the one that an editor put there.',
+                '“Document” or “Untitled” tells nobody what the page is about, in a tab, in a bookmark or '
+                    .'in a search result.',
+                Citation::wcag('2.4.2 Page Titled', 'page-titled'),
+            ),
         );
     }
 
@@ -32,13 +41,10 @@ final readonly class DefaultTitle extends Rule
         foreach ($exam->site->pages as $page) {
             $title = $page->title();
             if ($title !== null && self::isOn($page)) {
-                yield $this->elementFinding(
-                    $page,
-                    $title,
-                    "The title “{$page->titleText()}” says nothing about this page.",
-                    'Write a title that names the site and this page.',
-                    span: $title->span(),
-                );
+                yield Draft::at($page, $title)
+                    ->span($title->span())
+                    ->says("The title “{$page->titleText()}” says nothing about this page.")
+                    ->remedy('Write a title that names the site and this page.');
             }
         }
     }

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Content;
 
 use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\ReferenceKind;
@@ -20,10 +23,16 @@ final readonly class HeavyPicture extends Rule
     public function __construct()
     {
         parent::__construct(
-            'content/heavy-picture',
-            Weight::Tidy,
-            ProofMark::Change,
-            'A picture is larger than a megabyte.',
+            new RuleFacts(
+                'content/heavy-picture',
+                'Heavy picture',
+                Weight::Tidy,
+                ProofMark::Change,
+                'A picture is larger than a megabyte.',
+                'On a slow connection a large file takes many seconds to load. People leave before they '
+                    .'see it.',
+                Citation::practice(),
+            ),
         );
     }
 
@@ -39,12 +48,10 @@ final readonly class HeavyPicture extends Rule
             }
             $seen["path $path"] = true;
             $size = number_format(strlen($file->bytes) / 1_000_000, 1);
-            yield $this->referenceFinding(
-                $reference,
-                "`$path` is $size MB, which loads slowly on a phone.",
-                'Save it smaller, or as a JPEG with lower quality.',
-                about: '#heavy',
-            );
+            yield Draft::atAddress($reference)
+                ->anchored('#heavy')
+                ->says("`$path` is $size MB, which loads slowly on a phone.")
+                ->remedy('Save it smaller, or as a JPEG with lower quality.');
         }
     }
 }

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Content;
 
 use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\ReferenceKind;
@@ -29,10 +32,16 @@ final readonly class OversizePicture extends Rule
     public function __construct()
     {
         parent::__construct(
-            'content/oversize-picture',
-            Weight::Tidy,
-            ProofMark::Change,
-            'A picture has far more pixels than it is shown with.',
+            new RuleFacts(
+                'content/oversize-picture',
+                'Oversized picture',
+                Weight::Tidy,
+                ProofMark::Change,
+                'A picture has far more pixels than it is shown with.',
+                'The browser loads the whole picture and then shrinks it. On a phone that costs time and '
+                    .'data for detail that nobody sees.',
+                Citation::practice(),
+            ),
         );
     }
 
@@ -54,13 +63,11 @@ final readonly class OversizePicture extends Rule
                 continue;
             }
             $enough = 2 * $shown <= $size->width ? 2 * $shown : $shown;
-            yield $this->referenceFinding(
-                $reference,
-                "`{$reference->target->found}` is {$size->width} pixels wide"
-                    .($width === null ? ', wider than any screen needs.' : ", but it is shown $width pixels wide."),
-                "Make a smaller copy in an image editor, at most $enough pixels wide.",
-                about: '#size',
-            );
+            yield Draft::atAddress($reference)
+                ->anchored('#size')
+                ->says("`{$reference->target->found}` is {$size->width} pixels wide"
+                    .($width === null ? ', wider than any screen needs.' : ", but it is shown $width pixels wide."))
+                ->remedy("Make a smaller copy in an image editor, at most $enough pixels wide.");
         }
     }
 }

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Content;
 
 use InkedMargin\Core\Brief\Examination;
-use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Text;
 use InkedMargin\Core\Markup\Walk;
@@ -32,11 +34,16 @@ final readonly class Placeholder extends Rule
     public function __construct()
     {
         parent::__construct(
-            'content/placeholder',
-            Weight::Departure,
-            ProofMark::Change,
-            'Placeholder text was not replaced.',
-            ['content/starter-unchanged'],
+            new RuleFacts(
+                'content/placeholder',
+                'Placeholder text',
+                Weight::Departure,
+                ProofMark::Change,
+                'Placeholder text was not replaced.',
+                'Placeholder text says nothing to readers. It tells them that the page is not finished.',
+                Citation::practice(),
+                ['content/starter-unchanged'],
+            ),
         );
     }
 
@@ -49,7 +56,7 @@ final readonly class Placeholder extends Rule
         }
     }
 
-    /** @return iterable<Finding> */
+    /** @return iterable<Draft> */
     private function onPage(Page $page): iterable
     {
         $pattern = '/'.implode('|', [self::LATIN, self::HERE, self::GOES, self::BRACKETS]).'/iu';
@@ -73,14 +80,11 @@ final readonly class Placeholder extends Rule
             $start = $node->span()->start;
             $words = ltrim($match[0]);
             $at = strpos(substr($page->file->bytes, $start, $node->span()->length()), $words);
-            yield $this->elementFinding(
-                $page,
-                $node->parent,
-                "“{$words}” is placeholder text.",
-                'Write the text that belongs here.',
-                span: $at === false ? $node->span() : new Span($start + $at, $start + $at + strlen($words)),
-                fold: 'placeholder',
-            );
+            yield Draft::at($page, $node->parent)
+                ->span($at === false ? $node->span() : new Span($start + $at, $start + $at + strlen($words)))
+                ->says("“{$words}” is placeholder text.")
+                ->remedy('Write the text that belongs here.')
+                ->folded('placeholder');
         }
     }
 

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Content;
 
 use InkedMargin\Core\Brief\Examination;
-use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\OutlineEntry;
@@ -26,11 +28,17 @@ final readonly class SameHeading extends Rule
     public function __construct()
     {
         parent::__construct(
-            'content/same-heading',
-            Weight::Departure,
-            ProofMark::Change,
-            'Two pages have the same heading.',
-            ['content/title-not-heading', 'brief/headings'],
+            new RuleFacts(
+                'content/same-heading',
+                'Repeated main heading',
+                Weight::Departure,
+                ProofMark::Change,
+                'Two pages have the same heading.',
+                'Two pages with one heading look like the same page, so people think that their click did '
+                    .'not work.',
+                Citation::wcag('2.4.6 Headings and Labels', 'headings-and-labels'),
+                ['content/title-not-heading', 'brief/headings'],
+            ),
         );
     }
 
@@ -40,7 +48,7 @@ final readonly class SameHeading extends Rule
         yield from $this->sections($exam);
     }
 
-    /** @return iterable<Finding> */
+    /** @return iterable<Draft> */
     private function mainHeadings(Examination $exam): iterable
     {
         $byHeading = [];
@@ -68,7 +76,7 @@ final readonly class SameHeading extends Rule
         }
     }
 
-    /** @return iterable<Finding> */
+    /** @return iterable<Draft> */
     private function sections(Examination $exam): iterable
     {
         $byHeading = [];
@@ -109,16 +117,13 @@ final readonly class SameHeading extends Rule
         OutlineEntry $heading,
         Page $owner,
         OutlineEntry $original,
-    ): Finding {
-        return $this->elementFinding(
-            $page,
-            $heading->element,
-            "“{$heading->text}” is also a heading of `{$owner->path()}`; it looks left over from a copied page.",
-            'Write a heading that says what is on this page.',
-            $variant,
-            $heading->span(),
-            [new Related($owner->file, $original->span(), 'the same heading')],
-            causes: [Subject::element($page->path(), $heading->element)],
-        );
+    ): Draft {
+        return Draft::at($page, $heading->element)
+            ->variant($variant)
+            ->span($heading->span())
+            ->says("“{$heading->text}” is also a heading of `{$owner->path()}`; it looks left over from a copied page.")
+            ->remedy('Write a heading that says what is on this page.')
+            ->related(new Related($owner->file, $original->span(), 'the same heading'))
+            ->causedBy(Subject::element($page->path(), $heading->element));
     }
 }

@@ -6,9 +6,12 @@ namespace InkedMargin\Core\Rules\Content;
 
 use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Brief\Kind\Pictures;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\Finding;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\PartKind;
@@ -31,17 +34,18 @@ final readonly class SamePicture extends Rule
     public function __construct()
     {
         parent::__construct(
-            'content/same-picture',
-            Weight::Departure,
-            ProofMark::Change,
-            'Two pages show the same picture, or the same alt text for different pictures.',
-            ['link/missing-file', 'link/letter-case', 'link/wrong-folder'],
+            new RuleFacts(
+                'content/same-picture',
+                'Repeated picture',
+                Weight::Departure,
+                ProofMark::Change,
+                'Two pages show the same picture, or the same alt text for different pictures.',
+                'A picture should show what its page is about. The same one on another page, or the same '
+                    .'words for another picture, is often left over from copying.',
+                Citation::practice(),
+                ['link/missing-file', 'link/letter-case', 'link/wrong-folder'],
+            ),
         );
-    }
-
-    public function speaksFor(): array
-    {
-        return [Pictures::class => ['same']];
     }
 
     public function check(Examination $exam): iterable
@@ -65,15 +69,12 @@ final readonly class SamePicture extends Rule
                 continue;
             }
             $taken[$copy->page->path()] = true;
-            yield $this->elementFinding(
-                $copy->page,
-                $copy->reference->element,
-                $copy->message(),
-                PictureCopy::REMEDY,
-                'picture',
-                $copy->reference->span,
-                [new Related($copy->owner->file, $copy->original->span, 'the same picture')],
-            );
+            yield Draft::at($copy->page, $copy->reference->element)
+                ->variant('picture')
+                ->span($copy->reference->span)
+                ->says($copy->message())
+                ->remedy(PictureCopy::REMEDY)
+                ->related(new Related($copy->owner->file, $copy->original->span, 'the same picture'));
         }
         yield from $this->altTexts($pages, $content, $taken);
     }
@@ -82,7 +83,7 @@ final readonly class SamePicture extends Rule
      * @param  list<Page>  $pages
      * @param  array<string, list<Element>>  $content  the pictures of each page
      * @param  array<string, true>  $taken  pages whose picture has a finding of its own
-     * @return iterable<Finding>
+     * @return iterable<Draft>
      */
     private function altTexts(array $pages, array $content, array $taken): iterable
     {
@@ -116,17 +117,17 @@ final readonly class SamePicture extends Rule
             )) {
                 continue;
             }
-            yield $this->elementFinding(
-                $page,
-                $image,
-                "The alt text “{$words}” is also on a different picture on `{$source[0]->path()}`; it looks left over "
-                    .'from a copied page.',
-                'Write what this picture shows.',
-                'alt',
-                $image->attribute('alt')?->span(),
-                [new Related($source[0]->file, $source[1]->place(), 'the same alt text')],
-                about: '@alt',
-            );
+            yield Draft::at($page, $image)
+                ->variant('alt')
+                ->span($image->attribute('alt')?->span())
+                ->anchored('@alt')
+                ->says(
+                    "The alt text “{$words}” is also on a different picture on `{$source[0]->path()}`; it "
+                        .'looks left over '
+                        .'from a copied page.',
+                )
+                ->remedy('Write what this picture shows.')
+                ->related(new Related($source[0]->file, $source[1]->place(), 'the same alt text'));
         }
     }
 

@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Content;
 
 use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\PartKind;
@@ -38,11 +41,17 @@ final readonly class SameText extends Rule
     public function __construct()
     {
         parent::__construct(
-            'content/same-text',
-            Weight::Departure,
-            ProofMark::Change,
-            'Two pages have the same paragraph.',
-            ['content/placeholder', 'content/starter-unchanged'],
+            new RuleFacts(
+                'content/same-text',
+                'Repeated text',
+                Weight::Departure,
+                ProofMark::Change,
+                'Two pages have the same paragraph.',
+                'People who meet the same paragraph again think that they are on the same page. Often it '
+                    .'is left over from copying a page.',
+                Citation::practice(),
+                ['content/placeholder', 'content/starter-unchanged'],
+            ),
         );
     }
 
@@ -77,20 +86,17 @@ final readonly class SameText extends Rule
                 usort($paragraphs, fn (array $a, array $b) => $a[0]->place()->start <=> $b[0]->place()->start);
                 [$element, $page, $original, $source] = $paragraphs[0];
                 $more = count($paragraphs) - 1;
-                yield $this->elementFinding(
-                    $page,
-                    $element,
-                    'This paragraph is word for word the same on `'.$source->path().'`'
+                yield Draft::at($page, $element)
+                    ->span($element->span())
+                    ->says('This paragraph is word for word the same on `'.$source->path().'`'
                         .($more === 0 ? '' : ', and so '.($more === 1 ? 'is ' : 'are ').English::count($more, 'other'))
-                        .'; it looks left over from a copied page.',
-                    'Write what belongs on this page.',
-                    span: $element->span(),
-                    related: [new Related(
+                        .'; it looks left over from a copied page.')
+                    ->remedy('Write what belongs on this page.')
+                    ->related(new Related(
                         $source->file,
                         $original->span() ?? $original->place(),
                         'the same paragraph',
-                    )],
-                );
+                    ));
             }
         }
     }

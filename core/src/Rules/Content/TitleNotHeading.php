@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Content;
 
 use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Rule;
 
@@ -15,10 +18,16 @@ final readonly class TitleNotHeading extends Rule
     public function __construct()
     {
         parent::__construct(
-            'content/title-not-heading',
-            Weight::Departure,
-            ProofMark::Look,
-            'The main heading is the name of another page of the site.',
+            new RuleFacts(
+                'content/title-not-heading',
+                'Heading of another page',
+                Weight::Departure,
+                ProofMark::Look,
+                'The main heading is the name of another page of the site.',
+                'The heading names another page than the title or the file name does. Readers cannot tell '
+                    .'where they are.',
+                Citation::practice(),
+            ),
         );
     }
 
@@ -30,14 +39,13 @@ final readonly class TitleNotHeading extends Rule
             if ($heading === null || $named === null) {
                 continue;
             }
-            yield $this->elementFinding(
-                $page,
-                $heading->element,
-                "The main heading of this page is “{$heading->text}”, which is the name of `$named`; it looks left "
-                    .'over from a copied page.',
-                'Write a heading that says what this page is about.',
-                span: $heading->span(),
-            );
+            yield Draft::at($page, $heading->element)
+                ->span($heading->span())
+                ->says(
+                    "The main heading of this page is “{$heading->text}”, which is the name of `$named`; it looks left "
+                        .'over from a copied page.',
+                )
+                ->remedy('Write a heading that says what this page is about.');
         }
     }
 }

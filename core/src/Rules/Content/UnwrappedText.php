@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Content;
 
 use InkedMargin\Core\Brief\Examination;
-use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\Text;
@@ -30,11 +32,17 @@ final readonly class UnwrappedText extends Rule
     public function __construct()
     {
         parent::__construct(
-            'content/unwrapped-text',
-            Weight::Tidy,
-            ProofMark::Insert,
-            'Running text is outside a paragraph.',
-            ['markup/unclosed-element', 'markup/stray-end-tag', 'markup/content-model', 'markup/parse-error'],
+            new RuleFacts(
+                'content/unwrapped-text',
+                'Text outside a paragraph',
+                Weight::Tidy,
+                ProofMark::Insert,
+                'Running text is outside a paragraph.',
+                'Text that is in no paragraph does not get the spacing and styles of paragraphs, and '
+                    .'screen readers cannot jump to it.',
+                Citation::html('Paragraphs', 'dom.html#paragraphs'),
+                ['markup/unclosed-element', 'markup/stray-end-tag', 'markup/content-model', 'markup/parse-error'],
+            ),
         );
     }
 
@@ -54,7 +62,7 @@ final readonly class UnwrappedText extends Rule
         }
     }
 
-    private function text(Text $text, Element $element, Page $page): ?Finding
+    private function text(Text $text, Element $element, Page $page): ?Draft
     {
         if (strlen($text->text) < 2 * self::RUNNING || count(
             preg_split('/\s+/u', trim($text->text)) ?: [],
@@ -63,14 +71,11 @@ final readonly class UnwrappedText extends Rule
         }
         $start = min($text->span()->end, $text->span()->start + strspn($text->text, " \t\n\f\r"));
 
-        return $this->elementFinding(
-            $page,
-            $element,
-            '“'.English::excerpt($text->text, 50).'” is not inside a paragraph.',
-            'Put `<p>` before it and `</p>` after it.',
-            span: new Span($start, max($start, $text->span()->end)),
-            about: '#text',
-            fold: 'text',
-        );
+        return Draft::at($page, $element)
+            ->span(new Span($start, max($start, $text->span()->end)))
+            ->anchored('#text')
+            ->says('“'.English::excerpt($text->text, 50).'” is not inside a paragraph.')
+            ->remedy('Put `<p>` before it and `</p>` after it.')
+            ->folded('text');
     }
 }

@@ -6,7 +6,10 @@ namespace InkedMargin\Core\Rules\File;
 
 use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Brief\Kind\Names;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Site;
@@ -17,16 +20,17 @@ final readonly class ArchiveName extends Rule
     public function __construct()
     {
         parent::__construct(
-            'file/archive-name',
-            Weight::Departure,
-            ProofMark::Change,
-            'The archive does not have the right name.',
+            new RuleFacts(
+                'file/archive-name',
+                'Wrong archive name',
+                Weight::Departure,
+                ProofMark::Change,
+                'The archive does not have the right name.',
+                'Hand-ins are matched by their names. With another name, yours can end up with the wrong '
+                    .'student or with none.',
+                Citation::brief(),
+            ),
         );
-    }
-
-    public function speaksFor(): array
-    {
-        return [Names::class => ['archive']];
     }
 
     public function check(Examination $exam): iterable
@@ -40,13 +44,9 @@ final readonly class ArchiveName extends Rule
         if ($archive === null || preg_match('/^(.*\.zip)\.zip$/i', $archive, $once) !== 1) {
             return;
         }
-        yield $this->fileFinding(
-            Site::HOME,
-            $exam->site->files->home(),
-            "The archive is named `$archive`, with the extension twice.",
-            "Rename it to `{$once[1]}`. Turn on file name extensions in your file manager to see them.",
-            'twice',
-            'archive',
-        );
+        yield Draft::aboutFile(Site::HOME, $exam->site->files->home(), 'archive')
+            ->variant('twice')
+            ->says("The archive is named `$archive`, with the extension twice.")
+            ->remedy("Rename it to `{$once[1]}`. Turn on file name extensions in your file manager to see them.");
     }
 }

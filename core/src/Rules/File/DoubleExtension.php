@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\File;
 
 use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Rule;
@@ -18,10 +21,16 @@ final readonly class DoubleExtension extends Rule
     public function __construct()
     {
         parent::__construct(
-            'file/double-extension',
-            Weight::Fault,
-            ProofMark::Change,
-            'A file name has a second extension.',
+            new RuleFacts(
+                'file/double-extension',
+                'Two file extensions',
+                Weight::Fault,
+                ProofMark::Change,
+                'A file name has a second extension.',
+                'The last extension tells the server what the file is. It sends `tides.html.txt` as plain '
+                    .'text, so visitors see your tags and not the page.',
+                Citation::practice(),
+            ),
         );
     }
 
@@ -32,13 +41,10 @@ final readonly class DoubleExtension extends Rule
             if ($meant === null) {
                 continue;
             }
-            yield $this->fileFinding(
-                $file->path,
-                $file,
-                "`{$file->name()}` has two extensions; servers and browsers use the last one, `.{$file->extension()}`.",
-                'Rename it to `'.basename($meant).'`. Turn on file name extensions in your file manager to see them.',
-                subjects: [Subject::file($meant)],
-            );
+            yield Draft::aboutFile($file->path, $file)
+                ->says("`{$file->name()}` has two extensions; servers and browsers use the last one, `.{$file->extension()}`.")
+                ->remedy('Rename it to `'.basename($meant).'`. Turn on file name extensions in your file manager to see them.')
+                ->about(Subject::file($meant));
         }
     }
 

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\File;
 
 use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Rule;
 
@@ -17,7 +20,18 @@ final readonly class EmptyFile extends Rule
 
     public function __construct()
     {
-        parent::__construct('file/empty', Weight::Fault, ProofMark::Look, 'A file is empty.');
+        parent::__construct(
+            new RuleFacts(
+                'file/empty',
+                'Empty file',
+                Weight::Fault,
+                ProofMark::Look,
+                'A file is empty.',
+                'An empty file shows a blank page, no picture or no styles. Often the work was saved '
+                    .'under another name or in another folder.',
+                Citation::practice(),
+            ),
+        );
     }
 
     public function check(Examination $exam): iterable
@@ -28,12 +42,9 @@ final readonly class EmptyFile extends Rule
                 && trim($file->bytes) === ''
                 && basename($file->path) !== '.gitkeep'
             ) {
-                yield $this->fileFinding(
-                    $file->path,
-                    $file,
-                    "`{$file->path}` is empty.",
-                    'Hand in the file with its content, or remove it.',
-                );
+                yield Draft::aboutFile($file->path, $file)
+                    ->says("`{$file->path}` is empty.")
+                    ->remedy('Hand in the file with its content, or remove it.');
             }
         }
     }

@@ -6,8 +6,10 @@ namespace InkedMargin\Core\Rules\File;
 
 use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Brief\Kind\Names;
-use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Site;
@@ -18,16 +20,17 @@ final readonly class FolderShape extends Rule
     public function __construct()
     {
         parent::__construct(
-            'file/folder-shape',
-            Weight::Departure,
-            ProofMark::Move,
-            'The site is not packed in one folder.',
+            new RuleFacts(
+                'file/folder-shape',
+                'Wrong folder layout',
+                Weight::Departure,
+                ProofMark::Move,
+                'The site is not packed in one folder.',
+                'People who open your zip expect the site in one folder. With a folder too many, the home '
+                    .'page is not where people and programs look for it.',
+                Citation::practice(),
+            ),
         );
-    }
-
-    public function speaksFor(): array
-    {
-        return [Names::class => ['folder']];
     }
 
     public function check(Examination $exam): iterable
@@ -56,8 +59,10 @@ final readonly class FolderShape extends Rule
         }
     }
 
-    private function shape(Examination $exam, string $message, string $remedy): Finding
+    private function shape(Examination $exam, string $message, string $remedy): Draft
     {
-        return $this->fileFinding(Site::HOME, $exam->site->files->home(), $message, $remedy, anchor: 'folder');
+        return Draft::aboutFile(Site::HOME, $exam->site->files->home(), 'folder')
+            ->says($message)
+            ->remedy($remedy);
     }
 }

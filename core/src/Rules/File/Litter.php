@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\File;
 
 use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Litter as LitterFile;
@@ -17,10 +20,16 @@ final readonly class Litter extends Rule
     public function __construct()
     {
         parent::__construct(
-            'file/litter',
-            Weight::Tidy,
-            ProofMark::TakeOut,
-            'A file was left behind by a system or an editor.',
+            new RuleFacts(
+                'file/litter',
+                'Leftover file',
+                Weight::Tidy,
+                ProofMark::TakeOut,
+                'A file was left behind by a system or an editor.',
+                'Your computer or editor made this file for itself. It is not part of the site, and it '
+                    .'can tell others more about your computer than you want.',
+                Citation::practice(),
+            ),
         );
     }
 
@@ -31,15 +40,12 @@ final readonly class Litter extends Rule
             return;
         }
         $others = count($paths) - 1;
-        yield $this->fileFinding(
-            $paths[0],
-            $exam->site->files->file($paths[0]),
-            "`{$paths[0]}` was left behind by your system or editor"
+        yield Draft::aboutFile($paths[0], $exam->site->files->file($paths[0]))
+            ->says("`{$paths[0]}` was left behind by your system or editor"
                 .($others === 0 ? '.' : ', and so '.($others === 1 ? 'was ' : 'were ').English::count(
                     $others,
                     'other file',
-                ).'.'),
-            'Leave it out of the zip.',
-        );
+                ).'.'))
+            ->remedy('Leave it out of the zip.');
     }
 }

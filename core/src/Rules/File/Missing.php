@@ -6,8 +6,11 @@ namespace InkedMargin\Core\Rules\File;
 
 use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Brief\Kind\Files;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Site;
@@ -20,17 +23,17 @@ final readonly class Missing extends Rule
     public function __construct()
     {
         parent::__construct(
-            'file/missing',
-            Weight::Fault,
-            ProofMark::Insert,
-            'A file that the brief asks for is missing.',
-            ['file/name', 'file/double-extension', 'file/no-home', 'file/wrong-type', 'file/empty'],
+            new RuleFacts(
+                'file/missing',
+                'Missing file',
+                Weight::Fault,
+                ProofMark::Insert,
+                'A file that the brief asks for is missing.',
+                'A page that is not there cannot be read, and every link to it leads to an error.',
+                Citation::brief(),
+                ['file/name', 'file/double-extension', 'file/no-home', 'file/wrong-type', 'file/empty'],
+            ),
         );
-    }
-
-    public function speaksFor(): array
-    {
-        return [Files::class => ['missing']];
     }
 
     /** Pages that no list of files names: the brief asks for something on them. */
@@ -44,17 +47,14 @@ final readonly class Missing extends Rule
             if ($path === Site::HOME || $site->files->file($path) !== null) {
                 continue;
             }
-            yield $this->fileFinding(
-                $path,
-                null,
-                "The brief asks for a page `$path`, and it is missing.",
-                "Add `$path`, spelled exactly like that.",
-                related: Related::links(
+            yield Draft::aboutFile($path, null)
+                ->says("The brief asks for a page `$path`, and it is missing.")
+                ->remedy("Add `$path`, spelled exactly like that.")
+                ->related(...Related::links(
                     $site->referencesTo($path),
                     "this link leads to `$path`",
                     self::MAX_LINKS,
-                ),
-            );
+                ));
         }
     }
 }

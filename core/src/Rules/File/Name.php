@@ -6,8 +6,11 @@ namespace InkedMargin\Core\Rules\File;
 
 use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Brief\Kind\Names;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Rule;
@@ -27,17 +30,18 @@ final readonly class Name extends Rule
     public function __construct()
     {
         parent::__construct(
-            'file/name',
-            Weight::Departure,
-            ProofMark::Change,
-            'A file or folder name has capitals, spaces or other characters that cause trouble in addresses.',
-            ['file/double-extension'],
+            new RuleFacts(
+                'file/name',
+                'Unsafe file name',
+                Weight::Departure,
+                ProofMark::Change,
+                'A file or folder name has capitals, spaces or other characters that cause trouble in addresses.',
+                'Capitals and spaces are easy to get wrong in a link. On most servers `Tides.html` and '
+                    .'`tides.html` are two different files.',
+                Citation::rfc(3986, '2.3', 'Unreserved Characters'),
+                ['file/double-extension'],
+            ),
         );
-    }
-
-    public function speaksFor(): array
-    {
-        return [Names::class => ['file']];
     }
 
     public function check(Examination $exam): iterable
@@ -61,16 +65,12 @@ final readonly class Name extends Rule
                     ...$exam->site->referencesTo(mb_strtolower($file->path)),
                 ];
                 $what = $depth === count($segments) - 1 ? 'file' : 'folder';
-                yield $this->fileFinding(
-                    $file->path,
-                    $file,
-                    "The $what name `$segment` has ".self::trouble($segment)
-                        .', which may work on your computer and fail on a server.',
-                    'Rename it to `'.self::better($segment).'`, and change the links to it.',
-                    anchor: "$what:$named",
-                    related: Related::links($links, 'this link leads to it', self::MOST_RELATED),
-                    subjects: [Subject::file(mb_strtolower($file->path))],
-                );
+                yield Draft::aboutFile($file->path, $file, "$what:$named")
+                    ->says("The $what name `$segment` has ".self::trouble($segment)
+                        .', which may work on your computer and fail on a server.')
+                    ->remedy('Rename it to `'.self::better($segment).'`, and change the links to it.')
+                    ->related(...Related::links($links, 'this link leads to it', self::MOST_RELATED))
+                    ->about(Subject::file(mb_strtolower($file->path)));
             }
         }
     }

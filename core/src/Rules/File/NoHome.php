@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\File;
 
 use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Rule;
@@ -18,11 +21,17 @@ final readonly class NoHome extends Rule
     public function __construct()
     {
         parent::__construct(
-            'file/no-home',
-            Weight::Fault,
-            ProofMark::Insert,
-            'There is no index.html at the root of the site.',
-            ['file/double-extension', 'file/name'],
+            new RuleFacts(
+                'file/no-home',
+                'No home page',
+                Weight::Fault,
+                ProofMark::Insert,
+                'There is no index.html at the root of the site.',
+                'When people type only the name of your site, the server sends `index.html`. Without it, '
+                    .'they see an error or a bare list of files.',
+                Citation::practice(),
+                ['file/double-extension', 'file/name'],
+            ),
         );
     }
 
@@ -41,15 +50,12 @@ final readonly class NoHome extends Rule
             array_filter($atRoot, fn (SourceFile $file) => in_array($file->extension(), ['html', 'htm'], true)),
         );
         $near ??= count($pages) === 1 ? $pages[0]->path : null;
-        yield $this->fileFinding(
-            'index.html',
-            null,
-            'The site has no home page: servers show `index.html` first, and it is missing.',
-            $near === null
+        yield Draft::aboutFile('index.html', null)
+            ->says('The site has no home page: servers show `index.html` first, and it is missing.')
+            ->remedy($near === null
                 ? 'Name your first page `index.html`, and keep it outside all folders.'
-                : "Rename `$near` to `index.html`.",
-            subjects: $near === null ? [] : [Subject::file($near)],
-            causes: $near === null ? [] : [Subject::file($near)],
-        );
+                : "Rename `$near` to `index.html`.")
+            ->about(...($near === null ? [] : [Subject::file($near)]))
+            ->causedBy(...($near === null ? [] : [Subject::file($near)]));
     }
 }

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\File;
 
-use InkedMargin\Core\Brief\Kind\Files;
+use InkedMargin\Core\Finding\Citation;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Rule;
 
@@ -15,16 +16,17 @@ final readonly class Unexpected extends Rule
     public function __construct()
     {
         parent::__construct(
-            'file/unexpected',
-            Weight::Tidy,
-            ProofMark::TakeOut,
-            'A file is not one of those that the brief allows.',
-            ['file/double-extension', 'file/name'],
+            new RuleFacts(
+                'file/unexpected',
+                'Unexpected file',
+                Weight::Tidy,
+                ProofMark::TakeOut,
+                'A file is not one of those that the brief allows.',
+                'Everything in the folder gets published with the site. A file that nobody needs makes '
+                    .'the site harder to check and to keep in order.',
+                Citation::brief(),
+                ['file/double-extension', 'file/name'],
+            ),
         );
-    }
-
-    public function speaksFor(): array
-    {
-        return [Files::class => ['unexpected']];
     }
 }

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\File;
 
 use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Source\FileKind;
@@ -20,11 +23,17 @@ final readonly class Unreadable extends Rule
     public function __construct()
     {
         parent::__construct(
-            'file/unreadable',
-            Weight::Fault,
-            ProofMark::Look,
-            'A picture cannot be opened.',
-            ['file/wrong-type'],
+            new RuleFacts(
+                'file/unreadable',
+                'Damaged picture',
+                Weight::Fault,
+                ProofMark::Look,
+                'A picture cannot be opened.',
+                'A browser cannot draw a picture whose data is broken. Visitors see a gap, or half a '
+                    .'picture.',
+                Citation::practice(),
+                ['file/wrong-type'],
+            ),
         );
     }
 
@@ -33,12 +42,9 @@ final readonly class Unreadable extends Rule
         foreach ($exam->site->files->ownFiles() as $file) {
             $type = $file->kind() === FileKind::Picture ? FileType::of($file->bytes) : null;
             if ($type !== null && in_array($type, self::RASTER, true) && PictureSize::of($file) === null) {
-                yield $this->fileFinding(
-                    $file->path,
-                    $file,
-                    "`{$file->path}` starts like a picture, but it is damaged.",
-                    'Save the picture again, and open it in a browser to check.',
-                );
+                yield Draft::aboutFile($file->path, $file)
+                    ->says("`{$file->path}` starts like a picture, but it is damaged.")
+                    ->remedy('Save the picture again, and open it in a browser to check.');
             }
         }
     }

@@ -6,8 +6,10 @@ namespace InkedMargin\Core\Rules\File;
 
 use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Brief\Kind\Files;
-use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Site;
@@ -26,14 +28,21 @@ final readonly class Unused extends Rule
     public function __construct()
     {
         parent::__construct(
-            'file/unused',
-            Weight::Tidy,
-            ProofMark::Look,
-            'Nothing uses a file.',
-            [
-                'file/double-extension', 'file/unexpected', 'file/missing', 'link/missing-file', 'style/not-on-page',
-                'file/empty', 'file/wrong-type', 'file/unreadable', 'style/none', 'style/missing-rel',
-            ],
+            new RuleFacts(
+                'file/unused',
+                'Unused file',
+                Weight::Tidy,
+                ProofMark::Look,
+                'Nothing uses a file.',
+                'Nobody ever sees a file that no page uses. Often a link to it was forgotten, or its name '
+                    .'is misspelt somewhere.',
+                Citation::practice(),
+                [
+                    'file/double-extension', 'file/unexpected', 'file/missing', 'link/missing-file',
+                    'style/not-on-page', 'file/empty', 'file/wrong-type', 'file/unreadable', 'style/none',
+                    'style/missing-rel',
+                ],
+            ),
         );
     }
 
@@ -65,20 +74,17 @@ final readonly class Unused extends Rule
 
     /**
      * @param  non-empty-list<SourceFile>  $files  of one folder: many are told together
-     * @return iterable<Finding>
+     * @return iterable<Draft>
      */
     private function inFolder(array $files): iterable
     {
         $shown = count($files) > self::MANY ? [$files[0]] : $files;
         $others = count($files) - count($shown);
         foreach ($shown as $file) {
-            yield $this->fileFinding(
-                $file->path,
-                $file,
-                "Nothing in the site uses `{$file->path}`"
-                    .($others === 0 ? '.' : ", nor $others other files in its folder."),
-                'Link to it or show it on a page, or remove it.',
-            );
+            yield Draft::aboutFile($file->path, $file)
+                ->says("Nothing in the site uses `{$file->path}`"
+                    .($others === 0 ? '.' : ", nor $others other files in its folder."))
+                ->remedy('Link to it or show it on a page, or remove it.');
         }
     }
 

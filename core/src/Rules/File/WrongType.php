@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\File;
 
 use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\Finding;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Page;
@@ -29,10 +32,16 @@ final readonly class WrongType extends Rule
     public function __construct()
     {
         parent::__construct(
-            'file/wrong-type',
-            Weight::Fault,
-            ProofMark::Change,
-            'A file is not what its extension says.',
+            new RuleFacts(
+                'file/wrong-type',
+                'Wrong file type',
+                Weight::Fault,
+                ProofMark::Change,
+                'A file is not what its extension says.',
+                'Servers and browsers go by the extension. A file that is something else inside may open '
+                    .'on your computer and nowhere else.',
+                Citation::standard('MIME Sniffing Standard', 'Matching an image type pattern', 'https://mimesniff.spec.whatwg.org/#matching-an-image-type-pattern'),
+            ),
         );
     }
 
@@ -50,52 +59,43 @@ final readonly class WrongType extends Rule
         }
     }
 
-    private function wrong(SourceFile $file, FileType $type): Finding
+    private function wrong(SourceFile $file, FileType $type): Draft
     {
         $extension = $type->extension();
         $stem = pathinfo($file->name(), PATHINFO_FILENAME);
 
-        return $this->fileFinding(
-            $file->path,
-            $file,
-            "`{$file->name()}` is named `.{$file->extension()}`, but its content is {$type->value}.",
-            match (true) {
+        return Draft::aboutFile($file->path, $file)
+            ->says("`{$file->name()}` is named `.{$file->extension()}`, but its content is {$type->value}.")
+            ->remedy(match (true) {
                 $extension !== null => "Rename it to `$stem.$extension` and change the links to it, or save it as "
                     ."`.{$file->extension()}` in an image editor.",
                 $file->kind() === FileKind::Page => 'Write the page in a plain text editor, and save it as plain text '
                     .'in UTF-8.',
                 default => 'Save the file again from the program that it is for.',
-            },
-        );
+            });
     }
 
-    /** @return iterable<Finding> */
+    /** @return iterable<Draft> */
     private function noPage(SourceFile $file, ?Page $page): iterable
     {
         if ($page === null || trim(substr($file->bytes, 0, self::START)) === '') {
             return;
         }
         if (! $page->hasMarkup()) {
-            yield $this->fileFinding(
-                $file->path,
-                $file,
-                "`{$file->name()}` has no HTML tags in it; it is plain text.",
-                'Write the page with tags, starting with `<!DOCTYPE html>`.',
-                'text',
-            );
+            yield Draft::aboutFile($file->path, $file)
+                ->variant('text')
+                ->says("`{$file->name()}` has no HTML tags in it; it is plain text.")
+                ->remedy('Write the page with tags, starting with `<!DOCTYPE html>`.');
         } elseif (preg_match(self::WORD_PROCESSOR, substr($page->file->bytes, 0, self::START)) === 1) {
             yield $this->wordProcessor($file);
         }
     }
 
-    private function wordProcessor(SourceFile $file): Finding
+    private function wordProcessor(SourceFile $file): Draft
     {
-        return $this->fileFinding(
-            $file->path,
-            $file,
-            "`{$file->name()}` was saved from a word processor, which writes markup that nobody can maintain.",
-            'Write the page yourself in a plain text editor.',
-            'word-processor',
-        );
+        return Draft::aboutFile($file->path, $file)
+            ->variant('word-processor')
+            ->says("`{$file->name()}` was saved from a word processor, which writes markup that nobody can maintain.")
+            ->remedy('Write the page yourself in a plain text editor.');
     }
 }

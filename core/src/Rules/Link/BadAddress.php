@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Link;
 
 use InkedMargin\Core\Brief\Examination;
-use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Site\AddressSlip;
@@ -25,11 +27,17 @@ final readonly class BadAddress extends ReferenceRule
     public function __construct()
     {
         parent::__construct(
-            'link/bad-address',
-            Weight::Departure,
-            ProofMark::Change,
-            'An address is not written as addresses are.',
-            ['file/name'],
+            new RuleFacts(
+                'link/bad-address',
+                'Invalid address',
+                Weight::Departure,
+                ProofMark::Change,
+                'An address is not written as addresses are.',
+                'A browser has to guess what a wrongly written address means. If it guesses wrong, the '
+                    .'link opens an error page or somebody else’s site.',
+                Citation::url('URL writing', 'url-writing'),
+                ['file/name'],
+            ),
         );
     }
 
@@ -53,7 +61,7 @@ final readonly class BadAddress extends ReferenceRule
         return Resolution::BadAddress;
     }
 
-    protected function checkReference(Reference $reference, Examination $exam): Finding
+    protected function checkReference(Reference $reference, Examination $exam): Draft
     {
         $target = $reference->target;
         $found = $target->found;
@@ -62,16 +70,14 @@ final readonly class BadAddress extends ReferenceRule
         }
         [$variant, $message, $mended] = $this->problem($reference, $target->problem ?? UrlProblem::InvalidUrlUnit);
 
-        return $this->referenceFinding(
-            $reference,
-            $message,
-            $mended === null
+        return Draft::atAddress($reference)
+            ->variant($variant)
+            ->says($message)
+            ->remedy($mended === null
                 ? 'Check it against the address bar of a browser.'
-                : 'Type '.self::written($reference, $mended).'.',
-            $variant,
-            $mended === null ? null : self::rewrite($reference, $mended),
-            causes: $found === null ? [] : [Subject::file($found)],
-        );
+                : 'Type '.self::written($reference, $mended).'.')
+            ->mend($mended === null ? null : self::rewrite($reference, $mended))
+            ->causedBy(...($found === null ? [] : [Subject::file($found)]));
     }
 
     /** @return array{string, string, string|null} variant, message, and the address as it should be */
@@ -126,7 +132,7 @@ final readonly class BadAddress extends ReferenceRule
         ) ?? $address;
     }
 
-    private function slip(Reference $reference, AddressSlip $slip): Finding
+    private function slip(Reference $reference, AddressSlip $slip): Draft
     {
         $mended = $slip->mended($reference->written);
         $message = match ($slip) {
@@ -138,14 +144,12 @@ final readonly class BadAddress extends ReferenceRule
             AddressSlip::SpaceAround => 'There is a space before or after this address.',
         };
 
-        return $this->referenceFinding(
-            $reference,
-            $message,
-            'Type '.self::written($reference, $mended).'.',
-            $slip->value,
-            self::rewrite($reference, $mended),
-            about: '#'.$slip->value,
-        );
+        return Draft::atAddress($reference)
+            ->variant($slip->value)
+            ->anchored('#'.$slip->value)
+            ->says($message)
+            ->remedy('Type '.self::written($reference, $mended).'.')
+            ->mend(self::rewrite($reference, $mended));
     }
 
     private function hasSpaceAround(Reference $reference): bool
@@ -155,7 +159,7 @@ final readonly class BadAddress extends ReferenceRule
     }
 
     /**
-     * @return iterable<Finding> addresses from the root of the server, where the others are relative: they break in a
+     * @return iterable<Draft> addresses from the root of the server, where the others are relative: they break in a
      *     folder
      */
     private function rooted(Examination $exam): iterable
@@ -179,18 +183,16 @@ final readonly class BadAddress extends ReferenceRule
         }
         $first = $rooted[0];
         $meant = $first->relativeUrlTo((string) $first->target->found);
-        yield $this->referenceFinding(
-            $first,
-            "`{$first->written}` starts at the root of the server, so it breaks when the site is in a folder or opened "
-                .'from a disk.',
-            'Type '.self::written($first, $meant).'.',
-            'root',
-            self::rewrite($first, $meant),
-            array_map(
+        yield Draft::atAddress($first)
+            ->variant('root')
+            ->anchored('#root')
+            ->says("`{$first->written}` starts at the root of the server, so it breaks when the site is in a folder or opened "
+                .'from a disk.')
+            ->remedy('Type '.self::written($first, $meant).'.')
+            ->related(...array_map(
                 fn (Reference $one) => new Related($one->from, $one->span, 'the same here'),
                 array_slice($rooted, 1, self::MOST_RELATED),
-            ),
-            about: '#root',
-        );
+            ))
+            ->mend(self::rewrite($first, $meant));
     }
 }

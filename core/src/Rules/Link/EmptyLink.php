@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Link;
 
 use InkedMargin\Core\Brief\Examination;
-use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
@@ -34,11 +36,17 @@ final readonly class EmptyLink extends ReferenceRule
     public function __construct()
     {
         parent::__construct(
-            'link/empty',
-            Weight::Departure,
-            ProofMark::Insert,
-            'A link has no address, or only a #.',
-            ['nav/pattern'],
+            new RuleFacts(
+                'link/empty',
+                'Link without address',
+                Weight::Departure,
+                ProofMark::Insert,
+                'A link has no address, or only a #.',
+                'It looks like a link, but clicking it does nothing, jumps to the top or loads the same '
+                    .'page again. Without `href`, people who use the keyboard cannot reach it.',
+                Citation::html('The a element', 'text-level-semantics.html#the-a-element'),
+                ['nav/pattern'],
+            ),
         );
     }
 
@@ -79,50 +87,46 @@ final readonly class EmptyLink extends ReferenceRule
         return Resolution::Placeholder;
     }
 
-    protected function checkReference(Reference $reference, Examination $exam): Finding
+    protected function checkReference(Reference $reference, Examination $exam): Draft
     {
         $to = $exam->expectations()->target($reference);
         $isEmpty = trim($reference->written) === '';
 
-        return $this->referenceFinding(
-            $reference,
-            match (true) {
+        return Draft::atAddress($reference)
+            ->variant($isEmpty ? 'empty' : 'placeholder')
+            ->says(match (true) {
                 $reference->kind !== ReferenceKind::Link => "The attribute `{$reference->attribute}` is empty.",
                 $isEmpty => 'The address of this link is empty, so it leads to its own page.',
                 default => "`{$reference->written}` is not an address yet, so this link leads nowhere.",
-            },
-            $to === null
+            })
+            ->remedy($to === null
                 ? 'Type the address of the page that it should lead to.'
                 : "By the order of the pages it should lead to `$to`: type ".self::written(
                     $reference,
                     $reference->relativeUrlTo($to),
-                ).'.',
-            $isEmpty ? 'empty' : 'placeholder',
-            self::changeTo($reference, $to),
-            subjects: $reference->element === null
+                ).'.')
+            ->mend(self::changeTo($reference, $to))
+            ->about(...($reference->element === null
                 ? []
-                : [Subject::element($reference->from->path, $reference->element)],
-            fold: $to === null ? 'placeholder' : '',
-        );
+                : [Subject::element($reference->from->path, $reference->element)]))
+            ->folded($to === null ? 'placeholder' : '');
     }
 
     /** @param  non-empty-list<Reference>  $toggles  told once a site, as advice */
-    private function toggle(array $toggles): Finding
+    private function toggle(array $toggles): Draft
     {
-        return $this->referenceFinding(
-            $toggles[0],
-            'This link only runs a script, so it should be a button.',
-            'Use `<button type="button">` in place of `<a href="#">`.',
-            'toggle',
-            related: array_map(
+        return Draft::atAddress($toggles[0])
+            ->variant('toggle')
+            ->says('This link only runs a script, so it should be a button.')
+            ->remedy('Use `<button type="button">` in place of `<a href="#">`.')
+            ->related(...array_map(
                 fn (Reference $one) => new Related($one->from, $one->span, 'the same here'),
                 array_slice($toggles, 1, self::MOST_RELATED),
-            ),
-            weight: Weight::Tidy,
-        );
+            ))
+            ->weight(Weight::Tidy);
     }
 
-    private function withoutHref(Element $element, Page $page): ?Finding
+    private function withoutHref(Element $element, Page $page): ?Draft
     {
         // What has attributes of another use is a target, or told as a misspelling; plain words of a menu's own entry
         // are no link.
@@ -130,13 +134,10 @@ final readonly class EmptyLink extends ReferenceRule
             return null;
         }
 
-        return $this->elementFinding(
-            $page,
-            $element,
-            'This `<a>` has no `href`, so it is not a link.',
-            'Add `href="…"` with the address to the tag.',
-            'no-href',
-        );
+        return Draft::at($page, $element)
+            ->variant('no-href')
+            ->says('This `<a>` has no `href`, so it is not a link.')
+            ->remedy('Add `href="…"` with the address to the tag.');
     }
 
     /** A bare `#` leads to the top of the page (HTML Standard, 7.4.6.3), which is right for a link that says so. */

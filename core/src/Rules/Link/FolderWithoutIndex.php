@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Link;
 
 use InkedMargin\Core\Brief\Examination;
-use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Site\Reference;
@@ -18,11 +20,17 @@ final readonly class FolderWithoutIndex extends ReferenceRule
     public function __construct()
     {
         parent::__construct(
-            'link/folder-without-index',
-            Weight::Fault,
-            ProofMark::Insert,
-            'A link leads to a folder without an index.html.',
-            ['file/missing', 'file/no-home'],
+            new RuleFacts(
+                'link/folder-without-index',
+                'Folder without index.html',
+                Weight::Fault,
+                ProofMark::Insert,
+                'A link leads to a folder without an index.html.',
+                'For an address that ends in a folder, servers send the `index.html` in it. Without one, '
+                    .'visitors get an error or a bare list of files.',
+                Citation::practice(),
+                ['file/missing', 'file/no-home'],
+            ),
         );
     }
 
@@ -31,19 +39,17 @@ final readonly class FolderWithoutIndex extends ReferenceRule
         return Resolution::FolderWithoutIndex;
     }
 
-    protected function checkReference(Reference $reference, Examination $exam): Finding
+    protected function checkReference(Reference $reference, Examination $exam): Draft
     {
         $folder = rtrim((string) $reference->target->path, '/').'/';
         $inside = array_values(
             array_filter($exam->site->pagePaths(), fn (string $path) => str_starts_with($path, $folder)),
         );
 
-        return $this->referenceFinding(
-            $reference,
-            "`{$reference->written}` leads to a folder that has no `index.html`, so a server has no page to show.",
-            'Link to a page in the folder, or add an `index.html` to it.',
-            causes: [Subject::file(ltrim("{$folder}index.html", '/'))],
-            subjects: array_map(Subject::page(...), $inside),
-        );
+        return Draft::atAddress($reference)
+            ->says("`{$reference->written}` leads to a folder that has no `index.html`, so a server has no page to show.")
+            ->remedy('Link to a page in the folder, or add an `index.html` to it.')
+            ->about(...array_map(Subject::page(...), $inside))
+            ->causedBy(Subject::file(ltrim("{$folder}index.html", '/')));
     }
 }

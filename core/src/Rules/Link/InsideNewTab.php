@@ -6,7 +6,10 @@ namespace InkedMargin\Core\Rules\Link;
 
 use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Brief\Kind\Link as LinkRequirement;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Rule;
 
@@ -16,11 +19,16 @@ final readonly class InsideNewTab extends Rule
     public function __construct()
     {
         parent::__construct(
-            'link/inside-new-tab',
-            Weight::Tidy,
-            ProofMark::TakeOut,
-            'A link within the site opens a new tab.',
-            ['markup/bad-attribute-value', 'brief/link'],
+            new RuleFacts(
+                'link/inside-new-tab',
+                'Internal link, new tab',
+                Weight::Tidy,
+                ProofMark::TakeOut,
+                'A link within the site opens a new tab.',
+                'Each click opens one more tab of the same site, and the Back button no longer goes back.',
+                Citation::practice(),
+                ['markup/bad-attribute-value', 'brief/link'],
+            ),
         );
     }
 
@@ -44,15 +52,12 @@ final readonly class InsideNewTab extends Rule
             ) {
                 continue;
             }
-            yield $this->elementFinding(
-                $link->page,
-                $element,
-                'This link stays in the site but opens a new tab, so readers collect copies of the site.',
-                "Remove `target=\"{$target->value}\"`.",
-                span: $target->span(),
-                about: '@target',
-                fold: 'target',
-            );
+            yield Draft::at($link->page, $element)
+                ->span($target->span())
+                ->anchored('@target')
+                ->says('This link stays in the site but opens a new tab, so readers collect copies of the site.')
+                ->remedy("Remove `target=\"{$target->value}\"`.")
+                ->folded('target');
         }
     }
 }

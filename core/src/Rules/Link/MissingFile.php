@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Link;
 
 use InkedMargin\Core\Brief\Examination;
-use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Site\Reference;
@@ -26,11 +28,17 @@ final readonly class MissingFile extends ReferenceRule
     public function __construct()
     {
         parent::__construct(
-            'link/missing-file',
-            Weight::Fault,
-            ProofMark::Change,
-            'An address leads to a file that is not in the site.',
-            ['file/missing', 'file/no-home', 'file/name', 'file/double-extension'],
+            new RuleFacts(
+                'link/missing-file',
+                'Link to missing file',
+                Weight::Fault,
+                ProofMark::Change,
+                'An address leads to a file that is not in the site.',
+                'Visitors who follow the link get an error page. A picture or stylesheet with such an '
+                    .'address does not load at all.',
+                Citation::rfc(3986, '5.2', 'Relative Resolution'),
+                ['file/missing', 'file/no-home', 'file/name', 'file/double-extension'],
+            ),
         );
     }
 
@@ -60,13 +68,13 @@ final readonly class MissingFile extends ReferenceRule
         return Resolution::MissingFile;
     }
 
-    protected function checkReference(Reference $reference, Examination $exam): Finding
+    protected function checkReference(Reference $reference, Examination $exam): Draft
     {
         return $this->link([$reference], $exam);
     }
 
     /** @param  non-empty-list<Reference>  $references  to one file, told at the first */
-    private function link(array $references, Examination $exam): Finding
+    private function link(array $references, Examination $exam): Draft
     {
         $reference = $references[0];
         $target = $reference->target;
@@ -74,12 +82,12 @@ final readonly class MissingFile extends ReferenceRule
         $offer = self::offer($reference);
         $to = $expected ?? $target->candidates[0] ?? null;
 
-        return $this->referenceFinding(
-            $reference,
-            $reference->written === $target->path
+        return Draft::atAddress($reference)
+            ->variant('link')
+            ->says($reference->written === $target->path
                 ? "There is no file `{$target->path}`."
-                : "`{$reference->written}` leads to `{$target->path}`, which does not exist.",
-            match (true) {
+                : "`{$reference->written}` leads to `{$target->path}`, which does not exist.")
+            ->remedy(match (true) {
                 $expected !== null => "By the order of the pages it should lead to `$expected`: type ".self::written(
                     $reference,
                     $reference->relativeUrlTo($expected),
@@ -89,13 +97,11 @@ final readonly class MissingFile extends ReferenceRule
                         .'that exists.',
                 $offer === null => "Add the file `{$target->path}`, or type the path of a file that exists.",
                 default => "If you mean $offer, type that. Otherwise add the file `{$target->path}`.",
-            },
-            'link',
-            self::changeTo($reference, $to),
-            self::others($references),
-            causes: [Subject::file((string) $target->path), ...array_map(Subject::file(...), $target->candidates)],
-            subjects: [Subject::file((string) $target->path), ...self::places($references)],
-        );
+            })
+            ->related(...self::others($references))
+            ->mend(self::changeTo($reference, $to))
+            ->about(Subject::file((string) $target->path), ...self::places($references))
+            ->causedBy(Subject::file((string) $target->path), ...array_map(Subject::file(...), $target->candidates));
     }
 
     /**
@@ -127,38 +133,39 @@ final readonly class MissingFile extends ReferenceRule
     }
 
     /** @param  non-empty-list<Reference>  $references  into one folder */
-    private function folder(string $folder, array $references): Finding
+    private function folder(string $folder, array $references): Draft
     {
         $paths = array_values(array_unique(array_map(fn (Reference $one) => (string) $one->target->path, $references)));
 
-        return $this->referenceFinding(
-            $references[0],
-            "The folder `$folder` does not exist, but links to ".English::count(count($paths), 'file').' lead into it.',
-            "Hand in the folder `$folder` with its files, or change the links.",
-            'folder',
-            null,
-            self::others($references),
-            array_map(Subject::file(...), $paths),
-            [...array_map(Subject::file(...), $paths), ...self::places($references)],
-        );
+        return Draft::atAddress($references[0])
+            ->variant('folder')
+            ->says(
+                "The folder `$folder` does not exist, but links to ".English::count(
+                    count($paths),
+                    'file',
+                ).' lead into it.',
+            )
+            ->remedy("Hand in the folder `$folder` with its files, or change the links.")
+            ->related(...self::others($references))
+            ->about(...array_map(Subject::file(...), $paths), ...self::places($references))
+            ->causedBy(...array_map(Subject::file(...), $paths));
     }
 
     /** @param  non-empty-list<Reference>  $references  to one file */
-    private function file(array $references): Finding
+    private function file(array $references): Draft
     {
         $path = (string) $references[0]->target->path;
 
-        return $this->fileFinding(
-            $path,
-            null,
-            "`$path` does not exist, but ".English::count(count($references), 'link leads', 'links lead').' to it.',
-            'Add the file, or change the links.',
-            'file',
-            related: self::others([$references[0], ...$references]),
-            mark: ProofMark::Insert,
-            causes: [Subject::file($path)],
-            subjects: self::places($references),
-        );
+        return Draft::aboutFile($path, null)
+            ->variant('file')
+            ->mark(ProofMark::Insert)
+            ->says(
+                "`$path` does not exist, but ".English::count(count($references), 'link leads', 'links lead').' to it.',
+            )
+            ->remedy('Add the file, or change the links.')
+            ->related(...self::others([$references[0], ...$references]))
+            ->about(...self::places($references))
+            ->causedBy(Subject::file($path));
     }
 
     /**

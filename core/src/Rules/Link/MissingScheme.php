@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Link;
 
 use InkedMargin\Core\Brief\Examination;
-use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Site\Reference;
 use InkedMargin\Core\Site\Resolution;
@@ -17,10 +19,16 @@ final readonly class MissingScheme extends ReferenceRule
     public function __construct()
     {
         parent::__construct(
-            'link/missing-scheme',
-            Weight::Fault,
-            ProofMark::Insert,
-            'The address of another site does not start with https://.',
+            new RuleFacts(
+                'link/missing-scheme',
+                'Missing https://',
+                Weight::Fault,
+                ProofMark::Insert,
+                'The address of another site does not start with https://.',
+                'Without `https://` the browser looks for a file of your own site with that name. '
+                    .'Visitors get an error page.',
+                Citation::url('URL writing', 'url-writing'),
+            ),
         );
     }
 
@@ -29,15 +37,13 @@ final readonly class MissingScheme extends ReferenceRule
         return Resolution::MissingScheme;
     }
 
-    protected function checkReference(Reference $reference, Examination $exam): Finding
+    protected function checkReference(Reference $reference, Examination $exam): Draft
     {
         $address = 'https://'.trim($reference->written);
 
-        return $this->referenceFinding(
-            $reference,
-            "Browsers look for `{$reference->written}` as a file of your site, because `https://` is missing.",
-            'Type '.self::written($reference, $address).'.',
-            mend: self::rewrite($reference, $address),
-        );
+        return Draft::atAddress($reference)
+            ->says("Browsers look for `{$reference->written}` as a file of your site, because `https://` is missing.")
+            ->remedy('Type '.self::written($reference, $address).'.')
+            ->mend(self::rewrite($reference, $address));
     }
 }

@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Link;
 
 use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Map\Link;
@@ -23,10 +26,16 @@ final readonly class OutsideInMenu extends Rule
     public function __construct()
     {
         parent::__construct(
-            'link/outside-in-menu',
-            Weight::Tidy,
-            ProofMark::Move,
-            'A link to another site is among the links of the menu.',
+            new RuleFacts(
+                'link/outside-in-menu',
+                'External link in menu',
+                Weight::Tidy,
+                ProofMark::Move,
+                'A link to another site is among the links of the menu.',
+                'People expect the menu to lead around your site. An entry that leaves the site without '
+                    .'warning confuses them.',
+                Citation::practice(),
+            ),
         );
     }
 
@@ -39,16 +48,14 @@ final readonly class OutsideInMenu extends Rule
             }
         }
         foreach ($byAddress as $links) {
-            yield $this->referenceFinding(
-                $links[0]->reference,
-                "“{$links[0]->label}” leads to another site, but it is in the menu like a page of this one.",
-                'Move it to the text that is about it, or to the footer.',
-                related: array_map(
+            yield Draft::atAddress($links[0]->reference)
+                ->anchored('#menu')
+                ->says("“{$links[0]->label}” leads to another site, but it is in the menu like a page of this one.")
+                ->remedy('Move it to the text that is about it, or to the footer.')
+                ->related(...array_map(
                     fn (Link $link) => new Related($link->page->file, $link->reference->span, 'the same link'),
                     array_slice($links, 1, self::MOST_RELATED),
-                ),
-                about: '#menu',
-            );
+                ));
         }
     }
 }

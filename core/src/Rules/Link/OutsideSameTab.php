@@ -6,7 +6,10 @@ namespace InkedMargin\Core\Rules\Link;
 
 use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Brief\Kind\Link as LinkRequirement;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\ReferenceKind;
@@ -17,11 +20,17 @@ final readonly class OutsideSameTab extends Rule
     public function __construct()
     {
         parent::__construct(
-            'link/outside-same-tab',
-            Weight::Tidy,
-            ProofMark::Insert,
-            'A link to another site opens in the same tab.',
-            ['brief/link'],
+            new RuleFacts(
+                'link/outside-same-tab',
+                'External link, same tab',
+                Weight::Tidy,
+                ProofMark::Insert,
+                'A link to another site opens in the same tab.',
+                'The other site takes the place of your page, and some readers do not find their way '
+                    .'back. Not everybody agrees: some prefer that readers choose the tab themselves.',
+                Citation::practice(),
+                ['brief/link'],
+            ),
         );
     }
 
@@ -42,13 +51,10 @@ final readonly class OutsideSameTab extends Rule
             ) {
                 continue;
             }
-            yield $this->elementFinding(
-                $link->page,
-                $element,
-                'This link leaves the site in the same tab, so readers have to find their way back.',
-                'Add `target="_blank" rel="noopener"` to the tag.',
-                fold: 'target',
-            );
+            yield Draft::at($link->page, $element)
+                ->says('This link leaves the site in the same tab, so readers have to find their way back.')
+                ->remedy('Add `target="_blank" rel="noopener"` to the tag.')
+                ->folded('target');
         }
     }
 }

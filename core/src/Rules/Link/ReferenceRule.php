@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Link;
 
 use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\Edit;
-use InkedMargin\Core\Finding\Finding;
 use InkedMargin\Core\Finding\Mend;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Reference;
@@ -25,7 +25,7 @@ abstract readonly class ReferenceRule extends Rule
 
     abstract protected function resolution(): Resolution;
 
-    abstract protected function checkReference(Reference $reference, Examination $exam): Finding;
+    abstract protected function checkReference(Reference $reference, Examination $exam): Draft;
 
     /** The files that may be meant, each as the exact text to type; null when there are none. */
     final protected static function offer(Reference $reference): ?string

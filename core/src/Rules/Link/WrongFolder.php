@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Link;
 
 use InkedMargin\Core\Brief\Examination;
-use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Site\Reference;
@@ -18,11 +20,17 @@ final readonly class WrongFolder extends ReferenceRule
     public function __construct()
     {
         parent::__construct(
-            'link/wrong-folder',
-            Weight::Fault,
-            ProofMark::Change,
-            'An address looks for a file in the wrong folder.',
-            ['file/missing'],
+            new RuleFacts(
+                'link/wrong-folder',
+                'Wrong folder in link',
+                Weight::Fault,
+                ProofMark::Change,
+                'An address looks for a file in the wrong folder.',
+                'A path starts in the folder of the file that it is written in. With one folder too many '
+                    .'or too few, the browser asks for a file that is not there.',
+                Citation::rfc(3986, '5.2', 'Relative Resolution'),
+                ['file/missing'],
+            ),
         );
     }
 
@@ -31,18 +39,16 @@ final readonly class WrongFolder extends ReferenceRule
         return Resolution::WrongFolder;
     }
 
-    protected function checkReference(Reference $reference, Examination $exam): Finding
+    protected function checkReference(Reference $reference, Examination $exam): Draft
     {
         $target = $reference->target;
 
-        return $this->referenceFinding(
-            $reference,
-            $reference->written === $target->path
+        return Draft::atAddress($reference)
+            ->says($reference->written === $target->path
                 ? "There is no `{$target->path}` in this folder; the file is `{$target->candidates[0]}`."
-                : "`{$reference->written}` leads to `{$target->path}`, but the file is `{$target->candidates[0]}`.",
-            'From this file, type '.self::offer($reference).'.',
-            mend: self::changeTo($reference, $target->candidates[0]),
-            causes: [Subject::file((string) $target->path)],
-        );
+                : "`{$reference->written}` leads to `{$target->path}`, but the file is `{$target->candidates[0]}`.")
+            ->remedy('From this file, type '.self::offer($reference).'.')
+            ->mend(self::changeTo($reference, $target->candidates[0]))
+            ->causedBy(Subject::file((string) $target->path));
     }
 }

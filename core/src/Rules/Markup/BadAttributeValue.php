@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Markup;
 
 use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\Edit;
-use InkedMargin\Core\Finding\Finding;
 use InkedMargin\Core\Finding\Mend;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Attribute;
 use InkedMargin\Core\Markup\AttributeTable;
@@ -23,10 +25,16 @@ final readonly class BadAttributeValue extends SlipRule
     public function __construct()
     {
         parent::__construct(
-            'markup/bad-attribute-value',
-            Weight::Departure,
-            ProofMark::Change,
-            'The value of an attribute is not one that it takes.',
+            new RuleFacts(
+                'markup/bad-attribute-value',
+                'Invalid attribute value',
+                Weight::Departure,
+                ProofMark::Change,
+                'The value of an attribute is not one that it takes.',
+                'A browser ignores a value that it cannot read and does what it would do without it. That '
+                    .'is not what you wrote.',
+                Citation::html('Common microsyntaxes', 'common-microsyntaxes.html#common-microsyntaxes'),
+            ),
         );
     }
 
@@ -57,7 +65,7 @@ final readonly class BadAttributeValue extends SlipRule
         ];
     }
 
-    private function checkAttribute(Attribute $attribute, Element $element, Page $page, AttributeTable $table): ?Finding
+    private function checkAttribute(Attribute $attribute, Element $element, Page $page, AttributeTable $table): ?Draft
     {
         $name = $attribute->name;
         if ($name === 'target') {
@@ -69,19 +77,16 @@ final readonly class BadAttributeValue extends SlipRule
         }
         $expected = $table->expected($element->name, $name, $attribute->value);
 
-        return $expected === null ? null : $this->elementFinding(
-            $page,
-            $element,
-            "`$name=\"{$attribute->value}\"` is not a value that `$name` takes.",
-            "Use $expected.",
-            span: $attribute->valueSpan() ?? $attribute->nameSpan(),
-            about: "@$name",
-            fold: "$name={$attribute->value}",
-        );
+        return $expected === null ? null : Draft::at($page, $element)
+            ->span($attribute->valueSpan() ?? $attribute->nameSpan())
+            ->anchored("@$name")
+            ->says("`$name=\"{$attribute->value}\"` is not a value that `$name` takes.")
+            ->remedy("Use $expected.")
+            ->folded("$name={$attribute->value}");
     }
 
     /** `blank` without the underscore is the name of a window: it opens one, and every other such link reuses it. */
-    private function checkTarget(Attribute $attribute, Element $element, Page $page): ?Finding
+    private function checkTarget(Attribute $attribute, Element $element, Page $page): ?Draft
     {
         $value = $attribute->valueSpan();
         if ($value === null || preg_match('/^\s*(blank|self|parent|top)\s*$/i', $attribute->value, $keyword) !== 1) {
@@ -89,21 +94,18 @@ final readonly class BadAttributeValue extends SlipRule
         }
         $meant = '_'.strtolower($keyword[1]);
 
-        return $this->elementFinding(
-            $page,
-            $element,
-            "`target=\"{$attribute->value}\"` is the name of a window, because the underscore is missing.",
-            "Type `target=\"$meant\"`.",
-            'target',
-            $value,
-            mend: Mend::of(new Edit($page->file, $value, $meant)),
-            about: '@target',
-            fold: 'target',
-        );
+        return Draft::at($page, $element)
+            ->variant('target')
+            ->span($value)
+            ->anchored('@target')
+            ->says("`target=\"{$attribute->value}\"` is the name of a window, because the underscore is missing.")
+            ->remedy("Type `target=\"$meant\"`.")
+            ->mend(Mend::of(new Edit($page->file, $value, $meant)))
+            ->folded('target');
     }
 
     /** The sign of a selector in the attribute itself: `class=".big"`. */
-    private function checkSign(Attribute $attribute, Element $element, Page $page): ?Finding
+    private function checkSign(Attribute $attribute, Element $element, Page $page): ?Draft
     {
         $value = $attribute->valueSpan();
         $sign = $attribute->name === 'id' ? '#' : '.';
@@ -115,17 +117,17 @@ final readonly class BadAttributeValue extends SlipRule
         }
         $meant = preg_replace('/(^|\s)'.preg_quote($sign, '/').'(?=[a-z_-])/i', '$1', $attribute->value) ?? '';
 
-        return $this->elementFinding(
-            $page,
-            $element,
-            "The `$sign` belongs in the stylesheet only: this {$attribute->name} is now named “{$attribute->value}”, "
-                .'with the sign.',
-            "Type `{$attribute->name}=\"$meant\"`.",
-            'sign',
-            $value,
-            mend: Mend::of(new Edit($page->file, $value, $meant)),
-            about: "@{$attribute->name}",
-            fold: "sign:{$attribute->value}",
-        );
+        return Draft::at($page, $element)
+            ->variant('sign')
+            ->span($value)
+            ->anchored("@{$attribute->name}")
+            ->says(
+                "The `$sign` belongs in the stylesheet only: this {$attribute->name} is now named "
+                    ."“{$attribute->value}”, "
+                    .'with the sign.',
+            )
+            ->remedy("Type `{$attribute->name}=\"$meant\"`.")
+            ->mend(Mend::of(new Edit($page->file, $value, $meant)))
+            ->folded("sign:{$attribute->value}");
     }
 }

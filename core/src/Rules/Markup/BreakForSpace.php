@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Markup;
 
 use InkedMargin\Core\Brief\Examination;
-use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\ContentModel as Model;
 use InkedMargin\Core\Markup\Element;
@@ -21,10 +23,16 @@ final readonly class BreakForSpace extends Rule
     public function __construct()
     {
         parent::__construct(
-            'markup/break-for-space',
-            Weight::Tidy,
-            ProofMark::TakeOut,
-            'Line breaks are used as spacing.',
+            new RuleFacts(
+                'markup/break-for-space',
+                'Line breaks for spacing',
+                Weight::Tidy,
+                ProofMark::TakeOut,
+                'Line breaks are used as spacing.',
+                '`<br>` is for lines that belong together, as in a poem or an address. Space made with it '
+                    .'cannot be changed in the stylesheet and looks wrong on a phone.',
+                Citation::html('The br element', 'text-level-semantics.html#the-br-element'),
+            ),
         );
     }
 
@@ -50,18 +58,15 @@ final readonly class BreakForSpace extends Rule
     }
 
     /** @param  non-empty-list<Element>  $run */
-    private function run(array $run, Page $page): Finding
+    private function run(array $run, Page $page): Draft
     {
         $isOne = count($run) === 1;
 
-        return $this->elementFinding(
-            $page,
-            $run[0],
-            ($isOne ? 'This line break is' : 'These line breaks are').' only used for spacing.',
-            'Remove '.($isOne ? 'it' : 'them').' and use `margin` in your stylesheet.',
-            span: $run[0]->place()->through($run[count($run) - 1]->place()),
-            fold: 'br',
-        );
+        return Draft::at($page, $run[0])
+            ->span($run[0]->place()->through($run[count($run) - 1]->place()))
+            ->says(($isOne ? 'This line break is' : 'These line breaks are').' only used for spacing.')
+            ->remedy('Remove '.($isOne ? 'it' : 'them').' and use `margin` in your stylesheet.')
+            ->folded('br');
     }
 
     /** @return iterable<non-empty-list<Element>> two or more in a row, or one between two blocks */

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Markup;
 
 use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\Edit;
-use InkedMargin\Core\Finding\Finding;
 use InkedMargin\Core\Finding\Mend;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\ContentModel as Model;
@@ -38,11 +40,17 @@ final readonly class ContentModel extends SlipRule
     public function __construct()
     {
         parent::__construct(
-            'markup/content-model',
-            Weight::Fault,
-            ProofMark::Move,
-            'An element or text is where it is not allowed.',
-            ['markup/unclosed-element', 'markup/misnested', 'markup/missing-skeleton-tag'],
+            new RuleFacts(
+                'markup/content-model',
+                'Element not allowed here',
+                Weight::Fault,
+                ProofMark::Move,
+                'An element or text is where it is not allowed.',
+                'Browsers and screen readers rely on what may be inside what. In the wrong place an '
+                    .'element can be moved, closed too early or read out wrongly.',
+                Citation::html('Content models', 'dom.html#content-models'),
+                ['markup/unclosed-element', 'markup/misnested', 'markup/missing-skeleton-tag'],
+            ),
         );
     }
 
@@ -66,7 +74,7 @@ final readonly class ContentModel extends SlipRule
         ];
     }
 
-    /** @return iterable<Finding> neighbours with the same problem together */
+    /** @return iterable<Draft> neighbours with the same problem together */
     private function misplaced(Page $page): iterable
     {
         $group = [];
@@ -91,7 +99,7 @@ final readonly class ContentModel extends SlipRule
     }
 
     /** @param  non-empty-list<Misplaced>  $group */
-    private function together(array $group, Page $page): Finding
+    private function together(array $group, Page $page): Draft
     {
         $node = $group[0]->node;
         $last = $group[count($group) - 1]->node;
@@ -118,25 +126,21 @@ final readonly class ContentModel extends SlipRule
             }
         }
 
-        return $this->pageFinding(
-            $page,
-            $first,
-            $message,
-            $remedy,
-            ($element?->path() ?? '').($node instanceof Element ? '' : '#text'),
-            $group[0]->kind->value,
-            $related,
-            self::mend($group[0], $node, $last, $page),
-            causes: $unclosed === null ? [] : [Subject::element($page->path(), $unclosed)],
-            subjects: $subjects,
-            fold: in_array(
+        return Draft::onPage($page, $first, ($element?->path() ?? '').($node instanceof Element ? '' : '#text'))
+            ->variant($group[0]->kind->value)
+            ->says($message)
+            ->remedy($remedy)
+            ->related(...$related)
+            ->mend(self::mend($group[0], $node, $last, $page))
+            ->about(...$subjects)
+            ->causedBy(...($unclosed === null ? [] : [Subject::element($page->path(), $unclosed)]))
+            ->folded(in_array(
                 $group[0]->kind,
                 [MisplacedKind::BlockInPhrase, MisplacedKind::NotAChild, MisplacedKind::Order, MisplacedKind::Nested],
                 true,
             )
                 ? "{$group[0]->kind->value}:$name:".($parent->name ?? '').':'.implode(' ', $group[0]->others)
-                : '',
-        );
+                : '');
     }
 
     /** Items without a list, with the list put around them. */
@@ -217,54 +221,48 @@ final readonly class ContentModel extends SlipRule
             : ["In `<$parent>`, $name must come before `<$by>`.", "Move it before `<$by>`."];
     }
 
-    /** @return iterable<Finding> 4.4.14: one main that is not hidden */
+    /** @return iterable<Draft> 4.4.14: one main that is not hidden */
     private function secondMain(Page $page): iterable
     {
         $isShown = fn (Element $element) => $element->isWritten() && $element->attribute('hidden') === null;
         $mains = array_values(array_filter($page->named('main'), $isShown));
         foreach (array_slice($mains, 1) as $main) {
-            yield $this->elementFinding(
-                $page,
-                $main,
-                'The page has a second `<main>`.',
-                'Keep one `<main>` around everything that the page is about.',
-                'second',
-                related: [new Related($page->file, $mains[0]->place(), 'the first `<main>`')],
-                about: '#second',
-            );
+            yield Draft::at($page, $main)
+                ->variant('second')
+                ->anchored('#second')
+                ->says('The page has a second `<main>`.')
+                ->remedy('Keep one `<main>` around everything that the page is about.')
+                ->related(new Related($page->file, $mains[0]->place(), 'the first `<main>`'));
         }
     }
 
-    /** @return iterable<Finding> a paragraph that ends where a block begins in it */
+    /** @return iterable<Draft> a paragraph that ends where a block begins in it */
     private function cutShort(Page $page): iterable
     {
         foreach ($page->pairs->cutShort as [$element, $endTag]) {
             $name = $element->name;
             $by = $page->pairs->tagAt($element->closedAt ?? 0) ?? 'another element';
-            yield $this->elementFinding(
-                $page,
-                $element,
-                "`$by` cannot be inside `<$name>`, so it ends the `<$name>`, and the later `</$name>` closes nothing.",
-                "Type `</$name>` before `$by`, and remove the later `</$name>`.",
-                'cut-short',
-                related: [
+            yield Draft::at($page, $element)
+                ->variant('cut-short')
+                ->says(
+                    "`$by` cannot be inside `<$name>`, so it ends the `<$name>`, and the later `</$name>` "
+                        .'closes nothing.',
+                )
+                ->remedy("Type `</$name>` before `$by`, and remove the later `</$name>`.")
+                ->related(
                     new Related($page->file, Span::at($element->closedAt ?? 0), "`$by` ends the `<$name>`"),
                     new Related($page->file, Span::at($endTag), "this `</$name>` closes nothing"),
-                ],
-                mend: Mend::of(
+                )
+                ->mend(Mend::of(
                     Edit::insert($page->file, $element->closedAt ?? 0, "</$name>"),
                     Edit::remove($page->file, $page->pairs->tagSpan($endTag)),
-                ),
-                subjects: [
-                    Subject::place($page->path(), $endTag),
-                    Subject::place($page->path(), $element->closedAt ?? 0),
-                ],
-            );
+                ))
+                ->about(Subject::place($page->path(), $endTag), Subject::place($page->path(), $element->closedAt ?? 0));
         }
     }
 
     /**
-     * @return iterable<Finding> what the parser itself sorts out: cells without rows, text in tables, links in links
+     * @return iterable<Draft> what the parser itself sorts out: cells without rows, text in tables, links in links
      */
     private function parserErrors(Page $page): iterable
     {
@@ -298,7 +296,7 @@ final readonly class ContentModel extends SlipRule
      * @param  string  $nested  the name of what is nested, or nothing
      * @param  non-empty-list<int>  $offsets
      */
-    private function parserError(string $variant, string $nested, array $offsets, Page $page, bool $isFirst): ?Finding
+    private function parserError(string $variant, string $nested, array $offsets, Page $page, bool $isFirst): ?Draft
     {
         $tag = $page->pairs->tagAt($offsets[0]);
         [$message, $remedy] = match ($variant) {
@@ -334,23 +332,19 @@ final readonly class ContentModel extends SlipRule
             return null;
         }
 
-        return $this->pageFinding(
-            $page,
-            $page->pairs->tagSpan($offsets[0]),
-            $message,
-            $remedy,
-            "$variant:$nested:$tag",
-            $variant,
-            related: array_map(
+        return Draft::onPage($page, $page->pairs->tagSpan($offsets[0]), "$variant:$nested:$tag")
+            ->variant($variant)
+            ->says($message)
+            ->remedy($remedy)
+            ->related(...array_map(
                 fn (int $offset) => new Related($page->file, Span::at($offset), 'the same here'),
                 array_slice($offsets, 1, 12),
-            ),
-            causes: $this->unclosedBefore($page, $offsets[0], $nested),
-            subjects: [
+            ))
+            ->about(
                 ...$this->subjectsOf($offsets, $page, $isFirst),
                 ...($variant === 'table' ? [Subject::page($page->path()).'#table'] : []),
-            ],
-        );
+            )
+            ->causedBy(...$this->unclosedBefore($page, $offsets[0], $nested));
     }
 
     /** @return list<string> an element of the name that was never closed is why the next one is nested */

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Markup;
 
 use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Source\Span;
@@ -18,10 +21,15 @@ final readonly class DuplicateAttribute extends Rule
     public function __construct()
     {
         parent::__construct(
-            'markup/duplicate-attribute',
-            Weight::Fault,
-            ProofMark::TakeOut,
-            'A tag has the same attribute twice.',
+            new RuleFacts(
+                'markup/duplicate-attribute',
+                'Duplicate attribute',
+                Weight::Fault,
+                ProofMark::TakeOut,
+                'A tag has the same attribute twice.',
+                'The browser uses the first one and drops the second without a word.',
+                Citation::html('Attributes', 'syntax.html#attributes-2'),
+            ),
         );
     }
 
@@ -39,16 +47,16 @@ final readonly class DuplicateAttribute extends Rule
                 );
                 preg_match('/[^\s"\'<>\/=]*$/D', $before, $name);
                 $written = strtolower($name[0] ?? '');
-                yield $this->pageFinding(
+                yield Draft::onPage(
                     $page,
                     new Span($error->offset - strlen($name[0] ?? ''), $error->offset),
-                    "This tag already has the attribute `$written`; browsers ignore the second one.",
-                    $written === 'class'
-                        ? 'Put both names into one attribute: `class="one two"`.'
-                        : "Keep one `$written` and remove the other.",
                     "attribute:$written",
-                    fold: $written,
-                );
+                )
+                    ->says("This tag already has the attribute `$written`; browsers ignore the second one.")
+                    ->remedy($written === 'class'
+                        ? 'Put both names into one attribute: `class="one two"`.'
+                        : "Keep one `$written` and remove the other.")
+                    ->folded($written);
             }
         }
     }

@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Markup;
 
 use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Rule;
 
@@ -16,10 +19,16 @@ final readonly class DuplicateId extends Rule
     public function __construct()
     {
         parent::__construct(
-            'markup/duplicate-id',
-            Weight::Fault,
-            ProofMark::Change,
-            'Two elements of a page have the same id.',
+            new RuleFacts(
+                'markup/duplicate-id',
+                'Duplicate id',
+                Weight::Fault,
+                ProofMark::Change,
+                'Two elements of a page have the same id.',
+                'An id is the name of one element. If two share it, a link, a label or a script finds '
+                    .'only the first.',
+                Citation::html('The id attribute', 'dom.html#the-id-attribute'),
+            ),
         );
     }
 
@@ -38,15 +47,12 @@ final readonly class DuplicateId extends Rule
 
                     continue;
                 }
-                yield $this->elementFinding(
-                    $page,
-                    $element,
-                    "The id `{$id->value}` is used twice on this page; links and styles find only the first.",
-                    'Give this element its own id, or use `class` for a name that several elements share.',
-                    span: $id->span(),
-                    related: [new Related($page->file, $first[$key]->span(), 'the first element with this id')],
-                    fold: $key,
-                );
+                yield Draft::at($page, $element)
+                    ->span($id->span())
+                    ->says("The id `{$id->value}` is used twice on this page; links and styles find only the first.")
+                    ->remedy('Give this element its own id, or use `class` for a name that several elements share.')
+                    ->related(new Related($page->file, $first[$key]->span(), 'the first element with this id'))
+                    ->folded($key);
             }
         }
     }

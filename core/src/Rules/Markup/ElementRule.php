@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Markup;
 
 use InkedMargin\Core\Brief\Examination;
-use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Page;
@@ -30,5 +30,5 @@ abstract readonly class ElementRule extends Rule
     /** Whether the rule is about elements of a name. */
     abstract protected function concerns(string $name): bool;
 
-    abstract protected function checkElement(Element $element, Page $page, Examination $exam): ?Finding;
+    abstract protected function checkElement(Element $element, Page $page, Examination $exam): ?Draft;
 }

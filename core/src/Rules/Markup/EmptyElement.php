@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Markup;
 
 use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
@@ -34,14 +37,20 @@ final readonly class EmptyElement extends Rule
     public function __construct()
     {
         parent::__construct(
-            'markup/empty-element',
-            Weight::Departure,
-            ProofMark::Look,
-            'A heading, link, paragraph or list item is empty.',
-            [
-                'markup/stray-end-tag', 'markup/misnested', 'markup/content-model', 'markup/unclosed-element',
-                'link/empty', 'markup/missing-alt',
-            ],
+            new RuleFacts(
+                'markup/empty-element',
+                'Empty element',
+                Weight::Departure,
+                ProofMark::Look,
+                'A heading, link, paragraph or list item is empty.',
+                'It shows nothing but can leave a gap, and a screen reader announces a heading, link or '
+                    .'list item without saying which.',
+                Citation::html('Kinds of content', 'dom.html#kinds-of-content'),
+                [
+                    'markup/stray-end-tag', 'markup/misnested', 'markup/content-model', 'markup/unclosed-element',
+                    'link/empty', 'markup/missing-alt',
+                ],
+            ),
         );
     }
 
@@ -59,16 +68,13 @@ final readonly class EmptyElement extends Rule
                     if (isset($found[spl_object_id($element)]) || self::isFilledByScript($element, $page)) {
                         continue;
                     }
-                    yield $this->elementFinding(
-                        $page,
-                        $element,
-                        "This `<$name>` has nothing in it.",
-                        $name === 'a'
+                    yield Draft::at($page, $element)
+                        ->says("This `<$name>` has nothing in it.")
+                        ->remedy($name === 'a'
                             ? 'Write the words of the link between the tags.'
-                            : 'Write what belongs there, or remove the tags.',
-                        causes: [Subject::place($page->path(), $element->closedAt ?? 0)],
-                        fold: $name,
-                    );
+                            : 'Write what belongs there, or remove the tags.')
+                        ->causedBy(Subject::place($page->path(), $element->closedAt ?? 0))
+                        ->folded($name);
                 }
             }
         }

@@ -6,8 +6,10 @@ namespace InkedMargin\Core\Rules\Markup;
 
 use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Brief\Kind\Titles;
-use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Site\Page;
@@ -17,12 +19,18 @@ final readonly class EmptyTitle extends ElementRule
 {
     public function __construct()
     {
-        parent::__construct('markup/empty-title', Weight::Fault, ProofMark::Insert, 'A title is empty.');
-    }
-
-    public function speaksFor(): array
-    {
-        return [Titles::class => ['empty']];
+        parent::__construct(
+            new RuleFacts(
+                'markup/empty-title',
+                'Empty page title',
+                Weight::Fault,
+                ProofMark::Insert,
+                'A title is empty.',
+                'The title is what people see in the tab, in bookmarks and in search results. An empty '
+                    .'one leaves them with an address.',
+                Citation::html('The title element', 'semantics.html#the-title-element'),
+            ),
+        );
     }
 
     protected function concerns(string $name): bool
@@ -30,10 +38,13 @@ final readonly class EmptyTitle extends ElementRule
         return $name === 'title';
     }
 
-    protected function checkElement(Element $element, Page $page, Examination $exam): ?Finding
+    protected function checkElement(Element $element, Page $page, Examination $exam): ?Draft
     {
         return trim($element->text()) === ''
-            ? $this->elementFinding($page, $element, Titles::BLANK, Titles::BLANK_REMEDY, span: $element->span())
+            ? Draft::at($page, $element)
+                ->span($element->span())
+                ->says(Titles::BLANK)
+                ->remedy(Titles::BLANK_REMEDY)
             : null;
     }
 }

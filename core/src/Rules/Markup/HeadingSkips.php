@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Markup;
 
 use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Rule;
 
@@ -15,11 +18,20 @@ final readonly class HeadingSkips extends Rule
     public function __construct()
     {
         parent::__construct(
-            'markup/heading-skips',
-            Weight::Tidy,
-            ProofMark::Change,
-            'A heading skips a level.',
-            ['markup/misnested', 'markup/unclosed-element'],
+            new RuleFacts(
+                'markup/heading-skips',
+                'Skipped heading level',
+                Weight::Tidy,
+                ProofMark::Change,
+                'A heading skips a level.',
+                'Headings are the table of contents of a page. A skipped level sounds as if a chapter '
+                    .'were missing, above all to people who listen to the page.',
+                Citation::html(
+                    'The h1, h2, h3, h4, h5, and h6 elements',
+                    'sections.html#the-h1,-h2,-h3,-h4,-h5,-and-h6-elements',
+                ),
+                ['markup/misnested', 'markup/unclosed-element'],
+            ),
         );
     }
 
@@ -32,13 +44,10 @@ final readonly class HeadingSkips extends Rule
                 $level = $heading->level ?? 0;
                 if ($before > 0 && $level > $before + 1 && $element->isWritten()) {
                     $right = 'h'.($before + 1);
-                    yield $this->elementFinding(
-                        $page,
-                        $element,
-                        "`<{$element->name}>` follows `<h$before>`, so a level is skipped.",
-                        "Use `<$right>` here, and set its size in the stylesheet.",
-                        fold: "$before>$level",
-                    );
+                    yield Draft::at($page, $element)
+                        ->says("`<{$element->name}>` follows `<h$before>`, so a level is skipped.")
+                        ->remedy("Use `<$right>` here, and set its size in the stylesheet.")
+                        ->folded("$before>$level");
                 }
                 $before = $level;
             }

@@ -6,7 +6,10 @@ namespace InkedMargin\Core\Rules\Markup;
 
 use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Brief\Kind\Indentation as IndentationRequirement;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Indent;
 use InkedMargin\Core\Rules\Rule;
@@ -20,17 +23,18 @@ final readonly class Indentation extends Rule
     public function __construct()
     {
         parent::__construct(
-            'markup/indentation',
-            Weight::Tidy,
-            ProofMark::Move,
-            'A tag is not indented like the ones around it.',
-            ['markup/unclosed-element', 'markup/misnested', 'markup/content-model'],
+            new RuleFacts(
+                'markup/indentation',
+                'Uneven indentation',
+                Weight::Tidy,
+                ProofMark::Move,
+                'A tag is not indented like the ones around it.',
+                'Indentation shows what is inside what. If it is wrong, a missing end tag is easy to '
+                    .'overlook.',
+                Citation::practice(),
+                ['markup/unclosed-element', 'markup/misnested', 'markup/content-model'],
+            ),
         );
-    }
-
-    public function speaksFor(): array
-    {
-        return [IndentationRequirement::class => ['indented']];
     }
 
     public function check(Examination $exam): iterable
@@ -41,14 +45,11 @@ final readonly class Indentation extends Rule
             }
             $slips = Indent::slips($page->elements, $page->pairs, $page->file, null);
             if ($slips !== []) {
-                yield $this->elementFinding(
-                    $page,
-                    $slips[0]->element,
-                    $slips[0]->message.Indent::more(count($slips) - 1),
-                    Indent::remedy(null),
-                    span: $slips[0]->span,
-                    about: '#indent',
-                );
+                yield Draft::at($page, $slips[0]->element)
+                    ->span($slips[0]->span)
+                    ->anchored('#indent')
+                    ->says($slips[0]->message.Indent::more(count($slips) - 1))
+                    ->remedy(Indent::remedy(null));
             }
         }
     }

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Markup;
 
 use InkedMargin\Core\Brief\Examination;
-use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
@@ -23,11 +25,17 @@ final readonly class Misnested extends Rule
     public function __construct()
     {
         parent::__construct(
-            'markup/misnested',
-            Weight::Fault,
-            ProofMark::Move,
-            'Two elements overlap: the one that was opened last is not closed first.',
-            ['markup/unknown-element'],
+            new RuleFacts(
+                'markup/misnested',
+                'Overlapping tags',
+                Weight::Fault,
+                ProofMark::Move,
+                'Two elements overlap: the one that was opened last is not closed first.',
+                'Elements fit inside each other like boxes. Where two overlap, the browser cuts them '
+                    .'apart, and a link or a style reaches too far or not far enough.',
+                Citation::html('An introduction to error handling and strange cases in the parser', 'parsing.html#an-introduction-to-error-handling-and-strange-cases-in-the-parser'),
+                ['markup/unknown-element'],
+            ),
         );
     }
 
@@ -59,7 +67,7 @@ final readonly class Misnested extends Rule
         return $offsets;
     }
 
-    private function crossing(Element $element, int $endTag, Page $page): Finding
+    private function crossing(Element $element, int $endTag, Page $page): Draft
     {
         $name = $element->name;
         $closedAt = $element->closedAt ?? 0;
@@ -85,13 +93,10 @@ final readonly class Misnested extends Rule
             ],
         };
 
-        return $this->elementFinding(
-            $page,
-            $element,
-            $message,
-            $remedy,
-            related: $related,
-            subjects: [Subject::place($page->path(), $endTag), Subject::place($page->path(), $closedAt)],
-        );
+        return Draft::at($page, $element)
+            ->says($message)
+            ->remedy($remedy)
+            ->related(...$related)
+            ->about(Subject::place($page->path(), $endTag), Subject::place($page->path(), $closedAt));
     }
 }

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Markup;
 
 use InkedMargin\Core\Brief\Examination;
-use InkedMargin\Core\Brief\Kind\Pictures;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\Edit;
-use InkedMargin\Core\Finding\Finding;
 use InkedMargin\Core\Finding\Mend;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
@@ -27,12 +28,18 @@ final readonly class MissingAlt extends ElementRule
 
     public function __construct()
     {
-        parent::__construct('markup/missing-alt', Weight::Fault, ProofMark::Insert, 'A picture has no alt text.');
-    }
-
-    public function speaksFor(): array
-    {
-        return [Pictures::class => ['no-alt']];
+        parent::__construct(
+            new RuleFacts(
+                'markup/missing-alt',
+                'Missing alt text',
+                Weight::Fault,
+                ProofMark::Insert,
+                'A picture has no alt text.',
+                'People who cannot see the picture have its alt text read to them. Everybody sees it when '
+                    .'the picture does not load.',
+                Citation::wcag('1.1.1 Non-text Content', 'non-text-content'),
+            ),
+        );
     }
 
     protected function concerns(string $name): bool
@@ -40,21 +47,18 @@ final readonly class MissingAlt extends ElementRule
         return $name === 'img';
     }
 
-    protected function checkElement(Element $element, Page $page, Examination $exam): ?Finding
+    protected function checkElement(Element $element, Page $page, Examination $exam): ?Draft
     {
         $alt = $element->attribute('alt');
         if ($alt !== null) {
             $link = $alt->value === '' ? self::linkWithoutWords($element) : null;
 
-            return $link === null ? null : $this->elementFinding(
-                $page,
-                $element,
-                'This picture is the only thing in its link, and its alt text is empty, so the link has no name.',
-                'Write where the link leads: `alt="…"`.',
-                'link',
-                $alt->span(),
-                subjects: [Subject::element($page->path(), $link)],
-            );
+            return $link === null ? null : Draft::at($page, $element)
+                ->variant('link')
+                ->span($alt->span())
+                ->says('This picture is the only thing in its link, and its alt text is empty, so the link has no name.')
+                ->remedy('Write where the link leads: `alt="…"`.')
+                ->about(Subject::element($page->path(), $link));
         }
         if (
             $element->value('aria-label') !== null
@@ -67,15 +71,12 @@ final readonly class MissingAlt extends ElementRule
         $tag = $element->place();
         $bytes = rtrim(substr($page->file->bytes, $tag->start, $tag->length() - 1), " \t\r\n/");
 
-        return $this->elementFinding(
-            $page,
-            $element,
-            ($picture === '' ? 'This picture' : "The picture `$picture`")
-                .' has no alt text, so people who cannot see it learn nothing about it.',
-            'Add `alt="…"` with what the picture shows, or `alt=""` if it is only decoration.',
-            'none',
-            mend: Mend::of(Edit::insert($page->file, $tag->start + strlen($bytes), ' alt=""')),
-        );
+        return Draft::at($page, $element)
+            ->variant('none')
+            ->says(($picture === '' ? 'This picture' : "The picture `$picture`")
+                .' has no alt text, so people who cannot see it learn nothing about it.')
+            ->remedy('Add `alt="…"` with what the picture shows, or `alt=""` if it is only decoration.')
+            ->mend(Mend::of(Edit::insert($page->file, $tag->start + strlen($bytes), ' alt=""')));
     }
 
     /** The link around a picture, when nothing in it has words. */

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Markup;
 
 use InkedMargin\Core\Brief\Examination;
-use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Site\Page;
@@ -17,11 +19,17 @@ final readonly class MissingAttribute extends ElementRule
     public function __construct()
     {
         parent::__construct(
-            'markup/missing-attribute',
-            Weight::Fault,
-            ProofMark::Insert,
-            'A required attribute is missing.',
-            ['style/missing-rel'],
+            new RuleFacts(
+                'markup/missing-attribute',
+                'Missing attribute',
+                Weight::Fault,
+                ProofMark::Insert,
+                'A required attribute is missing.',
+                'Without this attribute the element cannot do its work: a picture has nothing to show, a '
+                    .'form control has nothing to send.',
+                Citation::html('Element definitions', 'dom.html#element-definitions'),
+                ['style/missing-rel'],
+            ),
         );
     }
 
@@ -30,7 +38,7 @@ final readonly class MissingAttribute extends ElementRule
         return isset(self::required()[$name]);
     }
 
-    protected function checkElement(Element $element, Page $page, Examination $exam): ?Finding
+    protected function checkElement(Element $element, Page $page, Examination $exam): ?Draft
     {
         foreach (self::required()[$element->name] as $names) {
             $names = (array) $names;
@@ -41,13 +49,10 @@ final readonly class MissingAttribute extends ElementRule
                 continue;
             }
 
-            return $this->elementFinding(
-                $page,
-                $element,
-                "`<{$element->name}>` needs the attribute `{$names[0]}`, and does nothing without it.",
-                "Add `{$names[0]}=\"…\"` to the tag.",
-                about: "!{$names[0]}",
-            );
+            return Draft::at($page, $element)
+                ->anchored("!{$names[0]}")
+                ->says("`<{$element->name}>` needs the attribute `{$names[0]}`, and does nothing without it.")
+                ->remedy("Add `{$names[0]}=\"…\"` to the tag.");
         }
 
         return null;

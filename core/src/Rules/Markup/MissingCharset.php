@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Markup;
 
 use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\Edit;
 use InkedMargin\Core\Finding\Mend;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Page;
@@ -20,11 +23,17 @@ final readonly class MissingCharset extends Rule
     public function __construct()
     {
         parent::__construct(
-            'markup/missing-charset',
-            Weight::Departure,
-            ProofMark::Insert,
-            'A page does not declare its encoding.',
-            ['markup/encoding', 'markup/missing-attribute'],
+            new RuleFacts(
+                'markup/missing-charset',
+                'Missing character encoding',
+                Weight::Departure,
+                ProofMark::Insert,
+                'A page does not declare its encoding.',
+                'Without it browsers guess how letters are stored. If they guess wrong, `é` turns into '
+                    .'`Ã©`.',
+                Citation::html('Specifying the document’s character encoding', 'semantics.html#charset'),
+                ['markup/encoding', 'markup/missing-attribute'],
+            ),
         );
     }
 
@@ -35,14 +44,10 @@ final readonly class MissingCharset extends Rule
                 continue;
             }
             $head = $page->document->first('head')?->startTag();
-            yield $this->pageFinding(
-                $page,
-                $page->headPlace(),
-                'The page does not declare its encoding, so letters such as é may look wrong.',
-                'Type `'.self::TAG.'` right after `<head>`.',
-                'charset',
-                mend: $head === null ? null : Mend::of(Edit::insert($page->file, $head->end, "\n".self::TAG)),
-            );
+            yield Draft::onPage($page, $page->headPlace(), 'charset')
+                ->says('The page does not declare its encoding, so letters such as é may look wrong.')
+                ->remedy('Type `'.self::TAG.'` right after `<head>`.')
+                ->mend($head === null ? null : Mend::of(Edit::insert($page->file, $head->end, "\n".self::TAG)));
         }
     }
 

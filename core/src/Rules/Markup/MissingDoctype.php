@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Markup;
 
 use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\Edit;
 use InkedMargin\Core\Finding\Mend;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Doctype;
@@ -23,11 +26,17 @@ final readonly class MissingDoctype extends SlipRule
     public function __construct()
     {
         parent::__construct(
-            'markup/missing-doctype',
-            Weight::Departure,
-            ProofMark::Insert,
-            'A page has no doctype, or one that browsers do not recognise.',
-            ['markup/stray-text'],
+            new RuleFacts(
+                'markup/missing-doctype',
+                'Missing doctype',
+                Weight::Departure,
+                ProofMark::Insert,
+                'A page has no doctype, or one that browsers do not recognise.',
+                'Without `<!DOCTYPE html>` browsers go into quirks mode: they copy the mistakes of very '
+                    .'old browsers, and sizes and spacing come out differently.',
+                Citation::html('The DOCTYPE', 'syntax.html#the-doctype'),
+                ['markup/stray-text'],
+            ),
         );
     }
 
@@ -42,25 +51,17 @@ final readonly class MissingDoctype extends SlipRule
                 array_filter($page->document->errors, fn (MarkupError $error) => $error->code === 'misplaced-doctype'),
             )[0] ?? null;
             yield $late === null
-                ? $this->pageFinding(
-                    $page,
-                    Span::at(0),
-                    'The page has no doctype, so browsers lay it out by the rules of the 1990s.',
-                    'Type `<!DOCTYPE html>` on the first line.',
-                    'doctype',
-                    'none',
-                    mend: Mend::of(Edit::insert($page->file, 0, "<!DOCTYPE html>\n")),
-                )
-                : $this->pageFinding(
-                    $page,
-                    Span::at($late->offset),
-                    'The doctype is not the first thing on the page, so browsers ignore it.',
-                    'Move `<!DOCTYPE html>` to the first line.',
-                    'doctype',
-                    'late',
-                    mark: ProofMark::Move,
-                    subjects: [Subject::place($page->path(), $late->offset)],
-                );
+                ? Draft::onPage($page, Span::at(0), 'doctype')
+                    ->variant('none')
+                    ->says('The page has no doctype, so browsers lay it out by the rules of the 1990s.')
+                    ->remedy('Type `<!DOCTYPE html>` on the first line.')
+                    ->mend(Mend::of(Edit::insert($page->file, 0, "<!DOCTYPE html>\n")))
+                : Draft::onPage($page, Span::at($late->offset), 'doctype')
+                    ->variant('late')
+                    ->mark(ProofMark::Move)
+                    ->says('The doctype is not the first thing on the page, so browsers ignore it.')
+                    ->remedy('Move `<!DOCTYPE html>` to the first line.')
+                    ->about(Subject::place($page->path(), $late->offset));
         }
     }
 

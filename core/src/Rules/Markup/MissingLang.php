@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Markup;
 
 use InkedMargin\Core\Brief\Examination;
-use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Site\Page;
@@ -17,10 +19,16 @@ final readonly class MissingLang extends ElementRule
     public function __construct()
     {
         parent::__construct(
-            'markup/missing-lang',
-            Weight::Departure,
-            ProofMark::Insert,
-            'A page does not declare its language.',
+            new RuleFacts(
+                'markup/missing-lang',
+                'Missing page language',
+                Weight::Departure,
+                ProofMark::Insert,
+                'A page does not declare its language.',
+                'Screen readers choose their voice by the language of the page. Browsers need it to '
+                    .'translate, to check spelling and to break words.',
+                Citation::wcag('3.1.1 Language of Page', 'language-of-page'),
+            ),
         );
     }
 
@@ -29,16 +37,13 @@ final readonly class MissingLang extends ElementRule
         return $name === 'html';
     }
 
-    protected function checkElement(Element $element, Page $page, Examination $exam): ?Finding
+    protected function checkElement(Element $element, Page $page, Examination $exam): ?Draft
     {
         // XHTML's attribute says the same to whoever reads it.
         return trim($element->value('lang') ?? $element->value('xml:lang') ?? '') === ''
-            ? $this->elementFinding(
-                $page,
-                $element,
-                'The page does not declare its language, so screen readers have to guess.',
-                'Add the language to the tag, such as `<html lang="en">` for English.',
-            )
+            ? Draft::at($page, $element)
+                ->says('The page does not declare its language, so screen readers have to guess.')
+                ->remedy('Add the language to the tag, such as `<html lang="en">` for English.')
             : null;
     }
 }

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Markup;
 
 use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\Edit;
-use InkedMargin\Core\Finding\Finding;
 use InkedMargin\Core\Finding\Mend;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Doctype;
@@ -27,11 +29,18 @@ final readonly class MissingSkeletonTag extends Rule
     public function __construct()
     {
         parent::__construct(
-            'markup/missing-skeleton-tag',
-            Weight::Departure,
-            ProofMark::Insert,
-            'A start or end tag of `html`, `head` or `body` is missing.',
-            ['markup/misnested', 'markup/stray-end-tag'],
+            new RuleFacts(
+                'markup/missing-skeleton-tag',
+                'Missing page tag',
+                Weight::Departure,
+                ProofMark::Insert,
+                'A start or end tag of `html`, `head` or `body` is missing.',
+                'Browsers add `<html>`, `<head>` and `<body>` where they think that they belong. If they '
+                    .'guess wrong, content ends up in the wrong part, and nobody can see the parts in your '
+                    .'code.',
+                Citation::html('Optional tags', 'syntax.html#optional-tags'),
+                ['markup/misnested', 'markup/stray-end-tag'],
+            ),
         );
     }
 
@@ -52,7 +61,7 @@ final readonly class MissingSkeletonTag extends Rule
         }
     }
 
-    /** @return iterable<Finding> */
+    /** @return iterable<Draft> */
     private function tags(Element $element, Page $page): iterable
     {
         $name = $element->name;
@@ -101,19 +110,15 @@ final readonly class MissingSkeletonTag extends Rule
         return true;
     }
 
-    private function all(Page $page): Finding
+    private function all(Page $page): Draft
     {
         $html = $page->document->first('html');
 
-        return $this->pageFinding(
-            $page,
-            Span::at($html === null ? 0 : self::startPlace($html, $page->document)),
-            'The page has no `<html>`, `<head>` and `<body>` tags. Browsers add them for you, but write them yourself.',
-            'Type `<html lang="en">` and `<head>` after the doctype, `</head>` and `<body>` before the content, '
-                .'`</body>` and `</html>` at the end.',
-            'skeleton',
-            'all',
-        );
+        return Draft::onPage($page, Span::at($html === null ? 0 : self::startPlace($html, $page->document)), 'skeleton')
+            ->variant('all')
+            ->says('The page has no `<html>`, `<head>` and `<body>` tags. Browsers add them for you, but write them yourself.')
+            ->remedy('Type `<html lang="en">` and `<head>` after the doctype, `</head>` and `<body>` before the content, '
+                .'`</body>` and `</html>` at the end.');
     }
 
     private function tag(
@@ -124,19 +129,15 @@ final readonly class MissingSkeletonTag extends Rule
         string $message,
         string $remedy,
         ?Mend $mend,
-    ): Finding {
+    ): Draft {
         $them = $variant === 'both' ? 'them' : 'it';
 
-        return $this->pageFinding(
-            $page,
-            Span::at($offset),
-            "$message Browsers add $them for you, but write $them yourself.",
-            $remedy,
-            "{$element->name}:$variant",
-            $variant,
-            mend: $mend,
-            subjects: [Subject::element($page->path(), $element)],
-        );
+        return Draft::onPage($page, Span::at($offset), "{$element->name}:$variant")
+            ->variant($variant)
+            ->says("$message Browsers add $them for you, but write $them yourself.")
+            ->remedy($remedy)
+            ->mend($mend)
+            ->about(Subject::element($page->path(), $element));
     }
 
     private static function whereStart(string $name): string

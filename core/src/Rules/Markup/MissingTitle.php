@@ -6,7 +6,10 @@ namespace InkedMargin\Core\Rules\Markup;
 
 use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Brief\Kind\Titles;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Rule;
@@ -16,12 +19,18 @@ final readonly class MissingTitle extends Rule
 {
     public function __construct()
     {
-        parent::__construct('markup/missing-title', Weight::Fault, ProofMark::Insert, 'A page has no title.');
-    }
-
-    public function speaksFor(): array
-    {
-        return [Titles::class => ['missing']];
+        parent::__construct(
+            new RuleFacts(
+                'markup/missing-title',
+                'Missing page title',
+                Weight::Fault,
+                ProofMark::Insert,
+                'A page has no title.',
+                'The title is what people see in the tab, in bookmarks and in search results. Without it '
+                    .'they see only an address.',
+                Citation::html('The title element', 'semantics.html#the-title-element'),
+            ),
+        );
     }
 
     public function check(Examination $exam): iterable
@@ -30,14 +39,10 @@ final readonly class MissingTitle extends Rule
             if ($page->title() !== null) {
                 continue;
             }
-            yield $this->pageFinding(
-                $page,
-                $page->headPlace(),
-                Titles::MISSING,
-                Titles::MISSING_REMEDY,
-                'title',
-                subjects: [Subject::page($page->path())],
-            );
+            yield Draft::onPage($page, $page->headPlace(), 'title')
+                ->says(Titles::MISSING)
+                ->remedy(Titles::MISSING_REMEDY)
+                ->about(Subject::page($page->path()));
         }
     }
 }

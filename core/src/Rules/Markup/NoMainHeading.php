@@ -6,7 +6,10 @@ namespace InkedMargin\Core\Rules\Markup;
 
 use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Brief\Kind\Headings;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\SpecialPage;
@@ -17,11 +20,20 @@ final readonly class NoMainHeading extends Rule
     public function __construct()
     {
         parent::__construct(
-            'markup/no-main-heading',
-            Weight::Departure,
-            ProofMark::Insert,
-            'A page has no main heading.',
-            ['markup/misnested', 'markup/unclosed-element', 'markup/content-model'],
+            new RuleFacts(
+                'markup/no-main-heading',
+                'No main heading',
+                Weight::Departure,
+                ProofMark::Insert,
+                'A page has no main heading.',
+                'The `<h1>` says what the page is about. Without it, readers, screen readers and search '
+                    .'engines have to guess.',
+                Citation::html(
+                    'The h1, h2, h3, h4, h5, and h6 elements',
+                    'sections.html#the-h1,-h2,-h3,-h4,-h5,-and-h6-elements',
+                ),
+                ['markup/misnested', 'markup/unclosed-element', 'markup/content-model'],
+            ),
         );
     }
 
@@ -35,13 +47,9 @@ final readonly class NoMainHeading extends Rule
             if ($exam->brief->covering($page->path(), Headings::class)?->level === 1) {
                 continue;
             }
-            yield $this->pageFinding(
-                $page,
-                $page->bodyPlace(),
-                'The page has no main heading (`<h1>`).',
-                'Write what the page is about between `<h1>` and `</h1>`.',
-                'h1',
-            );
+            yield Draft::onPage($page, $page->bodyPlace(), 'h1')
+                ->says('The page has no main heading (`<h1>`).')
+                ->remedy('Write what the page is about between `<h1>` and `</h1>`.');
         }
     }
 }

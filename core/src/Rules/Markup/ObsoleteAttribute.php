@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Markup;
 
 use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\ElementTable;
 use InkedMargin\Core\Rules\Rule;
@@ -16,11 +19,17 @@ final readonly class ObsoleteAttribute extends Rule
     public function __construct()
     {
         parent::__construct(
-            'markup/obsolete-attribute',
-            Weight::Departure,
-            ProofMark::Change,
-            'An attribute is obsolete.',
-            ['markup/obsolete-element'],
+            new RuleFacts(
+                'markup/obsolete-attribute',
+                'Obsolete attribute',
+                Weight::Departure,
+                ProofMark::Change,
+                'An attribute is obsolete.',
+                'This attribute is no longer part of HTML, and browsers may stop obeying it. Most of what '
+                    .'such attributes did is now done in the stylesheet, once for all pages.',
+                Citation::html('Non-conforming features', 'obsolete.html#non-conforming-features'),
+                ['markup/obsolete-element'],
+            ),
         );
     }
 
@@ -31,15 +40,12 @@ final readonly class ObsoleteAttribute extends Rule
             foreach ($page->attributes() as [$name, $attribute, $elements]) {
                 $instead = $table->insteadOfAttribute($name, $attribute);
                 foreach ($instead === null ? [] : $elements as $element) {
-                    yield $this->elementFinding(
-                        $page,
-                        $element,
-                        "The attribute `$attribute` on `<$name>` is obsolete.",
-                        $instead === 'nothing' ? 'Remove it.' : "Use $instead.",
-                        span: $element->attribute($attribute)?->span(),
-                        about: "@$attribute",
-                        fold: $attribute,
-                    );
+                    yield Draft::at($page, $element)
+                        ->span($element->attribute($attribute)?->span())
+                        ->anchored("@$attribute")
+                        ->says("The attribute `$attribute` on `<$name>` is obsolete.")
+                        ->remedy($instead === 'nothing' ? 'Remove it.' : "Use $instead.")
+                        ->folded($attribute);
                 }
             }
         }

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Markup;
 
 use InkedMargin\Core\Brief\Examination;
-use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
@@ -19,14 +21,20 @@ final readonly class OptionalEndTag extends ElementRule
     public function __construct()
     {
         parent::__construct(
-            'markup/optional-end-tag',
-            Weight::Tidy,
-            ProofMark::Insert,
-            'An end tag is left out where that is allowed.',
-            [
-                'markup/content-model', 'markup/unclosed-element', 'markup/misnested', 'markup/parse-error',
-                'markup/stray-end-tag',
-            ],
+            new RuleFacts(
+                'markup/optional-end-tag',
+                'Omitted end tag',
+                Weight::Tidy,
+                ProofMark::Insert,
+                'An end tag is left out where that is allowed.',
+                'The standard allows it and browsers cope. Written out, end tags show where each element '
+                    .'ends, and make real mistakes easier to find.',
+                Citation::html('Optional tags', 'syntax.html#optional-tags'),
+                [
+                    'markup/content-model', 'markup/unclosed-element', 'markup/misnested', 'markup/parse-error',
+                    'markup/stray-end-tag',
+                ],
+            ),
         );
     }
 
@@ -35,15 +43,12 @@ final readonly class OptionalEndTag extends ElementRule
         return ! in_array($name, ['html', 'head', 'body'], true) && ElementTable::load()->mayOmitEndTag($name);
     }
 
-    protected function checkElement(Element $element, Page $page, Examination $exam): ?Finding
+    protected function checkElement(Element $element, Page $page, Examination $exam): ?Draft
     {
-        return $element->endTag() !== null || $page->pairs->isCutShort($element) ? null : $this->elementFinding(
-            $page,
-            $element,
-            "This `<{$element->name}>` has no end tag. That is allowed, but the page is easier to read with one.",
-            "Type `</{$element->name}>` where it ends.",
-            causes: [Subject::place($page->path(), $element->closedAt ?? 0)],
-            fold: $element->name,
-        );
+        return $element->endTag() !== null || $page->pairs->isCutShort($element) ? null : Draft::at($page, $element)
+            ->says("This `<{$element->name}>` has no end tag. That is allowed, but the page is easier to read with one.")
+            ->remedy("Type `</{$element->name}>` where it ends.")
+            ->causedBy(Subject::place($page->path(), $element->closedAt ?? 0))
+            ->folded($element->name);
     }
 }

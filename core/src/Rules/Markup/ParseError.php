@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Markup;
 
 use InkedMargin\Core\Brief\Examination;
-use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Slip\Slip;
@@ -24,19 +26,25 @@ final readonly class ParseError extends SlipRule
     public function __construct()
     {
         parent::__construct(
-            'markup/parse-error',
-            Weight::Fault,
-            ProofMark::Change,
-            'A sign is missing or doubled in a tag or comment, or something is written where the standard does not '
+            new RuleFacts(
+                'markup/parse-error',
+                'HTML syntax error',
+                Weight::Fault,
+                ProofMark::Change,
+                'A sign is missing or doubled in a tag or comment, or something is written where the standard does not '
                 .'allow it.',
-            [
-                'markup/misnested',
-                'markup/unclosed-element',
-                'markup/stray-end-tag',
-                'markup/content-model',
-                'markup/missing-doctype',
-                'markup/missing-skeleton-tag',
-            ],
+                'The browser cannot read the code as you wrote it, so it guesses what you mean. It may '
+                    .'look right by luck and break with your next change.',
+                Citation::html('Parse errors', 'parsing.html#parse-errors'),
+                [
+                    'markup/misnested',
+                    'markup/unclosed-element',
+                    'markup/stray-end-tag',
+                    'markup/content-model',
+                    'markup/missing-doctype',
+                    'markup/missing-skeleton-tag',
+                ],
+            ),
         );
     }
 
@@ -52,7 +60,7 @@ final readonly class ParseError extends SlipRule
 
     /**
      * @param  array<string, array{string, string}>  $words
-     * @return iterable<Finding>
+     * @return iterable<Draft>
      */
     private function standardErrors(Page $page, array $words): iterable
     {
@@ -67,17 +75,17 @@ final readonly class ParseError extends SlipRule
             }
             $lines[$line] = true;
             [$message, $remedy] = $words[$error->code];
-            yield $this->pageFinding(
+            yield Draft::onPage(
                 $page,
                 new Span($error->offset, min($error->offset + 1, strlen($page->file->bytes))),
-                "$message ({$error->code})",
-                $remedy,
                 $error->code,
-                'standard',
-                subjects: [Subject::place($page->path(), $error->offset)],
-                causes: [Subject::place($page->path(), $error->offset)],
-                fold: $error->code,
-            );
+            )
+                ->variant('standard')
+                ->says("$message ({$error->code})")
+                ->remedy($remedy)
+                ->about(Subject::place($page->path(), $error->offset))
+                ->causedBy(Subject::place($page->path(), $error->offset))
+                ->folded($error->code);
         }
     }
 

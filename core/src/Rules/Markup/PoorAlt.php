@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Markup;
 
 use InkedMargin\Core\Brief\Examination;
-use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Site\Page;
@@ -22,10 +24,16 @@ final readonly class PoorAlt extends ElementRule
     public function __construct()
     {
         parent::__construct(
-            'markup/poor-alt',
-            Weight::Tidy,
-            ProofMark::Change,
-            'Alt text is a file name, or says only that there is a picture.',
+            new RuleFacts(
+                'markup/poor-alt',
+                'Unhelpful alt text',
+                Weight::Tidy,
+                ProofMark::Change,
+                'Alt text is a file name, or says only that there is a picture.',
+                'A screen reader reads the alt text in place of the picture. “Photo” or a file name tells '
+                    .'nobody what is in it.',
+                Citation::html('Requirements for providing text to act as an alternative for images', 'images.html#alt'),
+            ),
         );
     }
 
@@ -34,7 +42,7 @@ final readonly class PoorAlt extends ElementRule
         return $name === 'img';
     }
 
-    protected function checkElement(Element $element, Page $page, Examination $exam): ?Finding
+    protected function checkElement(Element $element, Page $page, Examination $exam): ?Draft
     {
         $alt = $element->attribute('alt');
         $text = strtolower(trim($alt->value ?? ''));
@@ -49,12 +57,9 @@ final readonly class PoorAlt extends ElementRule
             return null;
         }
 
-        return $this->elementFinding(
-            $page,
-            $element,
-            "The alt text “{$alt->value}” does not say what the picture shows.",
-            'Write what someone who cannot see it should know.',
-            span: $alt->span(),
-        );
+        return Draft::at($page, $element)
+            ->span($alt->span())
+            ->says("The alt text “{$alt->value}” does not say what the picture shows.")
+            ->remedy('Write what someone who cannot see it should know.');
     }
 }

@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Markup;
 
 use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\Edit;
 use InkedMargin\Core\Finding\Mend;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Doctype;
 use InkedMargin\Core\Markup\Mode;
@@ -19,10 +22,16 @@ final readonly class QuirksDoctype extends Rule
     public function __construct()
     {
         parent::__construct(
-            'markup/quirks-doctype',
-            Weight::Departure,
-            ProofMark::Change,
-            'A doctype puts the page in quirks mode.',
+            new RuleFacts(
+                'markup/quirks-doctype',
+                'Outdated doctype',
+                Weight::Departure,
+                ProofMark::Change,
+                'A doctype puts the page in quirks mode.',
+                'This doctype puts browsers in quirks mode: they copy the mistakes of very old browsers, '
+                    .'and sizes and spacing come out differently.',
+                Citation::html('The DOCTYPE', 'syntax.html#the-doctype'),
+            ),
         );
     }
 
@@ -31,14 +40,10 @@ final readonly class QuirksDoctype extends Rule
         foreach ($exam->site->pages as $page) {
             foreach ($page->document->mode === Mode::Quirks ? $page->document->children : [] as $node) {
                 if ($node instanceof Doctype) {
-                    yield $this->pageFinding(
-                        $page,
-                        $node->span(),
-                        'With this doctype, browsers lay the page out by the rules of the 1990s.',
-                        'Type `<!DOCTYPE html>` instead.',
-                        'doctype',
-                        mend: Mend::of(new Edit($page->file, $node->span(), '<!DOCTYPE html>')),
-                    );
+                    yield Draft::onPage($page, $node->span(), 'doctype')
+                        ->says('With this doctype, browsers lay the page out by the rules of the 1990s.')
+                        ->remedy('Type `<!DOCTYPE html>` instead.')
+                        ->mend(Mend::of(new Edit($page->file, $node->span(), '<!DOCTYPE html>')));
                 }
             }
         }

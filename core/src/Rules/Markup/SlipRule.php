@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Markup;
 
 use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\Edit;
-use InkedMargin\Core\Finding\Finding;
 use InkedMargin\Core\Finding\Mend;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Markup\Slip\Slip;
@@ -19,13 +19,16 @@ use InkedMargin\Core\Source\Span;
 /** A rule that reports slips of the hand, which were mended before the page was read. */
 abstract readonly class SlipRule extends Rule
 {
+    /** Slips that are made again wherever the same thing is written. */
+    private const REPEATED = [SlipKind::MisspeltAttribute, SlipKind::MisspeltValue, SlipKind::CurlyQuotes];
+
     /**
      * @return array{string, string, string}|null variant, message and remedy for a slip; null when it is not this
      *     rule's
      */
     abstract protected function wordsFor(Slip $slip): ?array;
 
-    /** @return iterable<Finding> */
+    /** @return iterable<Draft> */
     final protected function slipFindings(Examination $exam): iterable
     {
         foreach ($exam->site->pages as $page) {
@@ -39,32 +42,24 @@ abstract readonly class SlipRule extends Rule
     }
 
     /** @param  array{string, string, string}  $words */
-    private function slipFinding(Slip $slip, Page $page, array $words): Finding
+    private function slipFinding(Slip $slip, Page $page, array $words): Draft
     {
         [$variant, $message, $remedy] = $words;
 
-        return new Finding(
-            $this->id,
-            $variant,
-            $this->weight,
-            $this->mark,
+        $isRepeated = in_array($slip->kind, self::REPEATED, true);
+
+        return Draft::in(
             $page->path(),
             $slip->source,
             $slip->span,
-            $message,
-            $remedy,
             "{$slip->kind->value}:{$slip->inside}:{$slip->written}",
-            mend: new Mend(array_map(fn (Change $change) => self::edit($slip, $change), $slip->changes)),
-            subjects: [Subject::place($page->path(), $slip->span->start)],
-            causes: [Subject::page($page->path())],
-            fold: in_array(
-                $slip->kind,
-                [SlipKind::MisspeltAttribute, SlipKind::MisspeltValue, SlipKind::CurlyQuotes],
-                true,
-            )
-                ? "{$slip->kind->value}:{$slip->written}:{$slip->meant}"
-                : '',
-        );
+        )
+            ->variant($variant)
+            ->says($message)
+            ->remedy($remedy)
+            ->mend(new Mend(array_map(fn (Change $change) => self::edit($slip, $change), $slip->changes)))
+            ->about(Subject::place($page->path(), $slip->span->start))
+            ->folded($isRepeated ? "{$slip->kind->value}:{$slip->written}:{$slip->meant}" : '');
     }
 
     private static function edit(Slip $slip, Change $change): Edit

@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Markup;
 
 use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\Edit;
 use InkedMargin\Core\Finding\Mend;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\ElementTable;
@@ -19,11 +22,17 @@ final readonly class StrayEndTag extends Rule
     public function __construct()
     {
         parent::__construct(
-            'markup/stray-end-tag',
-            Weight::Fault,
-            ProofMark::TakeOut,
-            'An end tag has nothing to close.',
-            ['markup/misnested', 'markup/unclosed-element', 'markup/content-model'],
+            new RuleFacts(
+                'markup/stray-end-tag',
+                'Extra end tag',
+                Weight::Fault,
+                ProofMark::TakeOut,
+                'An end tag has nothing to close.',
+                'An end tag with nothing to close often means that its start tag is missing, misspelt or '
+                    .'closed already. Browsers ignore it or close something else.',
+                Citation::html('End tags', 'syntax.html#end-tags'),
+                ['markup/misnested', 'markup/unclosed-element', 'markup/content-model'],
+            ),
         );
     }
 
@@ -33,20 +42,16 @@ final readonly class StrayEndTag extends Rule
             foreach ($page->pairs->stray as $offset => $name) {
                 $span = $page->pairs->tagSpan($offset);
                 $isVoid = ElementTable::load()->isVoid($name);
-                yield $this->pageFinding(
-                    $page,
-                    $span,
-                    $isVoid
+                yield Draft::onPage($page, $span, "stray:$name")
+                    ->variant($isVoid ? 'void' : '')
+                    ->says($isVoid
                         ? "`<$name>` has no end tag, because there is never anything in it."
-                        : "`</$name>` closes nothing: no `<$name>` is open here.",
-                    $isVoid ? "Remove `</$name>`." : "Remove it, or add the `<$name>` that it belongs to.",
-                    "stray:$name",
-                    $isVoid ? 'void' : '',
-                    mend: Mend::of(Edit::remove($page->file, $span)),
-                    subjects: [Subject::place($page->path(), $offset)],
-                    causes: [Subject::place($page->path(), $offset)],
-                    fold: $name,
-                );
+                        : "`</$name>` closes nothing: no `<$name>` is open here.")
+                    ->remedy($isVoid ? "Remove `</$name>`." : "Remove it, or add the `<$name>` that it belongs to.")
+                    ->mend(Mend::of(Edit::remove($page->file, $span)))
+                    ->about(Subject::place($page->path(), $offset))
+                    ->causedBy(Subject::place($page->path(), $offset))
+                    ->folded($name);
             }
         }
     }

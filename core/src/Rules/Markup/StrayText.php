@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Markup;
 
 use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\Edit;
-use InkedMargin\Core\Finding\Finding;
 use InkedMargin\Core\Finding\Mend;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\ContentModel as Model;
@@ -31,11 +33,17 @@ final readonly class StrayText extends SlipRule
     public function __construct()
     {
         parent::__construct(
-            'markup/stray-text',
-            Weight::Departure,
-            ProofMark::Move,
-            'Text is outside every part of the page, or slipped in between.',
-            ['markup/unclosed-element', 'markup/parse-error', 'markup/content-model'],
+            new RuleFacts(
+                'markup/stray-text',
+                'Text outside page parts',
+                Weight::Departure,
+                ProofMark::Move,
+                'Text is outside every part of the page, or slipped in between.',
+                'Your page is made of parts such as header, main and footer. Text between them belongs to '
+                    .'none, so it gets none of their styles.',
+                Citation::practice(),
+                ['markup/unclosed-element', 'markup/parse-error', 'markup/content-model'],
+            ),
         );
     }
 
@@ -80,23 +88,20 @@ final readonly class StrayText extends SlipRule
         };
     }
 
-    private function outside(Text $text, Element $body, Page $page): Finding
+    private function outside(Text $text, Element $body, Page $page): Draft
     {
         $span = self::wordsOf($text);
 
-        return $this->elementFinding(
-            $page,
-            $body,
-            '“'.English::excerpt($text->text).'” is outside every part of the page.',
-            'Remove it if it slipped in, or move it into the part that it belongs to.',
-            span: $span,
-            about: '#text',
-            causes: [Subject::page($page->path()).'#table'],
-            subjects: [Subject::place($page->path(), $span->start)],
-        );
+        return Draft::at($page, $body)
+            ->span($span)
+            ->anchored('#text')
+            ->says('“'.English::excerpt($text->text).'” is outside every part of the page.')
+            ->remedy('Remove it if it slipped in, or move it into the part that it belongs to.')
+            ->about(Subject::place($page->path(), $span->start))
+            ->causedBy(Subject::page($page->path()).'#table');
     }
 
-    /** @return iterable<Finding> a `>` or a letter alone between blocks */
+    /** @return iterable<Draft> a `>` or a letter alone between blocks */
     private function signs(Element $holder, Page $page): iterable
     {
         foreach ($holder->children as $index => $child) {
@@ -112,19 +117,16 @@ final readonly class StrayText extends SlipRule
                 continue;
             }
             $span = self::wordsOf($child);
-            yield $this->elementFinding(
-                $page,
-                $holder,
-                '`'.trim($child->text).'` is between two elements and shows on the page.',
-                'Remove it.',
-                'sign',
-                $span,
-                mend: Mend::of(Edit::remove($page->file, $span)),
-                mark: ProofMark::TakeOut,
-                about: '#sign',
-                causes: [Subject::page($page->path()).'#table'],
-                subjects: [Subject::place($page->path(), $span->start)],
-            );
+            yield Draft::at($page, $holder)
+                ->variant('sign')
+                ->mark(ProofMark::TakeOut)
+                ->span($span)
+                ->anchored('#sign')
+                ->says('`'.trim($child->text).'` is between two elements and shows on the page.')
+                ->remedy('Remove it.')
+                ->mend(Mend::of(Edit::remove($page->file, $span)))
+                ->about(Subject::place($page->path(), $span->start))
+                ->causedBy(Subject::page($page->path()).'#table');
         }
     }
 

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Markup;
 
 use InkedMargin\Core\Brief\Examination;
-use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Page;
@@ -20,11 +22,17 @@ final readonly class TagCase extends Rule
     public function __construct()
     {
         parent::__construct(
-            'markup/tag-case',
-            Weight::Tidy,
-            ProofMark::Change,
-            'An element or attribute is written in capitals.',
-            ['markup/duplicate-attribute'],
+            new RuleFacts(
+                'markup/tag-case',
+                'Tags in capitals',
+                Weight::Tidy,
+                ProofMark::Change,
+                'An element or attribute is written in capitals.',
+                'Browsers do not mind, but nearly everybody writes tags in small letters. Code in one '
+                    .'style is easier to read and to search.',
+                Citation::practice(),
+                ['markup/duplicate-attribute'],
+            ),
         );
     }
 
@@ -40,27 +48,24 @@ final readonly class TagCase extends Rule
         }
     }
 
-    /** @return iterable<Finding> */
+    /** @return iterable<Draft> */
     private function elements(Page $page): iterable
     {
         foreach ($page->elements as $element) {
             $tag = $element->startTag();
             $written = $tag === null ? '' : substr($page->file->bytes, $tag->start + 1, strlen($element->name));
             if ($written !== strtolower($written)) {
-                yield $this->elementFinding(
-                    $page,
-                    $element,
-                    "`<$written>` is written in capitals.",
-                    "Use lower case: `<{$element->name}>`.",
-                    'element',
-                    new Span($element->place()->start + 1, $element->place()->start + 1 + strlen($written)),
-                    fold: 'element',
-                );
+                yield Draft::at($page, $element)
+                    ->variant('element')
+                    ->span(new Span($element->place()->start + 1, $element->place()->start + 1 + strlen($written)))
+                    ->says("`<$written>` is written in capitals.")
+                    ->remedy("Use lower case: `<{$element->name}>`.")
+                    ->folded('element');
             }
         }
     }
 
-    /** @return iterable<Finding> */
+    /** @return iterable<Draft> */
     private function attributes(Page $page): iterable
     {
         foreach ($page->elements as $element) {
@@ -68,16 +73,13 @@ final readonly class TagCase extends Rule
                 $span = $attribute->nameSpan();
                 $written = substr($page->file->bytes, $span->start, $span->length());
                 if ($written !== strtolower($written)) {
-                    yield $this->elementFinding(
-                        $page,
-                        $element,
-                        "The attribute `$written` is written in capitals.",
-                        "Use lower case: `{$attribute->name}`.",
-                        'attribute',
-                        $span,
-                        about: '@case',
-                        fold: 'attribute',
-                    );
+                    yield Draft::at($page, $element)
+                        ->variant('attribute')
+                        ->span($span)
+                        ->anchored('@case')
+                        ->says("The attribute `$written` is written in capitals.")
+                        ->remedy("Use lower case: `{$attribute->name}`.")
+                        ->folded('attribute');
                 }
             }
         }

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Markup;
 
 use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\Edit;
-use InkedMargin\Core\Finding\Finding;
 use InkedMargin\Core\Finding\Mend;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
@@ -24,11 +26,17 @@ final readonly class UnclosedElement extends SlipRule
     public function __construct()
     {
         parent::__construct(
-            'markup/unclosed-element',
-            Weight::Fault,
-            ProofMark::Insert,
-            'An end tag is missing, has no slash, or is that of another element.',
-            ['markup/misnested', 'markup/unknown-element'],
+            new RuleFacts(
+                'markup/unclosed-element',
+                'Missing end tag',
+                Weight::Fault,
+                ProofMark::Insert,
+                'An end tag is missing, has no slash, or is that of another element.',
+                'Without an end tag the browser decides where the element ends. All that follows may turn '
+                    .'bold, become a link or land in the wrong box.',
+                Citation::html('End tags', 'syntax.html#end-tags'),
+                ['markup/misnested', 'markup/unknown-element'],
+            ),
         );
     }
 
@@ -71,41 +79,37 @@ final readonly class UnclosedElement extends SlipRule
         };
     }
 
-    private function mistaken(Element $element, int $offset, string $name, Page $page): Finding
+    private function mistaken(Element $element, int $offset, string $name, Page $page): Draft
     {
         $wrong = new Span($offset + 2, $offset + 2 + strlen($name));
 
-        return $this->elementFinding(
-            $page,
-            $element,
-            "`<{$element->name}>` is closed with `</$name>`.",
-            "Type `</{$element->name}>` there, or `<$name>` here.",
-            'other',
-            related: [new Related($page->file, new Span($offset, $wrong->end), "this should be `</{$element->name}>`")],
-            mend: Mend::of(new Edit($page->file, $wrong, $element->name)),
-            mark: ProofMark::Change,
-            subjects: [Subject::place($page->path(), $offset)],
-        );
+        return Draft::at($page, $element)
+            ->variant('other')
+            ->mark(ProofMark::Change)
+            ->says("`<{$element->name}>` is closed with `</$name>`.")
+            ->remedy("Type `</{$element->name}>` there, or `<$name>` here.")
+            ->related(new Related($page->file, new Span($offset, $wrong->end), "this should be `</{$element->name}>`"))
+            ->mend(Mend::of(new Edit($page->file, $wrong, $element->name)))
+            ->about(Subject::place($page->path(), $offset));
     }
 
-    private function unclosed(Element $element, Page $page): Finding
+    private function unclosed(Element $element, Page $page): Draft
     {
         $name = $element->name;
         $closedAt = $element->closedAt ?? strlen($page->file->bytes);
         $by = $page->pairs->tagAt($closedAt);
 
-        return $this->elementFinding(
-            $page,
-            $element,
-            "`<$name>` is never closed. "
+        return Draft::at($page, $element)
+            ->says("`<$name>` is never closed. "
                 .($by === null ? 'Everything after it, to the end of the page, is inside it.' : 'Browsers close it '
-                    ."at `$by`."),
-            "Type `</$name>` where it ends.",
-            related: $by === null ? [] : [new Related($page->file, Span::at($closedAt), "`<$name>` is closed here")],
-            mend: $by === null || ! str_starts_with($by, '</')
+                    ."at `$by`."))
+            ->remedy("Type `</$name>` where it ends.")
+            ->related(
+                ...($by === null ? [] : [new Related($page->file, Span::at($closedAt), "`<$name>` is closed here")]),
+            )
+            ->mend($by === null || ! str_starts_with($by, '</')
                 ? null
-                : Mend::of(Edit::insert($page->file, $closedAt, "</$name>")),
-            subjects: [Subject::place($page->path(), $closedAt)],
-        );
+                : Mend::of(Edit::insert($page->file, $closedAt, "</$name>")))
+            ->about(Subject::place($page->path(), $closedAt));
     }
 }

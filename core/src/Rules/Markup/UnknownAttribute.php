@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Markup;
 
 use InkedMargin\Core\Brief\Examination;
-use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Attribute;
 use InkedMargin\Core\Markup\AttributeTable;
@@ -27,11 +29,17 @@ final readonly class UnknownAttribute extends SlipRule
     public function __construct()
     {
         parent::__construct(
-            'markup/unknown-attribute',
-            Weight::Fault,
-            ProofMark::Change,
-            'An attribute does not exist, or not on this element.',
-            ['markup/parse-error', 'markup/obsolete-attribute'],
+            new RuleFacts(
+                'markup/unknown-attribute',
+                'Unknown attribute',
+                Weight::Fault,
+                ProofMark::Change,
+                'An attribute does not exist, or not on this element.',
+                'Browsers ignore an attribute that they do not know, so what you want does not happen: '
+                    .'with `herf` there is no link.',
+                Citation::html('Attributes', 'indices.html#attributes-3'),
+                ['markup/parse-error', 'markup/obsolete-attribute'],
+            ),
         );
     }
 
@@ -65,17 +73,14 @@ final readonly class UnknownAttribute extends SlipRule
         ];
     }
 
-    private function unknown(Element $element, Attribute $attribute, Page $page): Finding
+    private function unknown(Element $element, Attribute $attribute, Page $page): Draft
     {
-        return $this->elementFinding(
-            $page,
-            $element,
-            "`<{$element->name}>` has no attribute `{$attribute->name}`, so browsers ignore it.",
-            'Remove it, or use the attribute that does what you want.',
-            span: $attribute->nameSpan(),
-            about: "@{$attribute->name}",
-            fold: $attribute->name,
-        );
+        return Draft::at($page, $element)
+            ->span($attribute->nameSpan())
+            ->anchored("@{$attribute->name}")
+            ->says("`<{$element->name}>` has no attribute `{$attribute->name}`, so browsers ignore it.")
+            ->remedy('Remove it, or use the attribute that does what you want.')
+            ->folded($attribute->name);
     }
 
     /**

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Markup;
 
 use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\ElementTable;
 use InkedMargin\Core\Markup\Slip\Slip;
@@ -17,10 +20,16 @@ final readonly class UnknownElement extends SlipRule
     public function __construct()
     {
         parent::__construct(
-            'markup/unknown-element',
-            Weight::Fault,
-            ProofMark::Change,
-            'An element does not exist, or its name is misspelt.',
+            new RuleFacts(
+                'markup/unknown-element',
+                'Unknown element',
+                Weight::Fault,
+                ProofMark::Change,
+                'An element does not exist, or its name is misspelt.',
+                'Browsers do not know this element. It gets no meaning and no style of its own, and '
+                    .'screen readers cannot tell what it is.',
+                Citation::html('Elements', 'indices.html#elements-3'),
+            ),
         );
     }
 
@@ -31,16 +40,13 @@ final readonly class UnknownElement extends SlipRule
         foreach ($exam->site->pages as $page) {
             foreach (array_filter($page->names(), fn (string $name) => ! $table->knows($name)) as $name) {
                 foreach ($page->named($name) as $element) {
-                    yield $this->elementFinding(
-                        $page,
-                        $element,
-                        "There is no element `<$name>` in HTML.",
-                        $element->endTag() === null
+                    yield Draft::at($page, $element)
+                        ->says("There is no element `<$name>` in HTML.")
+                        ->remedy($element->endTag() === null
                             ? "If it is meant as text, type `&lt;$name>`. Otherwise use an element such as `<section>` "
                                 .'or `<p>`.'
-                            : 'Use an element that says what this is, such as `<section>` or `<p>`.',
-                        fold: $name,
-                    );
+                            : 'Use an element that says what this is, such as `<section>` or `<p>`.')
+                        ->folded($name);
                 }
             }
         }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Nav;
 
 use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Citation;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Site\SpecialPage;
 
@@ -15,11 +17,17 @@ final readonly class DeadEnd extends PathRule
     public function __construct()
     {
         parent::__construct(
-            'nav/dead-end',
-            Weight::Departure,
-            ProofMark::Insert,
-            'A page has no link to another page of the site.',
-            self::EXPLAINED_BY,
+            new RuleFacts(
+                'nav/dead-end',
+                'Dead end',
+                Weight::Departure,
+                ProofMark::Insert,
+                'A page has no link to another page of the site.',
+                'A page without links to the others leaves its readers stuck. They can only go back or '
+                    .'close the tab.',
+                Citation::practice(),
+                self::EXPLAINED_BY,
+            ),
         );
     }
 

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Nav;
 
 use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Citation;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Site\Map\Link;
 
@@ -18,11 +20,17 @@ final readonly class NoWayHome extends PathRule
     public function __construct()
     {
         parent::__construct(
-            'nav/no-way-home',
-            Weight::Departure,
-            ProofMark::Insert,
-            'Readers cannot get from a page back to the home page.',
-            self::EXPLAINED_BY,
+            new RuleFacts(
+                'nav/no-way-home',
+                'No way home',
+                Weight::Departure,
+                ProofMark::Insert,
+                'Readers cannot get from a page back to the home page.',
+                'Many people arrive on an inner page, from a search engine or a friend’s link. Without a '
+                    .'way home they never see the rest of your site.',
+                Citation::practice(),
+                self::EXPLAINED_BY,
+            ),
         );
     }
 

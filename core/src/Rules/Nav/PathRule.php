@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Nav;
 
 use InkedMargin\Core\Brief\Examination;
-use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\ParsedSite;
@@ -35,7 +35,7 @@ abstract readonly class PathRule extends Rule
         return false;
     }
 
-    final protected function pathFinding(string $path, ParsedSite $site, string $message, string $remedy): Finding
+    final protected function pathFinding(string $path, ParsedSite $site, string $message, string $remedy): Draft
     {
         $page = $site->pages[$path];
         $causes = [Subject::page($path)];
@@ -43,6 +43,9 @@ abstract readonly class PathRule extends Rule
             $causes[] = Subject::place($path, $link->reference->span->start);
         }
 
-        return $this->pageFinding($page, $page->bodyPlace(), $message, $remedy, 'path', causes: $causes);
+        return Draft::onPage($page, $page->bodyPlace(), 'path')
+            ->says($message)
+            ->remedy($remedy)
+            ->causedBy(...$causes);
     }
 }

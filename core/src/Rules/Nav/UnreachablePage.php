@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Nav;
 
 use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Rule;
@@ -18,11 +21,17 @@ final readonly class UnreachablePage extends Rule
     public function __construct()
     {
         parent::__construct(
-            'nav/unreachable-page',
-            Weight::Departure,
-            ProofMark::Insert,
-            'Readers cannot get to a page from the home page.',
-            ['file/unexpected', 'file/double-extension', 'file/name', 'link/folder-without-index'],
+            new RuleFacts(
+                'nav/unreachable-page',
+                'Unreachable page',
+                Weight::Departure,
+                ProofMark::Insert,
+                'Readers cannot get to a page from the home page.',
+                'Nobody finds a page that no link leads to, unless they know its address. Search engines '
+                    .'miss it too.',
+                Citation::practice(),
+                ['file/unexpected', 'file/double-extension', 'file/name', 'link/folder-without-index'],
+            ),
         );
     }
 
@@ -31,23 +40,22 @@ final readonly class UnreachablePage extends Rule
         foreach (self::firstOfLost($exam->site) as $path => $following) {
             $path = (string) $path;
             $isAlone = $exam->site->map()->linkedFrom($path) === 0;
-            yield $this->fileFinding(
-                $path,
-                $exam->site->pages[$path]->file,
-                ($isAlone ? 'No page links to this one, so readers cannot find it' : 'You cannot get to this page from '
-                    .'the home page')
-                    .match ($following) {
-                        0 => '.',
-                        1 => ', nor to the page that it links to.',
-                        default => ", nor to the $following pages that it links to.",
-                    },
-                'Link to it from the menu, or from the page before it.',
-                // A home page that links to nothing is the same slip.
-                subjects: [
+            yield Draft::aboutFile($path, $exam->site->pages[$path]->file)
+                ->says(
+                    ($isAlone ? 'No page links to this one, so readers cannot find it' : 'You cannot get to '
+                        .'this page from '
+                        .'the home page')
+                        .match ($following) {
+                            0 => '.',
+                            1 => ', nor to the page that it links to.',
+                            default => ", nor to the $following pages that it links to.",
+                        },
+                )
+                ->remedy('Link to it from the menu, or from the page before it.')
+                ->about(
                     Subject::way('', 'lost'),
                     ...($exam->site->map()->edges['index.html'] === [] ? [Subject::page('index.html')] : []),
-                ],
-            );
+                );
         }
     }
 

@@ -5,24 +5,38 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Style;
 
 use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Styles\RuleReach;
 use InkedMargin\Core\Site\Styles\SiteStyles;
 use InkedMargin\Core\Site\Styles\StyleSources;
 use InkedMargin\Core\Style\Cascade\Origin;
 
 /** On `body`, a colour of the text without one behind it, or the other way round (WCAG 2.2, failure F24). */
-final readonly class ColourWithoutBackground extends CssRule
+final readonly class ColourWithoutBackground extends Rule
 {
     public function __construct()
     {
         parent::__construct(
-            'style/colour-without-background',
-            Weight::Tidy,
-            ProofMark::Insert,
-            'The page has a text colour and no background, or the other way round.',
-            ['style/invalid-value', 'style/unknown-property', 'style/syntax'],
+            new RuleFacts(
+                'style/colour-without-background',
+                'Colour without background',
+                Weight::Tidy,
+                ProofMark::Insert,
+                'The page has a text colour and no background, or the other way round.',
+                'Some people set their own colours in the browser. If you set only the text or only the '
+                    .'background, yours and theirs can be too close to read.',
+                Citation::standard(
+                    'Techniques for WCAG 2.2',
+                    'F24',
+                    'https://www.w3.org/WAI/WCAG22/Techniques/failures/F24',
+                ),
+                ['style/invalid-value', 'style/unknown-property', 'style/syntax'],
+            ),
         );
     }
 
@@ -57,18 +71,14 @@ final readonly class ColourWithoutBackground extends CssRule
             foreach ($sources as $source) {
                 if ($source->path() === $one->rule->sheet && $source->css->tokens === $one->declaration->tokens) {
                     $isColour = $colour !== [];
-                    yield $this->cssFinding(
-                        $source,
-                        $one->declaration->span(),
-                        $isColour
+                    yield Draft::inCss($source, $one->declaration->span(), 'alone')
+                        ->variant($isColour ? 'background' : 'colour')
+                        ->says($isColour
                             ? 'The page has a text colour, and no background colour to read it on.'
-                            : 'The page has a background, and no text colour to be read on it.',
-                        $isColour
+                            : 'The page has a background, and no text colour to be read on it.')
+                        ->remedy($isColour
                             ? 'Type `background-color: #ffffff;` beside it, or the colour you want.'
-                            : 'Type `color: #222222;` beside it, or the colour you want.',
-                        'alone',
-                        $isColour ? 'background' : 'colour',
-                    );
+                            : 'Type `color: #222222;` beside it, or the colour you want.');
                 }
             }
         }

@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Style;
 
 use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\ElementTable;
 use InkedMargin\Core\Markup\PartKind;
@@ -36,10 +39,16 @@ final readonly class ElementNameAsClass extends Rule
     public function __construct()
     {
         parent::__construct(
-            'style/element-name-as-class',
-            Weight::Tidy,
-            ProofMark::Change,
-            'A class or id with the name of an element.',
+            new RuleFacts(
+                'style/element-name-as-class',
+                'Tag name as class',
+                Weight::Tidy,
+                ProofMark::Change,
+                'A class or id with the name of an element.',
+                '`nav { … }` styles every `<nav>`, and `.nav { … }` only elements of that class. With the '
+                    .'same name for both, they are easily mixed up.',
+                Citation::practice(),
+            ),
         );
     }
 
@@ -63,20 +72,20 @@ final readonly class ElementNameAsClass extends Rule
                 continue;
             }
             $attribute = $name[0] === '#' ? 'id' : 'class';
-            yield $this->elementFinding(
-                $page,
-                $element,
-                "`$attribute=\"$value\"` has the name of an element, so `$name` and `$value` are easily mixed up in "
-                    .'the stylesheet.',
-                'Choose a name that says what it is for, such as `intro`.',
-                span: $element->attribute($attribute)?->span(),
-                related: array_map(
+            yield Draft::at($page, $element)
+                ->span($element->attribute($attribute)?->span())
+                ->anchored("@$attribute:$value")
+                ->says(
+                    "`$attribute=\"$value\"` has the name of an element, so `$name` and `$value` are easily "
+                        .'mixed up in '
+                        .'the stylesheet.',
+                )
+                ->remedy('Choose a name that says what it is for, such as `intro`.')
+                ->related(...array_map(
                     fn (array $place) => new Related($place[0]->file, $place[1]->place(), 'here too'),
                     array_slice($names->placesOf($name), 1, self::MOST_RELATED),
-                ),
-                about: "@$attribute:$value",
-                subjects: ["name:$name"],
-            );
+                ))
+                ->about("name:$name");
         }
     }
 

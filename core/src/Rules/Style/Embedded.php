@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Style;
 
-use InkedMargin\Core\Brief\Kind\Stylesheets;
+use InkedMargin\Core\Finding\Citation;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Rule;
 
@@ -17,15 +18,16 @@ final readonly class Embedded extends Rule
     public function __construct()
     {
         parent::__construct(
-            'style/embedded',
-            Weight::Departure,
-            ProofMark::Move,
-            'A `style` element, where the brief wants a stylesheet.',
+            new RuleFacts(
+                'style/embedded',
+                'Embedded style',
+                Weight::Departure,
+                ProofMark::Move,
+                'A `style` element, where the brief wants a stylesheet.',
+                'Styles written in one page do not reach the others. You would have to repeat each change '
+                    .'on every page.',
+                Citation::html('The style element', 'semantics.html#the-style-element'),
+            ),
         );
-    }
-
-    public function speaksFor(): array
-    {
-        return [Stylesheets::class => ['embedded']];
     }
 }

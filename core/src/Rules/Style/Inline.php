@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Style;
 
-use InkedMargin\Core\Brief\Kind\Stylesheets;
+use InkedMargin\Core\Finding\Citation;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Rule;
 
@@ -15,15 +16,16 @@ final readonly class Inline extends Rule
     public function __construct()
     {
         parent::__construct(
-            'style/inline',
-            Weight::Departure,
-            ProofMark::Move,
-            'A `style` attribute, where the brief wants a stylesheet.',
+            new RuleFacts(
+                'style/inline',
+                'Inline style',
+                Weight::Departure,
+                ProofMark::Move,
+                'A `style` attribute, where the brief wants a stylesheet.',
+                'A `style` attribute reaches one tag. To change the look of the site, you would have to '
+                    .'find and edit every one of them.',
+                Citation::html('The style attribute', 'dom.html#the-style-attribute'),
+            ),
         );
-    }
-
-    public function speaksFor(): array
-    {
-        return [Stylesheets::class => ['inline']];
     }
 }

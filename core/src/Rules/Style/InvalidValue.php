@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Style;
 
 use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\Edit;
-use InkedMargin\Core\Finding\Finding;
 use InkedMargin\Core\Finding\Mend;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
+use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Styles\Declarations;
 use InkedMargin\Core\Site\Styles\StyleSource;
 use InkedMargin\Core\Site\Styles\StyleSources;
@@ -29,7 +33,7 @@ use InkedMargin\Core\Style\Value\Verdict;
  * A value that its property cannot have (CSS Values and Units Level 4, section 2; the definitions as @webref/css has
  * them).
  */
-final readonly class InvalidValue extends CssRule
+final readonly class InvalidValue extends Rule
 {
     /** So many words are offered where nothing is plainly meant. */
     private const MOST_WORDS = 6;
@@ -37,11 +41,17 @@ final readonly class InvalidValue extends CssRule
     public function __construct()
     {
         parent::__construct(
-            'style/invalid-value',
-            Weight::Fault,
-            ProofMark::Change,
-            'A value that the property cannot have.',
-            ['style/syntax'],
+            new RuleFacts(
+                'style/invalid-value',
+                'Invalid CSS value',
+                Weight::Fault,
+                ProofMark::Change,
+                'A value that the property cannot have.',
+                'Browsers ignore a declaration whose value they cannot read. The line does nothing, and '
+                    .'no error is shown.',
+                Citation::css('CSS 2.1', '4.2 Rules for handling parsing errors', 'CSS21/syndata.html#parsing-errors'),
+                ['style/syntax'],
+            ),
         );
     }
 
@@ -57,7 +67,7 @@ final readonly class InvalidValue extends CssRule
         }
     }
 
-    private function invalid(StyleSource $source, Declaration $declaration, ValueCheck $check): Finding
+    private function invalid(StyleSource $source, Declaration $declaration, ValueCheck $check): Draft
     {
         $fix = ValueFix::of($declaration, $check);
         $name = $declaration->name;
@@ -69,59 +79,47 @@ final readonly class InvalidValue extends CssRule
         if ($fix !== null) {
             $before = $wrong === null ? $shown : self::before($check->items, $wrong);
 
-            return $this->cssFinding(
+            return Draft::inCss(
                 $source,
                 $fix->kind === FixKind::Space || $fix->kind === FixKind::Important ? $declaration->valueSpan() : $span,
-                self::words($fix, $name, $shown, $before, English::excerpt($declaration->value(), 40)),
-                "Type `$name: ".English::excerpt($fix->value, 60)
-                    .($fix->kind === FixKind::Important ? ' !important' : '').'`.',
                 "value:$name:$shown",
-                self::variant($fix->kind),
-                causes: [self::at($source, $declaration->nameSpan())],
-                mend: Mend::of(
+            )
+                ->variant(self::variant($fix->kind))
+                ->says(self::words($fix, $name, $shown, $before, English::excerpt($declaration->value(), 40)))
+                ->remedy("Type `$name: ".English::excerpt($fix->value, 60)
+                    .($fix->kind === FixKind::Important ? ' !important' : '').'`.')
+                ->mend(Mend::of(
                     new Edit($source->file, $fix->span, $fix->kind === FixKind::Important ? '!important' : $fix->text),
-                ),
-            );
+                ))
+                ->causedBy(Subject::inCss($source, $declaration->nameSpan()));
         }
         if ($check->items === []) {
-            return $this->cssFinding(
-                $source,
-                $declaration->span(),
-                "`$name` has no value, so browsers skip it.",
-                "Type a value after `$name:`, or remove it.",
-                "value:$name:",
-                'empty',
-                mark: ProofMark::Insert,
-                causes: [self::at($source, $declaration->nameSpan())],
-            );
+            return Draft::inCss($source, $declaration->span(), "value:$name:")
+                ->variant('empty')
+                ->mark(ProofMark::Insert)
+                ->says("`$name` has no value, so browsers skip it.")
+                ->remedy("Type a value after `$name:`, or remove it.")
+                ->causedBy(Subject::inCss($source, $declaration->nameSpan()));
         }
         if ($wrong !== null && $wrong->type === TokenType::Hash && Keywords::allow($name, BasicType::HexColor)) {
-            return $this->cssFinding(
-                $source,
-                $span,
-                "`$shown` is not a colour: there are ".strlen($wrong->text)
-                    .' characters after `#`, and a colour has 3 or 6 from 0 to 9 and a to f.',
-                'Type a colour such as `#336699`.',
-                "value:$name:$shown",
-                'colour',
-                causes: [self::at($source, $declaration->nameSpan())],
-            );
+            return Draft::inCss($source, $span, "value:$name:$shown")
+                ->variant('colour')
+                ->says("`$shown` is not a colour: there are ".strlen($wrong->text)
+                    .' characters after `#`, and a colour has 3 or 6 from 0 to 9 and a to f.')
+                ->remedy('Type a colour such as `#336699`.')
+                ->causedBy(Subject::inCss($source, $declaration->nameSpan()));
         }
 
-        return $this->cssFinding(
-            $source,
-            $span,
-            $wrong === null
+        return Draft::inCss($source, $span, "value:$name:$shown")
+            ->variant('other')
+            ->says($wrong === null
                 ? '`'.English::excerpt(
                     $declaration->value(),
                     40,
                 )."` is not a complete value of `$name`, so browsers skip it."
-                : "`$name` cannot have `$shown`".(count($check->items) > 1 ? ' there' : '').', so browsers skip it.',
-            self::offer($name),
-            "value:$name:$shown",
-            'other',
-            causes: [self::at($source, $declaration->nameSpan())],
-        );
+                : "`$name` cannot have `$shown`".(count($check->items) > 1 ? ' there' : '').', so browsers skip it.')
+            ->remedy(self::offer($name))
+            ->causedBy(Subject::inCss($source, $declaration->nameSpan()));
     }
 
     private static function variant(FixKind $kind): string

@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Style;
 
 use InkedMargin\Core\Brief\Examination;
-use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Styles\StyleSource;
 use InkedMargin\Core\Site\Styles\StyleSources;
 use InkedMargin\Core\Style\Cascade\StyleRule;
@@ -18,7 +21,7 @@ use InkedMargin\Core\Style\Syntax\Declaration;
  * States of links in an order in which one always wins over another: of rules that are as specific, the later counts
  * (CSS Cascade 5, 6.4.4), and a link that is hovered over is still one that was visited or not.
  */
-final readonly class LinkStateOrder extends CssRule
+final readonly class LinkStateOrder extends Rule
 {
     /** What has to come before what: a later rule of the first kind hides an earlier one of the second. */
     private const HIDES = [
@@ -31,10 +34,20 @@ final readonly class LinkStateOrder extends CssRule
     public function __construct()
     {
         parent::__construct(
-            'style/link-state-order',
-            Weight::Departure,
-            ProofMark::Move,
-            'The states of links are in an order in which one of them never shows.',
+            new RuleFacts(
+                'style/link-state-order',
+                'Wrong link state order',
+                Weight::Departure,
+                ProofMark::Move,
+                'The states of links are in an order in which one of them never shows.',
+                'A link can be visited and under the pointer at once. Of two equal rules the later one '
+                    .'wins, so in the wrong order one state never shows.',
+                Citation::css(
+                    'CSS 2.1',
+                    '5.11.3 The dynamic pseudo-classes',
+                    'CSS21/selector.html#dynamic-pseudo-classes',
+                ),
+            ),
         );
     }
 
@@ -87,15 +100,11 @@ final readonly class LinkStateOrder extends CssRule
         StyleRule $later,
         string $second,
         array $lost,
-    ): Finding {
-        return $this->cssFinding(
-            $source,
-            $earlier->written->preludeSpan(),
-            "`$second` comes after `$first` and sets `$lost[0]` too, so `$first` never shows it.",
-            "Move `$first` below `$second`.",
-            "order:$first:$second",
-            related: [new Related($source->file, $source->place($later->written->preludeSpan()), "`$second`")],
-        );
+    ): Draft {
+        return Draft::inCss($source, $earlier->written->preludeSpan(), "order:$first:$second")
+            ->says("`$second` comes after `$first` and sets `$lost[0]` too, so `$first` never shows it.")
+            ->remedy("Move `$first` below `$second`.")
+            ->related(new Related($source->file, $source->place($later->written->preludeSpan()), "`$second`"));
     }
 
     /** @return list<string> the properties that both set, none of them with `!important` */

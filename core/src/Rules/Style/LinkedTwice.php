@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Style;
 
 use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\Edit;
 use InkedMargin\Core\Finding\Mend;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Source\Span;
@@ -19,10 +22,16 @@ final readonly class LinkedTwice extends Rule
     public function __construct()
     {
         parent::__construct(
-            'style/linked-twice',
-            Weight::Tidy,
-            ProofMark::TakeOut,
-            'The same stylesheet is linked twice on a page.',
+            new RuleFacts(
+                'style/linked-twice',
+                'Stylesheet linked twice',
+                Weight::Tidy,
+                ProofMark::TakeOut,
+                'The same stylesheet is linked twice on a page.',
+                'The second link adds nothing. If you change one of them later, it is easy to forget the '
+                    .'other.',
+                Citation::practice(),
+            ),
         );
     }
 
@@ -44,15 +53,12 @@ final readonly class LinkedTwice extends Rule
                 }
                 $end = $tag->end + strspn($page->file->bytes, " \t", $tag->end);
                 $end += substr($page->file->bytes, $end, 1) === "\n" ? 1 : 0;
-                yield $this->elementFinding(
-                    $page,
-                    $link,
-                    "`{$reference->target->found}` is linked on this page already.",
-                    'Remove this `<link>`.',
-                    related: [new Related($page->file, $first[$key], 'linked here first')],
-                    mend: Mend::of(new Edit($page->file, new Span($tag->start, $end), '')),
-                    fold: "linked {$reference->target->found}",
-                );
+                yield Draft::at($page, $link)
+                    ->says("`{$reference->target->found}` is linked on this page already.")
+                    ->remedy('Remove this `<link>`.')
+                    ->related(new Related($page->file, $first[$key], 'linked here first'))
+                    ->mend(Mend::of(new Edit($page->file, new Span($tag->start, $end), '')))
+                    ->folded("linked {$reference->target->found}");
             }
         }
     }

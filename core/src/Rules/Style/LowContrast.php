@@ -6,33 +6,37 @@ namespace InkedMargin\Core\Rules\Style;
 
 use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Brief\Kind\Contrast;
-use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Styles\ContrastPair;
 use InkedMargin\Core\Site\Styles\ContrastPairs;
 use InkedMargin\Core\Site\Styles\StyleSource;
 use InkedMargin\Core\Site\Styles\StyleSources;
 
 /** Text that is too like what is behind it (WCAG 2.2, success criterion 1.4.3). */
-final readonly class LowContrast extends CssRule
+final readonly class LowContrast extends Rule
 {
     private const MOST_RELATED = 6;
 
     public function __construct()
     {
         parent::__construct(
-            'style/low-contrast',
-            Weight::Departure,
-            ProofMark::Change,
-            'Text that is hard to read against its background.',
+            new RuleFacts(
+                'style/low-contrast',
+                'Low contrast',
+                Weight::Departure,
+                ProofMark::Change,
+                'Text that is hard to read against its background.',
+                'Text that is almost as light or as dark as its background is hard to read for many '
+                    .'people, and for everybody in bright sunlight.',
+                Citation::wcag('1.4.3 Contrast (Minimum)', 'contrast-minimum'),
+            ),
         );
-    }
-
-    public function speaksFor(): array
-    {
-        return [Contrast::class => Contrast::variants()];
     }
 
     public function check(Examination $exam): iterable
@@ -64,18 +68,14 @@ final readonly class LowContrast extends CssRule
         return true;
     }
 
-    private function tooLow(StyleSource $source, ContrastPair $pair): Finding
+    private function tooLow(StyleSource $source, ContrastPair $pair): Draft
     {
-        return $this->cssFinding(
-            $source,
-            $pair->cause->span(),
-            $pair->sentence(),
-            $pair->remedy(),
-            "contrast:{$pair->colour->hex()}:{$pair->background->hex()}",
-            related: array_map(
+        return Draft::inCss($source, $pair->cause->span(), "contrast:{$pair->colour->hex()}:{$pair->background->hex()}")
+            ->says($pair->sentence())
+            ->remedy($pair->remedy())
+            ->related(...array_map(
                 fn (array $place) => new Related($place[0]->file, $place[1]->place(), 'this text'),
                 array_slice($pair->places, 0, self::MOST_RELATED),
-            ),
-        );
+            ));
     }
 }

@@ -5,9 +5,13 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Style;
 
 use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\Styles\RuleReach;
 use InkedMargin\Core\Site\Styles\Scripts;
@@ -21,22 +25,27 @@ use InkedMargin\Core\Style\Selector\TypeSelector;
 /**
  * A rule that reaches no element of any page. What a reset or a framework holds besides is left alone. Common practice.
  */
-final readonly class MatchesNothing extends CssRule
+final readonly class MatchesNothing extends Rule
 {
     public function __construct()
     {
         parent::__construct(
-            'style/matches-nothing',
-            Weight::Tidy,
-            ProofMark::Look,
-            'A rule of a stylesheet that no page has an element for.',
-            [
-                'style/near-miss', 'style/unknown-selector', 'style/syntax', 'style/missing-rel', 'style/not-on-page',
-                'markup/bad-attribute-value',
-                'markup/unknown-element', 'markup/unknown-attribute', 'markup/unclosed-element', 'link/missing-file',
-                'link/letter-case', 'link/wrong-folder',
-                'link/outside-site', 'link/local-path',
-            ],
+            new RuleFacts(
+                'style/matches-nothing',
+                'Unused CSS rule',
+                Weight::Tidy,
+                ProofMark::Look,
+                'A rule of a stylesheet that no page has an element for.',
+                'The rule styles nothing. Often a name is misspelt, or the element that it was for is '
+                    .'gone.',
+                Citation::practice(),
+                [
+                    'style/near-miss', 'style/unknown-selector', 'style/syntax', 'style/missing-rel',
+                    'style/not-on-page', 'markup/bad-attribute-value', 'markup/unknown-element',
+                    'markup/unknown-attribute', 'markup/unclosed-element', 'link/missing-file',
+                    'link/letter-case', 'link/wrong-folder', 'link/outside-site', 'link/local-path',
+                ],
+            ),
         );
     }
 
@@ -60,14 +69,10 @@ final readonly class MatchesNothing extends CssRule
                     continue;
                 }
                 $shown = English::excerpt($rule->written->prelude(), 50);
-                yield $this->cssFinding(
-                    $source,
-                    $rule->written->preludeSpan(),
-                    "`$shown` matches nothing on any page.",
-                    'Check its spelling, or remove the rule.',
-                    "nothing:$shown",
-                    causes: [...$links, ...self::names($rule)],
-                );
+                yield Draft::inCss($source, $rule->written->preludeSpan(), "nothing:$shown")
+                    ->says("`$shown` matches nothing on any page.")
+                    ->remedy('Check its spelling, or remove the rule.')
+                    ->causedBy(...$links, ...self::names($rule));
             }
         }
     }

@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Style;
 
 use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\Edit;
 use InkedMargin\Core\Finding\Mend;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
@@ -21,11 +24,17 @@ final readonly class MissingRel extends Rule
     public function __construct()
     {
         parent::__construct(
-            'style/missing-rel',
-            Weight::Fault,
-            ProofMark::Insert,
-            'A link to a stylesheet without `rel="stylesheet"`.',
-            ['markup/unknown-attribute'],
+            new RuleFacts(
+                'style/missing-rel',
+                'Missing rel attribute',
+                Weight::Fault,
+                ProofMark::Insert,
+                'A link to a stylesheet without `rel="stylesheet"`.',
+                '`rel="stylesheet"` tells the browser what the file is for. Without it, the file is not '
+                    .'used and the page has no styles.',
+                Citation::html('Link type “stylesheet”', 'links.html#link-type-stylesheet'),
+                ['markup/unknown-attribute'],
+            ),
         );
     }
 
@@ -56,14 +65,11 @@ final readonly class MissingRel extends Rule
                         ),
                         'rel="stylesheet"',
                     );
-                yield $this->elementFinding(
-                    $page,
-                    $link,
-                    'This `<link>` has no `rel="stylesheet"`, so browsers do not load the stylesheet.',
-                    'Type `rel="stylesheet"` inside the tag.',
-                    mend: Mend::of($edit),
-                    subjects: self::files($page, $link),
-                );
+                yield Draft::at($page, $link)
+                    ->says('This `<link>` has no `rel="stylesheet"`, so browsers do not load the stylesheet.')
+                    ->remedy('Type `rel="stylesheet"` inside the tag.')
+                    ->mend(Mend::of($edit))
+                    ->about(...self::files($page, $link));
             }
         }
     }

@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Style;
 
 use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\Edit;
-use InkedMargin\Core\Finding\Finding;
 use InkedMargin\Core\Finding\Mend;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
+use InkedMargin\Core\Finding\RuleFacts;
+use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Styles\MarkupNames;
 use InkedMargin\Core\Site\Styles\RuleReach;
 use InkedMargin\Core\Site\Styles\StyleSource;
@@ -21,18 +25,24 @@ use InkedMargin\Core\Style\Cascade\StyleRule;
 use InkedMargin\Core\Style\Syntax\Escape;
 
 /** A class or id in a stylesheet that no page has, where the pages have one that is nearly it. Common practice. */
-final readonly class NearMiss extends CssRule
+final readonly class NearMiss extends Rule
 {
     private const MOST_RELATED = 6;
 
     public function __construct()
     {
         parent::__construct(
-            'style/near-miss',
-            Weight::Fault,
-            ProofMark::Change,
-            'A selector misses a class or id of the pages by a little.',
-            ['style/syntax', 'markup/unknown-attribute'],
+            new RuleFacts(
+                'style/near-miss',
+                'Mismatched class or id',
+                Weight::Fault,
+                ProofMark::Change,
+                'A selector misses a class or id of the pages by a little.',
+                'A rule reaches only elements with exactly its name: `.` is for classes, `#` is for ids, '
+                    .'and capitals count. A near miss styles nothing.',
+                Citation::css('Selectors Level 4', 'Class Selectors', 'selectors-4/#class-html'),
+                ['style/syntax', 'markup/unknown-attribute'],
+            ),
         );
     }
 
@@ -63,7 +73,7 @@ final readonly class NearMiss extends CssRule
         string $variant,
         string $meant,
         MarkupNames $names,
-    ): Finding {
+    ): Draft {
         $prelude = $rule->written->preludeSpan();
         $at = strpos($rule->written->prelude(), $written);
         $span = $at === false
@@ -75,29 +85,25 @@ final readonly class NearMiss extends CssRule
         $typed = $meant[0].Escape::name(substr($meant, 1));
         $where = count($places) === 1 ? 'the page has' : count($places).' elements have';
 
-        return $this->cssFinding(
-            $source,
-            $span,
-            match ($variant) {
+        return Draft::inCss($source, $span, "missed:$written")
+            ->variant($variant)
+            ->says(match ($variant) {
                 'space' => 'No element has the class `'.substr($written, 1)
                     ."`. `class=\"$name\"` is two classes, because of the space.",
                 'dot' => "`$written` selects an element of that name; $where `$attribute=\"$name\"`.",
                 'case' => "No element has `$written`: $where `$attribute=\"$name\"`, and letter case counts.",
                 default => "No element has `$written`; $where `$attribute=\"$name\"`.",
-            },
-            $variant === 'space'
+            })
+            ->remedy($variant === 'space'
                 ? 'Type `class="'.substr($written, 1).'"` on the page.'
-                : "Type `$typed`.",
-            "missed:$written",
-            $variant,
-            related: array_map(
+                : "Type `$typed`.")
+            ->related(...array_map(
                 fn (array $place) => new Related($place[0]->file, $place[1]->place(), "`$attribute=\"$name\"`"),
                 array_slice($places, 0, self::MOST_RELATED),
-            ),
-            mend: $variant === 'space' || $at === false ? null : Mend::of(new Edit($source->file, $span, $typed)),
-            subjects: [self::at($source, $prelude), "name:$written", "name:$meant", ...self::parts($variant, $meant)],
-            fold: English::excerpt("missed $written"),
-        );
+            ))
+            ->mend($variant === 'space' || $at === false ? null : Mend::of(new Edit($source->file, $span, $typed)))
+            ->about(Subject::inCss($source, $prelude), "name:$written", "name:$meant", ...self::parts($variant, $meant))
+            ->folded(English::excerpt("missed $written"));
     }
 
     /** @return list<string> */

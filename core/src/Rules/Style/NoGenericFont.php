@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Style;
 
 use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\Edit;
 use InkedMargin\Core\Finding\Mend;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Styles\Declarations;
 use InkedMargin\Core\Site\Styles\RuleReach;
 use InkedMargin\Core\Site\Styles\StyleSources;
@@ -20,7 +24,7 @@ use InkedMargin\Core\Style\Value\ValueCheck;
 use InkedMargin\Core\Style\Value\Verdict;
 
 /** A list of fonts without a generic one at its end (CSS Fonts Level 4, section 2.1: authors are to offer one). */
-final readonly class NoGenericFont extends CssRule
+final readonly class NoGenericFont extends Rule
 {
     private const GENERIC = [
         'serif', 'sans-serif', 'monospace', 'cursive', 'fantasy', 'system-ui', 'ui-serif', 'ui-sans-serif',
@@ -39,10 +43,16 @@ final readonly class NoGenericFont extends CssRule
     public function __construct()
     {
         parent::__construct(
-            'style/no-generic-font',
-            Weight::Tidy,
-            ProofMark::Insert,
-            'A list of fonts that does not end in a generic family.',
+            new RuleFacts(
+                'style/no-generic-font',
+                'No fallback font',
+                Weight::Tidy,
+                ProofMark::Insert,
+                'A list of fonts that does not end in a generic family.',
+                'Not every computer has your font. If the list does not end in a general family such as '
+                    .'`serif`, the browser picks one that may not fit at all.',
+                Citation::css('CSS 2.1', '15.3 Font family', 'CSS21/fonts.html#font-family-prop'),
+            ),
         );
     }
 
@@ -74,15 +84,13 @@ final readonly class NoGenericFont extends CssRule
                     default => 'serif',
                 };
                 $shown = English::excerpt($declaration->tokens->rawBetween($fonts[0]->token, $last->token), 50);
-                yield $this->cssFinding(
-                    $source,
-                    $declaration->tokens->span($fonts[0]->token, $last->token),
-                    "`$shown` does not end in a generic font, for readers whose computer has none of these.",
-                    "Type `, $generic` after it.",
-                    "fonts:$shown",
-                    mend: Mend::of(Edit::insert($source->file, $declaration->tokens->stop($last->token), ", $generic")),
-                    fold: "fonts $shown",
-                );
+                yield Draft::inCss($source, $declaration->tokens->span($fonts[0]->token, $last->token), "fonts:$shown")
+                    ->says("`$shown` does not end in a generic font, for readers whose computer has none of these.")
+                    ->remedy("Type `, $generic` after it.")
+                    ->mend(
+                        Mend::of(Edit::insert($source->file, $declaration->tokens->stop($last->token), ", $generic")),
+                    )
+                    ->folded("fonts $shown");
             }
         }
     }

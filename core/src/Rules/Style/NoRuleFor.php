@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Style;
 
 use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\PartKind;
 use InkedMargin\Core\Rules\Rule;
@@ -27,16 +30,22 @@ final readonly class NoRuleFor extends Rule
     public function __construct()
     {
         parent::__construct(
-            'style/no-rule-for',
-            Weight::Tidy,
-            ProofMark::Look,
-            'A class or id that nothing uses.',
-            [
-                'style/near-miss', 'style/element-name-as-class', 'markup/duplicate-id', 'markup/bad-attribute-value',
-                'link/missing-fragment', 'link/missing-file', 'link/letter-case', 'link/wrong-folder',
-                'link/outside-site', 'link/local-path', 'style/missing-rel', 'style/not-on-page', 'style/none',
-                'file/missing',
-            ],
+            new RuleFacts(
+                'style/no-rule-for',
+                'Unused class or id',
+                Weight::Tidy,
+                ProofMark::Look,
+                'A class or id that nothing uses.',
+                'Nothing uses this name. Often its rule was forgotten, or the name is spelt differently '
+                    .'in the stylesheet.',
+                Citation::practice(),
+                [
+                    'style/near-miss', 'style/element-name-as-class', 'markup/duplicate-id',
+                    'markup/bad-attribute-value', 'link/missing-fragment', 'link/missing-file',
+                    'link/letter-case', 'link/wrong-folder', 'link/outside-site', 'link/local-path',
+                    'style/missing-rel', 'style/not-on-page', 'style/none', 'file/missing',
+                ],
+            ),
         );
     }
 
@@ -66,21 +75,18 @@ final readonly class NoRuleFor extends Rule
                 continue;
             }
             $attribute = $name[0] === '#' ? 'id' : 'class';
-            yield $this->elementFinding(
-                $page,
-                $element,
-                "No stylesheet has a rule for `$attribute=\"$value\"`.",
-                "Write a rule for `$name`, or remove the $attribute.",
-                $attribute,
-                $element->attribute($attribute)?->span(),
-                array_map(
+            yield Draft::at($page, $element)
+                ->variant($attribute)
+                ->span($element->attribute($attribute)?->span())
+                ->anchored("@$attribute:$value")
+                ->says("No stylesheet has a rule for `$attribute=\"$value\"`.")
+                ->remedy("Write a rule for `$name`, or remove the $attribute.")
+                ->related(...array_map(
                     fn (array $place) => new Related($place[0]->file, $place[1]->place(), 'here too'),
                     array_slice($places, 1, self::MOST_RELATED),
-                ),
-                about: "@$attribute:$value",
-                causes: self::brokenSheets($page),
-                subjects: ["name:$name"],
-            );
+                ))
+                ->about("name:$name")
+                ->causedBy(...self::brokenSheets($page));
         }
     }
 

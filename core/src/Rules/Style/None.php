@@ -6,8 +6,11 @@ namespace InkedMargin\Core\Rules\Style;
 
 use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Brief\Kind\Stylesheets;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\Mend;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Rule;
@@ -19,15 +22,21 @@ final readonly class None extends Rule
     public function __construct()
     {
         parent::__construct(
-            'style/none',
-            Weight::Departure,
-            ProofMark::Insert,
-            'The site has a stylesheet, and no page links it.',
-            [
-                'link/missing-file', 'link/letter-case', 'link/wrong-folder', 'link/local-path', 'link/outside-site',
-                'style/missing-rel', 'markup/unclosed-element', 'markup/unknown-element', 'markup/unknown-attribute',
-                'link/bad-address', 'link/empty',
-            ],
+            new RuleFacts(
+                'style/none',
+                'No stylesheet linked',
+                Weight::Departure,
+                ProofMark::Insert,
+                'The site has a stylesheet, and no page links it.',
+                'The browser shows the pages in its own plain style. All the design that you wrote is in '
+                    .'a file that no page loads.',
+                Citation::html('Link type “stylesheet”', 'links.html#link-type-stylesheet'),
+                [
+                    'link/missing-file', 'link/letter-case', 'link/wrong-folder', 'link/local-path',
+                    'link/outside-site', 'style/missing-rel', 'markup/unclosed-element', 'markup/unknown-element',
+                    'markup/unknown-attribute', 'link/bad-address', 'link/empty',
+                ],
+            ),
         );
     }
 
@@ -51,16 +60,14 @@ final readonly class None extends Rule
         $sheets = array_map(strval(...), array_keys($site->sheets));
         $line = Stylesheets::line($home, $sheets[0]);
         $mend = count($sheets) === 1 && count($site->pages) === 1 ? Stylesheets::mend($home, $line) : null;
-        yield $this->pageFinding(
-            $home,
-            $home->headPlace(),
-            'No page links '.English::names($sheets, 'or', 3).', so '.(count($sheets) === 1 ? 'it does' : 'they do')
-                .' nothing.',
-            "Type `$line` inside `<head>`".(count($site->pages) === 1 ? '.' : ', and the same on every page.'),
-            'no-sheet',
-            mend: $mend instanceof Mend ? $mend : null,
-            causes: $causes,
-            subjects: array_map(fn (string $sheet) => Subject::file($sheet), $sheets),
-        );
+        yield Draft::onPage($home, $home->headPlace(), 'no-sheet')
+            ->says(
+                'No page links '.English::names($sheets, 'or', 3).', so '.(count($sheets) === 1 ? 'it does' : 'they do')
+                    .' nothing.',
+            )
+            ->remedy("Type `$line` inside `<head>`".(count($site->pages) === 1 ? '.' : ', and the same on every page.'))
+            ->mend($mend instanceof Mend ? $mend : null)
+            ->about(...array_map(fn (string $sheet) => Subject::file($sheet), $sheets))
+            ->causedBy(...$causes);
     }
 }

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Style;
 
 use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Rules\Rule;
@@ -16,17 +19,23 @@ final readonly class NotInHead extends Rule
     public function __construct()
     {
         parent::__construct(
-            'style/not-in-head',
-            Weight::Departure,
-            ProofMark::Move,
-            'A stylesheet is linked or written in the body.',
-            [
-                'markup/missing-skeleton-tag',
-                'markup/unclosed-element',
-                'markup/stray-text',
-                'markup/stray-end-tag',
-                'markup/content-model',
-            ],
+            new RuleFacts(
+                'style/not-in-head',
+                'Styles outside head',
+                Weight::Departure,
+                ProofMark::Move,
+                'A stylesheet is linked or written in the body.',
+                'A browser draws the page while it loads. If the styles come late, readers see the page '
+                    .'without them first.',
+                Citation::html('The link element', 'semantics.html#the-link-element'),
+                [
+                    'markup/missing-skeleton-tag',
+                    'markup/unclosed-element',
+                    'markup/stray-text',
+                    'markup/stray-end-tag',
+                    'markup/content-model',
+                ],
+            ),
         );
     }
 
@@ -36,12 +45,9 @@ final readonly class NotInHead extends Rule
             foreach ($page->stylesheets() as $reference) {
                 $link = $reference->element;
                 if ($link !== null && self::isInBody($link)) {
-                    yield $this->elementFinding(
-                        $page,
-                        $link,
-                        'This stylesheet is linked in `<body>`, so the page can first show without it.',
-                        'Move this `<link>` into `<head>`.',
-                    );
+                    yield Draft::at($page, $link)
+                        ->says('This stylesheet is linked in `<body>`, so the page can first show without it.')
+                        ->remedy('Move this `<link>` into `<head>`.');
                 }
             }
         }

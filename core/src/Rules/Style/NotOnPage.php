@@ -6,8 +6,10 @@ namespace InkedMargin\Core\Rules\Style;
 
 use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Brief\Kind\Stylesheets;
-use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Rule;
@@ -25,22 +27,22 @@ final readonly class NotOnPage extends Rule
     public function __construct()
     {
         parent::__construct(
-            'style/not-on-page',
-            Weight::Departure,
-            ProofMark::Insert,
-            'A stylesheet that the other pages link is not linked on this page.',
-            [
-                'link/missing-file', 'link/letter-case', 'link/wrong-folder', 'link/outside-site', 'link/local-path',
-                'link/bad-address', 'link/empty', 'file/name', 'file/missing', 'markup/bad-attribute-value',
-                'markup/missing-attribute', 'markup/unknown-attribute', 'markup/unclosed-element',
-                'file/double-extension',
-            ],
+            new RuleFacts(
+                'style/not-on-page',
+                'Stylesheet not linked',
+                Weight::Departure,
+                ProofMark::Insert,
+                'A stylesheet that the other pages link is not linked on this page.',
+                'This page loads without the look of the others, as if it came from another site.',
+                Citation::html('Link type “stylesheet”', 'links.html#link-type-stylesheet'),
+                [
+                    'link/missing-file', 'link/letter-case', 'link/wrong-folder', 'link/outside-site',
+                    'link/local-path', 'link/bad-address', 'link/empty', 'file/name', 'file/missing',
+                    'markup/bad-attribute-value', 'markup/missing-attribute', 'markup/unknown-attribute',
+                    'markup/unclosed-element', 'file/double-extension',
+                ],
+            ),
         );
-    }
-
-    public function speaksFor(): array
-    {
-        return [Stylesheets::class => ['missing']];
     }
 
     public function check(Examination $exam): iterable
@@ -72,7 +74,7 @@ final readonly class NotOnPage extends Rule
     }
 
     /** @param  non-empty-list<string>  $sheets  that the page does not link */
-    private function missing(Page $page, array $sheets): Finding
+    private function missing(Page $page, array $sheets): Draft
     {
         $lines = array_map(fn (string $sheet) => Stylesheets::line($page, $sheet), $sheets);
         $causes = [];
@@ -83,17 +85,13 @@ final readonly class NotOnPage extends Rule
             $causes[] = Subject::element($page->path(), $element);
         }
 
-        return $this->pageFinding(
-            $page,
-            $page->headPlace(),
-            'This page does not link the '.(count($sheets) === 1 ? 'stylesheet ' : 'stylesheets ')
+        return Draft::onPage($page, $page->headPlace(), 'sheet:'.implode(' ', $sheets))
+            ->says('This page does not link the '.(count($sheets) === 1 ? 'stylesheet ' : 'stylesheets ')
                 .English::names($sheets)
-                .', so it looks different from the other pages.',
-            'Type '.English::names($lines).' inside `<head>`.',
-            'sheet:'.implode(' ', $sheets),
-            mend: Stylesheets::mend($page, ...$lines),
-            causes: $causes,
-        );
+                .', so it looks different from the other pages.')
+            ->remedy('Type '.English::names($lines).' inside `<head>`.')
+            ->mend(Stylesheets::mend($page, ...$lines))
+            ->causedBy(...$causes);
     }
 
     /**

@@ -5,9 +5,13 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Style;
 
 use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Styles\Declarations;
 use InkedMargin\Core\Site\Styles\RuleReach;
 use InkedMargin\Core\Site\Styles\SiteStyles;
@@ -20,15 +24,25 @@ use InkedMargin\Core\Style\Syntax\Declaration;
  * A declaration that another of the same stylesheet beats everywhere (CSS Cascade 5, section 6). What one sheet changes
  * of another is meant so, and so is a value for older browsers before a newer one.
  */
-final readonly class Overridden extends CssRule
+final readonly class Overridden extends Rule
 {
     public function __construct()
     {
         parent::__construct(
-            'style/overridden',
-            Weight::Tidy,
-            ProofMark::Look,
-            'A declaration that another one of the same stylesheet always beats.',
+            new RuleFacts(
+                'style/overridden',
+                'Overridden declaration',
+                Weight::Tidy,
+                ProofMark::Look,
+                'A declaration that another one of the same stylesheet always beats.',
+                'Another line always wins, so this one does nothing. If you edit it later, you will wonder '
+                    .'why the page stays the same.',
+                Citation::css(
+                    'CSS Cascading and Inheritance Level 4',
+                    'Cascade Sorting Order',
+                    'css-cascade-4/#cascade-sort',
+                ),
+            ),
         );
     }
 
@@ -47,14 +61,10 @@ final readonly class Overridden extends CssRule
                     continue;
                 }
                 $shown = "$declaration->name: ".English::excerpt($declaration->value(), 30);
-                yield $this->cssFinding(
-                    $source,
-                    $declaration->span(),
-                    "`$shown` never shows: `{$winner->declaration->name}` is set again for the same elements.",
-                    'Remove one of the two.',
-                    "overridden:$shown",
-                    related: [new Related($source->file, $source->place($winner->declaration->span()), 'set here')],
-                );
+                yield Draft::inCss($source, $declaration->span(), "overridden:$shown")
+                    ->says("`$shown` never shows: `{$winner->declaration->name}` is set again for the same elements.")
+                    ->remedy('Remove one of the two.')
+                    ->related(new Related($source->file, $source->place($winner->declaration->span()), 'set here'));
             }
         }
     }

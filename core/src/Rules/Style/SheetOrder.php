@@ -6,8 +6,10 @@ namespace InkedMargin\Core\Rules\Style;
 
 use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Brief\Kind\Stylesheets;
-use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Rule;
@@ -30,16 +32,21 @@ final readonly class SheetOrder extends Rule
     public function __construct()
     {
         parent::__construct(
-            'style/sheet-order',
-            Weight::Departure,
-            ProofMark::Move,
-            'The stylesheets are not linked in the order that the brief asks for, or that most pages have.',
+            new RuleFacts(
+                'style/sheet-order',
+                'Wrong stylesheet order',
+                Weight::Departure,
+                ProofMark::Move,
+                'The stylesheets are not linked in the order that the brief asks for, or that most pages have.',
+                'If two stylesheets disagree, the later one wins. In another order, the page looks '
+                    .'different.',
+                Citation::css(
+                    'CSS Cascading and Inheritance Level 4',
+                    'Cascade Sorting Order',
+                    'css-cascade-4/#cascade-sort',
+                ),
+            ),
         );
-    }
-
-    public function speaksFor(): array
-    {
-        return [Stylesheets::class => ['order']];
     }
 
     public function check(Examination $exam): iterable
@@ -66,17 +73,13 @@ final readonly class SheetOrder extends Rule
         }
     }
 
-    private function turned(Page $page, Reference $link, string $first, string $second, int $others): Finding
+    private function turned(Page $page, Reference $link, string $first, string $second, int $others): Draft
     {
-        return $this->pageFinding(
-            $page,
-            $link->element?->place() ?? $link->span,
-            "`$first` is linked before `$second` here, and after it on ".English::count($others, 'other page')
-                .', so another rule wins here where both set the same.',
-            "Move the link to `$first` below that to `$second`.",
-            "order:$first:$second",
-            causes: [Subject::place($page->path(), $link->span->start)],
-        );
+        return Draft::onPage($page, $link->element?->place() ?? $link->span, "order:$first:$second")
+            ->says("`$first` is linked before `$second` here, and after it on ".English::count($others, 'other page')
+                .', so another rule wins here where both set the same.')
+            ->remedy("Move the link to `$first` below that to `$second`.")
+            ->causedBy(Subject::place($page->path(), $link->span->start));
     }
 
     /** @return array<string, Reference> the site's own sheets on a page, in order, each where it is linked first */

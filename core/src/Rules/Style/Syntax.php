@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Style;
 
 use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\Edit;
-use InkedMargin\Core\Finding\Finding;
 use InkedMargin\Core\Finding\Mend;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
+use InkedMargin\Core\Finding\RuleFacts;
+use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Styles\StyleSource;
 use InkedMargin\Core\Site\Styles\StyleSources;
 use InkedMargin\Core\Source\English;
@@ -27,7 +31,7 @@ use InkedMargin\Core\Style\Syntax\TokenType;
 use InkedMargin\Core\Style\Value\Definitions;
 
 /** CSS that goes against its syntax, and what a browser skips for it (CSS Syntax Level 3). */
-final readonly class Syntax extends CssRule
+final readonly class Syntax extends Rule
 {
     /** Before a property name, by which old browsers were told apart: meant so, and passed over by all others. */
     private const HACK = '/^[*_$&+!#]\s*[\w-]+\s*:/';
@@ -35,10 +39,16 @@ final readonly class Syntax extends CssRule
     public function __construct()
     {
         parent::__construct(
-            'style/syntax',
-            Weight::Fault,
-            ProofMark::Change,
-            'CSS with a syntax error, so that browsers skip a part of it.',
+            new RuleFacts(
+                'style/syntax',
+                'CSS syntax error',
+                Weight::Fault,
+                ProofMark::Change,
+                'CSS with a syntax error, so that browsers skip a part of it.',
+                'A browser skips CSS that it cannot read, often up to the next `;` or `}`. One wrong '
+                    .'character can switch off several rules.',
+                Citation::css('CSS Syntax Module Level 3', 'Error Handling', 'css-syntax-3/#error-handling'),
+            ),
         );
     }
 
@@ -49,7 +59,7 @@ final readonly class Syntax extends CssRule
         }
     }
 
-    /** @return iterable<Finding> by their place, and nothing twice */
+    /** @return iterable<Draft> by their place, and nothing twice */
     private function in(StyleSource $source): iterable
     {
         $swallowed = null;
@@ -111,7 +121,7 @@ final readonly class Syntax extends CssRule
         ) <= 1;
     }
 
-    private function ofError(StyleSource $source, SyntaxError $error): ?Finding
+    private function ofError(StyleSource $source, SyntaxError $error): ?Draft
     {
         $tokens = $source->css->tokens;
         $text = substr($tokens->css, $error->span->start - $tokens->offset, $error->span->length());
@@ -122,60 +132,40 @@ final readonly class Syntax extends CssRule
                 ? $this->missingBrace($source, $error)
                 : $this->bracket($source, $error, $text),
             SyntaxErrorKind::StrayClose => $text === '}' && ! $source->isAttribute()
-                ? $this->cssFinding(
-                    $source,
-                    $error->span,
-                    'This `}` closes nothing, so browsers skip the rule after it.',
-                    'Remove the `}`.',
-                    'extra-brace',
-                    'extra-brace',
-                    mend: Mend::of(Edit::remove($source->file, $error->span)),
-                    mark: ProofMark::TakeOut,
-                )
+                ? Draft::inCss($source, $error->span, 'extra-brace')
+                    ->variant('extra-brace')
+                    ->mark(ProofMark::TakeOut)
+                    ->says('This `}` closes nothing, so browsers skip the rule after it.')
+                    ->remedy('Remove the `}`.')
+                    ->mend(Mend::of(Edit::remove($source->file, $error->span)))
                 : null,
             SyntaxErrorKind::MissingColon => $this->missingColon($source, $error, $text),
             SyntaxErrorKind::NotADeclaration => preg_match(self::HACK, $text) === 1
                 ? null
                 : $this->notADeclaration($source, $error, $text, $shown),
-            SyntaxErrorKind::UnclosedComment => $this->cssFinding(
-                $source,
-                $error->span,
-                'This comment has no end, so browsers skip everything after it.',
-                'Type `*/` where the comment ends.',
-                'comment',
-                'unclosed-comment',
-                mark: ProofMark::Insert,
-            ),
-            SyntaxErrorKind::UnclosedString => $this->cssFinding(
-                $source,
-                $error->span,
-                "The quote that starts with `$shown` is not closed on its line.",
-                "Type `{$text[0]}` at the end of the text.",
-                "string:$shown",
-                'unclosed-string',
-                mark: ProofMark::Insert,
-            ),
-            SyntaxErrorKind::BadUrl => $this->cssFinding(
-                $source,
-                $error->span,
-                "`$shown` cannot be read: an address with spaces or quotes in it needs quotes around it.",
-                'Type `url("…")` with the address inside the quotes.',
-                "url:$shown",
-                'bad-url',
-            ),
-            SyntaxErrorKind::RuleWithoutBlock => $this->cssFinding(
-                $source,
-                $error->span,
-                "`$shown` has no `{ … }` after it, so it does nothing.",
-                'Type its rules in braces after it, or remove it.',
-                "rule:$shown",
-                'rule-without-block',
-            ),
+            SyntaxErrorKind::UnclosedComment => Draft::inCss($source, $error->span, 'comment')
+                ->variant('unclosed-comment')
+                ->mark(ProofMark::Insert)
+                ->says('This comment has no end, so browsers skip everything after it.')
+                ->remedy('Type `*/` where the comment ends.'),
+            SyntaxErrorKind::UnclosedString => Draft::inCss($source, $error->span, "string:$shown")
+                ->variant('unclosed-string')
+                ->mark(ProofMark::Insert)
+                ->says("The quote that starts with `$shown` is not closed on its line.")
+                ->remedy("Type `{$text[0]}` at the end of the text."),
+            SyntaxErrorKind::BadUrl => Draft::inCss($source, $error->span, "url:$shown")
+                ->variant('bad-url')
+                ->says("`$shown` cannot be read: an address with spaces or quotes in it needs quotes around it.")
+                ->remedy('Type `url("…")` with the address inside the quotes.'),
+            SyntaxErrorKind::RuleWithoutBlock => Draft::inCss($source, $error->span, "rule:$shown")
+                ->variant('rule-without-block')
+                ->says("`$shown` has no `{ … }` after it, so it does nothing.")
+                ->remedy('Type its rules in braces after it, or remove it.'),
             SyntaxErrorKind::TooDeep => null,
         };
     }
 
-    private function missingBrace(StyleSource $source, SyntaxError $error): Finding
+    private function missingBrace(StyleSource $source, SyntaxError $error): Draft
     {
         $at = $this->placeOfBrace($source, $error);
         $rule = $source->css->tokens;
@@ -183,17 +173,15 @@ final readonly class Syntax extends CssRule
         $name = English::excerpt((string) preg_replace('~^.*[{};]|/\*.*?\*/~s', '', $opener), 40);
         $place = new Span(max($error->span->start, $at - 1), $at);
 
-        return $this->cssFinding(
-            $source,
-            $place,
-            "The rule `$name` has no `}`, so the rules after it are read as part of it.",
-            $at >= strlen($source->file->bytes) ? 'Type `}` at the end.' : 'Type `}` here, before the next rule.',
-            "brace:$name",
-            'missing-brace',
-            related: [new Related($source->file, $source->place($error->span), 'opened here')],
-            mend: Mend::of(Edit::insert($source->file, $at, "\n}")),
-            mark: ProofMark::Insert,
-        );
+        return Draft::inCss($source, $place, "brace:$name")
+            ->variant('missing-brace')
+            ->mark(ProofMark::Insert)
+            ->says("The rule `$name` has no `}`, so the rules after it are read as part of it.")
+            ->remedy(
+                $at >= strlen($source->file->bytes) ? 'Type `}` at the end.' : 'Type `}` here, before the next rule.',
+            )
+            ->related(new Related($source->file, $source->place($error->span), 'opened here'))
+            ->mend(Mend::of(Edit::insert($source->file, $at, "\n}")));
     }
 
     /**
@@ -227,77 +215,66 @@ final readonly class Syntax extends CssRule
         return $last;
     }
 
-    private function bracket(StyleSource $source, SyntaxError $error, string $text): Finding
+    private function bracket(StyleSource $source, SyntaxError $error, string $text): Draft
     {
         $close = $text === '[' ? ']' : ')';
 
-        return $this->cssFinding(
-            $source,
-            $error->span,
-            'This '.English::excerpt($text, 30)." is not closed with `$close`, so browsers skip everything after it.",
-            "Type `$close` where it ends.",
-            "bracket:$text",
-            'bracket',
-            mark: ProofMark::Insert,
-        );
+        return Draft::inCss($source, $error->span, "bracket:$text")
+            ->variant('bracket')
+            ->mark(ProofMark::Insert)
+            ->says(
+                'This '.English::excerpt(
+                    $text,
+                    30,
+                )." is not closed with `$close`, so browsers skip everything after it.",
+            )
+            ->remedy("Type `$close` where it ends.");
     }
 
-    private function missingColon(StyleSource $source, SyntaxError $error, string $text): Finding
+    private function missingColon(StyleSource $source, SyntaxError $error, string $text): Draft
     {
         preg_match('/^([\w-]+)\s*(=)?\s*/', $text, $parts);
         $name = $parts[1] ?? '';
         if (($parts[2] ?? '') === '=') {
             $at = $error->span->start + strcspn($text, '=');
 
-            return $this->cssFinding(
-                $source,
-                $error->span,
-                '`'.English::excerpt($text, 40).'` has `=` where CSS has `:`, so browsers skip it.',
-                "Type `$name: ".English::excerpt(substr($text, strlen($parts[0])), 30).'`.',
-                "equals:$name",
-                'equals',
-                mend: Mend::of(new Edit($source->file, new Span($error->span->start + strlen($name), $at + 1), ':')),
-            );
+            return Draft::inCss($source, $error->span, "equals:$name")
+                ->variant('equals')
+                ->says('`'.English::excerpt($text, 40).'` has `=` where CSS has `:`, so browsers skip it.')
+                ->remedy("Type `$name: ".English::excerpt(substr($text, strlen($parts[0])), 30).'`.')
+                ->mend(Mend::of(new Edit($source->file, new Span($error->span->start + strlen($name), $at + 1), ':')));
         }
         $isProperty = Definitions::isProperty(strtolower($name));
         $value = substr($text, strlen($parts[0] ?? ''));
 
-        return $this->cssFinding(
-            $source,
-            $error->span,
-            $isProperty && $value !== ''
+        return Draft::inCss($source, $error->span, "colon:$name")
+            ->variant('missing-colon')
+            ->mark(ProofMark::Insert)
+            ->says($isProperty && $value !== ''
                 ? "There is no `:` after `$name`, so browsers skip it."
-                : '`'.English::excerpt($text, 40).'` is not a declaration, so browsers skip it.',
-            $isProperty && $value !== ''
+                : '`'.English::excerpt($text, 40).'` is not a declaration, so browsers skip it.')
+            ->remedy($isProperty && $value !== ''
                 ? "Type `$name: ".English::excerpt($value, 30).'`.'
-                : 'Type `property: value;`, or remove it.',
-            "colon:$name",
-            'missing-colon',
-            mend: $isProperty && $value !== ''
+                : 'Type `property: value;`, or remove it.')
+            ->mend($isProperty && $value !== ''
                 ? Mend::of(Edit::insert($source->file, $error->span->start + strlen($name), ':'))
-                : null,
-            mark: ProofMark::Insert,
-        );
+                : null);
     }
 
-    private function notADeclaration(StyleSource $source, SyntaxError $error, string $text, string $shown): Finding
+    private function notADeclaration(StyleSource $source, SyntaxError $error, string $text, string $shown): Draft
     {
         $isComment = str_starts_with($text, '//');
 
-        return $this->cssFinding(
-            $source,
-            $error->span,
-            $isComment
+        return Draft::inCss($source, $error->span, "declaration:$shown")
+            ->variant('not-a-declaration')
+            ->says($isComment
                 ? 'CSS has no comments with `//`, so browsers skip this and what follows up to the next `;`.'
-                : "`$shown` is not a declaration, so browsers skip it.",
-            $isComment ? 'Type the comment between `/*` and `*/`.' : 'Type `property: value;`, or remove it.',
-            "declaration:$shown",
-            'not-a-declaration',
-        );
+                : "`$shown` is not a declaration, so browsers skip it.")
+            ->remedy($isComment ? 'Type the comment between `/*` and `*/`.' : 'Type `property: value;`, or remove it.');
     }
 
     /** A value that goes on into the next declaration. */
-    private function missingSemicolon(StyleSource $source, Declaration $declaration): ?Finding
+    private function missingSemicolon(StyleSource $source, Declaration $declaration): ?Draft
     {
         $tokens = $declaration->tokens;
         for ($at = $declaration->from + 1; $at < $declaration->to; $at = $tokens->after($at)) {
@@ -320,17 +297,13 @@ final readonly class Syntax extends CssRule
             $end = $tokens->stop($last);
             $written = "$declaration->name: ".English::excerpt($tokens->rawBetween($declaration->from, $last), 30);
 
-            return $this->cssFinding(
-                $source,
-                new Span($tokens->start($last), $end),
-                "There is no `;` after `$written`, so browsers skip it and `$name` as well.",
-                "Type `;` after `$written`.",
-                "semicolon:$declaration->name:$name",
-                'missing-semicolon',
-                mend: Mend::of(Edit::insert($source->file, $end, ';')),
-                mark: ProofMark::Insert,
-                subjects: [self::at($source, $declaration->nameSpan())],
-            );
+            return Draft::inCss($source, new Span($tokens->start($last), $end), "semicolon:$declaration->name:$name")
+                ->variant('missing-semicolon')
+                ->mark(ProofMark::Insert)
+                ->says("There is no `;` after `$written`, so browsers skip it and `$name` as well.")
+                ->remedy("Type `;` after `$written`.")
+                ->mend(Mend::of(Edit::insert($source->file, $end, ';')))
+                ->about(Subject::inCss($source, $declaration->nameSpan()));
         }
 
         return null;
@@ -338,7 +311,7 @@ final readonly class Syntax extends CssRule
 
     /**
      * @param  list<SyntaxRule>  $rules
-     * @return iterable<Finding>
+     * @return iterable<Draft>
      */
     private function selectors(StyleSource $source, array $rules, ?Span $swallowed): iterable
     {
@@ -359,7 +332,7 @@ final readonly class Syntax extends CssRule
         }
     }
 
-    private function selector(StyleSource $source, QualifiedRule $rule): ?Finding
+    private function selector(StyleSource $source, QualifiedRule $rule): ?Draft
     {
         try {
             SelectorParser::read($rule->tokens, $rule->preludeFrom, $rule->preludeTo);
@@ -370,17 +343,17 @@ final readonly class Syntax extends CssRule
             }
             $shown = English::excerpt($rule->prelude(), 50);
 
-            return $this->cssFinding(
+            return Draft::inCss(
                 $source,
                 $rule->preludeTo > $rule->preludeFrom ? $rule->preludeSpan() : $rule->span(),
-                $shown === ''
-                    ? 'There is no selector before this `{`, so browsers skip the rule.'
-                    : "`$shown` is not a selector, so browsers skip the whole rule.",
-                $shown === '' ? 'Type a selector before `{`, such as `p`.' : self::remedyFor($rule->prelude()),
                 "selector:$shown",
-                'selector',
-                subjects: [self::at($source, $rule->span())],
-            );
+            )
+                ->variant('selector')
+                ->says($shown === ''
+                    ? 'There is no selector before this `{`, so browsers skip the rule.'
+                    : "`$shown` is not a selector, so browsers skip the whole rule.")
+                ->remedy($shown === '' ? 'Type a selector before `{`, such as `p`.' : self::remedyFor($rule->prelude()))
+                ->about(Subject::inCss($source, $rule->span()));
         }
 
         return null;

@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Style;
 
 use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\Edit;
 use InkedMargin\Core\Finding\Mend;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Styles\Declarations;
 use InkedMargin\Core\Site\Styles\StyleSources;
 use InkedMargin\Core\Source\NearestName;
@@ -21,7 +25,7 @@ use InkedMargin\Core\Style\Value\Verdict;
  * A property that CSS does not have. Source of the names: @webref/css; those of one maker's browsers begin with a
  * hyphen.
  */
-final readonly class UnknownProperty extends CssRule
+final readonly class UnknownProperty extends Rule
 {
     /** Of old browsers, and of SVG in its own files: no slips of the hand. */
     private const OTHERS = [
@@ -41,11 +45,17 @@ final readonly class UnknownProperty extends CssRule
     public function __construct()
     {
         parent::__construct(
-            'style/unknown-property',
-            Weight::Fault,
-            ProofMark::Change,
-            'A property that CSS does not have.',
-            ['style/syntax'],
+            new RuleFacts(
+                'style/unknown-property',
+                'Unknown CSS property',
+                Weight::Fault,
+                ProofMark::Change,
+                'A property that CSS does not have.',
+                'Browsers ignore a property that they do not know. The line does nothing, and no error is '
+                    .'shown.',
+                Citation::css('CSS 2.1', '4.2 Rules for handling parsing errors', 'CSS21/syndata.html#parsing-errors'),
+                ['style/syntax'],
+            ),
         );
     }
 
@@ -58,16 +68,12 @@ final readonly class UnknownProperty extends CssRule
                     continue;
                 }
                 $meant = self::meant($declaration);
-                yield $this->cssFinding(
-                    $source,
-                    $declaration->nameSpan(),
-                    "CSS has no property `{$declaration->name}`, so browsers skip it.",
-                    $meant === null ? 'Check its spelling, or remove it.' : "Type `$meant`.",
-                    "property:{$declaration->name}",
-                    $meant === null ? 'unknown' : 'misspelt',
-                    mend: $meant === null ? null : Mend::of(new Edit($source->file, $declaration->nameSpan(), $meant)),
-                    fold: "property {$declaration->name}",
-                );
+                yield Draft::inCss($source, $declaration->nameSpan(), "property:{$declaration->name}")
+                    ->variant($meant === null ? 'unknown' : 'misspelt')
+                    ->says("CSS has no property `{$declaration->name}`, so browsers skip it.")
+                    ->remedy($meant === null ? 'Check its spelling, or remove it.' : "Type `$meant`.")
+                    ->mend($meant === null ? null : Mend::of(new Edit($source->file, $declaration->nameSpan(), $meant)))
+                    ->folded("property {$declaration->name}");
             }
         }
     }

@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Style;
 
 use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Finding\Citation;
+use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\Edit;
-use InkedMargin\Core\Finding\Finding;
 use InkedMargin\Core\Finding\Mend;
 use InkedMargin\Core\Finding\ProofMark;
+use InkedMargin\Core\Finding\RuleFacts;
+use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\ElementTable;
+use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Styles\RuleReach;
 use InkedMargin\Core\Site\Styles\StyleSource;
 use InkedMargin\Core\Site\Styles\StyleSources;
@@ -23,7 +27,7 @@ use InkedMargin\Core\Style\Selector\SelectorParser;
 use InkedMargin\Core\Style\Selector\TypeSelector;
 
 /** A selector of an element, or a pseudo-class, that there is not (HTML Standard for names, Selectors Level 4). */
-final readonly class UnknownSelector extends CssRule
+final readonly class UnknownSelector extends Rule
 {
     /** Of SVG and MathML, which may stand in pages; and of the boxes that other languages have. */
     private const OTHERS = [
@@ -37,11 +41,17 @@ final readonly class UnknownSelector extends CssRule
     public function __construct()
     {
         parent::__construct(
-            'style/unknown-selector',
-            Weight::Fault,
-            ProofMark::Change,
-            'A selector names an element or a pseudo-class that does not exist.',
-            ['style/syntax', 'style/near-miss'],
+            new RuleFacts(
+                'style/unknown-selector',
+                'Unknown selector',
+                Weight::Fault,
+                ProofMark::Change,
+                'A selector names an element or a pseudo-class that does not exist.',
+                'There is no such element or pseudo-class, so the rule styles nothing. In a list with '
+                    .'commas, one unknown pseudo-class switches off the whole rule.',
+                Citation::css('Selectors Level 4', 'Invalid Selectors and Error Handling', 'selectors-4/#invalid'),
+                ['style/syntax', 'style/near-miss'],
+            ),
         );
     }
 
@@ -70,7 +80,7 @@ final readonly class UnknownSelector extends CssRule
         }
     }
 
-    private function element(StyleSource $source, StyleRule $rule, string $name, ?string $meant): Finding
+    private function element(StyleSource $source, StyleRule $rule, string $name, ?string $meant): Draft
     {
         $prelude = $rule->written->preludeSpan();
         $at = preg_match(
@@ -83,20 +93,16 @@ final readonly class UnknownSelector extends CssRule
             : 0;
         $span = new Span($prelude->start + $at, $prelude->start + $at + strlen($name));
 
-        return $this->cssFinding(
-            $source,
-            $span,
-            "HTML has no element `$name`, so this rule does nothing.",
-            $meant === null ? "Type the name of an element, or `.$name` for a class." : "Type `$meant`.",
-            "element:$name",
-            'element',
-            mend: $meant === null ? null : Mend::of(new Edit($source->file, $span, $meant)),
-            subjects: [self::at($source, $prelude)],
-            fold: "element $name",
-        );
+        return Draft::inCss($source, $span, "element:$name")
+            ->variant('element')
+            ->says("HTML has no element `$name`, so this rule does nothing.")
+            ->remedy($meant === null ? "Type the name of an element, or `.$name` for a class." : "Type `$meant`.")
+            ->mend($meant === null ? null : Mend::of(new Edit($source->file, $span, $meant)))
+            ->about(Subject::inCss($source, $prelude))
+            ->folded("element $name");
     }
 
-    private function pseudo(StyleSource $source, StyleRule $rule): ?Finding
+    private function pseudo(StyleSource $source, StyleRule $rule): ?Draft
     {
         $written = $rule->written;
         try {
@@ -116,18 +122,14 @@ final readonly class UnknownSelector extends CssRule
             $isFunction = str_ends_with($error->unknown, '()');
             $text = $colons.$meant.($isFunction ? '(' : '');
 
-            return $this->cssFinding(
-                $source,
-                $error->span,
-                "CSS has no `$error->unknown`, so browsers skip the whole rule.",
-                $meant === null
+            return Draft::inCss($source, $error->span, "pseudo:$error->unknown")
+                ->variant('pseudo')
+                ->says("CSS has no `$error->unknown`, so browsers skip the whole rule.")
+                ->remedy($meant === null
                     ? 'Check its spelling, or remove it.'
-                    : "Type `$colons$meant".($isFunction ? '()' : '').'`.',
-                "pseudo:$error->unknown",
-                'pseudo',
-                mend: $meant === null ? null : Mend::of(new Edit($source->file, $error->span, $text)),
-                subjects: [self::at($source, $written->preludeSpan())],
-            );
+                    : "Type `$colons$meant".($isFunction ? '()' : '').'`.')
+                ->mend($meant === null ? null : Mend::of(new Edit($source->file, $error->span, $text)))
+                ->about(Subject::inCss($source, $written->preludeSpan()));
         }
 
         return null;
