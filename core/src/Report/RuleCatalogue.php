@@ -75,18 +75,42 @@ final readonly class RuleCatalogue
     /** @return list<string> */
     private static function rule(Rule $rule): array
     {
-        $lines = ["### `{$rule->id}`", '', ucfirst($rule->weight->value).". {$rule->facts->summary}"];
+        $facts = $rule->facts;
+        $source = $facts->source;
+        $lines = [
+            "### {$facts->title}",
+            '',
+            "`{$facts->id}` · {$facts->weight->value} · {$facts->summary}",
+            '',
+            "**Why it matters.** {$facts->why}",
+            '',
+            '**Source.** '.($source->url === null ? $source->text : "[{$source->text}]({$source->url})").'.',
+        ];
         foreach ($rule->examples() as $example) {
-            $finding = self::findingOn($rule, $example);
-            $weight = $finding !== null && $finding->weight !== $rule->weight ? " ({$finding->weight->value})" : '';
-            array_push($lines, '', $example->variant === '' ? '*Example*' : "*{$example->variant}*$weight", '');
-            array_push($lines, ...self::code($example->badExcerpt()));
-            if ($finding !== null) {
-                array_push($lines, '', "> {$finding->message} {$finding->remedy}");
-            }
+            array_push($lines, '', ...self::lines($rule, $example));
         }
 
         return $lines;
+    }
+
+    /** @return list<string> what is wrong, what the rule says about it, and how it should be */
+    private static function lines(Rule $rule, Example $example): array
+    {
+        $finding = self::findingOn($rule, $example);
+        $weight = $finding !== null && $finding->weight !== $rule->weight ? ", {$finding->weight->value}" : '';
+        $name = $example->variant === '' ? 'Example' : "Example: {$example->variant}$weight";
+        $brief = $example->brief()->requirements;
+
+        return [
+            "**$name.**".($brief === [] ? '' : " The brief asks: {$brief[0]->sentence()}"),
+            '',
+            ...self::code($example->badExcerpt()),
+            ...($finding === null ? [] : ['', '> '.trim("{$finding->message} {$finding->remedy}")]),
+            '',
+            'Right:',
+            '',
+            ...self::code($example->goodExcerpt()),
+        ];
     }
 
     /** @return list<string> */

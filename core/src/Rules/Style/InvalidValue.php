@@ -104,8 +104,7 @@ final readonly class InvalidValue extends Rule
         if ($wrong !== null && $wrong->type === TokenType::Hash && Keywords::allow($name, BasicType::HexColor)) {
             return Draft::inCss($source, $span, "value:$name:$shown")
                 ->variant('colour')
-                ->says("`$shown` is not a colour: there are ".strlen($wrong->text)
-                    .' characters after `#`, and a colour has 3 or 6 from 0 to 9 and a to f.')
+                ->says("`$shown` is not a colour: ".self::wrongInColour($wrong->text))
                 ->remedy('Type a colour such as `#336699`.')
                 ->causedBy(Subject::inCss($source, $declaration->nameSpan()));
         }
@@ -120,6 +119,18 @@ final readonly class InvalidValue extends Rule
                 : "`$name` cannot have `$shown`".(count($check->items) > 1 ? ' there' : '').', so browsers skip it.')
             ->remedy(self::offer($name))
             ->causedBy(Subject::inCss($source, $declaration->nameSpan()));
+    }
+
+    /** @param  string  $digits  what follows the `#` */
+    private static function wrongInColour(string $digits): string
+    {
+        preg_match_all('/[^0-9a-f]/iu', $digits, $found);
+        $wrong = array_values(array_unique($found[0]));
+
+        return $wrong === []
+            ? 'it has '.English::count(strlen($digits), 'digit').' after `#`; 3, 4, 6 and 8 are right.'
+            : English::names(array_slice($wrong, 0, 4), 'and').' cannot be in it. After `#` come 3, 4, 6 or 8 digits, '
+                .'from 0 to 9 and a to f.';
     }
 
     private static function variant(FixKind $kind): string

@@ -17,7 +17,8 @@ use InkedMargin\Core\Site\Styles\RuleReach;
 use InkedMargin\Core\Site\Styles\SiteStyles;
 use InkedMargin\Core\Site\Styles\StyleSources;
 use InkedMargin\Core\Source\English;
-use InkedMargin\Core\Style\Cascade\Applied;
+use InkedMargin\Core\Style\Cascade\Criterion;
+use InkedMargin\Core\Style\Cascade\Defeat;
 use InkedMargin\Core\Style\Syntax\Declaration;
 
 /**
@@ -55,24 +56,49 @@ final readonly class Overridden extends Rule
                 continue;
             }
             foreach (Declarations::ofPages($source->css->content) as $declaration) {
-                $winner = $this->winnerOver($declaration, $exam, $styles);
-                if ($winner?->declaration === null || $winner->declaration->tokens !== $declaration->tokens
+                $defeat = $this->defeatOf($declaration, $exam, $styles);
+                $winner = $defeat?->winner->declaration;
+                if ($defeat === null || $winner === null || $winner->tokens !== $declaration->tokens
                     || self::isFallback($declaration, $winner)) {
                     continue;
                 }
-                $shown = "$declaration->name: ".English::excerpt($declaration->value(), 30);
+                $shown = self::shown($declaration);
                 yield Draft::inCss($source, $declaration->span(), "overridden:$shown")
-                    ->says("`$shown` never shows: `{$winner->declaration->name}` is set again for the same elements.")
-                    ->remedy('Remove one of the two.')
-                    ->related(new Related($source->file, $source->place($winner->declaration->span()), 'set here'));
+                    ->says("`$shown` never shows: ".self::reason($defeat, $winner).'.')
+                    ->remedy('Remove the one that you do not need.')
+                    ->related(new Related($source->file, $source->place($winner->span()), 'this one wins'));
             }
         }
     }
 
-    /** Null where it wins somewhere, or counts nowhere. */
-    private function winnerOver(Declaration $declaration, Examination $exam, SiteStyles $styles): ?Applied
+    /** What wins, and by what. */
+    private static function reason(Defeat $defeat, Declaration $winner): string
     {
-        $winner = null;
+        $shown = self::shown($winner);
+        $selector = English::excerpt($defeat->winner->rule?->written->prelude() ?? '', 30);
+        $isInOneRule = $defeat->winner->rule === $defeat->loser->rule;
+
+        return match ($defeat->ground()) {
+            Criterion::Importance => "`$shown` has `!important`, which wins over everything without it",
+            Criterion::Attachment => "`$shown` is in a `style` attribute, which wins over every rule",
+            Criterion::Layer => "`$shown` is in a later layer or in none, which wins over an earlier layer",
+            Criterion::Specificity => "the selector `$selector` sets `$shown`, and is more specific (an id counts more "
+                .'than classes, a class more than element names)',
+            Criterion::Order => $isInOneRule
+                ? "`$shown` comes after it in the same rule"
+                : "`$selector` sets `$shown` further down, and the later of two equal rules wins",
+        };
+    }
+
+    private static function shown(Declaration $declaration): string
+    {
+        return "$declaration->name: ".English::excerpt($declaration->value(), 30);
+    }
+
+    /** Null where it wins somewhere, or counts nowhere. */
+    private function defeatOf(Declaration $declaration, Examination $exam, SiteStyles $styles): ?Defeat
+    {
+        $defeat = null;
         foreach ($exam->site->pages as $page) {
             if ($styles->rulesOf($page) === []) {
                 continue;
@@ -83,17 +109,15 @@ final readonly class Overridden extends Rule
             if ($decisions->wins($declaration)) {
                 return null;
             }
-            $winner ??= $decisions->counts($declaration) ? $decisions->beatenBy($declaration) : null;
+            $defeat ??= $decisions->counts($declaration) ? $decisions->beatenBy($declaration) : null;
         }
 
-        return $winner;
+        return $defeat;
     }
 
-    private static function isFallback(Declaration $declaration, Applied $winner): bool
+    private static function isFallback(Declaration $declaration, Declaration $winner): bool
     {
-        $other = $winner->declaration;
-
-        return $other !== null && $other->name === $declaration->name
-            && preg_match('/[a-z-]+\(|-webkit-|-moz-|[sld]v[hw]\b/i', $other->value()) === 1;
+        return $winner->name === $declaration->name
+            && preg_match('/[a-z-]+\(|-webkit-|-moz-|[sld]v[hw]\b/i', $winner->value()) === 1;
     }
 }

@@ -17,9 +17,11 @@ use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Styles\StyleSource;
 use InkedMargin\Core\Site\Styles\StyleSources;
+use InkedMargin\Core\Source\Change;
 use InkedMargin\Core\Source\English;
 use InkedMargin\Core\Source\Span;
 use InkedMargin\Core\Style\Selector\SelectorError;
+use InkedMargin\Core\Style\Selector\SelectorFix;
 use InkedMargin\Core\Style\Selector\SelectorParser;
 use InkedMargin\Core\Style\Syntax\AtRule;
 use InkedMargin\Core\Style\Syntax\Declaration;
@@ -263,14 +265,20 @@ final readonly class Syntax extends Rule
 
     private function notADeclaration(StyleSource $source, SyntaxError $error, string $text, string $shown): Draft
     {
-        $isComment = str_starts_with($text, '//');
+        $comment = match (true) {
+            str_starts_with($text, '//') => '`//` does not start a comment in CSS',
+            str_starts_with($text, '<!--') => '`<!-- … -->` is a comment in HTML only',
+            default => null,
+        };
 
         return Draft::inCss($source, $error->span, "declaration:$shown")
             ->variant('not-a-declaration')
-            ->says($isComment
-                ? 'CSS has no comments with `//`, so browsers skip this and what follows up to the next `;`.'
-                : "`$shown` is not a declaration, so browsers skip it.")
-            ->remedy($isComment ? 'Type the comment between `/*` and `*/`.' : 'Type `property: value;`, or remove it.');
+            ->says($comment === null
+                ? "`$shown` is not a declaration, so browsers skip it."
+                : "$comment, so browsers skip this and what follows up to the next `;`.")
+            ->remedy($comment === null
+                ? 'Type `property: value;`, or remove it.'
+                : 'Type the comment between `/*` and `*/`.');
     }
 
     /** A value that goes on into the next declaration. */
@@ -341,6 +349,10 @@ final readonly class Syntax extends Rule
             if ($isKnown) {
                 return null;
             }
+            $fix = SelectorFix::of($rule);
+            if ($fix !== null) {
+                return $this->misreadSelector($source, $rule, $fix);
+            }
             $shown = English::excerpt($rule->prelude(), 50);
 
             return Draft::inCss(
@@ -357,6 +369,18 @@ final readonly class Syntax extends Rule
         }
 
         return null;
+    }
+
+    private function misreadSelector(StyleSource $source, QualifiedRule $rule, SelectorFix $fix): Draft
+    {
+        $edit = fn (Change $change) => new Edit($source->file, $change->span, $change->text);
+
+        return Draft::inCss($source, $fix->span, 'selector:'.English::excerpt($rule->prelude(), 50))
+            ->variant('selector')
+            ->says($fix->wrong)
+            ->remedy($fix->remedy)
+            ->mend(new Mend(array_map($edit, $fix->changes)))
+            ->about(Subject::inCss($source, $rule->preludeSpan()), Subject::inCss($source, $rule->span()));
     }
 
     private static function remedyFor(string $selector): string

@@ -38,7 +38,7 @@ final class Decisions
     /** @var array<int, true> object ids of the author's declarations that count for some element */
     private array $counted = [];
 
-    /** @var array<int, Applied> what beat a declaration at last, by the object id of the declaration */
+    /** @var array<int, Defeat> what beat a declaration at last, by the object id of the declaration */
     private array $beaten = [];
 
     /** @var array<int, list<array{string, list<Item>|null}>> what a declaration says, by its object id */
@@ -138,7 +138,7 @@ final class Decisions
     }
 
     /** What a declaration lost against; null when it never did. */
-    public function beatenBy(Declaration $declaration): ?Applied
+    public function beatenBy(Declaration $declaration): ?Defeat
     {
         return $this->beaten[spl_object_id($declaration)] ?? null;
     }
@@ -168,7 +168,7 @@ final class Decisions
             }
             foreach (array_slice($all, 1) as $loser) {
                 if ($loser->declaration !== null) {
-                    $this->beaten[spl_object_id($loser->declaration)] = $all[0];
+                    $this->beaten[spl_object_id($loser->declaration)] = new Defeat($all[0], $loser);
                 }
             }
             if (isset(ComputedStyle::INITIAL[$property]) || str_starts_with($property, '--')) {
