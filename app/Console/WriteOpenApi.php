@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Console;
 
 use Illuminate\Console\Command;
+use InkedMargin\Core\Rules\Catalogue;
+use InkedMargin\Core\Rules\Rule;
 use OpenApi\Analysis;
 use OpenApi\Annotations as OA;
 use OpenApi\Generator;
@@ -12,9 +14,11 @@ use OpenApi\Generator;
 /** Describes the JSON API from the attributes on its controllers and resources. */
 final class WriteOpenApi extends Command
 {
+    public const TITLES = 'resources/js/api/rule-titles.json';
+
     protected $signature = 'openapi {--stdout : print it instead of writing docs/openapi.json}';
 
-    protected $description = 'Write docs/openapi.json, from which the client’s types are made';
+    protected $description = 'Write docs/openapi.json, from which the client’s types are made, and the titles of the rules';
 
     public function handle(): int
     {
@@ -23,6 +27,7 @@ final class WriteOpenApi extends Command
             $this->output->write($json);
         } else {
             file_put_contents(base_path('docs/openapi.json'), $json);
+            file_put_contents(base_path(self::TITLES), self::titles());
         }
 
         return self::SUCCESS;
@@ -36,6 +41,14 @@ final class WriteOpenApi extends Command
         $folders = array_map(app_path(...), ['Grades', 'Http', 'Lessons', 'Quotes', 'Replies', 'Search', 'Term']);
 
         return $generator->generate($folders, validate: true)?->toJson()."\n";
+    }
+
+    /** What people call the rules, by id: the screens know it without asking. */
+    public static function titles(): string
+    {
+        $titles = array_column(array_map(fn (Rule $rule) => $rule->facts, Catalogue::rules()), 'title', 'id');
+
+        return json_encode($titles, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES)."\n";
     }
 
     /** Resources are sent whole: what may be missing is null, never left out. */

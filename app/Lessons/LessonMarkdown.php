@@ -25,11 +25,17 @@ final readonly class LessonMarkdown
             '## '.ReplyMarkdown::plain($page->title),
             "### What was written\n\nIn {$page->handIns} ".($page->handIns === 1 ? 'hand-in' : 'hand-ins').'.',
             ...array_map(self::quote(...), $page->written),
+            ReplyMarkdown::plain($page->message),
             '### Why it matters',
             ReplyMarkdown::plain($page->why),
             '### How it should be',
             ReplyMarkdown::plain($page->remedy),
+            '### An example',
+            'Wrong:',
+            ReplyMarkdown::fenced($page->bad, 'html'),
+            'Right:',
             ReplyMarkdown::fenced($page->good, 'html'),
+            ReplyMarkdown::plain("Source: $page->source."),
         ]);
     }
 

@@ -26,12 +26,18 @@ final readonly class LessonPage
             items: new OA\Items(ref: LessonQuote::class),
         )]
         public array $written,
-        #[OA\Property]
+        #[OA\Property(description: 'what is wrong there')]
+        public string $message,
+        #[OA\Property(description: 'what goes wrong if it is left')]
         public string $why,
         #[OA\Property]
         public string $remedy,
-        #[OA\Property(description: 'code that is as it should be')]
+        #[OA\Property(description: 'an example of code that is wrong')]
+        public string $bad,
+        #[OA\Property(description: 'the same as it should be')]
         public string $good,
+        #[OA\Property(description: 'standard and section, or common practice')]
+        public string $source,
     ) {
     }
 }

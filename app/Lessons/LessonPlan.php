@@ -68,16 +68,20 @@ final readonly class LessonPlan
         ));
         $plainest = $examples->first() ?? $first;
         $words = $off($plainest);
+        $example = RuleCatalogue::example($rule, $variant);
 
         return new LessonPage(
             $id,
             $variant,
-            $rule->facts->summary,
+            $rule->title,
             $found->count(),
             array_values($written->all()),
             $words->in($plainest->message),
+            $rule->facts->why,
             $words->in($plainest->remedy),
-            RuleCatalogue::example($rule, $variant)->goodExcerpt(),
+            $example->badExcerpt(),
+            $example->goodExcerpt(),
+            $rule->facts->source->text,
         );
     }
 

@@ -165,7 +165,7 @@ final readonly class Search
     {
         $found = array_filter(
             Catalogue::rules(),
-            fn (Rule $rule) => $this->words->areIn("$rule->id {$rule->facts->summary}"),
+            fn (Rule $rule) => $this->words->areIn("$rule->id $rule->title {$rule->facts->summary}"),
         );
 
         return array_map(

@@ -16,7 +16,7 @@ test('a hand-in from opening to the released reply, with the keyboard alone', as
   const foot = page.getByRole('contentinfo').getByRole('status')
   const margin = page.getByRole('region', {name: 'Margin', exact: true})
   // To the first of the missing alt texts, and all of them in the site at once.
-  for (let at = 0; at < 12 && (await margin.getByText('markup/missing-alt', {exact: true}).count()) === 0; at++) {
+  for (let at = 0; at < 12 && (await margin.getByText('Missing alt text', {exact: true}).count()) === 0; at++) {
     await page.keyboard.press('n')
     await page.waitForTimeout(150)
   }
@@ -200,7 +200,7 @@ test('quiet lines fold, what is shown can be narrowed, and the class is read in 
   await page.getByRole('link', {name: 'The whole hand-in'}).click()
   await page
     .getByRole('region', {name: 'What was found, by kind'})
-    .getByRole('button', {name: 'markup/missing-alt'})
+    .getByRole('button', {name: 'Missing alt text'})
     .click()
   const margin = page.getByRole('region', {name: 'Margin', exact: true})
   await expect(margin.getByText('has no alt text').first()).toBeVisible()

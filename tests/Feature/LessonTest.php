@@ -31,14 +31,17 @@ it('makes a page of each chosen slip, with an example of each student and no nam
     $lesson = $this->getJson("$this->at?".http_build_query($this->kinds))->assertOk()->json();
     expect(array_column($lesson['pages'], 'rule'))->toContain('markup/missing-alt')->not->toContain('nav/ring-broken');
     $page = collect($lesson['pages'])->sole('rule', 'markup/missing-alt');
-    expect($page)->toMatchArray(['title' => 'A picture has no alt text.', 'handIns' => 2])
+    expect($page)->toMatchArray(['title' => 'Missing alt text', 'handIns' => 2])
         ->and($page['written'])->toHaveCount(2)
         ->and($page['written'][0]['lines'][1]['meant'])->toBe('<img src="b.png">')
-        ->and($page['why'])->toBe(
+        ->and($page['why'])->toStartWith('People who cannot see the picture')
+        ->and($page['message'])->toBe(
             'The picture `b.png` has no alt text, so people who cannot see it learn nothing about it.',
         )
         ->and($page['remedy'])->toStartWith('Add `alt="…"`')
-        ->and($page['good'])->toContain('alt="A gull on the quay"');
+        ->and($page['bad'])->not->toContain('alt=')
+        ->and($page['good'])->toContain('alt="A gull on the quay"')
+        ->and($page['source'])->toBe('WCAG 2.2, 1.1.1 Non-text Content');
     $quoted = implode(
         "\n",
         array_map(fn (array $line) => $line['before'].$line['meant'].$line['after'], $page['written'][1]['lines']),
@@ -50,7 +53,7 @@ it('comes as Markdown and as one page that loads nothing, with the same words', 
     $text = (string) $this->get("$this->at.$ending?".http_build_query($this->kinds))->assertOk()
         ->assertHeader('Content-Type', "$type; charset=utf-8")->getContent();
     expect($text)->toContain('What was written')->toContain('Why it matters')->toContain('How it should be')
-        ->toContain('learn nothing about it')->not->toContain('Fennimore')
+        ->toContain('learn nothing about it')->toContain('An example')->toContain('Source: WCAG 2.2')->not->toContain('Fennimore')
         ->and(preg_match('/<(?:script|link|img\s[^>]*src="http)/', $text))->toBe(0);
 })->with([['md', 'text/markdown'], ['html', 'text/html']]);
 

@@ -329,6 +329,19 @@ it('shows students what each finding costs where the assignment lets them see po
         ->and(collect($check['outcomes'])->firstWhere('title', 'Titles')['possible'])->toEqual($shows ? 4 : null);
 })->with([['all', false], ['points', true], ['outcomes', false]]);
 
+it('teaches students one thing for each kind of finding, with an example', function (string $sees, bool $teaches) {
+    $this->work->update(['students_see' => $sees, 'due_at' => null]);
+    $token = basename(App\Students\PrivateLink::of($this->abel->student));
+    $check = $this->getJson("/api/my/$token/hand-ins/{$this->abel->id}/check")->assertOk()->json();
+    $kinds = fn (string $of) => array_map(fn (array $one) => "{$one['rule']}:{$one['variant']}", $check[$of]);
+
+    expect($kinds('teachings'))->toEqualCanonicalizing(array_values(array_unique($kinds('findings'))))
+        ->and($check['teachings'] !== [])->toBe($teaches);
+    foreach ($check['teachings'] as $one) {
+        expect($one['why'])->not->toBe('')->and($one['bad'])->not->toBe($one['good']);
+    }
+})->with([['all', true], ['points', true], ['outcomes', false], ['nothing', false]]);
+
 it('counts in the gradebook what is in pencil once it is due, and what has gone out before', function () {
     $cell = fn () => collect($this->getJson("/api/courses/{$this->work->course_id}/gradebook")->json('rows'))
         ->firstWhere('handle', 'a')['cells'][0];

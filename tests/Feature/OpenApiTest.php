@@ -32,3 +32,7 @@ it('describes every route of the API', function () {
 
     expect($routes->diff($described)->all())->toBe([])->and($described->diff($routes)->all())->toBe([]);
 });
+
+it('gives the screens the titles that the rules have', function () {
+    expect(file_get_contents(base_path(WriteOpenApi::TITLES)))->toBe(WriteOpenApi::titles());
+});

@@ -33,7 +33,7 @@ it('finds everything by the beginnings of its words', function (string $words, a
     'a note, by another form of a word' => ['drawing heron', [['note', 'The herons are **lovely** drawings']]],
     'a stock remark' => ['closing list', [['stock-remark', 'Close your lists, please']]],
     'one’s own' => ['tabular', [['stock-remark', 'Tables are for tabular things']]],
-    'a rule' => ['missing-alt', [['rule', 'markup/missing-alt']]],
+    'a rule' => ['missing-alt', [['rule', 'Missing alt text']]],
     'nothing' => ['qqq', []],
     'no words' => ['  !? ', []],
     'what a query would break of' => ["') | (:* & '", []],
@@ -83,7 +83,14 @@ it('searches by indexes', function (string $table, string $text) {
 
 it('shows a rule with its examples', function () {
     $rule = $this->getJson('/api/rules/markup/missing-alt')->assertOk()->json();
-    expect($rule)->toMatchArray(['id' => 'markup/missing-alt', 'weight' => 'fault', 'mark' => 'insert'])
+    expect($rule)->toMatchArray([
+        'id' => 'markup/missing-alt',
+        'title' => 'Missing alt text',
+        'weight' => 'fault',
+        'mark' => 'insert',
+        'source' => 'WCAG 2.2, 1.1.1 Non-text Content',
+        'sourceUrl' => 'https://www.w3.org/TR/WCAG22/#non-text-content',
+    ])
         ->and($rule['examples'][0])->toMatchArray(
             ['variant' => 'none', 'bad' => "index.html\n<p><img src=\"gull.svg\"></p>"],
         )

@@ -17,11 +17,12 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class MyCheck
 {
-    private const MOST_FINDINGS = 500;
+    private const MAX_FINDINGS = 500;
 
     /**
      * @param  list<MyOutcome>  $outcomes
      * @param  list<PencilledFinding>  $findings
+     * @param  list<Teaching>  $teachings
      */
     private function __construct(
         #[OA\Property(enum: StudentsSee::class)]
@@ -30,6 +31,12 @@ final readonly class MyCheck
         public array $outcomes,
         #[OA\Property(type: 'array', items: new OA\Items(ref: PencilledFinding::class))]
         public array $findings,
+        #[OA\Property(
+            description: 'one for each kind of finding',
+            type: 'array',
+            items: new OA\Items(ref: Teaching::class),
+        )]
+        public array $teachings,
     ) {
     }
 
@@ -45,18 +52,16 @@ final readonly class MyCheck
         );
         $costs = $sees->showsPoints() ? FindingCosts::of($report) : [];
 
+        $told = fn (PlacedFinding $one) => PencilledFinding::ofPlaced($one, $costs["print $one->fingerprint"] ?? 0.0);
+        $found = $sees->showsPlaces()
+            ? array_map($told, array_slice($report->findings, 0, self::MAX_FINDINGS))
+            : [];
+
         return new self(
             $sees,
             $sees === StudentsSee::Nothing ? [] : array_map($outcome, $report->outcomes),
-            $sees->showsPlaces()
-                ? array_map(
-                    fn (PlacedFinding $one) => PencilledFinding::ofPlaced(
-                        $one,
-                        $costs["print $one->fingerprint"] ?? 0.0,
-                    ),
-                    array_slice($report->findings, 0, self::MOST_FINDINGS),
-                )
-                : [],
+            $found,
+            Teaching::about($found),
         );
     }
 
@@ -84,6 +89,8 @@ final readonly class MyCheck
             $found[] = PencilledFinding::of($one, $sees->showsPoints() ? (float) $one->cost : 0.0);
         }
 
-        return new self($sees, $told, array_slice($found, 0, self::MOST_FINDINGS));
+        $found = array_slice($found, 0, self::MAX_FINDINGS);
+
+        return new self($sees, $told, $found, Teaching::about($found));
     }
 }

@@ -17,6 +17,10 @@ final readonly class PencilledFinding
         #[OA\Property]
         public string $fingerprint,
         #[OA\Property]
+        public string $rule,
+        #[OA\Property]
+        public string $variant,
+        #[OA\Property]
         public string $file,
         #[OA\Property]
         public ?int $line,
@@ -40,6 +44,8 @@ final readonly class PencilledFinding
 
         return new self(
             $placed->fingerprint,
+            $finding->rule,
+            $finding->variant,
             $finding->file,
             $line,
             $finding->weight,
@@ -53,6 +59,8 @@ final readonly class PencilledFinding
     {
         return new self(
             $finding->fingerprint,
+            $finding->rule,
+            $finding->variant,
             $finding->file,
             $finding->place()['line'],
             $finding->weight,

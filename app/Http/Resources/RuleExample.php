@@ -13,6 +13,8 @@ final readonly class RuleExample
     public function __construct(
         #[OA\Property(description: "'' for a rule that can fail in one way only")]
         public string $variant,
+        #[OA\Property(description: 'what a brief asks for here; null where none has to')]
+        public ?string $asked,
         #[OA\Property]
         public string $bad,
         #[OA\Property]

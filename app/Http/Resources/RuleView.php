@@ -24,7 +24,15 @@ final readonly class RuleView
         #[OA\Property(enum: ProofMark::class)]
         public ProofMark $mark,
         #[OA\Property]
+        public string $title,
+        #[OA\Property]
         public string $summary,
+        #[OA\Property(description: 'what goes wrong if it is left')]
+        public string $why,
+        #[OA\Property(description: 'standard and section, or common practice')]
+        public string $source,
+        #[OA\Property(description: 'address of the section; null where there is none')]
+        public ?string $sourceUrl,
         #[OA\Property(type: 'array', items: new OA\Items(ref: RuleExample::class))]
         public array $examples,
     ) {
@@ -34,15 +42,29 @@ final readonly class RuleView
     {
         $examples = array_map(function (Example $example) use ($rule): RuleExample {
             $finding = RuleCatalogue::findingOn($rule, $example);
+            $asked = $example->brief()->requirements;
 
             return new RuleExample(
                 $example->variant,
+                $asked === [] ? null : $asked[0]->sentence(),
                 $example->badExcerpt(),
                 $example->goodExcerpt(),
                 trim("$finding?->message $finding?->remedy"),
             );
         }, $rule->examples());
 
-        return new self($rule->id, $rule->weight, $rule->mark, $rule->facts->summary, $examples);
+        $facts = $rule->facts;
+
+        return new self(
+            $facts->id,
+            $facts->weight,
+            $facts->mark,
+            $facts->title,
+            $facts->summary,
+            $facts->why,
+            $facts->source->text,
+            $facts->source->url,
+            $examples,
+        );
     }
 }

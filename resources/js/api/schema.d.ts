@@ -3403,6 +3403,8 @@ export interface components {
             sees: "nothing" | "outcomes" | "all" | "points";
             outcomes: components["schemas"]["MyOutcome"][];
             findings: components["schemas"]["PencilledFinding"][];
+            /** @description one for each kind of finding */
+            teachings: components["schemas"]["Teaching"][];
         };
         /** @description A requirement and what it came to, for a student. */
         MyOutcome: {
@@ -3486,6 +3488,8 @@ export interface components {
         /** @description A finding that nobody has decided about: of a site that is tried, or that nobody handed in. */
         PencilledFinding: {
             fingerprint: string;
+            rule: string;
+            variant: string;
             file: string;
             line: number | null;
             /** @enum {InkedMargin\Core\Finding\Weight} */
@@ -3659,6 +3663,8 @@ export interface components {
         RuleExample: {
             /** @description '' for a rule that can fail in one way only */
             variant: string;
+            /** @description what a brief asks for here; null where none has to */
+            asked: string | null;
             bad: string;
             good: string;
             /** @description what the check says */
@@ -3671,7 +3677,14 @@ export interface components {
             weight: "fault" | "departure" | "tidy";
             /** @enum {InkedMargin\Core\Finding\ProofMark} */
             mark: "insert" | "take-out" | "change" | "move" | "look";
+            title: string;
             summary: string;
+            /** @description what goes wrong if it is left */
+            why: string;
+            /** @description standard and section, or common practice */
+            source: string;
+            /** @description address of the section; null where there is none */
+            sourceUrl: string | null;
             examples: components["schemas"]["RuleExample"][];
         };
         /** @description How far a check has come. */
@@ -4011,6 +4024,18 @@ export interface components {
             /** @description hand-ins that stay, as somebody has written to them */
             kept: number;
         };
+        /** @description What a student can learn from one kind of finding. */
+        Teaching: {
+            rule: string;
+            variant: string;
+            title: string;
+            /** @description what goes wrong if it is left */
+            why: string;
+            /** @description an example of code that is wrong */
+            bad: string;
+            /** @description the same as it should be */
+            good: string;
+        };
         /** @description One change to a text; places are in UTF-16 code units from its beginning. */
         TextEdit: {
             from: number;
@@ -4070,10 +4095,17 @@ export interface components {
             handIns: number;
             /** @description from pages of the class, without names */
             written: components["schemas"]["LessonQuote"][];
+            /** @description what is wrong there */
+            message: string;
+            /** @description what goes wrong if it is left */
             why: string;
             remedy: string;
-            /** @description code that is as it should be */
+            /** @description an example of code that is wrong */
+            bad: string;
+            /** @description the same as it should be */
             good: string;
+            /** @description standard and section, or common practice */
+            source: string;
         };
         /** @description What one student wrote, and in which file. */
         LessonQuote: {

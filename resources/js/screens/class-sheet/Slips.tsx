@@ -11,6 +11,7 @@ import {many} from '../../parts/when'
 import {deskAt, stripOf} from './address'
 import {ByRequirement} from './ByRequirement'
 import {useDecision} from './decisions'
+import {titleOf} from '../../parts/rules'
 
 /** So many kinds are shown at first. */
 const MOST_SHOWN = 15
@@ -105,8 +106,7 @@ function Kinds({assignmentId, slips, handIns}: {assignmentId: string; slips: Sch
                     sx={{textAlign: 'left'}}
                     onClick={() => setOpen(open === key ? null : key)}
                   >
-                    {slip.rule}
-                    {slip.variant === '' ? '' : `, ${slip.variant}`}
+                    {titleOf(slip.rule)}
                   </Link>
                   <Typography variant="body2" color="textSecondary" sx={open === key ? {} : ONE_LINE}>
                     <Coded>{slip.message}</Coded>

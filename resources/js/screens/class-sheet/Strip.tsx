@@ -17,6 +17,7 @@ import {deskAt} from './address'
 import {useDecision} from './decisions'
 import {NoteToAll} from './NoteToAll'
 import {inStrip, keyOf, type Spot} from './strip'
+import {titleOf} from '../../parts/rules'
 
 export const Strip = () => (
   <Screen>
@@ -98,12 +99,11 @@ function StripScreen() {
         {name: work.course, to: `/courses/${work.courseId}`},
         {name: work.title, to: `/assignments/${id}`},
         {name: 'Class sheet', to: `/assignments/${id}/class-sheet`},
-        {name: rule},
+        {name: titleOf(rule)},
       ]}
     >
       <Typography variant="h1" sx={{fontSize: '1.5rem'}}>
-        {rule}
-        {variant !== '' && `, ${variant}`}
+        {titleOf(rule)}
       </Typography>
       <Box sx={{display: 'flex', alignItems: 'baseline', gap: 2, mb: 1}}>
         <Typography variant="body1" color="textSecondary" sx={{flex: 1}}>

@@ -6,6 +6,7 @@ import {api, unwrap, type Schemas} from '../../api/client'
 import {desk as deskQuery} from '../../api/queries'
 import {ErrorText} from '../../parts/Remark'
 import {setReadingOrder, useReadingOrder, type Order} from './order'
+import {titleOf} from '../../parts/rules'
 
 const ORDERS: [Order['by'], string][] = [
   ['name', 'by name'],
@@ -93,7 +94,7 @@ function ReadingOrder({handIn, rule}: {handIn: string; rule: string | null}) {
           {words}
         </option>
       ))}
-      {with_ !== null && <option value="rule">only with {with_}</option>}
+      {with_ !== null && <option value="rule">only with “{titleOf(with_)}”</option>}
     </NativeSelect>
   )
 }

@@ -4,6 +4,7 @@ import {isOpen} from '../../parts/cost'
 import {many} from '../../parts/when'
 import {useDesk} from './desk'
 import {ALL} from './margin/filter'
+import {titleOf} from '../../parts/rules'
 
 /** What was found, by kind, with a way into each. */
 export function Kinds() {
@@ -41,7 +42,7 @@ export function Kinds() {
                 go({leaf: kind.leaf, view: 'source', line: kind.line, mark: kind.fingerprint})
               }}
             >
-              {kind.rule}
+              {titleOf(kind.rule)}
             </Link>
           </Typography>
           <Typography variant="body2" noWrap title={kind.message}>

@@ -4,7 +4,7 @@ import type {Schemas} from '../../api/client'
 import {Coded} from '../../parts/Coded'
 import {Quoted} from '../../parts/Quoted'
 import {many} from '../../parts/when'
-import {mono} from '../../theme/theme'
+import {WrongAndRight} from '../../parts/WrongAndRight'
 
 /** One slip on a page: what was written, why it matters, how it should be. */
 export function Handout({page}: {page: Schemas['LessonPage']}) {
@@ -33,7 +33,7 @@ export function Handout({page}: {page: Schemas['LessonPage']}) {
   )
 }
 
-/** The three parts of a handout; on the wall they are as large as all else there. */
+/** The parts of a handout; on the wall they are as large as all else there. */
 export function SlipWords({page}: {page: Schemas['LessonPage']}) {
   return (
     <>
@@ -46,6 +46,9 @@ export function SlipWords({page}: {page: Schemas['LessonPage']}) {
             <Quoted lines={quote.lines} />
           </Box>
         ))}
+        <Typography variant="body1">
+          <Coded>{page.message}</Coded>
+        </Typography>
       </Part>
       <Part title="Why it matters">
         <Typography variant="body1">
@@ -56,21 +59,12 @@ export function SlipWords({page}: {page: Schemas['LessonPage']}) {
         <Typography variant="body1" sx={{color: 'desk.ink'}}>
           <Coded>{page.remedy}</Coded>
         </Typography>
-        <Box
-          component="pre"
-          sx={{
-            fontFamily: mono,
-            fontSize: 'max(12.5px, 0.8em)',
-            lineHeight: 1.6,
-            whiteSpace: 'pre-wrap',
-            overflowWrap: 'anywhere',
-            my: 1,
-            pl: 2,
-            boxShadow: theme => `inset 3px 0 0 ${theme.vars?.palette.desk.ink ?? ''}`,
-          }}
-        >
-          {page.good}
-        </Box>
+      </Part>
+      <Part title="An example">
+        <WrongAndRight bad={page.bad} good={page.good} />
+        <Typography variant="body2" color="textSecondary" sx={{mt: 1}}>
+          Source: {page.source}
+        </Typography>
       </Part>
     </>
   )

@@ -12,6 +12,7 @@ import {Screen} from '../Screen'
 import {Handout} from './Handout'
 import {chosenKinds, kindOf, lessonFile, MOST} from './lesson'
 import {Projected} from './Projected'
+import {titleOf} from '../../parts/rules'
 
 export const Lesson = () => (
   <Screen>
@@ -89,8 +90,7 @@ function LessonScreen() {
                 }
                 label={
                   <Typography variant="body2">
-                    {slip.rule}
-                    {slip.variant !== '' && `, ${slip.variant}`}
+                    {titleOf(slip.rule)}
                     <Box component="span" sx={{color: 'text.secondary', display: 'block'}}>
                       {slip.places.length} of {handIns}: <Coded>{slip.message}</Coded>
                     </Box>

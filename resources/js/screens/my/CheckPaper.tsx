@@ -1,8 +1,10 @@
-import {Box, Typography} from '@mui/material'
+import {Box, Link, Typography} from '@mui/material'
+import {useState} from 'react'
 import type {Schemas} from '../../api/client'
 import {Coded} from '../../parts/Coded'
 import {CostTag} from '../../parts/CostTag'
 import {many} from '../../parts/when'
+import {WrongAndRight} from '../../parts/WrongAndRight'
 
 const WORDS = {met: 'done', partly: 'partly done', unmet: 'not done yet', 'not-judged': 'your instructor judges this'}
 
@@ -44,7 +46,7 @@ export function CheckPaper({check}: {check: Schemas['MyCheck']}) {
           <Typography variant="h3">{file === '' ? 'The whole site' : file}</Typography>
           {check.findings
             .filter(finding => finding.file === file)
-            .map(({fingerprint, line, message, remedy, cost: points}) => (
+            .map(({fingerprint, rule, variant, line, message, remedy, cost: points}) => (
               <Box key={fingerprint} sx={{py: 0.75, color: 'desk.pencil', overflowWrap: 'anywhere'}}>
                 <Typography variant="body1" color="inherit">
                   <CostTag points={points} mr={0.75} />
@@ -54,10 +56,38 @@ export function CheckPaper({check}: {check: Schemas['MyCheck']}) {
                 <Typography variant="body1" sx={{fontStyle: 'italic'}}>
                   <Coded>{remedy}</Coded>
                 </Typography>
+                <Why teaching={check.teachings.find(one => one.rule === rule && one.variant === variant)} />
               </Box>
             ))}
         </Box>
       ))}
     </Box>
+  )
+}
+
+/** Why it matters, with an example, for those who ask. */
+function Why({teaching}: {teaching: Schemas['Teaching'] | undefined}) {
+  const [isOpen, setOpen] = useState(false)
+  if (teaching === undefined) return null
+  return (
+    <>
+      <Link
+        component="button"
+        variant="body2"
+        aria-expanded={isOpen}
+        sx={{verticalAlign: 'baseline'}}
+        onClick={() => setOpen(!isOpen)}
+      >
+        {isOpen ? 'Close' : `Why? ${teaching.title}`}
+      </Link>
+      {isOpen && (
+        <Box sx={{my: 1, color: 'text.primary'}}>
+          <Typography variant="body1" gutterBottom>
+            <Coded>{teaching.why}</Coded>
+          </Typography>
+          <WrongAndRight bad={teaching.bad} good={teaching.good} />
+        </Box>
+      )}
+    </>
   )
 }

@@ -1,11 +1,11 @@
-import {Box, Typography} from '@mui/material'
+import {Box, Link, Typography} from '@mui/material'
 import {useSuspenseQuery} from '@tanstack/react-query'
 import {useParams} from 'react-router'
 import {rule} from '../../api/queries'
 import {Coded} from '../../parts/Coded'
 import {Frame} from '../../parts/Frame'
 import {ProofMark} from '../../parts/ProofMark'
-import {mono} from '../../theme/theme'
+import {WrongAndRight} from '../../parts/WrongAndRight'
 import {Screen} from '../Screen'
 
 export const Rule = () => (
@@ -20,34 +20,51 @@ const WEIGHTS = {
   tidy: 'Tidy: advice.',
 }
 
-/** A rule of the check with its examples, as the catalogue prints it. */
+/** A rule of the check: what it finds, why that matters, where it comes from, and examples. */
 function RuleScreen() {
   const {group = '', name = ''} = useParams()
   const {data} = useSuspenseQuery(rule(`${group}/${name}`))
   return (
-    <Frame steps={[{name: data.id}]}>
-      <Typography variant="h1" sx={{fontSize: '1.5rem'}}>
-        {data.id}
+    <Frame steps={[{name: data.title}]}>
+      <Typography variant="h1" gutterBottom sx={{fontSize: "1.5rem"}}>
+        {data.title}
       </Typography>
-      <Box sx={{display: 'flex', gap: 1.5, alignItems: 'center', mb: 3, color: 'desk.pencil'}}>
+      <Box sx={{display: 'flex', gap: 1.5, alignItems: 'flex-start', mb: 2, color: 'desk.pencil'}}>
         <ProofMark mark={data.mark} weight={data.weight} />
         <div>
           <Typography variant="body1" sx={{color: 'text.primary'}}>
             <Coded>{data.summary}</Coded>
           </Typography>
           <Typography variant="body2" color="textSecondary">
-            {WEIGHTS[data.weight]}
+            {WEIGHTS[data.weight]} Rule <code>{data.id}</code>.
           </Typography>
         </div>
       </Box>
+      <Typography variant="h2" gutterBottom>Why it matters</Typography>
+      <Typography variant="body1" sx={{maxWidth: '70ch'}}>
+        <Coded>{data.why}</Coded>
+      </Typography>
+      <Typography variant="body2" color="textSecondary" sx={{mt: 0.5, mb: 3}}>
+        Source:{' '}
+        {data.sourceUrl === null ? (
+          data.source
+        ) : (
+          <Link href={data.sourceUrl} target="_blank" rel="noopener noreferrer">
+            {data.source}
+          </Link>
+        )}
+      </Typography>
+      <Typography variant="h2" gutterBottom>Examples</Typography>
       {data.examples.map((example, at) => (
         <Box key={at} component="section" sx={{borderTop: 1, borderColor: 'divider', py: 2}}>
-          {example.variant !== '' && <Typography variant="h3">{example.variant}</Typography>}
-          <Box sx={{display: 'grid', gridTemplateColumns: {md: '1fr 1fr'}, gap: 3}}>
-            <Code title="What it finds" text={example.bad} />
-            <Code title="How it should be" text={example.good} />
-          </Box>
-          <Typography variant="body1" sx={{mt: 1, color: 'desk.ink'}}>
+          {example.variant !== '' && <Typography variant="h3">{capitalized(example.variant)}</Typography>}
+          {example.asked !== null && (
+            <Typography variant="body2" color="textSecondary" sx={{mb: 1}}>
+              The brief asks: <Coded>{example.asked}</Coded>
+            </Typography>
+          )}
+          <WrongAndRight bad={example.bad} good={example.good} />
+          <Typography variant="body1" sx={{mt: 1.5, color: 'desk.ink'}}>
             <Coded>{example.says}</Coded>
           </Typography>
         </Box>
@@ -56,18 +73,4 @@ function RuleScreen() {
   )
 }
 
-function Code({title, text}: {title: string; text: string}) {
-  return (
-    <Box sx={{minWidth: 0}}>
-      <Typography variant="body2" color="textSecondary">
-        {title}
-      </Typography>
-      <Box
-        component="pre"
-        sx={{fontFamily: mono, fontSize: 12.5, lineHeight: 1.6, whiteSpace: 'pre-wrap', overflowWrap: 'anywhere', m: 0}}
-      >
-        {text}
-      </Box>
-    </Box>
-  )
-}
+const capitalized = (variant: string) => variant.charAt(0).toUpperCase() + variant.slice(1).replaceAll('-', ' ')

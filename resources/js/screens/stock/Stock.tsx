@@ -11,6 +11,7 @@ import {Empty, ErrorText} from '../../parts/Remark'
 import {many} from '../../parts/when'
 import {Screen} from '../Screen'
 import {BLANKS} from './words'
+import {titleOf} from '../../parts/rules'
 
 type Remark = Schemas['StockRemarkView']
 type Words = Schemas['StockRemarkRequest']
@@ -76,7 +77,7 @@ function Shown({courseId, remark, onChange}: {courseId: string; remark: Remark; 
   const told = [
     remark.shared ? 'shared in the course' : 'your own',
     remark.uses === 0 ? 'not used yet' : `used ${many(remark.uses, 'time')}`,
-    ...(remark.rules.length === 0 ? [] : [`for ${remark.rules.slice(0, 3).join(', ')}`]),
+    ...(remark.rules.length === 0 ? [] : [`for ${remark.rules.slice(0, 3).map(titleOf).join(', ')}`]),
   ]
   return (
     <Box sx={{display: 'flex', gap: 2, alignItems: 'baseline'}}>

@@ -3,6 +3,7 @@ import {BarChart} from '@mui/x-charts/BarChart'
 import {LineChart} from '@mui/x-charts/LineChart'
 import type {Schemas} from '../../api/client'
 import {drawnOf, ofKinds} from './term'
+import {titleOf} from '../../parts/rules'
 
 /** Pixels of each bar, of the gap between kinds, and of the axis below. */
 const BAR = 13
@@ -90,7 +91,7 @@ export function KindsChart({
       height={rows.length * (drawn.length * BAR + GAP) + AXIS}
       skipAnimation
       grid={{vertical: true}}
-      yAxis={[{scaleType: 'band', data: rows.map(({rule: name}) => name), width: 190, categoryGapRatio: 0.25}]}
+      yAxis={[{scaleType: 'band', data: rows.map(({rule: name}) => titleOf(name)), width: 190, categoryGapRatio: 0.25}]}
       xAxis={[{min: 0, ...(isOwn ? {tickMinStep: 1} : {max: 100})}]}
       series={drawn.map(({one, place}, at) => ({
         id: one.id,

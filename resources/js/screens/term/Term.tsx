@@ -9,6 +9,7 @@ import {Empty} from '../../parts/Remark'
 import {RuledTable} from '../../parts/RuledTable'
 import {Screen} from '../Screen'
 import {alongside, number, ofKinds} from './term'
+import {titleOf} from '../../parts/rules'
 
 /** The charts weigh more than all else on this screen. */
 const PointsChart = lazy(async () => ({default: (await import('./Charts')).PointsChart}))
@@ -123,7 +124,7 @@ function KindsTable({work, kinds, isOwn}: {work: Schemas['TermWork'][]; kinds: S
     <RuledTable caption="The slips as a table" heads={['Kind', ...work.map(one => one.title)]}>
       {ofKinds(kinds, isOwn).map(({rule, values}) => (
         <tr key={rule}>
-          <th scope="row">{rule}</th>
+          <th scope="row">{titleOf(rule)}</th>
           {values.map((value, at) => (
             <td key={work[at]?.id}>{number(value)}</td>
           ))}

@@ -1,6 +1,7 @@
 import {Box, Link, NativeSelect, Typography} from '@mui/material'
 import {useDesk} from '../desk'
 import {ALL, choices, isAll, type Filter} from './filter'
+import {titleOf} from '../../../parts/rules'
 
 /** One line above the margin that says what is shown in it, and lets that be changed. */
 export function FilterBar() {
@@ -52,7 +53,7 @@ export function FilterBar() {
         label="of which kind"
         value={filter.rule ?? ''}
         all="any kind"
-        options={there.rule.map(one => [one, one])}
+        options={there.rule.map(one => [one, titleOf(one)])}
         onChange={rule => set({rule})}
       />
       {(there.requirement.length > 0 || filter.requirement !== null) && (

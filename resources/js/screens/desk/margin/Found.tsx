@@ -9,6 +9,7 @@ import {AllAlike} from './AllAlike'
 import {Kept} from './Kept'
 import type {Finding} from './marks'
 import type {MarginActions} from './Sidenote'
+import {titleOf} from '../../../parts/rules'
 
 /** What the machine found: in pencil, in ink, or rubbed out. */
 export function Found({
@@ -93,7 +94,9 @@ export function Found({
               Its requirement
             </Link>
           )}
-          <span>{finding.rule}</span>
+          <Link variant="body2" href={`/rules/${finding.rule}`} target="_blank" title={finding.rule}>
+            {titleOf(finding.rule)}
+          </Link>
         </Typography>
       )}
       {current && asksAlike && <AllAlike finding={finding} />}
@@ -109,7 +112,7 @@ function RubbedOut({finding, actions}: {finding: Finding; actions: MarginActions
   return (
     <Typography variant="body2" component="div" sx={{color: 'text.secondary', overflowWrap: 'anywhere'}}>
       <Box component="s" sx={{fontStyle: 'italic'}}>
-        {finding.rule}
+        {titleOf(finding.rule)}
       </Box>{' '}
       rubbed out{finding.reason === null ? '' : `: ${finding.reason}`}.{' '}
       <Link component="button" underline="always" onClick={() => actions.decide(finding, 'pencilled')}>

@@ -12,6 +12,7 @@ import {Editor, type EditorHandle} from './Editor'
 import {editsOfKind, type Edit} from './edits'
 import {Findings} from './Findings'
 import {useMended} from './useMended'
+import {titleOf} from '../../../../parts/rules'
 
 /** A copy of the leaf as the instructor would have it. What was handed in stays as it is. */
 export function MendedView() {
@@ -55,14 +56,14 @@ function Mending({copy}: {copy: Schemas['MendedCopyView']}) {
       key: 'g',
       does: 'take the mend',
       run: () => {
-        if (meant !== undefined && meant.edits.length > 0) take(meant.edits, meant.rule)
+        if (meant !== undefined && meant.edits.length > 0) take(meant.edits, titleOf(meant.rule))
       },
     },
     {
       key: 'G',
       does: 'take all of its kind',
       run: () => {
-        if (meant !== undefined && check !== null) take(editsOfKind(check.findings, meant), `all ${meant.rule}`)
+        if (meant !== undefined && check !== null) take(editsOfKind(check.findings, meant), `all of “${titleOf(meant.rule)}”`)
       },
     },
   ])
