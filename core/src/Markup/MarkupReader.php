@@ -6,7 +6,7 @@ namespace InkedMargin\Core\Markup;
 
 use InkedMargin\Core\Markup\Parser\Errors;
 use InkedMargin\Core\Markup\Parser\Tokenizer;
-use InkedMargin\Core\Markup\Parser\TreeBuilder;
+use InkedMargin\Core\Markup\TreeConstruction\TreeBuilder;
 use InkedMargin\Core\Source\Collector;
 use InkedMargin\Core\Source\SourceFile;
 

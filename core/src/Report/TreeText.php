@@ -10,8 +10,8 @@ use InkedMargin\Core\Markup\Document;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\Node;
 use InkedMargin\Core\Markup\NodeNamespace;
-use InkedMargin\Core\Markup\Parser\Foreign;
 use InkedMargin\Core\Markup\Text;
+use InkedMargin\Core\Markup\TreeConstruction\Foreign;
 
 /** A document in the tree-construction serialisation of the html5lib tests (their README, "tree-construction"). */
 final readonly class TreeText

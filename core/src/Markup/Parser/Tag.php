@@ -24,6 +24,12 @@ final class Tag
     ) {
     }
 
+    /** The value of an attribute; '' where it has none of the name. */
+    public function value(string $name): string
+    {
+        return ($this->attributes[$name] ?? null)->value ?? '';
+    }
+
     public function span(): Span
     {
         return new Span($this->start, $this->end);

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace InkedMargin\Core\Markup\Parser;
+namespace InkedMargin\Core\Markup\TreeConstruction;
 
 use InkedMargin\Core\Markup\Closing;
 use InkedMargin\Core\Markup\Element;

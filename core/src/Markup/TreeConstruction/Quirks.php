@@ -2,9 +2,10 @@
 
 declare(strict_types=1);
 
-namespace InkedMargin\Core\Markup\Parser;
+namespace InkedMargin\Core\Markup\TreeConstruction;
 
 use InkedMargin\Core\Markup\Mode;
+use InkedMargin\Core\Markup\Parser\DoctypeToken;
 
 /** Which doctypes put a document in quirks or limited-quirks mode (HTML Standard, 13.2.6.4.1). */
 final readonly class Quirks
