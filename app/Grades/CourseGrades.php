@@ -12,10 +12,10 @@ use App\Models\GradePart;
 use App\Models\OtherWork;
 use App\Models\Student;
 use Illuminate\Support\Collection;
-use InkedMargin\Core\Brief\BriefError;
-use InkedMargin\Core\Brief\Requirement;
+use InkedMargin\Core\Brief\Requirement\BriefError;
+use InkedMargin\Core\Brief\Requirement\Requirement;
 use InkedMargin\Core\Grading\CourseGrade;
-use InkedMargin\Core\Grading\Part;
+use InkedMargin\Core\Grading\CoursePart;
 use InkedMargin\Core\Grading\PartGrade;
 use InkedMargin\Core\Grading\Percent;
 use InkedMargin\Core\Grading\Piece;
@@ -143,7 +143,7 @@ final readonly class CourseGrades
         foreach ($this->columns as $at => $column) {
             $results[$column->id] = $cells[$at]->result();
         }
-        $parts = array_map(fn (GradePartView $part, int $at) => new Part(
+        $parts = array_map(fn (GradePartView $part, int $at) => new CoursePart(
             $part->title,
             $part->weight,
             $part->best,

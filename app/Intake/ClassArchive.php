@@ -9,7 +9,7 @@ use InkedMargin\Core\Intake\EntryName;
 use InkedMargin\Core\Intake\Limits;
 use InkedMargin\Core\Intake\Refusal;
 use InkedMargin\Core\Intake\RefusalReason;
-use InkedMargin\Core\Site\Litter;
+use InkedMargin\Core\Site\LitterNames;
 use ZipArchive;
 
 /**
@@ -98,7 +98,7 @@ final readonly class ClassArchive
         $paths = [];
         for ($index = 0; $index < $zip->numFiles; $index++) {
             $name = str_replace('\\', '/', (string) $zip->getNameIndex($index));
-            if (! str_ends_with($name, '/') && ! Litter::is($name)) {
+            if (! str_ends_with($name, '/') && ! LitterNames::is($name)) {
                 $paths[$index] = $name;
             }
         }

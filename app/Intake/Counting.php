@@ -6,7 +6,7 @@ namespace App\Intake;
 
 use App\Models\Assignment;
 use Illuminate\Support\Facades\DB;
-use InkedMargin\Core\Brief\BriefError;
+use InkedMargin\Core\Brief\Requirement\BriefError;
 
 /** Which attempt of each student counts: the one that was chosen by hand, else the last in time, else the last. */
 final readonly class Counting

@@ -7,7 +7,7 @@ namespace App\Intake;
 use App\Models\Assignment;
 use App\Models\Student;
 use App\Sites\ClassShape;
-use InkedMargin\Core\Brief\BriefError;
+use InkedMargin\Core\Brief\Requirement\BriefError;
 use InkedMargin\Core\Intake\RootHints;
 
 /** What an assignment tells of the sites that come in for it: where their root is when the home page is missing. */

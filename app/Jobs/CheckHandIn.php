@@ -25,7 +25,7 @@ use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
-use InkedMargin\Core\Brief\BriefError;
+use InkedMargin\Core\Brief\Requirement\BriefError;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Marking\Check;
 use InkedMargin\Core\Marking\CheckReport;

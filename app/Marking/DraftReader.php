@@ -9,9 +9,9 @@ use App\Http\Resources\OutcomeShortfall;
 use App\Http\Resources\RequirementReading;
 use InkedMargin\Core\Brief\Brief;
 use InkedMargin\Core\Brief\BriefWriter;
-use InkedMargin\Core\Brief\Draft;
-use InkedMargin\Core\Brief\DraftRequirement;
-use InkedMargin\Core\Brief\Materials;
+use InkedMargin\Core\Brief\ProposedBrief;
+use InkedMargin\Core\Brief\ProposedRequirement;
+use InkedMargin\Core\Brief\Requirement\Materials;
 use InkedMargin\Core\Marking\Check;
 use InkedMargin\Core\Marking\CheckReport;
 use InkedMargin\Core\Marking\Outcome;
@@ -26,7 +26,7 @@ final readonly class DraftReader
 
     private const MOST_NAMES = 300;
 
-    public static function read(Draft $draft, ?Site $site, Materials $materials): BriefReading
+    public static function read(ProposedBrief $draft, ?Site $site, Materials $materials): BriefReading
     {
         $check = fn (?Brief $brief) => $site === null || $brief === null
             ? null
@@ -49,7 +49,7 @@ final readonly class DraftReader
     }
 
     /**
-     * @param  list<DraftRequirement>  $requirements
+     * @param  list<ProposedRequirement>  $requirements
      * @return list<RequirementReading>
      */
     private static function readings(array $requirements, ?CheckReport $report): array
@@ -69,7 +69,7 @@ final readonly class DraftReader
         return $readings;
     }
 
-    private static function reading(DraftRequirement $draft, ?Outcome $outcome): RequirementReading
+    private static function reading(ProposedRequirement $draft, ?Outcome $outcome): RequirementReading
     {
         return new RequirementReading(
             $draft->requirement?->sentence(),

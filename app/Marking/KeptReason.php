@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Marking;
 
-use InkedMargin\Core\Brief\Loss;
+use InkedMargin\Core\Brief\Requirement\Loss;
 use InkedMargin\Core\Marking\Reason;
 
 /** Why a requirement lost points, as a check run keeps it: enough to work the points out again. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Marking;
 
 use App\Models\Outcome;
-use InkedMargin\Core\Brief\Award;
+use InkedMargin\Core\Brief\Requirement\Award;
 use InkedMargin\Core\Marking\Earned;
 use InkedMargin\Core\Marking\OutcomeKind;
 use InkedMargin\Core\Marking\Recount;

@@ -12,7 +12,7 @@ use App\Sites\Examples;
 use App\Sites\SiteFiles;
 use App\Sites\SitePlace;
 use App\Sites\SiteStore;
-use InkedMargin\Core\Brief\Materials;
+use InkedMargin\Core\Brief\Requirement\Materials;
 use InkedMargin\Core\Site\Site;
 
 /**

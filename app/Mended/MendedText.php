@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Mended;
 
 use App\Http\Resources\SourceText;
-use InkedMargin\Core\Markup\Encoding;
+use InkedMargin\Core\Markup\FileEncoding;
 use InkedMargin\Core\Site\Site;
 use InkedMargin\Core\Source\FileKind;
 use InkedMargin\Core\Source\SourceFile;
@@ -20,7 +20,7 @@ final readonly class MendedText
     {
         return match (true) {
             ! SourceText::of($file)->readable => 'This is no text that could be mended.',
-            $file->firstInvalidByte() !== null || ($file->kind() === FileKind::Page && ! Encoding::of($file->bytes)->isUtf8()) => 'The file is not UTF-8. A mended copy is made of files in UTF-8 alone, as it would be another file otherwise.',
+            $file->firstInvalidByte() !== null || ($file->kind() === FileKind::Page && ! FileEncoding::of($file->bytes)->isUtf8()) => 'The file is not UTF-8. A mended copy is made of files in UTF-8 alone, as it would be another file otherwise.',
             default => null,
         };
     }

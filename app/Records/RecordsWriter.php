@@ -18,7 +18,7 @@ use App\Sites\MaterialStore;
 use App\Sites\SiteStore;
 use Closure;
 use Illuminate\Support\Facades\DB;
-use InkedMargin\Core\Brief\BriefError;
+use InkedMargin\Core\Brief\Requirement\BriefError;
 use InkedMargin\Core\Marking\Check;
 use InkedMargin\Core\Report\JsonReport;
 use InkedMargin\Core\Report\SarifReport;

@@ -13,7 +13,7 @@ use App\Models\BriefFile;
 use App\Models\MaterialRole;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
-use InkedMargin\Core\Brief\Materials;
+use InkedMargin\Core\Brief\Requirement\Materials;
 use InkedMargin\Core\Site\Site;
 use InkedMargin\Core\Source\SourceFile;
 

@@ -31,26 +31,25 @@ it('keeps its lines within 120 columns, but for strings that are longer', functi
     expect(LongLines::in(dirname(__DIR__).'/src'))->toBe([]);
 });
 
-it('has no circle among the folders inside a layer', function (string $layer) {
-    $uses = [];
+it('has no circle among the folders of a layer, of which it is one itself', function (string $layer) {
     $root = dirname(__DIR__)."/src/$layer";
-    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(
-        $root,
-        FilesystemIterator::SKIP_DOTS,
-    )) as $file) {
-        // What lies in the layer itself is common ground for its folders, and the way into them.
-        $folder = str_replace('/', '\\', ltrim(substr($file->getPath(), strlen($root)), '/'));
-        preg_match_all(
-            '/\bInkedMargin\\\\Core\\\\'.$layer.'\\\\((?:\w+\\\\)*\w+)\\\\\w+/',
-            (string) file_get_contents($file->getPathname()),
-            $found,
-        );
-        foreach ($folder === '' ? [] : $found[1] as $other) {
-            $uses[$folder][$other] = $other !== $folder;
+    $files = iterator_to_array(new RecursiveIteratorIterator(
+        new RecursiveDirectoryIterator($root, FilesystemIterator::SKIP_DOTS),
+    ));
+    $folderOf = fn (SplFileInfo $file) => rtrim("$layer".substr($file->getPath(), strlen($root)), '/');
+    $folders = array_unique(array_map($folderOf, $files));
+    $uses = [];
+    foreach ($files as $file) {
+        $code = (string) preg_replace('/^namespace .*/m', '', (string) file_get_contents($file->getPathname()));
+        foreach ($folders as $folder) {
+            $name = preg_quote('InkedMargin\\Core\\'.str_replace('/', '\\', $folder), '/');
+            if ($folder !== $folderOf($file) && preg_match("/\\b$name\\\\\\w+\\b(?!\\\\)/", $code) === 1) {
+                $uses[$folderOf($file)][$folder] = true;
+            }
         }
     }
     $reachable = function (string $from, array $seen = []) use (&$reachable, $uses): array {
-        foreach (array_keys(array_filter($uses[$from] ?? [])) as $to) {
+        foreach (array_keys($uses[$from] ?? []) as $to) {
             $seen = isset($seen[$to]) ? $seen : $reachable($to, $seen + [$to => true]);
         }
 
@@ -60,6 +59,19 @@ it('has no circle among the folders inside a layer', function (string $layer) {
 
     expect($circles)->toBe([]);
 })->with(LAYERS);
+
+it('calls no two classes of the core the same, but for a rule and the kind that asks for it', function () {
+    $names = [];
+    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(
+        dirname(__DIR__).'/src',
+        FilesystemIterator::SKIP_DOTS,
+    )) as $file) {
+        $names[] = $file->getBasename('.php');
+    }
+    $twice = array_keys(array_filter(array_count_values($names), fn (int $times) => $times > 1));
+
+    expect($twice)->toBe(['Indentation']);
+});
 
 arch('intake knows only sites and sources')
     ->expect('InkedMargin\Core\Intake')->not->toUse(
@@ -80,7 +92,6 @@ arch('rules are small final values')
             fn (string $name) => "InkedMargin\\Core\\Rules\\$name",
             [
                 'Rule', 'Markup\ElementRule', 'Markup\SlipRule', 'Link\ReferenceRule', 'Nav\MenuRule', 'Nav\PathRule',
-                'Style\CssRule',
             ],
         ),
     );

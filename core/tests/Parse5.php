@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Tests;
 
-use InkedMargin\Core\Markup\MarkupReader;
-use InkedMargin\Core\Markup\ParseError;
+use InkedMargin\Core\Markup\MarkupError;
+use InkedMargin\Core\Markup\TreeConstruction\MarkupReader;
 use InkedMargin\Core\Report\TreeText;
 use InkedMargin\Core\Source\SourceFile;
 
@@ -48,7 +48,7 @@ final class Parse5
     {
         $file = new SourceFile('page.html', $page);
         $document = MarkupReader::read($file);
-        $errors = array_map(function (ParseError $error) use ($file): string {
+        $errors = array_map(function (MarkupError $error) use ($file): string {
             $at = $file->position($error->offset);
 
             return "$at->line:$at->column $error->code";

@@ -18,8 +18,8 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use InkedMargin\Core\Brief\Brief as ReadBrief;
-use InkedMargin\Core\Brief\BriefError;
 use InkedMargin\Core\Brief\BriefReader;
+use InkedMargin\Core\Brief\Requirement\BriefError;
 use InkedMargin\Core\Brief\Schema;
 use OpenApi\Attributes as OA;
 

@@ -23,14 +23,14 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use InkedMargin\Core\Brief\Brief;
-use InkedMargin\Core\Brief\BriefError;
-use InkedMargin\Core\Brief\Draft;
-use InkedMargin\Core\Brief\Field;
 use InkedMargin\Core\Brief\Ignored;
 use InkedMargin\Core\Brief\Kinds;
+use InkedMargin\Core\Brief\ProposedBrief;
 use InkedMargin\Core\Brief\ReadyMade;
+use InkedMargin\Core\Brief\Requirement\BriefError;
+use InkedMargin\Core\Brief\Requirement\Field;
+use InkedMargin\Core\Brief\Requirement\Terms;
 use InkedMargin\Core\Brief\Scheme;
-use InkedMargin\Core\Brief\Terms;
 use OpenApi\Attributes as OA;
 
 /** A brief that is being written: kept as it goes, tried on a site, and in use only when somebody says so. */
@@ -179,7 +179,7 @@ final class BriefDraftController extends Controller
         MaterialStore $materials,
     ): JsonResponse {
         try {
-            $draft = Draft::read($request->string('source')->toString());
+            $draft = ProposedBrief::read($request->string('source')->toString());
         } catch (BriefError $error) {
             throw ValidationException::withMessages(['source' => $error->problems]);
         }

@@ -17,9 +17,9 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
-use InkedMargin\Core\Brief\BriefError;
 use InkedMargin\Core\Brief\BriefWriter;
 use InkedMargin\Core\Brief\Proposal;
+use InkedMargin\Core\Brief\Requirement\BriefError;
 use InkedMargin\Core\Site\Site;
 use OpenApi\Attributes as OA;
 

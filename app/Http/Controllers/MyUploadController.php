@@ -27,7 +27,7 @@ use App\Students\HandingIn;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
-use InkedMargin\Core\Brief\BriefError;
+use InkedMargin\Core\Brief\Requirement\BriefError;
 use InkedMargin\Core\Intake\ArchiveReader;
 use InkedMargin\Core\Intake\Refusal;
 use InkedMargin\Core\Intake\RootHints;

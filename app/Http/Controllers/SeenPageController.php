@@ -18,7 +18,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
-use InkedMargin\Core\Markup\Encoding;
+use InkedMargin\Core\Markup\FileEncoding;
 use OpenApi\Attributes as OA;
 use Symfony\Component\Mime\MimeTypes;
 
@@ -113,7 +113,7 @@ final class SeenPageController extends Controller
         $extension = strtolower(pathinfo($file->path, PATHINFO_EXTENSION));
         if (in_array($extension, ['html', 'htm'], true)) {
             return $this->studentsPage(
-                Encoding::of($file->bytes)->decode($file->bytes),
+                FileEncoding::of($file->bytes)->decode($file->bytes),
                 $token,
                 $seen,
                 $sites,

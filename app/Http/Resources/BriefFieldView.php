@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use InkedMargin\Core\Brief\Field;
-use InkedMargin\Core\Brief\FieldType;
+use InkedMargin\Core\Brief\Requirement\Field;
+use InkedMargin\Core\Brief\Requirement\FieldType;
 use InkedMargin\Core\Rules\Catalogue;
 use InkedMargin\Core\Rules\Rule;
 use OpenApi\Attributes as OA;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Brief;
-use InkedMargin\Core\Brief\BriefError;
-use InkedMargin\Core\Brief\Requirement;
+use InkedMargin\Core\Brief\Requirement\BriefError;
+use InkedMargin\Core\Brief\Requirement\Requirement;
 use OpenApi\Attributes as OA;
 
 /** A brief: as its author wrote it, and as sentences. */

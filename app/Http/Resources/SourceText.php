@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use InkedMargin\Core\Markup\Encoding;
+use InkedMargin\Core\Markup\FileEncoding;
 use InkedMargin\Core\Source\FileKind;
 use InkedMargin\Core\Source\SourceFile;
 use InkedMargin\Core\Source\Utf8;
@@ -32,7 +32,7 @@ final readonly class SourceText
 
     public static function of(SourceFile $file): self
     {
-        $encoding = Encoding::of($file->bytes);
+        $encoding = FileEncoding::of($file->bytes);
         $text = $file->kind() === FileKind::Page ? $encoding->decode($file->bytes) : Utf8::scrub($file->bytes);
         $isShort = strlen($file->bytes) <= self::MOST_BYTES;
         $readable = $file->kind() !== FileKind::Picture && ! str_contains($text, "\0") && $isShort;

@@ -5,6 +5,11 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Brief;
 
 use InkedMargin\Core\Brief\Kind\Files;
+use InkedMargin\Core\Brief\Requirement\Field;
+use InkedMargin\Core\Brief\Requirement\Glob;
+use InkedMargin\Core\Brief\Requirement\Materials;
+use InkedMargin\Core\Brief\Requirement\NamesThings;
+use InkedMargin\Core\Brief\Requirement\Requirement;
 
 /** The requirements of one assignment. */
 final readonly class Brief

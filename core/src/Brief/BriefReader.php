@@ -5,6 +5,13 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Brief;
 
 use InkedMargin\Core\Brief\Kind\Navigation;
+use InkedMargin\Core\Brief\Requirement\BriefError;
+use InkedMargin\Core\Brief\Requirement\Fields;
+use InkedMargin\Core\Brief\Requirement\PageScope;
+use InkedMargin\Core\Brief\Requirement\Portions;
+use InkedMargin\Core\Brief\Requirement\Problems;
+use InkedMargin\Core\Brief\Requirement\Requirement;
+use InkedMargin\Core\Brief\Requirement\Terms;
 use InkedMargin\Core\Source\NearestName;
 use Symfony\Component\Yaml\Exception\ParseException;
 use Symfony\Component\Yaml\Yaml;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Brief;
 
+use InkedMargin\Core\Brief\Requirement\Requirement;
 use Symfony\Component\Yaml\Yaml;
 
 /** Writes a brief as it was read, comments aside: read again, it is the same. */
@@ -18,7 +19,7 @@ final readonly class BriefWriter
     }
 
     /** A brief that is being written, whether it is whole or not, without what is only proposed. */
-    public static function draft(Draft $draft): string
+    public static function draft(ProposedBrief $draft): string
     {
         $values = array_diff_key($draft->values, ['proposed' => 1]);
         if (isset($values['requirements']) && is_array($values['requirements'])) {

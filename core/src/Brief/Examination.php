@@ -4,6 +4,12 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Brief;
 
+use InkedMargin\Core\Brief\Requirement\Assessment;
+use InkedMargin\Core\Brief\Requirement\Materials;
+use InkedMargin\Core\Brief\Requirement\MissingPage;
+use InkedMargin\Core\Brief\Requirement\NeedsMaterials;
+use InkedMargin\Core\Brief\Requirement\Requirement;
+use InkedMargin\Core\Brief\Requirement\Shortfall;
 use InkedMargin\Core\Finding\Finding;
 use InkedMargin\Core\Site\ParsedSite;
 

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Brief;
 
+use InkedMargin\Core\Brief\Requirement\Field;
+use InkedMargin\Core\Brief\Requirement\PageScope;
+
 /** Rules that are silent under a brief, on all pages or on some. */
 final readonly class Ignored
 {

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Brief;
 
+use InkedMargin\Core\Brief\Requirement\Requirement;
+use InkedMargin\Core\Brief\Requirement\SpeaksForItself;
+
 /** Every kind of requirement, in the order of the documentation. A new kind is one more line here. */
 final readonly class Kinds
 {

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Brief;
 
 use InkedMargin\Core\Brief\Kind\Files;
+use InkedMargin\Core\Brief\Requirement\Glob;
+use InkedMargin\Core\Brief\Requirement\Materials;
+use InkedMargin\Core\Brief\Requirement\PageScope;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\Site;

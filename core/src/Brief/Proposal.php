@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Brief;
 
+use InkedMargin\Core\Brief\Requirement\BriefError;
+use InkedMargin\Core\Brief\Requirement\Portions;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\OutlineEntry;
 use InkedMargin\Core\Site\Menu\MenuSurvey;

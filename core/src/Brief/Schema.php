@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Brief;
 
+use InkedMargin\Core\Brief\Requirement\Field;
+use InkedMargin\Core\Brief\Requirement\FieldType;
+use InkedMargin\Core\Brief\Requirement\Requirement;
+use InkedMargin\Core\Brief\Requirement\Terms;
+
 /**
  * The format of a brief as a JSON Schema (2020-12), and as the tables of the documentation, from the declared fields.
  */

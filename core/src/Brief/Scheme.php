@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Brief;
 
+use InkedMargin\Core\Brief\Requirement\Field;
+use InkedMargin\Core\Brief\Requirement\Fields;
+use InkedMargin\Core\Brief\Requirement\Problems;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Source\English;
 

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Command;
 
 use InkedMargin\Core\Brief\Brief;
-use InkedMargin\Core\Brief\BriefError;
 use InkedMargin\Core\Brief\BriefReader;
 use InkedMargin\Core\Brief\BriefWriter;
-use InkedMargin\Core\Brief\Materials;
 use InkedMargin\Core\Brief\Proposal;
+use InkedMargin\Core\Brief\Requirement\BriefError;
+use InkedMargin\Core\Brief\Requirement\Materials;
 use InkedMargin\Core\Brief\Schema;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Intake\ArchiveReader;
@@ -18,8 +18,8 @@ use InkedMargin\Core\Intake\Refusal;
 use InkedMargin\Core\Intake\RootHints;
 use InkedMargin\Core\Marking\Check;
 use InkedMargin\Core\Marking\CheckReport;
-use InkedMargin\Core\Markup\MarkupReader;
-use InkedMargin\Core\Markup\ParseError;
+use InkedMargin\Core\Markup\MarkupError;
+use InkedMargin\Core\Markup\TreeConstruction\MarkupReader;
 use InkedMargin\Core\Report\ClassReport;
 use InkedMargin\Core\Report\JsonReport;
 use InkedMargin\Core\Report\RuleCatalogue;
@@ -291,7 +291,7 @@ final class Margin
         $this->write(json_encode([
             'file' => $path,
             'tree' => TreeText::render($document),
-            'errors' => array_map(function (ParseError $error) use ($document): array {
+            'errors' => array_map(function (MarkupError $error) use ($document): array {
                 $at = $document->source->position($error->offset);
 
                 return ['code' => $error->code, 'line' => $at->line, 'column' => $at->column, 'offset' => $at->offset];

@@ -6,7 +6,7 @@ namespace InkedMargin\Core\Example;
 
 use InkedMargin\Core\Brief\Brief;
 use InkedMargin\Core\Brief\BriefReader;
-use InkedMargin\Core\Brief\Materials;
+use InkedMargin\Core\Brief\Requirement\Materials;
 use InkedMargin\Core\Site\Packing;
 use InkedMargin\Core\Site\Site;
 

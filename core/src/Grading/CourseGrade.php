@@ -16,12 +16,12 @@ final readonly class CourseGrade
     }
 
     /**
-     * @param  list<Part>  $parts
+     * @param  list<CoursePart>  $parts
      * @param  array<string, Result>  $results  by the id of the piece
      */
     public static function of(array $parts, array $results): self
     {
-        $grades = array_map(fn (Part $part) => PartGrade::of($part, $results), $parts);
+        $grades = array_map(fn (CoursePart $part) => PartGrade::of($part, $results), $parts);
         $counted = array_values(array_filter(
             $grades,
             fn (PartGrade $grade) => $grade->share !== null && $grade->part->weight > 0.0,

@@ -13,12 +13,16 @@ final readonly class PartGrade
      * @param  float|null  $share  null where no piece counts yet
      * @param  list<CountedPiece>  $pieces  in the order of the course
      */
-    private function __construct(public Part $part, public ?float $share, public array $pieces, public string $how)
-    {
+    private function __construct(
+        public CoursePart $part,
+        public ?float $share,
+        public array $pieces,
+        public string $how,
+    ) {
     }
 
     /** @param  array<string, Result>  $results  by the id of the piece */
-    public static function of(Part $part, array $results): self
+    public static function of(CoursePart $part, array $results): self
     {
         $open = new Result(ResultKind::Open);
         $shares = array_map(fn (Piece $piece) => ($results[$piece->id] ?? $open)->share(), $part->pieces);
@@ -56,7 +60,7 @@ final readonly class PartGrade
         return $weights > 0.0 ? $sum / $weights : null;
     }
 
-    private static function why(ResultKind $kind, Piece $piece, ?float $share, Part $part): string
+    private static function why(ResultKind $kind, Piece $piece, ?float $share, CoursePart $part): string
     {
         return match (true) {
             $kind === ResultKind::Excused => 'excused',
@@ -67,7 +71,7 @@ final readonly class PartGrade
     }
 
     /** @param  list<CountedPiece>  $pieces */
-    private static function how(array $pieces, Part $part): string
+    private static function how(array $pieces, CoursePart $part): string
     {
         $counted = array_values(array_filter($pieces, fn (CountedPiece $one) => $one->counts));
         if ($counted === []) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Intake;
 
-use InkedMargin\Core\Site\Litter;
+use InkedMargin\Core\Site\LitterNames;
 use InkedMargin\Core\Site\Packing;
 use InkedMargin\Core\Site\Site;
 use InkedMargin\Core\Source\SourceFile;
@@ -80,7 +80,7 @@ final readonly class SiteRoot
     {
         $top = null;
         foreach (array_keys($files) as $path) {
-            if (Litter::is((string) $path)) {
+            if (LitterNames::is((string) $path)) {
                 continue;
             }
             [$first, $rest] = explode('/', (string) $path, 2) + [1 => ''];

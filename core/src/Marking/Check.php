@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Marking;
 
 use InkedMargin\Core\Brief\Brief;
+use InkedMargin\Core\Brief\Comparison\GivenSheets;
 use InkedMargin\Core\Brief\Examination;
-use InkedMargin\Core\Brief\Kind\GivenSheets;
 use InkedMargin\Core\Brief\Kind\Starter;
-use InkedMargin\Core\Brief\Materials;
-use InkedMargin\Core\Brief\Shortfall;
+use InkedMargin\Core\Brief\Requirement\Materials;
+use InkedMargin\Core\Brief\Requirement\Shortfall;
 use InkedMargin\Core\Finding\Finding;
 use InkedMargin\Core\Rules\Catalogue;
 use InkedMargin\Core\Site\ParsedSite;

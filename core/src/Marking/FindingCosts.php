@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Marking;
 
-use InkedMargin\Core\Brief\Portions;
+use InkedMargin\Core\Brief\Requirement\Portions;
 use InkedMargin\Core\Brief\Scheme;
 
 /** What each finding of a report costs: in the requirements that it shows something of, or by its weight. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Marking;
 
-use InkedMargin\Core\Brief\Award;
-use InkedMargin\Core\Brief\Requirement;
-use InkedMargin\Core\Brief\Shortfall;
+use InkedMargin\Core\Brief\Requirement\Award;
+use InkedMargin\Core\Brief\Requirement\Requirement;
+use InkedMargin\Core\Brief\Requirement\Shortfall;
 
 /** A requirement on one site: what it came to, in words and points, and the findings that show it. */
 final readonly class Outcome

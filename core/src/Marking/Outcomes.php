@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Marking;
 
-use InkedMargin\Core\Brief\AssessedByFindings;
-use InkedMargin\Core\Brief\Assessment;
-use InkedMargin\Core\Brief\Award;
 use InkedMargin\Core\Brief\Examination;
-use InkedMargin\Core\Brief\MissingPage;
-use InkedMargin\Core\Brief\Requirement;
-use InkedMargin\Core\Brief\Shortfall;
+use InkedMargin\Core\Brief\Requirement\AssessedByFindings;
+use InkedMargin\Core\Brief\Requirement\Assessment;
+use InkedMargin\Core\Brief\Requirement\Award;
+use InkedMargin\Core\Brief\Requirement\MissingPage;
+use InkedMargin\Core\Brief\Requirement\Requirement;
+use InkedMargin\Core\Brief\Requirement\Shortfall;
 use InkedMargin\Core\Finding\Finding;
 use InkedMargin\Core\Finding\Subject;
 

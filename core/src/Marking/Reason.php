@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Marking;
 
-use InkedMargin\Core\Brief\Shortfall;
+use InkedMargin\Core\Brief\Requirement\Shortfall;
 
 /** Why a requirement lost points, or would have: a shortfall with what it costs and the finding that shows it. */
 final readonly class Reason

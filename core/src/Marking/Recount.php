@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Marking;
 
-use InkedMargin\Core\Brief\Award;
-use InkedMargin\Core\Brief\Loss;
+use InkedMargin\Core\Brief\Requirement\Award;
+use InkedMargin\Core\Brief\Requirement\Loss;
 
 /** What a requirement comes to once an instructor has rubbed findings out: what shows nothing costs nothing. */
 final readonly class Recount

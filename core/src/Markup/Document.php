@@ -12,7 +12,7 @@ final class Document
     /** @var list<Node> */
     public array $children = [];
 
-    /** @var list<ParseError> */
+    /** @var list<MarkupError> */
     public array $errors = [];
 
     public Mode $mode = Mode::NoQuirks;
@@ -39,7 +39,7 @@ final class Document
      */
     public function __construct(
         public readonly SourceFile $source,
-        public readonly Encoding $encoding,
+        public readonly FileEncoding $encoding,
         public readonly ?int $firstUnreadable = null,
     ) {
     }

@@ -135,7 +135,7 @@ final class Element extends Node
         $waiting = array_reverse($this->children);
         for (; $most > 0 && $waiting !== []; $most--) {
             $node = array_pop($waiting);
-            if ($node instanceof Text) {
+            if ($node instanceof TextNode) {
                 $text .= $node->text;
             } elseif ($node instanceof self && $node->children !== []) {
                 array_push($waiting, ...array_reverse($node->children));

@@ -11,7 +11,7 @@ final readonly class Misplaced
      * @param  list<string>  $others the elements that it should be in, or that its parent may hold, or the one it
      *     conflicts with
      */
-    public function __construct(public Element|Text $node, public MisplacedKind $kind, public array $others = [])
+    public function __construct(public Element|TextNode $node, public MisplacedKind $kind, public array $others = [])
     {
     }
 }

@@ -26,7 +26,7 @@ final class OriginalOffsets
     /** @var list<array{int, int}>|null the offsets at which each piece starts, in the file and as UTF-8 */
     private ?array $pieces = null;
 
-    public function __construct(private readonly string $bytes, private readonly Encoding $encoding)
+    public function __construct(private readonly string $bytes, private readonly FileEncoding $encoding)
     {
     }
 

@@ -21,7 +21,7 @@ final readonly class Prescan
 
     private const ATTRIBUTE = '~\G[ \t\n\f\r/]*+([^ \t\n\f\r/>=][^ \t\n\f\r/>=]*+)(?:[ \t\n\f\r]*+=[ \t\n\f\r]*+(?:"([^"]*+)"|\'([^\']*+)\'|([^ \t\n\f\r>"\'][^ \t\n\f\r>]*+)?))?~';
 
-    public static function declaration(string $bytes): ?Declaration
+    public static function declaration(string $bytes): ?EncodingDeclaration
     {
         $head = substr($bytes, 0, self::BYTES);
         $length = strlen($head);
@@ -64,7 +64,7 @@ final readonly class Prescan
     }
 
     /** @param  array<string, array{string, int}>  $attributes */
-    private static function ofMeta(array $attributes): ?Declaration
+    private static function ofMeta(array $attributes): ?EncodingDeclaration
     {
         if (isset($attributes['charset'])) {
             return self::read(...$attributes['charset']);
@@ -85,14 +85,18 @@ final readonly class Prescan
         return self::read($match[1][0], $start + $match[1][1]);
     }
 
-    private static function read(string $label, int $at): ?Declaration
+    private static function read(string $label, int $at): ?EncodingDeclaration
     {
-        $name = Encoding::named($label);
+        $name = FileEncoding::named($label);
 
-        return $name === null ? null : new Declaration($label, new Span($at, $at + strlen($label)), match ($name) {
-            'UTF-16BE', 'UTF-16LE' => 'UTF-8',
-            'x-user-defined' => 'windows-1252',
-            default => $name,
-        });
+        return $name === null ? null : new EncodingDeclaration(
+            $label,
+            new Span($at, $at + strlen($label)),
+            match ($name) {
+                'UTF-16BE', 'UTF-16LE' => 'UTF-8',
+                'x-user-defined' => 'windows-1252',
+                default => $name,
+            },
+        );
     }
 }

@@ -28,7 +28,7 @@ final class ReadableText
             $node = array_pop($waiting);
             if (is_string($node)) {
                 $text .= $node;
-            } elseif ($node instanceof Text) {
+            } elseif ($node instanceof TextNode) {
                 $text .= preg_replace('/[ \t\n\f\r]+/', ' ', $node->text) ?? '';
             } elseif ($node instanceof Element && ($node === $element || ! in_array($node->name, self::UNREAD, true))) {
                 $isApart = in_array($node->name, self::APART, true);

@@ -36,14 +36,14 @@ final class Surroundings
     }
 
     /** What is around the children of an element that is here. */
-    public function inside(Element $element, ContentModel $model): self
+    public function inside(Element $element, ContentModels $model): self
     {
         $key = $element->isWritten() ? $element->name : "implied $element->name";
 
         return $this->inside[$key] ??= $this->entered($element, $model);
     }
 
-    private function entered(Element $element, ContentModel $model): self
+    private function entered(Element $element, ContentModels $model): self
     {
         $name = $element->name;
         if ($name === 'template') {

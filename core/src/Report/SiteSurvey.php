@@ -9,15 +9,16 @@ use InkedMargin\Core\Brief\Kind\Navigation;
 use InkedMargin\Core\Brief\LinkExpectations;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\OutlineEntry;
-use InkedMargin\Core\Markup\Text;
+use InkedMargin\Core\Markup\TextNode;
 use InkedMargin\Core\Markup\Walk;
-use InkedMargin\Core\Site\Map\Link;
 use InkedMargin\Core\Site\Map\LinkMap;
+use InkedMargin\Core\Site\Map\PageLink;
 use InkedMargin\Core\Site\Menu\CommonMenu;
 use InkedMargin\Core\Site\Menu\Menu;
 use InkedMargin\Core\Site\Menu\MenuComparison;
 use InkedMargin\Core\Site\Menu\MenuDifference;
 use InkedMargin\Core\Site\Menu\MenuEntry;
+use InkedMargin\Core\Site\Menu\MenuSurvey;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\Pattern\ExpectedLink;
@@ -82,9 +83,9 @@ final readonly class SiteSurvey
     private static function page(Page $page, ParsedSite $site, Brief $brief): array
     {
         $path = $page->path();
-        $map = $site->map();
+        $map = $site->fact(LinkMap::class);
         $line = fn (Element $element) => $page->file->position($element->place()->start)->line;
-        $menu = $site->menus()->on($path);
+        $menu = $site->fact(MenuSurvey::class)->on($path);
         $usual = self::usualFor($path, $site, $brief);
         $differences = $usual === null ? [] : MenuComparison::of($menu, $path, $usual);
         $pictures = array_filter(
@@ -155,7 +156,7 @@ final readonly class SiteSurvey
     {
         $words = 0;
         foreach (Walk::nodes($page->document) as $node) {
-            if ($node instanceof Text && ! in_array($node->parent?->name, ['title', 'script', 'style'], true)) {
+            if ($node instanceof TextNode && ! in_array($node->parent?->name, ['title', 'script', 'style'], true)) {
                 $words += count(preg_split('/\s+/u', $node->text, -1, PREG_SPLIT_NO_EMPTY) ?: []);
             }
         }
@@ -196,7 +197,7 @@ final readonly class SiteSurvey
      */
     private static function links(ParsedSite $site, LinkExpectations $expectations): array
     {
-        $map = $site->map();
+        $map = $site->fact(LinkMap::class);
         $rows = [];
         foreach ($map->links as $link) {
             $to = self::shownTarget($link, $expectations);
@@ -228,7 +229,7 @@ final readonly class SiteSurvey
     }
 
     /** The page that a link reaches or was to reach; null for another site, and for a link to its own page. */
-    private static function shownTarget(Link $link, LinkExpectations $expectations): ?string
+    private static function shownTarget(PageLink $link, LinkExpectations $expectations): ?string
     {
         $target = $link->reference->target;
         $meant = ! $link->isUnfinished()
@@ -241,7 +242,10 @@ final readonly class SiteSurvey
 
     private static function usualFor(string $page, ParsedSite $site, Brief $brief): ?CommonMenu
     {
-        return $brief->covering($page, Navigation::class)?->commonMenu($site) ?? $site->menus()->commonFor($page);
+        return $brief->covering(
+            $page,
+            Navigation::class,
+        )?->commonMenu($site) ?? $site->fact(MenuSurvey::class)->commonFor($page);
     }
 
     /** @return array<string, mixed>|null */
@@ -257,7 +261,7 @@ final readonly class SiteSurvey
                 ),
             ),
         );
-        $usual = $asked[0] ?? $site->menus()->usual;
+        $usual = $asked[0] ?? $site->fact(MenuSurvey::class)->usual;
 
         return $usual === null ? null : [
             'asked' => $asked !== [],
@@ -283,7 +287,7 @@ final readonly class SiteSurvey
                     'from' => $link->from,
                     'to' => (string) $link->to,
                     'way' => $link->direction->value,
-                    'there' => $site->map()->links($link->from, (string) $link->to),
+                    'there' => $site->fact(LinkMap::class)->links($link->from, (string) $link->to),
                 ],
                 array_filter($match->expected, fn (ExpectedLink $link) => $link->to !== null),
             )),

@@ -10,7 +10,7 @@ use InkedMargin\Core\Markup\Document;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\Node;
 use InkedMargin\Core\Markup\NodeNamespace;
-use InkedMargin\Core\Markup\Text;
+use InkedMargin\Core\Markup\TextNode;
 use InkedMargin\Core\Markup\TreeConstruction\Foreign;
 
 /** A document in the tree-construction serialisation of the html5lib tests (their README, "tree-construction"). */
@@ -50,7 +50,7 @@ final readonly class TreeText
     private static function leaf(Node $node): string
     {
         return match (true) {
-            $node instanceof Text => "\"$node->text\"",
+            $node instanceof TextNode => "\"$node->text\"",
             $node instanceof Comment => "<!-- $node->text -->",
             $node instanceof Doctype => $node->publicId === '' && $node->systemId === ''
                 ? "<!DOCTYPE $node->name>"

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules;
 
 use InkedMargin\Core\Brief\Examination;
-use InkedMargin\Core\Brief\Requirement;
-use InkedMargin\Core\Brief\Shortfall;
+use InkedMargin\Core\Brief\Requirement\Requirement;
+use InkedMargin\Core\Brief\Requirement\Shortfall;
 use InkedMargin\Core\Example\Example;
 use InkedMargin\Core\Example\ExampleReader;
 use InkedMargin\Core\Finding\Draft;

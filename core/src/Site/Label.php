@@ -5,12 +5,17 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Site;
 
 use InkedMargin\Core\Markup\Element;
-use InkedMargin\Core\Markup\Text;
+use InkedMargin\Core\Markup\TextNode;
 use InkedMargin\Core\Markup\Walk;
 
 /** What a link says: its words, with the alt text of the pictures in it. */
 final readonly class Label
 {
+    private const HOME_NAMES = [
+        'home', 'homepage', 'start page', 'main page', 'front page', 'back home', 'back to home', 'go home',
+        'return home',
+    ];
+
     /** So much of a link is read: one with more in it has no label. */
     private const MOST_NODES = 300;
 
@@ -31,7 +36,7 @@ final readonly class Label
             if (++$seen > self::MOST_NODES) {
                 break;
             }
-            if ($node instanceof Text) {
+            if ($node instanceof TextNode) {
                 $text .= $node->text;
             } elseif ($node instanceof Element && $node->attribute('alt') !== null) {
                 $text .= ' '.$node->value('alt').' ';
@@ -46,7 +51,7 @@ final readonly class Label
     {
         $only = $element->children[0] ?? null;
 
-        return count($element->children) === 1 && $only instanceof Text ? $only->text : null;
+        return count($element->children) === 1 && $only instanceof TextNode ? $only->text : null;
     }
 
     private static function collapsed(string $text): string
@@ -105,5 +110,20 @@ final readonly class Label
         $one = preg_replace('/(?<=\p{L}{2}[^s])s$/u', '', $word) ?? $word;
 
         return preg_replace('/(?<=\p{L}{3})(?:ie|ing|ed|e|y)$/u', '', $one) ?? $one;
+    }
+
+    /**
+     * @return list<string> what a page may be called by its path: its file name, or the words for a home page; in plain
+     *     form
+     */
+    public static function ofPath(string $path): array
+    {
+        if ($path === Site::HOME) {
+            return self::HOME_NAMES;
+        }
+        $stem = pathinfo($path, PATHINFO_FILENAME);
+        $name = self::plain($stem === 'index' ? basename(dirname($path)) : $stem);
+
+        return $name === '' || ctype_digit($name) ? [] : [$name];
     }
 }

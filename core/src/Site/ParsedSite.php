@@ -6,9 +6,6 @@ namespace InkedMargin\Core\Site;
 
 use InkedMargin\Core\Markup\Document;
 use InkedMargin\Core\Markup\Slip\Mending;
-use InkedMargin\Core\Site\Map\LinkMap;
-use InkedMargin\Core\Site\Map\PageNames;
-use InkedMargin\Core\Site\Menu\MenuSurvey;
 use InkedMargin\Core\Source\FileKind;
 use InkedMargin\Core\Source\FileType;
 use InkedMargin\Core\Source\SourceFile;
@@ -50,8 +47,8 @@ final class ParsedSite
         usort(
             $pages,
             fn (SourceFile $a, SourceFile $b) => [
-                $a->path !== LinkMap::HOME, $a->path,
-            ] <=> [$b->path !== LinkMap::HOME, $b->path],
+                $a->path !== Site::HOME, $a->path,
+            ] <=> [$b->path !== Site::HOME, $b->path],
         );
         /** @var array<string, Mending> $read */
         $read = [];
@@ -99,8 +96,8 @@ final class ParsedSite
     {
         $site = clone $this;
         $site->expected = ExpectedPages::of($pages, $this);
-        // A link by the right name leads to the page that stands in for it.
-        unset($site->facts[LinkMap::class]);
+        // A link by the right name leads to the page that stands in for it, which facts about links depend on.
+        $site->facts = [];
 
         return $site;
     }
@@ -188,21 +185,6 @@ final class ParsedSite
         }
 
         return $this->referencesTo[$path] ?? [];
-    }
-
-    public function menus(): MenuSurvey
-    {
-        return $this->fact(MenuSurvey::class);
-    }
-
-    public function map(): LinkMap
-    {
-        return $this->fact(LinkMap::class);
-    }
-
-    public function names(): PageNames
-    {
-        return $this->fact(PageNames::class);
     }
 
     /**

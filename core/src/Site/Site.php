@@ -78,7 +78,7 @@ final class Site
     /** @return array<string, SourceFile> by path, without what systems and editors left behind */
     public function ownFiles(): array
     {
-        return $this->ownFiles ??= array_filter($this->files, fn (SourceFile $file) => ! Litter::is($file->path));
+        return $this->ownFiles ??= array_filter($this->files, fn (SourceFile $file) => ! LitterNames::is($file->path));
     }
 
     /** @return list<string> */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Style;
 
-use InkedMargin\Core\Markup\Encoding;
+use InkedMargin\Core\Markup\FileEncoding;
 use InkedMargin\Core\Markup\OriginalOffsets;
 use InkedMargin\Core\Source\SourceFile;
 use InkedMargin\Core\Style\Syntax\Parser;
@@ -18,7 +18,7 @@ final class StyleReader
     /** @return array{SourceFile, StyleSheet} the text that all places count in, and what was read of it */
     public static function read(SourceFile $file): array
     {
-        $encoding = Encoding::ofSheet($file->bytes);
+        $encoding = FileEncoding::ofSheet($file->bytes);
         $isText = $encoding->isUtf8() && $file->firstInvalidByte() === null;
         $source = $isText
             ? $file

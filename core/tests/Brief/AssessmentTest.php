@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-use InkedMargin\Core\Brief\AssessedByFindings;
 use InkedMargin\Core\Brief\BriefReader;
 use InkedMargin\Core\Brief\Kinds;
-use InkedMargin\Core\Brief\Materials;
-use InkedMargin\Core\Brief\MissingPage;
-use InkedMargin\Core\Brief\Requirement;
-use InkedMargin\Core\Brief\Shortfall;
+use InkedMargin\Core\Brief\Requirement\AssessedByFindings;
+use InkedMargin\Core\Brief\Requirement\Materials;
+use InkedMargin\Core\Brief\Requirement\MissingPage;
+use InkedMargin\Core\Brief\Requirement\Requirement;
+use InkedMargin\Core\Brief\Requirement\Shortfall;
 use InkedMargin\Core\Example\ExampleFiles;
 use InkedMargin\Core\Marking\Check;
 use InkedMargin\Core\Marking\Outcome;

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use InkedMargin\Core\Brief\BriefError;
 use InkedMargin\Core\Brief\BriefReader;
 use InkedMargin\Core\Brief\BriefWriter;
+use InkedMargin\Core\Brief\Requirement\BriefError;
 use InkedMargin\Core\Brief\Schema;
 use InkedMargin\Core\Marking\OutcomeKind;
 use InkedMargin\Core\Rules\Catalogue;

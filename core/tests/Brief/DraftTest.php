@@ -2,15 +2,15 @@
 
 declare(strict_types=1);
 
-use InkedMargin\Core\Brief\BriefError;
 use InkedMargin\Core\Brief\BriefReader;
 use InkedMargin\Core\Brief\BriefWriter;
-use InkedMargin\Core\Brief\Draft;
 use InkedMargin\Core\Brief\Kinds;
+use InkedMargin\Core\Brief\ProposedBrief;
 use InkedMargin\Core\Brief\ReadyMade;
+use InkedMargin\Core\Brief\Requirement\BriefError;
 
 it('reads each requirement by itself, so that one that is not whole does not hide the others', function () {
-    $draft = Draft::read(<<<'YAML'
+    $draft = ProposedBrief::read(<<<'YAML'
         title: T
         marking: {round_to: 0.5}
         requirements:
@@ -32,9 +32,9 @@ it('reads each requirement by itself, so that one that is not whole does not hid
 });
 
 it('is written as YAML that says the same, whole or not', function (string $source) {
-    $draft = Draft::read($source);
+    $draft = ProposedBrief::read($source);
 
-    expect(Draft::read(BriefWriter::draft($draft))->values)->toEqual($draft->values);
+    expect(ProposedBrief::read(BriefWriter::draft($draft))->values)->toEqual($draft->values);
 })->with([
     'whole' => ["title: T\nrequirements:\n  - {id: a, kind: look, title: L, steps: {0: 2, 3: 1}}"],
     'steps that could be a list' => [
@@ -45,13 +45,13 @@ it('is written as YAML that says the same, whole or not', function (string $sour
 ]);
 
 it('writes steps as a map, whatever their numbers', function () {
-    $draft = Draft::read('{title: T, requirements: [{id: a, kind: look, title: L, steps: {0: 2, 1: 1}}]}');
+    $draft = ProposedBrief::read('{title: T, requirements: [{id: a, kind: look, title: L, steps: {0: 2, 1: 1}}]}');
 
     expect(BriefWriter::draft($draft))->toContain("steps: { '0': 2, '1': 1 }");
 });
 
 it('says when a text is no brief at all', function (string $source) {
-    expect(fn () => Draft::read($source))->toThrow(BriefError::class);
+    expect(fn () => ProposedBrief::read($source))->toThrow(BriefError::class);
 })->with(['nothing' => [''], 'broken off' => ['a: ['], 'words' => ['words'], 'no UTF-8' => ["\xff"]]);
 
 it('offers ready-made requirements of every kind, each of which can be read', function () {
@@ -70,7 +70,7 @@ it('offers ready-made requirements of every kind, each of which can be read', fu
 });
 
 it('has sentences in pencil that are read and tried, and are no part of the brief', function () {
-    $draft = Draft::read(<<<'YAML'
+    $draft = ProposedBrief::read(<<<'YAML'
         title: T
         requirements:
           - {id: one, kind: titles, title: Titles, points: 2}

@@ -5,7 +5,7 @@ declare(strict_types=1);
 use InkedMargin\Core\Brief\Brief;
 use InkedMargin\Core\Brief\BriefReader;
 use InkedMargin\Core\Brief\Kinds;
-use InkedMargin\Core\Brief\Materials;
+use InkedMargin\Core\Brief\Requirement\Materials;
 use InkedMargin\Core\Brief\Schema;
 use InkedMargin\Core\Intake\FolderReader;
 use InkedMargin\Core\Marking\Check;

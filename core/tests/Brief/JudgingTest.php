@@ -3,10 +3,10 @@
 declare(strict_types=1);
 
 use InkedMargin\Core\Brief\BriefReader;
-use InkedMargin\Core\Brief\Kind\CopyComparison;
-use InkedMargin\Core\Brief\Kind\CopySlip;
-use InkedMargin\Core\Brief\Materials;
-use InkedMargin\Core\Brief\Shortfall;
+use InkedMargin\Core\Brief\Comparison\CopyComparison;
+use InkedMargin\Core\Brief\Comparison\CopySlip;
+use InkedMargin\Core\Brief\Requirement\Materials;
+use InkedMargin\Core\Brief\Requirement\Shortfall;
 use InkedMargin\Core\Marking\Check;
 use InkedMargin\Core\Marking\Outcome;
 use InkedMargin\Core\Site\Packing;

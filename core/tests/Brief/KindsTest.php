@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use InkedMargin\Core\Brief\BriefReader;
-use InkedMargin\Core\Brief\Shortfall;
+use InkedMargin\Core\Brief\Requirement\Shortfall;
 use InkedMargin\Core\Marking\Outcome;
 use InkedMargin\Core\Tests\Samples;
 

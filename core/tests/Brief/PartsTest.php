@@ -2,21 +2,21 @@
 
 declare(strict_types=1);
 
-use InkedMargin\Core\Brief\Assessment;
-use InkedMargin\Core\Brief\Award;
 use InkedMargin\Core\Brief\Brief;
-use InkedMargin\Core\Brief\BriefError;
 use InkedMargin\Core\Brief\BriefReader;
-use InkedMargin\Core\Brief\Field;
-use InkedMargin\Core\Brief\Fields;
-use InkedMargin\Core\Brief\Glob;
-use InkedMargin\Core\Brief\Kind\Bounds;
 use InkedMargin\Core\Brief\Kinds;
-use InkedMargin\Core\Brief\NamePattern;
-use InkedMargin\Core\Brief\Problems;
+use InkedMargin\Core\Brief\Requirement\Assessment;
+use InkedMargin\Core\Brief\Requirement\Award;
+use InkedMargin\Core\Brief\Requirement\Bounds;
+use InkedMargin\Core\Brief\Requirement\BriefError;
+use InkedMargin\Core\Brief\Requirement\Field;
+use InkedMargin\Core\Brief\Requirement\Fields;
+use InkedMargin\Core\Brief\Requirement\Glob;
+use InkedMargin\Core\Brief\Requirement\NamePattern;
+use InkedMargin\Core\Brief\Requirement\Problems;
+use InkedMargin\Core\Brief\Requirement\Shortfall;
+use InkedMargin\Core\Brief\Requirement\Terms;
 use InkedMargin\Core\Brief\Schema;
-use InkedMargin\Core\Brief\Shortfall;
-use InkedMargin\Core\Brief\Terms;
 use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Source\Span;
 use Opis\JsonSchema\Validator;

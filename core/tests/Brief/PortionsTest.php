@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use InkedMargin\Core\Brief\Portions;
+use InkedMargin\Core\Brief\Requirement\Portions;
 use InkedMargin\Core\Tests\Seed;
 
 // Largest remainders, worked out by hand (common practice, no source).

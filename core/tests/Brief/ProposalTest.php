@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use InkedMargin\Core\Brief\BriefError;
 use InkedMargin\Core\Brief\BriefReader;
 use InkedMargin\Core\Brief\BriefWriter;
 use InkedMargin\Core\Brief\Proposal;
+use InkedMargin\Core\Brief\Requirement\BriefError;
 use InkedMargin\Core\Intake\FolderReader;
 use InkedMargin\Core\Marking\Check;
 use InkedMargin\Core\Marking\Outcome;

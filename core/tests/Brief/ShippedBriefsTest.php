@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use InkedMargin\Core\Brief\BriefReader;
 use InkedMargin\Core\Brief\BriefWriter;
-use InkedMargin\Core\Brief\Materials;
+use InkedMargin\Core\Brief\Requirement\Materials;
 use InkedMargin\Core\Brief\Schema;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Intake\FolderReader;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Tests\Fuzz;
 
-use InkedMargin\Core\Brief\Field;
 use InkedMargin\Core\Brief\Kinds;
-use InkedMargin\Core\Brief\Terms;
+use InkedMargin\Core\Brief\Requirement\Field;
+use InkedMargin\Core\Brief\Requirement\Terms;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Tests\Fuzz;
 
 use InkedMargin\Core\Brief\Brief;
-use InkedMargin\Core\Brief\BriefError;
 use InkedMargin\Core\Brief\BriefReader;
-use InkedMargin\Core\Brief\Materials;
+use InkedMargin\Core\Brief\Requirement\BriefError;
+use InkedMargin\Core\Brief\Requirement\Materials;
 use InkedMargin\Core\Intake\ArchiveReader;
 use InkedMargin\Core\Intake\Refusal;
 use InkedMargin\Core\Marking\Check;

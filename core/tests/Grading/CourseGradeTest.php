@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use InkedMargin\Core\Grading\CountedPiece;
 use InkedMargin\Core\Grading\CourseGrade;
-use InkedMargin\Core\Grading\Part;
+use InkedMargin\Core\Grading\CoursePart;
 use InkedMargin\Core\Grading\PartGrade;
 use InkedMargin\Core\Grading\Percent;
 use InkedMargin\Core\Grading\Piece;
@@ -18,9 +18,9 @@ function earned(float $awarded, float $possible = 10.0): Result
 }
 
 /** @param  array<string, float>  $weights  by the id of the piece */
-function part(array $weights, ?int $best = null, float $weight = 1.0, string $title = 'All work'): Part
+function part(array $weights, ?int $best = null, float $weight = 1.0, string $title = 'All work'): CoursePart
 {
-    return new Part(
+    return new CoursePart(
         $title,
         $weight,
         $best,

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use InkedMargin\Core\Markup\MarkupReader;
+use InkedMargin\Core\Markup\TreeConstruction\MarkupReader;
 use InkedMargin\Core\Source\SourceFile;
 use InkedMargin\Core\Tests\Samples;
 

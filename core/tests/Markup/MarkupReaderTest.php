@@ -5,9 +5,9 @@ declare(strict_types=1);
 use InkedMargin\Core\Markup\Closing;
 use InkedMargin\Core\Markup\Document;
 use InkedMargin\Core\Markup\Element;
-use InkedMargin\Core\Markup\MarkupReader;
 use InkedMargin\Core\Markup\Mode;
-use InkedMargin\Core\Markup\Text;
+use InkedMargin\Core\Markup\TextNode;
+use InkedMargin\Core\Markup\TreeConstruction\MarkupReader;
 use InkedMargin\Core\Source\SourceFile;
 use InkedMargin\Core\Source\Span;
 
@@ -39,7 +39,7 @@ it('knows which bytes every tag, attribute and text was written with', function 
         ->and($body?->attribute('hidden')?->valueSpan())->toBeNull()
         ->and(said($paragraph?->attribute('id')?->nameSpan()))->toBe('ID')
         ->and(said($paragraph?->attribute('id')?->valueSpan()))->toBe('x')
-        ->and($text instanceof Text ? said($text->span()) : null)->toBe('é');
+        ->and($text instanceof TextNode ? said($text->span()) : null)->toBe('é');
 });
 
 it('knows what was written, what was implied, and what closed it', function (

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use InkedMargin\Core\Markup\MarkupReader;
 use InkedMargin\Core\Markup\Slip\Mending;
 use InkedMargin\Core\Markup\Slip\Slip;
+use InkedMargin\Core\Markup\TreeConstruction\MarkupReader;
 use InkedMargin\Core\Source\SourceFile;
 
 /** A page around a body, on one line a part. */

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use InkedMargin\Core\Markup\Encoding;
+use InkedMargin\Core\Markup\FileEncoding;
 use InkedMargin\Core\Markup\OriginalOffsets;
 use InkedMargin\Core\Markup\Prescan;
 
@@ -13,7 +13,7 @@ it('finds where each letter of a decoded page was in its file', function (
 ) {
     $bytes = (string) UConverter::transcode($text, $converter, 'UTF-8');
     $head = "<meta charset=\"$label\">";
-    $encoding = Encoding::of(str_starts_with($label, 'utf-16') ? "\xFF\xFE$bytes" : $head.$bytes);
+    $encoding = FileEncoding::of(str_starts_with($label, 'utf-16') ? "\xFF\xFE$bytes" : $head.$bytes);
     $page = str_starts_with($label, 'utf-16') ? "\xFF\xFE$bytes" : $head.$bytes;
     $decoded = $encoding->decode($page);
     $offsets = new OriginalOffsets($page, $encoding);
@@ -49,7 +49,7 @@ it('finds the declared encoding in the first bytes of a page', function (string 
 ]);
 
 it('costs little for many places of a page that is not UTF-8', function () {
-    $encoding = Encoding::of('<meta charset="windows-1252">');
+    $encoding = FileEncoding::of('<meta charset="windows-1252">');
     $bytes = '<meta charset="windows-1252">'.str_repeat("caf\xe9 ", 5_000);
     $offsets = new OriginalOffsets($bytes, $encoding);
     for ($place = 0; $place < 5_000; $place++) {

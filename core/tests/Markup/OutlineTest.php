@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use InkedMargin\Core\Markup\MarkupReader;
 use InkedMargin\Core\Markup\Outline;
 use InkedMargin\Core\Markup\OutlineEntry;
+use InkedMargin\Core\Markup\TreeConstruction\MarkupReader;
 use InkedMargin\Core\Source\SourceFile;
 
 it('lists the parts and headings of a page in order, each with the part around it', function (

@@ -3,9 +3,9 @@
 declare(strict_types=1);
 
 use InkedMargin\Core\Markup\Element;
-use InkedMargin\Core\Markup\MarkupReader;
 use InkedMargin\Core\Markup\StrayEndTags;
 use InkedMargin\Core\Markup\TagPairs;
+use InkedMargin\Core\Markup\TreeConstruction\MarkupReader;
 use InkedMargin\Core\Source\SourceFile;
 
 /** The pairs of tags of a body. */

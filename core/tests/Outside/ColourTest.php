@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use InkedMargin\Core\Style\Colour\Colour;
 use InkedMargin\Core\Style\Colour\ColourReader;
-use InkedMargin\Core\Style\Syntax\Tokenizer;
+use InkedMargin\Core\Style\Syntax\CssTokenizer;
 use InkedMargin\Core\Style\Value\Item;
 use InkedMargin\Core\Tests\Style\CssText;
 use Random\Engine\Mt19937;
@@ -12,7 +12,7 @@ use Random\Randomizer;
 
 function colour(string $written): ?Colour
 {
-    $tokens = Tokenizer::tokenize($written);
+    $tokens = CssTokenizer::tokenize($written);
     $items = Item::list($tokens, 0, $tokens->count);
 
     return count($items) === 1 ? ColourReader::read($items[0]) : null;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use InkedMargin\Core\Marking\PlacedFinding;
 use InkedMargin\Core\Markup\AttributeTable;
-use InkedMargin\Core\Markup\ContentModel;
+use InkedMargin\Core\Markup\ContentModels;
 use InkedMargin\Core\Markup\ElementTable;
 use InkedMargin\Core\Tests\Samples;
 
@@ -167,7 +167,7 @@ it('takes the same elements for phrasing content as the reference', function () 
         true,
         flags: JSON_THROW_ON_ERROR,
     );
-    $ours = array_values(array_filter($names, ContentModel::load()->isPhrasing(...)));
+    $ours = array_values(array_filter($names, ContentModels::load()->isPhrasing(...)));
 
     // The reference leaves out slot, which 3.2.5.2.5 names.
     expect(

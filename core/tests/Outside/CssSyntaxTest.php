@@ -5,7 +5,7 @@ declare(strict_types=1);
 use InkedMargin\Core\Style\Syntax\AtRule;
 use InkedMargin\Core\Style\Syntax\Declaration;
 use InkedMargin\Core\Style\Syntax\Parser;
-use InkedMargin\Core\Style\Syntax\Rule;
+use InkedMargin\Core\Style\Syntax\SyntaxRule;
 use InkedMargin\Core\Tests\Style\CssText;
 
 /**
@@ -19,7 +19,7 @@ use InkedMargin\Core\Tests\Style\CssText;
  *  - it reads a rule whose selector begins as a custom property does (5.5.3: that is dropped);
  *  - it takes a `!` anywhere for that of `!important` (5.5.6: only the last two tokens are).
  *
- * @param  list<Declaration|Rule>  $content
+ * @param  list<Declaration|SyntaxRule>  $content
  */
 function isExplained(string $css, array $content): bool
 {
@@ -30,7 +30,7 @@ function isExplained(string $css, array $content): bool
         || hasOtherRules($content, false);
 }
 
-/** @param  list<Declaration|Rule>  $content */
+/** @param  list<Declaration|SyntaxRule>  $content */
 function hasOtherRules(array $content, bool $isNested): bool
 {
     foreach ($content as $one) {
@@ -54,7 +54,7 @@ function endsWithSemicolon(AtRule $rule): bool
 {
     $statements = array_filter(
         $rule->content,
-        fn (Declaration|Rule $one) => $one instanceof AtRule && $one->content === [],
+        fn (Declaration|SyntaxRule $one) => $one instanceof AtRule && $one->content === [],
     );
 
     return $rule->declarations() !== [] || $statements !== [];

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use InkedMargin\Core\Markup\Encoding;
-use InkedMargin\Core\Markup\MarkupReader;
+use InkedMargin\Core\Markup\FileEncoding;
+use InkedMargin\Core\Markup\TreeConstruction\MarkupReader;
 use InkedMargin\Core\Source\SourceFile;
 
 // References: html-encoding-sniffer 4.0.0 (npm) for which encoding a page is in, whatwg-encoding 3.1.1 (npm) for what
@@ -34,7 +34,7 @@ function referencesFor(array $pages): array
 function expectTheSame(array $pages): void
 {
     foreach (referencesFor($pages) as $index => ['name' => $name, 'text' => $text]) {
-        $encoding = Encoding::of($pages[$index]);
+        $encoding = FileEncoding::of($pages[$index]);
         $read = preg_replace('/^\x{FEFF}/u', '', $encoding->decode($pages[$index]));
         expect([$encoding->name, $read])->toBe(
             [$name, $text],

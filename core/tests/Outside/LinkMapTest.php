@@ -72,7 +72,7 @@ it('maps a real site as an independent count does', function (string $folder) {
             (string) file_get_contents($file->getPathname()),
         );
     }
-    $map = ParsedSite::of(new Site('docs', $files))->map();
+    $map = ParsedSite::of(new Site('docs', $files))->fact(LinkMap::class);
     $ours = array_filter($map->links, fn ($link) => $link->reference->kind === ReferenceKind::Link);
 
     expect([
@@ -104,7 +104,7 @@ it('finds the parts of a graph that lead round, the pages that lead nowhere, and
             array_map(fn (string $name) => "$name.html", array_keys($pages)),
             array_map(fn (array $to) => $link(...$to), $pages),
         ),
-    ))->map();
+    ))->fact(LinkMap::class);
 
     expect($map->cycles())->toHaveCount(2)
         ->and(array_map(fn (array $cycle) => count($cycle), $map->cycles()))->toBe([4, 2])
@@ -126,7 +126,7 @@ it('knows the entry page, and how far a story of 1 + 2 + 4 pages goes', function
     }
     $reading = ParsedSite::of(Samples::site($site));
     $distances = array_count_values(
-        array_map(fn (string $page) => (int) $reading->map()->distance($page), $reading->map()->pages),
+        array_map(fn (string $page) => (int) $reading->fact(LinkMap::class)->distance($page), $reading->fact(LinkMap::class)->pages),
     );
 
     expect($distances)->toBe([0 => 1, 1 => 2, 2 => 4])->and(LinkMap::HOME)->toBe('index.html')->and($reading->fact(

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use InkedMargin\Core\Markup\MarkupReader;
-use InkedMargin\Core\Markup\ParseError;
+use InkedMargin\Core\Markup\MarkupError;
+use InkedMargin\Core\Markup\TreeConstruction\MarkupReader;
 use InkedMargin\Core\Source\SourceFile;
 
 // Source: HTML Standard, 13.2.2 "Parse errors": each code of the table with the markup that its description gives or
@@ -15,9 +15,9 @@ it('reports each parse error of the standard’s table where its state detects i
     int $offset,
 ) {
     $errors = MarkupReader::read(new SourceFile('page.html', $markup))->errors;
-    $found = array_values(array_filter($errors, fn (ParseError $error) => $error->code === $code));
+    $found = array_values(array_filter($errors, fn (MarkupError $error) => $error->code === $code));
 
-    expect(array_map(fn (ParseError $error) => $error->offset, $found))->toBe([$offset]);
+    expect(array_map(fn (MarkupError $error) => $error->offset, $found))->toBe([$offset]);
 })->with([
     ['abrupt-closing-of-empty-comment', '<!-->', 4],
     ['abrupt-closing-of-empty-comment', '<!--->', 5],

@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use InkedMargin\Core\Markup\Element;
-use InkedMargin\Core\Markup\Encoding;
-use InkedMargin\Core\Markup\MarkupReader;
+use InkedMargin\Core\Markup\FileEncoding;
+use InkedMargin\Core\Markup\TreeConstruction\MarkupReader;
 use InkedMargin\Core\Source\SourceFile;
 use InkedMargin\Core\Tests\Parse5;
 
@@ -56,7 +56,7 @@ it('reads the pages of real documentation into the same trees as parse5', functi
     foreach (array_chunk($some, 100) as $chunk) {
         $texts = array_filter(
             array_map(fn (string $path) => (string) file_get_contents($path), array_combine($chunk, $chunk)),
-            fn (string $text) => Encoding::of($text)->isUtf8(),
+            fn (string $text) => FileEncoding::of($text)->isUtf8(),
         );
         $reference = Parse5::reads(array_combine(array_keys($texts), array_keys($texts)));
         foreach ($texts as $path => $text) {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 use InkedMargin\Core\Brief\Brief;
 use InkedMargin\Core\Brief\BriefReader;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Markup\MarkupReader;
+use InkedMargin\Core\Markup\TreeConstruction\MarkupReader;
 use InkedMargin\Core\Report\JsonReport;
 use InkedMargin\Core\Report\TextReport;
 use InkedMargin\Core\Report\TreeText;

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use InkedMargin\Core\Site\Map\LinkMap;
 use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Tests\Samples;
 
@@ -42,6 +43,6 @@ it('follows a link by the right name to the page with the wrong one', function (
         'new tides.html' => Samples::page('<p>x</p>'),
     ]));
 
-    expect($site->map()->links('index.html', 'new tides.html'))->toBeFalse()
-        ->and($site->expecting(['tides.html'])->map()->links('index.html', 'new tides.html'))->toBeTrue();
+    expect($site->fact(LinkMap::class)->links('index.html', 'new tides.html'))->toBeFalse()
+        ->and($site->expecting(['tides.html'])->fact(LinkMap::class)->links('index.html', 'new tides.html'))->toBeTrue();
 });

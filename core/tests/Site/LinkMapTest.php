@@ -19,7 +19,7 @@ function mapOf(array $pages): LinkMap
         $site[$file($letter)] = $links;
     }
 
-    return Samples::linked($site)->map();
+    return Samples::linked($site)->fact(LinkMap::class);
 }
 
 /** @return string the letters of pages, sorted */
@@ -92,14 +92,14 @@ it('counts a page that only a broken link or a form would lead to apart from one
         'lost.html' => Samples::page('<p>x</p>', 'Lost'),
     ]));
 
-    expect($site->map()->unreachable())->toBe(['birds.html', 'lost.html', 'sent.html'])
-        ->and($site->map()->unlinked())->toBe(['lost.html'])
-        ->and($site->map()->linksOn('index.html')[0]->reference->target->resolution)->toBe(Resolution::MissingFile);
+    expect($site->fact(LinkMap::class)->unreachable())->toBe(['birds.html', 'lost.html', 'sent.html'])
+        ->and($site->fact(LinkMap::class)->unlinked())->toBe(['lost.html'])
+        ->and($site->fact(LinkMap::class)->linksOn('index.html')[0]->reference->target->resolution)->toBe(Resolution::MissingFile);
 });
 
 it('tells where on its page a link is', function (string $body, LinkPlace $place) {
     $pages = ['index.html' => Samples::page($body, 'Home'), 'b.html' => Samples::page('<p>x</p>', 'B')];
-    $links = ParsedSite::of(Samples::site($pages))->map()->linksOn('index.html');
+    $links = ParsedSite::of(Samples::site($pages))->fact(LinkMap::class)->linksOn('index.html');
 
     expect(end($links)->place)->toBe($place);
 })->with([

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use InkedMargin\Core\Site\Menu\Menu;
 use InkedMargin\Core\Site\Menu\MenuEntry;
+use InkedMargin\Core\Site\Menu\MenuSurvey;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Tests\Samples;
@@ -16,7 +17,7 @@ function menuOf(string $body): ?Menu
         $site["$page.html"] = Samples::page('', ucfirst($page));
     }
 
-    return ParsedSite::of(Samples::site($site))->menus()->on('index.html');
+    return ParsedSite::of(Samples::site($site))->fact(MenuSurvey::class)->on('index.html');
 }
 
 it('finds the menu of a page without being told, and what its entries are', function (
@@ -96,9 +97,9 @@ it('takes for the usual menu what most pages have, in the order most have it in'
     }
     $reading = ParsedSite::of(Samples::site($site));
 
-    expect($reading->menus()->usual === null ? null : implode(
+    expect($reading->fact(MenuSurvey::class)->usual === null ? null : implode(
         '',
-        array_map(fn (string $key) => substr($key, 0, 1), array_keys($reading->menus()->usual->entries)),
+        array_map(fn (string $key) => substr($key, 0, 1), array_keys($reading->fact(MenuSurvey::class)->usual->entries)),
     ))->toBe($usual)
         ->and($reading->pages)->each->toBeInstanceOf(Page::class);
 })->with([

@@ -4,16 +4,18 @@ declare(strict_types=1);
 
 use InkedMargin\Core\Site\AddressSlip;
 use InkedMargin\Core\Site\Label;
+use InkedMargin\Core\Site\Map\LinkMap;
 use InkedMargin\Core\Site\Map\PageNames;
+use InkedMargin\Core\Site\Map\SpecialPage;
 use InkedMargin\Core\Site\Menu\MenuComparison;
 use InkedMargin\Core\Site\Menu\MenuDifference;
+use InkedMargin\Core\Site\Menu\MenuSurvey;
 use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\Pattern\PatternKind;
 use InkedMargin\Core\Site\Pattern\PatternOptions;
 use InkedMargin\Core\Site\Pattern\PatternReader;
 use InkedMargin\Core\Site\Pattern\PatternViolation;
 use InkedMargin\Core\Site\Site;
-use InkedMargin\Core\Site\SpecialPage;
 use InkedMargin\Core\Tests\Samples;
 
 it('knows the page that a label names while its address leads to another', function (
@@ -22,9 +24,9 @@ it('knows the page that a label names while its address leads to another', funct
     ?string $named,
 ) {
     $site = Samples::linked($pages, $titles);
-    $links = $site->map()->linksOn('index.html');
+    $links = $site->fact(LinkMap::class)->linksOn('index.html');
 
-    expect($site->names()->pageNamedByLabel($links[count($links) - 1]))->toBe($named);
+    expect($site->fact(PageNames::class)->pageNamedByLabel($links[count($links) - 1]))->toBe($named);
 })->with([
     'by its file name' => [
         ['index.html' => ['Birds>tides.html'], 'tides.html' => [], 'birds.html' => []],
@@ -76,9 +78,9 @@ it('takes the name of a folder for its page in a menu only', function (string $b
         'tides.html' => Samples::page('', 'Tides'),
         'second-edition/index.html' => Samples::page('', 'Foreword'),
     ]));
-    $links = $site->map()->linksOn('index.html');
+    $links = $site->fact(LinkMap::class)->linksOn('index.html');
 
-    expect($site->names()->pageNamedByLabel($links[0]))->toBe($named);
+    expect($site->fact(PageNames::class)->pageNamedByLabel($links[0]))->toBe($named);
 })->with([
     'in running text' => ['<main><p>See <a href="tides.html">the second edition</a> for more.</p></main>', null],
     'in the menu' => ['<nav><a href="tides.html">Second edition</a></nav>', 'second-edition/index.html'],
@@ -130,8 +132,8 @@ it('says what differs between a menu and the one it should be', function (array 
     $pages = array_fill_keys(['index.html', 'tides.html', 'birds.html', 'ferry.html', 'seals.html', 'map.html'], $menu);
     $pages['birds.html'] = $change;
     $site = Samples::linked($pages);
-    $common = $site->menus()->commonFor('birds.html');
-    $found = $common === null ? null : MenuComparison::of($site->menus()->on('birds.html'), 'birds.html', $common);
+    $common = $site->fact(MenuSurvey::class)->commonFor('birds.html');
+    $found = $common === null ? null : MenuComparison::of($site->fact(MenuSurvey::class)->on('birds.html'), 'birds.html', $common);
 
     expect($found === null ? null : array_map(
         fn (MenuDifference $one) => "{$one->kind->value} $one->key",
@@ -178,7 +180,7 @@ it('holds links against a pattern, with what is asked beyond its kind', function
     array $menus = [],
 ) {
     $site = Samples::linked($pages);
-    $match = (new PatternReader($site->map(), $site->pagePaths(), $menus))->read($kind, $options);
+    $match = (new PatternReader($site->fact(LinkMap::class), $site->pagePaths(), $menus))->read($kind, $options);
 
     expect([$match->met(), $match->count])->toBe([$met, $of])
         ->and(

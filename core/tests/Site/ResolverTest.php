@@ -9,7 +9,7 @@ use InkedMargin\Core\Site\Resolution;
 use InkedMargin\Core\Site\Resolver;
 use InkedMargin\Core\Style\AddressReader;
 use InkedMargin\Core\Style\SheetAddress;
-use InkedMargin\Core\Style\Syntax\Tokenizer;
+use InkedMargin\Core\Style\Syntax\CssTokenizer;
 use InkedMargin\Core\Tests\Samples;
 
 /** @param  array<string, string>  $files */
@@ -159,7 +159,7 @@ it('finds the addresses in CSS as CSS Syntax reads them', function (string $css,
     expect(
         array_map(
             fn (SheetAddress $address) => ($address->isImport ? 'import ' : '').$address->text,
-            AddressReader::in(Tokenizer::tokenize($css)),
+            AddressReader::in(CssTokenizer::tokenize($css)),
         ),
     )->toBe($found);
 })->with([

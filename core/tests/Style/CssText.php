@@ -6,9 +6,9 @@ namespace InkedMargin\Core\Tests\Style;
 
 use InkedMargin\Core\Style\Syntax\AtRule;
 use InkedMargin\Core\Style\Syntax\Declaration;
-use InkedMargin\Core\Style\Syntax\Rule;
 use InkedMargin\Core\Style\Syntax\StyleSheet;
 use InkedMargin\Core\Style\Syntax\SyntaxError;
+use InkedMargin\Core\Style\Syntax\SyntaxRule;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -16,7 +16,7 @@ use Random\Randomizer;
 final class CssText
 {
     /**
-     * @param  list<Declaration|Rule>  $content
+     * @param  list<Declaration|SyntaxRule>  $content
      * @return list<list<string|bool>> rules and declarations in order, each rule with an end
      */
     public static function listed(array $content): array

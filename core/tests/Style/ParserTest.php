@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
+use InkedMargin\Core\Style\Syntax\CssTokenizer;
 use InkedMargin\Core\Style\Syntax\Parser;
-use InkedMargin\Core\Style\Syntax\Tokenizer;
 use InkedMargin\Core\Tests\Style\CssText;
 
 /** @return list<string> each token with its type and what it says */
 function tokensOf(string $css): array
 {
-    $tokens = Tokenizer::tokenize($css);
+    $tokens = CssTokenizer::tokenize($css);
     $said = [];
     for ($at = 0; $at < $tokens->count; $at++) {
         $said[] = "{$tokens->type($at)?->value} {$tokens->text($at)}";

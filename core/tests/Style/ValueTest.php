@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use InkedMargin\Core\Style\Grammar\Reader;
+use InkedMargin\Core\Style\Syntax\CssTokenizer;
 use InkedMargin\Core\Style\Syntax\Parser;
-use InkedMargin\Core\Style\Syntax\Tokenizer;
 use InkedMargin\Core\Style\Value\Definitions;
 use InkedMargin\Core\Style\Value\Item;
 use InkedMargin\Core\Style\Value\Matcher;
@@ -17,7 +17,7 @@ function checked(string $declaration): ValueCheck
 
 function fits(string $definition, string $value): bool
 {
-    $tokens = Tokenizer::tokenize($value);
+    $tokens = CssTokenizer::tokenize($value);
 
     return Matcher::matches(Reader::read($definition), Item::list($tokens, 0, $tokens->count));
 }

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Brief\Kind;
 
-use InkedMargin\Core\Brief\Assessment;
-use InkedMargin\Core\Brief\BriefError;
-use InkedMargin\Core\Brief\Field;
-use InkedMargin\Core\Brief\Fields;
-use InkedMargin\Core\Brief\Requirement;
-use InkedMargin\Core\Brief\Shortfall;
-use InkedMargin\Core\Brief\SlipName;
-use InkedMargin\Core\Brief\SpeaksForItself;
-use InkedMargin\Core\Brief\Terms;
-use InkedMargin\Core\Brief\TextPattern;
+use InkedMargin\Core\Brief\Requirement\Assessment;
+use InkedMargin\Core\Brief\Requirement\BriefError;
+use InkedMargin\Core\Brief\Requirement\Field;
+use InkedMargin\Core\Brief\Requirement\Fields;
+use InkedMargin\Core\Brief\Requirement\Requirement;
+use InkedMargin\Core\Brief\Requirement\Shortfall;
+use InkedMargin\Core\Brief\Requirement\SlipName;
+use InkedMargin\Core\Brief\Requirement\SpeaksForItself;
+use InkedMargin\Core\Brief\Requirement\Terms;
+use InkedMargin\Core\Brief\Requirement\TextPattern;
 use InkedMargin\Core\Finding\Citation;
 use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Brief\Kind;
 
-use InkedMargin\Core\Brief\Assessment;
-use InkedMargin\Core\Brief\Field;
-use InkedMargin\Core\Brief\Fields;
-use InkedMargin\Core\Brief\Materials;
-use InkedMargin\Core\Brief\NamesThings;
-use InkedMargin\Core\Brief\Requirement;
-use InkedMargin\Core\Brief\Shortfall;
-use InkedMargin\Core\Brief\SlipName;
-use InkedMargin\Core\Brief\SpeaksForItself;
-use InkedMargin\Core\Brief\Terms;
+use InkedMargin\Core\Brief\Requirement\Assessment;
+use InkedMargin\Core\Brief\Requirement\Field;
+use InkedMargin\Core\Brief\Requirement\Fields;
+use InkedMargin\Core\Brief\Requirement\Materials;
+use InkedMargin\Core\Brief\Requirement\NamesThings;
+use InkedMargin\Core\Brief\Requirement\Requirement;
+use InkedMargin\Core\Brief\Requirement\Shortfall;
+use InkedMargin\Core\Brief\Requirement\SlipName;
+use InkedMargin\Core\Brief\Requirement\SpeaksForItself;
+use InkedMargin\Core\Brief\Requirement\Terms;
 use InkedMargin\Core\Finding\Citation;
 use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
@@ -21,7 +21,8 @@ use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Site\Label;
-use InkedMargin\Core\Site\Map\Link as PageLink;
+use InkedMargin\Core\Site\Map\LinkMap;
+use InkedMargin\Core\Site\Map\PageLink;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\RelativePath;
@@ -116,7 +117,7 @@ final readonly class Link extends Requirement implements NamesThings, SpeaksForI
     private function shortfallOn(Page $page, string $target, ParsedSite $site): ?Shortfall
     {
         $links = array_values(array_filter(
-            $site->map()->linksOn($page->path()),
+            $site->fact(LinkMap::class)->linksOn($page->path()),
             fn (PageLink $link) => $this->leadsThere($link, $target),
         ));
         foreach ($links as $link) {
@@ -172,7 +173,7 @@ final readonly class Link extends Requirement implements NamesThings, SpeaksForI
     private function brokenLinksThere(Page $page, ParsedSite $site): array
     {
         $causes = [Subject::file($this->to)];
-        foreach ($site->map()->linksOn($page->path()) as $link) {
+        foreach ($site->fact(LinkMap::class)->linksOn($page->path()) as $link) {
             if (in_array($this->to, $link->reference->target->candidates, true)) {
                 $causes[] = Subject::place($page->path(), $link->reference->span->start);
             }
@@ -181,15 +182,9 @@ final readonly class Link extends Requirement implements NamesThings, SpeaksForI
         return $causes;
     }
 
-    /** Whether an address is a path in the site, and not that of another one. */
-    public static function isOfSite(string $address): bool
-    {
-        return preg_match('~^[a-z][a-z0-9+.-]*:~i', $address) !== 1;
-    }
-
     private function isOutside(): bool
     {
-        return ! self::isOfSite($this->to);
+        return ! RelativePath::isPath($this->to);
     }
 
     public function pagesNeeded(Materials $materials): array

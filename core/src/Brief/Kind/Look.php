@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Brief\Kind;
 
-use InkedMargin\Core\Brief\Assessment;
-use InkedMargin\Core\Brief\Field;
-use InkedMargin\Core\Brief\Fields;
-use InkedMargin\Core\Brief\Requirement;
-use InkedMargin\Core\Brief\Terms;
+use InkedMargin\Core\Brief\Requirement\Assessment;
+use InkedMargin\Core\Brief\Requirement\Field;
+use InkedMargin\Core\Brief\Requirement\Fields;
+use InkedMargin\Core\Brief\Requirement\Requirement;
+use InkedMargin\Core\Brief\Requirement\Terms;
 use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Source\English;
 

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Brief\Kind;
 
-use InkedMargin\Core\Brief\AssessedByFindings;
-use InkedMargin\Core\Brief\Assessment;
-use InkedMargin\Core\Brief\Field;
-use InkedMargin\Core\Brief\Fields;
-use InkedMargin\Core\Brief\Requirement;
-use InkedMargin\Core\Brief\Shortfall;
-use InkedMargin\Core\Brief\Terms;
+use InkedMargin\Core\Brief\Requirement\AssessedByFindings;
+use InkedMargin\Core\Brief\Requirement\Assessment;
+use InkedMargin\Core\Brief\Requirement\Field;
+use InkedMargin\Core\Brief\Requirement\Fields;
+use InkedMargin\Core\Brief\Requirement\Requirement;
+use InkedMargin\Core\Brief\Requirement\Shortfall;
+use InkedMargin\Core\Brief\Requirement\Terms;
 use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\Edit;
 use InkedMargin\Core\Finding\Finding;
@@ -18,7 +18,7 @@ use InkedMargin\Core\Finding\Mend;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\CharacterNames;
-use InkedMargin\Core\Markup\Text;
+use InkedMargin\Core\Markup\TextNode;
 use InkedMargin\Core\Markup\Walk;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\ParsedSite;
@@ -160,7 +160,7 @@ final readonly class Markup extends Requirement implements AssessedByFindings
         $shortfalls = [];
         foreach ($pages as $page) {
             foreach (Walk::nodes($page->document) as $node) {
-                if (! $node instanceof Text || in_array($node->parent?->name, ['script', 'style'], true)) {
+                if (! $node instanceof TextNode || in_array($node->parent?->name, ['script', 'style'], true)) {
                     continue;
                 }
                 $start = $node->span()->start;

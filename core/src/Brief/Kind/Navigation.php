@@ -4,22 +4,26 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Brief\Kind;
 
-use InkedMargin\Core\Brief\Assessment;
-use InkedMargin\Core\Brief\Field;
-use InkedMargin\Core\Brief\Fields;
-use InkedMargin\Core\Brief\Materials;
-use InkedMargin\Core\Brief\MissingPage;
-use InkedMargin\Core\Brief\NamesThings;
-use InkedMargin\Core\Brief\Requirement;
-use InkedMargin\Core\Brief\Shortfall;
-use InkedMargin\Core\Brief\Terms;
+use InkedMargin\Core\Brief\Comparison\MenuShortfall;
+use InkedMargin\Core\Brief\Comparison\PatternShortfall;
+use InkedMargin\Core\Brief\Requirement\Assessment;
+use InkedMargin\Core\Brief\Requirement\Field;
+use InkedMargin\Core\Brief\Requirement\Fields;
+use InkedMargin\Core\Brief\Requirement\Materials;
+use InkedMargin\Core\Brief\Requirement\MissingPage;
+use InkedMargin\Core\Brief\Requirement\NamesThings;
+use InkedMargin\Core\Brief\Requirement\Requirement;
+use InkedMargin\Core\Brief\Requirement\Shortfall;
+use InkedMargin\Core\Brief\Requirement\Terms;
 use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Site\Label;
+use InkedMargin\Core\Site\Map\LinkMap;
 use InkedMargin\Core\Site\Menu\CommonMenu;
 use InkedMargin\Core\Site\Menu\Menu;
 use InkedMargin\Core\Site\Menu\MenuComparison;
 use InkedMargin\Core\Site\Menu\MenuEntry;
+use InkedMargin\Core\Site\Menu\MenuSurvey;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\Pattern\Direction;
@@ -27,6 +31,7 @@ use InkedMargin\Core\Site\Pattern\PatternKind;
 use InkedMargin\Core\Site\Pattern\PatternMatch;
 use InkedMargin\Core\Site\Pattern\PatternOptions;
 use InkedMargin\Core\Site\Pattern\PatternReader;
+use InkedMargin\Core\Site\RelativePath;
 use InkedMargin\Core\Source\English;
 
 /** How the pages link together: a pattern, a menu that is the same everywhere, or both. */
@@ -242,7 +247,9 @@ final readonly class Navigation extends Requirement implements NamesThings
         $entries = array_map(fn (string $key) => explode('#', $key)[0], $keys);
         $index = $this->pattern === PatternKind::Index ? [$this->options->index] : [];
 
-        return array_values(array_filter([...$entries, ...$this->options->order, ...$index], Link::isOfSite(...)));
+        return array_values(
+            array_filter([...$entries, ...$this->options->order, ...$index], RelativePath::isPath(...)),
+        );
     }
 
     /**
@@ -293,7 +300,7 @@ final readonly class Navigation extends Requirement implements NamesThings
         $pages = $this->terms->pages->pathsIn($site);
         $menus = array_values(array_filter(array_map(fn (self $one) => $one->commonMenu($site), $this->beside)));
         $reader = new PatternReader(
-            $site->map(),
+            $site->fact(LinkMap::class),
             [...$pages, ...$missing],
             array_map(fn (CommonMenu $menu) => $menu->entries, $menus),
             $missing,
@@ -311,9 +318,9 @@ final readonly class Navigation extends Requirement implements NamesThings
     public function commonMenu(ParsedSite $site): ?CommonMenu
     {
         if ($this->menu !== null) {
-            $menu = new CommonMenu($this->menu, $site->menus()->usual?->place);
+            $menu = new CommonMenu($this->menu, $site->fact(MenuSurvey::class)->usual?->place);
         } else {
-            $menu = $this->sameEverywhere ? $site->menus()->usual : null;
+            $menu = $this->sameEverywhere ? $site->fact(MenuSurvey::class)->usual : null;
         }
 
         return $menu?->at($site->pathFor(...));
@@ -321,7 +328,7 @@ final readonly class Navigation extends Requirement implements NamesThings
 
     private static function menuOn(string $page, ParsedSite $site): ?Menu
     {
-        return $site->menus()->on($page)?->at($site->pathFor(...));
+        return $site->fact(MenuSurvey::class)->on($page)?->at($site->pathFor(...));
     }
 
     /**

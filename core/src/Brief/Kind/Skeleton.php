@@ -4,16 +4,17 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Brief\Kind;
 
-use InkedMargin\Core\Brief\Assessment;
-use InkedMargin\Core\Brief\Field;
-use InkedMargin\Core\Brief\Fields;
-use InkedMargin\Core\Brief\LostTag;
-use InkedMargin\Core\Brief\NamesThings;
-use InkedMargin\Core\Brief\Requirement;
-use InkedMargin\Core\Brief\Shortfall;
-use InkedMargin\Core\Brief\SlipName;
-use InkedMargin\Core\Brief\SpeaksForItself;
-use InkedMargin\Core\Brief\Terms;
+use InkedMargin\Core\Brief\Comparison\SkeletonPart;
+use InkedMargin\Core\Brief\Requirement\Assessment;
+use InkedMargin\Core\Brief\Requirement\Field;
+use InkedMargin\Core\Brief\Requirement\Fields;
+use InkedMargin\Core\Brief\Requirement\LostTag;
+use InkedMargin\Core\Brief\Requirement\NamesThings;
+use InkedMargin\Core\Brief\Requirement\Requirement;
+use InkedMargin\Core\Brief\Requirement\Shortfall;
+use InkedMargin\Core\Brief\Requirement\SlipName;
+use InkedMargin\Core\Brief\Requirement\SpeaksForItself;
+use InkedMargin\Core\Brief\Requirement\Terms;
 use InkedMargin\Core\Finding\Citation;
 use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
@@ -27,7 +28,7 @@ use InkedMargin\Core\Site\ParsedSite;
 /** The parts every page has, in order, each with the parts inside it. */
 final readonly class Skeleton extends Requirement implements NamesThings, SpeaksForItself
 {
-    /** @param  list<Part>  $parts  inside `body` */
+    /** @param  list<SkeletonPart>  $parts  inside `body` */
     public function __construct(Terms $terms, public array $parts)
     {
         parent::__construct($terms);
@@ -73,7 +74,7 @@ final readonly class Skeleton extends Requirement implements NamesThings, Speaks
 
     public static function read(Terms $terms, Fields $fields): self
     {
-        $parts = Part::readList($fields->value('parts') ?? [], $fields);
+        $parts = SkeletonPart::readList($fields->value('parts') ?? [], $fields);
         if ($parts === [] && $fields->has('parts')) {
             $fields->problem('parts', 'at least one part is needed, such as header, nav, main, footer');
         }
@@ -85,13 +86,13 @@ final readonly class Skeleton extends Requirement implements NamesThings, Speaks
     {
         $order = count($this->parts) > 1 ? ', in that order' : '';
 
-        return "{$this->terms->pages->sentence()} has ".Part::sentence($this->parts)."$order.";
+        return "{$this->terms->pages->sentence()} has ".SkeletonPart::sentence($this->parts)."$order.";
     }
 
     public function named(string $what): array
     {
         return $what === 'element'
-            ? array_merge(...array_map(fn (Part $part) => $part->elementNames(), $this->parts))
+            ? array_merge(...array_map(fn (SkeletonPart $part) => $part->elementNames(), $this->parts))
             : [];
     }
 
@@ -106,16 +107,16 @@ final readonly class Skeleton extends Requirement implements NamesThings, Speaks
             }
         }
 
-        return Assessment::ofPages(count($pages), $shortfalls, Part::sentence($this->parts));
+        return Assessment::ofPages(count($pages), $shortfalls, SkeletonPart::sentence($this->parts));
     }
 
     /**
-     * @param  list<Part>  $parts
+     * @param  list<SkeletonPart>  $parts
      * @return list<Shortfall>
      */
     private function in(Element $parent, array $parts, Page $page): array
     {
-        $elements = array_map(fn (Part $part) => $part->firstIn($parent, $page->matching), $parts);
+        $elements = array_map(fn (SkeletonPart $part) => $part->firstIn($parent, $page->matching), $parts);
         $inOrder = self::inOrder($elements);
         $shortfalls = [];
         /** @var list<Element> $found */
@@ -190,7 +191,7 @@ final readonly class Skeleton extends Requirement implements NamesThings, Speaks
         return null;
     }
 
-    private function missing(Part $part, Element $parent, ?Element $after, Page $page): Shortfall
+    private function missing(SkeletonPart $part, Element $parent, ?Element $after, Page $page): Shortfall
     {
         $where = self::isBody($parent) ? 'This page' : "This `<{$parent->name}>`";
         $inside = "`<{$parent->name}>`";
@@ -217,7 +218,7 @@ final readonly class Skeleton extends Requirement implements NamesThings, Speaks
     }
 
     /** @return list<string> */
-    private function slips(Part $part, Element $parent, Page $page): array
+    private function slips(SkeletonPart $part, Element $parent, Page $page): array
     {
         $elsewhere = self::isBody($parent) ? null : $part->firstOn($page);
 
@@ -232,7 +233,7 @@ final readonly class Skeleton extends Requirement implements NamesThings, Speaks
      * @param  string  $place  where to move it
      */
     private function outOfOrder(
-        Part $part,
+        SkeletonPart $part,
         Element $element,
         ?Element $last,
         Element $next,
@@ -255,7 +256,7 @@ final readonly class Skeleton extends Requirement implements NamesThings, Speaks
         );
     }
 
-    private function inside(Part $part, Element $element, Element $around, Page $page): Shortfall
+    private function inside(SkeletonPart $part, Element $element, Element $around, Page $page): Shortfall
     {
         return $this->wrong(
             'inside',
@@ -271,7 +272,7 @@ final readonly class Skeleton extends Requirement implements NamesThings, Speaks
     /** @param  list<string>  $slips */
     private function wrong(
         string $variant,
-        Part $part,
+        SkeletonPart $part,
         Element $element,
         Page $page,
         string $message,

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Markup\Slip;
 
 use InkedMargin\Core\Markup\Document;
-use InkedMargin\Core\Markup\ParseError;
+use InkedMargin\Core\Markup\MarkupError;
 use InkedMargin\Core\Source\Change;
 use InkedMargin\Core\Source\Span;
 
@@ -24,7 +24,7 @@ final readonly class CommentSlips
     /** @return list<Slip> */
     public static function in(Document $document): array
     {
-        $codes = array_map(fn (ParseError $error) => $error->code, $document->errors);
+        $codes = array_map(fn (MarkupError $error) => $error->code, $document->errors);
 
         return array_intersect(self::CODES, $codes) === []
             ? []

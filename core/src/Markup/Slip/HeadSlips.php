@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Markup\Slip;
 
 use InkedMargin\Core\Markup\Document;
-use InkedMargin\Core\Markup\ParseError;
+use InkedMargin\Core\Markup\MarkupError;
 use InkedMargin\Core\Markup\TagPairs;
 use InkedMargin\Core\Source\Change;
 
@@ -18,7 +18,7 @@ final readonly class HeadSlips
     public static function in(Document $document, TagPairs $pairs): array
     {
         $second = array_values(
-            array_filter($document->errors, fn (ParseError $error) => $error->code === 'misplaced-body-start-tag'),
+            array_filter($document->errors, fn (MarkupError $error) => $error->code === 'misplaced-body-start-tag'),
         )[0] ?? null;
         $headEnd = array_search('head', $pairs->stray, true);
         $body = $document->first('body');

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Markup\Slip;
 
 use InkedMargin\Core\Markup\Document;
-use InkedMargin\Core\Markup\MarkupReader;
 use InkedMargin\Core\Markup\TagPairs;
+use InkedMargin\Core\Markup\TreeConstruction\MarkupReader;
 use InkedMargin\Core\Source\Change;
 use InkedMargin\Core\Source\Patch;
 use InkedMargin\Core\Source\SourceFile;

@@ -10,7 +10,7 @@ use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\ElementTable;
 use InkedMargin\Core\Markup\NodeNamespace;
 use InkedMargin\Core\Markup\TagPairs;
-use InkedMargin\Core\Markup\Text;
+use InkedMargin\Core\Markup\TextNode;
 
 /** How much goes wrong on a page: what is weighed to tell a mend from a change for the worse. */
 final readonly class Trouble
@@ -64,7 +64,7 @@ final readonly class Trouble
     public static function isBlank(Element $element): bool
     {
         foreach ($element->children as $child) {
-            if (! $child instanceof Text || ! $child->isBlank()) {
+            if (! $child instanceof TextNode || ! $child->isBlank()) {
                 return false;
             }
         }

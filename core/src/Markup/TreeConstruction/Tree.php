@@ -12,7 +12,7 @@ use InkedMargin\Core\Markup\NodeNamespace;
 use InkedMargin\Core\Markup\Parser\Errors;
 use InkedMargin\Core\Markup\Parser\Tag;
 use InkedMargin\Core\Markup\Parser\Tokenizer;
-use InkedMargin\Core\Markup\Text;
+use InkedMargin\Core\Markup\TextNode;
 
 /** A tree while it is built: the state of HTML Standard, 13.2.4, and the steps that the insertion modes share. */
 final class Tree
@@ -140,17 +140,17 @@ final class Tree
         if ($this->fosterParenting && $this->isFostering($target)) {
             $place = FosterPlace::in($this->open);
             $sibling = $place->previous();
-            $sibling instanceof Text
+            $sibling instanceof TextNode
                 ? $sibling->add($text, $end)
-                : $place->insert(new Text($text, $start, $end));
+                : $place->insert(new TextNode($text, $start, $end));
 
             return;
         }
         $last = $target->children === [] ? null : $target->children[count($target->children) - 1];
-        if ($last instanceof Text) {
+        if ($last instanceof TextNode) {
             $last->add($text, $end);
         } else {
-            $target->append(new Text($text, $start, $end));
+            $target->append(new TextNode($text, $start, $end));
         }
     }
 

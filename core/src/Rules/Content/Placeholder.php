@@ -10,7 +10,7 @@ use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Markup\Text;
+use InkedMargin\Core\Markup\TextNode;
 use InkedMargin\Core\Markup\Walk;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Page;
@@ -61,7 +61,7 @@ final readonly class Placeholder extends Rule
     {
         $pattern = '/'.implode('|', [self::LATIN, self::HERE, self::GOES, self::BRACKETS]).'/iu';
         foreach (Walk::nodes($page->document) as $node) {
-            if (! $node instanceof Text || $node->parent === null || in_array(
+            if (! $node instanceof TextNode || $node->parent === null || in_array(
                 $node->parent->name,
                 self::NOT_PROSE,
                 true,

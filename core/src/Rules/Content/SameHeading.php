@@ -15,8 +15,8 @@ use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\OutlineEntry;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Map\PageNames;
+use InkedMargin\Core\Site\Map\SpecialPage;
 use InkedMargin\Core\Site\Page;
-use InkedMargin\Core\Site\SpecialPage;
 
 /**
  * A heading that another page has, where most pages have one of their own: left over from the page that was copied. A
@@ -58,7 +58,7 @@ final readonly class SameHeading extends Rule
                 $byHeading['text '.mb_strtolower($heading->text)][] = [$page, $heading];
             }
         }
-        $names = $exam->site->names();
+        $names = $exam->site->fact(PageNames::class);
         foreach ($byHeading as $same) {
             // A heading that many pages share names the site.
             $isCommon = 2 * count($same) > count($exam->site->pages)

@@ -15,8 +15,8 @@ use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\PartKind;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Map\PageNames;
+use InkedMargin\Core\Site\Map\SpecialPage;
 use InkedMargin\Core\Site\Page;
-use InkedMargin\Core\Site\SpecialPage;
 use InkedMargin\Core\Source\English;
 
 /** A paragraph that another page has word for word, and that few pages have. Common practice. */

@@ -13,7 +13,7 @@ use InkedMargin\Core\Finding\Related;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Rule;
-use InkedMargin\Core\Site\Copy\SharedTitles;
+use InkedMargin\Core\Site\Consistency\SharedTitles;
 
 /** Two pages with one title: the slip of whoever copied a page to begin the next. Common practice; WCAG 2.2, 2.4.2. */
 final readonly class SameTitle extends Rule

@@ -11,6 +11,7 @@ use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Rule;
+use InkedMargin\Core\Site\Map\PageNames;
 
 /** A main heading that is the name of another page of the site. Common practice. */
 final readonly class TitleNotHeading extends Rule
@@ -35,7 +36,7 @@ final readonly class TitleNotHeading extends Rule
     {
         foreach ($exam->site->pages as $page) {
             $heading = $page->outline->mainHeading();
-            $named = $exam->site->names()->pageNamedByHeading($page);
+            $named = $exam->site->fact(PageNames::class)->pageNamedByHeading($page);
             if ($heading === null || $named === null) {
                 continue;
             }

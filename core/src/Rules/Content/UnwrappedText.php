@@ -11,7 +11,7 @@ use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
-use InkedMargin\Core\Markup\Text;
+use InkedMargin\Core\Markup\TextNode;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Source\English;
@@ -52,7 +52,7 @@ final readonly class UnwrappedText extends Rule
             foreach (self::HOLDERS as $name) {
                 foreach ($page->named($name) as $element) {
                     foreach ($element->children as $child) {
-                        $finding = $child instanceof Text ? $this->text($child, $element, $page) : null;
+                        $finding = $child instanceof TextNode ? $this->text($child, $element, $page) : null;
                         if ($finding !== null) {
                             yield $finding;
                         }
@@ -62,7 +62,7 @@ final readonly class UnwrappedText extends Rule
         }
     }
 
-    private function text(Text $text, Element $element, Page $page): ?Draft
+    private function text(TextNode $text, Element $element, Page $page): ?Draft
     {
         if (strlen($text->text) < 2 * self::RUNNING || count(
             preg_split('/\s+/u', trim($text->text)) ?: [],

@@ -11,7 +11,7 @@ use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Rule;
-use InkedMargin\Core\Site\Litter as LitterFile;
+use InkedMargin\Core\Site\LitterNames as LitterFile;
 use InkedMargin\Core\Source\English;
 
 /** Files that systems and editors leave behind, told once a site. Common practice. */

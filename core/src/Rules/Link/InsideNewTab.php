@@ -12,6 +12,7 @@ use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Rule;
+use InkedMargin\Core\Site\Map\LinkMap;
 
 /** Links within the site stay in the same tab. Common practice. */
 final readonly class InsideNewTab extends Rule
@@ -40,7 +41,7 @@ final readonly class InsideNewTab extends Rule
                 $asked[$requirement->to] = true;
             }
         }
-        foreach ($exam->site->map()->links as $link) {
+        foreach ($exam->site->fact(LinkMap::class)->links as $link) {
             $element = $link->reference->element;
             $target = $element?->attribute('target');
             if (

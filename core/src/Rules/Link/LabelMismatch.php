@@ -14,6 +14,8 @@ use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Rule;
+use InkedMargin\Core\Site\Map\LinkMap;
+use InkedMargin\Core\Site\Map\PageNames;
 
 /**
  * A label that names one page on the address of another: by file name, by what other links call it, by heading or
@@ -39,8 +41,8 @@ final readonly class LabelMismatch extends Rule
 
     public function check(Examination $exam): iterable
     {
-        foreach ($exam->site->map()->links as $link) {
-            $named = $exam->site->names()->pageNamedByLabel($link);
+        foreach ($exam->site->fact(LinkMap::class)->links as $link) {
+            $named = $exam->site->fact(PageNames::class)->pageNamedByLabel($link);
             if ($named === null) {
                 continue;
             }

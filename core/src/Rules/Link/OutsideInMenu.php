@@ -12,8 +12,9 @@ use InkedMargin\Core\Finding\Related;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Rule;
-use InkedMargin\Core\Site\Map\Link;
+use InkedMargin\Core\Site\Map\LinkMap;
 use InkedMargin\Core\Site\Map\LinkPlace;
+use InkedMargin\Core\Site\Map\PageLink;
 
 /**
  * An outside address among the pages of the menu. An address in the menus of several pages is reported once. Common
@@ -42,7 +43,7 @@ final readonly class OutsideInMenu extends Rule
     public function check(Examination $exam): iterable
     {
         $byAddress = [];
-        foreach ($exam->site->map()->links as $link) {
+        foreach ($exam->site->fact(LinkMap::class)->links as $link) {
             if ($link->place === LinkPlace::Menu && $link->leavesSite()) {
                 $byAddress["address {$link->reference->target->address}"][] = $link;
             }
@@ -53,7 +54,7 @@ final readonly class OutsideInMenu extends Rule
                 ->says("“{$links[0]->label}” leads to another site, but it is in the menu like a page of this one.")
                 ->remedy('Move it to the text that is about it, or to the footer.')
                 ->related(...array_map(
-                    fn (Link $link) => new Related($link->page->file, $link->reference->span, 'the same link'),
+                    fn (PageLink $link) => new Related($link->page->file, $link->reference->span, 'the same link'),
                     array_slice($links, 1, self::MOST_RELATED),
                 ));
         }

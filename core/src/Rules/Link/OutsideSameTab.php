@@ -12,6 +12,7 @@ use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Rule;
+use InkedMargin\Core\Site\Map\LinkMap;
 use InkedMargin\Core\Site\ReferenceKind;
 
 /** Links to other sites open a new tab. Told once a page. Common practice. */
@@ -41,7 +42,7 @@ final readonly class OutsideSameTab extends Rule
                 return;
             }
         }
-        foreach ($exam->site->map()->links as $link) {
+        foreach ($exam->site->fact(LinkMap::class)->links as $link) {
             $element = $link->reference->element;
             if (
                 $element === null

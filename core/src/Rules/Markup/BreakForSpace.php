@@ -10,10 +10,10 @@ use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Markup\ContentModel as Model;
+use InkedMargin\Core\Markup\ContentModels as Model;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\Node;
-use InkedMargin\Core\Markup\Text;
+use InkedMargin\Core\Markup\TextNode;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Page;
 
@@ -75,7 +75,7 @@ final readonly class BreakForSpace extends Rule
         $before = null;
         $run = [];
         foreach ([...$parent->children, null] as $child) {
-            if ($child instanceof Text && $child->isBlank()) {
+            if ($child instanceof TextNode && $child->isBlank()) {
                 continue;
             }
             if ($child instanceof Element && $child->is('br') && $child->isWritten()) {

@@ -14,7 +14,7 @@ use InkedMargin\Core\Finding\Related;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Markup\ContentModel as Model;
+use InkedMargin\Core\Markup\ContentModels as Model;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\Misplaced;
 use InkedMargin\Core\Markup\MisplacedKind;

@@ -12,7 +12,7 @@ use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
-use InkedMargin\Core\Markup\Text;
+use InkedMargin\Core\Markup\TextNode;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Page;
 
@@ -86,7 +86,7 @@ final readonly class EmptyElement extends Rule
         for ($depth = 0; $depth < self::DEEP_ENOUGH; $depth++) {
             $inside = null;
             foreach (array_slice($element->children, 0, self::FAR_ENOUGH) as $child) {
-                if ($child instanceof Text && trim($child->text, self::WHITE) !== '') {
+                if ($child instanceof TextNode && trim($child->text, self::WHITE) !== '') {
                     return true;
                 }
                 if ($child instanceof Element) {
@@ -150,7 +150,7 @@ final readonly class EmptyElement extends Rule
         foreach (array_reverse($page->document->elements()) as $element) {
             foreach ($element->children as $child) {
                 $isFilled = match (true) {
-                    $child instanceof Text => trim($child->text, self::WHITE) !== '',
+                    $child instanceof TextNode => trim($child->text, self::WHITE) !== '',
                     $child instanceof Element => isset($filled[spl_object_id($child)]) || isset($palpable[$child->name])
                         || str_contains($child->name, '-'),
                     default => false,

@@ -13,7 +13,7 @@ use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Attribute;
-use InkedMargin\Core\Markup\Encoding as PageEncoding;
+use InkedMargin\Core\Markup\FileEncoding as PageEncoding;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Source\Span;

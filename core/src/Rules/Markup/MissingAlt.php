@@ -14,7 +14,7 @@ use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
-use InkedMargin\Core\Markup\Text;
+use InkedMargin\Core\Markup\TextNode;
 use InkedMargin\Core\Markup\Walk;
 use InkedMargin\Core\Site\Page;
 
@@ -105,7 +105,7 @@ final readonly class MissingAlt extends ElementRule
 
     private static function speaks(mixed $node): bool
     {
-        if ($node instanceof Text) {
+        if ($node instanceof TextNode) {
             return ! $node->isBlank();
         }
 

@@ -12,7 +12,7 @@ use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Rule;
-use InkedMargin\Core\Site\SpecialPage;
+use InkedMargin\Core\Site\Map\SpecialPage;
 
 /** A page without an h1 (HTML Standard, 4.3.11; common practice). */
 final readonly class NoMainHeading extends Rule

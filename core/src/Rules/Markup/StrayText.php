@@ -13,11 +13,11 @@ use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Markup\ContentModel as Model;
+use InkedMargin\Core\Markup\ContentModels as Model;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\Slip\Slip;
 use InkedMargin\Core\Markup\Slip\SlipKind;
-use InkedMargin\Core\Markup\Text;
+use InkedMargin\Core\Markup\TextNode;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Source\English;
 use InkedMargin\Core\Source\Span;
@@ -64,7 +64,7 @@ final readonly class StrayText extends SlipRule
                 continue;
             }
             foreach ($body->children as $child) {
-                if ($child instanceof Text && ! $child->isBlank() && ! self::isSign($child)) {
+                if ($child instanceof TextNode && ! $child->isBlank() && ! self::isSign($child)) {
                     yield $this->outside($child, $body, $page);
                 }
             }
@@ -88,7 +88,7 @@ final readonly class StrayText extends SlipRule
         };
     }
 
-    private function outside(Text $text, Element $body, Page $page): Draft
+    private function outside(TextNode $text, Element $body, Page $page): Draft
     {
         $span = self::wordsOf($text);
 
@@ -105,7 +105,7 @@ final readonly class StrayText extends SlipRule
     private function signs(Element $holder, Page $page): iterable
     {
         foreach ($holder->children as $index => $child) {
-            if (! $child instanceof Text || ! self::isSign($child)) {
+            if (! $child instanceof TextNode || ! self::isSign($child)) {
                 continue;
             }
             $before = $holder->children[$index - 1] ?? null;
@@ -130,7 +130,7 @@ final readonly class StrayText extends SlipRule
         }
     }
 
-    private static function isSign(Text $text): bool
+    private static function isSign(TextNode $text): bool
     {
         $sign = trim($text->text);
 
@@ -144,7 +144,7 @@ final readonly class StrayText extends SlipRule
         return $node instanceof Element && Model::load()->isPhrasing($node->name);
     }
 
-    private static function wordsOf(Text $text): Span
+    private static function wordsOf(TextNode $text): Span
     {
         $start = $text->span()->start + strspn($text->text, " \t\n\f\r");
 

@@ -9,7 +9,8 @@ use InkedMargin\Core\Finding\Citation;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Site\SpecialPage;
+use InkedMargin\Core\Site\Map\LinkMap;
+use InkedMargin\Core\Site\Map\SpecialPage;
 
 /** A page without a link to another page of the site. The endings of a branching story may be such. Common practice. */
 final readonly class DeadEnd extends PathRule
@@ -33,7 +34,7 @@ final readonly class DeadEnd extends PathRule
 
     public function check(Examination $exam): iterable
     {
-        $map = $exam->site->map();
+        $map = $exam->site->fact(LinkMap::class);
         foreach (self::isStory($exam) ? [] : $map->deadEnds() as $path) {
             // One that nobody gets to is told as such.
             if ($map->linkedFrom($path) > 0 && ! SpecialPage::is($path, $exam->site)) {

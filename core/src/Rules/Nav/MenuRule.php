@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Nav;
 
+use InkedMargin\Core\Brief\Comparison\MenuShortfall;
 use InkedMargin\Core\Brief\Examination;
-use InkedMargin\Core\Brief\Kind\MenuShortfall;
 use InkedMargin\Core\Brief\Kind\Navigation;
 use InkedMargin\Core\Rules\Rule;
-use InkedMargin\Core\Site\Menu\MenuDifferences;
+use InkedMargin\Core\Site\Consistency\MenuDifferences;
 
 /**
  * A rule about how the menu of a page differs from the one that it should be: the brief's, or what the pages that share

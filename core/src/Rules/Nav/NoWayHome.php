@@ -9,7 +9,8 @@ use InkedMargin\Core\Finding\Citation;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Site\Map\Link;
+use InkedMargin\Core\Site\Map\LinkMap;
+use InkedMargin\Core\Site\Map\PageLink;
 
 /**
  * Pages from which readers cannot get back to the home page, told with the first of them. In a branching story nobody
@@ -36,10 +37,10 @@ final readonly class NoWayHome extends PathRule
 
     public function check(Examination $exam): iterable
     {
-        $map = $exam->site->map();
+        $map = $exam->site->fact(LinkMap::class);
         $isUnfinished = fn (string $path) => array_filter(
             $map->linksOn($path),
-            fn (Link $link) => $link->isUnfinished(),
+            fn (PageLink $link) => $link->isUnfinished(),
         ) !== [];
         $lost = self::isStory($exam)
             ? []

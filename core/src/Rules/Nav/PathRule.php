@@ -8,6 +8,7 @@ use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Rules\Rule;
+use InkedMargin\Core\Site\Map\LinkMap;
 use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\Pattern\PatternKind;
 
@@ -39,7 +40,7 @@ abstract readonly class PathRule extends Rule
     {
         $page = $site->pages[$path];
         $causes = [Subject::page($path)];
-        foreach ($site->map()->linksOn($path) as $link) {
+        foreach ($site->fact(LinkMap::class)->linksOn($path) as $link) {
             $causes[] = Subject::place($path, $link->reference->span->start);
         }
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Rules\Nav;
 
+use InkedMargin\Core\Brief\Comparison\PatternShortfall;
 use InkedMargin\Core\Brief\Examination;
-use InkedMargin\Core\Brief\Kind\PatternShortfall;
 use InkedMargin\Core\Finding\Citation;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\RuleFacts;

@@ -12,8 +12,10 @@ use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Rule;
+use InkedMargin\Core\Site\Map\LinkMap;
+use InkedMargin\Core\Site\Map\PageNames;
+use InkedMargin\Core\Site\Map\SpecialPage;
 use InkedMargin\Core\Site\ParsedSite;
-use InkedMargin\Core\Site\SpecialPage;
 
 /** A page that readers cannot get to from the home page, and that no broken link was to lead to. Common practice. */
 final readonly class UnreachablePage extends Rule
@@ -39,7 +41,7 @@ final readonly class UnreachablePage extends Rule
     {
         foreach (self::firstOfLost($exam->site) as $path => $following) {
             $path = (string) $path;
-            $isAlone = $exam->site->map()->linkedFrom($path) === 0;
+            $isAlone = $exam->site->fact(LinkMap::class)->linkedFrom($path) === 0;
             yield Draft::aboutFile($path, $exam->site->pages[$path]->file)
                 ->says(
                     ($isAlone ? 'No page links to this one, so readers cannot find it' : 'You cannot get to '
@@ -54,7 +56,9 @@ final readonly class UnreachablePage extends Rule
                 ->remedy('Link to it from the menu, or from the page before it.')
                 ->about(
                     Subject::way('', 'lost'),
-                    ...($exam->site->map()->edges['index.html'] === [] ? [Subject::page('index.html')] : []),
+                    ...($exam->site->fact(
+                        LinkMap::class,
+                    )->edges['index.html'] === [] ? [Subject::page('index.html')] : []),
                 );
         }
     }
@@ -65,13 +69,13 @@ final readonly class UnreachablePage extends Rule
      */
     private static function firstOfLost(ParsedSite $site): array
     {
-        $map = $site->map();
+        $map = $site->fact(LinkMap::class);
         $lost = array_fill_keys(
             array_filter($map->unlinked(), fn (string $path) => ! SpecialPage::is($path, $site)),
             true,
         );
         foreach ($lost === [] ? [] : $map->links as $link) {
-            $named = $site->names()->pageNamedByLabel($link);
+            $named = $site->fact(PageNames::class)->pageNamedByLabel($link);
             if ($named !== null && isset($lost[$named])) {
                 self::take($named, $lost, $site);
             }
@@ -102,7 +106,7 @@ final readonly class UnreachablePage extends Rule
             if (isset($lost[$page])) {
                 unset($lost[$page]);
                 $count++;
-                array_push($waiting, ...array_map(strval(...), array_keys($site->map()->edges[$page])));
+                array_push($waiting, ...array_map(strval(...), array_keys($site->fact(LinkMap::class)->edges[$page])));
             }
         }
 

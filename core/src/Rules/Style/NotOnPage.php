@@ -13,9 +13,9 @@ use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Rule;
+use InkedMargin\Core\Site\Map\SpecialPage;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\ParsedSite;
-use InkedMargin\Core\Site\SpecialPage;
 use InkedMargin\Core\Source\English;
 
 /**

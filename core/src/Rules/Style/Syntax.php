@@ -26,9 +26,9 @@ use InkedMargin\Core\Style\Selector\SelectorParser;
 use InkedMargin\Core\Style\Syntax\AtRule;
 use InkedMargin\Core\Style\Syntax\Declaration;
 use InkedMargin\Core\Style\Syntax\QualifiedRule;
-use InkedMargin\Core\Style\Syntax\Rule as SyntaxRule;
 use InkedMargin\Core\Style\Syntax\SyntaxError;
 use InkedMargin\Core\Style\Syntax\SyntaxErrorKind;
+use InkedMargin\Core\Style\Syntax\SyntaxRule;
 use InkedMargin\Core\Style\Syntax\TokenType;
 use InkedMargin\Core\Style\Value\Definitions;
 

@@ -6,6 +6,7 @@ namespace InkedMargin\Core\Site\Map;
 
 use InkedMargin\Core\Markup\PartKind;
 use InkedMargin\Core\Site\Label;
+use InkedMargin\Core\Site\Menu\MenuSurvey;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\Reference;
@@ -20,10 +21,10 @@ final readonly class LinkMap implements SiteFact
 {
     public const HOME = 'index.html';
 
-    /** @var array<string, array<string, Link>> the first link from a page to another page, by both paths */
+    /** @var array<string, array<string, PageLink>> the first link from a page to another page, by both paths */
     public array $edges;
 
-    /** @var array<string, list<Link>> by the page they stand on */
+    /** @var array<string, list<PageLink>> by the page they stand on */
     private array $byPage;
 
     /** @var array<string, array<string, true>> the pages that link to a page */
@@ -40,7 +41,7 @@ final readonly class LinkMap implements SiteFact
 
     /**
      * @param  list<string>  $pages  paths
-     * @param  list<Link>  $links  in document order, page by page
+     * @param  list<PageLink>  $links  in document order, page by page
      * @param  array<string, array<string, true>>  $sent  pages that a form leads to, by the page it is on
      */
     private function __construct(public array $pages, public array $links, array $sent)
@@ -80,7 +81,7 @@ final readonly class LinkMap implements SiteFact
         $links = $sent = [];
         foreach ($site->pages as $page) {
             $inMenu = [];
-            foreach ($site->menus()->on($page->path())->entries ?? [] as $entry) {
+            foreach ($site->fact(MenuSurvey::class)->on($page->path())->entries ?? [] as $entry) {
                 $inMenu[spl_object_id($entry->element)] = true;
             }
             foreach ($page->references as $reference) {
@@ -95,7 +96,7 @@ final readonly class LinkMap implements SiteFact
         return new self($site->pagePaths(), $links, $sent);
     }
 
-    /** @return list<Link> in document order */
+    /** @return list<PageLink> in document order */
     public function linksOn(string $page): array
     {
         return $this->byPage[$page] ?? [];
@@ -217,7 +218,7 @@ final readonly class LinkMap implements SiteFact
     }
 
     /** @param  array<int, true>  $inMenu */
-    private static function link(Page $page, Reference $reference, array $inMenu, ?string $standIn): Link
+    private static function link(Page $page, Reference $reference, array $inMenu, ?string $standIn): PageLink
     {
         $element = $reference->element;
         $place = match (true) {
@@ -230,7 +231,7 @@ final readonly class LinkMap implements SiteFact
             },
         };
 
-        return new Link(
+        return new PageLink(
             $page,
             $reference,
             $element === null || $reference->kind === ReferenceKind::Refresh

@@ -17,11 +17,6 @@ use InkedMargin\Core\Site\SiteFact;
  */
 final readonly class PageNames implements SiteFact
 {
-    private const HOME_NAMES = [
-        'home', 'homepage', 'start page', 'main page', 'front page', 'back home', 'back to home', 'go home',
-        'return home',
-    ];
-
     /** Words that many pages are called by, or that say a direction and no page. */
     private const NO_NAMES = [
         'next', 'back', 'previous', 'prev', 'on', 'onward', 'forward', 'return', 'up', 'down', 'more', 'here',
@@ -53,7 +48,7 @@ final readonly class PageNames implements SiteFact
         $byFile = $byTitle = $names = [];
         foreach ($site->pages as $page) {
             $path = $page->path();
-            $files = self::fileNames($path);
+            $files = Label::ofPath($path);
             $titles = self::titles($page);
             $names[$path] = array_fill_keys([...$files, ...$titles], true);
             foreach ($files as $name) {
@@ -63,7 +58,7 @@ final readonly class PageNames implements SiteFact
                 $byTitle[$name][$path] = true;
             }
         }
-        $known = self::usualLabels($site->map()) + self::alone($byFile) + self::alone($byTitle);
+        $known = self::usualLabels($site->fact(LinkMap::class)) + self::alone($byFile) + self::alone($byTitle);
 
         return new self(
             $known,
@@ -117,7 +112,7 @@ final readonly class PageNames implements SiteFact
         if ($named === null || $named === $page->path() || basename($named) === basename($page->path())) {
             return null;
         }
-        $own = implode(' ', [...self::fileNames($page->path()), Label::plain($page->titleText())]);
+        $own = implode(' ', [...Label::ofPath($page->path()), Label::plain($page->titleText())]);
         $title = Label::plain($page->titleText());
         // A title with no words of its own says nothing against the heading.
         if ($title === '' || $this->isSiteName($title)) {
@@ -135,7 +130,7 @@ final readonly class PageNames implements SiteFact
      */
     public static function owner(string $words, array $pages): Page
     {
-        foreach ([self::fileNames(...), self::headings(...)] as $namesOf) {
+        foreach ([Label::ofPath(...), self::headings(...)] as $namesOf) {
             foreach ($pages as $page) {
                 $names = implode(' ', $namesOf($page->path(), $page));
                 if ($names !== '' && Label::shareWord($names, Label::plain($words))) {
@@ -151,7 +146,7 @@ final readonly class PageNames implements SiteFact
     public static function isNamed(Page $page, string $words): bool
     {
         $own = [
-            ...self::fileNames($page->path()),
+            ...Label::ofPath($page->path()),
             Label::plain($page->titleText()),
             Label::plain($page->outline->mainHeading()->text ?? ''),
         ];
@@ -162,7 +157,7 @@ final readonly class PageNames implements SiteFact
     /** Whether words have one in common with the file name of a page. */
     public static function isAbout(Page $page, string $words): bool
     {
-        return Label::shareWord(implode(' ', self::fileNames($page->path())), Label::plain($words));
+        return Label::shareWord(implode(' ', Label::ofPath($page->path())), Label::plain($words));
     }
 
     /** @return list<string> */
@@ -175,7 +170,7 @@ final readonly class PageNames implements SiteFact
      * The page that a link's words name while its address is another page's; null when they agree, or when that cannot
      * be told.
      */
-    public function pageNamedByLabel(Link $link): ?string
+    public function pageNamedByLabel(PageLink $link): ?string
     {
         $target = $link->reference->target;
         $to = $link->to();
@@ -202,21 +197,6 @@ final readonly class PageNames implements SiteFact
         $ownWords = implode(' ', array_map(strval(...), array_keys($this->names[$to])));
 
         return basename($named) === basename($to) || Label::shareWord($ownWords, $plain) ? null : $named;
-    }
-
-    /**
-     * @return list<string> what a page may be called by its path: its file name, or the words for a home page; in plain
-     *     form
-     */
-    public static function fileNames(string $path): array
-    {
-        if ($path === LinkMap::HOME) {
-            return self::HOME_NAMES;
-        }
-        $stem = pathinfo($path, PATHINFO_FILENAME);
-        $name = Label::plain($stem === 'index' ? basename(dirname($path)) : $stem);
-
-        return $name === '' || ctype_digit($name) ? [] : [$name];
     }
 
     /**

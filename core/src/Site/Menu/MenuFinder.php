@@ -7,7 +7,7 @@ namespace InkedMargin\Core\Site\Menu;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\OutlineEntry;
 use InkedMargin\Core\Markup\PartKind;
-use InkedMargin\Core\Markup\Text;
+use InkedMargin\Core\Markup\TextNode;
 use InkedMargin\Core\Markup\Walk;
 use InkedMargin\Core\Site\Label;
 use InkedMargin\Core\Site\Page;
@@ -189,7 +189,7 @@ final class MenuFinder
     private function isLinkAlone(Element $item): bool
     {
         $children = array_values(
-            array_filter($item->children, fn ($child) => ! ($child instanceof Text && $child->isBlank())),
+            array_filter($item->children, fn ($child) => ! ($child instanceof TextNode && $child->isBlank())),
         );
 
         return count($children) === 1
@@ -201,7 +201,7 @@ final class MenuFinder
     {
         $count = 0;
         foreach ($element->children as $child) {
-            if ($child instanceof Text && trim($child->text, self::SEPARATORS) !== '') {
+            if ($child instanceof TextNode && trim($child->text, self::SEPARATORS) !== '') {
                 return false;
             }
             $count += $child instanceof Element && isset($this->links[spl_object_id($child)]) ? 1 : 0;
@@ -227,7 +227,7 @@ final class MenuFinder
                     $node->place()->start,
                     $lists > 1,
                 );
-            } elseif ($node instanceof Text) {
+            } elseif ($node instanceof TextNode) {
                 $words = preg_replace('/\s+/u', ' ', trim($node->text, self::SEPARATORS)) ?? '';
                 if (
                     $words !== ''

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Site\Menu;
 
 use InkedMargin\Core\Site\Label;
-use InkedMargin\Core\Site\Map\PageNames;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\SiteFact;
@@ -75,7 +74,7 @@ final readonly class MenuSurvey implements SiteFact
         $labels = self::labels($menus);
         $names = fn (string $path) => [
             ...$labels[$path] ?? [],
-            ...PageNames::fileNames($path),
+            ...Label::ofPath($path),
             Label::plain($site->pages[$path]->outline->mainHeading()->text ?? ''),
         ];
         $menus = array_map(fn (?Menu $menu) => $menu?->withOwnEntry($names($menu->page)), $menus);

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Site\Pattern;
 
 use InkedMargin\Core\Site\Label;
-use InkedMargin\Core\Site\Map\Link;
 use InkedMargin\Core\Site\Map\LinkMap;
+use InkedMargin\Core\Site\Map\PageLink;
 
 /** Holds the links of a site against a pattern. */
 final readonly class PatternReader
@@ -20,7 +20,7 @@ final readonly class PatternReader
     /** @var array<array-key, true> pages that are not there */
     private array $missing;
 
-    /** @var array<array-key, array<array-key, Link>> by page, then by target: those to missing pages among them */
+    /** @var array<array-key, array<array-key, PageLink>> by page, then by target: those to missing pages among them */
     private array $edges;
 
     /**
@@ -191,7 +191,7 @@ final readonly class PatternReader
      *
      * @param  bool  $hasWords  whether it is known what it has to say: then an entry of a menu is none
      */
-    private function way(string $page, string $to, bool $hasWords): ?Link
+    private function way(string $page, string $to, bool $hasWords): ?PageLink
     {
         $there = $this->edges[$page][$to] ?? null;
         if ($there === null || ! $hasWords || ! $this->isEntry($there)) {
@@ -207,7 +207,7 @@ final readonly class PatternReader
     }
 
     /** Whether a link is an entry of a menu that pages have besides. */
-    private function isEntry(Link $link): bool
+    private function isEntry(PageLink $link): bool
     {
         $to = $this->to($link);
         if ($to === null) {
@@ -241,7 +241,7 @@ final readonly class PatternReader
      *
      * @param  array<string, true>  $targets
      * @param  array<string, true>  $among
-     * @return list<Link>
+     * @return list<PageLink>
      */
     private function spareLinks(string $page, array $targets, array $among, PatternKind $kind): array
     {
@@ -267,7 +267,7 @@ final readonly class PatternReader
      * The spare link that should have been a missing one: by its words, or because it is the only one left for the only
      * one missing.
      *
-     * @param  array<int, Link>  $spare
+     * @param  array<int, PageLink>  $spare
      */
     private function standIn(array $spare, Direction $direction, ?string $label, PatternKind $kind, int $lacking): ?int
     {
@@ -286,7 +286,7 @@ final readonly class PatternReader
             : null;
     }
 
-    private function saysOther(Link $link, Direction $direction): bool
+    private function saysOther(PageLink $link, Direction $direction): bool
     {
         $other = $direction === Direction::On ? Direction::Back : Direction::On;
 
@@ -418,7 +418,7 @@ final readonly class PatternReader
             ));
             $broken = array_values(array_filter(
                 $this->map->linksOn($page),
-                fn (Link $link) => $link->isUnfinished() && $this->to($link) === null,
+                fn (PageLink $link) => $link->isUnfinished() && $this->to($link) === null,
             ));
             $isEnding = $options->depth === null ? $on === [] && $broken === [] : $distance >= $options->depth;
             if ($this->isMissing($page)) {
@@ -451,7 +451,7 @@ final readonly class PatternReader
     }
 
     /** Where a link leads, or would lead if the page that it names were there. */
-    private function to(Link $link): ?string
+    private function to(PageLink $link): ?string
     {
         $named = $link->reference->target->path;
 
@@ -459,8 +459,8 @@ final readonly class PatternReader
     }
 
     /**
-     * @param  array<array-key, array<array-key, Link>>  $edges
-     * @return array<array-key, array<array-key, Link>> with the links to missing pages, which are ends of their own
+     * @param  array<array-key, array<array-key, PageLink>>  $edges
+     * @return array<array-key, array<array-key, PageLink>> with the links to missing pages, which are ends of their own
      */
     private function withMissing(array $edges): array
     {

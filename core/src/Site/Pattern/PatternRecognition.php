@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Site\Pattern;
 
 use InkedMargin\Core\Site\Map\LinkMap;
+use InkedMargin\Core\Site\Map\SpecialPage;
 use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\SiteFact;
-use InkedMargin\Core\Site\SpecialPage;
 
 /** Recognises the pattern of a site where it is plain. Where it is not, nobody is told of breaks. */
 final readonly class PatternRecognition implements SiteFact
@@ -30,7 +30,7 @@ final readonly class PatternRecognition implements SiteFact
 
     public static function of(ParsedSite $site): self
     {
-        $map = $site->map();
+        $map = $site->fact(LinkMap::class);
         $pages = self::taking($site);
         $count = count($pages);
         if ($count < self::LEAST_PAGES || $count > self::MOST_PAGES || ! isset($map->edges[LinkMap::HOME])) {

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Site\Pattern;
 
-use InkedMargin\Core\Site\Map\Link;
+use InkedMargin\Core\Site\Map\PageLink;
 
 /** One place where a pattern is broken. */
 final readonly class PatternViolation
 {
     /**
      * @param  ExpectedLink|null  $expected  null for a surplus link
-     * @param  Link|null  $link  the link that is there; null for a missing one
+     * @param  PageLink|null  $link  the link that is there; null for a missing one
      * @param  string|null  $label  the words that the brief gives
      * @param  int  $links  how many of the expected links it stands for
      * @param  list<string>  $more  other pages that the page should link to as well
@@ -20,7 +20,7 @@ final readonly class PatternViolation
         public ViolationKind $kind,
         public string $from,
         public ?ExpectedLink $expected,
-        public ?Link $link,
+        public ?PageLink $link,
         public ?string $label = null,
         public int $links = 1,
         public array $more = [],

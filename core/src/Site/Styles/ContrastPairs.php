@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Site\Styles;
 
 use InkedMargin\Core\Markup\Element;
-use InkedMargin\Core\Markup\Text;
+use InkedMargin\Core\Markup\TextNode;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\SiteFact;
@@ -154,7 +154,7 @@ final class ContrastPairs implements SiteFact
             return false;
         }
         foreach ($element->children as $child) {
-            if ($child instanceof Text && preg_match('/[\p{L}\p{N}]/u', $child->text) === 1) {
+            if ($child instanceof TextNode && preg_match('/[\p{L}\p{N}]/u', $child->text) === 1) {
                 return true;
             }
         }

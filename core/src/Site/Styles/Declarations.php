@@ -6,7 +6,7 @@ namespace InkedMargin\Core\Site\Styles;
 
 use InkedMargin\Core\Style\Syntax\AtRule;
 use InkedMargin\Core\Style\Syntax\Declaration;
-use InkedMargin\Core\Style\Syntax\Rule;
+use InkedMargin\Core\Style\Syntax\SyntaxRule;
 
 /**
  * The declarations that say what elements look like: those of `@font-face`, `@page` and the like are of other names.
@@ -20,7 +20,7 @@ final class Declarations
     ];
 
     /**
-     * @param  list<Declaration|Rule>  $content
+     * @param  list<Declaration|SyntaxRule>  $content
      * @return iterable<Declaration>
      */
     public static function ofPages(array $content): iterable

@@ -7,7 +7,7 @@ namespace InkedMargin\Core\Style\Cascade;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Style\Colour\Colour;
 use InkedMargin\Core\Style\Colour\ColourReader;
-use InkedMargin\Core\Style\Syntax\Tokenizer;
+use InkedMargin\Core\Style\Syntax\CssTokenizer;
 use InkedMargin\Core\Style\Syntax\TokenType;
 use InkedMargin\Core\Style\Value\Definitions;
 use InkedMargin\Core\Style\Value\Item;
@@ -183,7 +183,7 @@ final class Computing
         if ($declaration === null || $value === null) {
             return null;
         }
-        $tokens = Tokenizer::tokenize($value);
+        $tokens = CssTokenizer::tokenize($value);
         $items = Item::list($tokens, 0, $tokens->count);
         $node = Definitions::ofProperty($declaration->name);
         $isWide = count($items) === 1 && in_array($items[0]->text, ['inherit', 'initial', 'unset'], true);

@@ -11,8 +11,8 @@ use InkedMargin\Core\Style\Syntax\AtRule;
 use InkedMargin\Core\Style\Syntax\Declaration;
 use InkedMargin\Core\Style\Syntax\Parser;
 use InkedMargin\Core\Style\Syntax\QualifiedRule;
-use InkedMargin\Core\Style\Syntax\Rule;
 use InkedMargin\Core\Style\Syntax\StyleSheet;
+use InkedMargin\Core\Style\Syntax\SyntaxRule;
 use InkedMargin\Core\Style\Value\ValueCheck;
 use InkedMargin\Core\Style\Value\Verdict;
 
@@ -48,10 +48,10 @@ final class RuleReader
         return $reader->rules;
     }
 
-    /** @param  list<Declaration|Rule>  $content */
+    /** @param  list<Declaration|SyntaxRule>  $content */
     private function content(array $content, ?StyleRule $around, string $layer, bool $applies): void
     {
-        $loose = array_values(array_filter($content, fn (Declaration|Rule $one) => $one instanceof Declaration));
+        $loose = array_values(array_filter($content, fn (Declaration|SyntaxRule $one) => $one instanceof Declaration));
         // Declarations in a conditional rule inside a style rule are that rule's own (CSS Nesting 1, 4.2).
         if ($around !== null && $loose !== []) {
             $this->rules[] = new StyleRule(

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Style\Cascade;
 
-use InkedMargin\Core\Style\Syntax\Tokenizer;
+use InkedMargin\Core\Style\Syntax\CssTokenizer;
 use InkedMargin\Core\Style\Syntax\TokenType;
 use InkedMargin\Core\Style\Value\Item;
 
@@ -55,7 +55,7 @@ final class Variables
         if (++$this->steps > self::MOST_STEPS) {
             return null;
         }
-        $tokens = Tokenizer::tokenize($value);
+        $tokens = CssTokenizer::tokenize($value);
         $result = '';
         for ($at = 0; $at < $tokens->count; $at++) {
             if ($tokens->type($at) !== TokenType::Function || strcasecmp($tokens->text($at), 'var') !== 0) {

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Style\Grammar;
 
 /** `( … )`, `[ … ]` or `{ … }` as signs of the value itself. */
-final readonly class Block implements Node
+final readonly class Block implements GrammarNode
 {
-    public function __construct(public string $open, public Node $inside)
+    public function __construct(public string $open, public GrammarNode $inside)
     {
     }
 }

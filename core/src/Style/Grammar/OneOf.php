@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Style\Grammar;
 
 /** `a | b`: one of them. */
-final readonly class OneOf implements Node
+final readonly class OneOf implements GrammarNode
 {
-    /** @param  list<Node>  $parts */
+    /** @param  list<GrammarNode>  $parts */
     public function __construct(public array $parts)
     {
     }

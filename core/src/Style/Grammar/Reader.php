@@ -37,7 +37,7 @@ final class Reader
         }
     }
 
-    public static function read(string $definition): Node
+    public static function read(string $definition): GrammarNode
     {
         return (new self($definition))->oneOf();
     }
@@ -57,7 +57,7 @@ final class Reader
         return true;
     }
 
-    private function oneOf(): Node
+    private function oneOf(): GrammarNode
     {
         $parts = [$this->anyOf()];
         while ($this->takes('|')) {
@@ -67,7 +67,7 @@ final class Reader
         return count($parts) === 1 ? $parts[0] : new OneOf($parts);
     }
 
-    private function anyOf(): Node
+    private function anyOf(): GrammarNode
     {
         $parts = [$this->allOf()];
         while ($this->takes('||')) {
@@ -77,7 +77,7 @@ final class Reader
         return count($parts) === 1 ? $parts[0] : new InAnyOrder($parts, false);
     }
 
-    private function allOf(): Node
+    private function allOf(): GrammarNode
     {
         $parts = [$this->sequence()];
         while ($this->takes('&&')) {
@@ -87,7 +87,7 @@ final class Reader
         return count($parts) === 1 ? $parts[0] : new InAnyOrder($parts, true);
     }
 
-    private function sequence(): Node
+    private function sequence(): GrammarNode
     {
         $parts = [];
         while (isset($this->tokens[$this->at]) && ! in_array($this->sign(), self::OPERATORS, true)) {
@@ -97,7 +97,7 @@ final class Reader
         return count($parts) === 1 ? $parts[0] : new Sequence($parts);
     }
 
-    private function term(): Node
+    private function term(): GrammarNode
     {
         $token = $this->tokens[$this->at++];
         if (isset($token['property'])) {
@@ -127,7 +127,7 @@ final class Reader
         return new Literal($token['sign'] ?? $token['range'] ?? '');
     }
 
-    private function until(string $close): Node
+    private function until(string $close): GrammarNode
     {
         $inside = $this->oneOf();
         $this->takes($close);
@@ -135,7 +135,7 @@ final class Reader
         return $inside;
     }
 
-    private function multiplied(Node $part): Node
+    private function multiplied(GrammarNode $part): GrammarNode
     {
         for (; ;) {
             $range = $this->tokens[$this->at]['range'] ?? null;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Style\Grammar;
 
 /** One after the other. */
-final readonly class Sequence implements Node
+final readonly class Sequence implements GrammarNode
 {
-    /** @param  list<Node>  $parts */
+    /** @param  list<GrammarNode>  $parts */
     public function __construct(public array $parts)
     {
     }

@@ -6,7 +6,7 @@ namespace InkedMargin\Core\Style\Selector;
 
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\NodeNamespace;
-use InkedMargin\Core\Markup\Text;
+use InkedMargin\Core\Markup\TextNode;
 
 /** A pseudo-class without anything in brackets but words (Selectors Level 4, sections 7 to 13). */
 final readonly class PseudoClass implements Simple
@@ -91,7 +91,7 @@ final readonly class PseudoClass implements Simple
     private static function isEmpty(Element $element): bool
     {
         foreach ($element->children as $child) {
-            if ($child instanceof Element || ($child instanceof Text && $child->text !== '')) {
+            if ($child instanceof Element || ($child instanceof TextNode && $child->text !== '')) {
                 return false;
             }
         }

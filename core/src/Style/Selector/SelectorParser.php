@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Style\Selector;
 
 use InkedMargin\Core\Source\Span;
-use InkedMargin\Core\Style\Syntax\Tokenizer;
+use InkedMargin\Core\Style\Syntax\CssTokenizer;
 use InkedMargin\Core\Style\Syntax\Tokens;
 use InkedMargin\Core\Style\Syntax\TokenType;
 
@@ -51,7 +51,7 @@ final class SelectorParser
     /** @throws SelectorError */
     public static function parse(string $written): SelectorList
     {
-        $tokens = Tokenizer::tokenize($written);
+        $tokens = CssTokenizer::tokenize($written);
 
         return self::read($tokens, 0, $tokens->count);
     }

@@ -31,7 +31,7 @@ final class Parser
     /** "Parse a stylesheet". @param  int  $offset  bytes before the text in the file that it stands in */
     public static function sheet(string $css, int $offset = 0): StyleSheet
     {
-        $parser = new self(Tokenizer::tokenize($css, $offset));
+        $parser = new self(CssTokenizer::tokenize($css, $offset));
 
         return $parser->result($parser->consumeStylesheetContents());
     }
@@ -39,7 +39,7 @@ final class Parser
     /** "Parse a block's contents": of a `style` attribute. @param  int  $offset  bytes before it in its file */
     public static function declarations(string $css, int $offset = 0): StyleSheet
     {
-        $parser = new self(Tokenizer::tokenize($css, $offset));
+        $parser = new self(CssTokenizer::tokenize($css, $offset));
         $content = [];
         while ($parser->at < $parser->tokens->count) {
             array_push($content, ...$parser->consumeBlockContents());
@@ -50,7 +50,7 @@ final class Parser
         return $parser->result($content);
     }
 
-    /** @param  list<Declaration|Rule>  $content */
+    /** @param  list<Declaration|SyntaxRule>  $content */
     private function result(array $content): StyleSheet
     {
         usort($this->errors, fn (SyntaxError $a, SyntaxError $b) => $a->span->start <=> $b->span->start);
@@ -58,7 +58,7 @@ final class Parser
         return new StyleSheet($this->tokens, $content, $this->errors);
     }
 
-    /** @return list<Rule> */
+    /** @return list<SyntaxRule> */
     private function consumeStylesheetContents(): array
     {
         $rules = [];
@@ -178,7 +178,7 @@ final class Parser
         }
     }
 
-    /** @return list<Declaration|Rule> */
+    /** @return list<Declaration|SyntaxRule> */
     private function consumeBlock(): array
     {
         $close = $this->tokens->closeOf($this->at);
@@ -197,7 +197,7 @@ final class Parser
         return $content;
     }
 
-    /** @return list<Declaration|Rule> */
+    /** @return list<Declaration|SyntaxRule> */
     private function consumeBlockContents(): array
     {
         $content = [];

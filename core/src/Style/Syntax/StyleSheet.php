@@ -8,17 +8,19 @@ namespace InkedMargin\Core\Style\Syntax;
 final readonly class StyleSheet
 {
     /**
-     * @param  list<Declaration|Rule>  $content  of a sheet only rules; of a `style` attribute its declarations
+     * @param  list<Declaration|SyntaxRule>  $content  of a sheet only rules; of a `style` attribute its declarations
      * @param  list<SyntaxError>  $errors  by their place
      */
     public function __construct(public Tokens $tokens, public array $content, public array $errors)
     {
     }
 
-    /** @return list<Rule> those that are in no other */
+    /** @return list<SyntaxRule> those that are in no other */
     public function rules(): array
     {
-        return array_values(array_filter($this->content, fn (Declaration|Rule $one) => $one instanceof Rule));
+        return array_values(
+            array_filter($this->content, fn (Declaration|SyntaxRule $one) => $one instanceof SyntaxRule),
+        );
     }
 
     /** @return \Generator<int, Declaration> all of them, in order, however deep */

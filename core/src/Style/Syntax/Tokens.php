@@ -134,7 +134,7 @@ final readonly class Tokens
     {
         return match ($this->types[$at] ?? null) {
             TokenType::Dimension => strtolower(
-                Escape::read((string) preg_replace('~^'.Tokenizer::NUMBER.'~', '', $this->raw($at))),
+                Escape::read((string) preg_replace('~^'.CssTokenizer::NUMBER.'~', '', $this->raw($at))),
             ),
             TokenType::Percentage => '%',
             default => '',

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Style\Value;
 
-use InkedMargin\Core\Style\Grammar\Node;
+use InkedMargin\Core\Style\Grammar\GrammarNode;
 use InkedMargin\Core\Style\Grammar\Reader;
 
 /** What the properties of CSS are, and what their values are made of. */
@@ -19,7 +19,7 @@ final class Definitions
     /** @var array<string, list<string>> by shorthand */
     private static array $longhands = [];
 
-    /** @var array<string, Node|null> as they were read, by `property` or `<type>` */
+    /** @var array<string, GrammarNode|null> as they were read, by `property` or `<type>` */
     private static array $read = [];
 
     public static function isProperty(string $name): bool
@@ -66,20 +66,20 @@ final class Definitions
     }
 
     /** Null where what it may hold is not written down. */
-    public static function ofProperty(string $property): ?Node
+    public static function ofProperty(string $property): ?GrammarNode
     {
         return self::$read[$property] ??= self::node(self::syntaxOf($property));
     }
 
-    /** @return Node|null null for a type that is not made of others */
-    public static function ofType(string $name): ?Node
+    /** @return GrammarNode|null null for a type that is not made of others */
+    public static function ofType(string $name): ?GrammarNode
     {
         self::$types ??= require __DIR__.'/../../../data/css-types.php';
 
         return self::$read["<$name>"] ??= self::node(self::$types[$name] ?? '');
     }
 
-    private static function node(string $definition): ?Node
+    private static function node(string $definition): ?GrammarNode
     {
         return $definition === '' ? null : Reader::read($definition);
     }

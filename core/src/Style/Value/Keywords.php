@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Style\Value;
 
+use InkedMargin\Core\Style\Grammar\GrammarNode;
 use InkedMargin\Core\Style\Grammar\InAnyOrder;
 use InkedMargin\Core\Style\Grammar\Keyword;
-use InkedMargin\Core\Style\Grammar\Node;
 use InkedMargin\Core\Style\Grammar\OneOf;
 use InkedMargin\Core\Style\Grammar\PropertyValue;
 use InkedMargin\Core\Style\Grammar\Repeat;
@@ -63,7 +63,7 @@ final class Keywords
         return self::$known[$property];
     }
 
-    private function look(Node $node): void
+    private function look(GrammarNode $node): void
     {
         if ($node instanceof Keyword) {
             $this->words[$node->word] = true;
@@ -92,7 +92,7 @@ final class Keywords
         }
     }
 
-    private function lookOnce(string $name, ?Node $node): void
+    private function lookOnce(string $name, ?GrammarNode $node): void
     {
         if ($node !== null && ! isset($this->seen[$name])) {
             $this->seen[$name] = true;

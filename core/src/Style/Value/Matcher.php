@@ -6,10 +6,10 @@ namespace InkedMargin\Core\Style\Value;
 
 use InkedMargin\Core\Style\Grammar\Block;
 use InkedMargin\Core\Style\Grammar\FunctionCall;
+use InkedMargin\Core\Style\Grammar\GrammarNode;
 use InkedMargin\Core\Style\Grammar\InAnyOrder;
 use InkedMargin\Core\Style\Grammar\Keyword;
 use InkedMargin\Core\Style\Grammar\Literal;
-use InkedMargin\Core\Style\Grammar\Node;
 use InkedMargin\Core\Style\Grammar\OneOf;
 use InkedMargin\Core\Style\Grammar\PropertyValue;
 use InkedMargin\Core\Style\Grammar\Repeat;
@@ -45,7 +45,7 @@ final class Matcher
      * @return int|null null when all of them match; or else the number of the first that cannot stand where it is, one
      *     past the last where something is missing at the end
      */
-    public static function firstWrong(Node $node, array $items): ?int
+    public static function firstWrong(GrammarNode $node, array $items): ?int
     {
         $matcher = new self($items);
         $ends = $matcher->ends($node, 0);
@@ -54,13 +54,13 @@ final class Matcher
     }
 
     /** @param  list<Item>  $items */
-    public static function matches(Node $node, array $items): bool
+    public static function matches(GrammarNode $node, array $items): bool
     {
         return self::firstWrong($node, $items) === null;
     }
 
     /** @return list<int> the places at which a part may end that begins at one */
-    private function ends(Node $node, int $from): array
+    private function ends(GrammarNode $node, int $from): array
     {
         $key = spl_object_id($node).' '.$from;
         if (isset($this->known[$key])) {
@@ -133,7 +133,7 @@ final class Matcher
     }
 
     /** @return list<int> */
-    private function defined(?Node $node, int $at): array
+    private function defined(?GrammarNode $node, int $at): array
     {
         return $node === null ? range($at, count($this->items)) : $this->ends($node, $at);
     }
@@ -142,7 +142,7 @@ final class Matcher
      * One after the other. A comma is left out where what is before or behind it is left out (CSS Values 4, 2.1), and
      * only there: one that is written has something behind it.
      *
-     * @param  list<Node>  $parts
+     * @param  list<GrammarNode>  $parts
      * @return list<int>
      */
     private function sequence(array $parts, int $from): array
@@ -175,7 +175,7 @@ final class Matcher
     }
 
     /**
-     * @param  list<Node>  $parts
+     * @param  list<GrammarNode>  $parts
      * @return list<int>
      */
     private function oneOf(array $parts, int $from): array

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Style\Value;
 
-use InkedMargin\Core\Style\Grammar\Node;
+use InkedMargin\Core\Style\Grammar\GrammarNode;
 use InkedMargin\Core\Style\Syntax\Declaration;
 use InkedMargin\Core\Style\Syntax\TokenType;
 
@@ -95,7 +95,7 @@ final class ValueCheck
      *
      * @param  list<Item>  $items
      */
-    private static function firstWrong(Node $node, Declaration $declaration, array $items): ?int
+    private static function firstWrong(GrammarNode $node, Declaration $declaration, array $items): ?int
     {
         $key = "$declaration->name\0{$declaration->value()}";
         if (strlen($key) > self::LONGEST_KNOWN) {

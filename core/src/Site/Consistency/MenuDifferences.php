@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Site\Consistency;
+
+use InkedMargin\Core\Site\Map\LinkMap;
+use InkedMargin\Core\Site\Map\SpecialPage;
+use InkedMargin\Core\Site\Menu\CommonMenu;
+use InkedMargin\Core\Site\Menu\MenuComparison;
+use InkedMargin\Core\Site\Menu\MenuDifference;
+use InkedMargin\Core\Site\Menu\MenuSurvey;
+use InkedMargin\Core\Site\Page;
+use InkedMargin\Core\Site\ParsedSite;
+use InkedMargin\Core\Site\SiteFact;
+
+/** The menu of every page against what its group has in common, compared once for all who ask. */
+final readonly class MenuDifferences implements SiteFact
+{
+    /**
+     * @param  array<string, array{CommonMenu, list<MenuDifference>}>  $byPage  of the pages that are held against one
+     */
+    private function __construct(private array $byPage)
+    {
+    }
+
+    public static function of(ParsedSite $site): self
+    {
+        $byPage = [];
+        foreach ($site->pages as $page) {
+            $common = self::commonFor($page, $site);
+            if ($common !== null) {
+                $byPage[$page->path()] = [
+                    $common,
+                    MenuComparison::of($site->fact(MenuSurvey::class)->on($page->path()), $page->path(), $common),
+                ];
+            }
+        }
+
+        return new self($byPage);
+    }
+
+    /** @return array{CommonMenu, list<MenuDifference>}|null null for a page that is held against nothing */
+    public function on(string $page): ?array
+    {
+        return $this->byPage[$page] ?? null;
+    }
+
+    private static function commonFor(Page $page, ParsedSite $site): ?CommonMenu
+    {
+        $menus = $site->fact(MenuSurvey::class);
+        if ($menus->on($page->path()) !== null) {
+            return $menus->commonFor($page->path());
+        }
+        $usual = $menus->usual;
+        // A page without a menu lacks one only where nearly all have the same, and that menu leads to it.
+        $isOneOfThem = $usual !== null && array_key_exists($page->path(), $usual->entries);
+        $areNearlyAll = 3 * $menus->usualPages >= 2 * (count($site->pages) - 1);
+        $isEntrance = $page->path() === LinkMap::HOME && $site->fact(LinkMap::class)->unreachable() === [];
+
+        return $isOneOfThem && $areNearlyAll && ! $isEntrance && ! SpecialPage::is($page->path(), $site)
+            ? $usual
+            : null;
+    }
+}
