@@ -88,11 +88,6 @@ final readonly class SiteSurvey
         $menu = $site->fact(MenuSurvey::class)->on($path);
         $usual = self::usualFor($path, $site, $brief);
         $differences = $usual === null ? [] : MenuComparison::of($menu, $path, $usual);
-        $pictures = array_filter(
-            $page->references,
-            fn (Reference $reference) => $reference->kind === ReferenceKind::Picture
-                && $reference->element?->name === 'img' && $reference->attribute === 'src',
-        );
 
         return [
             'path' => $path,
@@ -102,32 +97,17 @@ final readonly class SiteSurvey
             'deadEnd' => $map->edges[$path] === [],
             'wayHome' => $path === LinkMap::HOME || $map->hasWayHome($path),
             'linkedFrom' => $map->linkedFrom($path),
-            'parts' => array_map(
-                fn (OutlineEntry $entry) => [
-                    'part' => $entry->part->value ?? '',
-                    'called' => $entry->text,
-                    'line' => $line($entry->element),
-                ],
-                $page->outline->parts(),
-            ),
-            'headings' => array_map(
-                fn (OutlineEntry $entry) => [
-                    'level' => $entry->level ?? 0,
-                    'text' => $entry->text,
-                    'line' => $line($entry->element),
-                ],
-                $page->outline->headings(),
-            ),
-            'pictures' => array_values(
-                array_map(
-                    fn (Reference $reference) => [
-                        'source' => $reference->target->found ?? $reference->written,
-                        'alt' => $reference->element?->value('alt'),
-                        'line' => $page->file->position($reference->span->start)->line,
-                    ],
-                    $pictures,
-                ),
-            ),
+            'parts' => array_map(fn (OutlineEntry $entry) => [
+                'part' => $entry->part->value ?? '',
+                'called' => $entry->text,
+                'line' => $line($entry->element),
+            ], $page->outline->parts()),
+            'headings' => array_map(fn (OutlineEntry $entry) => [
+                'level' => $entry->level ?? 0,
+                'text' => $entry->text,
+                'line' => $line($entry->element),
+            ], $page->outline->headings()),
+            'pictures' => self::pictures($page),
             'sheets' => array_map(
                 fn (Reference $reference) => $reference->target->found ?? $reference->written,
                 $page->stylesheets(),
@@ -135,20 +115,44 @@ final readonly class SiteSurvey
             'words' => self::words($page),
             'links' => count($map->linksOn($path)),
             'menu' => $menu === null ? null : self::menu($menu, $page, $differences),
-            'lacks' => array_values(array_map(
-                fn (MenuDifference $difference) => [
-                    'key' => (string) $difference->key,
-                    'label' => (string) $difference->label,
-                ],
-                array_filter(
-                    $differences,
-                    fn (MenuDifference $difference) => $difference->entry === null && $difference->key !== null,
-                ),
-            )),
+            'lacks' => self::lacks($differences),
             'menuDiffers' => array_values(
                 array_unique(array_map(fn (MenuDifference $difference) => $difference->kind->value, $differences)),
             ),
         ];
+    }
+
+    /** @return list<array{source: string, alt: string|null, line: int}> */
+    private static function pictures(Page $page): array
+    {
+        $pictures = array_filter(
+            $page->references,
+            fn (Reference $reference) => $reference->kind === ReferenceKind::Picture
+                && $reference->element?->name === 'img' && $reference->attribute === 'src',
+        );
+
+        return array_values(array_map(fn (Reference $reference) => [
+            'source' => $reference->target->found ?? $reference->written,
+            'alt' => $reference->element?->value('alt'),
+            'line' => $page->file->position($reference->span->start)->line,
+        ], $pictures));
+    }
+
+    /**
+     * @param  list<MenuDifference>  $differences
+     * @return list<array{key: string, label: string}> entries that the menu has not
+     */
+    private static function lacks(array $differences): array
+    {
+        $lacking = array_filter(
+            $differences,
+            fn (MenuDifference $difference) => $difference->entry === null && $difference->key !== null,
+        );
+
+        return array_values(array_map(fn (MenuDifference $difference) => [
+            'key' => (string) $difference->key,
+            'label' => (string) $difference->label,
+        ], $lacking));
     }
 
     /** How many words of text a page has. */

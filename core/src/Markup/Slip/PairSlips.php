@@ -115,65 +115,67 @@ final readonly class PairSlips
     /** @return list<Slip> `<h1>Birds<h1>`: a bare start tag behind text, where the element before it has no end tag */
     private static function slashes(Document $document, TagPairs $pairs): array
     {
-        $table = ElementTable::load();
-        $before = $blank = $full = [];
+        $usuallyFull = self::usuallyFull($document);
+        $before = $slips = [];
         foreach ($document->elements() as $element) {
-            if (in_array(
-                $element->name,
-                self::MAY_BE_EMPTY,
-                true,
-            ) && $element->endTag() === null && $element->isWritten()) {
-                Trouble::isBlank($element)
-                    ? $blank[$element->name] = ($blank[$element->name] ?? 0) + 1
-                    : $full[$element->name] = ($full[$element->name] ?? 0) + 1;
-            }
-        }
-        $slips = [];
-        foreach ($document->elements() as $element) {
-            if (
-                $element->namespace !== NodeNamespace::Html
-                || ! $element->isWritten()
-                || $table->isVoid($element->name)
-                || ! $table->knows($element->name)
-            ) {
+            if (! self::mayLackSlash($element)) {
                 continue;
             }
             $previous = $before[$element->name] ?? null;
             $before[$element->name] = $element;
-            if (
-                $previous === null
-                || $previous->endTag() !== null
-                || $element->attributes !== []
-                || ! self::followsText($document, $previous, $element)
-            ) {
+            if ($previous === null || $previous->endTag() !== null || $element->attributes !== []
+                || ! self::followsText($document, $previous, $element)) {
                 continue;
             }
             // Old pages begin paragraphs and never end them: there the last is blank, and the others are not.
-            $mayBeEmpty = in_array($element->name, self::MAY_BE_EMPTY, true);
-            if (
-                $mayBeEmpty
-                && (! Trouble::isBlank($element) || ($full[$element->name] ?? 0) > ($blank[$element->name] ?? 0))
-            ) {
-                continue;
+            $isMeant = in_array($element->name, self::MAY_BE_EMPTY, true)
+                ? Trouble::isBlank($element) && ! isset($usuallyFull[$element->name])
+                : $pairs->isUnclosed($element) || $pairs->isUnclosed($previous);
+            if ($isMeant) {
+                $slips[] = self::lostSlash($document, $element);
+                unset($before[$element->name]);
             }
-            if (! $mayBeEmpty && ! $pairs->isUnclosed($element) && ! $pairs->isUnclosed($previous)) {
-                continue;
-            }
-            $tag = $element->place();
-            $meant = "</{$element->name}>";
-            $slips[] = new Slip(
-                SlipKind::MissingSlash,
-                $document->source,
-                $tag,
-                [Change::replace($tag, $meant)],
-                "<{$element->name}>",
-                $meant,
-                $element->name,
-            );
-            unset($before[$element->name]);
         }
 
         return $slips;
+    }
+
+    private static function mayLackSlash(Element $element): bool
+    {
+        $table = ElementTable::load();
+
+        return $element->namespace === NodeNamespace::Html && $element->isWritten()
+            && ! $table->isVoid($element->name) && $table->knows($element->name);
+    }
+
+    /** @return array<string, true> names of elements that have more often something in them than not, without end tags */
+    private static function usuallyFull(Document $document): array
+    {
+        $balance = [];
+        foreach ($document->elements() as $element) {
+            if (in_array($element->name, self::MAY_BE_EMPTY, true) && $element->endTag() === null
+                && $element->isWritten()) {
+                $balance[$element->name] = ($balance[$element->name] ?? 0) + (Trouble::isBlank($element) ? -1 : 1);
+            }
+        }
+
+        return array_map(fn () => true, array_filter($balance, fn (int $more) => $more > 0));
+    }
+
+    private static function lostSlash(Document $document, Element $element): Slip
+    {
+        $meant = "</{$element->name}>";
+        $tag = $element->place();
+
+        return new Slip(
+            SlipKind::MissingSlash,
+            $document->source,
+            $tag,
+            [Change::replace($tag, $meant)],
+            "<{$element->name}>",
+            $meant,
+            $element->name,
+        );
     }
 
     /** Whether there is something between the start of an element and the tag that may be its end. */

@@ -12,69 +12,65 @@ final class InTable extends InsertionMode
 {
     public function startTag(Tree $tree, Tag $tag): void
     {
-        switch ($tag->name) {
-            case 'caption':
-                $tree->open->clearBackTo($tag->start, 'table', 'template', 'html');
-                $tree->formatting->pushMarker();
-                $tree->insertElement($tag);
-                $tree->mode = $tree->modes->inCaption;
-                break;
-            case 'colgroup':
-                $tree->open->clearBackTo($tag->start, 'table', 'template', 'html');
-                $tree->insertElement($tag);
-                $tree->mode = $tree->modes->inColumnGroup;
-                break;
-            case 'col':
-                $tree->open->clearBackTo($tag->start, 'table', 'template', 'html');
-                $tree->pushImplied('colgroup');
-                $tree->mode = $tree->modes->inColumnGroup;
-                $tree->modes->inColumnGroup->startTag($tree, $tag);
-                break;
-            case 'tbody':
-            case 'tfoot':
-            case 'thead':
-                $tree->open->clearBackTo($tag->start, 'table', 'template', 'html');
-                $tree->insertElement($tag);
-                $tree->mode = $tree->modes->inTableBody;
-                break;
-            case 'td':
-            case 'th':
-            case 'tr':
-                $tree->open->clearBackTo($tag->start, 'table', 'template', 'html');
-                $tree->pushImplied('tbody');
-                $tree->mode = $tree->modes->inTableBody;
-                $tree->modes->inTableBody->startTag($tree, $tag);
-                break;
-            case 'table':
-                $tree->errors->add('nested-table', $tag->start);
-                if ($tree->open->hasInTableScope('table')) {
-                    $tree->open->popUntil($tag->start, Closing::Other, 'table');
-                    $tree->resetMode();
-                    $tree->mode->startTag($tree, $tag);
-                }
-                break;
-            case 'style':
-            case 'script':
-            case 'template':
-                $tree->modes->inHead->startTag($tree, $tag);
-                break;
-            case 'input':
-                if (strtolower($tag->value('type')) !== 'hidden') {
-                    $this->fosterStartTag($tree, $tag);
-                    break;
-                }
-                $tree->errors->add('hidden-input-in-table', $tag->start);
-                $tree->insertVoid($tag);
-                break;
-            case 'form':
-                $tree->errors->add('form-in-table', $tag->start);
-                if ($tree->form === null && ! $tree->open->holds('template')) {
-                    $tree->form = $tree->insertElement($tag);
-                    $tree->open->pop($tag->end);
-                }
-                break;
-            default:
-                $this->fosterStartTag($tree, $tag);
+        match ($tag->name) {
+            'caption', 'colgroup', 'col', 'tbody', 'tfoot', 'thead', 'td', 'th', 'tr' => $this->startPart($tree, $tag),
+            'table' => $this->startTable($tree, $tag),
+            'style', 'script', 'template' => $tree->modes->inHead->startTag($tree, $tag),
+            'input' => $this->startInput($tree, $tag),
+            'form' => $this->startForm($tree, $tag),
+            default => $this->fosterStartTag($tree, $tag),
+        };
+    }
+
+    private function startPart(Tree $tree, Tag $tag): void
+    {
+        $tree->open->clearBackTo($tag->start, 'table', 'template', 'html');
+        if ($tag->name === 'caption') {
+            $tree->formatting->pushMarker();
+        }
+        [$implied, $mode] = match ($tag->name) {
+            'caption' => [null, $tree->modes->inCaption],
+            'colgroup' => [null, $tree->modes->inColumnGroup],
+            'col' => ['colgroup', $tree->modes->inColumnGroup],
+            'td', 'th', 'tr' => ['tbody', $tree->modes->inTableBody],
+            default => [null, $tree->modes->inTableBody],
+        };
+        $tree->mode = $mode;
+        if ($implied === null) {
+            $tree->insertElement($tag);
+        } else {
+            $tree->pushImplied($implied);
+            $mode->startTag($tree, $tag);
+        }
+    }
+
+    private function startTable(Tree $tree, Tag $tag): void
+    {
+        $tree->errors->add('nested-table', $tag->start);
+        if ($tree->open->hasInTableScope('table')) {
+            $tree->open->popUntil($tag->start, Closing::Other, 'table');
+            $tree->resetMode();
+            $tree->mode->startTag($tree, $tag);
+        }
+    }
+
+    private function startInput(Tree $tree, Tag $tag): void
+    {
+        if (strtolower($tag->value('type')) !== 'hidden') {
+            $this->fosterStartTag($tree, $tag);
+
+            return;
+        }
+        $tree->errors->add('hidden-input-in-table', $tag->start);
+        $tree->insertVoid($tag);
+    }
+
+    private function startForm(Tree $tree, Tag $tag): void
+    {
+        $tree->errors->add('form-in-table', $tag->start);
+        if ($tree->form === null && ! $tree->open->holds('template')) {
+            $tree->form = $tree->insertElement($tag);
+            $tree->open->pop($tag->end);
         }
     }
 
