@@ -170,7 +170,7 @@ final class CheckHandIn implements ShouldBeUnique, ShouldQueue
                     $one,
                     $position,
                     isset($free[$one->fingerprint]),
-                    $costs["print $one->fingerprint"] ?? 0.0,
+                    $costs->get($one->fingerprint) ?? 0.0,
                 ),
                 $chunk,
                 array_keys($chunk),

@@ -11,6 +11,7 @@ use InkedMargin\Core\Marking\CheckReport;
 use InkedMargin\Core\Marking\FindingCosts;
 use InkedMargin\Core\Marking\Outcome as CoreOutcome;
 use InkedMargin\Core\Marking\PlacedFinding;
+use InkedMargin\Core\Source\TextMap;
 use OpenApi\Attributes as OA;
 
 /** What a check says to the student, as far as the assignment allows. */
@@ -50,9 +51,10 @@ final readonly class MyCheck
             $sees->showsPoints() ? $one->points->awarded : null,
             $sees->showsPoints() ? $one->points->possible : null,
         );
-        $costs = $sees->showsPoints() ? FindingCosts::of($report) : [];
+        /** @var TextMap<float> $costs */
+        $costs = $sees->showsPoints() ? FindingCosts::of($report) : new TextMap;
 
-        $told = fn (PlacedFinding $one) => PencilledFinding::ofPlaced($one, $costs["print $one->fingerprint"] ?? 0.0);
+        $told = fn (PlacedFinding $one) => PencilledFinding::ofPlaced($one, $costs->get($one->fingerprint) ?? 0.0);
         $found = $sees->showsPlaces()
             ? array_map($told, array_slice($report->findings, 0, self::MAX_FINDINGS))
             : [];

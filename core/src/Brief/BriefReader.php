@@ -13,6 +13,7 @@ use InkedMargin\Core\Brief\Requirement\Problems;
 use InkedMargin\Core\Brief\Requirement\Requirement;
 use InkedMargin\Core\Brief\Requirement\Terms;
 use InkedMargin\Core\Source\NearestName;
+use InkedMargin\Core\Source\TextMap;
 use Symfony\Component\Yaml\Exception\ParseException;
 use Symfony\Component\Yaml\Yaml;
 
@@ -129,7 +130,8 @@ final readonly class BriefReader
 
             return [];
         }
-        $requirements = [];
+        /** @var TextMap<Requirement> $requirements */
+        $requirements = new TextMap;
         $scaled = $total === null ? [] : self::scaled($list, $total, $problems);
         foreach ($list as $index => $values) {
             $where = 'requirements.'.($index + 1);
@@ -142,14 +144,13 @@ final readonly class BriefReader
             if ($requirement === null) {
                 continue;
             }
-            $key = "id {$requirement->terms->id}";
-            if (isset($requirements[$key])) {
+            if ($requirements->has($requirement->terms->id)) {
                 $problems->add($where, 'id', "\"{$requirement->terms->id}\" is the id of another requirement");
             }
-            $requirements[$key] = $requirement;
+            $requirements->put($requirement->terms->id, $requirement);
         }
 
-        return Navigation::together(array_values($requirements));
+        return Navigation::together(array_values(iterator_to_array($requirements)));
     }
 
     /**

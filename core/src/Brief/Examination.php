@@ -12,12 +12,13 @@ use InkedMargin\Core\Brief\Requirement\Requirement;
 use InkedMargin\Core\Brief\Requirement\Shortfall;
 use InkedMargin\Core\Finding\Finding;
 use InkedMargin\Core\Site\ParsedSite;
+use InkedMargin\Core\Source\TextMap;
 
 /** One site under one brief: what both together come to is worked out once, when it is first asked for. */
 final class Examination
 {
-    /** @var array<string, Assessment> by the id of the requirement */
-    private array $assessments = [];
+    /** @var TextMap<Assessment> by the id of the requirement */
+    private readonly TextMap $assessments;
 
     private ?LinkExpectations $expectations = null;
 
@@ -32,6 +33,7 @@ final class Examination
 
     public function __construct(ParsedSite $site, public readonly Brief $brief, ?Materials $materials = null)
     {
+        $this->assessments = new TextMap;
         $this->materials = $materials ?? Materials::none();
         $this->needed = NeededPages::of($brief, $this->materials);
         $this->site = $site->expecting($this->needed->names);
@@ -40,12 +42,15 @@ final class Examination
     /** What a requirement comes to; for one that is assessed by findings, without them. */
     public function assessment(Requirement $requirement): Assessment
     {
-        return $this->assessments["id {$requirement->terms->id}"] ??= $this->withMissingPages(
-            $requirement,
-            $requirement instanceof NeedsMaterials
+        $assessment = $this->assessments->get($requirement->terms->id);
+        if ($assessment === null) {
+            $assessment = $this->withMissingPages($requirement, $requirement instanceof NeedsMaterials
                 ? $requirement->assessAgainst($this->site, $this->materials)
-                : $requirement->assess($this->site),
-        );
+                : $requirement->assess($this->site));
+            $this->assessments->put($requirement->terms->id, $assessment);
+        }
+
+        return $assessment;
     }
 
     /**

@@ -27,7 +27,10 @@ final readonly class ExampleReader
      */
     public static function variants(string $rule): array
     {
-        return array_map(self::variant(...), self::folders($rule));
+        /** @var array<string, list<string>> $known */
+        static $known = [];
+
+        return $known[$rule] ??= array_map(self::variant(...), self::folders($rule));
     }
 
     /** @return list<Example> */

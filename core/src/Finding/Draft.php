@@ -109,6 +109,11 @@ final readonly class Draft
         return $this->with(message: $message);
     }
 
+    public function words(Words $words): self
+    {
+        return $this->with(message: $words->message, remedy: $words->remedy, variant: $words->variant);
+    }
+
     public function remedy(string $remedy): self
     {
         return $this->with(remedy: $remedy);

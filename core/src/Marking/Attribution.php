@@ -9,6 +9,7 @@ use InkedMargin\Core\Brief\Requirement\Assessment;
 use InkedMargin\Core\Brief\Requirement\Requirement;
 use InkedMargin\Core\Brief\Requirement\Shortfall;
 use InkedMargin\Core\Finding\Finding;
+use InkedMargin\Core\Source\TextMap;
 
 /**
  * Where each slip costs points: in the requirement that it is about. Another one that is short of something only by the
@@ -22,8 +23,8 @@ final class Attribution
     /** @var array<int, array<int, true>> those of them that miss a page by it */
     private array $missingIn = [];
 
-    /** @var array<string, int> places of requirements by "id" and their id */
-    private array $places = [];
+    /** @var TextMap<int> places of requirements by their id */
+    private readonly TextMap $places;
 
     /** @var array<int, int> the place of the requirement that a shortfall is one of, by object id */
     private array $holders = [];
@@ -43,8 +44,9 @@ final class Attribution
         private readonly array $shown,
         private readonly array $shared,
     ) {
+        $this->places = new TextMap;
         foreach ($requirements as $at => $requirement) {
-            $this->places["id {$requirement->terms->id}"] = $at;
+            $this->places->put($requirement->terms->id, $at);
             $costs = $assessments[$at]->costs($requirement->terms);
             $sums = [];
             foreach ($assessments[$at]->shortfalls as $place => $shortfall) {
@@ -102,7 +104,7 @@ final class Attribution
     /** The requirement in which a finding costs points. */
     private function bearer(Finding $finding, int $at): int
     {
-        $owner = $finding->requirement === null ? null : $this->places["id $finding->requirement"] ?? null;
+        $owner = $finding->requirement === null ? null : $this->places->get($finding->requirement);
         $id = spl_object_id($finding);
         if ($owner !== null && ($this->costs[$owner][$id] ?? 0.0) > 0.0) {
             return $owner;

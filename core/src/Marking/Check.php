@@ -16,6 +16,7 @@ use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\Site;
 use InkedMargin\Core\Source\Collector;
 use InkedMargin\Core\Source\Span;
+use InkedMargin\Core\Source\TextMap;
 
 /** The one entry point: a site and a brief in, a report out. The same input gives the same report. */
 final readonly class Check
@@ -173,15 +174,18 @@ final readonly class Check
         }
         $isTheirs = fn (Finding $one) => $one->requirement === null && preg_match(self::OF_STARTERS, $one->rule) === 1;
         $exam = new Examination($starter, Brief::none());
-        $left = $own = [];
+        /** @var TextMap<int> $left */
+        $left = new TextMap;
         foreach (array_filter(self::findings($exam), $isTheirs) as $finding) {
-            $print = 'print '.$finding->fingerprint();
-            $left[$print] = ($left[$print] ?? 0) + 1;
+            $print = $finding->fingerprint();
+            $left->put($print, ($left->get($print) ?? 0) + 1);
         }
+        $own = [];
         foreach ($findings as $finding) {
-            $print = 'print '.$finding->fingerprint();
-            if ($isTheirs($finding) && ($left[$print] ?? 0) > 0) {
-                $left[$print]--;
+            $print = $finding->fingerprint();
+            $times = $isTheirs($finding) ? $left->get($print) ?? 0 : 0;
+            if ($times > 0) {
+                $left->put($print, $times - 1);
             } else {
                 $own[] = $finding;
             }
@@ -236,11 +240,13 @@ final readonly class Check
             $one->file, $one->span->start, $one->rule, $one->variant, $one->span->end, $one->anchor,
         ];
         usort($findings, fn (Finding $a, Finding $b) => $key($a) <=> $key($b));
-        $alike = [];
+        /** @var TextMap<int> $alike */
+        $alike = new TextMap;
         $placed = [];
         foreach ($findings as $finding) {
             $print = $finding->fingerprint();
-            $nth = $alike["print $print"] = ($alike["print $print"] ?? 0) + 1;
+            $nth = ($alike->get($print) ?? 0) + 1;
+            $alike->put($print, $nth);
             $placed[] = PlacedFinding::of($finding, $nth === 1 ? $print : $finding->fingerprint($nth));
         }
 

@@ -6,19 +6,21 @@ namespace InkedMargin\Core\Marking;
 
 use InkedMargin\Core\Brief\Requirement\Portions;
 use InkedMargin\Core\Brief\Scheme;
+use InkedMargin\Core\Source\TextMap;
 
 /** What each finding of a report costs: in the requirements that it shows something of, or by its weight. */
 final readonly class FindingCosts
 {
-    /** @return array<string, float> points by "print" and fingerprint; none for one that costs nothing */
-    public static function of(CheckReport $report): array
+    /** @return TextMap<float> points by fingerprint; none for one that costs nothing */
+    public static function of(CheckReport $report): TextMap
     {
-        $costs = [];
+        /** @var TextMap<float> $costs */
+        $costs = new TextMap;
         foreach ($report->outcomes as $outcome) {
             foreach ($outcome->kind === OutcomeKind::NotJudged ? [] : $outcome->reasons as $reason) {
                 if ($reason->finding !== null && $reason->cost > 0.0) {
-                    $print = "print $reason->finding";
-                    $costs[$print] = round(($costs[$print] ?? 0.0) + $reason->cost, 2);
+                    $print = $reason->finding;
+                    $costs->put($print, round(($costs->get($print) ?? 0.0) + $reason->cost, 2));
                 }
             }
         }
@@ -29,7 +31,7 @@ final readonly class FindingCosts
         );
         foreach ($free as $at => $placed) {
             if ($off[$at] > 0.0) {
-                $costs["print $placed->fingerprint"] = $off[$at];
+                $costs->put($placed->fingerprint, $off[$at]);
             }
         }
 

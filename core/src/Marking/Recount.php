@@ -6,6 +6,7 @@ namespace InkedMargin\Core\Marking;
 
 use InkedMargin\Core\Brief\Requirement\Award;
 use InkedMargin\Core\Brief\Requirement\Loss;
+use InkedMargin\Core\Source\TextMap;
 
 /** What a requirement comes to once an instructor has rubbed findings out: what shows nothing costs nothing. */
 final readonly class Recount
@@ -26,8 +27,8 @@ final readonly class Recount
      */
     public static function of(Award $award, array $losses, array $findings, array $rubbedOut): self
     {
-        $gone = array_fill_keys(array_map(fn (string $print) => "print $print", $rubbedOut), true);
-        $stands = array_map(fn (?string $print) => $print === null || ! isset($gone["print $print"]), $findings);
+        $gone = TextMap::of($rubbedOut);
+        $stands = array_map(fn (?string $print) => $print === null || ! $gone->has($print), $findings);
         $counting = $there = [];
         foreach ($losses as $at => $loss) {
             $counting[] = new Loss($loss->item, $loss->share, $loss->counts && $stands[$at]);

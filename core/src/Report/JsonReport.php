@@ -33,7 +33,7 @@ final readonly class JsonReport
                 'pages' => count($report->site->pages),
             ],
             'findings' => array_map(
-                fn (PlacedFinding $one) => self::finding($one, $costs["print $one->fingerprint"] ?? 0.0),
+                fn (PlacedFinding $one) => self::finding($one, $costs->get($one->fingerprint) ?? 0.0),
                 $report->findings,
             ),
             'requirements' => array_map(self::outcome(...), $report->outcomes),

@@ -30,7 +30,7 @@ final readonly class SarifReport
                 ]],
                 'columnKind' => 'unicodeCodePoints',
                 'results' => array_map(
-                    fn (PlacedFinding $one) => self::result($one, $costs["print $one->fingerprint"] ?? 0.0),
+                    fn (PlacedFinding $one) => self::result($one, $costs->get($one->fingerprint) ?? 0.0),
                     $report->findings,
                 ),
             ]],

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Site;
 
 use InkedMargin\Core\Source\NearestName;
+use InkedMargin\Core\Source\TextMap;
 
 /**
  * Pages that a site should have, held against those that it has. A page with a wrong name is judged as the page that it
@@ -14,21 +15,23 @@ final readonly class ExpectedPages
 {
     /**
      * @param  list<string>  $missing
-     * @param  array<string, string>  $standIns  what is there, by "name" and the path that it stands in for
-     * @param  array<string, string>  $names  what it should be called, by "path" and the path of what is there
+     * @param  TextMap<string>  $standIns  what is there, by the path that it stands in for
+     * @param  TextMap<string>  $names  what it should be called, by the path of what is there
      */
-    private function __construct(public array $missing, private array $standIns, private array $names)
+    private function __construct(public array $missing, private TextMap $standIns, private TextMap $names)
     {
     }
 
     /** @param  list<string>  $expected  paths, each once */
     public static function of(array $expected, ParsedSite $site): self
     {
-        $known = array_flip(array_map(fn (string $path) => "name $path", $expected));
-        $spare = array_values(
-            array_filter($site->pagePaths(), fn (string $path) => ! isset($known["name $path"])),
-        );
-        $missing = $standIns = $names = [];
+        $known = TextMap::of($expected);
+        $spare = array_values(array_filter($site->pagePaths(), fn (string $path) => ! $known->has($path)));
+        /** @var TextMap<string> $standIns */
+        $standIns = new TextMap;
+        /** @var TextMap<string> $names */
+        $names = new TextMap;
+        $missing = [];
         foreach ($expected as $name) {
             if (isset($site->pages[$name])) {
                 continue;
@@ -39,8 +42,8 @@ final readonly class ExpectedPages
 
                 continue;
             }
-            $standIns["name $name"] = $there;
-            $names["path $there"] = $name;
+            $standIns->put($name, $there);
+            $names->put($there, $name);
             $spare = array_values(array_diff($spare, [$there]));
         }
 
@@ -49,12 +52,12 @@ final readonly class ExpectedPages
 
     public function standInFor(string $name): ?string
     {
-        return $this->standIns["name $name"] ?? null;
+        return $this->standIns->get($name);
     }
 
     public function nameOf(string $path): ?string
     {
-        return $this->names["path $path"] ?? null;
+        return $this->names->get($path);
     }
 
     /**

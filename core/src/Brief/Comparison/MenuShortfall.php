@@ -12,6 +12,7 @@ use InkedMargin\Core\Finding\Edit;
 use InkedMargin\Core\Finding\Mend;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Subject;
+use InkedMargin\Core\Finding\Words;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Site\Menu\CommonMenu;
 use InkedMargin\Core\Site\Menu\Menu;
@@ -51,7 +52,7 @@ final readonly class MenuShortfall
     ): Shortfall {
         $menu = $site->fact(MenuSurvey::class)->on($page->path());
         $entry = $difference->entry;
-        [$message, $remedy] = self::words($difference, $page, $menu, $common, $site);
+        $words = self::words($difference, $page, $menu, $common, $site);
         $key = $difference->key ?? $entry->key ?? '';
 
         return Shortfall::of(
@@ -61,6 +62,7 @@ final readonly class MenuShortfall
                 $entry?->reference->span ?? ($entry->element ?? $menu->element ?? null)?->place() ?? $page->bodyPlace(),
                 "menu:{$difference->kind->value}:$key",
             )
+                ->words($words)
                 ->variant(self::variant($difference->kind))
                 ->mark(match ($difference->kind) {
                     MenuDifferenceKind::NoMenu, MenuDifferenceKind::Missing => ProofMark::Insert,
@@ -68,8 +70,6 @@ final readonly class MenuShortfall
                     MenuDifferenceKind::Order, MenuDifferenceKind::Place => ProofMark::Move,
                     default => ProofMark::Change,
                 })
-                ->says($message)
-                ->remedy($remedy)
                 ->mend(self::mend($difference, $page))
                 ->about(...match (true) {
                     $difference->kind === MenuDifferenceKind::NoMenu => [Subject::page($page->path())],
@@ -160,14 +160,13 @@ final readonly class MenuShortfall
         return $causes;
     }
 
-    /** @return array{string, string} */
     private static function words(
         MenuDifference $difference,
         Page $page,
         ?Menu $menu,
         CommonMenu $common,
         ParsedSite $site,
-    ): array {
+    ): Words {
         $label = $difference->entry->label ?? '';
         $key = $site->expectedNameOf((string) $difference->key);
         $typed = self::address($page, $key);
@@ -175,46 +174,46 @@ final readonly class MenuShortfall
         $whole = self::written($common->at($site->expectedNameOf(...)), $page);
 
         return match ($difference->kind) {
-            MenuDifferenceKind::NoMenu => [
+            MenuDifferenceKind::NoMenu => new Words(
                 'This page does not have the menu of the other pages.',
                 "Copy it here, with the paths from this page: $whole.",
-            ],
-            MenuDifferenceKind::Missing => [
+            ),
+            MenuDifferenceKind::Missing => new Words(
                 "The menu has no entry for `$key`; the other pages have one.",
                 "Add `<a href=\"$typed\">$wanted</a>` to the menu.",
-            ],
-            MenuDifferenceKind::Extra => [
+            ),
+            MenuDifferenceKind::Extra => new Words(
                 "The entry “{$label}” is only in this page’s menu.",
                 'Add it to the menu of every page, or remove it here.',
-            ],
-            MenuDifferenceKind::Renamed => [
+            ),
+            MenuDifferenceKind::Renamed => new Words(
                 "The menu calls `$key` “{$label}”; on the other pages it is “{$wanted}”.",
                 "Change the words to “{$wanted}”.",
-            ],
-            MenuDifferenceKind::Readdressed => [
+            ),
+            MenuDifferenceKind::Readdressed => new Words(
                 $difference->entry?->isBroken() === true
                     ? "The address of the menu entry “{$label}” is `{$difference->entry->reference?->written}`, "
                         ."which leads nowhere; it should be `$typed`."
                     : "The menu entry “{$label}” leads to `".($difference->entry->key ?? '').'`; it should lead to '
                         ."`$key`.",
                 "Type `href=\"$typed\"`.",
-            ],
-            MenuDifferenceKind::Order => [
+            ),
+            MenuDifferenceKind::Order => new Words(
                 'The entries of this menu are in a different order from the other pages.',
                 "Put them in this order: $whole.",
-            ],
-            MenuDifferenceKind::Place => [
+            ),
+            MenuDifferenceKind::Place => new Words(
                 "The menu is {$menu?->place}; on the other pages it is {$common->place}.",
                 'Move it to the same place on every page.',
-            ],
-            MenuDifferenceKind::OwnLinked => [
+            ),
+            MenuDifferenceKind::OwnLinked => new Words(
                 'The menu entry for this page is a link; the brief asks for plain text.',
                 'Remove the `<a>` and `</a>` tags around it.',
-            ],
-            MenuDifferenceKind::OwnPlain => [
+            ),
+            MenuDifferenceKind::OwnPlain => new Words(
                 'The menu entry for this page is plain text; the brief asks for a link.',
                 'Put `<a href="'.basename($page->path()).'">` before it and `</a>` after it.',
-            ],
+            ),
         };
     }
 

@@ -12,6 +12,7 @@ use InkedMargin\Core\Finding\Edit;
 use InkedMargin\Core\Finding\Mend;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Subject;
+use InkedMargin\Core\Finding\Words;
 use InkedMargin\Core\Site\Map\LinkMap;
 use InkedMargin\Core\Site\Map\PageNames;
 use InkedMargin\Core\Site\Menu\MenuSurvey;
@@ -40,7 +41,7 @@ final readonly class PatternShortfall
     public static function of(PatternViolation $violation, PatternMatch $match, ParsedSite $site): Shortfall
     {
         $page = $site->page($violation->from);
-        [$message, $remedy] = self::words($violation, $match, $site);
+        $words = self::words($violation, $match, $site);
         $menu = $site->fact(MenuSurvey::class)->on($violation->from)?->element;
         $to = $violation->expected?->to;
 
@@ -52,14 +53,13 @@ final readonly class PatternShortfall
                 "pattern:{$violation->kind->value}:".($violation->expected->direction->value ?? '').':'
                     .($to ?? $violation->link?->to() ?? ''),
             )
+                ->words($words)
                 ->variant($violation->kind->value)
                 ->mark(match ($violation->kind) {
                     ViolationKind::Missing => ProofMark::Insert,
                     ViolationKind::Surplus => ProofMark::TakeOut,
                     default => ProofMark::Change,
                 })
-                ->says($message)
-                ->remedy($remedy)
                 ->mend(self::mend($violation))
                 ->about(...($to === null ? [] : [Subject::way($violation->from, $to)]))
                 ->causedBy(...self::causes($violation, $site)),
@@ -118,8 +118,7 @@ final readonly class PatternShortfall
         return [...$causes, ...$lost, ...($to === null ? [Subject::way('', 'lost')] : [Subject::file($to)])];
     }
 
-    /** @return array{string, string} */
-    private static function words(PatternViolation $violation, PatternMatch $match, ParsedSite $site): array
+    private static function words(PatternViolation $violation, PatternMatch $match, ParsedSite $site): Words
     {
         $link = $violation->link;
         $to = $violation->expected?->to === null ? null : $site->expectedNameOf($violation->expected->to);
@@ -132,35 +131,34 @@ final readonly class PatternShortfall
         return match ($violation->kind) {
             ViolationKind::Missing => self::missing($violation, $to, $way, $typed, $because, $site),
             ViolationKind::Wrong => $to === null
-                ? [
+                ? new Words(
                     "{$label} should lead to the next page of the story, but it leads nowhere.",
                     'Type the address of that page.',
-                ]
-                : [
+                )
+                : new Words(
                     "{$label} should be the {$way->words()} to `$to`$because, but "
                         .($link?->isUnfinished() === true
                             ? "its address `{$link->reference->written}` leads nowhere."
                             : "it leads to `$leads`."),
                     "Type `href=\"$typed\"`.",
-                ],
-            ViolationKind::Swapped => [
+                ),
+            ViolationKind::Swapped => new Words(
                 "{$label} leads to `$leads`, which is the other way: the two addresses are swapped.",
                 "Type `href=\"$typed\"` here, and the address from here in the other link.",
-            ],
-            ViolationKind::Surplus => [
+            ),
+            ViolationKind::Surplus => new Words(
                 $match->kind === PatternKind::Branching
                     ? "{$label} leads to `$leads` and is one choice too many here."
                     : "{$label} leads to `$leads`, which is neither the next nor the previous page.",
                 'Remove the link, or lead it to the page that it should reach.',
-            ],
-            ViolationKind::Mislabelled => [
+            ),
+            ViolationKind::Mislabelled => new Words(
                 "{$label} is the {$way->words()}; the brief asks for the words “{$violation->label}”.",
                 "Change its words to “{$violation->label}”.",
-            ],
+            ),
         };
     }
 
-    /** @return array{string, string} */
     private static function missing(
         PatternViolation $violation,
         ?string $to,
@@ -168,12 +166,12 @@ final readonly class PatternShortfall
         string $typed,
         string $because,
         ParsedSite $site,
-    ): array {
+    ): Words {
         if ($to === null) {
-            return [
+            return new Words(
                 'This page offers fewer choices than the others.',
                 'Add a link to the page that comes next, or make this page an ending.',
-            ];
+            );
         }
         if ($violation->links > 1) {
             $pages = array_map(fn (string $path) => "`$path`", [
@@ -183,11 +181,11 @@ final readonly class PatternShortfall
             $rest = $violation->links - count($pages);
             $named = English::list($rest > 0 ? [...$pages, "$rest more"] : $pages);
 
-            return ["This page does not link to $named.", 'Add them to the menu of this page.'];
+            return new Words("This page does not link to $named.", 'Add them to the menu of this page.');
         }
         $words = $violation->label === null ? '' : " with the words “{$violation->label}”";
 
-        return ["This page has no {$way->words()} to `$to`$because.", "Add `<a href=\"$typed\">…</a>`$words."];
+        return new Words("This page has no {$way->words()} to `$to`$because.", "Add `<a href=\"$typed\">…</a>`$words.");
     }
 
     private static function because(PatternMatch $match, Direction $way): string

@@ -148,7 +148,7 @@ final readonly class PairSlips
             && ! $table->isVoid($element->name) && $table->knows($element->name);
     }
 
-    /** @return array<string, true> names of elements that have more often something in them than not, without end tags */
+    /** @return array<string, true> elements without end tags, by name, that have more often something in them than not */
     private static function usuallyFull(Document $document): array
     {
         $balance = [];

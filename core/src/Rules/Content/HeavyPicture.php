@@ -13,6 +13,7 @@ use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\ReferenceKind;
 use InkedMargin\Core\Source\FileKind;
+use InkedMargin\Core\Source\TextMap;
 
 /** A picture of more than a million bytes, told where it is first shown. Common practice. */
 final readonly class HeavyPicture extends Rule
@@ -38,15 +39,16 @@ final readonly class HeavyPicture extends Rule
 
     public function check(Examination $exam): iterable
     {
-        $seen = [];
+        /** @var TextMap<true> $seen */
+        $seen = new TextMap;
         foreach ($exam->site->references() as $reference) {
             $isPicture = $reference->kind === ReferenceKind::Picture || $reference->kind === ReferenceKind::Style;
             $path = $isPicture ? $reference->target->found : null;
-            $file = $path === null || isset($seen["path $path"]) ? null : $exam->site->files->file($path);
+            $file = $path === null || $seen->has($path) ? null : $exam->site->files->file($path);
             if ($file === null || $file->kind() !== FileKind::Picture || strlen($file->bytes) <= self::HEAVY) {
                 continue;
             }
-            $seen["path $path"] = true;
+            $seen->put($file->path, true);
             $size = number_format(strlen($file->bytes) / 1_000_000, 1);
             yield Draft::atAddress($reference)
                 ->anchored('#heavy')

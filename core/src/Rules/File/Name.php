@@ -16,6 +16,7 @@ use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Site;
 use InkedMargin\Core\Source\English;
+use InkedMargin\Core\Source\TextMap;
 
 /**
  * A file or folder name with capitals, spaces or other characters that addresses have trouble with. Common practice.
@@ -46,7 +47,8 @@ final readonly class Name extends Rule
 
     public function check(Examination $exam): iterable
     {
-        $seen = [];
+        /** @var TextMap<true> $seen */
+        $seen = new TextMap;
         foreach ($exam->site->files->ownFiles() as $file) {
             if (Site::isVendored($file->path)) {
                 continue;
@@ -56,10 +58,10 @@ final readonly class Name extends Rule
                 $named = implode('/', array_slice($segments, 0, $depth + 1));
                 $isRight = preg_match('/^[a-z0-9._-]+$/D', $segment) === 1
                     || preg_match(self::PRESCRIBED, $segment) === 1;
-                if (isset($seen["path $named"]) || $isRight || $exam->brief->asksFor('path', $segment)) {
+                if ($seen->has($named) || $isRight || $exam->brief->asksFor('path', $segment)) {
                     continue;
                 }
-                $seen["path $named"] = true;
+                $seen->put($named, true);
                 $links = [
                     ...$exam->site->referencesTo($file->path),
                     ...$exam->site->referencesTo(mb_strtolower($file->path)),

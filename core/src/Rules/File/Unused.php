@@ -15,6 +15,8 @@ use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Site;
 use InkedMargin\Core\Source\FileKind;
 use InkedMargin\Core\Source\SourceFile;
+use InkedMargin\Core\Source\TextGroups;
+use InkedMargin\Core\Source\TextMap;
 
 /** A file that no page and no stylesheet uses. Common practice. */
 final readonly class Unused extends Rule
@@ -48,16 +50,19 @@ final readonly class Unused extends Rule
 
     public function check(Examination $exam): iterable
     {
-        $used = [];
+        /** @var TextMap<true> $used */
+        $used = new TextMap;
+        /** @var TextGroups<SourceFile> $unused */
+        $unused = new TextGroups;
         foreach ($exam->site->references() as $reference) {
             $target = $reference->target;
-            $used['path '.($target->meant() ?? $target->candidates[0] ?? '')] = true;
+            $used->put($target->meant() ?? $target->candidates[0] ?? '', true);
         }
         foreach ($exam->site->files->ownFiles() as $file) {
             $isForPeople = preg_match(self::ALWAYS, $file->name()) === 1 || $this->isAskedFor($file->path, $exam);
             $isBlank = trim(substr($file->bytes, 0, 1_000)) === '';
             if (
-                isset($used["path {$file->path}"])
+                $used->has($file->path)
                 || $file->kind() === FileKind::Page
                 || $isBlank
                 || $isForPeople
@@ -65,9 +70,9 @@ final readonly class Unused extends Rule
             ) {
                 continue;
             }
-            $unused["folder {$file->folder()}"][] = $file;
+            $unused->add($file->folder(), $file);
         }
-        foreach ($unused ?? [] as $files) {
+        foreach ($unused as $files) {
             yield from $this->inFolder($files);
         }
     }

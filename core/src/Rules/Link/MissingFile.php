@@ -16,6 +16,7 @@ use InkedMargin\Core\Site\Reference;
 use InkedMargin\Core\Site\ReferenceKind;
 use InkedMargin\Core\Site\Resolution;
 use InkedMargin\Core\Source\English;
+use InkedMargin\Core\Source\TextGroups;
 
 /**
  * An address that resolves inside the site (URL Standard, 4.4) to a file that does not exist. What several pages link
@@ -44,14 +45,15 @@ final readonly class MissingFile extends ReferenceRule
 
     public function check(Examination $exam): iterable
     {
-        $byPath = [];
+        /** @var TextGroups<Reference> $byPath */
+        $byPath = new TextGroups;
         foreach ($exam->site->resolvedAs(Resolution::MissingFile) as $reference) {
-            $byPath["path {$reference->target->path}"][] = $reference;
+            $byPath->add((string) $reference->target->path, $reference);
         }
         foreach (self::missingFolders($byPath, $exam) as $folder => $references) {
             yield $this->folder((string) $folder, $references);
             foreach ($references as $reference) {
-                unset($byPath["path {$reference->target->path}"]);
+                $byPath->remove((string) $reference->target->path);
             }
         }
         foreach ($byPath as $references) {
@@ -107,10 +109,10 @@ final readonly class MissingFile extends ReferenceRule
     /**
      * Folders that do not exist, and that links to two files or more lead into: they were left out of the hand-in.
      *
-     * @param  array<string, non-empty-list<Reference>>  $byPath
+     * @param  TextGroups<Reference>  $byPath
      * @return array<string, non-empty-list<Reference>>
      */
-    private static function missingFolders(array $byPath, Examination $exam): array
+    private static function missingFolders(TextGroups $byPath, Examination $exam): array
     {
         $folders = [];
         foreach ($byPath as $references) {

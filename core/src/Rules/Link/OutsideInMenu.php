@@ -15,6 +15,7 @@ use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Map\LinkMap;
 use InkedMargin\Core\Site\Map\LinkPlace;
 use InkedMargin\Core\Site\Map\PageLink;
+use InkedMargin\Core\Source\TextGroups;
 
 /**
  * An outside address among the pages of the menu. An address in the menus of several pages is reported once. Common
@@ -42,10 +43,11 @@ final readonly class OutsideInMenu extends Rule
 
     public function check(Examination $exam): iterable
     {
-        $byAddress = [];
+        /** @var TextGroups<PageLink> $byAddress */
+        $byAddress = new TextGroups;
         foreach ($exam->site->fact(LinkMap::class)->links as $link) {
             if ($link->place === LinkPlace::Menu && $link->leavesSite()) {
-                $byAddress["address {$link->reference->target->address}"][] = $link;
+                $byAddress->add((string) $link->reference->target->address, $link);
             }
         }
         foreach ($byAddress as $links) {

@@ -12,6 +12,7 @@ use InkedMargin\Core\Finding\Mend;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Finding\Words;
 use InkedMargin\Core\Markup\Attribute;
 use InkedMargin\Core\Markup\AttributeTable;
 use InkedMargin\Core\Markup\Element;
@@ -56,13 +57,13 @@ final readonly class BadAttributeValue extends SlipRule
         }
     }
 
-    protected function wordsFor(Slip $slip): ?array
+    protected function wordsFor(Slip $slip): ?Words
     {
-        return $slip->kind !== SlipKind::MisspeltValue ? null : [
-            'misspelt',
+        return $slip->kind !== SlipKind::MisspeltValue ? null : new Words(
             "`{$slip->inside}=\"{$slip->written}\"` is misspelt, so browsers ignore the link.",
             "Type `{$slip->inside}=\"{$slip->meant}\"`.",
-        ];
+            'misspelt',
+        );
     }
 
     private function checkAttribute(Attribute $attribute, Element $element, Page $page, AttributeTable $table): ?Draft

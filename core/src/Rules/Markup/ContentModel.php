@@ -14,6 +14,7 @@ use InkedMargin\Core\Finding\Related;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Finding\Words;
 use InkedMargin\Core\Markup\ContentModels as Model;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\Misplaced;
@@ -65,13 +66,13 @@ final readonly class ContentModel extends SlipRule
         }
     }
 
-    protected function wordsFor(Slip $slip): ?array
+    protected function wordsFor(Slip $slip): ?Words
     {
-        return $slip->kind !== SlipKind::BodyContentInHead ? null : [
-            'in-head',
+        return $slip->kind !== SlipKind::BodyContentInHead ? null : new Words(
             "`<{$slip->inside}>` is inside `<head>`, but what shows on the page belongs in `<body>`.",
             'Move it to after `<body>`.',
-        ];
+            'in-head',
+        );
     }
 
     /** @return iterable<Draft> neighbours with the same problem together */
@@ -106,7 +107,7 @@ final readonly class ContentModel extends SlipRule
         $parent = $node->parent;
         $element = $node instanceof Element ? $node : $parent;
         $name = $node instanceof Element ? "`<{$node->name}>`" : 'Text';
-        [$message, $remedy] = self::words($group[0], $name, $parent->name ?? 'body', count($group));
+        $words = self::words($group[0], $name, $parent->name ?? 'body', count($group));
         $first = $node instanceof Element
             ? $node->place()
             : new Span(
@@ -127,9 +128,8 @@ final readonly class ContentModel extends SlipRule
         }
 
         return Draft::onPage($page, $first, ($element?->path() ?? '').($node instanceof Element ? '' : '#text'))
+            ->words($words)
             ->variant($group[0]->kind->value)
-            ->says($message)
-            ->remedy($remedy)
             ->related(...$related)
             ->mend(self::mend($group[0], $node, $last, $page))
             ->about(...$subjects)
@@ -162,63 +162,67 @@ final readonly class ContentModel extends SlipRule
         );
     }
 
-    /** @return array{string, string} */
-    private static function words(Misplaced $misplaced, string $name, string $parent, int $count): array
+    private static function words(Misplaced $misplaced, string $name, string $parent, int $count): Words
     {
         $others = English::list(array_map(fn (string $other) => "`<$other>`", $misplaced->others), 'or');
         $other = $misplaced->others[0] ?? '';
         $these = $count === 1 ? "This $name is" : "These $count $name are";
 
         return match ($misplaced->kind) {
-            MisplacedKind::NeedsParent => [
+            MisplacedKind::NeedsParent => new Words(
                 "$these not inside $others.",
                 "Put `<$other>` before ".($count === 1 ? 'it' : 'the first')." and `</$other>` after "
                     .($count === 1 ? 'it.' : 'the last.'),
-            ],
-            MisplacedKind::NotAChild => [
+            ),
+            MisplacedKind::NotAChild => new Words(
                 "`<$parent>` can only contain $others, not $name.",
                 $parent === 'ul' || $parent === 'ol'
                     ? 'Put it inside an `<li>`, or move it out of the list.'
                     : "Move it out of `<$parent>`.",
-            ],
-            MisplacedKind::BlockInPhrase => [
+            ),
+            MisplacedKind::BlockInPhrase => new Words(
                 "$name cannot be inside `<$other>`, which is for text only.",
                 "Close `<$other>` before it, or use `<div>` in place of `<$other>`.",
-            ],
-            MisplacedKind::Nested => [
+            ),
+            MisplacedKind::Nested => new Words(
                 "$name cannot be inside `<$other>`.",
                 "Move it out of `<$other>`, or remove one of the two.",
-            ],
-            MisplacedKind::Metadata => [
+            ),
+            MisplacedKind::Metadata => new Words(
                 "$name belongs in `<head>`, but it is in `<$parent>`.",
                 'Move it before `</head>`.',
-            ],
+            ),
             MisplacedKind::Order => self::orderWords($misplaced, $name, $parent),
-            MisplacedKind::Second => ["`<$parent>` has a second $name.", 'Keep one of them.'],
-            MisplacedKind::Text => [
+            MisplacedKind::Second => new Words("`<$parent>` has a second $name.", 'Keep one of them.'),
+            MisplacedKind::Text => new Words(
                 "Text is directly inside `<$parent>`, which can only contain $others.",
                 "Put it inside `<$other>`.",
-            ],
+            ),
         };
     }
 
-    /** @return array{string, string} */
-    private static function orderWords(Misplaced $misplaced, string $name, string $parent): array
+    private static function orderWords(Misplaced $misplaced, string $name, string $parent): Words
     {
         $by = $misplaced->others[1] ?? null;
         if ($by === 'dt') {
-            return ['This `<dd>` has no `<dt>` before it that it describes.', 'Add a `<dt>` with the term before it.'];
+            return new Words(
+                'This `<dd>` has no `<dt>` before it that it describes.',
+                'Add a `<dt>` with the term before it.',
+            );
         }
         if ($by === 'dd') {
-            return [
+            return new Words(
                 'This `<dt>` has no `<dd>` after it that describes it.',
                 'Add a `<dd>` with the description after it.',
-            ];
+            );
         }
 
         return $by === null
-            ? ["$name must be the first or the last thing in `<$parent>`.", 'Move it to the start or to the end.']
-            : ["In `<$parent>`, $name must come before `<$by>`.", "Move it before `<$by>`."];
+            ? new Words(
+                "$name must be the first or the last thing in `<$parent>`.",
+                'Move it to the start or to the end.',
+            )
+            : new Words("In `<$parent>`, $name must come before `<$by>`.", "Move it before `<$by>`.");
     }
 
     /** @return iterable<Draft> 4.4.14: one main that is not hidden */

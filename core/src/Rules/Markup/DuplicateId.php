@@ -11,7 +11,9 @@ use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Markup\Attribute;
 use InkedMargin\Core\Rules\Rule;
+use InkedMargin\Core\Source\TextMap;
 
 /** Two elements of one page with the same id (HTML Standard, 3.2.6). */
 final readonly class DuplicateId extends Rule
@@ -35,15 +37,16 @@ final readonly class DuplicateId extends Rule
     public function check(Examination $exam): iterable
     {
         foreach ($exam->site->pages as $page) {
-            $first = [];
+            /** @var TextMap<Attribute> $first */
+            $first = new TextMap;
             foreach ($page->elements as $element) {
                 $id = $element->attributes === [] || ! $element->isWritten() ? null : $element->attribute('id');
                 if ($id === null || $id->value === '') {
                     continue;
                 }
-                $key = "id {$id->value}";
-                if (! isset($first[$key])) {
-                    $first[$key] = $id;
+                $other = $first->get($id->value);
+                if ($other === null) {
+                    $first->put($id->value, $id);
 
                     continue;
                 }
@@ -51,8 +54,8 @@ final readonly class DuplicateId extends Rule
                     ->span($id->span())
                     ->says("The id `{$id->value}` is used twice on this page; links and styles find only the first.")
                     ->remedy('Give this element its own id, or use `class` for a name that several elements share.')
-                    ->related(new Related($page->file, $first[$key]->span(), 'the first element with this id'))
-                    ->folded($key);
+                    ->related(new Related($page->file, $other->span(), 'the first element with this id'))
+                    ->folded("id {$id->value}");
             }
         }
     }

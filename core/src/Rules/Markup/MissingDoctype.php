@@ -13,6 +13,7 @@ use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Finding\Words;
 use InkedMargin\Core\Markup\Doctype;
 use InkedMargin\Core\Markup\MarkupError;
 use InkedMargin\Core\Markup\Node;
@@ -65,12 +66,12 @@ final readonly class MissingDoctype extends SlipRule
         }
     }
 
-    protected function wordsFor(Slip $slip): ?array
+    protected function wordsFor(Slip $slip): ?Words
     {
-        return $slip->kind !== SlipKind::Doctype ? null : [
-            'misspelt',
+        return $slip->kind !== SlipKind::Doctype ? null : new Words(
             "`{$slip->written}` is not a doctype, so browsers lay the page out by the rules of the 1990s.",
             "Type `{$slip->meant}`.",
-        ];
+            'misspelt',
+        );
     }
 }

@@ -11,6 +11,7 @@ use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Finding\Words;
 use InkedMargin\Core\Markup\Slip\Slip;
 use InkedMargin\Core\Markup\Slip\SlipKind;
 use InkedMargin\Core\Site\Page;
@@ -89,7 +90,7 @@ final readonly class ParseError extends SlipRule
         }
     }
 
-    protected function wordsFor(Slip $slip): ?array
+    protected function wordsFor(Slip $slip): ?Words
     {
         $written = English::excerpt($slip->written, 60);
         $words = match ($slip->kind) {
@@ -128,6 +129,6 @@ final readonly class ParseError extends SlipRule
             default => null,
         };
 
-        return $words === null ? null : [$slip->kind->value, ...$words];
+        return $words === null ? null : new Words($words[0], $words[1], $slip->kind->value);
     }
 }

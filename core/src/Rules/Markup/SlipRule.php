@@ -9,6 +9,7 @@ use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\Edit;
 use InkedMargin\Core\Finding\Mend;
 use InkedMargin\Core\Finding\Subject;
+use InkedMargin\Core\Finding\Words;
 use InkedMargin\Core\Markup\Slip\Slip;
 use InkedMargin\Core\Markup\Slip\SlipKind;
 use InkedMargin\Core\Rules\Rule;
@@ -22,11 +23,8 @@ abstract readonly class SlipRule extends Rule
     /** Slips that are made again wherever the same thing is written. */
     private const REPEATED = [SlipKind::MisspeltAttribute, SlipKind::MisspeltValue, SlipKind::CurlyQuotes];
 
-    /**
-     * @return array{string, string, string}|null variant, message and remedy for a slip; null when it is not this
-     *     rule's
-     */
-    abstract protected function wordsFor(Slip $slip): ?array;
+    /** Null for a slip that is not this rule's. */
+    abstract protected function wordsFor(Slip $slip): ?Words;
 
     /** @return iterable<Draft> */
     final protected function slipFindings(Examination $exam): iterable
@@ -41,10 +39,8 @@ abstract readonly class SlipRule extends Rule
         }
     }
 
-    /** @param  array{string, string, string}  $words */
-    private function slipFinding(Slip $slip, Page $page, array $words): Draft
+    private function slipFinding(Slip $slip, Page $page, Words $words): Draft
     {
-        [$variant, $message, $remedy] = $words;
 
         $isRepeated = in_array($slip->kind, self::REPEATED, true);
 
@@ -54,9 +50,7 @@ abstract readonly class SlipRule extends Rule
             $slip->span,
             "{$slip->kind->value}:{$slip->inside}:{$slip->written}",
         )
-            ->variant($variant)
-            ->says($message)
-            ->remedy($remedy)
+            ->words($words)
             ->mend(new Mend(array_map(fn (Change $change) => self::edit($slip, $change), $slip->changes)))
             ->about(Subject::place($page->path(), $slip->span->start))
             ->folded($isRepeated ? "{$slip->kind->value}:{$slip->written}:{$slip->meant}" : '');

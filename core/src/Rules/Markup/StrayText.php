@@ -13,6 +13,7 @@ use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Finding\Words;
 use InkedMargin\Core\Markup\ContentModels as Model;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\Slip\Slip;
@@ -71,19 +72,19 @@ final readonly class StrayText extends SlipRule
         }
     }
 
-    protected function wordsFor(Slip $slip): ?array
+    protected function wordsFor(Slip $slip): ?Words
     {
         return match ($slip->kind) {
-            SlipKind::CodeFence => [
-                'code-fence',
+            SlipKind::CodeFence => new Words(
                 "`{$slip->written}` is not HTML: it marks code in a chat or a note, and was copied along.",
                 'Delete this line, and the closing line of backticks if there is one.',
-            ],
-            SlipKind::TextBeforeDoctype => [
-                'before-doctype',
+                'code-fence',
+            ),
+            SlipKind::TextBeforeDoctype => new Words(
                 '“'.English::excerpt($slip->written).'” is before the doctype, so browsers ignore the doctype.',
                 'Delete it: `<!DOCTYPE html>` is the first thing on the page.',
-            ],
+                'before-doctype',
+            ),
             default => null,
         };
     }

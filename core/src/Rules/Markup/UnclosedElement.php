@@ -14,6 +14,7 @@ use InkedMargin\Core\Finding\Related;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Finding\Words;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\Slip\Slip;
 use InkedMargin\Core\Markup\Slip\SlipKind;
@@ -53,28 +54,32 @@ final readonly class UnclosedElement extends SlipRule
         }
     }
 
-    protected function wordsFor(Slip $slip): ?array
+    protected function wordsFor(Slip $slip): ?Words
     {
         $name = $slip->inside;
 
         return match ($slip->kind) {
-            SlipKind::MissingSlash => [
-                'no-slash',
+            SlipKind::MissingSlash => new Words(
                 "This should be an end tag, but the slash is missing, so a second `<$name>` begins here.",
                 "Type `{$slip->meant}`.",
-            ],
+                'no-slash',
+            ),
             SlipKind::SelfClosed => $slip->meant === ''
-                ? [
-                    'self-closed',
+                ? new Words(
                     "`<$name/>` does not close itself in HTML: everything after it is inside it.",
                     "Type `<$name></$name>`.",
-                ]
-                : ['self-closed', 'The slash is in the wrong place, so this is a start tag.', "Type `{$slip->meant}`."],
-            SlipKind::UnclosedRawText => [
-                'raw-text',
+                    'self-closed',
+                )
+                : new Words(
+                    'The slash is in the wrong place, so this is a start tag.',
+                    "Type `{$slip->meant}`.",
+                    'self-closed',
+                ),
+            SlipKind::UnclosedRawText => new Words(
                 "`<$name>` is never closed, so the rest of the page is inside it.",
                 "Type `{$slip->meant}` where it ends.",
-            ],
+                'raw-text',
+            ),
             default => null,
         };
     }

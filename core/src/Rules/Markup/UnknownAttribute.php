@@ -10,6 +10,7 @@ use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Finding\Words;
 use InkedMargin\Core\Markup\Attribute;
 use InkedMargin\Core\Markup\AttributeTable;
 use InkedMargin\Core\Markup\Element;
@@ -59,18 +60,18 @@ final readonly class UnknownAttribute extends SlipRule
         }
     }
 
-    protected function wordsFor(Slip $slip): ?array
+    protected function wordsFor(Slip $slip): ?Words
     {
         if ($slip->kind !== SlipKind::MisspeltAttribute) {
             return null;
         }
         $meant = str_contains($slip->meant, '=') ? $slip->meant : "{$slip->meant}=\"…\"";
 
-        return [
-            'misspelt',
+        return new Words(
             "`<{$slip->inside}>` has no attribute `{$slip->written}`, so browsers ignore it.",
             "Type `$meant`.",
-        ];
+            'misspelt',
+        );
     }
 
     private function unknown(Element $element, Attribute $attribute, Page $page): Draft

@@ -10,6 +10,7 @@ use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Finding\Words;
 use InkedMargin\Core\Markup\ElementTable;
 use InkedMargin\Core\Markup\Slip\Slip;
 use InkedMargin\Core\Markup\Slip\SlipKind;
@@ -52,20 +53,20 @@ final readonly class UnknownElement extends SlipRule
         }
     }
 
-    protected function wordsFor(Slip $slip): ?array
+    protected function wordsFor(Slip $slip): ?Words
     {
         return match ($slip->kind) {
-            SlipKind::MisspeltElement => [
-                'misspelt',
+            SlipKind::MisspeltElement => new Words(
                 "There is no element `<{$slip->written}>` in HTML.",
                 "Type `<{$slip->meant}>`"
                     .(ElementTable::load()->isVoid($slip->meant) ? '.' : ", and `</{$slip->meant}>` at its end."),
-            ],
-            SlipKind::MisspeltEndTag => [
-                'end-tag',
+                'misspelt',
+            ),
+            SlipKind::MisspeltEndTag => new Words(
                 "`{$slip->written}` does not close `<{$slip->inside}>`, because its name is misspelt.",
                 "Type `{$slip->meant}`.",
-            ],
+                'end-tag',
+            ),
             default => null,
         };
     }

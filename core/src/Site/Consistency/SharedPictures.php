@@ -9,6 +9,7 @@ use InkedMargin\Core\Site\Map\PageNames;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\Reference;
 use InkedMargin\Core\Site\ReferenceKind;
+use InkedMargin\Core\Source\TextMap;
 
 /** Pictures that more than one page shows, but for those that most pages show, such as a banner. */
 final readonly class SharedPictures
@@ -20,7 +21,8 @@ final readonly class SharedPictures
      */
     public static function among(array $pages, \Closure $pictures): array
     {
-        $shown = [];
+        /** @var TextMap<array<int, Reference>> $shown */
+        $shown = new TextMap;
         foreach ($pages as $index => $page) {
             $counts = array_fill_keys(array_map(spl_object_id(...), $pictures($page)), true);
             foreach ($page->references as $reference) {
@@ -29,16 +31,15 @@ final readonly class SharedPictures
                     && $reference->element !== null;
                 $path = $reference->target->found ?? $reference->target->path;
                 if ($isPicture && $path !== null && isset($counts[spl_object_id($reference->element)])) {
-                    $shown["path $path"][$index] ??= $reference;
+                    $shown->put($path, ($shown->get($path) ?? []) + [$index => $reference]);
                 }
             }
         }
         $copies = [];
-        foreach ($shown as $key => $references) {
+        foreach ($shown as $picture => $references) {
             if (count($references) < 2 || self::isOnMost(count($references), count($pages))) {
                 continue;
             }
-            $picture = substr($key, strlen('path '));
             $copies = [...$copies, ...self::copies($picture, $references, $pages)];
         }
 

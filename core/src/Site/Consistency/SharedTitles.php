@@ -9,6 +9,7 @@ use InkedMargin\Core\Site\Map\SpecialPage;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\SiteFact;
+use InkedMargin\Core\Source\TextGroups;
 
 /** Pages that have the title of another page. */
 final readonly class SharedTitles implements SiteFact
@@ -22,11 +23,12 @@ final readonly class SharedTitles implements SiteFact
 
     public static function of(ParsedSite $site): self
     {
-        $byTitle = [];
+        /** @var TextGroups<Page> $byTitle */
+        $byTitle = new TextGroups;
         foreach ($site->pages as $page) {
             $title = mb_strtolower($page->titleText());
             if ($title !== '' && ! SpecialPage::isRedirect($page)) {
-                $byTitle["title $title"][] = $page;
+                $byTitle->add($title, $page);
             }
         }
         $copies = [];

@@ -14,6 +14,7 @@ use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\Reference;
 use InkedMargin\Core\Site\ReferenceKind;
 use InkedMargin\Core\Source\FileKind;
+use InkedMargin\Core\Source\TextMap;
 
 /**
  * Finds what may be the menu of a page: every `nav` or what serves as one; where there is none, the lists and runs of
@@ -87,11 +88,12 @@ final class MenuFinder
         $counts = [];
         $kept = self::notTooDeep($elements);
         foreach ($kept as $index => $element) {
-            $pages = [];
+            /** @var TextMap<true> $pages */
+            $pages = new TextMap;
             foreach (Walk::elements($element) as $inside) {
                 $path = self::pageOf($this->links[spl_object_id($inside)] ?? null);
                 if ($path !== null) {
-                    $pages["path $path"] = true;
+                    $pages->put($path, true);
                 }
             }
             if (count($pages) >= $atLeast) {
