@@ -2699,7 +2699,7 @@ export interface components {
         /** @description A field of a brief, as the core declares it: what a form needs to know. */
         BriefFieldView: {
             name: string;
-            /** @enum {InkedMargin\Core\Brief\FieldType} */
+            /** @enum {InkedMargin\Core\Brief\Requirement\FieldType} */
             type: "text" | "texts" | "selector" | "number" | "whole number" | "yes or no" | "choice" | "parts" | "entries" | "pages" | "steps";
             /** @description what it means, as half a sentence */
             about: string;

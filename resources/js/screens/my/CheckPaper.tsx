@@ -78,7 +78,7 @@ function Why({teaching}: {teaching: Schemas['Teaching'] | undefined}) {
         sx={{verticalAlign: 'baseline'}}
         onClick={() => setOpen(!isOpen)}
       >
-        {isOpen ? 'Close' : `Why? ${teaching.title}`}
+        {isOpen ? 'Hide the example' : `Why? ${teaching.title}`}
       </Link>
       {isOpen && (
         <Box sx={{my: 1, color: 'text.primary'}}>

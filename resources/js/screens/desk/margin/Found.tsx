@@ -94,9 +94,12 @@ export function Found({
               Its requirement
             </Link>
           )}
-          <Link variant="body2" href={`/rules/${finding.rule}`} target="_blank" title={finding.rule}>
-            {titleOf(finding.rule)}
-          </Link>
+          <span>
+            About{' '}
+            <Link variant="body2" href={`/rules/${finding.rule}`} target="_blank" title={finding.rule}>
+              {titleOf(finding.rule)}
+            </Link>
+          </span>
         </Typography>
       )}
       {current && asksAlike && <AllAlike finding={finding} />}
