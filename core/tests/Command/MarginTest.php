@@ -115,7 +115,7 @@ it('puts the student’s own handle into names that ask for it', function () {
 });
 
 it('explains a rule with its examples, and offers the list for a name that is none', function () {
-    expect(margin('', 'explain', 'link/missing-file')[1])->toStartWith('### `link/missing-file`')->toContain('````html')
+    expect(margin('', 'explain', 'link/missing-file')[1])->toStartWith('### Link to missing file')->toContain('`link/missing-file`')->toContain('````html')
         ->and(
             margin('', 'explain', 'link/misssing'),
         )->toBe([2, '', "There is no rule \"link/misssing\". \"margin rules\" lists them.\n"]);

@@ -150,7 +150,7 @@ final readonly class PatternShortfall
                 $match->kind === PatternKind::Branching
                     ? "{$label} leads to `$leads` and is one choice too many here."
                     : "{$label} leads to `$leads`, which is neither the next nor the previous page.",
-                'Remove the link, or lead it to the page that it should reach.',
+                'Remove the link, or type the address of the page that it should lead to.',
             ),
             ViolationKind::Mislabelled => new Words(
                 "{$label} is the {$way->words()}; the brief asks for the words “{$violation->label}”.",

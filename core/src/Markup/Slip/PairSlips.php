@@ -148,7 +148,7 @@ final readonly class PairSlips
             && ! $table->isVoid($element->name) && $table->knows($element->name);
     }
 
-    /** @return array<string, true> elements without end tags, by name, that have more often something in them than not */
+    /** @return array<string, true> elements, by name, that are more often full than blank where they have no end tag */
     private static function usuallyFull(Document $document): array
     {
         $balance = [];

@@ -32,7 +32,7 @@ final readonly class BadAddress extends ReferenceRule
                 'Invalid address',
                 Weight::Departure,
                 ProofMark::Change,
-                'An address is not written as addresses are.',
+                'An address is not valid, or not written as browsers need it.',
                 'A browser has to guess what a wrongly written address means. If it guesses wrong, the '
                     .'link opens an error page or somebody else’s site.',
                 Citation::url('URL writing', 'url-writing'),

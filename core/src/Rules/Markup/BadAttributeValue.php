@@ -122,11 +122,8 @@ final readonly class BadAttributeValue extends SlipRule
             ->variant('sign')
             ->span($value)
             ->anchored("@{$attribute->name}")
-            ->says(
-                "The `$sign` belongs in the stylesheet only: this {$attribute->name} is now named "
-                    ."“{$attribute->value}”, "
-                    .'with the sign.',
-            )
+            ->says("The `$sign` belongs only in the stylesheet: as it is, this {$attribute->name} is called "
+                ."“{$attribute->value}”.")
             ->remedy("Type `{$attribute->name}=\"$meant\"`.")
             ->mend(Mend::of(new Edit($page->file, $value, $meant)))
             ->folded("sign:{$attribute->value}");

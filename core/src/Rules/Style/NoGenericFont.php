@@ -85,7 +85,7 @@ final readonly class NoGenericFont extends Rule
                 };
                 $shown = English::excerpt($declaration->tokens->rawBetween($fonts[0]->token, $last->token), 50);
                 yield Draft::inCss($source, $declaration->tokens->span($fonts[0]->token, $last->token), "fonts:$shown")
-                    ->says("`$shown` does not end in a generic font, for readers whose computer has none of these.")
+                    ->says("`$shown` does not end in a general font family, for readers who have none of these fonts.")
                     ->remedy("Type `, $generic` after it.")
                     ->mend(
                         Mend::of(Edit::insert($source->file, $declaration->tokens->stop($last->token), ", $generic")),

@@ -225,10 +225,7 @@ final readonly class Syntax extends Rule
             ->variant('bracket')
             ->mark(ProofMark::Insert)
             ->says(
-                'This '.English::excerpt(
-                    $text,
-                    30,
-                )." is not closed with `$close`, so browsers skip everything after it.",
+                '`'.English::excerpt($text, 30)."` is not closed with `$close`, so browsers skip everything after it.",
             )
             ->remedy("Type `$close` where it ends.");
     }

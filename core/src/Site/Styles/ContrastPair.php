@@ -49,11 +49,11 @@ final readonly class ContrastPair
     {
         $ratio = floor(100 * $this->ratio) / 100;
 
-        $subject = $this->state?->subject().($this->state === null ? 'Text' : ',');
+        $colours = "in `{$this->colour->hex()}` on `{$this->background->hex()}`";
+        $subject = $this->state === null ? "Text $colours" : "{$this->state->subject()}, $colours,";
 
-        return "$subject in `{$this->colour->hex()}` on `{$this->background->hex()}` has a contrast of $ratio:1, and "
-            .'needs '
-            ."{$this->neededFor($level)}:1 to be easy to read (".English::count(count($this->places), 'element').').';
+        return "$subject has a contrast of $ratio:1, and needs {$this->neededFor($level)}:1 to be easy to read ("
+            .English::count(count($this->places), 'element').').';
     }
 
     public function remedy(string $level = 'AA'): string
