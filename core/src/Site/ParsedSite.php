@@ -61,8 +61,9 @@ final class ParsedSite
         $finder = new ReferenceFinder(new Resolver($files, self::idsOf($read)));
         $sheets = [];
         foreach ($files->ofKind(FileKind::Stylesheet) as $file) {
-            [$source, $css] = StyleReader::read($file);
-            $sheets[$file->path] = new Sheet($source, $css, $finder->inSheet($source, $css));
+            $sheet = StyleReader::read($file);
+            $references = $finder->inSheet($sheet->source, $sheet->css);
+            $sheets[$file->path] = new Sheet($sheet->source, $sheet->css, $references);
         }
         $parsed = array_map(function (Mending $mending) use ($finder): Page {
             $styles = PageStyle::allOf($mending->document);

@@ -8,15 +8,13 @@ use InkedMargin\Core\Markup\FileEncoding;
 use InkedMargin\Core\Markup\OriginalOffsets;
 use InkedMargin\Core\Source\SourceFile;
 use InkedMargin\Core\Style\Syntax\Parser;
-use InkedMargin\Core\Style\Syntax\StyleSheet;
 
 /** Reads a stylesheet as a browser does (CSS Syntax Level 3). It never fails: every run of bytes is some sheet. */
 final class StyleReader
 {
     private const MARK = "\xEF\xBB\xBF";
 
-    /** @return array{SourceFile, StyleSheet} the text that all places count in, and what was read of it */
-    public static function read(SourceFile $file): array
+    public static function read(SourceFile $file): ReadSheet
     {
         $encoding = FileEncoding::ofSheet($file->bytes);
         $isText = $encoding->isUtf8() && $file->firstInvalidByte() === null;
@@ -29,6 +27,6 @@ final class StyleReader
             );
         $mark = str_starts_with($source->bytes, self::MARK) ? strlen(self::MARK) : 0;
 
-        return [$source, Parser::sheet(substr($source->bytes, $mark), $mark)];
+        return new ReadSheet($source, Parser::sheet(substr($source->bytes, $mark), $mark));
     }
 }

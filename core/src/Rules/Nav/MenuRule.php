@@ -32,11 +32,11 @@ abstract readonly class MenuRule extends Rule
             if ($requirement?->commonMenu($exam->site) !== null) {
                 continue;
             }
-            [$common, $differences] = $exam->site->fact(MenuDifferences::class)->on($page->path()) ?? [null, []];
-            foreach ($differences as $difference) {
-                $variant = MenuShortfall::variant($difference->kind);
-                if ($common !== null && Navigation::ruleFor($variant) === $this->id) {
-                    yield $this->drafted(MenuShortfall::of($difference, $page, $common, $exam->site));
+            $menu = $exam->site->fact(MenuDifferences::class)->on($page->path());
+            foreach ($menu->differences ?? [] as $difference) {
+                if ($menu !== null
+                    && Navigation::ruleFor(MenuShortfall::variant($difference->kind)) === $this->id) {
+                    yield $this->drafted(MenuShortfall::of($difference, $page, $menu->common, $exam->site));
                 }
             }
         }

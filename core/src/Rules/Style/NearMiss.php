@@ -16,6 +16,7 @@ use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Styles\MarkupNames;
+use InkedMargin\Core\Site\Styles\MissedName;
 use InkedMargin\Core\Site\Styles\RuleReach;
 use InkedMargin\Core\Site\Styles\StyleSource;
 use InkedMargin\Core\Site\Styles\StyleSources;
@@ -56,24 +57,19 @@ final readonly class NearMiss extends Rule
             }
             $told = [];
             foreach ($source->rules() as $rule) {
-                foreach ($names->missedBy($rule, $reach) as [$written, $variant, $meant]) {
-                    if (! isset($told["$written $meant"])) {
-                        $told["$written $meant"] = true;
-                        yield $this->missed($source, $rule, $written, $variant, $meant, $names);
+                foreach ($names->missedBy($rule, $reach) as $missed) {
+                    if (! isset($told["$missed->written $missed->meant"])) {
+                        $told["$missed->written $missed->meant"] = true;
+                        yield $this->missed($source, $rule, $missed, $names);
                     }
                 }
             }
         }
     }
 
-    private function missed(
-        StyleSource $source,
-        StyleRule $rule,
-        string $written,
-        string $variant,
-        string $meant,
-        MarkupNames $names,
-    ): Draft {
+    private function missed(StyleSource $source, StyleRule $rule, MissedName $missed, MarkupNames $names): Draft
+    {
+        [$written, $variant, $meant] = [$missed->written, $missed->slip, $missed->meant];
         $prelude = $rule->written->preludeSpan();
         $at = strpos($rule->written->prelude(), $written);
         $span = $at === false

@@ -7,8 +7,8 @@ namespace InkedMargin\Core\Site\Consistency;
 use InkedMargin\Core\Site\Map\LinkMap;
 use InkedMargin\Core\Site\Map\SpecialPage;
 use InkedMargin\Core\Site\Menu\CommonMenu;
+use InkedMargin\Core\Site\Menu\ComparedMenu;
 use InkedMargin\Core\Site\Menu\MenuComparison;
-use InkedMargin\Core\Site\Menu\MenuDifference;
 use InkedMargin\Core\Site\Menu\MenuSurvey;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\ParsedSite;
@@ -18,7 +18,7 @@ use InkedMargin\Core\Site\SiteFact;
 final readonly class MenuDifferences implements SiteFact
 {
     /**
-     * @param  array<string, array{CommonMenu, list<MenuDifference>}>  $byPage  of the pages that are held against one
+     * @param  array<string, ComparedMenu>  $byPage  of the pages that are held against one
      */
     private function __construct(private array $byPage)
     {
@@ -30,18 +30,17 @@ final readonly class MenuDifferences implements SiteFact
         foreach ($site->pages as $page) {
             $common = self::commonFor($page, $site);
             if ($common !== null) {
-                $byPage[$page->path()] = [
-                    $common,
-                    MenuComparison::of($site->fact(MenuSurvey::class)->on($page->path()), $page->path(), $common),
-                ];
+                $menu = $site->fact(MenuSurvey::class)->on($page->path());
+                $differences = MenuComparison::of($menu, $page->path(), $common);
+                $byPage[$page->path()] = new ComparedMenu($common, $differences);
             }
         }
 
         return new self($byPage);
     }
 
-    /** @return array{CommonMenu, list<MenuDifference>}|null null for a page that is held against nothing */
-    public function on(string $page): ?array
+    /** Null for a page that is held against nothing. */
+    public function on(string $page): ?ComparedMenu
     {
         return $this->byPage[$page] ?? null;
     }

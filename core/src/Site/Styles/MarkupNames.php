@@ -68,7 +68,7 @@ final class MarkupNames implements SiteFact
     /**
      * The names in a rule's selector that no page has, where one is plainly meant that they have and no rule speaks of.
      *
-     * @return list<array{string, string, string}> as it is written, in what way it misses, and what is meant
+     * @return list<MissedName>
      */
     public function missedBy(StyleRule $rule, RuleReach $reach): array
     {
@@ -91,19 +91,18 @@ final class MarkupNames implements SiteFact
         return $missed;
     }
 
-    /** @return array{string, string, string}|null */
-    private function meantBy(string $sign, string $name, RuleReach $reach): ?array
+    private function meantBy(string $sign, string $name, RuleReach $reach): ?MissedName
     {
         if (isset($this->places["$sign$name"])) {
             return null;
         }
         $other = $sign === '.' ? '#' : '.';
         if (isset($this->places["$other$name"])) {
-            return ["$sign$name", 'kind', "$other$name"];
+            return new MissedName("$sign$name", 'kind', "$other$name");
         }
         foreach (array_keys($this->places) as $place) {
             if ($place[0] === $sign && strcasecmp(substr($place, 1), $name) === 0) {
-                return ["$sign$name", 'case', $place];
+                return new MissedName("$sign$name", 'case', $place);
             }
         }
         foreach ($sign === '.' ? array_keys($this->together) : [] as $two) {
@@ -117,7 +116,7 @@ final class MarkupNames implements SiteFact
                 true,
             )
                 && ! $this->isSpokenOf($two, $reach)) {
-                return [".$name", 'space', $two];
+                return new MissedName(".$name", 'space', $two);
             }
         }
         // A slip of the hand, where neither name is used for anything else.
@@ -130,7 +129,7 @@ final class MarkupNames implements SiteFact
         // Two words that are alike are more often two words than a slip.
         $isSlip = $near !== null && NearestName::distance("$sign$name", $near) <= (strlen($name) < self::LONG ? 1 : 2);
 
-        return $isSlip ? ["$sign$name", 'spelling', $near] : null;
+        return $isSlip ? new MissedName("$sign$name", 'spelling', $near) : null;
     }
 
     private function isSpokenOf(string $classes, RuleReach $reach): bool
@@ -140,12 +139,8 @@ final class MarkupNames implements SiteFact
         return array_filter(explode(' ', $classes), fn (string $one) => isset($spoken[".$one"])) !== [];
     }
 
-    /**
-     * A name without its dot or its sign.
-     *
-     * @return array{string, string, string}|null
-     */
-    private function meantByType(string $name, RuleReach $reach): ?array
+    /** A name without its dot or its sign. */
+    private function meantByType(string $name, RuleReach $reach): ?MissedName
     {
         if (ElementTable::load()->knows(strtolower($name)) && ! str_contains($name, '-')) {
             return null;
@@ -153,7 +148,7 @@ final class MarkupNames implements SiteFact
         $spoken = $reach->names();
         foreach (['.', '#'] as $sign) {
             if (isset($this->places["$sign$name"]) && ! isset($spoken["$sign$name"])) {
-                return [$name, 'dot', "$sign$name"];
+                return new MissedName($name, 'dot', "$sign$name");
             }
         }
 
