@@ -22,18 +22,16 @@ final readonly class DefaultTitle extends Rule
 
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'content/default-title',
-                'Default page title',
-                Weight::Departure,
-                ProofMark::Change,
-                'A title is the one that an editor put there.',
-                '“Document” or “Untitled” tells nobody what the page is about, in a tab, in a bookmark or '
-                    .'in a search result.',
-                Citation::wcag('2.4.2 Page Titled', 'page-titled'),
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'content/default-title',
+            'Default page title',
+            Weight::Departure,
+            ProofMark::Change,
+            'A title is the one that an editor put there.',
+            '“Document” or “Untitled” tells nobody what the page is about, in a tab, in a bookmark or '
+                .'in a search result.',
+            Citation::wcag('2.4.2 Page Titled', 'page-titled'),
+        ));
     }
 
     public function check(Examination $exam): iterable

@@ -23,18 +23,16 @@ final readonly class HeavyPicture extends Rule
 
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'content/heavy-picture',
-                'Heavy picture',
-                Weight::Tidy,
-                ProofMark::Change,
-                'A picture is larger than a megabyte.',
-                'On a slow connection a large file takes many seconds to load. People leave before they '
-                    .'see it.',
-                Citation::practice(),
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'content/heavy-picture',
+            'Heavy picture',
+            Weight::Tidy,
+            ProofMark::Change,
+            'A picture is larger than a megabyte.',
+            'On a slow connection a large file takes many seconds to load. People leave before they '
+                .'see it.',
+            Citation::practice(),
+        ));
     }
 
     public function check(Examination $exam): iterable

@@ -31,18 +31,16 @@ final readonly class OversizePicture extends Rule
 
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'content/oversize-picture',
-                'Oversized picture',
-                Weight::Tidy,
-                ProofMark::Change,
-                'A picture has far more pixels than it is shown with.',
-                'The browser loads the whole picture and then shrinks it. On a phone that costs time and '
-                    .'data for detail that nobody sees.',
-                Citation::practice(),
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'content/oversize-picture',
+            'Oversized picture',
+            Weight::Tidy,
+            ProofMark::Change,
+            'A picture has far more pixels than it is shown with.',
+            'The browser loads the whole picture and then shrinks it. On a phone that costs time and '
+                .'data for detail that nobody sees.',
+            Citation::practice(),
+        ));
     }
 
     public function check(Examination $exam): iterable

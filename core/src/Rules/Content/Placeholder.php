@@ -33,18 +33,16 @@ final readonly class Placeholder extends Rule
 
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'content/placeholder',
-                'Placeholder text',
-                Weight::Departure,
-                ProofMark::Change,
-                'Placeholder text was not replaced.',
-                'Placeholder text says nothing to readers. It tells them that the page is not finished.',
-                Citation::practice(),
-                ['content/starter-unchanged'],
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'content/placeholder',
+            'Placeholder text',
+            Weight::Departure,
+            ProofMark::Change,
+            'Placeholder text was not replaced.',
+            'Placeholder text says nothing to readers. It tells them that the page is not finished.',
+            Citation::practice(),
+            ['content/starter-unchanged'],
+        ));
     }
 
     public function check(Examination $exam): iterable

@@ -27,19 +27,17 @@ final readonly class SameHeading extends Rule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'content/same-heading',
-                'Repeated main heading',
-                Weight::Departure,
-                ProofMark::Change,
-                'Two pages have the same heading.',
-                'Two pages with one heading look like the same page, so people think that their click did '
-                    .'not work.',
-                Citation::wcag('2.4.6 Headings and Labels', 'headings-and-labels'),
-                ['content/title-not-heading', 'brief/headings'],
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'content/same-heading',
+            'Repeated main heading',
+            Weight::Departure,
+            ProofMark::Change,
+            'Two pages have the same heading.',
+            'Two pages with one heading look like the same page, so people think that their click did '
+                .'not work.',
+            Citation::wcag('2.4.6 Headings and Labels', 'headings-and-labels'),
+            ['content/title-not-heading', 'brief/headings'],
+        ));
     }
 
     public function check(Examination $exam): iterable

@@ -33,19 +33,17 @@ final readonly class SamePicture extends Rule
 
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'content/same-picture',
-                'Repeated picture',
-                Weight::Departure,
-                ProofMark::Change,
-                'Two pages show the same picture, or the same alt text for different pictures.',
-                'A picture should show what its page is about. The same one on another page, or the same '
-                    .'words for another picture, is often left over from copying.',
-                Citation::practice(),
-                ['link/missing-file', 'link/letter-case', 'link/wrong-folder'],
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'content/same-picture',
+            'Repeated picture',
+            Weight::Departure,
+            ProofMark::Change,
+            'Two pages show the same picture, or the same alt text for different pictures.',
+            'A picture should show what its page is about. The same one on another page, or the same '
+                .'words for another picture, is often left over from copying.',
+            Citation::practice(),
+            ['link/missing-file', 'link/letter-case', 'link/wrong-folder'],
+        ));
     }
 
     public function check(Examination $exam): iterable

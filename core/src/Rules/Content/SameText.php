@@ -40,19 +40,17 @@ final readonly class SameText extends Rule
 
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'content/same-text',
-                'Repeated text',
-                Weight::Departure,
-                ProofMark::Change,
-                'Two pages have the same paragraph.',
-                'People who meet the same paragraph again think that they are on the same page. Often it '
-                    .'is left over from copying a page.',
-                Citation::practice(),
-                ['content/placeholder', 'content/starter-unchanged'],
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'content/same-text',
+            'Repeated text',
+            Weight::Departure,
+            ProofMark::Change,
+            'Two pages have the same paragraph.',
+            'People who meet the same paragraph again think that they are on the same page. Often it '
+                .'is left over from copying a page.',
+            Citation::practice(),
+            ['content/placeholder', 'content/starter-unchanged'],
+        ));
     }
 
     public function check(Examination $exam): iterable

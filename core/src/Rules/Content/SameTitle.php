@@ -20,18 +20,16 @@ final readonly class SameTitle extends Rule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'content/same-title',
-                'Repeated page title',
-                Weight::Departure,
-                ProofMark::Change,
-                'Two pages have the same title.',
-                'Two pages with one title cannot be told apart in tabs, bookmarks and search results.',
-                Citation::wcag('2.4.2 Page Titled', 'page-titled'),
-                ['content/default-title'],
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'content/same-title',
+            'Repeated page title',
+            Weight::Departure,
+            ProofMark::Change,
+            'Two pages have the same title.',
+            'Two pages with one title cannot be told apart in tabs, bookmarks and search results.',
+            Citation::wcag('2.4.2 Page Titled', 'page-titled'),
+            ['content/default-title'],
+        ));
     }
 
     public function check(Examination $exam): iterable

@@ -16,17 +16,15 @@ final readonly class StarterUnchanged extends Rule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'content/starter-unchanged',
-                'Starter text unchanged',
-                Weight::Departure,
-                ProofMark::Change,
-                'A passage of the starter files was not replaced.',
-                'This passage of the starter files is there to be replaced. As it is, your page still '
-                    .'says what the example said.',
-                Citation::brief(),
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'content/starter-unchanged',
+            'Starter text unchanged',
+            Weight::Departure,
+            ProofMark::Change,
+            'A passage of the starter files was not replaced.',
+            'This passage of the starter files is there to be replaced. As it is, your page still '
+                .'says what the example said.',
+            Citation::brief(),
+        ));
     }
 }

@@ -18,18 +18,16 @@ final readonly class TitleNotHeading extends Rule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'content/title-not-heading',
-                'Heading of another page',
-                Weight::Departure,
-                ProofMark::Look,
-                'The main heading is the name of another page of the site.',
-                'The heading names another page than the title or the file name does. Readers cannot tell '
-                    .'where they are.',
-                Citation::practice(),
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'content/title-not-heading',
+            'Heading of another page',
+            Weight::Departure,
+            ProofMark::Look,
+            'The main heading is the name of another page of the site.',
+            'The heading names another page than the title or the file name does. Readers cannot tell '
+                .'where they are.',
+            Citation::practice(),
+        ));
     }
 
     public function check(Examination $exam): iterable

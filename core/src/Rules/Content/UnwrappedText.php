@@ -31,19 +31,17 @@ final readonly class UnwrappedText extends Rule
 
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'content/unwrapped-text',
-                'Text outside a paragraph',
-                Weight::Tidy,
-                ProofMark::Insert,
-                'Running text is outside a paragraph.',
-                'Text that is in no paragraph does not get the spacing and styles of paragraphs, and '
-                    .'screen readers cannot jump to it.',
-                Citation::html('Paragraphs', 'dom.html#paragraphs'),
-                ['markup/unclosed-element', 'markup/stray-end-tag', 'markup/content-model', 'markup/parse-error'],
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'content/unwrapped-text',
+            'Text outside a paragraph',
+            Weight::Tidy,
+            ProofMark::Insert,
+            'Running text is outside a paragraph.',
+            'Text that is in no paragraph does not get the spacing and styles of paragraphs, and '
+                .'screen readers cannot jump to it.',
+            Citation::html('Paragraphs', 'dom.html#paragraphs'),
+            ['markup/unclosed-element', 'markup/stray-end-tag', 'markup/content-model', 'markup/parse-error'],
+        ));
     }
 
     public function check(Examination $exam): iterable

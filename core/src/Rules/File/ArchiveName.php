@@ -19,18 +19,16 @@ final readonly class ArchiveName extends Rule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'file/archive-name',
-                'Wrong archive name',
-                Weight::Departure,
-                ProofMark::Change,
-                'The archive does not have the right name.',
-                'Hand-ins are matched by their names. With another name, yours can end up with the wrong '
-                    .'student or with none.',
-                Citation::brief(),
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'file/archive-name',
+            'Wrong archive name',
+            Weight::Departure,
+            ProofMark::Change,
+            'The archive does not have the right name.',
+            'Hand-ins are matched by their names. With another name, yours can end up with the wrong '
+                .'student or with none.',
+            Citation::brief(),
+        ));
     }
 
     public function check(Examination $exam): iterable

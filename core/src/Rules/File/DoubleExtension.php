@@ -20,18 +20,16 @@ final readonly class DoubleExtension extends Rule
 
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'file/double-extension',
-                'Two file extensions',
-                Weight::Fault,
-                ProofMark::Change,
-                'A file name has a second extension.',
-                'The last extension tells the server what the file is. It sends `tides.html.txt` as plain '
-                    .'text, so visitors see your tags and not the page.',
-                Citation::practice(),
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'file/double-extension',
+            'Two file extensions',
+            Weight::Fault,
+            ProofMark::Change,
+            'A file name has a second extension.',
+            'The last extension tells the server what the file is. It sends `tides.html.txt` as plain '
+                .'text, so visitors see your tags and not the page.',
+            Citation::practice(),
+        ));
     }
 
     public function check(Examination $exam): iterable

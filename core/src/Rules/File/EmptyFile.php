@@ -20,18 +20,16 @@ final readonly class EmptyFile extends Rule
 
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'file/empty',
-                'Empty file',
-                Weight::Fault,
-                ProofMark::Look,
-                'A file is empty.',
-                'An empty file shows a blank page, no picture or no styles. Often the work was saved '
-                    .'under another name or in another folder.',
-                Citation::practice(),
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'file/empty',
+            'Empty file',
+            Weight::Fault,
+            ProofMark::Look,
+            'A file is empty.',
+            'An empty file shows a blank page, no picture or no styles. Often the work was saved '
+                .'under another name or in another folder.',
+            Citation::practice(),
+        ));
     }
 
     public function check(Examination $exam): iterable

@@ -19,18 +19,16 @@ final readonly class FolderShape extends Rule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'file/folder-shape',
-                'Wrong folder layout',
-                Weight::Departure,
-                ProofMark::Move,
-                'The site is not packed in one folder.',
-                'People who open your zip expect the site in one folder. With a folder too many, the home '
-                    .'page is not where people and programs look for it.',
-                Citation::practice(),
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'file/folder-shape',
+            'Wrong folder layout',
+            Weight::Departure,
+            ProofMark::Move,
+            'The site is not packed in one folder.',
+            'People who open your zip expect the site in one folder. With a folder too many, the home '
+                .'page is not where people and programs look for it.',
+            Citation::practice(),
+        ));
     }
 
     public function check(Examination $exam): iterable

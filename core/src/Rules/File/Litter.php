@@ -19,18 +19,16 @@ final readonly class Litter extends Rule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'file/litter',
-                'Leftover file',
-                Weight::Tidy,
-                ProofMark::TakeOut,
-                'A file was left behind by a system or an editor.',
-                'Your computer or editor made this file for itself. It is not part of the site, and it '
-                    .'can tell others more about your computer than you want.',
-                Citation::practice(),
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'file/litter',
+            'Leftover file',
+            Weight::Tidy,
+            ProofMark::TakeOut,
+            'A file was left behind by a system or an editor.',
+            'Your computer or editor made this file for itself. It is not part of the site, and it '
+                .'can tell others more about your computer than you want.',
+            Citation::practice(),
+        ));
     }
 
     public function check(Examination $exam): iterable

@@ -22,18 +22,16 @@ final readonly class Missing extends Rule
 
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'file/missing',
-                'Missing file',
-                Weight::Fault,
-                ProofMark::Insert,
-                'A file that the brief asks for is missing.',
-                'A page that is not there cannot be read, and every link to it leads to an error.',
-                Citation::brief(),
-                ['file/name', 'file/double-extension', 'file/no-home', 'file/wrong-type', 'file/empty'],
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'file/missing',
+            'Missing file',
+            Weight::Fault,
+            ProofMark::Insert,
+            'A file that the brief asks for is missing.',
+            'A page that is not there cannot be read, and every link to it leads to an error.',
+            Citation::brief(),
+            ['file/name', 'file/double-extension', 'file/no-home', 'file/wrong-type', 'file/empty'],
+        ));
     }
 
     /** Pages that no list of files names: the brief asks for something on them. */

@@ -30,19 +30,17 @@ final readonly class Name extends Rule
 
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'file/name',
-                'Unsafe file name',
-                Weight::Departure,
-                ProofMark::Change,
-                'A file or folder name has capitals, spaces or other characters that cause trouble in addresses.',
-                'Capitals and spaces are easy to get wrong in a link. On most servers `Tides.html` and '
-                    .'`tides.html` are two different files.',
-                Citation::rfc(3986, '2.3', 'Unreserved Characters'),
-                ['file/double-extension'],
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'file/name',
+            'Unsafe file name',
+            Weight::Departure,
+            ProofMark::Change,
+            'A file or folder name has capitals, spaces or other characters that cause trouble in addresses.',
+            'Capitals and spaces are easy to get wrong in a link. On most servers `Tides.html` and '
+                .'`tides.html` are two different files.',
+            Citation::rfc(3986, '2.3', 'Unreserved Characters'),
+            ['file/double-extension'],
+        ));
     }
 
     public function check(Examination $exam): iterable

@@ -20,19 +20,17 @@ final readonly class NoHome extends Rule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'file/no-home',
-                'No home page',
-                Weight::Fault,
-                ProofMark::Insert,
-                'There is no index.html at the root of the site.',
-                'When people type only the name of your site, the server sends `index.html`. Without it, '
-                    .'they see an error or a bare list of files.',
-                Citation::practice(),
-                ['file/double-extension', 'file/name'],
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'file/no-home',
+            'No home page',
+            Weight::Fault,
+            ProofMark::Insert,
+            'There is no index.html at the root of the site.',
+            'When people type only the name of your site, the server sends `index.html`. Without it, '
+                .'they see an error or a bare list of files.',
+            Citation::practice(),
+            ['file/double-extension', 'file/name'],
+        ));
     }
 
     public function check(Examination $exam): iterable

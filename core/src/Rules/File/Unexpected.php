@@ -15,18 +15,16 @@ final readonly class Unexpected extends Rule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'file/unexpected',
-                'Unexpected file',
-                Weight::Tidy,
-                ProofMark::TakeOut,
-                'A file is not one of those that the brief allows.',
-                'Everything in the folder gets published with the site. A file that nobody needs makes '
-                    .'the site harder to check and to keep in order.',
-                Citation::brief(),
-                ['file/double-extension', 'file/name'],
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'file/unexpected',
+            'Unexpected file',
+            Weight::Tidy,
+            ProofMark::TakeOut,
+            'A file is not one of those that the brief allows.',
+            'Everything in the folder gets published with the site. A file that nobody needs makes '
+                .'the site harder to check and to keep in order.',
+            Citation::brief(),
+            ['file/double-extension', 'file/name'],
+        ));
     }
 }

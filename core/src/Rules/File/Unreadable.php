@@ -22,19 +22,17 @@ final readonly class Unreadable extends Rule
 
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'file/unreadable',
-                'Damaged picture',
-                Weight::Fault,
-                ProofMark::Look,
-                'A picture cannot be opened.',
-                'A browser cannot draw a picture whose data is broken. Visitors see a gap, or half a '
-                    .'picture.',
-                Citation::practice(),
-                ['file/wrong-type'],
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'file/unreadable',
+            'Damaged picture',
+            Weight::Fault,
+            ProofMark::Look,
+            'A picture cannot be opened.',
+            'A browser cannot draw a picture whose data is broken. Visitors see a gap, or half a '
+                .'picture.',
+            Citation::practice(),
+            ['file/wrong-type'],
+        ));
     }
 
     public function check(Examination $exam): iterable

@@ -29,23 +29,21 @@ final readonly class Unused extends Rule
 
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'file/unused',
-                'Unused file',
-                Weight::Tidy,
-                ProofMark::Look,
-                'Nothing uses a file.',
-                'Nobody ever sees a file that no page uses. Often a link to it was forgotten, or its name '
-                    .'is misspelt somewhere.',
-                Citation::practice(),
-                [
-                    'file/double-extension', 'file/unexpected', 'file/missing', 'link/missing-file',
-                    'style/not-on-page', 'file/empty', 'file/wrong-type', 'file/unreadable', 'style/none',
-                    'style/missing-rel',
-                ],
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'file/unused',
+            'Unused file',
+            Weight::Tidy,
+            ProofMark::Look,
+            'Nothing uses a file.',
+            'Nobody ever sees a file that no page uses. Often a link to it was forgotten, or its name '
+                .'is misspelt somewhere.',
+            Citation::practice(),
+            [
+                'file/double-extension', 'file/unexpected', 'file/missing', 'link/missing-file',
+                'style/not-on-page', 'file/empty', 'file/wrong-type', 'file/unreadable', 'style/none',
+                'style/missing-rel',
+            ],
+        ));
     }
 
     public function check(Examination $exam): iterable

@@ -31,18 +31,16 @@ final readonly class WrongType extends Rule
 
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'file/wrong-type',
-                'Wrong file type',
-                Weight::Fault,
-                ProofMark::Change,
-                'A file is not what its extension says.',
-                'Servers and browsers go by the extension. A file that is something else inside may open '
-                    .'on your computer and nowhere else.',
-                Citation::standard('MIME Sniffing Standard', 'Matching an image type pattern', 'https://mimesniff.spec.whatwg.org/#matching-an-image-type-pattern'),
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'file/wrong-type',
+            'Wrong file type',
+            Weight::Fault,
+            ProofMark::Change,
+            'A file is not what its extension says.',
+            'Servers and browsers go by the extension. A file that is something else inside may open '
+                .'on your computer and nowhere else.',
+            Citation::standard('MIME Sniffing Standard', 'Matching an image type pattern', 'https://mimesniff.spec.whatwg.org/#matching-an-image-type-pattern'),
+        ));
     }
 
     public function check(Examination $exam): iterable

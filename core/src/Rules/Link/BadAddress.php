@@ -26,19 +26,17 @@ final readonly class BadAddress extends ReferenceRule
 
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'link/bad-address',
-                'Invalid address',
-                Weight::Departure,
-                ProofMark::Change,
-                'An address is not valid, or not written as browsers need it.',
-                'A browser has to guess what a wrongly written address means. If it guesses wrong, the '
-                    .'link opens an error page or somebody else’s site.',
-                Citation::url('URL writing', 'url-writing'),
-                ['file/name'],
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'link/bad-address',
+            'Invalid address',
+            Weight::Departure,
+            ProofMark::Change,
+            'An address is not valid, or not written as browsers need it.',
+            'A browser has to guess what a wrongly written address means. If it guesses wrong, the '
+                .'link opens an error page or somebody else’s site.',
+            Citation::url('URL writing', 'url-writing'),
+            ['file/name'],
+        ));
     }
 
     public function check(Examination $exam): iterable

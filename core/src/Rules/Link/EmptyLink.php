@@ -35,19 +35,17 @@ final readonly class EmptyLink extends ReferenceRule
 
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'link/empty',
-                'Link without address',
-                Weight::Departure,
-                ProofMark::Insert,
-                'A link has no address, or only a #.',
-                'It looks like a link, but clicking it does nothing, jumps to the top or loads the same '
-                    .'page again. Without `href`, people who use the keyboard cannot reach it.',
-                Citation::html('The a element', 'text-level-semantics.html#the-a-element'),
-                ['nav/pattern'],
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'link/empty',
+            'Link without address',
+            Weight::Departure,
+            ProofMark::Insert,
+            'A link has no address, or only a #.',
+            'It looks like a link, but clicking it does nothing, jumps to the top or loads the same '
+                .'page again. Without `href`, people who use the keyboard cannot reach it.',
+            Citation::html('The a element', 'text-level-semantics.html#the-a-element'),
+            ['nav/pattern'],
+        ));
     }
 
     public function check(Examination $exam): iterable

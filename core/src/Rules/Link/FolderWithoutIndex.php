@@ -19,19 +19,17 @@ final readonly class FolderWithoutIndex extends ReferenceRule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'link/folder-without-index',
-                'Folder without index.html',
-                Weight::Fault,
-                ProofMark::Insert,
-                'A link leads to a folder without an index.html.',
-                'For an address that ends in a folder, servers send the `index.html` in it. Without one, '
-                    .'visitors get an error or a bare list of files.',
-                Citation::practice(),
-                ['file/missing', 'file/no-home'],
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'link/folder-without-index',
+            'Folder without index.html',
+            Weight::Fault,
+            ProofMark::Insert,
+            'A link leads to a folder without an index.html.',
+            'For an address that ends in a folder, servers send the `index.html` in it. Without one, '
+                .'visitors get an error or a bare list of files.',
+            Citation::practice(),
+            ['file/missing', 'file/no-home'],
+        ));
     }
 
     protected function resolution(): Resolution

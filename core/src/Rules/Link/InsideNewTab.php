@@ -19,18 +19,16 @@ final readonly class InsideNewTab extends Rule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'link/inside-new-tab',
-                'Internal link, new tab',
-                Weight::Tidy,
-                ProofMark::TakeOut,
-                'A link within the site opens a new tab.',
-                'Each click opens one more tab of the same site, and the Back button no longer goes back.',
-                Citation::practice(),
-                ['markup/bad-attribute-value', 'brief/link'],
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'link/inside-new-tab',
+            'Internal link, new tab',
+            Weight::Tidy,
+            ProofMark::TakeOut,
+            'A link within the site opens a new tab.',
+            'Each click opens one more tab of the same site, and the Back button no longer goes back.',
+            Citation::practice(),
+            ['markup/bad-attribute-value', 'brief/link'],
+        ));
     }
 
     public function check(Examination $exam): iterable

@@ -25,18 +25,16 @@ final readonly class LabelMismatch extends Rule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'link/label-mismatch',
-                'Misleading link text',
-                Weight::Departure,
-                ProofMark::Look,
-                'A link says the name of one page and leads to another.',
-                'People choose a link by its words. When it opens another page, they get lost and stop '
-                    .'trusting the menu.',
-                Citation::wcag('2.4.4 Link Purpose (In Context)', 'link-purpose-in-context'),
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'link/label-mismatch',
+            'Misleading link text',
+            Weight::Departure,
+            ProofMark::Look,
+            'A link says the name of one page and leads to another.',
+            'People choose a link by its words. When it opens another page, they get lost and stop '
+                .'trusting the menu.',
+            Citation::wcag('2.4.4 Link Purpose (In Context)', 'link-purpose-in-context'),
+        ));
     }
 
     public function check(Examination $exam): iterable

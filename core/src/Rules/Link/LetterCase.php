@@ -21,19 +21,17 @@ final readonly class LetterCase extends ReferenceRule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'link/letter-case',
-                'Letter case in a link',
-                Weight::Fault,
-                ProofMark::Change,
-                'An address differs from the file’s name in letter case.',
-                'Most servers treat capitals and small letters as different. The link works on your '
-                    .'computer and breaks when the site is published.',
-                Citation::rfc(3986, '6.2.2.1', 'Case Normalization'),
-                ['file/name'],
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'link/letter-case',
+            'Letter case in a link',
+            Weight::Fault,
+            ProofMark::Change,
+            'An address differs from the file’s name in letter case.',
+            'Most servers treat capitals and small letters as different. The link works on your '
+                .'computer and breaks when the site is published.',
+            Citation::rfc(3986, '6.2.2.1', 'Case Normalization'),
+            ['file/name'],
+        ));
     }
 
     protected function resolution(): Resolution

@@ -21,18 +21,16 @@ final readonly class LocalPath extends ReferenceRule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'link/local-path',
-                'Path on your computer',
-                Weight::Fault,
-                ProofMark::Change,
-                'An address names a place on the author’s own computer.',
-                'Only your computer has this drive or folder. For everybody else the link is broken, and '
-                    .'it shows them how your folders are named.',
-                Citation::rfc(8089, '2', 'Syntax'),
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'link/local-path',
+            'Path on your computer',
+            Weight::Fault,
+            ProofMark::Change,
+            'An address names a place on the author’s own computer.',
+            'Only your computer has this drive or folder. For everybody else the link is broken, and '
+                .'it shows them how your folders are named.',
+            Citation::rfc(8089, '2', 'Syntax'),
+        ));
     }
 
     protected function resolution(): Resolution

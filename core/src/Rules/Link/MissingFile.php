@@ -28,19 +28,17 @@ final readonly class MissingFile extends ReferenceRule
 
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'link/missing-file',
-                'Link to missing file',
-                Weight::Fault,
-                ProofMark::Change,
-                'An address leads to a file that is not in the site.',
-                'Visitors who follow the link get an error page. A picture or stylesheet with such an '
-                    .'address does not load at all.',
-                Citation::rfc(3986, '5.2', 'Relative Resolution'),
-                ['file/missing', 'file/no-home', 'file/name', 'file/double-extension'],
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'link/missing-file',
+            'Link to missing file',
+            Weight::Fault,
+            ProofMark::Change,
+            'An address leads to a file that is not in the site.',
+            'Visitors who follow the link get an error page. A picture or stylesheet with such an '
+                .'address does not load at all.',
+            Citation::rfc(3986, '5.2', 'Relative Resolution'),
+            ['file/missing', 'file/no-home', 'file/name', 'file/double-extension'],
+        ));
     }
 
     public function check(Examination $exam): iterable

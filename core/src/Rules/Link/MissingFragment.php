@@ -18,19 +18,17 @@ final readonly class MissingFragment extends ReferenceRule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'link/missing-fragment',
-                'Missing link target',
-                Weight::Departure,
-                ProofMark::Change,
-                'A link leads to a place on a page that does not exist.',
-                'The browser opens the page, finds no element with that id, and stays at the top. Readers '
-                    .'have to look for the place themselves.',
-                Citation::html('Scrolling to a fragment', 'browsing-the-web.html#scrolling-to-a-fragment'),
-                ['markup/bad-attribute-value'],
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'link/missing-fragment',
+            'Missing link target',
+            Weight::Departure,
+            ProofMark::Change,
+            'A link leads to a place on a page that does not exist.',
+            'The browser opens the page, finds no element with that id, and stays at the top. Readers '
+                .'have to look for the place themselves.',
+            Citation::html('Scrolling to a fragment', 'browsing-the-web.html#scrolling-to-a-fragment'),
+            ['markup/bad-attribute-value'],
+        ));
     }
 
     protected function resolution(): Resolution

@@ -18,18 +18,16 @@ final readonly class MissingScheme extends ReferenceRule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'link/missing-scheme',
-                'Missing https://',
-                Weight::Fault,
-                ProofMark::Insert,
-                'The address of another site does not start with https://.',
-                'Without `https://` the browser looks for a file of your own site with that name. '
-                    .'Visitors get an error page.',
-                Citation::url('URL writing', 'url-writing'),
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'link/missing-scheme',
+            'Missing https://',
+            Weight::Fault,
+            ProofMark::Insert,
+            'The address of another site does not start with https://.',
+            'Without `https://` the browser looks for a file of your own site with that name. '
+                .'Visitors get an error page.',
+            Citation::url('URL writing', 'url-writing'),
+        ));
     }
 
     protected function resolution(): Resolution

@@ -27,18 +27,16 @@ final readonly class OutsideInMenu extends Rule
 
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'link/outside-in-menu',
-                'External link in menu',
-                Weight::Tidy,
-                ProofMark::Move,
-                'A link to another site is among the links of the menu.',
-                'People expect the menu to lead around your site. An entry that leaves the site without '
-                    .'warning confuses them.',
-                Citation::practice(),
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'link/outside-in-menu',
+            'External link in menu',
+            Weight::Tidy,
+            ProofMark::Move,
+            'A link to another site is among the links of the menu.',
+            'People expect the menu to lead around your site. An entry that leaves the site without '
+                .'warning confuses them.',
+            Citation::practice(),
+        ));
     }
 
     public function check(Examination $exam): iterable

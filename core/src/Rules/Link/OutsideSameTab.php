@@ -20,19 +20,17 @@ final readonly class OutsideSameTab extends Rule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'link/outside-same-tab',
-                'External link, same tab',
-                Weight::Tidy,
-                ProofMark::Insert,
-                'A link to another site opens in the same tab.',
-                'The other site takes the place of your page, and some readers do not find their way '
-                    .'back. Not everybody agrees: some prefer that readers choose the tab themselves.',
-                Citation::practice(),
-                ['brief/link'],
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'link/outside-same-tab',
+            'External link, same tab',
+            Weight::Tidy,
+            ProofMark::Insert,
+            'A link to another site opens in the same tab.',
+            'The other site takes the place of your page, and some readers do not find their way '
+                .'back. Not everybody agrees: some prefer that readers choose the tab themselves.',
+            Citation::practice(),
+            ['brief/link'],
+        ));
     }
 
     public function check(Examination $exam): iterable

@@ -21,18 +21,16 @@ final readonly class OutsideSite extends ReferenceRule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'link/outside-site',
-                'Path above the site',
-                Weight::Fault,
-                ProofMark::Change,
-                'An address leads out of the site’s folder.',
-                'Each `../` goes up one folder. Above the folder of your site there is nothing that you '
-                    .'handed in, so the link is broken for everybody else.',
-                Citation::rfc(3986, '5.2.4', 'Remove Dot Segments'),
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'link/outside-site',
+            'Path above the site',
+            Weight::Fault,
+            ProofMark::Change,
+            'An address leads out of the site’s folder.',
+            'Each `../` goes up one folder. Above the folder of your site there is nothing that you '
+                .'handed in, so the link is broken for everybody else.',
+            Citation::rfc(3986, '5.2.4', 'Remove Dot Segments'),
+        ));
     }
 
     protected function resolution(): Resolution

@@ -19,19 +19,17 @@ final readonly class WrongFolder extends ReferenceRule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'link/wrong-folder',
-                'Wrong folder in link',
-                Weight::Fault,
-                ProofMark::Change,
-                'An address looks for a file in the wrong folder.',
-                'A path starts in the folder of the file that it is written in. With one folder too many '
-                    .'or too few, the browser asks for a file that is not there.',
-                Citation::rfc(3986, '5.2', 'Relative Resolution'),
-                ['file/missing'],
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'link/wrong-folder',
+            'Wrong folder in link',
+            Weight::Fault,
+            ProofMark::Change,
+            'An address looks for a file in the wrong folder.',
+            'A path starts in the folder of the file that it is written in. With one folder too many '
+                .'or too few, the browser asks for a file that is not there.',
+            Citation::rfc(3986, '5.2', 'Relative Resolution'),
+            ['file/missing'],
+        ));
     }
 
     protected function resolution(): Resolution

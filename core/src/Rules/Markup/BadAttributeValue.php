@@ -25,18 +25,16 @@ final readonly class BadAttributeValue extends SlipRule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'markup/bad-attribute-value',
-                'Invalid attribute value',
-                Weight::Departure,
-                ProofMark::Change,
-                'The value of an attribute is not one that it takes.',
-                'A browser ignores a value that it cannot read and does what it would do without it. That '
-                    .'is not what you wrote.',
-                Citation::html('Common microsyntaxes', 'common-microsyntaxes.html#common-microsyntaxes'),
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'markup/bad-attribute-value',
+            'Invalid attribute value',
+            Weight::Departure,
+            ProofMark::Change,
+            'The value of an attribute is not one that it takes.',
+            'A browser ignores a value that it cannot read and does what it would do without it. That '
+                .'is not what you wrote.',
+            Citation::html('Common microsyntaxes', 'common-microsyntaxes.html#common-microsyntaxes'),
+        ));
     }
 
     public function check(Examination $exam): iterable

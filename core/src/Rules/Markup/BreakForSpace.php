@@ -22,18 +22,16 @@ final readonly class BreakForSpace extends Rule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'markup/break-for-space',
-                'Line breaks for spacing',
-                Weight::Tidy,
-                ProofMark::TakeOut,
-                'Line breaks are used as spacing.',
-                '`<br>` is for lines that belong together, as in a poem or an address. Space made with it '
-                    .'cannot be changed in the stylesheet and looks wrong on a phone.',
-                Citation::html('The br element', 'text-level-semantics.html#the-br-element'),
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'markup/break-for-space',
+            'Line breaks for spacing',
+            Weight::Tidy,
+            ProofMark::TakeOut,
+            'Line breaks are used as spacing.',
+            '`<br>` is for lines that belong together, as in a poem or an address. Space made with it '
+                .'cannot be changed in the stylesheet and looks wrong on a phone.',
+            Citation::html('The br element', 'text-level-semantics.html#the-br-element'),
+        ));
     }
 
     public function check(Examination $exam): iterable

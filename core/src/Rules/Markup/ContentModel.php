@@ -40,19 +40,17 @@ final readonly class ContentModel extends SlipRule
 
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'markup/content-model',
-                'Element not allowed here',
-                Weight::Fault,
-                ProofMark::Move,
-                'An element or text is where it is not allowed.',
-                'Browsers and screen readers rely on what may be inside what. In the wrong place an '
-                    .'element can be moved, closed too early or read out wrongly.',
-                Citation::html('Content models', 'dom.html#content-models'),
-                ['markup/unclosed-element', 'markup/misnested', 'markup/missing-skeleton-tag'],
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'markup/content-model',
+            'Element not allowed here',
+            Weight::Fault,
+            ProofMark::Move,
+            'An element or text is where it is not allowed.',
+            'Browsers and screen readers rely on what may be inside what. In the wrong place an '
+                .'element can be moved, closed too early or read out wrongly.',
+            Citation::html('Content models', 'dom.html#content-models'),
+            ['markup/unclosed-element', 'markup/misnested', 'markup/missing-skeleton-tag'],
+        ));
     }
 
     public function check(Examination $exam): iterable

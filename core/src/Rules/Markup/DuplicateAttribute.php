@@ -20,17 +20,15 @@ final readonly class DuplicateAttribute extends Rule
 
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'markup/duplicate-attribute',
-                'Duplicate attribute',
-                Weight::Fault,
-                ProofMark::TakeOut,
-                'A tag has the same attribute twice.',
-                'The browser uses the first one and drops the second without a word.',
-                Citation::html('Attributes', 'syntax.html#attributes-2'),
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'markup/duplicate-attribute',
+            'Duplicate attribute',
+            Weight::Fault,
+            ProofMark::TakeOut,
+            'A tag has the same attribute twice.',
+            'The browser uses the first one and drops the second without a word.',
+            Citation::html('Attributes', 'syntax.html#attributes-2'),
+        ));
     }
 
     public function check(Examination $exam): iterable

@@ -20,18 +20,16 @@ final readonly class DuplicateId extends Rule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'markup/duplicate-id',
-                'Duplicate id',
-                Weight::Fault,
-                ProofMark::Change,
-                'Two elements of a page have the same id.',
-                'An id is the name of one element. If two share it, a link, a label or a script finds '
-                    .'only the first.',
-                Citation::html('The id attribute', 'dom.html#the-id-attribute'),
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'markup/duplicate-id',
+            'Duplicate id',
+            Weight::Fault,
+            ProofMark::Change,
+            'Two elements of a page have the same id.',
+            'An id is the name of one element. If two share it, a link, a label or a script finds '
+                .'only the first.',
+            Citation::html('The id attribute', 'dom.html#the-id-attribute'),
+        ));
     }
 
     public function check(Examination $exam): iterable

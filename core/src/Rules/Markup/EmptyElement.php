@@ -36,22 +36,20 @@ final readonly class EmptyElement extends Rule
 
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'markup/empty-element',
-                'Empty element',
-                Weight::Departure,
-                ProofMark::Look,
-                'A heading, link, paragraph or list item is empty.',
-                'It shows nothing but can leave a gap, and a screen reader announces a heading, link or '
-                    .'list item without saying which.',
-                Citation::html('Kinds of content', 'dom.html#kinds-of-content'),
-                [
-                    'markup/stray-end-tag', 'markup/misnested', 'markup/content-model', 'markup/unclosed-element',
-                    'link/empty', 'markup/missing-alt',
-                ],
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'markup/empty-element',
+            'Empty element',
+            Weight::Departure,
+            ProofMark::Look,
+            'A heading, link, paragraph or list item is empty.',
+            'It shows nothing but can leave a gap, and a screen reader announces a heading, link or '
+                .'list item without saying which.',
+            Citation::html('Kinds of content', 'dom.html#kinds-of-content'),
+            [
+                'markup/stray-end-tag', 'markup/misnested', 'markup/content-model', 'markup/unclosed-element',
+                'link/empty', 'markup/missing-alt',
+            ],
+        ));
     }
 
     public function check(Examination $exam): iterable

@@ -19,18 +19,16 @@ final readonly class EmptyTitle extends ElementRule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'markup/empty-title',
-                'Empty page title',
-                Weight::Fault,
-                ProofMark::Insert,
-                'A title is empty.',
-                'The title is what people see in the tab, in bookmarks and in search results. An empty '
-                    .'one leaves them with an address.',
-                Citation::html('The title element', 'semantics.html#the-title-element'),
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'markup/empty-title',
+            'Empty page title',
+            Weight::Fault,
+            ProofMark::Insert,
+            'A title is empty.',
+            'The title is what people see in the tab, in bookmarks and in search results. An empty '
+                .'one leaves them with an address.',
+            Citation::html('The title element', 'semantics.html#the-title-element'),
+        ));
     }
 
     protected function concerns(string $name): bool

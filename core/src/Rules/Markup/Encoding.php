@@ -25,18 +25,16 @@ final readonly class Encoding extends Rule
 
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'markup/encoding',
-                'Wrong character encoding',
-                Weight::Fault,
-                ProofMark::Change,
-                'A page is not saved as UTF-8.',
-                'The file is saved in another encoding than browsers expect. Letters such as `é` or `ö` '
-                    .'turn into other characters.',
-                Citation::html('Specifying the document’s character encoding', 'semantics.html#charset'),
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'markup/encoding',
+            'Wrong character encoding',
+            Weight::Fault,
+            ProofMark::Change,
+            'A page is not saved as UTF-8.',
+            'The file is saved in another encoding than browsers expect. Letters such as `é` or `ö` '
+                .'turn into other characters.',
+            Citation::html('Specifying the document’s character encoding', 'semantics.html#charset'),
+        ));
     }
 
     public function check(Examination $exam): iterable

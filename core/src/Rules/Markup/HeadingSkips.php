@@ -17,22 +17,20 @@ final readonly class HeadingSkips extends Rule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'markup/heading-skips',
-                'Skipped heading level',
-                Weight::Tidy,
-                ProofMark::Change,
-                'A heading skips a level.',
-                'Headings are the table of contents of a page. A skipped level sounds as if a chapter '
-                    .'were missing, above all to people who listen to the page.',
-                Citation::html(
-                    'The h1, h2, h3, h4, h5, and h6 elements',
-                    'sections.html#the-h1,-h2,-h3,-h4,-h5,-and-h6-elements',
-                ),
-                ['markup/misnested', 'markup/unclosed-element'],
+        parent::__construct(new RuleFacts(
+            'markup/heading-skips',
+            'Skipped heading level',
+            Weight::Tidy,
+            ProofMark::Change,
+            'A heading skips a level.',
+            'Headings are the table of contents of a page. A skipped level sounds as if a chapter '
+                .'were missing, above all to people who listen to the page.',
+            Citation::html(
+                'The h1, h2, h3, h4, h5, and h6 elements',
+                'sections.html#the-h1,-h2,-h3,-h4,-h5,-and-h6-elements',
             ),
-        );
+            ['markup/misnested', 'markup/unclosed-element'],
+        ));
     }
 
     public function check(Examination $exam): iterable

@@ -22,19 +22,17 @@ final readonly class Indentation extends Rule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'markup/indentation',
-                'Uneven indentation',
-                Weight::Tidy,
-                ProofMark::Move,
-                'A tag is not indented like the ones around it.',
-                'Indentation shows what is inside what. If it is wrong, a missing end tag is easy to '
-                    .'overlook.',
-                Citation::practice(),
-                ['markup/unclosed-element', 'markup/misnested', 'markup/content-model'],
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'markup/indentation',
+            'Uneven indentation',
+            Weight::Tidy,
+            ProofMark::Move,
+            'A tag is not indented like the ones around it.',
+            'Indentation shows what is inside what. If it is wrong, a missing end tag is easy to '
+                .'overlook.',
+            Citation::practice(),
+            ['markup/unclosed-element', 'markup/misnested', 'markup/content-model'],
+        ));
     }
 
     public function check(Examination $exam): iterable

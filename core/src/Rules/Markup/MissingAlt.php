@@ -28,18 +28,16 @@ final readonly class MissingAlt extends ElementRule
 
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'markup/missing-alt',
-                'Missing alt text',
-                Weight::Fault,
-                ProofMark::Insert,
-                'A picture has no alt text.',
-                'People who cannot see the picture have its alt text read to them. Everybody sees it when '
-                    .'the picture does not load.',
-                Citation::wcag('1.1.1 Non-text Content', 'non-text-content'),
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'markup/missing-alt',
+            'Missing alt text',
+            Weight::Fault,
+            ProofMark::Insert,
+            'A picture has no alt text.',
+            'People who cannot see the picture have its alt text read to them. Everybody sees it when '
+                .'the picture does not load.',
+            Citation::wcag('1.1.1 Non-text Content', 'non-text-content'),
+        ));
     }
 
     protected function concerns(string $name): bool

@@ -18,19 +18,17 @@ final readonly class MissingAttribute extends ElementRule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'markup/missing-attribute',
-                'Missing attribute',
-                Weight::Fault,
-                ProofMark::Insert,
-                'A required attribute is missing.',
-                'Without this attribute the element cannot do its work: a picture has nothing to show, a '
-                    .'form control has nothing to send.',
-                Citation::html('Element definitions', 'dom.html#element-definitions'),
-                ['style/missing-rel'],
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'markup/missing-attribute',
+            'Missing attribute',
+            Weight::Fault,
+            ProofMark::Insert,
+            'A required attribute is missing.',
+            'Without this attribute the element cannot do its work: a picture has nothing to show, a '
+                .'form control has nothing to send.',
+            Citation::html('Element definitions', 'dom.html#element-definitions'),
+            ['style/missing-rel'],
+        ));
     }
 
     protected function concerns(string $name): bool

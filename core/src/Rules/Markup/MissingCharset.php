@@ -22,19 +22,17 @@ final readonly class MissingCharset extends Rule
 
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'markup/missing-charset',
-                'Missing character encoding',
-                Weight::Departure,
-                ProofMark::Insert,
-                'A page does not declare its encoding.',
-                'Without it browsers guess how letters are stored. If they guess wrong, `é` turns into '
-                    .'`Ã©`.',
-                Citation::html('Specifying the document’s character encoding', 'semantics.html#charset'),
-                ['markup/encoding', 'markup/missing-attribute'],
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'markup/missing-charset',
+            'Missing character encoding',
+            Weight::Departure,
+            ProofMark::Insert,
+            'A page does not declare its encoding.',
+            'Without it browsers guess how letters are stored. If they guess wrong, `é` turns into '
+                .'`Ã©`.',
+            Citation::html('Specifying the document’s character encoding', 'semantics.html#charset'),
+            ['markup/encoding', 'markup/missing-attribute'],
+        ));
     }
 
     public function check(Examination $exam): iterable

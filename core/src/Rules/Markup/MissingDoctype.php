@@ -26,19 +26,17 @@ final readonly class MissingDoctype extends SlipRule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'markup/missing-doctype',
-                'Missing doctype',
-                Weight::Departure,
-                ProofMark::Insert,
-                'A page has no doctype, or one that browsers do not recognise.',
-                'Without `<!DOCTYPE html>` browsers go into quirks mode: they copy the mistakes of very '
-                    .'old browsers, and sizes and spacing come out differently.',
-                Citation::html('The DOCTYPE', 'syntax.html#the-doctype'),
-                ['markup/stray-text'],
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'markup/missing-doctype',
+            'Missing doctype',
+            Weight::Departure,
+            ProofMark::Insert,
+            'A page has no doctype, or one that browsers do not recognise.',
+            'Without `<!DOCTYPE html>` browsers go into quirks mode: they copy the mistakes of very '
+                .'old browsers, and sizes and spacing come out differently.',
+            Citation::html('The DOCTYPE', 'syntax.html#the-doctype'),
+            ['markup/stray-text'],
+        ));
     }
 
     public function check(Examination $exam): iterable

@@ -18,18 +18,16 @@ final readonly class MissingLang extends ElementRule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'markup/missing-lang',
-                'Missing page language',
-                Weight::Departure,
-                ProofMark::Insert,
-                'A page does not declare its language.',
-                'Screen readers choose their voice by the language of the page. Browsers need it to '
-                    .'translate, to check spelling and to break words.',
-                Citation::wcag('3.1.1 Language of Page', 'language-of-page'),
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'markup/missing-lang',
+            'Missing page language',
+            Weight::Departure,
+            ProofMark::Insert,
+            'A page does not declare its language.',
+            'Screen readers choose their voice by the language of the page. Browsers need it to '
+                .'translate, to check spelling and to break words.',
+            Citation::wcag('3.1.1 Language of Page', 'language-of-page'),
+        ));
     }
 
     protected function concerns(string $name): bool

@@ -28,20 +28,18 @@ final readonly class MissingSkeletonTag extends Rule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'markup/missing-skeleton-tag',
-                'Missing page tag',
-                Weight::Departure,
-                ProofMark::Insert,
-                'A start or end tag of `html`, `head` or `body` is missing.',
-                'Browsers add `<html>`, `<head>` and `<body>` where they think that they belong. If they '
-                    .'guess wrong, content ends up in the wrong part, and nobody can see the parts in your '
-                    .'code.',
-                Citation::html('Optional tags', 'syntax.html#optional-tags'),
-                ['markup/misnested', 'markup/stray-end-tag'],
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'markup/missing-skeleton-tag',
+            'Missing page tag',
+            Weight::Departure,
+            ProofMark::Insert,
+            'A start or end tag of `html`, `head` or `body` is missing.',
+            'Browsers add `<html>`, `<head>` and `<body>` where they think that they belong. If they '
+                .'guess wrong, content ends up in the wrong part, and nobody can see the parts in your '
+                .'code.',
+            Citation::html('Optional tags', 'syntax.html#optional-tags'),
+            ['markup/misnested', 'markup/stray-end-tag'],
+        ));
     }
 
     public function check(Examination $exam): iterable

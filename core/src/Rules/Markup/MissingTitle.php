@@ -19,18 +19,16 @@ final readonly class MissingTitle extends Rule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'markup/missing-title',
-                'Missing page title',
-                Weight::Fault,
-                ProofMark::Insert,
-                'A page has no title.',
-                'The title is what people see in the tab, in bookmarks and in search results. Without it '
-                    .'they see only an address.',
-                Citation::html('The title element', 'semantics.html#the-title-element'),
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'markup/missing-title',
+            'Missing page title',
+            Weight::Fault,
+            ProofMark::Insert,
+            'A page has no title.',
+            'The title is what people see in the tab, in bookmarks and in search results. Without it '
+                .'they see only an address.',
+            Citation::html('The title element', 'semantics.html#the-title-element'),
+        ));
     }
 
     public function check(Examination $exam): iterable

@@ -19,22 +19,20 @@ final readonly class NoMainHeading extends Rule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'markup/no-main-heading',
-                'No main heading',
-                Weight::Departure,
-                ProofMark::Insert,
-                'A page has no main heading.',
-                'The `<h1>` says what the page is about. Without it, readers, screen readers and search '
-                    .'engines have to guess.',
-                Citation::html(
-                    'The h1, h2, h3, h4, h5, and h6 elements',
-                    'sections.html#the-h1,-h2,-h3,-h4,-h5,-and-h6-elements',
-                ),
-                ['markup/misnested', 'markup/unclosed-element', 'markup/content-model'],
+        parent::__construct(new RuleFacts(
+            'markup/no-main-heading',
+            'No main heading',
+            Weight::Departure,
+            ProofMark::Insert,
+            'A page has no main heading.',
+            'The `<h1>` says what the page is about. Without it, readers, screen readers and search '
+                .'engines have to guess.',
+            Citation::html(
+                'The h1, h2, h3, h4, h5, and h6 elements',
+                'sections.html#the-h1,-h2,-h3,-h4,-h5,-and-h6-elements',
             ),
-        );
+            ['markup/misnested', 'markup/unclosed-element', 'markup/content-model'],
+        ));
     }
 
     public function check(Examination $exam): iterable

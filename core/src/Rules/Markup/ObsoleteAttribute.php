@@ -18,19 +18,17 @@ final readonly class ObsoleteAttribute extends Rule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'markup/obsolete-attribute',
-                'Obsolete attribute',
-                Weight::Departure,
-                ProofMark::Change,
-                'An attribute is obsolete.',
-                'This attribute is no longer part of HTML, and browsers may stop obeying it. Most of what '
-                    .'such attributes did is now done in the stylesheet, once for all pages.',
-                Citation::html('Non-conforming features', 'obsolete.html#non-conforming-features'),
-                ['markup/obsolete-element'],
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'markup/obsolete-attribute',
+            'Obsolete attribute',
+            Weight::Departure,
+            ProofMark::Change,
+            'An attribute is obsolete.',
+            'This attribute is no longer part of HTML, and browsers may stop obeying it. Most of what '
+                .'such attributes did is now done in the stylesheet, once for all pages.',
+            Citation::html('Non-conforming features', 'obsolete.html#non-conforming-features'),
+            ['markup/obsolete-element'],
+        ));
     }
 
     public function check(Examination $exam): iterable

@@ -19,18 +19,16 @@ final readonly class ObsoleteElement extends ElementRule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'markup/obsolete-element',
-                'Obsolete element',
-                Weight::Departure,
-                ProofMark::Change,
-                'An element is obsolete.',
-                'This element is no longer part of HTML, and browsers may stop showing it. What it did '
-                    .'for the look of the page is now done in the stylesheet, once for all pages.',
-                Citation::html('Non-conforming features', 'obsolete.html#non-conforming-features'),
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'markup/obsolete-element',
+            'Obsolete element',
+            Weight::Departure,
+            ProofMark::Change,
+            'An element is obsolete.',
+            'This element is no longer part of HTML, and browsers may stop showing it. What it did '
+                .'for the look of the page is now done in the stylesheet, once for all pages.',
+            Citation::html('Non-conforming features', 'obsolete.html#non-conforming-features'),
+        ));
     }
 
     protected function concerns(string $name): bool

@@ -20,22 +20,20 @@ final readonly class OptionalEndTag extends ElementRule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'markup/optional-end-tag',
-                'Omitted end tag',
-                Weight::Tidy,
-                ProofMark::Insert,
-                'An end tag is left out where that is allowed.',
-                'The standard allows it and browsers cope. Written out, end tags show where each element '
-                    .'ends, and make real mistakes easier to find.',
-                Citation::html('Optional tags', 'syntax.html#optional-tags'),
-                [
-                    'markup/content-model', 'markup/unclosed-element', 'markup/misnested', 'markup/parse-error',
-                    'markup/stray-end-tag',
-                ],
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'markup/optional-end-tag',
+            'Omitted end tag',
+            Weight::Tidy,
+            ProofMark::Insert,
+            'An end tag is left out where that is allowed.',
+            'The standard allows it and browsers cope. Written out, end tags show where each element '
+                .'ends, and make real mistakes easier to find.',
+            Citation::html('Optional tags', 'syntax.html#optional-tags'),
+            [
+                'markup/content-model', 'markup/unclosed-element', 'markup/misnested', 'markup/parse-error',
+                'markup/stray-end-tag',
+            ],
+        ));
     }
 
     protected function concerns(string $name): bool

@@ -26,27 +26,25 @@ final readonly class ParseError extends SlipRule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'markup/parse-error',
-                'HTML syntax error',
-                Weight::Fault,
-                ProofMark::Change,
-                'A sign is missing or doubled in a tag or comment, or something is written where the standard does not '
-                .'allow it.',
-                'The browser cannot read the code as you wrote it, so it guesses what you mean. It may '
-                    .'look right by luck and break with your next change.',
-                Citation::html('Parse errors', 'parsing.html#parse-errors'),
-                [
-                    'markup/misnested',
-                    'markup/unclosed-element',
-                    'markup/stray-end-tag',
-                    'markup/content-model',
-                    'markup/missing-doctype',
-                    'markup/missing-skeleton-tag',
-                ],
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'markup/parse-error',
+            'HTML syntax error',
+            Weight::Fault,
+            ProofMark::Change,
+            'A sign is missing or doubled in a tag or comment, or something is written where the standard does not '
+            .'allow it.',
+            'The browser cannot read the code as you wrote it, so it guesses what you mean. It may '
+                .'look right by luck and break with your next change.',
+            Citation::html('Parse errors', 'parsing.html#parse-errors'),
+            [
+                'markup/misnested',
+                'markup/unclosed-element',
+                'markup/stray-end-tag',
+                'markup/content-model',
+                'markup/missing-doctype',
+                'markup/missing-skeleton-tag',
+            ],
+        ));
     }
 
     public function check(Examination $exam): iterable

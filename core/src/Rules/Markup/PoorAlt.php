@@ -23,18 +23,16 @@ final readonly class PoorAlt extends ElementRule
 
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'markup/poor-alt',
-                'Unhelpful alt text',
-                Weight::Tidy,
-                ProofMark::Change,
-                'Alt text is a file name, or says only that there is a picture.',
-                'A screen reader reads the alt text in place of the picture. “Photo” or a file name tells '
-                    .'nobody what is in it.',
-                Citation::html('Requirements for providing text to act as an alternative for images', 'images.html#alt'),
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'markup/poor-alt',
+            'Unhelpful alt text',
+            Weight::Tidy,
+            ProofMark::Change,
+            'Alt text is a file name, or says only that there is a picture.',
+            'A screen reader reads the alt text in place of the picture. “Photo” or a file name tells '
+                .'nobody what is in it.',
+            Citation::html('Requirements for providing text to act as an alternative for images', 'images.html#alt'),
+        ));
     }
 
     protected function concerns(string $name): bool

@@ -21,18 +21,16 @@ final readonly class QuirksDoctype extends Rule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'markup/quirks-doctype',
-                'Outdated doctype',
-                Weight::Departure,
-                ProofMark::Change,
-                'A doctype puts the page in quirks mode.',
-                'This doctype puts browsers in quirks mode: they copy the mistakes of very old browsers, '
-                    .'and sizes and spacing come out differently.',
-                Citation::html('The DOCTYPE', 'syntax.html#the-doctype'),
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'markup/quirks-doctype',
+            'Outdated doctype',
+            Weight::Departure,
+            ProofMark::Change,
+            'A doctype puts the page in quirks mode.',
+            'This doctype puts browsers in quirks mode: they copy the mistakes of very old browsers, '
+                .'and sizes and spacing come out differently.',
+            Citation::html('The DOCTYPE', 'syntax.html#the-doctype'),
+        ));
     }
 
     public function check(Examination $exam): iterable

@@ -21,18 +21,16 @@ final readonly class RawCharacter extends Rule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'markup/raw-character',
-                'Unescaped character',
-                Weight::Tidy,
-                ProofMark::Change,
-                'A character reference does not exist, or a character is typed that the brief wants as a reference.',
-                'Some characters, such as `&` and `<`, mean something in HTML. Written as a character '
-                    .'reference, they look the same in every browser.',
-                Citation::html('Character references', 'syntax.html#character-references'),
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'markup/raw-character',
+            'Unescaped character',
+            Weight::Tidy,
+            ProofMark::Change,
+            'A character reference does not exist, or a character is typed that the brief wants as a reference.',
+            'Some characters, such as `&` and `<`, mean something in HTML. Written as a character '
+                .'reference, they look the same in every browser.',
+            Citation::html('Character references', 'syntax.html#character-references'),
+        ));
     }
 
     public function check(Examination $exam): iterable

@@ -19,22 +19,20 @@ final readonly class SecondMainHeading extends Rule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'markup/second-main-heading',
-                'Second main heading',
-                Weight::Departure,
-                ProofMark::Change,
-                'A page has more than one main heading.',
-                'The `<h1>` is the name of the page. With two of them, people who move from heading to '
-                    .'heading do not know which one it is.',
-                Citation::html(
-                    'The h1, h2, h3, h4, h5, and h6 elements',
-                    'sections.html#the-h1,-h2,-h3,-h4,-h5,-and-h6-elements',
-                ),
-                ['markup/misnested', 'markup/unclosed-element', 'markup/empty-element'],
+        parent::__construct(new RuleFacts(
+            'markup/second-main-heading',
+            'Second main heading',
+            Weight::Departure,
+            ProofMark::Change,
+            'A page has more than one main heading.',
+            'The `<h1>` is the name of the page. With two of them, people who move from heading to '
+                .'heading do not know which one it is.',
+            Citation::html(
+                'The h1, h2, h3, h4, h5, and h6 elements',
+                'sections.html#the-h1,-h2,-h3,-h4,-h5,-and-h6-elements',
             ),
-        );
+            ['markup/misnested', 'markup/unclosed-element', 'markup/empty-element'],
+        ));
     }
 
     public function check(Examination $exam): iterable

@@ -21,19 +21,17 @@ final readonly class StrayEndTag extends Rule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'markup/stray-end-tag',
-                'Extra end tag',
-                Weight::Fault,
-                ProofMark::TakeOut,
-                'An end tag has nothing to close.',
-                'An end tag with nothing to close often means that its start tag is missing, misspelt or '
-                    .'closed already. Browsers ignore it or close something else.',
-                Citation::html('End tags', 'syntax.html#end-tags'),
-                ['markup/misnested', 'markup/unclosed-element', 'markup/content-model'],
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'markup/stray-end-tag',
+            'Extra end tag',
+            Weight::Fault,
+            ProofMark::TakeOut,
+            'An end tag has nothing to close.',
+            'An end tag with nothing to close often means that its start tag is missing, misspelt or '
+                .'closed already. Browsers ignore it or close something else.',
+            Citation::html('End tags', 'syntax.html#end-tags'),
+            ['markup/misnested', 'markup/unclosed-element', 'markup/content-model'],
+        ));
     }
 
     public function check(Examination $exam): iterable

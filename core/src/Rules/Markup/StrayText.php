@@ -33,19 +33,17 @@ final readonly class StrayText extends SlipRule
 
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'markup/stray-text',
-                'Text outside page parts',
-                Weight::Departure,
-                ProofMark::Move,
-                'Text is outside every part of the page, or slipped in between.',
-                'Your page is made of parts such as header, main and footer. Text between them belongs to '
-                    .'none, so it gets none of their styles.',
-                Citation::practice(),
-                ['markup/unclosed-element', 'markup/parse-error', 'markup/content-model'],
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'markup/stray-text',
+            'Text outside page parts',
+            Weight::Departure,
+            ProofMark::Move,
+            'Text is outside every part of the page, or slipped in between.',
+            'Your page is made of parts such as header, main and footer. Text between them belongs to '
+                .'none, so it gets none of their styles.',
+            Citation::practice(),
+            ['markup/unclosed-element', 'markup/parse-error', 'markup/content-model'],
+        ));
     }
 
     public function check(Examination $exam): iterable

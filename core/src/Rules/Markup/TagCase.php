@@ -21,19 +21,17 @@ final readonly class TagCase extends Rule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'markup/tag-case',
-                'Tags in capitals',
-                Weight::Tidy,
-                ProofMark::Change,
-                'An element or attribute is written in capitals.',
-                'Browsers do not mind, but nearly everybody writes tags in small letters. Code in one '
-                    .'style is easier to read and to search.',
-                Citation::practice(),
-                ['markup/duplicate-attribute'],
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'markup/tag-case',
+            'Tags in capitals',
+            Weight::Tidy,
+            ProofMark::Change,
+            'An element or attribute is written in capitals.',
+            'Browsers do not mind, but nearly everybody writes tags in small letters. Code in one '
+                .'style is easier to read and to search.',
+            Citation::practice(),
+            ['markup/duplicate-attribute'],
+        ));
     }
 
     public function check(Examination $exam): iterable

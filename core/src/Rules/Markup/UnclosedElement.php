@@ -26,19 +26,17 @@ final readonly class UnclosedElement extends SlipRule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'markup/unclosed-element',
-                'Missing end tag',
-                Weight::Fault,
-                ProofMark::Insert,
-                'An end tag is missing, has no slash, or is that of another element.',
-                'Without an end tag the browser decides where the element ends. All that follows may turn '
-                    .'bold, become a link or land in the wrong box.',
-                Citation::html('End tags', 'syntax.html#end-tags'),
-                ['markup/misnested', 'markup/unknown-element'],
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'markup/unclosed-element',
+            'Missing end tag',
+            Weight::Fault,
+            ProofMark::Insert,
+            'An end tag is missing, has no slash, or is that of another element.',
+            'Without an end tag the browser decides where the element ends. All that follows may turn '
+                .'bold, become a link or land in the wrong box.',
+            Citation::html('End tags', 'syntax.html#end-tags'),
+            ['markup/misnested', 'markup/unknown-element'],
+        ));
     }
 
     public function check(Examination $exam): iterable

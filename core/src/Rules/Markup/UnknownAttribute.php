@@ -29,19 +29,17 @@ final readonly class UnknownAttribute extends SlipRule
 
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'markup/unknown-attribute',
-                'Unknown attribute',
-                Weight::Fault,
-                ProofMark::Change,
-                'An attribute does not exist, or not on this element.',
-                'Browsers ignore an attribute that they do not know, so what you want does not happen: '
-                    .'with `herf` there is no link.',
-                Citation::html('Attributes', 'indices.html#attributes-3'),
-                ['markup/parse-error', 'markup/obsolete-attribute'],
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'markup/unknown-attribute',
+            'Unknown attribute',
+            Weight::Fault,
+            ProofMark::Change,
+            'An attribute does not exist, or not on this element.',
+            'Browsers ignore an attribute that they do not know, so what you want does not happen: '
+                .'with `herf` there is no link.',
+            Citation::html('Attributes', 'indices.html#attributes-3'),
+            ['markup/parse-error', 'markup/obsolete-attribute'],
+        ));
     }
 
     public function check(Examination $exam): iterable

@@ -20,18 +20,16 @@ final readonly class UnknownElement extends SlipRule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'markup/unknown-element',
-                'Unknown element',
-                Weight::Fault,
-                ProofMark::Change,
-                'An element does not exist, or its name is misspelt.',
-                'Browsers do not know this element. It gets no meaning and no style of its own, and '
-                    .'screen readers cannot tell what it is.',
-                Citation::html('Elements', 'indices.html#elements-3'),
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'markup/unknown-element',
+            'Unknown element',
+            Weight::Fault,
+            ProofMark::Change,
+            'An element does not exist, or its name is misspelt.',
+            'Browsers do not know this element. It gets no meaning and no style of its own, and '
+                .'screen readers cannot tell what it is.',
+            Citation::html('Elements', 'indices.html#elements-3'),
+        ));
     }
 
     public function check(Examination $exam): iterable

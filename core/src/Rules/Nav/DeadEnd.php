@@ -17,19 +17,17 @@ final readonly class DeadEnd extends PathRule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'nav/dead-end',
-                'Dead end',
-                Weight::Departure,
-                ProofMark::Insert,
-                'A page has no link to another page of the site.',
-                'A page without links to the others leaves its readers stuck. They can only go back or '
-                    .'close the tab.',
-                Citation::practice(),
-                self::EXPLAINED_BY,
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'nav/dead-end',
+            'Dead end',
+            Weight::Departure,
+            ProofMark::Insert,
+            'A page has no link to another page of the site.',
+            'A page without links to the others leaves its readers stuck. They can only go back or '
+                .'close the tab.',
+            Citation::practice(),
+            self::EXPLAINED_BY,
+        ));
     }
 
     public function check(Examination $exam): iterable

@@ -14,18 +14,16 @@ final readonly class MenuDiffers extends MenuRule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'nav/menu-differs',
-                'Menu entry differs',
-                Weight::Departure,
-                ProofMark::Change,
-                'An entry of the menu is missing, extra, renamed or leads elsewhere.',
-                'People learn the menu on one page and expect the same on the next. If one page leaves '
-                    .'out or renames an entry, they miss that page or think that they left the site.',
-                Citation::wcag('3.2.3 Consistent Navigation', 'consistent-navigation'),
-                self::EXPLAINED_BY,
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'nav/menu-differs',
+            'Menu entry differs',
+            Weight::Departure,
+            ProofMark::Change,
+            'An entry of the menu is missing, extra, renamed or leads elsewhere.',
+            'People learn the menu on one page and expect the same on the next. If one page leaves '
+                .'out or renames an entry, they miss that page or think that they left the site.',
+            Citation::wcag('3.2.3 Consistent Navigation', 'consistent-navigation'),
+            self::EXPLAINED_BY,
+        ));
     }
 }

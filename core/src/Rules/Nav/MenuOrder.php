@@ -14,18 +14,16 @@ final readonly class MenuOrder extends MenuRule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'nav/menu-order',
-                'Menu order differs',
-                Weight::Departure,
-                ProofMark::Move,
-                'The entries of the menu are in a different order from the other pages.',
-                'People click where the entry was on the last page. If the order changes, they land on '
-                    .'the wrong page.',
-                Citation::wcag('3.2.3 Consistent Navigation', 'consistent-navigation'),
-                self::EXPLAINED_BY,
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'nav/menu-order',
+            'Menu order differs',
+            Weight::Departure,
+            ProofMark::Move,
+            'The entries of the menu are in a different order from the other pages.',
+            'People click where the entry was on the last page. If the order changes, they land on '
+                .'the wrong page.',
+            Citation::wcag('3.2.3 Consistent Navigation', 'consistent-navigation'),
+            self::EXPLAINED_BY,
+        ));
     }
 }

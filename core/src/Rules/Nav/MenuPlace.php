@@ -14,18 +14,16 @@ final readonly class MenuPlace extends MenuRule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'nav/menu-place',
-                'Menu in another place',
-                Weight::Departure,
-                ProofMark::Move,
-                'The menu is in a different part of the page from the other pages.',
-                'People look for the menu where they saw it last. If it moves, they have to search for it '
-                    .'on every page.',
-                Citation::wcag('3.2.3 Consistent Navigation', 'consistent-navigation'),
-                self::EXPLAINED_BY,
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'nav/menu-place',
+            'Menu in another place',
+            Weight::Departure,
+            ProofMark::Move,
+            'The menu is in a different part of the page from the other pages.',
+            'People look for the menu where they saw it last. If it moves, they have to search for it '
+                .'on every page.',
+            Citation::wcag('3.2.3 Consistent Navigation', 'consistent-navigation'),
+            self::EXPLAINED_BY,
+        ));
     }
 }

@@ -17,18 +17,16 @@ final readonly class MissingMenu extends MenuRule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'nav/missing-menu',
-                'Missing menu',
-                Weight::Departure,
-                ProofMark::Insert,
-                'A page does not have the menu of the other pages.',
-                'People learn the menu on one page and look for it on the next. Without it they can leave '
-                    .'this page only with the Back button.',
-                Citation::wcag('3.2.3 Consistent Navigation', 'consistent-navigation'),
-                ['markup/unclosed-element', 'markup/content-model'],
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'nav/missing-menu',
+            'Missing menu',
+            Weight::Departure,
+            ProofMark::Insert,
+            'A page does not have the menu of the other pages.',
+            'People learn the menu on one page and look for it on the next. Without it they can leave '
+                .'this page only with the Back button.',
+            Citation::wcag('3.2.3 Consistent Navigation', 'consistent-navigation'),
+            ['markup/unclosed-element', 'markup/content-model'],
+        ));
     }
 }

@@ -20,19 +20,17 @@ final readonly class NoWayHome extends PathRule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'nav/no-way-home',
-                'No way home',
-                Weight::Departure,
-                ProofMark::Insert,
-                'Readers cannot get from a page back to the home page.',
-                'Many people arrive on an inner page, from a search engine or a friend’s link. Without a '
-                    .'way home they never see the rest of your site.',
-                Citation::practice(),
-                self::EXPLAINED_BY,
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'nav/no-way-home',
+            'No way home',
+            Weight::Departure,
+            ProofMark::Insert,
+            'Readers cannot get from a page back to the home page.',
+            'Many people arrive on an inner page, from a search engine or a friend’s link. Without a '
+                .'way home they never see the rest of your site.',
+            Citation::practice(),
+            self::EXPLAINED_BY,
+        ));
     }
 
     public function check(Examination $exam): iterable

@@ -17,24 +17,22 @@ final readonly class Pattern extends Rule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'nav/pattern',
-                'Broken navigation pattern',
-                Weight::Departure,
-                ProofMark::Change,
-                'The pattern in which the pages link is broken: a link is missing, wrong, swapped or extra.',
-                'The pages are linked by a plan, such as a chain or a ring, and readers follow it. One '
-                    .'wrong or missing link takes them off the path.',
-                Citation::practice(),
-                [
-                    'link/missing-file', 'link/letter-case', 'link/wrong-folder', 'link/outside-site',
-                    'link/local-path', 'link/empty', 'link/bad-address', 'link/missing-scheme',
-                    'link/folder-without-index', 'link/label-mismatch', 'nav/menu-differs', 'nav/missing-menu',
-                    'file/missing', 'file/name', 'nav/unreachable-page', 'markup/stray-end-tag',
-                ],
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'nav/pattern',
+            'Broken navigation pattern',
+            Weight::Departure,
+            ProofMark::Change,
+            'The pattern in which the pages link is broken: a link is missing, wrong, swapped or extra.',
+            'The pages are linked by a plan, such as a chain or a ring, and readers follow it. One '
+                .'wrong or missing link takes them off the path.',
+            Citation::practice(),
+            [
+                'link/missing-file', 'link/letter-case', 'link/wrong-folder', 'link/outside-site',
+                'link/local-path', 'link/empty', 'link/bad-address', 'link/missing-scheme',
+                'link/folder-without-index', 'link/label-mismatch', 'nav/menu-differs', 'nav/missing-menu',
+                'file/missing', 'file/name', 'nav/unreachable-page', 'markup/stray-end-tag',
+            ],
+        ));
     }
 
     public function check(Examination $exam): iterable

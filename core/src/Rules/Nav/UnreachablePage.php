@@ -22,19 +22,17 @@ final readonly class UnreachablePage extends Rule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'nav/unreachable-page',
-                'Unreachable page',
-                Weight::Departure,
-                ProofMark::Insert,
-                'Readers cannot get to a page from the home page.',
-                'Nobody finds a page that no link leads to, unless they know its address. Search engines '
-                    .'miss it too.',
-                Citation::practice(),
-                ['file/unexpected', 'file/double-extension', 'file/name', 'link/folder-without-index'],
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'nav/unreachable-page',
+            'Unreachable page',
+            Weight::Departure,
+            ProofMark::Insert,
+            'Readers cannot get to a page from the home page.',
+            'Nobody finds a page that no link leads to, unless they know its address. Search engines '
+                .'miss it too.',
+            Citation::practice(),
+            ['file/unexpected', 'file/double-extension', 'file/name', 'link/folder-without-index'],
+        ));
     }
 
     public function check(Examination $exam): iterable

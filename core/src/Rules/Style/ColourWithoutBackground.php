@@ -21,23 +21,21 @@ final readonly class ColourWithoutBackground extends Rule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'style/colour-without-background',
-                'Colour without background',
-                Weight::Tidy,
-                ProofMark::Insert,
-                'The page has a text colour and no background, or the other way round.',
-                'Some people set their own colours in the browser. If you set only the text or only the '
-                    .'background, yours and theirs can be too close to read.',
-                Citation::standard(
-                    'Techniques for WCAG 2.2',
-                    'F24',
-                    'https://www.w3.org/WAI/WCAG22/Techniques/failures/F24',
-                ),
-                ['style/invalid-value', 'style/unknown-property', 'style/syntax'],
+        parent::__construct(new RuleFacts(
+            'style/colour-without-background',
+            'Colour without background',
+            Weight::Tidy,
+            ProofMark::Insert,
+            'The page has a text colour and no background, or the other way round.',
+            'Some people set their own colours in the browser. If you set only the text or only the '
+                .'background, yours and theirs can be too close to read.',
+            Citation::standard(
+                'Techniques for WCAG 2.2',
+                'F24',
+                'https://www.w3.org/WAI/WCAG22/Techniques/failures/F24',
             ),
-        );
+            ['style/invalid-value', 'style/unknown-property', 'style/syntax'],
+        ));
     }
 
     public function check(Examination $exam): iterable

@@ -38,18 +38,16 @@ final readonly class ElementNameAsClass extends Rule
 
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'style/element-name-as-class',
-                'Tag name as class',
-                Weight::Tidy,
-                ProofMark::Change,
-                'A class or id with the name of an element.',
-                '`nav { … }` styles every `<nav>`, and `.nav { … }` only elements of that class. With the '
-                    .'same name for both, they are easily mixed up.',
-                Citation::practice(),
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'style/element-name-as-class',
+            'Tag name as class',
+            Weight::Tidy,
+            ProofMark::Change,
+            'A class or id with the name of an element.',
+            '`nav { … }` styles every `<nav>`, and `.nav { … }` only elements of that class. With the '
+                .'same name for both, they are easily mixed up.',
+            Citation::practice(),
+        ));
     }
 
     public function check(Examination $exam): iterable

@@ -17,17 +17,15 @@ final readonly class Embedded extends Rule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'style/embedded',
-                'Embedded style',
-                Weight::Departure,
-                ProofMark::Move,
-                'A `style` element, where the brief wants a stylesheet.',
-                'Styles written in one page do not reach the others. You would have to repeat each change '
-                    .'on every page.',
-                Citation::html('The style element', 'semantics.html#the-style-element'),
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'style/embedded',
+            'Embedded style',
+            Weight::Departure,
+            ProofMark::Move,
+            'A `style` element, where the brief wants a stylesheet.',
+            'Styles written in one page do not reach the others. You would have to repeat each change '
+                .'on every page.',
+            Citation::html('The style element', 'semantics.html#the-style-element'),
+        ));
     }
 }

@@ -15,17 +15,15 @@ final readonly class Inline extends Rule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'style/inline',
-                'Inline style',
-                Weight::Departure,
-                ProofMark::Move,
-                'A `style` attribute, where the brief wants a stylesheet.',
-                'A `style` attribute reaches one tag. To change the look of the site, you would have to '
-                    .'find and edit every one of them.',
-                Citation::html('The style attribute', 'dom.html#the-style-attribute'),
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'style/inline',
+            'Inline style',
+            Weight::Departure,
+            ProofMark::Move,
+            'A `style` attribute, where the brief wants a stylesheet.',
+            'A `style` attribute reaches one tag. To change the look of the site, you would have to '
+                .'find and edit every one of them.',
+            Citation::html('The style attribute', 'dom.html#the-style-attribute'),
+        ));
     }
 }

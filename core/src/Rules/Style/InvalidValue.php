@@ -40,19 +40,17 @@ final readonly class InvalidValue extends Rule
 
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'style/invalid-value',
-                'Invalid CSS value',
-                Weight::Fault,
-                ProofMark::Change,
-                'A value that the property cannot have.',
-                'Browsers ignore a declaration whose value they cannot read. The line does nothing, and '
-                    .'no error is shown.',
-                Citation::css('CSS 2.1', '4.2 Rules for handling parsing errors', 'CSS21/syndata.html#parsing-errors'),
-                ['style/syntax'],
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'style/invalid-value',
+            'Invalid CSS value',
+            Weight::Fault,
+            ProofMark::Change,
+            'A value that the property cannot have.',
+            'Browsers ignore a declaration whose value they cannot read. The line does nothing, and '
+                .'no error is shown.',
+            Citation::css('CSS 2.1', '4.2 Rules for handling parsing errors', 'CSS21/syndata.html#parsing-errors'),
+            ['style/syntax'],
+        ));
     }
 
     public function check(Examination $exam): iterable

@@ -33,22 +33,20 @@ final readonly class LinkStateOrder extends Rule
 
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'style/link-state-order',
-                'Wrong link state order',
-                Weight::Departure,
-                ProofMark::Move,
-                'The states of links are in an order in which one of them never shows.',
-                'A link can be visited and under the pointer at once. Of two equal rules the later one '
-                    .'wins, so in the wrong order one state never shows.',
-                Citation::css(
-                    'CSS 2.1',
-                    '5.11.3 The dynamic pseudo-classes',
-                    'CSS21/selector.html#dynamic-pseudo-classes',
-                ),
+        parent::__construct(new RuleFacts(
+            'style/link-state-order',
+            'Wrong link state order',
+            Weight::Departure,
+            ProofMark::Move,
+            'The states of links are in an order in which one of them never shows.',
+            'A link can be visited and under the pointer at once. Of two equal rules the later one '
+                .'wins, so in the wrong order one state never shows.',
+            Citation::css(
+                'CSS 2.1',
+                '5.11.3 The dynamic pseudo-classes',
+                'CSS21/selector.html#dynamic-pseudo-classes',
             ),
-        );
+        ));
     }
 
     public function check(Examination $exam): iterable

@@ -21,18 +21,16 @@ final readonly class LinkedTwice extends Rule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'style/linked-twice',
-                'Stylesheet linked twice',
-                Weight::Tidy,
-                ProofMark::TakeOut,
-                'The same stylesheet is linked twice on a page.',
-                'The second link adds nothing. If you change one of them later, it is easy to forget the '
-                    .'other.',
-                Citation::practice(),
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'style/linked-twice',
+            'Stylesheet linked twice',
+            Weight::Tidy,
+            ProofMark::TakeOut,
+            'The same stylesheet is linked twice on a page.',
+            'The second link adds nothing. If you change one of them later, it is easy to forget the '
+                .'other.',
+            Citation::practice(),
+        ));
     }
 
     public function check(Examination $exam): iterable

@@ -25,18 +25,16 @@ final readonly class LowContrast extends Rule
 
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'style/low-contrast',
-                'Low contrast',
-                Weight::Departure,
-                ProofMark::Change,
-                'Text that is hard to read against its background.',
-                'Text that is almost as light or as dark as its background is hard to read for many '
-                    .'people, and for everybody in bright sunlight.',
-                Citation::wcag('1.4.3 Contrast (Minimum)', 'contrast-minimum'),
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'style/low-contrast',
+            'Low contrast',
+            Weight::Departure,
+            ProofMark::Change,
+            'Text that is hard to read against its background.',
+            'Text that is almost as light or as dark as its background is hard to read for many '
+                .'people, and for everybody in bright sunlight.',
+            Citation::wcag('1.4.3 Contrast (Minimum)', 'contrast-minimum'),
+        ));
     }
 
     public function check(Examination $exam): iterable

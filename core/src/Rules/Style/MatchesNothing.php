@@ -29,24 +29,22 @@ final readonly class MatchesNothing extends Rule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'style/matches-nothing',
-                'Unused CSS rule',
-                Weight::Tidy,
-                ProofMark::Look,
-                'A rule of a stylesheet that no page has an element for.',
-                'The rule styles nothing. Often a name is misspelt, or the element that it was for is '
-                    .'gone.',
-                Citation::practice(),
-                [
-                    'style/near-miss', 'style/unknown-selector', 'style/syntax', 'style/missing-rel',
-                    'style/not-on-page', 'markup/bad-attribute-value', 'markup/unknown-element',
-                    'markup/unknown-attribute', 'markup/unclosed-element', 'link/missing-file',
-                    'link/letter-case', 'link/wrong-folder', 'link/outside-site', 'link/local-path',
-                ],
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'style/matches-nothing',
+            'Unused CSS rule',
+            Weight::Tidy,
+            ProofMark::Look,
+            'A rule of a stylesheet that no page has an element for.',
+            'The rule styles nothing. Often a name is misspelt, or the element that it was for is '
+                .'gone.',
+            Citation::practice(),
+            [
+                'style/near-miss', 'style/unknown-selector', 'style/syntax', 'style/missing-rel',
+                'style/not-on-page', 'markup/bad-attribute-value', 'markup/unknown-element',
+                'markup/unknown-attribute', 'markup/unclosed-element', 'link/missing-file',
+                'link/letter-case', 'link/wrong-folder', 'link/outside-site', 'link/local-path',
+            ],
+        ));
     }
 
     public function check(Examination $exam): iterable

@@ -23,19 +23,17 @@ final readonly class MissingRel extends Rule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'style/missing-rel',
-                'Missing rel attribute',
-                Weight::Fault,
-                ProofMark::Insert,
-                'A link to a stylesheet without `rel="stylesheet"`.',
-                '`rel="stylesheet"` tells the browser what the file is for. Without it, the file is not '
-                    .'used and the page has no styles.',
-                Citation::html('Link type “stylesheet”', 'links.html#link-type-stylesheet'),
-                ['markup/unknown-attribute'],
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'style/missing-rel',
+            'Missing rel attribute',
+            Weight::Fault,
+            ProofMark::Insert,
+            'A link to a stylesheet without `rel="stylesheet"`.',
+            '`rel="stylesheet"` tells the browser what the file is for. Without it, the file is not '
+                .'used and the page has no styles.',
+            Citation::html('Link type “stylesheet”', 'links.html#link-type-stylesheet'),
+            ['markup/unknown-attribute'],
+        ));
     }
 
     public function check(Examination $exam): iterable

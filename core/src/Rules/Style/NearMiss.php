@@ -32,19 +32,17 @@ final readonly class NearMiss extends Rule
 
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'style/near-miss',
-                'Mismatched class or id',
-                Weight::Fault,
-                ProofMark::Change,
-                'A selector misses a class or id of the pages by a little.',
-                'A rule reaches only elements with exactly its name: `.` is for classes, `#` is for ids, '
-                    .'and capitals count. A near miss styles nothing.',
-                Citation::css('Selectors Level 4', 'Class Selectors', 'selectors-4/#class-html'),
-                ['style/syntax', 'markup/unknown-attribute'],
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'style/near-miss',
+            'Mismatched class or id',
+            Weight::Fault,
+            ProofMark::Change,
+            'A selector misses a class or id of the pages by a little.',
+            'A rule reaches only elements with exactly its name: `.` is for classes, `#` is for ids, '
+                .'and capitals count. A near miss styles nothing.',
+            Citation::css('Selectors Level 4', 'Class Selectors', 'selectors-4/#class-html'),
+            ['style/syntax', 'markup/unknown-attribute'],
+        ));
     }
 
     public function check(Examination $exam): iterable

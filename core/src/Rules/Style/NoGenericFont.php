@@ -42,18 +42,16 @@ final readonly class NoGenericFont extends Rule
 
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'style/no-generic-font',
-                'No fallback font',
-                Weight::Tidy,
-                ProofMark::Insert,
-                'A list of fonts that does not end in a generic family.',
-                'Not every computer has your font. If the list does not end in a general family such as '
-                    .'`serif`, the browser picks one that may not fit at all.',
-                Citation::css('CSS 2.1', '15.3 Font family', 'CSS21/fonts.html#font-family-prop'),
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'style/no-generic-font',
+            'No fallback font',
+            Weight::Tidy,
+            ProofMark::Insert,
+            'A list of fonts that does not end in a generic family.',
+            'Not every computer has your font. If the list does not end in a general family such as '
+                .'`serif`, the browser picks one that may not fit at all.',
+            Citation::css('CSS 2.1', '15.3 Font family', 'CSS21/fonts.html#font-family-prop'),
+        ));
     }
 
     public function check(Examination $exam): iterable

@@ -29,24 +29,22 @@ final readonly class NoRuleFor extends Rule
 
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'style/no-rule-for',
-                'Unused class or id',
-                Weight::Tidy,
-                ProofMark::Look,
-                'A class or id that nothing uses.',
-                'Nothing uses this name. Often its rule was forgotten, or the name is spelt differently '
-                    .'in the stylesheet.',
-                Citation::practice(),
-                [
-                    'style/near-miss', 'style/element-name-as-class', 'markup/duplicate-id',
-                    'markup/bad-attribute-value', 'link/missing-fragment', 'link/missing-file',
-                    'link/letter-case', 'link/wrong-folder', 'link/outside-site', 'link/local-path',
-                    'style/missing-rel', 'style/not-on-page', 'style/none', 'file/missing',
-                ],
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'style/no-rule-for',
+            'Unused class or id',
+            Weight::Tidy,
+            ProofMark::Look,
+            'A class or id that nothing uses.',
+            'Nothing uses this name. Often its rule was forgotten, or the name is spelt differently '
+                .'in the stylesheet.',
+            Citation::practice(),
+            [
+                'style/near-miss', 'style/element-name-as-class', 'markup/duplicate-id',
+                'markup/bad-attribute-value', 'link/missing-fragment', 'link/missing-file',
+                'link/letter-case', 'link/wrong-folder', 'link/outside-site', 'link/local-path',
+                'style/missing-rel', 'style/not-on-page', 'style/none', 'file/missing',
+            ],
+        ));
     }
 
     public function check(Examination $exam): iterable

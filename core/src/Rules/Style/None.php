@@ -21,23 +21,21 @@ final readonly class None extends Rule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'style/none',
-                'No stylesheet linked',
-                Weight::Departure,
-                ProofMark::Insert,
-                'The site has a stylesheet, and no page links it.',
-                'The browser shows the pages in its own plain style. All the design that you wrote is in '
-                    .'a file that no page loads.',
-                Citation::html('Link type “stylesheet”', 'links.html#link-type-stylesheet'),
-                [
-                    'link/missing-file', 'link/letter-case', 'link/wrong-folder', 'link/local-path',
-                    'link/outside-site', 'style/missing-rel', 'markup/unclosed-element', 'markup/unknown-element',
-                    'markup/unknown-attribute', 'link/bad-address', 'link/empty',
-                ],
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'style/none',
+            'No stylesheet linked',
+            Weight::Departure,
+            ProofMark::Insert,
+            'The site has a stylesheet, and no page links it.',
+            'The browser shows the pages in its own plain style. All the design that you wrote is in '
+                .'a file that no page loads.',
+            Citation::html('Link type “stylesheet”', 'links.html#link-type-stylesheet'),
+            [
+                'link/missing-file', 'link/letter-case', 'link/wrong-folder', 'link/local-path',
+                'link/outside-site', 'style/missing-rel', 'markup/unclosed-element', 'markup/unknown-element',
+                'markup/unknown-attribute', 'link/bad-address', 'link/empty',
+            ],
+        ));
     }
 
     public function check(Examination $exam): iterable

@@ -18,25 +18,23 @@ final readonly class NotInHead extends Rule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'style/not-in-head',
-                'Styles outside head',
-                Weight::Departure,
-                ProofMark::Move,
-                'A stylesheet is linked or written in the body.',
-                'A browser draws the page while it loads. If the styles come late, readers see the page '
-                    .'without them first.',
-                Citation::html('The link element', 'semantics.html#the-link-element'),
-                [
-                    'markup/missing-skeleton-tag',
-                    'markup/unclosed-element',
-                    'markup/stray-text',
-                    'markup/stray-end-tag',
-                    'markup/content-model',
-                ],
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'style/not-in-head',
+            'Styles outside head',
+            Weight::Departure,
+            ProofMark::Move,
+            'A stylesheet is linked or written in the body.',
+            'A browser draws the page while it loads. If the styles come late, readers see the page '
+                .'without them first.',
+            Citation::html('The link element', 'semantics.html#the-link-element'),
+            [
+                'markup/missing-skeleton-tag',
+                'markup/unclosed-element',
+                'markup/stray-text',
+                'markup/stray-end-tag',
+                'markup/content-model',
+            ],
+        ));
     }
 
     public function check(Examination $exam): iterable

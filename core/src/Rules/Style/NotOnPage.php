@@ -26,23 +26,21 @@ final readonly class NotOnPage extends Rule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'style/not-on-page',
-                'Stylesheet not linked',
-                Weight::Departure,
-                ProofMark::Insert,
-                'A stylesheet that the other pages link is not linked on this page.',
-                'This page loads without the look of the others, as if it came from another site.',
-                Citation::html('Link type “stylesheet”', 'links.html#link-type-stylesheet'),
-                [
-                    'link/missing-file', 'link/letter-case', 'link/wrong-folder', 'link/outside-site',
-                    'link/local-path', 'link/bad-address', 'link/empty', 'file/name', 'file/missing',
-                    'markup/bad-attribute-value', 'markup/missing-attribute', 'markup/unknown-attribute',
-                    'markup/unclosed-element', 'file/double-extension',
-                ],
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'style/not-on-page',
+            'Stylesheet not linked',
+            Weight::Departure,
+            ProofMark::Insert,
+            'A stylesheet that the other pages link is not linked on this page.',
+            'This page loads without the look of the others, as if it came from another site.',
+            Citation::html('Link type “stylesheet”', 'links.html#link-type-stylesheet'),
+            [
+                'link/missing-file', 'link/letter-case', 'link/wrong-folder', 'link/outside-site',
+                'link/local-path', 'link/bad-address', 'link/empty', 'file/name', 'file/missing',
+                'markup/bad-attribute-value', 'markup/missing-attribute', 'markup/unknown-attribute',
+                'markup/unclosed-element', 'file/double-extension',
+            ],
+        ));
     }
 
     public function check(Examination $exam): iterable

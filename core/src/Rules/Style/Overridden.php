@@ -29,22 +29,20 @@ final readonly class Overridden extends Rule
 {
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'style/overridden',
-                'Overridden declaration',
-                Weight::Tidy,
-                ProofMark::Look,
-                'A declaration that another one of the same stylesheet always beats.',
-                'Another line always wins, so this one does nothing. If you edit it later, you will wonder '
-                    .'why the page stays the same.',
-                Citation::css(
-                    'CSS Cascading and Inheritance Level 4',
-                    'Cascade Sorting Order',
-                    'css-cascade-4/#cascade-sort',
-                ),
+        parent::__construct(new RuleFacts(
+            'style/overridden',
+            'Overridden declaration',
+            Weight::Tidy,
+            ProofMark::Look,
+            'A declaration that another one of the same stylesheet always beats.',
+            'Another line always wins, so this one does nothing. If you edit it later, you will wonder '
+                .'why the page stays the same.',
+            Citation::css(
+                'CSS Cascading and Inheritance Level 4',
+                'Cascade Sorting Order',
+                'css-cascade-4/#cascade-sort',
             ),
-        );
+        ));
     }
 
     public function check(Examination $exam): iterable

@@ -31,22 +31,20 @@ final readonly class SheetOrder extends Rule
 
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'style/sheet-order',
-                'Wrong stylesheet order',
-                Weight::Departure,
-                ProofMark::Move,
-                'The stylesheets are not linked in the order that the brief asks for, or that most pages have.',
-                'If two stylesheets disagree, the later one wins. In another order, the page looks '
-                    .'different.',
-                Citation::css(
-                    'CSS Cascading and Inheritance Level 4',
-                    'Cascade Sorting Order',
-                    'css-cascade-4/#cascade-sort',
-                ),
+        parent::__construct(new RuleFacts(
+            'style/sheet-order',
+            'Wrong stylesheet order',
+            Weight::Departure,
+            ProofMark::Move,
+            'The stylesheets are not linked in the order that the brief asks for, or that most pages have.',
+            'If two stylesheets disagree, the later one wins. In another order, the page looks '
+                .'different.',
+            Citation::css(
+                'CSS Cascading and Inheritance Level 4',
+                'Cascade Sorting Order',
+                'css-cascade-4/#cascade-sort',
             ),
-        );
+        ));
     }
 
     public function check(Examination $exam): iterable

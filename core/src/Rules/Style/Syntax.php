@@ -40,18 +40,16 @@ final readonly class Syntax extends Rule
 
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'style/syntax',
-                'CSS syntax error',
-                Weight::Fault,
-                ProofMark::Change,
-                'CSS with a syntax error, so that browsers skip a part of it.',
-                'A browser skips CSS that it cannot read, often up to the next `;` or `}`. One wrong '
-                    .'character can switch off several rules.',
-                Citation::css('CSS Syntax Module Level 3', 'Error Handling', 'css-syntax-3/#error-handling'),
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'style/syntax',
+            'CSS syntax error',
+            Weight::Fault,
+            ProofMark::Change,
+            'CSS with a syntax error, so that browsers skip a part of it.',
+            'A browser skips CSS that it cannot read, often up to the next `;` or `}`. One wrong '
+                .'character can switch off several rules.',
+            Citation::css('CSS Syntax Module Level 3', 'Error Handling', 'css-syntax-3/#error-handling'),
+        ));
     }
 
     public function check(Examination $exam): iterable

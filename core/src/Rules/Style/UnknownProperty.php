@@ -44,19 +44,17 @@ final readonly class UnknownProperty extends Rule
 
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'style/unknown-property',
-                'Unknown CSS property',
-                Weight::Fault,
-                ProofMark::Change,
-                'A property that CSS does not have.',
-                'Browsers ignore a property that they do not know. The line does nothing, and no error is '
-                    .'shown.',
-                Citation::css('CSS 2.1', '4.2 Rules for handling parsing errors', 'CSS21/syndata.html#parsing-errors'),
-                ['style/syntax'],
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'style/unknown-property',
+            'Unknown CSS property',
+            Weight::Fault,
+            ProofMark::Change,
+            'A property that CSS does not have.',
+            'Browsers ignore a property that they do not know. The line does nothing, and no error is '
+                .'shown.',
+            Citation::css('CSS 2.1', '4.2 Rules for handling parsing errors', 'CSS21/syndata.html#parsing-errors'),
+            ['style/syntax'],
+        ));
     }
 
     public function check(Examination $exam): iterable

@@ -40,19 +40,17 @@ final readonly class UnknownSelector extends Rule
 
     public function __construct()
     {
-        parent::__construct(
-            new RuleFacts(
-                'style/unknown-selector',
-                'Unknown selector',
-                Weight::Fault,
-                ProofMark::Change,
-                'A selector names an element or a pseudo-class that does not exist.',
-                'There is no such element or pseudo-class, so the rule styles nothing. In a list with '
-                    .'commas, one unknown pseudo-class switches off the whole rule.',
-                Citation::css('Selectors Level 4', 'Invalid Selectors and Error Handling', 'selectors-4/#invalid'),
-                ['style/syntax', 'style/near-miss'],
-            ),
-        );
+        parent::__construct(new RuleFacts(
+            'style/unknown-selector',
+            'Unknown selector',
+            Weight::Fault,
+            ProofMark::Change,
+            'A selector names an element or a pseudo-class that does not exist.',
+            'There is no such element or pseudo-class, so the rule styles nothing. In a list with '
+                .'commas, one unknown pseudo-class switches off the whole rule.',
+            Citation::css('Selectors Level 4', 'Invalid Selectors and Error Handling', 'selectors-4/#invalid'),
+            ['style/syntax', 'style/near-miss'],
+        ));
     }
 
     public function check(Examination $exam): iterable
