@@ -71,9 +71,8 @@ final class Fold
             $surplus = count($group) - self::MOST;
             if ($surplus > 0) {
                 $last = $group[self::MOST - 1];
-                $told = $last->saying(
-                    "{$last->message} There are $surplus more findings of this kind on this page.",
-                );
+                $more = $surplus === 1 ? 'There is 1 more finding' : "There are $surplus more findings";
+                $told = $last->saying("{$last->message} $more of this kind on this page.");
                 foreach (array_slice($group, self::MOST - 1) as $finding) {
                     $this->became[spl_object_id($finding)] = $told;
                 }

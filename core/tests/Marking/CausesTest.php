@@ -101,6 +101,21 @@ it('gives no more than a hundred findings of a rule on a page, and says how many
         ->and($fold->findings)->toContain($fold->shownAs($findings[249]));
 });
 
+it('leaves a hundred findings as they are, and the first ninety-nine of more', function () {
+    $findings = array_map(fn (int $at) => foundBy('markup/missing-alt', ["element:$at"], at: $at % 9), range(1, 101));
+    $hundred = Fold::of(array_slice($findings, 0, 100));
+    $more = Fold::of($findings);
+    $places = array_map(fn ($one) => $one->span->start, $more->findings);
+    $sorted = $places;
+    sort($sorted);
+
+    expect(implode(' ', array_map(fn ($one) => $one->message, $hundred->findings)))->not->toContain('more findings')
+        ->and($more->findings[98]->message)->toBe('markup/missing-alt.')
+        ->and($more->findings[99]->message)->toBe('markup/missing-alt. There is 1 more finding of this kind on this page.')
+        ->and($places)->toBe($sorted)
+        ->and(array_filter($findings, fn ($one) => $more->shownAs($one) === $more->findings[99]))->toHaveCount(2);
+});
+
 it('knows where each byte was before a change', function (array $changes, string $after, string $of, string $before) {
     $file = Patch::apply(new SourceFile('a', '0123456789'), $changes);
     $start = (int) strpos($file->bytes, $of);
