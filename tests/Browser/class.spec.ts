@@ -52,7 +52,7 @@ test('a class of thirty, from the class sheet to all replies released, with a sl
   const {work} = await openClass(page)
   await expect(page.getByText('30 of 30 students handed in')).toBeVisible()
   const slips = page.getByRole('region', {name: 'Commonest slips'})
-  await slips.getByRole('button', {name: /^markup\/missing-alt/}).click()
+  await slips.getByRole('button', {name: /^Missing alt text/}).click()
   await slips.getByRole('link', {name: 'Read all 10 places in a row'}).click()
 
   const places = page.getByRole('listitem')
@@ -88,8 +88,8 @@ test('a class of thirty, from the class sheet to all replies released, with a sl
 
   await page.goto(`/assignments/${work}/lesson`)
   await expect(page.getByRole('article')).not.toHaveCount(0)
-  await page.getByLabel(/^markup\/missing-alt/).click()
-  await expect(page.getByLabel(/^markup\/missing-alt/)).toBeChecked()
+  await page.getByLabel(/^Missing alt text/).click()
+  await expect(page.getByLabel(/^Missing alt text/)).toBeChecked()
   const handout = page.getByRole('article').filter({hasText: 'A picture has no alt text.'})
   await expect(handout).toContainText('In 10 hand-ins of this class')
   await expect(page.getByRole('region', {name: 'Handout'})).not.toContainText('stud0')
