@@ -90,7 +90,7 @@ test('a class of thirty, from the class sheet to all replies released, with a sl
   await expect(page.getByRole('article')).not.toHaveCount(0)
   await page.getByLabel(/^Missing alt text/).click()
   await expect(page.getByLabel(/^Missing alt text/)).toBeChecked()
-  const handout = page.getByRole('article').filter({hasText: 'A picture has no alt text.'})
+  const handout = page.getByRole('article').filter({hasText: 'Missing alt text'})
   await expect(handout).toContainText('In 10 hand-ins of this class')
   await expect(page.getByRole('region', {name: 'Handout'})).not.toContainText('stud0')
   expect(await broken(page), 'next lesson').toEqual([])
