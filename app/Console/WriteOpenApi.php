@@ -18,7 +18,7 @@ final class WriteOpenApi extends Command
 
     protected $signature = 'openapi {--stdout : print it instead of writing docs/openapi.json}';
 
-    protected $description = 'Write docs/openapi.json, from which the client’s types are made, and the titles of the rules';
+    protected $description = 'Write docs/openapi.json, which the client’s types are made from, and the rules’ titles';
 
     public function handle(): int
     {

@@ -10,7 +10,6 @@ use App\Models\Assignment;
 use App\Models\Finding;
 use App\Models\Student;
 use App\Quotes\QuoteReader;
-use InkedMargin\Core\Report\RuleCatalogue;
 use InkedMargin\Core\Rules\Catalogue;
 
 /** Makes a handout of slips that a class has in common. */
@@ -68,7 +67,7 @@ final readonly class LessonPlan
         ));
         $plainest = $examples->first() ?? $first;
         $words = $off($plainest);
-        $example = RuleCatalogue::example($rule, $variant);
+        $example = $rule->example($variant);
 
         return new LessonPage(
             $id,

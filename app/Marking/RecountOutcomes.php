@@ -13,6 +13,7 @@ use InkedMargin\Core\Brief\Scheme;
 use InkedMargin\Core\Marking\Earned;
 use InkedMargin\Core\Marking\FindingCosts;
 use InkedMargin\Core\Marking\Score;
+use InkedMargin\Core\Source\TextMap;
 
 /**
  * Works the points of hand-ins out again after something was rubbed out, or was brought back: without another check,
@@ -103,19 +104,20 @@ final readonly class RecountOutcomes
      */
     private static function costs(string $run, array $outcomes, array $found, array $free, Scheme $scheme): array
     {
-        $now = [];
+        /** @var TextMap<float> $now by fingerprint */
+        $now = new TextMap;
         foreach ($outcomes as $outcome) {
             foreach ($outcome->costs() as $print => $cost) {
-                $now[$print] = ($now[$print] ?? 0.0) + $cost;
+                $now->put($print, ($now->get($print) ?? 0.0) + $cost);
             }
         }
         $off = FindingCosts::byWeight(array_column($free, 'weight'), $scheme);
         foreach ($free as $at => $one) {
-            $now["print $one->fingerprint"] = $off[$at];
+            $now->put($one->fingerprint, $off[$at]);
         }
         $changed = [];
         foreach ($found as $one) {
-            $cost = round($now["print $one->fingerprint"] ?? 0.0, 2);
+            $cost = round($now->get($one->fingerprint) ?? 0.0, 2);
             if ($cost !== (float) $one->cost) {
                 $changed[] = ['run' => $run, 'fingerprint' => $one->fingerprint, 'cost' => $cost];
             }
@@ -147,11 +149,11 @@ final readonly class RecountOutcomes
      */
     private static function free(array $found, array $gone): array
     {
-        $isGone = array_flip(array_map(fn (string $print) => "print $print", $gone));
+        $isGone = TextMap::of($gone);
 
         return array_values(array_filter(
             $found,
-            fn (object $one) => $one->free && ! isset($isGone["print $one->fingerprint"]),
+            fn (object $one) => $one->free && ! $isGone->has($one->fingerprint),
         ));
     }
 

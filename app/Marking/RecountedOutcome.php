@@ -9,6 +9,7 @@ use InkedMargin\Core\Brief\Requirement\Award;
 use InkedMargin\Core\Marking\Earned;
 use InkedMargin\Core\Marking\OutcomeKind;
 use InkedMargin\Core\Marking\Recount;
+use InkedMargin\Core\Source\TextMap;
 
 /** An outcome as it is once some findings are rubbed out. */
 final readonly class RecountedOutcome
@@ -62,14 +63,14 @@ final readonly class RecountedOutcome
         return $this->recount->costs;
     }
 
-    /** @return array<string, float> points by "print" and the fingerprint of what shows the loss */
-    public function costs(): array
+    /** @return TextMap<float> points by the fingerprint of what shows the loss */
+    public function costs(): TextMap
     {
-        $costs = [];
+        /** @var TextMap<float> $costs */
+        $costs = new TextMap;
         foreach ($this->isOpen() ? [] : $this->outcome->reasons() as $at => $reason) {
             if ($reason->finding !== null) {
-                $print = "print $reason->finding";
-                $costs[$print] = ($costs[$print] ?? 0.0) + $this->recount->costs[$at];
+                $costs->put($reason->finding, ($costs->get($reason->finding) ?? 0.0) + $this->recount->costs[$at]);
             }
         }
 

@@ -20,7 +20,8 @@ final readonly class MendedText
     {
         return match (true) {
             ! SourceText::of($file)->readable => 'This is no text that could be mended.',
-            $file->firstInvalidByte() !== null || ($file->kind() === FileKind::Page && ! FileEncoding::of($file->bytes)->isUtf8()) => 'The file is not UTF-8. A mended copy is made of files in UTF-8 alone, as it would be another file otherwise.',
+            ! self::isUtf8($file) => 'The file is not UTF-8. A mended copy is made of files in UTF-8 alone, '
+                .'as it would be another file otherwise.',
             default => null,
         };
     }
@@ -64,5 +65,11 @@ final readonly class MendedText
         }
 
         return $places;
+    }
+
+    private static function isUtf8(SourceFile $file): bool
+    {
+        return $file->firstInvalidByte() === null
+            && ($file->kind() !== FileKind::Page || FileEncoding::of($file->bytes)->isUtf8());
     }
 }

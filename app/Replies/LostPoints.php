@@ -14,6 +14,7 @@ use App\Models\RemarkKind;
 use Illuminate\Support\Collection;
 use InkedMargin\Core\Marking\OutcomeKind;
 use InkedMargin\Core\Source\English;
+use InkedMargin\Core\Source\TextMap;
 
 /** Why a hand-in lost its points: each part of them with its reason, inked or still in pencil. */
 final readonly class LostPoints
@@ -21,8 +22,8 @@ final readonly class LostPoints
     /** Characters of a reason that nobody inked. */
     private const MAX_WORDS = 160;
 
-    /** @var Collection<string, Remark> what was decided, by "print" and fingerprint */
-    private Collection $decisions;
+    /** @var TextMap<Remark> what was decided, by fingerprint */
+    private TextMap $decisions;
 
     /** @var list<string> fingerprints */
     private array $rubbedOut;
@@ -30,11 +31,17 @@ final readonly class LostPoints
     /** @param  HandIn  $handIn  with all that `ReplyComposer::NEEDS` names */
     public function __construct(private HandIn $handIn)
     {
-        $this->decisions = $handIn->remarks->whereNotNull('fingerprint')
-            ->keyBy(fn (Remark $one) => "print $one->fingerprint")->toBase();
-        $this->rubbedOut = array_values($this->decisions
-            ->filter(fn (Remark $one) => $one->kind === RemarkKind::RubbedOut)
-            ->map(fn (Remark $one) => (string) $one->fingerprint)->all());
+        $this->decisions = new TextMap;
+        foreach ($handIn->remarks->whereNotNull('fingerprint') as $remark) {
+            $this->decisions->put((string) $remark->fingerprint, $remark);
+        }
+        $rubbedOut = [];
+        foreach ($this->decisions as $print => $remark) {
+            if ($remark->kind === RemarkKind::RubbedOut) {
+                $rubbedOut[] = $print;
+            }
+        }
+        $this->rubbedOut = $rubbedOut;
     }
 
     /** @return list<ReplyReason> the costliest first; none where the points were given by hand */
@@ -66,23 +73,28 @@ final readonly class LostPoints
     /** @return list<string> fingerprints of findings that cost points and are still in pencil */
     public function pencilled(): array
     {
-        $prints = [];
+        /** @var TextMap<float> $costs points by fingerprint */
+        $costs = new TextMap;
         foreach ($this->handIn->run->outcomes ?? [] as $outcome) {
-            if ($outcome->award !== null && ! $this->handIn->assignment->leavesOut($outcome->requirement)
-                && ! $this->isByHand($outcome)) {
-                $prints += (new RecountedOutcome($outcome, $this->rubbedOut))->costs();
+            if ($outcome->award === null || $this->handIn->assignment->leavesOut($outcome->requirement)
+                || $this->isByHand($outcome)) {
+                continue;
+            }
+            foreach ((new RecountedOutcome($outcome, $this->rubbedOut))->costs() as $print => $cost) {
+                $costs->put($print, $costs->get($print) ?? $cost);
             }
         }
         foreach ($this->handIn->run->costingFindings ?? [] as $finding) {
-            $prints["print $finding->fingerprint"] = (float) $finding->cost;
+            $costs->put($finding->fingerprint, (float) $finding->cost);
         }
-        $open = array_filter(
-            $prints,
-            fn (float $cost, string $print) => $cost > 0.0 && ! $this->decisions->has($print),
-            ARRAY_FILTER_USE_BOTH,
-        );
+        $pencilled = [];
+        foreach ($costs as $print => $cost) {
+            if ($cost > 0.0 && ! $this->decisions->has($print)) {
+                $pencilled[] = $print;
+            }
+        }
 
-        return array_map(fn (string $print) => substr($print, strlen('print ')), array_keys($open));
+        return $pencilled;
     }
 
     /** @return list<ReplyReason> one for each finding that shows something of it, told by its costliest place */
@@ -135,7 +147,7 @@ final readonly class LostPoints
 
     private function reason(?string $print, float $cost, string $message, string $file, ?int $line): ReplyReason
     {
-        $remark = $print === null ? null : $this->decisions->get("print $print");
+        $remark = $print === null ? null : $this->decisions->get($print);
         $isInked = $remark?->kind === RemarkKind::Finding;
 
         return new ReplyReason(

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 use InkedMargin\Core\Tests\LongLines;
 
-// Arrows point one way: Source <- Grading; Source <- Markup, Style <- Site <- Finding <- Brief <- Example <- Rules <- Marking <-
-// Report. The core knows no framework.
+// Arrows point one way: Source <- Grading; Source <- Markup, Style <- Site <- Finding <- Brief <- Example <- Rules
+// <- Marking <- Report. The core knows no framework.
 const LAYERS = [
-    'Source', 'Grading', 'Markup', 'Style', 'Site', 'Finding', 'Brief', 'Example', 'Rules', 'Marking', 'Report', 'Command',
+    'Source', 'Grading', 'Markup', 'Style', 'Site', 'Finding', 'Brief', 'Example', 'Rules', 'Marking', 'Report',
+    'Command',
 ];
 
 arch('the core knows neither Laravel nor the application')

@@ -52,7 +52,9 @@ it('says why in one or two sentences, and not what the summary says', function (
 
 it('comes from a section of a standard, from the brief, or from common practice', function (Rule $rule) {
     $source = $rule->facts->source;
-    $hosts = ['html.spec.whatwg.org', 'www.w3.org', 'url.spec.whatwg.org', 'mimesniff.spec.whatwg.org', 'www.rfc-editor.org'];
+    $hosts = [
+        'html.spec.whatwg.org', 'www.w3.org', 'url.spec.whatwg.org', 'mimesniff.spec.whatwg.org', 'www.rfc-editor.org',
+    ];
 
     expect($source->url === null)->toBe(in_array($source->text, ['Common practice', 'The brief'], true))
         ->and($source->url === null || in_array(parse_url($source->url, PHP_URL_HOST), $hosts, true))->toBeTrue();

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use InkedMargin\Core\Report\RuleCatalogue;
 use InkedMargin\Core\Rules\Catalogue;
 use OpenApi\Attributes as OA;
 
@@ -54,7 +53,7 @@ final readonly class Teaching
         if ($rule === null) {
             return null;
         }
-        $example = RuleCatalogue::example($rule, $variant);
+        $example = $rule->example($variant);
 
         return new self(
             $id,

@@ -39,6 +39,15 @@ final readonly class ExampleReader
         return array_map(self::example(...), self::folders($rule));
     }
 
+    /** The example of one of a rule's ways to fail; its first one for a variant that it does not have. */
+    public static function of(string $rule, string $variant): Example
+    {
+        $folders = self::folders($rule);
+        $wanted = array_filter($folders, fn (string $folder) => self::variant($folder) === $variant);
+
+        return self::example(reset($wanted) ?: $folders[0]);
+    }
+
     /** @return list<string> */
     private static function folders(string $rule): array
     {

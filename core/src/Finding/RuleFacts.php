@@ -7,7 +7,7 @@ namespace InkedMargin\Core\Finding;
 /** All that a rule says about itself. */
 final readonly class RuleFacts
 {
-    /** A file that holds nothing, or no page, is told once, and not by what a page of it would lack. */
+    /** If a file is empty or is no page, only that is reported, and not what a page in it would be missing. */
     private const FILE_RULES = ['file/empty', 'file/wrong-type', 'file/unreadable'];
 
     /** @var list<string> ids of rules whose findings explain those of this one, where they share a subject */

@@ -35,18 +35,22 @@ final readonly class SharedSlips
      */
     public static function among(array $requirements, array $assessments): array
     {
-        $known = $costs = [];
+        $known = [];
         foreach ($assessments as $at => $assessment) {
             foreach ($assessment->shortfalls as $place => $shortfall) {
                 foreach ($shortfall->slips as $slip) {
                     $known[$slip][$at][] = $place;
                 }
             }
-            $costs[] = $assessment->costs($requirements[$at]->terms);
         }
         if ($known === []) {
             return [];
         }
+        $costs = array_map(
+            fn (Requirement $requirement, Assessment $assessment) => $assessment->costs($requirement->terms),
+            $requirements,
+            $assessments,
+        );
 
         return (new self($requirements, $assessments, $known, $costs))->followers();
     }

@@ -9,7 +9,6 @@ use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\Styles\ContrastPairs;
 use InkedMargin\Core\Site\Styles\SiteStyles;
-use InkedMargin\Core\Site\Styles\StyleSource;
 use InkedMargin\Core\Site\Styles\StyleSources;
 use InkedMargin\Core\Source\English;
 use InkedMargin\Core\Style\Cascade\Applied;
@@ -41,8 +40,7 @@ final readonly class ElementLooks
         'visibility' => ['Visibility', false],
     ];
 
-    /** @param  list<StyleSource>  $sources */
-    private function __construct(private Page $page, private Cascade $cascade, private array $sources)
+    private function __construct(private Page $page, private Cascade $cascade, private StyleSources $sources)
     {
     }
 
@@ -59,7 +57,7 @@ final readonly class ElementLooks
             return null;
         }
         $styles = $site->fact(SiteStyles::class);
-        $looks = new self($page, $styles->cascadeOf($page), $site->fact(StyleSources::class)->all);
+        $looks = new self($page, $styles->cascadeOf($page), $site->fact(StyleSources::class));
 
         return [
             'at' => $at,
@@ -208,16 +206,12 @@ final readonly class ElementLooks
     /** @return array{string, int}|null */
     private function place(?Declaration $declaration): ?array
     {
-        foreach ($this->sources as $source) {
-            if ($declaration !== null && $source->css->tokens === $declaration->tokens) {
-                return [
-                    $source->path(),
-                    $source->file->position($source->place($declaration->span())->start)->line,
-                ];
-            }
-        }
+        $source = $declaration === null ? null : $this->sources->writing($declaration);
 
-        return null;
+        return $source === null ? null : [
+            $source->path(),
+            $source->file->position($source->place($declaration->span())->start)->line,
+        ];
     }
 
     /** How well its own text can be read; null where it has none, or only the browser has a say. */

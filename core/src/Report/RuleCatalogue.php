@@ -59,19 +59,6 @@ final readonly class RuleCatalogue
         return null;
     }
 
-    /** The example of one of a rule's ways to fail; its first one for a variant that it does not have. */
-    public static function example(Rule $rule, string $variant): Example
-    {
-        $examples = $rule->examples();
-        foreach ($examples as $example) {
-            if ($example->variant === $variant) {
-                return $example;
-            }
-        }
-
-        return $examples[0];
-    }
-
     /** @return list<string> */
     private static function rule(Rule $rule): array
     {

@@ -187,24 +187,20 @@ final readonly class SheetSurvey
     /** @return ContrastRow|null null where nobody can tell where it is written */
     private function contrast(ContrastPair $pair): ?array
     {
-        foreach ($this->site->fact(StyleSources::class)->all as $source) {
-            if ($source->css->tokens === $pair->cause->tokens) {
-                return [
-                    'when' => $pair->state?->value,
-                    'text' => $pair->colour->hex(),
-                    'background' => $pair->background->hex(),
-                    'ratio' => floor(100 * $pair->ratio) / 100,
-                    'needed' => $pair->needed,
-                    'enough' => $pair->isEnough(),
-                    'sample' => self::sample($pair->places),
-                    'elements' => count($pair->places),
-                    'path' => $source->path(),
-                    'line' => $source->file->position($source->place($pair->cause->span())->start)->line,
-                ];
-            }
-        }
+        $source = $this->site->fact(StyleSources::class)->writing($pair->cause);
 
-        return null;
+        return $source === null ? null : [
+            'when' => $pair->state?->value,
+            'text' => $pair->colour->hex(),
+            'background' => $pair->background->hex(),
+            'ratio' => floor(100 * $pair->ratio) / 100,
+            'needed' => $pair->needed,
+            'enough' => $pair->isEnough(),
+            'sample' => self::sample($pair->places),
+            'elements' => count($pair->places),
+            'path' => $source->path(),
+            'line' => $source->file->position($source->place($pair->cause->span())->start)->line,
+        ];
     }
 
     /** @param  list<array{Page, Element}>  $places */

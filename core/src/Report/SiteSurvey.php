@@ -246,25 +246,16 @@ final readonly class SiteSurvey
 
     private static function usualFor(string $page, ParsedSite $site, Brief $brief): ?CommonMenu
     {
-        return $brief->covering(
-            $page,
-            Navigation::class,
-        )?->commonMenu($site) ?? $site->fact(MenuSurvey::class)->commonFor($page);
+        $asked = $brief->covering($page, Navigation::class)?->commonMenu($site);
+
+        return $asked ?? $site->fact(MenuSurvey::class)->commonFor($page);
     }
 
     /** @return array<string, mixed>|null */
     private static function commonMenu(ParsedSite $site, Brief $brief): ?array
     {
-        $asked = array_values(
-            array_filter(
-                array_map(
-                    fn (Navigation $requirement) => $requirement->menu === null
-                        ? null
-                        : $requirement->commonMenu($site),
-                    $brief->ofKind(Navigation::class),
-                ),
-            ),
-        );
+        $menuOf = fn (Navigation $requirement) => $requirement->menu === null ? null : $requirement->commonMenu($site);
+        $asked = array_values(array_filter(array_map($menuOf, $brief->ofKind(Navigation::class))));
         $usual = $asked[0] ?? $site->fact(MenuSurvey::class)->usual;
 
         return $usual === null ? null : [

@@ -130,12 +130,10 @@ final readonly class Catalogue
     /** The rule with an id; null when there is none. */
     public static function rule(string $id): ?Rule
     {
-        foreach (self::rules() as $rule) {
-            if ($rule->id === $id) {
-                return $rule;
-            }
-        }
+        /** @var array<string, Rule>|null $byId */
+        static $byId = null;
+        $byId ??= array_column(self::rules(), null, 'id');
 
-        return null;
+        return $byId[$id] ?? null;
     }
 }

@@ -46,6 +46,12 @@ abstract readonly class Rule
         return ExampleReader::read($this->id);
     }
 
+    /** The example of one of its ways to fail; its first one for a variant that it does not have. */
+    final public function example(string $variant): Example
+    {
+        return ExampleReader::of($this->id, $variant);
+    }
+
     /** @return list<string> the names of its ways to fail; '' where there is only one */
     final public function variants(): array
     {

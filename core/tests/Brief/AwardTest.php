@@ -36,11 +36,17 @@ it('gives points in proportion to what is met, and says what each loss costs', f
     'what was counted of nothing' => [0, [['a', 0.5]], 3.0, [3.0], '50 % of 6'],
     'what does not count' => [3, [['a', 1.0], ['b', 1.0, false]], 4.0, [2.0, 0.0], '66.7 % of 6'],
     'only what does not count' => [3, [['a', 1.0, false]], 6.0, [0.0], 'everything asked for is there'],
-    'one that counts beside one that does not, of one item' => [3, [['a', 1.0], ['a', 1.0, false]], 4.0, [2.0, 0.0], '66.7 % of 6'],
+    'one that counts beside one that does not, of one item' => [
+        3, [['a', 1.0], ['a', 1.0, false]], 4.0, [2.0, 0.0], '66.7 % of 6',
+    ],
     'names that are numbers' => [3, [['1', 1.0], ['01', 1.0]], 2.0, [2.0, 2.0], '33.3 % of 6'],
 ]);
 
-it('gives all or nothing, and shares what is lost among all that count', function (array $losses, float $points, array $costs) {
+it('gives all or nothing, and shares what is lost among all that count', function (
+    array $losses,
+    float $points,
+    array $costs,
+) {
     expect(array_slice(workedBy(new Award(5.0, Credit::All, null, 4), $losses), 0, 2))->toBe([$points, $costs]);
 })->with([
     [[], 5.0, []],

@@ -42,8 +42,9 @@ it('gives points for what a brief asks, and says what is missing', function (
     array $shortfalls,
 ) {
     $outcome = judged($fields, $files);
+    $told = fn (Shortfall $one) => "{$one->draft->variant} {$one->draft->file}";
 
-    expect(array_map(fn (Shortfall $one) => "{$one->draft->variant} {$one->draft->file}", $outcome->shortfalls()))->toBe($shortfalls)
+    expect(array_map($told, $outcome->shortfalls()))->toBe($shortfalls)
         ->and($outcome->points->awarded)->toBe($points);
 })->with(function () {
     $page = fn (string $body, string $title = 'A page') => ['index.html' => Samples::page($body, $title)];

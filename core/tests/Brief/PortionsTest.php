@@ -7,7 +7,12 @@ use InkedMargin\Core\Tests\Seed;
 
 // Largest remainders, worked out by hand (common practice, no source).
 
-it('shares points out by weight, and the parts add up', function (float $points, array $weights, float $step, array $parts) {
+it('shares points out by weight, and the parts add up', function (
+    float $points,
+    array $weights,
+    float $step,
+    array $parts,
+) {
     expect(Portions::of($points, $weights, $step))->toBe($parts);
 })->with([
     'equal thirds' => [10.0, [1.0, 1.0, 1.0], 0.01, [3.34, 3.33, 3.33]],

@@ -115,10 +115,10 @@ it('puts the student’s own handle into names that ask for it', function () {
 });
 
 it('explains a rule with its examples, and offers the list for a name that is none', function () {
-    expect(margin('', 'explain', 'link/missing-file')[1])->toStartWith('### Link to missing file')->toContain('`link/missing-file`')->toContain('````html')
-        ->and(
-            margin('', 'explain', 'link/misssing'),
-        )->toBe([2, '', "There is no rule \"link/misssing\". \"margin rules\" lists them.\n"]);
+    expect(margin('', 'explain', 'link/missing-file')[1])->toStartWith('### Link to missing file')
+        ->toContain('`link/missing-file`')->toContain('````html')
+        ->and(margin('', 'explain', 'link/misssing'))
+        ->toBe([2, '', "There is no rule \"link/misssing\". \"margin rules\" lists them.\n"]);
 });
 
 it('prints the format of a brief as a JSON Schema, and as the tables in docs', function () {

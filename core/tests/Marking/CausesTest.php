@@ -111,7 +111,8 @@ it('leaves a hundred findings as they are, and the first ninety-nine of more', f
 
     expect(implode(' ', array_map(fn ($one) => $one->message, $hundred->findings)))->not->toContain('more findings')
         ->and($more->findings[98]->message)->toBe('markup/missing-alt.')
-        ->and($more->findings[99]->message)->toBe('markup/missing-alt. There is 1 more finding of this kind on this page.')
+        ->and($more->findings[99]->message)
+        ->toBe('markup/missing-alt. There is 1 more finding of this kind on this page.')
         ->and($places)->toBe($sorted)
         ->and(array_filter($findings, fn ($one) => $more->shownAs($one) === $more->findings[99]))->toHaveCount(2);
 });

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use InkedMargin\Core\Site\Map\LinkMap;
 use InkedMargin\Core\Site\ParsedSite;
+use InkedMargin\Core\Site\Pattern\PatternRecognition;
 use InkedMargin\Core\Site\ReferenceKind;
 use InkedMargin\Core\Site\Resolution;
 use InkedMargin\Core\Site\Site;
@@ -125,11 +126,9 @@ it('knows the entry page, and how far a story of 1 + 2 + 4 pages goes', function
         );
     }
     $reading = ParsedSite::of(Samples::site($site));
-    $distances = array_count_values(
-        array_map(fn (string $page) => (int) $reading->fact(LinkMap::class)->distance($page), $reading->fact(LinkMap::class)->pages),
-    );
+    $map = $reading->fact(LinkMap::class);
+    $distances = array_count_values(array_map(fn (string $page) => (int) $map->distance($page), $map->pages));
 
-    expect($distances)->toBe([0 => 1, 1 => 2, 2 => 4])->and(LinkMap::HOME)->toBe('index.html')->and($reading->fact(
-        InkedMargin\Core\Site\Pattern\PatternRecognition::class,
-    )->match?->kind->value)->toBe('branching');
+    expect($distances)->toBe([0 => 1, 1 => 2, 2 => 4])->and(LinkMap::HOME)->toBe('index.html')
+        ->and($reading->fact(PatternRecognition::class)->match?->kind->value)->toBe('branching');
 });

@@ -20,7 +20,8 @@ function someQueries(Seed $seed, int $count): array
         '(prefers-reduced-motion: reduce)', '(min-aspect-ratio: 16/9)', '(aspect-ratio > 1/1)', '(color)',
     ]);
     $query = fn () => $seed->oneOf([
-        $feature(), "screen and {$feature()}", "not all and {$feature()}", "only screen and {$feature()} and {$feature()}",
+        $feature(), "screen and {$feature()}", "not all and {$feature()}",
+        "only screen and {$feature()} and {$feature()}",
         "{$feature()} and {$feature()}", "{$feature()} or {$feature()}", "not {$feature()}",
         "({$feature()} or {$feature()}) and {$feature()}", 'print', 'all', 'screen', 'not print', 'speech',
         "print, {$feature()}",
@@ -52,7 +53,8 @@ it('works out lengths as Chromium does', function () {
     $written = [
         '12px', '1.5em', '2rem', '10%', '3pt', '1pc', '0.5in', '2cm', '10mm', '40q', '10vw', '10vh', '5vmin', '5vmax',
         '10svh', '10lvw', '10dvh', 'calc(10px + 2em)', 'calc(100% - 20px)', 'calc(2 * (10px + 5%))', 'calc(100px / 4)',
-        'calc(1em * 3 - 1rem)', 'min(50%, 300px)', 'max(10%, 80px)', 'clamp(10px, 50%, 100px)', 'calc(50% + min(1em, 5px))',
+        'calc(1em * 3 - 1rem)', 'min(50%, 300px)', 'max(10%, 80px)', 'clamp(10px, 50%, 100px)',
+        'calc(50% + min(1em, 5px))',
     ];
     $pages = array_map(fn (string $length) => [
         'html' => "<!DOCTYPE html><div style='width: 500px'><p style='font-size: 20px; width: $length'>x</p></div>",

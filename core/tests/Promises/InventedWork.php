@@ -57,14 +57,13 @@ final readonly class InventedWork
             'title' => 'Work', 'marking' => $scheme, 'requirements' => $requirements,
         ]), 5, 2);
 
+        $starter = ['index.html' => ExampleFiles::page('<p class="change">Your town</p>', 'Start')];
+
         return new self(
             $files,
             BriefReader::read($yaml),
             $yaml,
-            new Materials(
-                starter: Samples::site(['index.html' => ExampleFiles::page('<p class="change">Your town</p>', 'Start')]),
-                model: Samples::site($files),
-            ),
+            new Materials(starter: Samples::site($starter), model: Samples::site($files)),
             new Packing('ann.zip', ['ann_site'], 'ann', address: 'https://ann.example/site/'),
         );
     }

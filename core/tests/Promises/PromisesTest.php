@@ -42,7 +42,8 @@ function brokenIn(CheckReport $report): array
         }
         foreach ($outcome->reasons as $reason) {
             if ($reason->cost > 0.0 && ($reason->finding === null || ! isset($known["print $reason->finding"]))) {
-                $broken[] = "$id lost $reason->cost by \"{$reason->shortfall->draft->message}\", which no finding shows";
+                $told = $reason->shortfall->draft->message;
+                $broken[] = "$id lost $reason->cost by \"$told\", which no finding shows";
             }
             if ($reason->follows !== null && $reason->cost !== 0.0) {
                 $broken[] = "$id follows from $reason->follows and costs $reason->cost";

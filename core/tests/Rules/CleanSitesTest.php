@@ -74,10 +74,10 @@ dataset('clean sites', function () {
         pages($all, fn ($path, $title) => ExampleFiles::page($list($path, false).$text($title), $title)),
     ];
     yield 'a menu that begins with a word' => [
-        pages(
-            $all,
-            fn ($path, $title) => ExampleFiles::page('<nav>Menu: '.links($all, $path, ' | ').'</nav>'.$text($title), $title),
-        ),
+        pages($all, fn ($path, $title) => ExampleFiles::page(
+            '<nav>Menu: '.links($all, $path, ' | ').'</nav>'.$text($title),
+            $title,
+        )),
     ];
     yield 'a menu with numbers before its links' => [
         pages(

@@ -92,9 +92,11 @@ it('counts a page that only a broken link or a form would lead to apart from one
         'lost.html' => Samples::page('<p>x</p>', 'Lost'),
     ]));
 
-    expect($site->fact(LinkMap::class)->unreachable())->toBe(['birds.html', 'lost.html', 'sent.html'])
-        ->and($site->fact(LinkMap::class)->unlinked())->toBe(['lost.html'])
-        ->and($site->fact(LinkMap::class)->linksOn('index.html')[0]->reference->target->resolution)->toBe(Resolution::MissingFile);
+    $map = $site->fact(LinkMap::class);
+
+    expect($map->unreachable())->toBe(['birds.html', 'lost.html', 'sent.html'])
+        ->and($map->unlinked())->toBe(['lost.html'])
+        ->and($map->linksOn('index.html')[0]->reference->target->resolution)->toBe(Resolution::MissingFile);
 });
 
 it('tells where on its page a link is', function (string $body, LinkPlace $place) {

@@ -132,8 +132,9 @@ it('says what differs between a menu and the one it should be', function (array 
     $pages = array_fill_keys(['index.html', 'tides.html', 'birds.html', 'ferry.html', 'seals.html', 'map.html'], $menu);
     $pages['birds.html'] = $change;
     $site = Samples::linked($pages);
-    $common = $site->fact(MenuSurvey::class)->commonFor('birds.html');
-    $found = $common === null ? null : MenuComparison::of($site->fact(MenuSurvey::class)->on('birds.html'), 'birds.html', $common);
+    $menus = $site->fact(MenuSurvey::class);
+    $common = $menus->commonFor('birds.html');
+    $found = $common === null ? null : MenuComparison::of($menus->on('birds.html'), 'birds.html', $common);
 
     expect($found === null ? null : array_map(
         fn (MenuDifference $one) => "{$one->kind->value} $one->key",

@@ -55,37 +55,31 @@ final readonly class MenuShortfall
         $words = self::words($difference, $page, $menu, $common, $site);
         $key = $difference->key ?? $entry->key ?? '';
 
-        return Shortfall::of(
-            Draft::in(
-                $page->path(),
-                $page->file,
-                $entry?->reference->span ?? ($entry->element ?? $menu->element ?? null)?->place() ?? $page->bodyPlace(),
-                "menu:{$difference->kind->value}:$key",
-            )
-                ->words($words)
-                ->variant(self::variant($difference->kind))
-                ->mark(match ($difference->kind) {
-                    MenuDifferenceKind::NoMenu, MenuDifferenceKind::Missing => ProofMark::Insert,
-                    MenuDifferenceKind::Extra => ProofMark::TakeOut,
-                    MenuDifferenceKind::Order, MenuDifferenceKind::Place => ProofMark::Move,
-                    default => ProofMark::Change,
-                })
-                ->mend(self::mend($difference, $page))
-                ->about(...match (true) {
-                    $difference->kind === MenuDifferenceKind::NoMenu => [Subject::page($page->path())],
-                    $key === '' => [],
-                    default => [Subject::way($page->path(), $key)],
-                })
-                ->causedBy(...self::causes($difference, $page, $menu)),
-        )->item(
-            'menu',
-        )->costing(
-            $cost,
-        )->slips(
-            ...self::slips($difference, $page, $common),
-        )->following($difference->kind === MenuDifferenceKind::Place && $menu !== null
-                ? self::misplaced($page, $menu, $common)
-                : []);
+        $element = $entry->element ?? $menu->element ?? null;
+        $place = $entry?->reference->span ?? $element?->place() ?? $page->bodyPlace();
+        $draft = Draft::onPage($page, $place, "menu:{$difference->kind->value}:$key")
+            ->words($words)
+            ->variant(self::variant($difference->kind))
+            ->mark(match ($difference->kind) {
+                MenuDifferenceKind::NoMenu, MenuDifferenceKind::Missing => ProofMark::Insert,
+                MenuDifferenceKind::Extra => ProofMark::TakeOut,
+                MenuDifferenceKind::Order, MenuDifferenceKind::Place => ProofMark::Move,
+                default => ProofMark::Change,
+            })
+            ->mend(self::mend($difference, $page))
+            ->about(...match (true) {
+                $difference->kind === MenuDifferenceKind::NoMenu => [Subject::page($page->path())],
+                $key === '' => [],
+                default => [Subject::way($page->path(), $key)],
+            })
+            ->causedBy(...self::causes($difference, $page, $menu));
+        $isMoved = $difference->kind === MenuDifferenceKind::Place && $menu !== null;
+
+        return Shortfall::of($draft)
+            ->item('menu')
+            ->costing($cost)
+            ->slips(...self::slips($difference, $page, $common))
+            ->following($isMoved ? self::misplaced($page, $menu, $common) : []);
     }
 
     /**

@@ -45,27 +45,26 @@ final readonly class PatternShortfall
         $menu = $site->fact(MenuSurvey::class)->on($violation->from)?->element;
         $to = $violation->expected?->to;
 
-        return Shortfall::of(
-            Draft::in(
-                $violation->from,
-                $page?->file,
-                $violation->link->reference->span ?? $menu?->place() ?? $page?->bodyPlace() ?? Span::at(0),
-                "pattern:{$violation->kind->value}:".($violation->expected->direction->value ?? '').':'
-                    .($to ?? $violation->link?->to() ?? ''),
-            )
-                ->words($words)
-                ->variant($violation->kind->value)
-                ->mark(match ($violation->kind) {
-                    ViolationKind::Missing => ProofMark::Insert,
-                    ViolationKind::Surplus => ProofMark::TakeOut,
-                    default => ProofMark::Change,
-                })
-                ->mend(self::mend($violation))
-                ->about(...($to === null ? [] : [Subject::way($violation->from, $to)]))
-                ->causedBy(...self::causes($violation, $site)),
-        )->item(
-            'pattern',
-        )->costing(min(1.0, $violation->links / max(1, $match->count)))->slips(...self::slips($violation, $site));
+        $place = $violation->link->reference->span ?? $menu?->place() ?? $page?->bodyPlace() ?? Span::at(0);
+        $direction = $violation->expected->direction->value ?? '';
+        $where = $to ?? $violation->link?->to() ?? '';
+        $anchor = "pattern:{$violation->kind->value}:$direction:$where";
+        $draft = Draft::in($violation->from, $page?->file, $place, $anchor)
+            ->words($words)
+            ->variant($violation->kind->value)
+            ->mark(match ($violation->kind) {
+                ViolationKind::Missing => ProofMark::Insert,
+                ViolationKind::Surplus => ProofMark::TakeOut,
+                default => ProofMark::Change,
+            })
+            ->mend(self::mend($violation))
+            ->about(...($to === null ? [] : [Subject::way($violation->from, $to)]))
+            ->causedBy(...self::causes($violation, $site));
+
+        return Shortfall::of($draft)
+            ->item('pattern')
+            ->costing(min(1.0, $violation->links / max(1, $match->count)))
+            ->slips(...self::slips($violation, $site));
     }
 
     /** @return list<string> the links that the page does not have because of it */
@@ -101,12 +100,10 @@ final readonly class PatternShortfall
     {
         $causes = [];
         $to = $violation->expected?->to;
-        foreach ($violation->kind === ViolationKind::Surplus ? [] : $site->fact(
-            LinkMap::class,
-        )->linksOn($violation->from) as $link) {
-            $named = $site->fact(
-                PageNames::class,
-            )->pageNamedByLabel($link) ?? $link->reference->target->candidates[0] ?? null;
+        $isSurplus = $violation->kind === ViolationKind::Surplus;
+        $names = $site->fact(PageNames::class);
+        foreach ($isSurplus ? [] : $site->fact(LinkMap::class)->linksOn($violation->from) as $link) {
+            $named = $names->pageNamedByLabel($link) ?? $link->reference->target->candidates[0] ?? null;
             if ($link === $violation->link || ($named !== null && ($to ?? $named) === $named)) {
                 $causes[] = Subject::place($violation->from, $link->reference->span->start);
             }

@@ -333,21 +333,17 @@ final readonly class Attributes extends Requirement implements SpeaksForItself
         string $message,
         string $remedy,
     ): Shortfall {
-        return Shortfall::of(
-            Draft::onPage(
-                $page,
-                $element->attribute($name)?->span() ?? $element->place(),
-                "{$element->path()}@$name:$variant",
-            )
-                ->variant($variant)
-                ->mark($mark)
-                ->says($message)
-                ->remedy($remedy)
-                ->about(Subject::element($page->path(), $element)),
-        )->item(
-            "{$page->path()} {$element->place()->start}",
-        )->slips(...(in_array($variant, ['missing', 'forbidden'], true)
-                    ? [SlipName::attribute($page, $element, $name)]
-                    : []));
+        $place = $element->attribute($name)?->span() ?? $element->place();
+        $draft = Draft::onPage($page, $place, "{$element->path()}@$name:$variant")
+            ->variant($variant)
+            ->mark($mark)
+            ->says($message)
+            ->remedy($remedy)
+            ->about(Subject::element($page->path(), $element));
+        $isThereOrNot = in_array($variant, ['missing', 'forbidden'], true);
+
+        return Shortfall::of($draft)
+            ->item("{$page->path()} {$element->place()->start}")
+            ->slips(...($isThereOrNot ? [SlipName::attribute($page, $element, $name)] : []));
     }
 }

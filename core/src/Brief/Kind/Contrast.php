@@ -14,7 +14,6 @@ use InkedMargin\Core\Brief\Requirement\Terms;
 use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
-use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\Reference;
@@ -120,38 +119,35 @@ final readonly class Contrast extends Requirement
         return 'text that can be read against its background ('.($this->level === 'AAA' ? '7' : '4.5').':1)';
     }
 
+    /** What is said of two colours that are too alike, here and in the rule; null if the site does not set them. */
+    public static function draft(ContrastPair $pair, ParsedSite $site, string $level = 'AA'): ?Draft
+    {
+        $source = $site->fact(StyleSources::class)->writing($pair->cause);
+
+        return $source === null ? null : Draft::inCss(
+            $source,
+            $pair->cause->span(),
+            "contrast:{$pair->colour->hex()}:{$pair->background->hex()}",
+        )
+            ->says($pair->sentence($level))
+            ->remedy($pair->remedy($level))
+            ->related(...array_map(
+                fn (array $place) => new Related($place[0]->file, $place[1]->place(), 'this text'),
+                array_slice($pair->places, 0, self::MOST_RELATED),
+            ));
+    }
+
     private function tooLow(ContrastPair $pair, ParsedSite $site): ?Shortfall
     {
-        foreach ($site->fact(StyleSources::class)->all as $source) {
-            if ($source->css->tokens !== $pair->cause->tokens) {
-                continue;
-            }
-            [$text, $behind] = [$pair->colour->hex(), $pair->background->hex()];
-
-            return Shortfall::of(
-                Draft::in(
-                    $source->path(),
-                    $source->file,
-                    $source->place($pair->cause->span()),
-                    $source->anchor().":contrast:$text:$behind",
-                )
-                    ->variant('low')
-                    ->mark(ProofMark::Change)
-                    ->says($pair->sentence($this->level))
-                    ->remedy($pair->remedy($this->level))
-                    ->related(...array_map(
-                        fn (array $place) => new Related($place[0]->file, $place[1]->place(), 'this text'),
-                        array_slice($pair->places, 0, self::MOST_RELATED),
-                    ))
-                    ->about(Subject::place($source->path(), $pair->cause->span()->start)),
-            )->item(
-                "$text on $behind ".$pair->cause->span()->start,
-            )->following($source->style !== null && $source->isAttribute()
-                    ? self::attributes($pair)
-                    : self::sheetsLacking($pair, $site));
+        $draft = self::draft($pair, $site, $this->level);
+        if ($draft === null) {
+            return null;
         }
+        $isOfAttribute = $site->fact(StyleSources::class)->writing($pair->cause)?->isAttribute() === true;
 
-        return null;
+        return Shortfall::of($draft->variant('low')->mark(ProofMark::Change))
+            ->item("{$pair->colour->hex()} on {$pair->background->hex()} {$pair->cause->span()->start}")
+            ->following($isOfAttribute ? self::attributes($pair) : self::sheetsLacking($pair, $site));
     }
 
     /** @return list<string> the `style` attributes around text, one of which sets the colour */

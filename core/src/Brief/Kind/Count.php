@@ -255,29 +255,25 @@ final readonly class Count extends Requirement implements NamesThings, SpeaksFor
         $place = $element === false ? $page->bodyPlace() : $element->place();
         $missing = $this->bounds->distance($count);
         $shown = $this->shown();
+        $has = $count === 0 ? 'no' : $count;
+        $draft = Draft::onPage($page, $place, "count:{$this->terms->id}")
+            ->variant($isShort ? 'too-few' : 'too-many')
+            ->mark($isShort ? ProofMark::Insert : ProofMark::TakeOut)
+            ->says("$subject has $has $shown; the brief asks for {$this->bounds->sentence()}.")
+            ->remedy($isShort ? "Add $missing more $shown." : "Remove $missing $shown.")
+            ->related(...array_map(
+                fn (Element $one) => new Related($page->file, $one->place(), 'one too many'),
+                array_slice($surplus, 1, self::MOST_RELATED),
+            ))
+            ->causedBy(...($isShort ? LostTag::of($page, $this->selector, $missing) : []));
+        $shortfall = Shortfall::of($draft)->item($item);
+        if ($this->perSite) {
+            return $shortfall;
+        }
 
-        return Shortfall::of(
-            Draft::onPage($page, $place, "count:{$this->terms->id}")
-                ->variant($isShort ? 'too-few' : 'too-many')
-                ->mark($isShort ? ProofMark::Insert : ProofMark::TakeOut)
-                ->says(
-                    "$subject has ".($count === 0 ? 'no' : $count)." $shown; the brief asks for "
-                        ."{$this->bounds->sentence()}.",
-                )
-                ->remedy($isShort ? "Add $missing more $shown." : "Remove $missing $shown.")
-                ->related(...array_map(
-                    fn (Element $one) => new Related($page->file, $one->place(), 'one too many'),
-                    array_slice($surplus, 1, self::MOST_RELATED),
-                ))
-                ->causedBy(...($isShort ? LostTag::of($page, $this->selector, $missing) : [])),
-        )->item(
-            $item,
-        )->slips(
-            ...($this->perSite ? [] : $this->bounds->slips($page, $this->selector->written, $count)),
-        )->following(
-            $this->perSite || ! $isShort ? [] : $this->explained($page, $site),
-            $this->isOfLinks() ? $missing : 1,
-        );
+        return $shortfall
+            ->slips(...$this->bounds->slips($page, $this->selector->written, $count))
+            ->following($isShort ? $this->explained($page, $site) : [], $this->isOfLinks() ? $missing : 1);
     }
 
     /** @return list<string> what another requirement may be short of, so that there are too few here */

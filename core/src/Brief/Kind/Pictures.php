@@ -164,21 +164,17 @@ final readonly class Pictures extends Requirement implements SpeaksForItself
         $element = $isShort ? end($pictures) : $pictures[$this->bounds->most()];
         $where = $this->selector === null ? '' : " (`{$this->selector->written}`)";
         $difference = English::count($this->bounds->distance($count), 'picture');
+        $place = $element === false ? $page->bodyPlace() : $element->place();
+        $has = $count === 0 ? 'no picture' : English::count($count, 'picture');
+        $draft = Draft::onPage($page, $place, "pictures:{$this->terms->id}")
+            ->variant($isShort ? 'too-few' : 'too-many')
+            ->mark($isShort ? ProofMark::Insert : ProofMark::TakeOut)
+            ->says("This page has $has$where; the brief asks for {$this->bounds->sentence()}.")
+            ->remedy($isShort ? "Add $difference with `<img src=\"…\" alt=\"…\">`." : "Remove $difference.");
 
-        return Shortfall::of(
-            Draft::onPage(
-                $page,
-                $element === false ? $page->bodyPlace() : $element->place(),
-                "pictures:{$this->terms->id}",
-            )
-                ->variant($isShort ? 'too-few' : 'too-many')
-                ->mark($isShort ? ProofMark::Insert : ProofMark::TakeOut)
-                ->says('This page has '.($count === 0 ? 'no picture' : English::count($count, 'picture'))
-                    ."$where; the brief asks for {$this->bounds->sentence()}.")
-                ->remedy($isShort ? "Add $difference with `<img src=\"…\" alt=\"…\">`." : "Remove $difference."),
-        )->slips(
-            ...$this->bounds->slips($page, $selector, $count),
-        )->following($isShort ? SlipName::partAround($page, $selector, $this->bounds->least()) : []);
+        return Shortfall::of($draft)
+            ->slips(...$this->bounds->slips($page, $selector, $count))
+            ->following($isShort ? SlipName::partAround($page, $selector, $this->bounds->least()) : []);
     }
 
     private static function withoutAlt(Page $page, Element $picture): Shortfall

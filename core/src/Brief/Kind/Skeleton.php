@@ -279,16 +279,13 @@ final readonly class Skeleton extends Requirement implements NamesThings, Speaks
         string $remedy,
         array $slips,
     ): Shortfall {
-        $unclosed = $page->pairs->unclosedAround($element);
+        $draft = Draft::at($page, $element)
+            ->anchored("!{$part->written}")
+            ->variant($variant)
+            ->mark(ProofMark::Move)
+            ->says($message)
+            ->remedy($remedy);
 
-        return Shortfall::of(
-            Draft::onPage($page, $element->place(), "{$element->path()}!{$part->written}")
-                ->variant($variant)
-                ->mark(ProofMark::Move)
-                ->says($message)
-                ->remedy($remedy)
-                ->about(Subject::element($page->path(), $element))
-                ->causedBy(...($unclosed === null ? [] : [Subject::element($page->path(), $unclosed)])),
-        )->slips(...$slips);
+        return Shortfall::of($draft)->slips(...$slips);
     }
 }

@@ -274,23 +274,22 @@ final readonly class Stylesheets extends Requirement implements NamesThings, Nee
     {
         $place = fn (PageStyle $style) => $style->attribute?->span() ?? $style->element->place();
         $more = count($found) - 1;
-        $what = $variant === 'inline' ? 'a `style` attribute' : 'a `<style>` element';
+        $isInline = $variant === 'inline';
+        $what = $isInline ? 'a `style` attribute' : 'a `<style>` element';
+        $draft = Draft::onPage($page, $place($found[0]), $variant)
+            ->variant($variant)
+            ->mark(ProofMark::Move)
+            ->says("This page has $what; the brief asks for all styles in a stylesheet."
+                .($more > 0 ? ' There '.($more === 1 ? 'is 1 more.' : "are $more more.") : ''))
+            ->remedy('Move it into the stylesheet, as a rule of its own.')
+            ->related(...array_map(
+                fn (PageStyle $style) => new Related($page->file, $place($style), 'the same here'),
+                array_slice($found, 1, self::MOST_RELATED),
+            ))
+            ->about(Subject::element($page->path(), $found[0]->element));
+        $slip = fn (PageStyle $style) => SlipName::attribute($page, $style->element, 'style');
 
-        return Shortfall::of(
-            Draft::onPage($page, $place($found[0]), $variant)
-                ->variant($variant)
-                ->mark(ProofMark::Move)
-                ->says("This page has $what; the brief asks for all styles in a stylesheet."
-                    .($more > 0 ? ' There '.($more === 1 ? 'is 1 more.' : "are $more more.") : ''))
-                ->remedy('Move it into the stylesheet, as a rule of its own.')
-                ->related(...array_map(
-                    fn (PageStyle $style) => new Related($page->file, $place($style), 'the same here'),
-                    array_slice($found, 1, self::MOST_RELATED),
-                ))
-                ->about(Subject::element($page->path(), $found[0]->element)),
-        )->slips(...($variant === 'inline'
-                    ? array_map(fn (PageStyle $style) => SlipName::attribute($page, $style->element, 'style'), $found)
-                    : []));
+        return Shortfall::of($draft)->slips(...($isInline ? array_map($slip, $found) : []));
     }
 
     /**

@@ -261,22 +261,19 @@ final readonly class Text extends Requirement implements NeedsMaterials, SpeaksF
     private function absent(Page $page): Shortfall
     {
         $shown = $this->selector === null ? '`<body>`' : "`{$this->selector->written}`";
+        $draft = Draft::onPage($page, $page->bodyPlace(), "text:{$this->terms->id}")
+            ->variant('absent')
+            ->mark(ProofMark::Insert)
+            ->says("This page has no $shown, the text of which the brief asks for.")
+            ->remedy("Add $shown, with its text.");
+        if ($this->selector === null) {
+            return Shortfall::of($draft);
+        }
+        $part = $this->selector->written;
 
-        return Shortfall::of(
-            Draft::onPage($page, $page->bodyPlace(), "text:{$this->terms->id}")
-                ->variant('absent')
-                ->mark(ProofMark::Insert)
-                ->says("This page has no $shown, the text of which the brief asks for.")
-                ->remedy("Add $shown, with its text.")
-                ->causedBy(...($this->selector === null ? [] : LostTag::of($page, $this->selector))),
-        )->slips(...($this->selector === null || ! $this->isSaidElsewhere($page)
-                    ? []
-                    : SlipName::lack(
-                        $page,
-                        $this->selector->written,
-                    )))->following(
-                        $this->selector === null ? [] : SlipName::partAround($page, $this->selector->written, 1),
-                    );
+        return Shortfall::of($draft->causedBy(...LostTag::of($page, $this->selector)))
+            ->slips(...($this->isSaidElsewhere($page) ? SlipName::lack($page, $part) : []))
+            ->following(SlipName::partAround($page, $part, 1));
     }
 
     /** Whether the page says what is asked for, only not in the part that is missing. */

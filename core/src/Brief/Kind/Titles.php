@@ -26,11 +26,6 @@ use InkedMargin\Core\Site\ParsedSite;
 /** Every page has a title, of a given form, and no two pages have the same. */
 final readonly class Titles extends Requirement implements SpeaksForItself
 {
-    public const MISSING = 'This page has no `<title>`, so the browser tab shows the address instead.';
-
-    public const MISSING_REMEDY = 'Type `<title>…</title>` inside `<head>`, with the name of the site and of this '
-        .'page.';
-
     public const BLANK = 'The `<title>` is empty.';
 
     public const BLANK_REMEDY = 'Type the name of the site and of this page between `<title>` and `</title>`.';
@@ -134,16 +129,19 @@ final readonly class Titles extends Requirement implements SpeaksForItself
         return preg_match("~^$pattern\$~iuD", $text) === 1;
     }
 
+    /** What is said of a page without a title, here and in the rule. */
+    public static function draftOfMissing(Page $page): Draft
+    {
+        return Draft::onPage($page, $page->headPlace(), 'title')
+            ->says('This page has no `<title>`, so the browser tab shows the address instead.')
+            ->remedy('Type `<title>…</title>` inside `<head>`, with the name of the site and of this page.')
+            ->about(Subject::page($page->path()));
+    }
+
     private static function missing(Page $page): Shortfall
     {
-        return Shortfall::of(
-            Draft::onPage($page, $page->headPlace(), 'title')
-                ->variant('missing')
-                ->mark(ProofMark::Insert)
-                ->says(self::MISSING)
-                ->remedy(self::MISSING_REMEDY)
-                ->about(Subject::page($page->path())),
-        )->slips(...SlipName::lack($page, 'title'));
+        return Shortfall::of(self::draftOfMissing($page)->variant('missing')->mark(ProofMark::Insert))
+            ->slips(...SlipName::lack($page, 'title'));
     }
 
     private static function empty(Page $page): Shortfall

@@ -6,7 +6,10 @@ namespace InkedMargin\Core\Brief\Requirement;
 
 use InkedMargin\Core\Finding\RuleFacts;
 
-/** A kind of requirement with a rule of its own, whose id is `brief/…`: what it falls short of is told under that. */
+/**
+ * A kind of requirement that has a rule of its own, with an id such as `brief/count`. That rule reports what is missing
+ * or wrong.
+ */
 interface SpeaksForItself
 {
     public static function facts(): RuleFacts;

@@ -7,7 +7,7 @@ namespace InkedMargin\Core\Markup\TreeConstruction;
 use InkedMargin\Core\Markup\Parser\Tag;
 
 /** HTML Standard, 13.2.6.4.11, "in caption". */
-final class InCaption extends InsertionMode
+final class InCaption extends TextAsInBody
 {
     public function startTag(Tree $tree, Tag $tag): void
     {
@@ -40,17 +40,7 @@ final class InCaption extends InsertionMode
         }
     }
 
-    public function characters(Tree $tree, string $text, int $start, int $end): void
-    {
-        $tree->modes->inBody->characters($tree, $text, $start, $end);
-    }
-
     public function isOfTable(): bool
-    {
-        return true;
-    }
-
-    public function dropsNull(): bool
     {
         return true;
     }

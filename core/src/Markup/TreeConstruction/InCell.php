@@ -8,7 +8,7 @@ use InkedMargin\Core\Markup\Closing;
 use InkedMargin\Core\Markup\Parser\Tag;
 
 /** HTML Standard, 13.2.6.4.15, "in cell". */
-final class InCell extends InsertionMode
+final class InCell extends TextAsInBody
 {
     public function startTag(Tree $tree, Tag $tag): void
     {
@@ -65,17 +65,7 @@ final class InCell extends InsertionMode
         }
     }
 
-    public function characters(Tree $tree, string $text, int $start, int $end): void
-    {
-        $tree->modes->inBody->characters($tree, $text, $start, $end);
-    }
-
     public function isOfTable(): bool
-    {
-        return true;
-    }
-
-    public function dropsNull(): bool
     {
         return true;
     }

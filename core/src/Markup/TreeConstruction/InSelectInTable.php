@@ -10,9 +10,12 @@ use InkedMargin\Core\Markup\Parser\Tag;
 /** "In select in table", as the html5lib data expects it; the standard has no such mode any more. */
 final class InSelectInTable extends InsertionMode
 {
+    /** Tags of the table around it, which end the `select`. */
+    private const OF_TABLE = ['caption', 'table', 'tbody', 'tfoot', 'thead', 'tr', 'td', 'th'];
+
     public function startTag(Tree $tree, Tag $tag): void
     {
-        if (in_array($tag->name, ['caption', 'table', 'tbody', 'tfoot', 'thead', 'tr', 'td', 'th'], true)) {
+        if (in_array($tag->name, self::OF_TABLE, true)) {
             $tree->errors->add('misplaced-start-tag', $tag->start);
             $tree->open->popUntil($tag->start, Closing::Other, 'select');
             $tree->resetMode();
@@ -25,7 +28,7 @@ final class InSelectInTable extends InsertionMode
 
     public function endTag(Tree $tree, Tag $tag): void
     {
-        if (in_array($tag->name, ['caption', 'table', 'tbody', 'tfoot', 'thead', 'tr', 'td', 'th'], true)) {
+        if (in_array($tag->name, self::OF_TABLE, true)) {
             $tree->stray($tag);
             if ($tree->open->hasInTableScope($tag->name)) {
                 $tree->open->popUntil($tag->start, Closing::Other, 'select');

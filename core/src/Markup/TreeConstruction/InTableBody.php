@@ -7,7 +7,7 @@ namespace InkedMargin\Core\Markup\TreeConstruction;
 use InkedMargin\Core\Markup\Parser\Tag;
 
 /** HTML Standard, 13.2.6.4.13, "in table body". */
-final class InTableBody extends InsertionMode
+final class InTableBody extends TextAsInTable
 {
     public function startTag(Tree $tree, Tag $tag): void
     {
@@ -72,21 +72,6 @@ final class InTableBody extends InsertionMode
             default:
                 $tree->modes->inTable->endTag($tree, $tag);
         }
-    }
-
-    public function characters(Tree $tree, string $text, int $start, int $end): void
-    {
-        $tree->modes->inTable->characters($tree, $text, $start, $end);
-    }
-
-    public function isOfTable(): bool
-    {
-        return true;
-    }
-
-    public function dropsNull(): bool
-    {
-        return true;
     }
 
     private function leaveTableBody(Tree $tree, Tag $tag): bool

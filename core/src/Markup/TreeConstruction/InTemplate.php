@@ -8,7 +8,7 @@ use InkedMargin\Core\Markup\Closing;
 use InkedMargin\Core\Markup\Parser\Tag;
 
 /** HTML Standard, 13.2.6.4.16, "in template". */
-final class InTemplate extends InsertionMode
+final class InTemplate extends TextAsInBody
 {
     public function startTag(Tree $tree, Tag $tag): void
     {
@@ -34,16 +34,6 @@ final class InTemplate extends InsertionMode
     public function endTag(Tree $tree, Tag $tag): void
     {
         $tag->name === 'template' ? $tree->endTemplate($tag) : $tree->stray($tag);
-    }
-
-    public function characters(Tree $tree, string $text, int $start, int $end): void
-    {
-        $tree->modes->inBody->characters($tree, $text, $start, $end);
-    }
-
-    public function dropsNull(): bool
-    {
-        return true;
     }
 
     public function endOfFile(Tree $tree): void

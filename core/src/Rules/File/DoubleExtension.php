@@ -39,9 +39,11 @@ final readonly class DoubleExtension extends Rule
             if ($meant === null) {
                 continue;
             }
+            $last = ".{$file->extension()}";
+            $right = basename($meant);
             yield Draft::aboutFile($file->path, $file)
-                ->says("`{$file->name()}` has two extensions; servers and browsers use the last one, `.{$file->extension()}`.")
-                ->remedy('Rename it to `'.basename($meant).'`. Turn on file name extensions in your file manager to see them.')
+                ->says("`{$file->name()}` has two extensions; servers and browsers use the last one, `$last`.")
+                ->remedy("Rename it to `$right`. Turn on file name extensions in your file manager to see them.")
                 ->about(Subject::file($meant));
         }
     }

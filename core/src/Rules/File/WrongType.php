@@ -39,7 +39,11 @@ final readonly class WrongType extends Rule
             'A file is not what its extension says.',
             'Servers and browsers go by the extension. A file that is something else inside may open '
                 .'on your computer and nowhere else.',
-            Citation::standard('MIME Sniffing Standard', 'Matching an image type pattern', 'https://mimesniff.spec.whatwg.org/#matching-an-image-type-pattern'),
+            Citation::standard(
+                'MIME Sniffing Standard',
+                'Matching an image type pattern',
+                'https://mimesniff.spec.whatwg.org/#matching-an-image-type-pattern',
+            ),
         ));
     }
 

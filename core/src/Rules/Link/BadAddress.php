@@ -184,8 +184,8 @@ final readonly class BadAddress extends ReferenceRule
         yield Draft::atAddress($first)
             ->variant('root')
             ->anchored('#root')
-            ->says("`{$first->written}` starts at the root of the server, so it breaks when the site is in a folder or opened "
-                .'from a disk.')
+            ->says("`{$first->written}` starts at the root of the server, so it breaks when the site is in a folder "
+                .'or opened from a disk.')
             ->remedy('Type '.self::written($first, $meant).'.')
             ->related(...array_map(
                 fn (Reference $one) => new Related($one->from, $one->span, 'the same here'),

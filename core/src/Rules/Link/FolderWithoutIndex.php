@@ -45,7 +45,8 @@ final readonly class FolderWithoutIndex extends ReferenceRule
         );
 
         return Draft::atAddress($reference)
-            ->says("`{$reference->written}` leads to a folder that has no `index.html`, so a server has no page to show.")
+            ->says("`{$reference->written}` leads to a folder that has no `index.html`, "
+                .'so a server has no page to show.')
             ->remedy('Link to a page in the folder, or add an `index.html` to it.')
             ->about(...array_map(Subject::page(...), $inside))
             ->causedBy(Subject::file(ltrim("{$folder}index.html", '/')));

@@ -49,7 +49,9 @@ final readonly class LocalPath extends ReferenceRule
             ->says($isBackslash
                 ? "`{$reference->written}` has backslashes (`\\`); in addresses, folders are separated by `/`."
                 : "`{$reference->written}` is a place on your own computer, so nobody else can open it.")
-            ->remedy($offer === null ? 'Put the file into your site, and type its path from this file.' : "Type $offer.")
+            ->remedy($offer === null
+                ? 'Put the file into your site, and type its path from this file.'
+                : "Type $offer.")
             ->mend(self::changeTo($reference, $reference->target->candidates[0] ?? null));
     }
 }

@@ -43,7 +43,8 @@ final readonly class OutsideSite extends ReferenceRule
         $offer = self::offer($reference);
 
         return Draft::atAddress($reference)
-            ->says("`{$reference->written}` leads out of your site: it has more `../` than there are folders above this file.")
+            ->says("`{$reference->written}` leads out of your site: "
+                .'it has more `../` than there are folders above this file.')
             ->remedy($offer === null ? 'Remove each `../` that is too many.' : "Type $offer.")
             ->mend(self::changeTo($reference, $reference->target->candidates[0] ?? null));
     }

@@ -50,7 +50,8 @@ final readonly class DuplicateId extends Rule
                 }
                 yield Draft::at($page, $element)
                     ->span($id->span())
-                    ->says("The id `{$id->value}` is used twice on this page; links, labels and scripts find only the first.")
+                    ->says("The id `{$id->value}` is used twice on this page; "
+                        .'links, labels and scripts find only the first.')
                     ->remedy('Give this element its own id, or use `class` for a name that several elements share.')
                     ->related(new Related($page->file, $other->span(), 'the first element with this id'))
                     ->folded("id {$id->value}");

@@ -32,7 +32,10 @@ final readonly class Misnested extends Rule
             'Two elements overlap: the one that was opened last is not closed first.',
             'Elements fit inside each other like boxes. Where two overlap, the browser cuts them '
                 .'apart, and a link or a style reaches too far or not far enough.',
-            Citation::html('An introduction to error handling and strange cases in the parser', 'parsing.html#an-introduction-to-error-handling-and-strange-cases-in-the-parser'),
+            Citation::html(
+                'An introduction to error handling and strange cases in the parser',
+                'parsing.html#an-introduction-to-error-handling-and-strange-cases-in-the-parser',
+            ),
             ['markup/unknown-element'],
         ));
     }

@@ -54,7 +54,8 @@ final readonly class MissingAlt extends ElementRule
             return $link === null ? null : Draft::at($page, $element)
                 ->variant('link')
                 ->span($alt->span())
-                ->says('This picture is the only thing in its link, and its alt text is empty, so the link has no name.')
+                ->says('This picture is the only thing in its link, and its alt text is empty, '
+                    .'so the link has no name.')
                 ->remedy('Write where the link leads: `alt="…"`.')
                 ->about(Subject::element($page->path(), $link));
         }

@@ -114,9 +114,10 @@ final readonly class MissingSkeletonTag extends Rule
 
         return Draft::onPage($page, Span::at($html === null ? 0 : self::startPlace($html, $page->document)), 'skeleton')
             ->variant('all')
-            ->says('The page has no `<html>`, `<head>` and `<body>` tags. Browsers add them for you, but write them yourself.')
-            ->remedy('Type `<html lang="en">` and `<head>` after the doctype, `</head>` and `<body>` before the content, '
-                .'`</body>` and `</html>` at the end.');
+            ->says('The page has no `<html>`, `<head>` and `<body>` tags. '
+                .'Browsers add them for you, but write them yourself.')
+            ->remedy('Type `<html lang="en">` and `<head>` after the doctype, `</head>` and `<body>` '
+                .'before the content, `</body>` and `</html>` at the end.');
     }
 
     private function tag(

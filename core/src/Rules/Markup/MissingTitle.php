@@ -7,10 +7,8 @@ namespace InkedMargin\Core\Rules\Markup;
 use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Brief\Kind\Titles;
 use InkedMargin\Core\Finding\Citation;
-use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\RuleFacts;
-use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Rule;
 
@@ -34,13 +32,9 @@ final readonly class MissingTitle extends Rule
     public function check(Examination $exam): iterable
     {
         foreach ($exam->site->pages as $page) {
-            if ($page->title() !== null) {
-                continue;
+            if ($page->title() === null) {
+                yield Titles::draftOfMissing($page);
             }
-            yield Draft::onPage($page, $page->headPlace(), 'title')
-                ->says(Titles::MISSING)
-                ->remedy(Titles::MISSING_REMEDY)
-                ->about(Subject::page($page->path()));
         }
     }
 }

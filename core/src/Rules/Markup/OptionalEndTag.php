@@ -44,7 +44,8 @@ final readonly class OptionalEndTag extends ElementRule
     protected function checkElement(Element $element, Page $page, Examination $exam): ?Draft
     {
         return $element->endTag() !== null || $page->pairs->isCutShort($element) ? null : Draft::at($page, $element)
-            ->says("This `<{$element->name}>` has no end tag. That is allowed, but the page is easier to read with one.")
+            ->says("This `<{$element->name}>` has no end tag. "
+                .'That is allowed, but the page is easier to read with one.')
             ->remedy("Type `</{$element->name}>` where it ends.")
             ->causedBy(Subject::place($page->path(), $element->closedAt ?? 0))
             ->folded($element->name);

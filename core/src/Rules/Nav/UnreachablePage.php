@@ -37,27 +37,22 @@ final readonly class UnreachablePage extends Rule
 
     public function check(Examination $exam): iterable
     {
+        $map = $exam->site->fact(LinkMap::class);
         foreach (self::firstOfLost($exam->site) as $path => $following) {
             $path = (string) $path;
-            $isAlone = $exam->site->fact(LinkMap::class)->linkedFrom($path) === 0;
+            $problem = $map->linkedFrom($path) === 0
+                ? 'No page links to this one, so readers cannot find it'
+                : 'You cannot get to this page from the home page';
+            $more = match ($following) {
+                0 => '.',
+                1 => ', nor to the page that it links to.',
+                default => ", nor to the $following pages that it links to.",
+            };
+            $isHomeDeadEnd = $map->edges[LinkMap::HOME] === [];
             yield Draft::aboutFile($path, $exam->site->pages[$path]->file)
-                ->says(
-                    ($isAlone ? 'No page links to this one, so readers cannot find it' : 'You cannot get to '
-                        .'this page from '
-                        .'the home page')
-                        .match ($following) {
-                            0 => '.',
-                            1 => ', nor to the page that it links to.',
-                            default => ", nor to the $following pages that it links to.",
-                        },
-                )
+                ->says($problem.$more)
                 ->remedy('Link to it from the menu, or from the page before it.')
-                ->about(
-                    Subject::way('', 'lost'),
-                    ...($exam->site->fact(
-                        LinkMap::class,
-                    )->edges['index.html'] === [] ? [Subject::page('index.html')] : []),
-                );
+                ->about(Subject::way('', 'lost'), ...($isHomeDeadEnd ? [Subject::page(LinkMap::HOME)] : []));
         }
     }
 

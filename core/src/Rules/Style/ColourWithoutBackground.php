@@ -42,7 +42,7 @@ final readonly class ColourWithoutBackground extends Rule
     {
         $styles = $exam->site->fact(SiteStyles::class);
         $reach = $exam->site->fact(RuleReach::class);
-        $sources = $exam->site->fact(StyleSources::class)->all;
+        $sources = $exam->site->fact(StyleSources::class);
         $told = [];
         foreach ($exam->site->pages as $page) {
             $body = $page->document->first('body');
@@ -66,19 +66,19 @@ final readonly class ColourWithoutBackground extends Rule
                 continue;
             }
             $told[spl_object_id($one->declaration)] = true;
-            foreach ($sources as $source) {
-                if ($source->path() === $one->rule->sheet && $source->css->tokens === $one->declaration->tokens) {
-                    $isColour = $colour !== [];
-                    yield Draft::inCss($source, $one->declaration->span(), 'alone')
-                        ->variant($isColour ? 'background' : 'colour')
-                        ->says($isColour
-                            ? 'The page has a text colour, and no background colour to read it on.'
-                            : 'The page has a background, and no text colour to be read on it.')
-                        ->remedy($isColour
-                            ? 'Type `background-color: #ffffff;` beside it, or the colour you want.'
-                            : 'Type `color: #222222;` beside it, or the colour you want.');
-                }
+            $source = $sources->writing($one->declaration);
+            if ($source === null) {
+                continue;
             }
+            $isColour = $colour !== [];
+            yield Draft::inCss($source, $one->declaration->span(), 'alone')
+                ->variant($isColour ? 'background' : 'colour')
+                ->says($isColour
+                    ? 'The page has a text colour, and no background colour to read it on.'
+                    : 'The page has a background, and no text colour to be read on it.')
+                ->remedy($isColour
+                    ? 'Type `background-color: #ffffff;` beside it, or the colour you want.'
+                    : 'Type `color: #222222;` beside it, or the colour you want.');
         }
     }
 }

@@ -7,11 +7,11 @@ import {classSheet} from '../../api/queries'
 import {Coded} from '../../parts/Coded'
 import {LastDone, useWayBack, type Done} from '../../parts/LastDone'
 import {ErrorText} from '../../parts/Remark'
+import {titleOf} from '../../parts/rules'
 import {many} from '../../parts/when'
 import {deskAt, stripOf} from './address'
 import {ByRequirement} from './ByRequirement'
 import {useDecision} from './decisions'
-import {titleOf} from '../../parts/rules'
 
 /** So many kinds are shown at first. */
 const MOST_SHOWN = 15

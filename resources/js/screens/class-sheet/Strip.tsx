@@ -11,13 +11,13 @@ import {useKeys} from '../../parts/keys'
 import {ProofMark} from '../../parts/ProofMark'
 import {Quoted} from '../../parts/Quoted'
 import {Empty, ErrorText} from '../../parts/Remark'
+import {titleOf} from '../../parts/rules'
 import {many} from '../../parts/when'
 import {Screen} from '../Screen'
 import {deskAt} from './address'
 import {useDecision} from './decisions'
 import {NoteToAll} from './NoteToAll'
 import {inStrip, keyOf, type Spot} from './strip'
-import {titleOf} from '../../parts/rules'
 
 export const Strip = () => (
   <Screen>

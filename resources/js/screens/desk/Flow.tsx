@@ -5,8 +5,8 @@ import {Link as RouterLink} from 'react-router'
 import {api, unwrap, type Schemas} from '../../api/client'
 import {desk as deskQuery} from '../../api/queries'
 import {ErrorText} from '../../parts/Remark'
-import {setReadingOrder, useReadingOrder, type Order} from './order'
 import {titleOf} from '../../parts/rules'
+import {setReadingOrder, useReadingOrder, type Order} from './order'
 
 const ORDERS: [Order['by'], string][] = [
   ['name', 'by name'],

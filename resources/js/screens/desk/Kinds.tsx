@@ -1,10 +1,10 @@
 import {Box, Link, Typography} from '@mui/material'
 import {Coded} from '../../parts/Coded'
 import {isOpen} from '../../parts/cost'
+import {titleOf} from '../../parts/rules'
 import {many} from '../../parts/when'
 import {useDesk} from './desk'
 import {ALL} from './margin/filter'
-import {titleOf} from '../../parts/rules'
 
 /** What was found, by kind, with a way into each. */
 export function Kinds() {

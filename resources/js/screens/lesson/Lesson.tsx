@@ -8,11 +8,11 @@ import {Frame} from '../../parts/Frame'
 import {useKeys} from '../../parts/keys'
 import {PdfLink} from '../../parts/PdfLink'
 import {Empty, ErrorText} from '../../parts/Remark'
+import {titleOf} from '../../parts/rules'
 import {Screen} from '../Screen'
 import {Handout} from './Handout'
 import {chosenKinds, kindOf, lessonFile, MOST} from './lesson'
 import {Projected} from './Projected'
-import {titleOf} from '../../parts/rules'
 
 export const Lesson = () => (
   <Screen>

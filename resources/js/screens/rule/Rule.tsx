@@ -26,7 +26,7 @@ function RuleScreen() {
   const {data} = useSuspenseQuery(rule(`${group}/${name}`))
   return (
     <Frame steps={[{name: data.title}]}>
-      <Typography variant="h1" gutterBottom sx={{fontSize: "1.5rem"}}>
+      <Typography variant="h1" gutterBottom sx={{fontSize: '1.5rem'}}>
         {data.title}
       </Typography>
       <Box sx={{display: 'flex', gap: 1.5, alignItems: 'flex-start', mb: 2, color: 'desk.pencil'}}>
@@ -40,7 +40,9 @@ function RuleScreen() {
           </Typography>
         </div>
       </Box>
-      <Typography variant="h2" gutterBottom>Why it matters</Typography>
+      <Typography variant="h2" gutterBottom>
+        Why it matters
+      </Typography>
       <Typography variant="body1" sx={{maxWidth: '70ch'}}>
         <Coded>{data.why}</Coded>
       </Typography>
@@ -54,7 +56,9 @@ function RuleScreen() {
           </Link>
         )}
       </Typography>
-      <Typography variant="h2" gutterBottom>Examples</Typography>
+      <Typography variant="h2" gutterBottom>
+        Examples
+      </Typography>
       {data.examples.map((example, at) => (
         <Box key={at} component="section" sx={{borderTop: 1, borderColor: 'divider', py: 2}}>
           {example.variant !== '' && <Typography variant="h3">{capitalized(example.variant)}</Typography>}

@@ -8,10 +8,10 @@ import {course, stockRemarks} from '../../api/queries'
 import {ApiForm, Field, sayBeside} from '../../parts/form/form'
 import {Frame} from '../../parts/Frame'
 import {Empty, ErrorText} from '../../parts/Remark'
+import {titleOf} from '../../parts/rules'
 import {many} from '../../parts/when'
 import {Screen} from '../Screen'
 import {BLANKS} from './words'
-import {titleOf} from '../../parts/rules'
 
 type Remark = Schemas['StockRemarkView']
 type Words = Schemas['StockRemarkRequest']

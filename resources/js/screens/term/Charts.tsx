@@ -2,8 +2,8 @@ import {useTheme} from '@mui/material'
 import {BarChart} from '@mui/x-charts/BarChart'
 import {LineChart} from '@mui/x-charts/LineChart'
 import type {Schemas} from '../../api/client'
-import {drawnOf, ofKinds} from './term'
 import {titleOf} from '../../parts/rules'
+import {drawnOf, ofKinds} from './term'
 
 /** Pixels of each bar, of the gap between kinds, and of the axis below. */
 const BAR = 13

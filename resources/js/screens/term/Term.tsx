@@ -7,9 +7,9 @@ import {course, studentTerm, term} from '../../api/queries'
 import {Frame} from '../../parts/Frame'
 import {Empty} from '../../parts/Remark'
 import {RuledTable} from '../../parts/RuledTable'
+import {titleOf} from '../../parts/rules'
 import {Screen} from '../Screen'
 import {alongside, number, ofKinds} from './term'
-import {titleOf} from '../../parts/rules'
 
 /** The charts weigh more than all else on this screen. */
 const PointsChart = lazy(async () => ({default: (await import('./Charts')).PointsChart}))

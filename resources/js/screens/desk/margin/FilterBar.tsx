@@ -1,7 +1,7 @@
 import {Box, Link, NativeSelect, Typography} from '@mui/material'
+import {titleOf} from '../../../parts/rules'
 import {useDesk} from '../desk'
 import {ALL, choices, isAll, type Filter} from './filter'
-import {titleOf} from '../../../parts/rules'
 
 /** One line above the margin that says what is shown in it, and lets that be changed. */
 export function FilterBar() {

@@ -4,12 +4,12 @@ import {Link as RouterLink} from 'react-router'
 import {Coded} from '../../../parts/Coded'
 import {CostTag} from '../../../parts/CostTag'
 import {ProofMark} from '../../../parts/ProofMark'
+import {titleOf} from '../../../parts/rules'
 import {useDesk} from '../desk'
 import {AllAlike} from './AllAlike'
 import {Kept} from './Kept'
 import type {Finding} from './marks'
 import type {MarginActions} from './Sidenote'
-import {titleOf} from '../../../parts/rules'
 
 /** What the machine found: in pencil, in ink, or rubbed out. */
 export function Found({

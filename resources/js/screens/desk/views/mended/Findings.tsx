@@ -3,10 +3,10 @@ import {useState} from 'react'
 import type {Schemas} from '../../../../api/client'
 import {Coded} from '../../../../parts/Coded'
 import {ProofMark} from '../../../../parts/ProofMark'
+import {titleOf} from '../../../../parts/rules'
 import {mono} from '../../../../theme/theme'
 import type {Finding} from '../../margin/marks'
 import {editsOfKind, shownAsLines, type Edit, type MendedFinding} from './edits'
-import {titleOf} from '../../../../parts/rules'
 
 /** What the check says of the copy: what is new, what is still there, and, struck, what is gone. */
 export function Findings({
@@ -125,7 +125,9 @@ function One({
       {finding.edits.length > 0 && (
         <Box sx={{display: 'flex', gap: 0.5, flexWrap: 'wrap', mt: 0.25, ml: -0.75}}>
           <Button onClick={() => onTake(finding.edits, titleOf(finding.rule))}>Mend</Button>
-          {isMany && <Button onClick={() => onTake(ofKind, `all of “${titleOf(finding.rule)}”`)}>Mend all of this kind</Button>}
+          {isMany && (
+            <Button onClick={() => onTake(ofKind, `all of “${titleOf(finding.rule)}”`)}>Mend all of this kind</Button>
+          )}
           <Button aria-expanded={isPreviewed} onClick={() => onPreview(isPreviewed ? null : finding.fingerprint)}>
             {isPreviewed ? 'Hide' : 'Look first'}
           </Button>

@@ -5,6 +5,7 @@ import {api, unwrap, type Schemas} from '../../../../api/client'
 import {isText, mendedCopy} from '../../../../api/queries'
 import {useKeys} from '../../../../parts/keys'
 import {Empty, ErrorText} from '../../../../parts/Remark'
+import {titleOf} from '../../../../parts/rules'
 import {hour, many} from '../../../../parts/when'
 import {useDesk} from '../../desk'
 import {SourceView} from '../source/SourceView'
@@ -12,7 +13,6 @@ import {Editor, type EditorHandle} from './Editor'
 import {editsOfKind, type Edit} from './edits'
 import {Findings} from './Findings'
 import {useMended} from './useMended'
-import {titleOf} from '../../../../parts/rules'
 
 /** A copy of the leaf as the instructor would have it. What was handed in stays as it is. */
 export function MendedView() {
@@ -63,7 +63,8 @@ function Mending({copy}: {copy: Schemas['MendedCopyView']}) {
       key: 'G',
       does: 'take all of its kind',
       run: () => {
-        if (meant !== undefined && check !== null) take(editsOfKind(check.findings, meant), `all of “${titleOf(meant.rule)}”`)
+        if (meant === undefined || check === null) return
+        take(editsOfKind(check.findings, meant), `all of “${titleOf(meant.rule)}”`)
       },
     },
   ])
