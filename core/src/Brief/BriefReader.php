@@ -62,17 +62,7 @@ final readonly class BriefReader
      */
     public static function values(string $source): array
     {
-        if (strlen($source) > self::LONGEST) {
-            throw new BriefError(['a brief has '.number_format(self::LONGEST).' bytes at most']);
-        }
-        if (! mb_check_encoding($source, 'UTF-8')) {
-            throw new BriefError(['the brief is not valid UTF-8']);
-        }
-        if (preg_match('/[\x00-\x08\x0b\x0c\x0e-\x1f\x7f]/', $source, $control, PREG_OFFSET_CAPTURE) === 1) {
-            throw new BriefError([
-                'line '.(substr_count($source, "\n", 0, $control[0][1]) + 1).': there is a control character here',
-            ]);
-        }
+        self::refuseUnreadable($source);
         try {
             $values = Yaml::parse($source);
         } catch (ParseException $error) {
@@ -89,6 +79,22 @@ final readonly class BriefReader
         }
 
         return $values;
+    }
+
+    /** @throws BriefError where it is too long, not UTF-8, or has control characters */
+    private static function refuseUnreadable(string $source): void
+    {
+        if (strlen($source) > self::LONGEST) {
+            throw new BriefError(['a brief has '.number_format(self::LONGEST).' bytes at most']);
+        }
+        if (! mb_check_encoding($source, 'UTF-8')) {
+            throw new BriefError(['the brief is not valid UTF-8']);
+        }
+        if (preg_match('/[\x00-\x08\x0b\x0c\x0e-\x1f\x7f]/', $source, $control, PREG_OFFSET_CAPTURE) === 1) {
+            throw new BriefError([
+                'line '.(substr_count($source, "\n", 0, $control[0][1]) + 1).': there is a control character here',
+            ]);
+        }
     }
 
     /** @param  array<mixed>  $values */
@@ -179,12 +185,8 @@ final readonly class BriefReader
     }
 
     /** @param  array<mixed>  $values */
-    private static function requirement(
-        array $values,
-        string $where,
-        Problems $problems,
-        ?float $points,
-    ): ?Requirement {
+    private static function requirement(array $values, string $where, Problems $problems, ?float $points): ?Requirement
+    {
         $id = $values['id'] ?? null;
         if (is_string($id) && $id !== '') {
             $problems->name($where, $id);
@@ -192,22 +194,27 @@ final readonly class BriefReader
         $named = $values['kind'] ?? '';
         $kind = is_string($named) ? Kinds::named($named) : null;
         if ($kind === null) {
-            $known = Kinds::names();
-            $meant = is_string($named) ? NearestName::of($named, $known) : null;
-            $what = $named === ''
-                ? 'is missing'
-                : (is_string($named) ? "there is no kind \"$named\"" : 'text was expected');
-            $problems->add(
-                $where,
-                'kind',
-                $what.($meant === null ? '; the kinds are '.implode(', ', $known) : "; did you mean \"$meant\"?"),
-            );
+            self::noKind($named, $where, $problems);
 
             return null;
         }
         $fields = new Fields($values, [...Terms::fields(), ...$kind::fields()], $where, $problems);
 
         return $kind::read(Terms::read($fields, $points), $fields);
+    }
+
+    private static function noKind(mixed $named, string $where, Problems $problems): void
+    {
+        $known = Kinds::names();
+        $meant = is_string($named) ? NearestName::of($named, $known) : null;
+        $what = $named === ''
+            ? 'is missing'
+            : (is_string($named) ? "there is no kind \"$named\"" : 'text was expected');
+        $problems->add(
+            $where,
+            'kind',
+            $what.($meant === null ? '; the kinds are '.implode(', ', $known) : "; did you mean \"$meant\"?"),
+        );
     }
 
     /** @return list<Ignored> */
@@ -220,19 +227,25 @@ final readonly class BriefReader
         }
         $ignored = [];
         foreach ($list as $index => $item) {
-            $fields = new Fields(
-                is_array($item) ? $item : ['rules' => $item],
-                Ignored::fields(),
-                'ignore.'.($index + 1),
-                $problems,
-            );
-            $ignored[] = new Ignored(
-                $fields->texts('rules'),
-                PageScope::read($fields->value('pages'), $fields),
-                $fields->given(),
-            );
+            $ignored[] = self::ignoredAt($index, $item, $problems);
         }
 
         return $ignored;
+    }
+
+    private static function ignoredAt(int $index, mixed $item, Problems $problems): Ignored
+    {
+        $fields = new Fields(
+            is_array($item) ? $item : ['rules' => $item],
+            Ignored::fields(),
+            'ignore.'.($index + 1),
+            $problems,
+        );
+
+        return new Ignored(
+            $fields->texts('rules'),
+            PageScope::read($fields->value('pages'), $fields),
+            $fields->given(),
+        );
     }
 }

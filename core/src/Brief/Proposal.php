@@ -200,15 +200,7 @@ final readonly class Proposal
     /** @return array<string, mixed> */
     private function headings(): array
     {
-        $first = fn (Page $page) => array_slice($page->named('h1'), 0, 1);
-        $texts = array_map(
-            fn (Page $page) => implode(
-                '',
-                array_map(fn (Element $heading) => mb_strtolower($heading->words()), $first($page)),
-            ),
-            $this->pages,
-        );
-        $differ = count($texts) > 1 && count(array_unique($texts)) === count($texts);
+        $differ = $this->headingsDiffer();
         $inside = array_values(array_filter(
             $this->commonParts(),
             fn (string $name) => array_filter(
@@ -222,6 +214,20 @@ final readonly class Proposal
             ...($differ ? ['differ' => true] : []),
             ...($inside === null ? [] : ['inside' => $inside]),
         ];
+    }
+
+    private function headingsDiffer(): bool
+    {
+        $first = fn (Page $page) => array_slice($page->named('h1'), 0, 1);
+        $texts = array_map(
+            fn (Page $page) => implode(
+                '',
+                array_map(fn (Element $heading) => mb_strtolower($heading->words()), $first($page)),
+            ),
+            $this->pages,
+        );
+
+        return count($texts) > 1 && count(array_unique($texts)) === count($texts);
     }
 
     /** @return array<string, mixed>|null the parts that all pages have, in their order */
@@ -298,6 +304,17 @@ final readonly class Proposal
     private function navigation(): array
     {
         $kind = $this->site->fact(PatternRecognition::class)->match?->kind;
+        $pattern = $this->pattern($kind);
+        $menu = $this->menu();
+        // A menu of all pages is the pattern: asking for both would count a slip in it twice.
+        $isMenu = $kind === PatternKind::Menu && $menu !== null;
+
+        return array_values(array_filter([$isMenu ? null : $pattern, $menu]));
+    }
+
+    /** @return array<string, mixed>|null the pattern that the pages keep */
+    private function pattern(?PatternKind $kind): ?array
+    {
         $named = [
             'id' => 'navigation',
             'kind' => 'navigation',
@@ -312,12 +329,8 @@ final readonly class Proposal
             ),
             default => [[...$named, 'pattern' => $kind->value]],
         };
-        $met = array_values(array_filter($found, $this->isMet(...)));
-        $menu = $this->menu();
-        // A menu of all pages is the pattern: asking for both would count a slip in it twice.
-        $isMenu = $kind === PatternKind::Menu && $menu !== null;
 
-        return array_values(array_filter([$isMenu ? null : $met[0] ?? null, $menu]));
+        return array_values(array_filter($found, $this->isMet(...)))[0] ?? null;
     }
 
     /** @return array<string, mixed>|null */

@@ -75,12 +75,7 @@ final readonly class ProposedBrief
      */
     private static function readable(array $values, array $requirements): ?Brief
     {
-        $whole = [];
-        foreach ($requirements as $one) {
-            if ($one->requirement !== null) {
-                $whole[$one->requirement->terms->id] ??= $one->values;
-            }
-        }
+        $whole = self::whole($requirements);
         if ($whole === []) {
             return null;
         }
@@ -95,5 +90,21 @@ final readonly class ProposedBrief
         } catch (BriefError) {
             return null;
         }
+    }
+
+    /**
+     * @param  list<ProposedRequirement>  $requirements
+     * @return array<array<string, mixed>> the first of each id that could be read
+     */
+    private static function whole(array $requirements): array
+    {
+        $whole = [];
+        foreach ($requirements as $one) {
+            if ($one->requirement !== null) {
+                $whole[$one->requirement->terms->id] ??= $one->values;
+            }
+        }
+
+        return $whole;
     }
 }

@@ -143,24 +143,30 @@ final readonly class ArchiveReader
                 break;
             }
             $bytes .= $chunk;
-            if (strlen($bytes) > $this->limits->fileBytes) {
-                throw new Refusal(
-                    RefusalReason::FileTooLarge,
-                    "The entry \"$path\" is larger than {$this->limits->fileBytes} bytes.",
-                );
-            }
-            if (
-                strlen($bytes) > $this->limits->ratioFrom
-                && strlen($bytes) > $this->limits->ratio * max(1, $packedBytes)
-            ) {
-                throw new Refusal(
-                    RefusalReason::Ratio,
-                    "The entry \"$path\" unpacks to more than {$this->limits->ratio} times its packed size.",
-                );
-            }
+            $this->refuseIfTooLarge($path, strlen($bytes), $packedBytes);
         }
 
         return $bytes;
+    }
+
+    /** @throws Refusal */
+    private function refuseIfTooLarge(string $path, int $bytes, int $packedBytes): void
+    {
+        if ($bytes > $this->limits->fileBytes) {
+            throw new Refusal(
+                RefusalReason::FileTooLarge,
+                "The entry \"$path\" is larger than {$this->limits->fileBytes} bytes.",
+            );
+        }
+        if (
+            $bytes > $this->limits->ratioFrom
+            && $bytes > $this->limits->ratio * max(1, $packedBytes)
+        ) {
+            throw new Refusal(
+                RefusalReason::Ratio,
+                "The entry \"$path\" unpacks to more than {$this->limits->ratio} times its packed size.",
+            );
+        }
     }
 
     private function refuseCount(int $entries): void

@@ -58,6 +58,13 @@ final readonly class SiteRoot
         if (max($found) > 0) {
             return (int) array_search(max($found), $found, true);
         }
+
+        return self::likelyDepth($levels, $isArchive, $hints->usualDepth);
+    }
+
+    /** @param  non-empty-list<array{list<string>, array<string, SourceFile>}>  $levels */
+    private static function likelyDepth(array $levels, bool $isArchive, ?int $usual): int
+    {
         $deepest = count($levels) - 1;
         while ($deepest > 1 && self::isPart($levels[$deepest][0])) {
             $deepest--;
@@ -66,7 +73,7 @@ final readonly class SiteRoot
 
         $likely = $isPart && ! $isArchive ? 0 : $deepest;
 
-        return min($likely, $hints->usualDepth > 0 ? $hints->usualDepth : $likely);
+        return min($likely, $usual > 0 ? $usual : $likely);
     }
 
     /** @param  list<string>  $folders */

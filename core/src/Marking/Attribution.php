@@ -48,21 +48,31 @@ final class Attribution
         foreach ($requirements as $at => $requirement) {
             $this->places->put($requirement->terms->id, $at);
             $costs = $assessments[$at]->costs($requirement->terms);
-            $sums = [];
-            foreach ($assessments[$at]->shortfalls as $place => $shortfall) {
-                $this->holders[spl_object_id($shortfall)] = $at;
-                $finding = $shown[$at][$place];
-                if ($finding !== null && ! isset($shared[spl_object_id($shortfall)])) {
-                    $id = spl_object_id($finding);
-                    $sums[$id] = ($sums[$id] ?? 0.0) + $costs[$place];
-                    $this->shownIn[$id][$at] = $at;
-                    if ($shortfall->isMissingPage) {
-                        $this->missingIn[$id][$at] = true;
-                    }
+            $this->costs[] = $this->sums($at, $costs);
+        }
+    }
+
+    /**
+     * @param  list<float>  $costs what each shortfall costs
+     * @return array<int, float> what each shown finding costs, by its object id
+     */
+    private function sums(int $at, array $costs): array
+    {
+        $sums = [];
+        foreach ($this->assessments[$at]->shortfalls as $place => $shortfall) {
+            $this->holders[spl_object_id($shortfall)] = $at;
+            $finding = $this->shown[$at][$place];
+            if ($finding !== null && ! isset($this->shared[spl_object_id($shortfall)])) {
+                $id = spl_object_id($finding);
+                $sums[$id] = ($sums[$id] ?? 0.0) + $costs[$place];
+                $this->shownIn[$id][$at] = $at;
+                if ($shortfall->isMissingPage) {
+                    $this->missingIn[$id][$at] = true;
                 }
             }
-            $this->costs[] = $sums;
         }
+
+        return $sums;
     }
 
     /**

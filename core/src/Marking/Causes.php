@@ -111,20 +111,28 @@ final class Causes
         }
         $this->asking[$index] = true;
         $finding = $this->findings[$index];
-        $found = null;
-        foreach ($this->supersededBy[$finding->rule] ?? [] as $rule) {
-            foreach ([...$finding->subjects, ...$finding->causes] as $subject) {
-                foreach ($this->about["$rule\0$subject"] ?? [] as $other) {
-                    if (! isset($this->asking[$other])) {
-                        $this->explain($other);
-                        $found = $other;
-                        break 3;
-                    }
-                }
-            }
+        $found = $this->causeOf($finding);
+        if ($found !== null) {
+            $this->explain($found);
         }
         unset($this->asking[$index]);
 
         return $this->explained[$index] = $found;
+    }
+
+    /** The finding that explains this one, and is not being explained by it */
+    private function causeOf(Finding $finding): ?int
+    {
+        foreach ($this->supersededBy[$finding->rule] ?? [] as $rule) {
+            foreach ([...$finding->subjects, ...$finding->causes] as $subject) {
+                foreach ($this->about["$rule\0$subject"] ?? [] as $other) {
+                    if (! isset($this->asking[$other])) {
+                        return $other;
+                    }
+                }
+            }
+        }
+
+        return null;
     }
 }

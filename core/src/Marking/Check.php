@@ -145,18 +145,28 @@ final readonly class Check
             if (isset($given[$finding->file]) && str_starts_with($finding->rule, 'style/')) {
                 return false;
             }
-            foreach ($kept[$finding->file] ?? [] as $span) {
-                if ($finding->span->start >= $span->start
-                    && $finding->span->end <= $span->end
-                    && $finding->span->end > 0) {
-                    return false;
-                }
+            if (self::isInside($finding->span, $kept[$finding->file] ?? [])) {
+                return false;
             }
 
             return ! $exam->brief->ignores($finding->rule, $finding->variant, $finding->file);
         };
 
         return array_values(array_filter($findings, $isHeard));
+    }
+
+    /** @param  list<Span>  $kept */
+    private static function isInside(Span $span, array $kept): bool
+    {
+        foreach ($kept as $one) {
+            if ($span->start >= $one->start
+                && $span->end <= $one->end
+                && $span->end > 0) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**
@@ -173,13 +183,7 @@ final readonly class Check
             return $findings;
         }
         $isTheirs = fn (Finding $one) => $one->requirement === null && preg_match(self::OF_STARTERS, $one->rule) === 1;
-        $exam = new Examination($starter, Brief::none());
-        /** @var TextMap<int> $left */
-        $left = new TextMap;
-        foreach (array_filter(self::findings($exam), $isTheirs) as $finding) {
-            $print = $finding->fingerprint();
-            $left->put($print, ($left->get($print) ?? 0) + 1);
-        }
+        $left = self::countsOf(array_filter(self::findings(new Examination($starter, Brief::none())), $isTheirs));
         $own = [];
         foreach ($findings as $finding) {
             $print = $finding->fingerprint();
@@ -192,6 +196,22 @@ final readonly class Check
         }
 
         return $own;
+    }
+
+    /**
+     * @param  array<Finding>  $findings
+     * @return TextMap<int> how many there are of each fingerprint
+     */
+    private static function countsOf(array $findings): TextMap
+    {
+        /** @var TextMap<int> $left */
+        $left = new TextMap;
+        foreach ($findings as $finding) {
+            $print = $finding->fingerprint();
+            $left->put($print, ($left->get($print) ?? 0) + 1);
+        }
+
+        return $left;
     }
 
     /** @return array<string, list<Span>> by page */

@@ -14,16 +14,7 @@ final readonly class FindingCosts
     /** @return TextMap<float> points by fingerprint; none for one that costs nothing */
     public static function of(CheckReport $report): TextMap
     {
-        /** @var TextMap<float> $costs */
-        $costs = new TextMap;
-        foreach ($report->outcomes as $outcome) {
-            foreach ($outcome->kind === OutcomeKind::NotJudged ? [] : $outcome->reasons as $reason) {
-                if ($reason->finding !== null && $reason->cost > 0.0) {
-                    $print = $reason->finding;
-                    $costs->put($print, round(($costs->get($print) ?? 0.0) + $reason->cost, 2));
-                }
-            }
-        }
+        $costs = self::ofReasons($report);
         $free = $report->free();
         $off = self::byWeight(
             array_map(fn (PlacedFinding $one) => $one->finding->weight->value, $free),
@@ -32,6 +23,23 @@ final readonly class FindingCosts
         foreach ($free as $at => $placed) {
             if ($off[$at] > 0.0) {
                 $costs->put($placed->fingerprint, $off[$at]);
+            }
+        }
+
+        return $costs;
+    }
+
+    /** @return TextMap<float> points by the fingerprint of the finding */
+    private static function ofReasons(CheckReport $report): TextMap
+    {
+        /** @var TextMap<float> $costs */
+        $costs = new TextMap;
+        foreach ($report->outcomes as $outcome) {
+            foreach ($outcome->kind === OutcomeKind::NotJudged ? [] : $outcome->reasons as $reason) {
+                if ($reason->finding !== null && $reason->cost > 0.0) {
+                    $print = $reason->finding;
+                    $costs->put($print, round(($costs->get($print) ?? 0.0) + $reason->cost, 2));
+                }
             }
         }
 

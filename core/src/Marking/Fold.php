@@ -70,17 +70,27 @@ final class Fold
             usort($group, fn (Finding $a, Finding $b) => $a->span->start <=> $b->span->start);
             $surplus = count($group) - self::MOST;
             if ($surplus > 0) {
-                $last = $group[self::MOST - 1];
-                $more = $surplus === 1 ? 'There is 1 more finding' : "There are $surplus more findings";
-                $told = $last->saying("{$last->message} $more of this kind on this page.");
-                foreach (array_slice($group, self::MOST - 1) as $finding) {
-                    $this->became[spl_object_id($finding)] = $told;
-                }
-                $group = [...array_slice($group, 0, self::MOST - 1), $told];
+                $group = $this->withoutSurplus($group, $surplus);
             }
             array_push($capped, ...$group);
         }
 
         return $capped;
+    }
+
+    /**
+     * @param  list<Finding>  $group
+     * @return list<Finding> as many as are told, the last of which says how many more there are
+     */
+    private function withoutSurplus(array $group, int $surplus): array
+    {
+        $last = $group[self::MOST - 1];
+        $more = $surplus === 1 ? 'There is 1 more finding' : "There are $surplus more findings";
+        $told = $last->saying("{$last->message} $more of this kind on this page.");
+        foreach (array_slice($group, self::MOST - 1) as $finding) {
+            $this->became[spl_object_id($finding)] = $told;
+        }
+
+        return [...array_slice($group, 0, self::MOST - 1), $told];
     }
 }

@@ -40,6 +40,17 @@ final readonly class Score
         $lines = [...$lines, ...self::deductions($scheme, $found)];
         $late = self::late($scheme, $minutesLate, self::sum($lines), $possible);
         $lines = $late === null ? $lines : [...$lines, $late];
+        $lines = self::rounded($lines, $scheme, $judged);
+
+        return new self(self::sum($lines), $possible, $judged, $lines);
+    }
+
+    /**
+     * @param  list<ScoreLine>  $lines
+     * @return list<ScoreLine> with what keeps the sum from below zero, and what rounds it
+     */
+    private static function rounded(array $lines, Scheme $scheme, float $judged): array
+    {
         foreach ([
             fn (float $sum) => $sum < 0.0 ? [0.0, 'Never below zero'] : [$sum, ''],
             fn (float $sum) => [min($scheme->rounded($sum), $judged), 'Rounding'],
@@ -51,7 +62,7 @@ final readonly class Score
             }
         }
 
-        return new self(self::sum($lines), $possible, $judged, $lines);
+        return $lines;
     }
 
     /** Points that wait for somebody's judgement. */
@@ -75,13 +86,7 @@ final readonly class Score
         foreach ($scheme->off as $weight => $off) {
             $count = $found[$weight] ?? 0;
             if ($count > 0) {
-                $what = $weight === 'tidy' ? 'piece of advice' : $weight;
-                $lines[] = new ScoreLine(
-                    $weight === 'tidy' ? 'Advice' : ucfirst("{$weight}s"),
-                    -round($count * $off, 2),
-                    English::count($count, $what, $weight === 'tidy' ? 'pieces of advice' : null)
-                        ." that no requirement covers, $off off for each",
-                );
+                $lines[] = self::deduction($weight, $count, $off);
             }
         }
         $all = -self::sum($lines);
@@ -94,6 +99,18 @@ final readonly class Score
         }
 
         return $lines;
+    }
+
+    private static function deduction(string $weight, int $count, float $off): ScoreLine
+    {
+        $what = $weight === 'tidy' ? 'piece of advice' : $weight;
+
+        return new ScoreLine(
+            $weight === 'tidy' ? 'Advice' : ucfirst("{$weight}s"),
+            -round($count * $off, 2),
+            English::count($count, $what, $weight === 'tidy' ? 'pieces of advice' : null)
+                ." that no requirement covers, $off off for each",
+        );
     }
 
     private static function late(Scheme $scheme, int $minutesLate, float $sum, float $possible): ?ScoreLine

@@ -35,14 +35,7 @@ final readonly class SharedSlips
      */
     public static function among(array $requirements, array $assessments): array
     {
-        $known = [];
-        foreach ($assessments as $at => $assessment) {
-            foreach ($assessment->shortfalls as $place => $shortfall) {
-                foreach ($shortfall->slips as $slip) {
-                    $known[$slip][$at][] = $place;
-                }
-            }
-        }
+        $known = self::places($assessments);
         if ($known === []) {
             return [];
         }
@@ -53,6 +46,24 @@ final readonly class SharedSlips
         );
 
         return (new self($requirements, $assessments, $known, $costs))->followers();
+    }
+
+    /**
+     * @param  list<Assessment>  $assessments
+     * @return array<array<int, list<int>>> the shortfalls of each slip, by requirement
+     */
+    private static function places(array $assessments): array
+    {
+        $known = [];
+        foreach ($assessments as $at => $assessment) {
+            foreach ($assessment->shortfalls as $place => $shortfall) {
+                foreach ($shortfall->slips as $slip) {
+                    $known[$slip][$at][] = $place;
+                }
+            }
+        }
+
+        return $known;
     }
 
     /** @return array<int, Shortfall> */

@@ -91,12 +91,7 @@ final readonly class AttributeTable
     public function expected(string $element, string $attribute, string $value): ?string
     {
         if ($attribute === 'role') {
-            $unknown = array_filter(
-                preg_split('/[ \t\n\f\r]+/', strtolower($value), -1, PREG_SPLIT_NO_EMPTY) ?: [''],
-                fn (string $role) => ! isset($this->roles[$role]),
-            );
-
-            return $unknown === [] ? null : 'a role that there is, such as navigation or button';
+            return $this->hasUnknownRole($value) ? 'a role that there is, such as navigation or button' : null;
         }
         $allowed = $this->allowed($element, $attribute);
         if ($allowed === null) {
@@ -113,6 +108,16 @@ final readonly class AttributeTable
         }
 
         return 'one of '.implode(', ', array_filter($allowed, fn (string $keyword) => $keyword !== ''));
+    }
+
+    private function hasUnknownRole(string $value): bool
+    {
+        $unknown = array_filter(
+            preg_split('/[ \t\n\f\r]+/', strtolower($value), -1, PREG_SPLIT_NO_EMPTY) ?: [''],
+            fn (string $role) => ! isset($this->roles[$role]),
+        );
+
+        return $unknown !== [];
     }
 
     /** @return list<string>|null null when it takes any value */

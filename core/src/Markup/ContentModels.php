@@ -46,20 +46,8 @@ final readonly class ContentModels
     private function __construct(private array $data)
     {
         $this->phrasing = array_fill_keys($data['phrasing'], true);
-        $notInside = [];
-        foreach ($data['without'] as $around => $names) {
-            foreach ($names as $name) {
-                $notInside[$name][] = $around;
-            }
-        }
-        $this->notInside = $notInside;
-        $stages = [];
-        foreach ($data['order'] as $name => $groups) {
-            foreach ($groups as $stage => $names) {
-                $stages[$name] = ($stages[$name] ?? []) + array_fill_keys($names, $stage);
-            }
-        }
-        $this->stages = $stages;
+        $this->notInside = self::notInside($data['without']);
+        $this->stages = self::stages($data['order']);
         $this->transparent = array_fill_keys($data['transparent'], true);
         $this->choosy = array_fill_keys(
             [...array_keys($data['only']), ...array_keys($data['order']), ...array_keys($data['once'])],
@@ -69,6 +57,38 @@ final readonly class ContentModels
             [...array_keys($data['without']), ...array_merge(...array_values($data['within']))],
             true,
         );
+    }
+
+    /**
+     * @param  array<string, list<string>>  $without the names that each element may not hold
+     * @return array<string, list<string>>
+     */
+    private static function notInside(array $without): array
+    {
+        $notInside = [];
+        foreach ($without as $around => $names) {
+            foreach ($names as $name) {
+                $notInside[$name][] = $around;
+            }
+        }
+
+        return $notInside;
+    }
+
+    /**
+     * @param  array<string, list<list<string>>>  $order names by the group that they stand in, for each parent
+     * @return array<string, array<string, int>>
+     */
+    private static function stages(array $order): array
+    {
+        $stages = [];
+        foreach ($order as $name => $groups) {
+            foreach ($groups as $stage => $names) {
+                $stages[$name] = ($stages[$name] ?? []) + array_fill_keys($names, $stage);
+            }
+        }
+
+        return $stages;
     }
 
     public static function load(): self

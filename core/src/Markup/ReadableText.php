@@ -39,6 +39,12 @@ final class ReadableText
                 array_push($waiting, ...array_reverse($node->children));
             }
         }
+
+        return self::withoutBlankLines($text);
+    }
+
+    private static function withoutBlankLines(string $text): string
+    {
         $lines = array_map(trim(...), explode("\n", preg_replace('/ {2,}/', ' ', $text) ?? ''));
 
         return implode("\n", array_filter($lines, fn (string $line) => $line !== ''));

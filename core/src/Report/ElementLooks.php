@@ -162,11 +162,7 @@ final readonly class ElementLooks
     {
         return match ($property) {
             'color' => $style->color?->hex() ?? 'not worked out',
-            'background-color' => match (true) {
-                $style->background === null => 'not worked out',
-                $style->background->alpha <= 0 => 'none of its own',
-                default => $style->background->hex(),
-            },
+            'background-color' => self::backgroundColour($style),
             'font-family' => $winner?->declaration?->name === 'font-family'
                 ? $winner->declaration->value()
                 : str_replace(' ,', ',', $style->fontFamily),
@@ -179,6 +175,15 @@ final readonly class ElementLooks
             'width' => $style->width,
             'visibility' => $style->visibility,
             default => implode(' ', array_map(fn ($item) => $item->text, $winner->items ?? [])),
+        };
+    }
+
+    private static function backgroundColour(ComputedStyle $style): string
+    {
+        return match (true) {
+            $style->background === null => 'not worked out',
+            $style->background->alpha <= 0 => 'none of its own',
+            default => $style->background->hex(),
         };
     }
 

@@ -54,17 +54,7 @@ final readonly class SarifReport
     private static function result(PlacedFinding $placed, float $cost): array
     {
         $finding = $placed->finding;
-        $physical = ['artifactLocation' => ['uri' => self::uri($finding->file)]];
-        if ($finding->source !== null) {
-            $physical['region'] = [
-                'startLine' => $placed->start->line,
-                'startColumn' => $placed->start->column,
-                'endLine' => $placed->end->line,
-                'endColumn' => $placed->end->column,
-                'byteOffset' => $placed->start->offset,
-                'byteLength' => $placed->end->offset - $placed->start->offset,
-            ];
-        }
+        $physical = self::physicalLocation($placed);
 
         $result = [
             'ruleId' => $finding->rule,
@@ -77,6 +67,25 @@ final readonly class SarifReport
         ];
 
         return $finding->mend === null ? $result : $result + ['fixes' => [self::fix($finding->mend, $finding->remedy)]];
+    }
+
+    /** @return array<string, mixed> */
+    private static function physicalLocation(PlacedFinding $placed): array
+    {
+        $finding = $placed->finding;
+        $physical = ['artifactLocation' => ['uri' => self::uri($finding->file)]];
+        if ($finding->source !== null) {
+            $physical['region'] = [
+                'startLine' => $placed->start->line,
+                'startColumn' => $placed->start->column,
+                'endLine' => $placed->end->line,
+                'endColumn' => $placed->end->column,
+                'byteOffset' => $placed->start->offset,
+                'byteLength' => $placed->end->offset - $placed->start->offset,
+            ];
+        }
+
+        return $physical;
     }
 
     /** @return array<string, mixed> 3.55: one change a file, with its replacements */
@@ -93,15 +102,17 @@ final readonly class SarifReport
 
         return [
             'description' => ['text' => $remedy],
-            'artifactChanges' => array_map(
-                fn (int|string $path, array $list) => [
-                    'artifactLocation' => ['uri' => self::uri((string) $path)],
-                    'replacements' => $list,
-                ],
-                array_keys($replacements),
-                $replacements,
-            ),
+            'artifactChanges' => array_map(self::artifactChange(...), array_keys($replacements), $replacements),
         ];
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $replacements
+     * @return array<string, mixed>
+     */
+    private static function artifactChange(int|string $path, array $replacements): array
+    {
+        return ['artifactLocation' => ['uri' => self::uri((string) $path)], 'replacements' => $replacements];
     }
 
     private static function uri(string $path): string

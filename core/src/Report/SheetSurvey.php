@@ -55,11 +55,7 @@ final readonly class SheetSurvey
             $site->fact(StyleSources::class)->all,
             fn (StyleSource $source) => ! $source->isAttribute(),
         );
-        $pairs = $site->fact(ContrastPairs::class)->pairs;
-        usort(
-            $pairs,
-            fn (ContrastPair $a, ContrastPair $b) => [$a->isEnough(), $a->ratio] <=> [$b->isEnough(), $b->ratio],
-        );
+        $pairs = self::pairs($site);
 
         return [
             'sheets' => array_values(array_map($survey->sheet(...), $sources)),
@@ -72,20 +68,23 @@ final readonly class SheetSurvey
         ];
     }
 
+    /** @return list<ContrastPair> those that are too low first, and the lowest first */
+    private static function pairs(ParsedSite $site): array
+    {
+        $pairs = $site->fact(ContrastPairs::class)->pairs;
+        usort(
+            $pairs,
+            fn (ContrastPair $a, ContrastPair $b) => [$a->isEnough(), $a->ratio] <=> [$b->isEnough(), $b->ratio],
+        );
+
+        return $pairs;
+    }
+
     /** @return SheetRow */
     private function sheet(StyleSource $source): array
     {
         $rules = array_values(array_filter($source->rules(), fn (StyleRule $rule) => $rule->selector !== null));
-        $linking = 0;
-        foreach ($this->site->pages as $page) {
-            foreach ($this->styles->rulesOf($page) as $rule) {
-                if ($rule->sheet === $source->path() && $rule->written->tokens === $source->css->tokens) {
-                    $linking++;
-
-                    break;
-                }
-            }
-        }
+        $linking = $this->linking($source);
 
         return [
             'path' => $source->path(),
@@ -100,6 +99,23 @@ final readonly class SheetSurvey
             ),
             'more' => max(0, count($rules) - self::MOST_RULES),
         ];
+    }
+
+    /** How many pages link the sheet */
+    private function linking(StyleSource $source): int
+    {
+        $linking = 0;
+        foreach ($this->site->pages as $page) {
+            foreach ($this->styles->rulesOf($page) as $rule) {
+                if ($rule->sheet === $source->path() && $rule->written->tokens === $source->css->tokens) {
+                    $linking++;
+
+                    break;
+                }
+            }
+        }
+
+        return $linking;
     }
 
     /** @return RuleRow */

@@ -177,22 +177,34 @@ final readonly class SiteSurvey
         return [
             'line' => $page->file->position($menu->element->place()->start)->line,
             'place' => $menu->place,
-            'entries' => array_map(fn (MenuEntry $entry) => [
-                'label' => $entry->label,
-                'key' => $entry->key,
-                'written' => $entry->reference?->written,
-                'own' => $entry->key === $page->path(),
-                'broken' => $entry->isBroken(),
-                'line' => $page->file->position(
-                    $entry->reference->span->start ?? $entry->element->place()->start,
-                )->line,
-                'differs' => array_values(
-                    array_map(
-                        fn (MenuDifference $difference) => $difference->kind->value,
-                        array_filter($differences, fn (MenuDifference $difference) => $difference->entry === $entry),
-                    ),
+            'entries' => array_map(
+                fn (MenuEntry $entry) => self::menuEntry($entry, $page, $differences),
+                $menu->entries,
+            ),
+        ];
+    }
+
+    /**
+     * @param  list<MenuDifference>  $differences
+     * @return array<string, mixed>
+     */
+    private static function menuEntry(MenuEntry $entry, Page $page, array $differences): array
+    {
+        return [
+            'label' => $entry->label,
+            'key' => $entry->key,
+            'written' => $entry->reference?->written,
+            'own' => $entry->key === $page->path(),
+            'broken' => $entry->isBroken(),
+            'line' => $page->file->position(
+                $entry->reference->span->start ?? $entry->element->place()->start,
+            )->line,
+            'differs' => array_values(
+                array_map(
+                    fn (MenuDifference $difference) => $difference->kind->value,
+                    array_filter($differences, fn (MenuDifference $difference) => $difference->entry === $entry),
                 ),
-            ], $menu->entries),
+            ),
         ];
     }
 

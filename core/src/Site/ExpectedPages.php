@@ -80,7 +80,15 @@ final readonly class ExpectedPages
             }
         }
 
-        // Page 7 is not page 9, however near their names are.
+        return self::nearest($name, $spare);
+    }
+
+    /**
+     * @param  list<string>  $spare
+     * Page 7 is not page 9, however near their names are.
+     */
+    private static function nearest(string $name, array $spare): ?string
+    {
         $alike = array_filter($spare, fn (string $path) => dirname($path) === dirname($name)
             && preg_replace('/\D/', '', $path) === preg_replace('/\D/', '', $name));
         $stems = array_map(fn (string $path) => pathinfo($path, PATHINFO_FILENAME), $alike);

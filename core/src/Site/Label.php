@@ -30,6 +30,13 @@ final readonly class Label
         if ($text !== null) {
             return self::collapsed($text);
         }
+
+        return self::collapsed(self::textIn($element));
+    }
+
+    /** The words inside an element, and the alt texts of its pictures */
+    private static function textIn(Element $element): string
+    {
         $text = '';
         $seen = 0;
         foreach (Walk::nodes($element) as $node) {
@@ -43,7 +50,7 @@ final readonly class Label
             }
         }
 
-        return self::collapsed($text);
+        return $text;
     }
 
     /** The text of an element that has nothing else in it, as most links; null for the others. */

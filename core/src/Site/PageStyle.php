@@ -34,19 +34,31 @@ final readonly class PageStyle
                 continue;
             }
             if ($element->name === 'style' && self::isCss($element)) {
-                $end = $element->endTagStart() < 0 ? $element->closedAt ?? $tag->end : $element->endTagStart();
-                $text = substr($document->source->bytes, $tag->end, max(0, $end - $tag->end));
-                $found[] = new self($element, null, Parser::sheet($text, $tag->end), true);
+                $found[] = self::ofElement($element, $tag, $document);
             }
             $style = $element->attribute('style');
             if ($style !== null) {
-                $span = $style->valueSpan() ?? $style->nameSpan();
-                $isExact = strlen($style->value) === $span->length();
-                $found[] = new self($element, $style, Parser::declarations($style->value, $span->start), $isExact);
+                $found[] = self::ofAttribute($element, $style);
             }
         }
 
         return $found;
+    }
+
+    private static function ofElement(Element $element, Span $tag, Document $document): self
+    {
+        $end = $element->endTagStart() < 0 ? $element->closedAt ?? $tag->end : $element->endTagStart();
+        $text = substr($document->source->bytes, $tag->end, max(0, $end - $tag->end));
+
+        return new self($element, null, Parser::sheet($text, $tag->end), true);
+    }
+
+    private static function ofAttribute(Element $element, Attribute $style): self
+    {
+        $span = $style->valueSpan() ?? $style->nameSpan();
+        $isExact = strlen($style->value) === $span->length();
+
+        return new self($element, $style, Parser::declarations($style->value, $span->start), $isExact);
     }
 
     /** HTML Standard, 4.2.6: without a type, or with that of CSS. */

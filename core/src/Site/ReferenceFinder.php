@@ -48,14 +48,7 @@ final class ReferenceFinder
             $where = $style->attribute === null ? 'element' : 'attribute';
             $this->styles[spl_object_id($style->element)][$where] = $style;
         }
-        $href = null;
-        foreach ($document->elements() as $element) {
-            if ($element->is('base') && $element->attribute('href') !== null) {
-                $href = $element->value('href');
-                break;
-            }
-        }
-        $base = $this->resolver->baseOf($document->source->path, $href);
+        $base = $this->baseOf($document);
         foreach ($document->elements() as $element) {
             if ($element->isWritten()) {
                 $this->inElement($element, $document->source, $base);
@@ -63,6 +56,19 @@ final class ReferenceFinder
         }
 
         return $this->found;
+    }
+
+    private function baseOf(Document $document): Url
+    {
+        $href = null;
+        foreach ($document->elements() as $element) {
+            if ($element->is('base') && $element->attribute('href') !== null) {
+                $href = $element->value('href');
+                break;
+            }
+        }
+
+        return $this->resolver->baseOf($document->source->path, $href);
     }
 
     /** @return list<Reference> in order */

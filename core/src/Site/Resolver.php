@@ -216,11 +216,7 @@ final class Resolver
     /** An address from which only the file's name is of use, and as many of the folders before it as the site has. */
     private function suggestFor(Resolution $resolution, string $written, string $from): Target
     {
-        $path = PercentEncoding::decode(strtr(strtok($written, '?#') ?: '', '\\', '/'));
-        $path = preg_replace('~^(?:file:)?/*(?:[A-Za-z][:|]/*)?~i', '', $path) ?? '';
-        $segments = array_values(
-            array_filter(explode('/', $path), fn (string $segment) => ! in_array($segment, ['', '.', '..'], true)),
-        );
+        $segments = self::segmentsOf($written);
         for ($skip = 0; $skip < count($segments); $skip++) {
             $spelling = $this->site->spelling(implode('/', array_slice($segments, $skip)));
             if ($spelling !== null) {
@@ -234,6 +230,17 @@ final class Resolver
         return new Target(
             $resolution,
             candidates: $segments === [] ? [] : $this->candidates->for(implode('/', $segments), $from),
+        );
+    }
+
+    /** @return list<string> the names in an address, whatever disk or folder it begins with */
+    private static function segmentsOf(string $written): array
+    {
+        $path = PercentEncoding::decode(strtr(strtok($written, '?#') ?: '', '\\', '/'));
+        $path = preg_replace('~^(?:file:)?/*(?:[A-Za-z][:|]/*)?~i', '', $path) ?? '';
+
+        return array_values(
+            array_filter(explode('/', $path), fn (string $segment) => ! in_array($segment, ['', '.', '..'], true)),
         );
     }
 

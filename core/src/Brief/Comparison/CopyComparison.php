@@ -51,18 +51,24 @@ final readonly class CopyComparison
             }
         }
         foreach ($alone ? array_diff_key($blocks, $used) : [] as $block) {
-            $shown = English::excerpt(ReadableText::of($block), 60);
-            $slips[] = new CopySlip(
-                $block,
-                null,
-                "“{$shown}” is not in the text that was given.",
-                'Remove it.',
-                'surplus',
-                true,
-            );
+            $slips[] = self::surplus($block);
         }
 
         return new self($slips);
+    }
+
+    private static function surplus(Element $block): CopySlip
+    {
+        $shown = English::excerpt(ReadableText::of($block), 60);
+
+        return new CopySlip(
+            $block,
+            null,
+            "“{$shown}” is not in the text that was given.",
+            'Remove it.',
+            'surplus',
+            true,
+        );
     }
 
     /**
@@ -109,17 +115,29 @@ final readonly class CopyComparison
             if ($block === $paragraph) {
                 return $at;
             }
-            $shared = 0;
-            foreach ($wanted as $word => $times) {
-                $shared += min($times, $counts[$at][$word] ?? 0);
-            }
-            $share = 2 * $shared / max(1, count($block) + count($paragraph));
+            $share = self::share($wanted, $counts[$at], count($block) + count($paragraph));
             if ($share > $most) {
                 [$best, $most] = [$at, $share];
             }
         }
 
         return $best;
+    }
+
+    /**
+     * @param  array<int>  $wanted how often each word is wanted
+     * @param  array<int>  $there how often each word is there
+     * @param  int  $words how many words both have
+     * @return float the share of words that both have
+     */
+    private static function share(array $wanted, array $there, int $words): float
+    {
+        $shared = 0;
+        foreach ($wanted as $word => $times) {
+            $shared += min($times, $there[$word] ?? 0);
+        }
+
+        return 2 * $shared / max(1, $words);
     }
 
     /**

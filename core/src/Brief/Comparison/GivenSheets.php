@@ -88,17 +88,22 @@ final readonly class GivenSheets
         [$is, $was] = [English::excerpt($is, self::SHOWN), English::excerpt($was, self::SHOWN)];
 
         return Shortfall::of(
-            Draft::in($file->path, $file, $span, "given:$given->path")
-                ->variant('given-changed')
-                ->mark(ProofMark::Change)
-                ->says(match (true) {
-                    $was === '' => "`$is` was added to a stylesheet that was to stay as it was given.",
-                    $is === '' => "The end of the stylesheet as it was given is missing, from `$was` on.",
-                    default => "This stylesheet was to stay as it was given; the first change is `$is` for `$was`.",
-                })
-                ->remedy("Put `$given->path` back as it was given, and write your own rules in your own stylesheet.")
-                ->about(Subject::file($file->path)),
+            self::draft($file, $span, $given, $is, $was),
         )->item("given $given->path");
+    }
+
+    private static function draft(SourceFile $file, Span $span, SourceFile $given, string $is, string $was): Draft
+    {
+        return Draft::in($file->path, $file, $span, "given:$given->path")
+            ->variant('given-changed')
+            ->mark(ProofMark::Change)
+            ->says(match (true) {
+                $was === '' => "`$is` was added to a stylesheet that was to stay as it was given.",
+                $is === '' => "The end of the stylesheet as it was given is missing, from `$was` on.",
+                default => "This stylesheet was to stay as it was given; the first change is `$is` for `$was`.",
+            })
+            ->remedy("Put `$given->path` back as it was given, and write your own rules in your own stylesheet.")
+            ->about(Subject::file($file->path));
     }
 
     /** @return array{Span, string, string}|null where the first word differs, that word, and the one that was given */

@@ -285,30 +285,42 @@ final readonly class Attributes extends Requirement implements SpeaksForItself
             $written = $element->value($name);
             $isNumber = $written !== null && preg_match('/^\s*\d+/', $written) === 1;
             $shown = $isNumber ? (int) trim($written) : $size;
-            $said = match (true) {
-                $size !== null && $written === null => [
-                    ProofMark::Insert,
-                    "This {$this->name($element)} has no `$name`; its picture has $size px.",
-                    "Type `$name=\"$size\"` inside the tag.",
-                ],
-                $size !== null && $shown !== $size => [
-                    ProofMark::Change,
-                    "`$name` is `".English::excerpt((string) $written)."`, and the picture has $size px.",
-                    "Type `$name=\"$size\"`.",
-                ],
-                $most !== null && $shown !== null && $shown > $most => [
-                    ProofMark::Change,
-                    "`$name` is $shown px; the brief asks for $most px at most.",
-                    "Type a `$name` of $most or less, and change the other side with it.",
-                ],
-                default => null,
-            };
+            $said = $this->objection($element, $name, $size, $shown, $most);
             if ($said !== null) {
                 $found[] = self::at($page, $element, $name, 'size', ...$said);
             }
         }
 
         return $found;
+    }
+
+    /**
+     * @param  ?int  $size the size of the picture, in pixels
+     * @param  ?int  $shown the size that it is shown at, in pixels
+     * @return array{ProofMark, string, string}|null mark, message and remedy
+     */
+    private function objection(Element $element, string $name, ?int $size, ?int $shown, ?int $most): ?array
+    {
+        $written = $element->value($name);
+
+        return match (true) {
+            $size !== null && $written === null => [
+                ProofMark::Insert,
+                "This {$this->name($element)} has no `$name`; its picture has $size px.",
+                "Type `$name=\"$size\"` inside the tag.",
+            ],
+            $size !== null && $shown !== $size => [
+                ProofMark::Change,
+                "`$name` is `".English::excerpt((string) $written)."`, and the picture has $size px.",
+                "Type `$name=\"$size\"`.",
+            ],
+            $most !== null && $shown !== null && $shown > $most => [
+                ProofMark::Change,
+                "`$name` is $shown px; the brief asks for $most px at most.",
+                "Type a `$name` of $most or less, and change the other side with it.",
+            ],
+            default => null,
+        };
     }
 
     private static function ownSize(Page $page, Element $element, ParsedSite $site): ?PictureSize

@@ -15,6 +15,7 @@ use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
 use InkedMargin\Core\Markup\Element;
+use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\Reference;
 use InkedMargin\Core\Site\Styles\ContrastPair;
@@ -70,13 +71,7 @@ final readonly class Contrast extends Requirement
     public function assess(ParsedSite $site): Assessment
     {
         $paths = array_flip(array_map(fn ($page) => $page->path(), $this->terms->pages->of($site)));
-        $pairs = array_values(array_filter(
-            $site->fact(ContrastPairs::class)->pairs,
-            fn (ContrastPair $pair) => array_filter(
-                $pair->places,
-                fn (array $place) => isset($paths[$place[0]->path()]),
-            ) !== [],
-        ));
+        $pairs = self::pairsOn($paths, $site);
         $shortfalls = [];
         foreach ($pairs as $pair) {
             $shortfall = $pair->ratio < $pair->neededFor($this->level) ? $this->tooLow($pair, $site) : null;
@@ -95,6 +90,21 @@ final readonly class Contrast extends Requirement
             "$good of ".count($pairs).' pairs of colours',
             $this->wanted(),
         );
+    }
+
+    /**
+     * @param  array<int>  $paths by path
+     * @return list<ContrastPair> the pairs of colours that one of the pages shows
+     */
+    private static function pairsOn(array $paths, ParsedSite $site): array
+    {
+        return array_values(array_filter(
+            $site->fact(ContrastPairs::class)->pairs,
+            fn (ContrastPair $pair) => array_filter(
+                $pair->places,
+                fn (array $place) => isset($paths[$place[0]->path()]),
+            ) !== [],
+        ));
     }
 
     /**
@@ -174,10 +184,7 @@ final readonly class Contrast extends Requirement
     private static function sheetsLacking(ContrastPair $pair, ParsedSite $site): array
     {
         $slips = [];
-        $pages = [];
-        foreach ($pair->places as [$page]) {
-            $pages[spl_object_id($page)] = $page;
-        }
+        $pages = self::pagesOf($pair);
         foreach ($pages as $page) {
             $linked = array_map(fn (Reference $reference) => $reference->target->found, $page->stylesheets());
             $lacking = array_diff(array_map(strval(...), array_keys($site->sheets)), $linked);
@@ -191,5 +198,16 @@ final readonly class Contrast extends Requirement
         }
 
         return $slips;
+    }
+
+    /** @return array<int, Page> */
+    private static function pagesOf(ContrastPair $pair): array
+    {
+        $pages = [];
+        foreach ($pair->places as [$page]) {
+            $pages[spl_object_id($page)] = $page;
+        }
+
+        return $pages;
     }
 }

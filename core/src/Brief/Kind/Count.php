@@ -91,14 +91,7 @@ final readonly class Count extends Requirement implements NamesThings, SpeaksFor
         $bounds = Bounds::read($fields);
         $eachOf = $fields->selectors('each_of');
         if ($eachOf !== []) {
-            if (! $bounds->isOpen() || $fields->has('selector') || $fields->has('per')) {
-                $fields->problem(
-                    'each_of',
-                    'it stands alone: selector, per, exactly, at_least and at_most are for counting',
-                );
-            }
-
-            return new self($terms, $eachOf[0], $bounds, true, $eachOf);
+            return self::readEachOf($terms, $fields, $bounds, $eachOf);
         }
         if ($bounds->isOpen() && ! $fields->says('exactly', 'at_least', 'at_most')) {
             $fields->problem('exactly', 'one of exactly, at_least and at_most is needed');
@@ -108,6 +101,19 @@ final readonly class Count extends Requirement implements NamesThings, SpeaksFor
         }
 
         return new self($terms, $fields->selector('selector'), $bounds, $fields->text('per') === 'site');
+    }
+
+    /** @param  non-empty-list<SelectorList>  $eachOf */
+    private static function readEachOf(Terms $terms, Fields $fields, Bounds $bounds, array $eachOf): self
+    {
+        if (! $bounds->isOpen() || $fields->has('selector') || $fields->has('per')) {
+            $fields->problem(
+                'each_of',
+                'it stands alone: selector, per, exactly, at_least and at_most are for counting',
+            );
+        }
+
+        return new self($terms, $eachOf[0], $bounds, true, $eachOf);
     }
 
     public function sentence(): string
@@ -213,6 +219,20 @@ final readonly class Count extends Requirement implements NamesThings, SpeaksFor
         if ($this->bounds->allow($sum)) {
             return Assessment::of(1, [], "$sum {$this->shown()}", $this->wanted());
         }
+        [$at, $seen] = $this->placeOf($found);
+        $before = $seen - count($found[$at]);
+        $shortfall = $this->shortfall($pages[$at], $found[$at], $sum, 'The whole site', 'site', $site, $before);
+
+        return Assessment::of(1, [$shortfall], "$sum {$this->shown()}", $this->wanted());
+    }
+
+    /**
+     * @param  list<list<Element>>  $found by page
+     * @return array{int, int} the page with the first one past the limit, or with the last one;
+     *     and how many there are up to its end
+     */
+    private function placeOf(array $found): array
+    {
         // Too many are shown where the first one past the limit is, too few where the last one is.
         $seen = 0;
         $at = 0;
@@ -223,17 +243,8 @@ final readonly class Count extends Requirement implements NamesThings, SpeaksFor
                 break;
             }
         }
-        $shortfall = $this->shortfall(
-            $pages[$at],
-            $found[$at],
-            $sum,
-            'The whole site',
-            'site',
-            $site,
-            $seen - count($found[$at]),
-        );
 
-        return Assessment::of(1, [$shortfall], "$sum {$this->shown()}", $this->wanted());
+        return [$at, $seen];
     }
 
     /**

@@ -141,11 +141,7 @@ final readonly class Files extends Requirement implements NamesThings, SpeaksFor
         $others = $this->mayBeOthers ? [] : $this->unexpected($files);
         $items = ($this->bounds->isOpen() ? count($this->names) : 1) + ($this->mayBeOthers ? 0 : 1);
         if (! $this->bounds->isOpen()) {
-            $count = $this->counted($files);
-            $wrong = $this->bounds->allow($count) ? [] : [$this->wrongNumber($count, $site)];
-            $expected = $this->bounds->sentence().' of '.English::names($this->names);
-
-            return Assessment::of($items, [...$wrong, ...$others], English::count($count, 'file'), $expected);
+            return $this->assessNumber($items, $others, $site);
         }
         $missing = $this->missing($files);
         $measured = count($this->names) - count($missing).' of '.English::count(count($this->names), 'file');
@@ -155,6 +151,16 @@ final readonly class Files extends Requirement implements NamesThings, SpeaksFor
         $shortfalls = array_map(fn (string $name) => $this->missingFile($name, $site), $missing);
 
         return Assessment::of($items, [...$shortfalls, ...$others], $measured, $this->expectation());
+    }
+
+    /** @param  list<Shortfall>  $others */
+    private function assessNumber(int $items, array $others, ParsedSite $site): Assessment
+    {
+        $count = $this->counted($site->files);
+        $wrong = $this->bounds->allow($count) ? [] : [$this->wrongNumber($count, $site)];
+        $expected = $this->bounds->sentence().' of '.English::names($this->names);
+
+        return Assessment::of($items, [...$wrong, ...$others], English::count($count, 'file'), $expected);
     }
 
     /** @return list<string> the names that no file of the site has */
@@ -195,11 +201,7 @@ final readonly class Files extends Requirement implements NamesThings, SpeaksFor
     private function missingFile(string $name, ParsedSite $site): Shortfall
     {
         $isGlob = Glob::isPattern($name);
-        $files = $site->files;
-        $unasked = array_filter($files->ownPaths(), fn (string $path) => ! $this->names($path));
-        $near = $isGlob
-            ? null
-            : $files->spelling($name) ?? self::withSecondExtension($name, $files) ?? NearestName::of($name, $unasked);
+        $near = $isGlob ? null : $this->nearest($name, $site->files);
 
         return Shortfall::of(
             Draft::in($name, null, Span::at(0), '')
@@ -218,6 +220,14 @@ final readonly class Files extends Requirement implements NamesThings, SpeaksFor
                 ->about(Subject::file($name), Subject::page($name))
                 ->causedBy(...($near === null ? [] : [Subject::file($near)])),
         )->item($name)->asMissingPage(in_array($name, $site->missingPages(), true));
+    }
+
+    /** The file of another name that is meant to be the one of this name */
+    private function nearest(string $name, Site $files): ?string
+    {
+        $unasked = array_filter($files->ownPaths(), fn (string $path) => ! $this->names($path));
+
+        return $files->spelling($name) ?? self::withSecondExtension($name, $files) ?? NearestName::of($name, $unasked);
     }
 
     /** `index.html.txt` for `index.html`. */

@@ -124,10 +124,7 @@ final readonly class Headings extends Requirement implements NamesThings, Speaks
         /** @var array<string, array{Page, Element}> $seen */
         $seen = [];
         foreach ($pages as $page) {
-            $headings = array_values(array_filter(
-                $page->named("h$this->level"),
-                fn (Element $heading) => $heading->words() !== '',
-            ));
+            $headings = $this->headingsOn($page);
             if ($headings === []) {
                 $shortfalls[] = $this->missing($page);
 
@@ -144,6 +141,15 @@ final readonly class Headings extends Requirement implements NamesThings, Speaks
         return Assessment::ofPages(count($pages), $shortfalls, $this->expectation());
     }
 
+    /** @return list<Element> the headings of the asked level that have words */
+    private function headingsOn(Page $page): array
+    {
+        return array_values(array_filter(
+            $page->named("h$this->level"),
+            fn (Element $heading) => $heading->words() !== '',
+        ));
+    }
+
     /**
      * @param  non-empty-list<Element>  $headings
      * @return list<Shortfall>
@@ -153,34 +159,45 @@ final readonly class Headings extends Requirement implements NamesThings, Speaks
         $found = [];
         $isFit = fn (Element $heading) => $this->pattern?->is($heading->words()) !== false;
         if (array_filter($headings, $isFit) === []) {
-            $hasStar = str_contains($this->pattern->written ?? '', '*');
-            $found[] = self::at(
-                $page,
-                $headings[0],
-                'form',
-                ProofMark::Change,
-                "The heading is “{$headings[0]->words()}”; the brief asks for the form “{$this->pattern?->written}”.",
-                "Write it as “{$this->pattern?->written}”"
-                    .($hasStar ? ', with the page’s own words in place of the star.' : '.'),
-            );
+            $found[] = $this->misshapen($page, $headings[0]);
         }
         $inside = $this->inside?->written;
-        foreach ($inside === null ? [] : $headings as $heading) {
-            if (! $this->standsInside($heading, $page->matching)) {
-                $found[] = self::at(
-                    $page,
-                    $heading,
-                    'place',
-                    ProofMark::Move,
-                    "This heading is not inside `$inside`.",
-                    "Move it into `$inside`.",
-                    slips: [SlipName::outside($page, $heading)],
-                    follows: SlipName::partAround($page, "$inside h$this->level", 1),
-                );
+        foreach ($headings as $heading) {
+            if ($inside !== null && ! $this->standsInside($heading, $page->matching)) {
+                $found[] = $this->outside($page, $heading, $inside);
             }
         }
 
         return $found;
+    }
+
+    private function misshapen(Page $page, Element $heading): Shortfall
+    {
+        $hasStar = str_contains($this->pattern->written ?? '', '*');
+
+        return self::at(
+            $page,
+            $heading,
+            'form',
+            ProofMark::Change,
+            "The heading is “{$heading->words()}”; the brief asks for the form “{$this->pattern?->written}”.",
+            "Write it as “{$this->pattern?->written}”"
+                .($hasStar ? ', with the page’s own words in place of the star.' : '.'),
+        );
+    }
+
+    private function outside(Page $page, Element $heading, string $inside): Shortfall
+    {
+        return self::at(
+            $page,
+            $heading,
+            'place',
+            ProofMark::Move,
+            "This heading is not inside `$inside`.",
+            "Move it into `$inside`.",
+            slips: [SlipName::outside($page, $heading)],
+            follows: SlipName::partAround($page, "$inside h$this->level", 1),
+        );
     }
 
     private function standsInside(Element $heading, Matching $matching): bool

@@ -84,11 +84,7 @@ final readonly class Markup extends Requirement implements AssessedByFindings
         if ($rules === [] && $references === []) {
             $fields->problem('rules', 'rules, or characters in "references", are needed');
         }
-        foreach ($references as $character) {
-            if (mb_strlen($character) !== 1) {
-                $fields->problem('references', "\"$character\" is not one character");
-            }
-        }
+        self::checkReferences($references, $fields);
         $weights = array_values(array_filter(array_map(Weight::tryFrom(...), $fields->texts('weights'))));
 
         return new self(
@@ -98,6 +94,16 @@ final readonly class Markup extends Requirement implements AssessedByFindings
             $fields->wholeNumber('at_most') ?? 0,
             $references,
         );
+    }
+
+    /** @param  list<string>  $references */
+    private static function checkReferences(array $references, Fields $fields): void
+    {
+        foreach ($references as $character) {
+            if (mb_strlen($character) !== 1) {
+                $fields->problem('references', "\"$character\" is not one character");
+            }
+        }
     }
 
     public function sentence(): string
@@ -163,21 +169,30 @@ final readonly class Markup extends Requirement implements AssessedByFindings
                 if (! $node instanceof TextNode || in_array($node->parent?->name, ['script', 'style'], true)) {
                     continue;
                 }
-                $start = $node->span()->start;
-                preg_match_all(
-                    $pattern,
-                    substr($page->file->bytes, $start, $node->span()->length()),
-                    $matches,
-                    PREG_OFFSET_CAPTURE,
-                );
-                foreach ($matches[0] as [$character, $at]) {
-                    $shortfalls[] = self::rawCharacter(
-                        $character,
-                        new Span($start + $at, $start + $at + strlen($character)),
-                        $page,
-                    );
-                }
+                array_push($shortfalls, ...self::rawCharactersIn($node, $pattern, $page));
             }
+        }
+
+        return $shortfalls;
+    }
+
+    /** @return list<Shortfall> */
+    private static function rawCharactersIn(TextNode $text, string $pattern, Page $page): array
+    {
+        $shortfalls = [];
+        $start = $text->span()->start;
+        preg_match_all(
+            $pattern,
+            substr($page->file->bytes, $start, $text->span()->length()),
+            $matches,
+            PREG_OFFSET_CAPTURE,
+        );
+        foreach ($matches[0] as [$character, $at]) {
+            $shortfalls[] = self::rawCharacter(
+                $character,
+                new Span($start + $at, $start + $at + strlen($character)),
+                $page,
+            );
         }
 
         return $shortfalls;

@@ -166,7 +166,21 @@ final readonly class Names extends Requirement implements NamesThings
         }
         $wanted = $this->folder->for($files->packing->handle);
         $isSameDepth = count($folders) === count(explode('/', $wanted));
-        [$message, $remedy] = match (true) {
+        [$message, $remedy] = self::folderWords($folders, $wanted);
+
+        return self::aboutSite('folder', ProofMark::Move, $files, $message, $remedy);
+    }
+
+    /**
+     * @param  list<string>  $folders the folders around the site, from the outermost
+     * @return array{string, string} message and remedy
+     */
+    private static function folderWords(array $folders, string $wanted): array
+    {
+        $around = implode('/', $folders);
+        $isSameDepth = count($folders) === count(explode('/', $wanted));
+
+        return match (true) {
             $folders === [] => [
                 'Your files are not in a folder.',
                 "Put them all into a folder named `$wanted`, and zip that folder.",
@@ -177,8 +191,6 @@ final readonly class Names extends Requirement implements NamesThings
                 "Put the site into `$wanted`, and zip that.",
             ],
         };
-
-        return self::aboutSite('folder', ProofMark::Move, $files, $message, $remedy);
     }
 
     private static function aboutSite(
@@ -210,13 +222,21 @@ final readonly class Names extends Requirement implements NamesThings
         );
         $shown = array_slice($wrong, 0, self::MOST_SHOWN);
 
-        return array_map(fn (string $path) => Shortfall::of(
+        return array_map(
+            fn (string $path) => self::wrongName($path, $files, $pattern->for($handle))->costing(1 / count($shown)),
+            $shown,
+        );
+    }
+
+    private static function wrongName(string $path, Site $files, string $wanted): Shortfall
+    {
+        return Shortfall::of(
             Draft::in($path, $files->file($path), Span::at(0), 'brief')
                 ->variant('file')
                 ->mark(ProofMark::Change)
-                ->says("The brief asks for files named `{$pattern->for($handle)}`; this one is `".basename($path).'`.')
+                ->says("The brief asks for files named `$wanted`; this one is `".basename($path).'`.')
                 ->remedy('Rename it, and change the links that lead to it.')
                 ->about(Subject::file($path)),
-        )->item('files')->costing(1 / count($shown)), $shown);
+        )->item('files');
     }
 }

@@ -98,15 +98,7 @@ final readonly class Navigation extends Requirement implements NamesThings
         if (! $fields->has('pattern') && $menu === null && ! $same) {
             $fields->problem('pattern', 'a pattern, a menu, or same_everywhere is needed');
         }
-        $labels = [Direction::On->value => $fields->text('on'), Direction::Back->value => $fields->text('back')];
-        $options = new PatternOptions(
-            $fields->texts('order'),
-            array_filter($labels, fn (string $label) => $label !== ''),
-            $fields->flag('may_close', true),
-            $fields->wholeNumber('choices') ?? 2,
-            $fields->wholeNumber('depth'),
-            $fields->text('index', 'index.html'),
-        );
+        $options = self::readOptions($fields);
         $own = match ($fields->text('own')) {
             'linked' => true,
             'plain' => false,
@@ -114,6 +106,20 @@ final readonly class Navigation extends Requirement implements NamesThings
         };
 
         return new self($terms, $pattern, $options, $menu, $own, $same);
+    }
+
+    private static function readOptions(Fields $fields): PatternOptions
+    {
+        $labels = [Direction::On->value => $fields->text('on'), Direction::Back->value => $fields->text('back')];
+
+        return new PatternOptions(
+            $fields->texts('order'),
+            array_filter($labels, fn (string $label) => $label !== ''),
+            $fields->flag('may_close', true),
+            $fields->wholeNumber('choices') ?? 2,
+            $fields->wholeNumber('depth'),
+            $fields->text('index', 'index.html'),
+        );
     }
 
     /**
@@ -266,13 +272,7 @@ final readonly class Navigation extends Requirement implements NamesThings
         );
         $common = $this->commonMenu($site);
         if ($common === null) {
-            return count($pages) < 2 ? $shortfalls : [...$shortfalls, Shortfall::of(
-                Draft::onPage($pages[0], $pages[0]->bodyPlace(), 'no-common-menu')
-                    ->variant('no-common-menu')
-                    ->mark(ProofMark::Look)
-                    ->says('The pages have no menu in common; the brief asks for the same menu on every page.')
-                    ->remedy('Copy one menu to every page, and adjust its paths to the folder of the page.'),
-            )->item('menu')];
+            return count($pages) < 2 ? $shortfalls : [...$shortfalls, self::noCommonMenu($pages[0])];
         }
         foreach ($pages as $page) {
             $differences = MenuComparison::of(
@@ -288,6 +288,17 @@ final readonly class Navigation extends Requirement implements NamesThings
         }
 
         return $shortfalls;
+    }
+
+    private static function noCommonMenu(Page $page): Shortfall
+    {
+        return Shortfall::of(
+            Draft::onPage($page, $page->bodyPlace(), 'no-common-menu')
+                ->variant('no-common-menu')
+                ->mark(ProofMark::Look)
+                ->says('The pages have no menu in common; the brief asks for the same menu on every page.')
+                ->remedy('Copy one menu to every page, and adjust its paths to the folder of the page.'),
+        )->item('menu');
     }
 
     /** The site held against the pattern; null when the brief names none. */

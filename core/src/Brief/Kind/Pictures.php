@@ -25,7 +25,9 @@ use InkedMargin\Core\Site\Consistency\PictureCopy;
 use InkedMargin\Core\Site\Consistency\SharedPictures;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\ParsedSite;
+use InkedMargin\Core\Site\Reference;
 use InkedMargin\Core\Source\English;
+use InkedMargin\Core\Source\SourceFile;
 use InkedMargin\Core\Style\Selector\SelectorList;
 
 /** How many pictures a page has, with alt text, and different ones on different pages. */
@@ -125,16 +127,7 @@ final readonly class Pictures extends Requirement implements SpeaksForItself
         $pages = $this->terms->pages->of($site);
         $shortfalls = [];
         foreach ($pages as $page) {
-            $pictures = $this->on($page);
-            $count = count($pictures);
-            if (! $this->bounds->allow($count)) {
-                $shortfalls[] = $this->wrongNumber($page, $pictures);
-            }
-            foreach ($this->withAlt ? $pictures : [] as $picture) {
-                if (trim($picture->value('alt') ?? '') === '') {
-                    $shortfalls[] = self::withoutAlt($page, $picture);
-                }
-            }
+            array_push($shortfalls, ...$this->shortfallsOn($page));
         }
         if ($this->largest !== null) {
             $shortfalls = [...$shortfalls, ...$this->tooLarge($pages, $site, 1000 * $this->largest)];
@@ -144,6 +137,24 @@ final readonly class Pictures extends Requirement implements SpeaksForItself
         }
 
         return Assessment::ofPages(count($pages), $shortfalls, $this->expectation());
+    }
+
+    /** @return list<Shortfall> a wrong number, and pictures without alt text */
+    private function shortfallsOn(Page $page): array
+    {
+        $shortfalls = [];
+        $pictures = $this->on($page);
+        $count = count($pictures);
+        if (! $this->bounds->allow($count)) {
+            $shortfalls[] = $this->wrongNumber($page, $pictures);
+        }
+        foreach ($this->withAlt ? $pictures : [] as $picture) {
+            if (trim($picture->value('alt') ?? '') === '') {
+                $shortfalls[] = self::withoutAlt($page, $picture);
+            }
+        }
+
+        return $shortfalls;
     }
 
     /** @return list<Element> */
@@ -205,20 +216,26 @@ final readonly class Pictures extends Requirement implements SpeaksForItself
             foreach ($page->references as $reference) {
                 $file = $reference->target->found === null ? null : $site->files->file($reference->target->found);
                 if ($file !== null && strlen($file->bytes) > $most && in_array($reference->element, $pictures, true)) {
-                    $size = (int) ceil(strlen($file->bytes) / 1000);
-                    $shortfalls[] = Shortfall::of(
-                        Draft::onPage($page, $reference->span, "{$reference->anchor()}#large")
-                            ->variant('too-large')
-                            ->mark(ProofMark::Change)
-                            ->says("`$file->path` has $size kB; the brief asks for $this->largest kB at most.")
-                            ->remedy('Save it with fewer pixels, or more compressed.')
-                            ->about(Subject::place($page->path(), $reference->span->start)),
-                    );
+                    $shortfalls[] = $this->tooHeavy($page, $reference, $file);
                 }
             }
         }
 
         return $shortfalls;
+    }
+
+    private function tooHeavy(Page $page, Reference $reference, SourceFile $file): Shortfall
+    {
+        $size = (int) ceil(strlen($file->bytes) / 1000);
+
+        return Shortfall::of(
+            Draft::onPage($page, $reference->span, "{$reference->anchor()}#large")
+                ->variant('too-large')
+                ->mark(ProofMark::Change)
+                ->says("`$file->path` has $size kB; the brief asks for $this->largest kB at most.")
+                ->remedy('Save it with fewer pixels, or more compressed.')
+                ->about(Subject::place($page->path(), $reference->span->start)),
+        );
     }
 
     /**

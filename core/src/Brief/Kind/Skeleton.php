@@ -169,8 +169,18 @@ final readonly class Skeleton extends Requirement implements NamesThings, Speaks
             }
             $longest[$at] = [$at => $element] + $rest;
         }
+
+        return self::longestOf($longest);
+    }
+
+    /**
+     * @param  array<int, array<int, Element>>  $chains
+     * @return array<int, Element>
+     */
+    private static function longestOf(array $chains): array
+    {
         $best = [];
-        foreach ($longest as $chain) {
+        foreach ($chains as $chain) {
             if (count($chain) >= count($best)) {
                 $best = $chain;
             }

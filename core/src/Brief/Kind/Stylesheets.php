@@ -93,21 +93,18 @@ final readonly class Stylesheets extends Requirement implements NamesThings, Nee
             Field::texts('sheets', 'paths from the root of the site, in the order of their links'),
             Field::texts('uses', 'what the stylesheets hold: a selector, a property, or `selector { property }`'),
             Field::wholeNumber('at_least_rules', 'how many rules the stylesheets hold', 1),
-            Field::choice(
-                'inline',
-                'whether `style` attributes are allowed; they are, when it is left out',
-                self::IN_PAGES,
-            ),
-            Field::choice(
-                'embedded',
-                'whether `style` elements are allowed; they are, when it is left out',
-                self::IN_PAGES,
-            ),
+            self::wishField('inline', '`style` attributes'),
+            self::wishField('embedded', '`style` elements'),
             Field::flag(
                 'given',
                 'whether the stylesheets that the assignment gives are to be there as they are; no when it is left out',
             ),
         ];
+    }
+
+    private static function wishField(string $name, string $what): Field
+    {
+        return Field::choice($name, "whether $what are allowed; they are, when it is left out", self::IN_PAGES);
     }
 
     public static function variants(): array
@@ -217,15 +214,7 @@ final readonly class Stylesheets extends Requirement implements NamesThings, Nee
     /** @return list<string> what is asked for besides the links, in words */
     private function wishes(): array
     {
-        $inPages = [];
-        foreach (['inline' => '`style` attributes', 'embedded' => '`style` elements'] as $field => $what) {
-            $wish = $field === 'inline' ? $this->inline : $this->embedded;
-            $inPages[] = [
-                'allowed' => null,
-                'refused' => "no page has $what",
-                'wanted' => "every page has $what",
-            ][$wish] ?? null;
-        }
+        $inPages = [self::wish($this->inline, '`style` attributes'), self::wish($this->embedded, '`style` elements')];
 
         return array_values(array_filter([
             $this->uses === []
@@ -235,6 +224,16 @@ final readonly class Stylesheets extends Requirement implements NamesThings, Nee
             ...$inPages,
             $this->areGiven ? 'the given stylesheets are as they were given' : null,
         ]));
+    }
+
+    private static function wish(?string $wish, string $what): ?string
+    {
+        return match ($wish) {
+            'refused' => "no page has $what",
+            'wanted' => "every page has $what",
+            default => null,
+        };
+
     }
 
     /** @return list<Shortfall> */
@@ -249,24 +248,30 @@ final readonly class Stylesheets extends Requirement implements NamesThings, Nee
             if ($wish === 'refused' && $found !== []) {
                 $shortfalls[] = self::refused($page, $found, $variant);
             } elseif ($wish === 'wanted' && $found === []) {
-                $what = $variant === 'inline' ? '`style` attribute' : '`<style>` element';
-                $shortfalls[] = Shortfall::of(
-                    Draft::onPage(
-                        $page,
-                        $variant === 'inline' ? $page->bodyPlace() : $page->headPlace(),
-                        "not-$variant",
-                    )
-                        ->variant("not-$variant")
-                        ->mark(ProofMark::Insert)
-                        ->says("This page has no $what; the brief asks for one.")
-                        ->remedy($variant === 'inline'
-                            ? 'Type `style="…"` in the tag of an element.'
-                            : 'Type `<style>` and its rules inside `<head>`.'),
-                );
+                $shortfalls[] = self::without($page, $variant);
             }
         }
 
         return $shortfalls;
+    }
+
+    private static function without(Page $page, string $variant): Shortfall
+    {
+        $what = $variant === 'inline' ? '`style` attribute' : '`<style>` element';
+
+        return Shortfall::of(
+            Draft::onPage(
+                $page,
+                $variant === 'inline' ? $page->bodyPlace() : $page->headPlace(),
+                "not-$variant",
+            )
+                ->variant("not-$variant")
+                ->mark(ProofMark::Insert)
+                ->says("This page has no $what; the brief asks for one.")
+                ->remedy($variant === 'inline'
+                    ? 'Type `style="…"` in the tag of an element.'
+                    : 'Type `<style>` and its rules inside `<head>`.'),
+        );
     }
 
     /** @param  non-empty-list<PageStyle>  $found */
@@ -391,14 +396,6 @@ final readonly class Stylesheets extends Requirement implements NamesThings, Nee
     private static function missing(Page $page, string $sheet): Shortfall
     {
         $line = self::line($page, $sheet);
-        $causes = [Subject::file($sheet)];
-        foreach ($page->stylesheets() as $reference) {
-            $isMeant = $reference->target->meant() === $sheet
-                || basename((string) $reference->target->path) === basename($sheet);
-            if ($reference->target->resolution->isBroken() && $isMeant) {
-                $causes[] = Subject::place($page->path(), $reference->span->start);
-            }
-        }
 
         return Shortfall::of(
             Draft::onPage($page, $page->headPlace(), "sheet:$sheet")
@@ -408,8 +405,23 @@ final readonly class Stylesheets extends Requirement implements NamesThings, Nee
                 ->remedy("Type `$line` inside `<head>`.")
                 ->mend(self::mend($page, $line))
                 ->about(Subject::page($page->path()).":$sheet")
-                ->causedBy(...$causes),
+                ->causedBy(Subject::file($sheet), ...self::brokenLinksTo($sheet, $page)),
         )->slips(SlipName::way($page->path(), $sheet));
+    }
+
+    /** @return list<string> the places of broken links that are meant for the sheet */
+    private static function brokenLinksTo(string $sheet, Page $page): array
+    {
+        $places = [];
+        foreach ($page->stylesheets() as $reference) {
+            $isMeant = $reference->target->meant() === $sheet
+                || basename((string) $reference->target->path) === basename($sheet);
+            if ($reference->target->resolution->isBroken() && $isMeant) {
+                $places[] = Subject::place($page->path(), $reference->span->start);
+            }
+        }
+
+        return $places;
     }
 
     private function order(Page $page): ?Shortfall

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Brief\Kind;
 
 use InkedMargin\Core\Brief\Comparison\CopyComparison;
+use InkedMargin\Core\Brief\Comparison\CopySlip;
 use InkedMargin\Core\Brief\Requirement\Assessment;
 use InkedMargin\Core\Brief\Requirement\Bounds;
 use InkedMargin\Core\Brief\Requirement\BriefError;
@@ -214,6 +215,25 @@ final readonly class Text extends Requirement implements NeedsMaterials, SpeaksF
     {
         $text = ReadableText::of($part);
         $found = [];
+        $found = $this->ofPatterns($page, $part, $text);
+        if ($found === null) {
+            return null;
+        }
+        $count = $this->countOf($part, $text);
+        if (! $this->bounds->allow($count)) {
+            $found[] = $this->wrongLength($page, $part, $count);
+        }
+        foreach ($copy === null ? [] : CopyComparison::of($part, $copy, $this->alone)->slips as $slip) {
+            $found[] = self::ofCopy($slip, $page, $part);
+        }
+
+        return $found;
+    }
+
+    /** @return list<Shortfall>|null null where a pattern goes back and forth too often to tell */
+    private function ofPatterns(Page $page, Element $part, string $text): ?array
+    {
+        $found = [];
         foreach ([[$this->has, true], [$this->hasNot, false]] as [$patterns, $isWanted]) {
             foreach ($patterns as $pattern) {
                 $isSaid = $pattern->isIn($text);
@@ -225,25 +245,23 @@ final readonly class Text extends Requirement implements NeedsMaterials, SpeaksF
                 }
             }
         }
-        $count = $this->countOf($part, $text);
-        if (! $this->bounds->allow($count)) {
-            $found[] = $this->wrongLength($page, $part, $count);
-        }
-        foreach ($copy === null ? [] : CopyComparison::of($part, $copy, $this->alone)->slips as $slip) {
-            $found[] = Shortfall::of(
-                Draft::onPage(
-                    $page,
-                    $slip->span ?? $slip->element->place(),
-                    "{$slip->element->path()}#copy:{$slip->anchor}",
-                )
-                    ->variant($slip->isSurplus ? 'surplus' : 'copy')
-                    ->mark($slip->isSurplus ? ProofMark::TakeOut : ProofMark::Change)
-                    ->says($slip->message)
-                    ->remedy($slip->remedy),
-            )->item(self::itemOf($page, $part));
-        }
 
         return $found;
+    }
+
+    private static function ofCopy(CopySlip $slip, Page $page, Element $part): Shortfall
+    {
+        return Shortfall::of(
+            Draft::onPage(
+                $page,
+                $slip->span ?? $slip->element->place(),
+                "{$slip->element->path()}#copy:{$slip->anchor}",
+            )
+                ->variant($slip->isSurplus ? 'surplus' : 'copy')
+                ->mark($slip->isSurplus ? ProofMark::TakeOut : ProofMark::Change)
+                ->says($slip->message)
+                ->remedy($slip->remedy),
+        )->item(self::itemOf($page, $part));
     }
 
     private function countOf(Element $part, string $text): int

@@ -96,13 +96,7 @@ final readonly class Titles extends Requirement implements SpeaksForItself
         $pages = $this->terms->pages->of($site);
         $shortfalls = [];
         foreach ($pages as $page) {
-            $text = $page->titleText();
-            $shortfall = match (true) {
-                $page->title() === null => self::missing($page),
-                $text === '' => self::empty($page),
-                ! $this->fits($text) => $this->misshapen($page, $text),
-                default => null,
-            };
+            $shortfall = $this->shortfallOn($page);
             if ($shortfall !== null) {
                 $shortfalls[] = $shortfall;
             }
@@ -117,6 +111,18 @@ final readonly class Titles extends Requirement implements SpeaksForItself
         }
 
         return Assessment::ofPages(count($pages), $shortfalls, $this->expectation());
+    }
+
+    private function shortfallOn(Page $page): ?Shortfall
+    {
+        $text = $page->titleText();
+
+        return match (true) {
+            $page->title() === null => self::missing($page),
+            $text === '' => self::empty($page),
+            ! $this->fits($text) => $this->misshapen($page, $text),
+            default => null,
+        };
     }
 
     private function fits(string $text): bool

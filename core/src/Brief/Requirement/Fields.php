@@ -42,17 +42,22 @@ final class Fields
         $this->written = array_map(strval(...), array_keys($values));
         foreach ($this->declared as $name => $field) {
             $value = $values[$name] ?? null;
-            $objection = match (true) {
-                $value === null => $field->required ? 'is missing' : null,
-                default => $field->objection($value),
-            };
-            if ($objection !== null) {
-                $this->problem($name, $objection.self::stands($value));
-            } elseif ($value !== null) {
-                $this->good[$name] = $value;
-            }
+            $this->read($name, $field, $values[$name] ?? null);
         }
         $this->rejectUnknownFields($values);
+    }
+
+    private function read(string $name, Field $field, mixed $value): void
+    {
+        $objection = match (true) {
+            $value === null => $field->required ? 'is missing' : null,
+            default => $field->objection($value),
+        };
+        if ($objection !== null) {
+            $this->problem($name, $objection.self::stands($value));
+        } elseif ($value !== null) {
+            $this->good[$name] = $value;
+        }
     }
 
     /** What stands there, as far as it can be quoted. */

@@ -45,9 +45,7 @@ final readonly class PageScope
         $isAllBut = is_array($pages) && array_keys($pages) === ['not'];
         $globs = $isAllBut ? $pages['not'] : $pages;
         $globs = is_string($globs) ? [$globs] : $globs;
-        $isName = fn (mixed $glob) => is_string($glob) && $glob !== '' && mb_strlen($glob) <= 500
-            && preg_match('/^[^\x00-\x1f]+$/uD', $glob) === 1;
-        if (! is_array($globs) || $globs === [] || array_filter($globs, $isName) !== $globs) {
+        if (! is_array($globs) || $globs === [] || array_filter($globs, self::isName(...)) !== $globs) {
             $fields->problem('pages', 'all, home, a list of names, or "not" with a list of names was expected');
 
             return self::all();
@@ -56,6 +54,12 @@ final readonly class PageScope
         $globs = array_values($globs);
 
         return new self($globs, $isAllBut);
+    }
+
+    private static function isName(mixed $glob): bool
+    {
+        return is_string($glob) && $glob !== '' && mb_strlen($glob) <= 500
+            && preg_match('/^[^\x00-\x1f]+$/uD', $glob) === 1;
     }
 
     public function covers(string $path): bool

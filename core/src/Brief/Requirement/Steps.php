@@ -21,18 +21,7 @@ final readonly class Steps
         if ($given === null) {
             return null;
         }
-        $points = [];
-        foreach (is_array($given) ? $given : [] as $wrong => $worth) {
-            if (
-                is_int($wrong)
-                && $wrong >= 0
-                && (is_int($worth) || is_float($worth))
-                && $worth >= 0
-                && $worth <= 10_000
-            ) {
-                $points[$wrong] = (float) $worth;
-            }
-        }
+        $points = self::pointsIn(is_array($given) ? $given : []);
         ksort($points);
         $falling = array_values($points);
         rsort($falling);
@@ -50,6 +39,28 @@ final readonly class Steps
         }
 
         return new self($points);
+    }
+
+    /**
+     * @param  array<mixed>  $given
+     * @return array<int, float> points by how many things are wrong
+     */
+    private static function pointsIn(array $given): array
+    {
+        $points = [];
+        foreach ($given as $wrong => $worth) {
+            if (
+                is_int($wrong)
+                && $wrong >= 0
+                && (is_int($worth) || is_float($worth))
+                && $worth >= 0
+                && $worth <= 10_000
+            ) {
+                $points[$wrong] = (float) $worth;
+            }
+        }
+
+        return $points;
     }
 
     /** @param  non-empty-array<int, float|int>  $points  as `$points` of another had them */

@@ -218,15 +218,10 @@ final class Tokenizer
     /** Begins the end tag of the element that is open, when that is what stands here. */
     private function appropriateEndTag(): bool
     {
-        $behind = $this->at + 2 + strlen($this->lastStartTag);
+        $length = strlen($this->lastStartTag);
+        $behind = $this->at + 2 + $length;
         if (($this->source[$this->at + 1] ?? '') !== '/' || $this->lastStartTag === ''
-            || substr_compare(
-                $this->source,
-                $this->lastStartTag,
-                $this->at + 2,
-                strlen($this->lastStartTag),
-                true,
-            ) !== 0
+            || substr_compare($this->source, $this->lastStartTag, $this->at + 2, $length, true) !== 0
             || strspn($this->source, self::WHITE.'/>', $behind, 1) === 0) {
             return false;
         }

@@ -39,20 +39,26 @@ final readonly class PairSlips
             }
             $meant = NearestName::of($name, $open) ?? NearestName::of($name, ElementTable::load()->current());
             if ($meant !== null) {
-                $span = new Span($offset + 2, $offset + 2 + strlen($name));
-                $slips[] = new Slip(
-                    SlipKind::MisspeltEndTag,
-                    $document->source,
-                    $span,
-                    [Change::replace($span, $meant)],
-                    "</$name>",
-                    "</$meant>",
-                    $meant,
-                );
+                $slips[] = self::misspeltEndTag($document, $offset, $name, $meant);
             }
         }
 
         return $slips;
+    }
+
+    private static function misspeltEndTag(Document $document, int $offset, string $name, string $meant): Slip
+    {
+        $span = new Span($offset + 2, $offset + 2 + strlen($name));
+
+        return new Slip(
+            SlipKind::MisspeltEndTag,
+            $document->source,
+            $span,
+            [Change::replace($span, $meant)],
+            "</$name>",
+            "</$meant>",
+            $meant,
+        );
     }
 
     /** @return list<Slip> */

@@ -31,17 +31,24 @@ final readonly class Trouble
             if ($element->namespace !== NodeNamespace::Html || ! $element->isWritten()) {
                 continue;
             }
-            $trouble += $elements->knows($element->name) ? 0 : 1;
-            foreach ($element->attributes as $name => $attribute) {
-                $trouble += $attributes->knows($element->name, (string) $name) ? 0 : 1;
-                $trouble += self::isSuspicious($element, (string) $name, $attribute->value) ? 1 : 0;
-            }
-            $trouble += in_array($element->name, self::OFTEN_EMPTY, true)
-                && $element->endTag() === null
-                && self::isBlank($element)
-                ? 1
-                : 0;
+            $trouble += self::ofElement($element, $elements, $attributes);
         }
+
+        return $trouble;
+    }
+
+    private static function ofElement(Element $element, ElementTable $elements, AttributeTable $attributes): int
+    {
+        $trouble = $elements->knows($element->name) ? 0 : 1;
+        foreach ($element->attributes as $name => $attribute) {
+            $trouble += $attributes->knows($element->name, (string) $name) ? 0 : 1;
+            $trouble += self::isSuspicious($element, (string) $name, $attribute->value) ? 1 : 0;
+        }
+        $trouble += in_array($element->name, self::OFTEN_EMPTY, true)
+            && $element->endTag() === null
+            && self::isBlank($element)
+            ? 1
+            : 0;
 
         return $trouble;
     }

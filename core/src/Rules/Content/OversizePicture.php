@@ -11,6 +11,7 @@ use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Rule;
+use InkedMargin\Core\Site\Reference;
 use InkedMargin\Core\Site\ReferenceKind;
 use InkedMargin\Core\Source\PictureSize;
 
@@ -54,18 +55,32 @@ final readonly class OversizePicture extends Rule
             if ($size === null) {
                 continue;
             }
-            $written = $reference->element->value('width') ?? '';
-            $width = preg_match('/^\d{1,6}$/', $written) === 1 && (int) $written > 0 ? (int) $written : null;
+            $width = self::widthIn($reference);
             $shown = $width ?? self::WIDEST;
             if ($size->width <= max(self::SMALL, self::TIMES * $shown)) {
                 continue;
             }
-            $enough = 2 * $shown <= $size->width ? 2 * $shown : $shown;
-            yield Draft::atAddress($reference)
-                ->anchored('#size')
-                ->says("`{$reference->target->found}` is {$size->width} pixels wide"
-                    .($width === null ? ', wider than any screen needs.' : ", but it is shown $width pixels wide."))
-                ->remedy("Make a smaller copy in an image editor, at most $enough pixels wide.");
+            yield self::draft($reference, $size->width, $width, $shown);
         }
+    }
+
+    /** The width that the markup gives, in pixels */
+    private static function widthIn(Reference $reference): ?int
+    {
+        $written = $reference->element?->value('width') ?? '';
+
+        return preg_match('/^\d{1,6}$/', $written) === 1 && (int) $written > 0 ? (int) $written : null;
+    }
+
+    /** @param  ?int  $width the width that the markup gives, in pixels */
+    private static function draft(Reference $reference, int $actual, ?int $width, int $shown): Draft
+    {
+        $enough = 2 * $shown <= $actual ? 2 * $shown : $shown;
+
+        return Draft::atAddress($reference)
+            ->anchored('#size')
+            ->says("`{$reference->target->found}` is $actual pixels wide"
+                .($width === null ? ', wider than any screen needs.' : ", but it is shown $width pixels wide."))
+            ->remedy("Make a smaller copy in an image editor, at most $enough pixels wide.");
     }
 }

@@ -10,6 +10,7 @@ use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\TextNode;
 use InkedMargin\Core\Markup\Walk;
 use InkedMargin\Core\Rules\Rule;
@@ -75,15 +76,20 @@ final readonly class Placeholder extends Rule
             ) {
                 continue;
             }
-            $start = $node->span()->start;
-            $words = ltrim($match[0]);
-            $at = strpos(substr($page->file->bytes, $start, $node->span()->length()), $words);
-            yield Draft::at($page, $node->parent)
-                ->span($at === false ? $node->span() : new Span($start + $at, $start + $at + strlen($words)))
-                ->says("“{$words}” is placeholder text.")
-                ->remedy('Write the text that belongs here.')
-                ->folded('placeholder');
+            yield self::draft($page, $node, $node->parent, ltrim($match[0]));
         }
+    }
+
+    private static function draft(Page $page, TextNode $text, Element $around, string $words): Draft
+    {
+        $start = $text->span()->start;
+        $at = strpos(substr($page->file->bytes, $start, $text->span()->length()), $words);
+
+        return Draft::at($page, $around)
+            ->span($at === false ? $text->span() : new Span($start + $at, $start + $at + strlen($words)))
+            ->says("“{$words}” is placeholder text.")
+            ->remedy('Write the text that belongs here.')
+            ->folded('placeholder');
     }
 
     /** A sentence that quotes or explains the words, such as one that says who invented them. */

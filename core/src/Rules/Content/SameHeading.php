@@ -17,6 +17,7 @@ use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Map\PageNames;
 use InkedMargin\Core\Site\Map\SpecialPage;
 use InkedMargin\Core\Site\Page;
+use InkedMargin\Core\Site\ParsedSite;
 
 /**
  * A heading that another page has, where most pages have one of their own: left over from the page that was copied. A
@@ -77,21 +78,7 @@ final readonly class SameHeading extends Rule
     /** @return iterable<Draft> */
     private function sections(Examination $exam): iterable
     {
-        $byHeading = [];
-        foreach ($exam->site->pages as $page) {
-            // What is made for printing has what all the others have.
-            if (SpecialPage::is($page->path(), $exam->site)) {
-                continue;
-            }
-            foreach ($page->outline->headings() as $heading) {
-                if ($heading->level === 2
-                    && $heading->text !== ''
-                    && $heading->inside?->value !== 'footer'
-                    && $heading->inside?->value !== 'nav') {
-                    $byHeading['text '.mb_strtolower($heading->text)][$page->path()] ??= [$page, $heading];
-                }
-            }
-        }
+        $byHeading = self::sectionsByHeading($exam->site);
         foreach ($byHeading as $same) {
             if (count($same) !== 2 || count($exam->site->pages) < 4) {
                 continue;
@@ -107,6 +94,28 @@ final readonly class SameHeading extends Rule
                 }
             }
         }
+    }
+
+    /** @return array<string, array<string, array{Page, OutlineEntry}>> second-level headings by their words and page */
+    private static function sectionsByHeading(ParsedSite $site): array
+    {
+        $byHeading = [];
+        foreach ($site->pages as $page) {
+            // What is made for printing has what all the others have.
+            if (SpecialPage::is($page->path(), $site)) {
+                continue;
+            }
+            foreach ($page->outline->headings() as $heading) {
+                if ($heading->level === 2
+                    && $heading->text !== ''
+                    && $heading->inside?->value !== 'footer'
+                    && $heading->inside?->value !== 'nav') {
+                    $byHeading['text '.mb_strtolower($heading->text)][$page->path()] ??= [$page, $heading];
+                }
+            }
+        }
+
+        return $byHeading;
     }
 
     private function copy(

@@ -49,32 +49,38 @@ final readonly class SamePicture extends Rule
     public function check(Examination $exam): iterable
     {
         $pages = array_values($exam->site->pages);
-        $content = [];
-        foreach ($pages as $page) {
-            $content[$page->path()] = self::content($page);
-        }
+        $paths = array_map(fn (Page $page) => $page->path(), $pages);
+        $content = array_combine($paths, array_map(self::content(...), $pages));
         // Where few pages show pictures, two that show the same say nothing.
         if (3 * count(array_filter($content)) < count($pages) || count($pages) < 3) {
             return;
         }
         $taken = [];
         foreach (SharedPictures::among($pages, fn (Page $page) => $content[$page->path()]) as $copy) {
-            $isAsked = $exam->brief->covering($copy->page->path(), Pictures::class) !== null;
-            if ($isAsked || $copy->reference->element === null || self::hasAnother(
-                $copy,
-                $content[$copy->page->path()],
-            )) {
+            if ($copy->reference->element === null || self::isMeant($copy, $content[$copy->page->path()], $exam)) {
                 continue;
             }
             $taken[$copy->page->path()] = true;
-            yield Draft::at($copy->page, $copy->reference->element)
-                ->variant('picture')
-                ->span($copy->reference->span)
-                ->says($copy->message())
-                ->remedy(PictureCopy::REMEDY)
-                ->related(new Related($copy->owner->file, $copy->original->span, 'the same picture'));
+            yield self::draft($copy, $copy->reference->element);
         }
         yield from $this->altTexts($pages, $content, $taken);
+    }
+
+    /** @param  list<Element>  $content the pictures of the page */
+    private static function isMeant(PictureCopy $copy, array $content, Examination $exam): bool
+    {
+        return $exam->brief->covering($copy->page->path(), Pictures::class) !== null
+            || self::hasAnother($copy, $content);
+    }
+
+    private static function draft(PictureCopy $copy, Element $picture): Draft
+    {
+        return Draft::at($copy->page, $picture)
+            ->variant('picture')
+            ->span($copy->reference->span)
+            ->says($copy->message())
+            ->remedy(PictureCopy::REMEDY)
+            ->related(new Related($copy->owner->file, $copy->original->span, 'the same picture'));
     }
 
     /**

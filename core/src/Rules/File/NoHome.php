@@ -12,6 +12,7 @@ use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Rule;
+use InkedMargin\Core\Site\Site;
 use InkedMargin\Core\Source\NearestName;
 use InkedMargin\Core\Source\SourceFile;
 
@@ -39,6 +40,19 @@ final readonly class NoHome extends Rule
         if ($files->home() !== null) {
             return;
         }
+        $near = self::likelyHome($files);
+        yield Draft::aboutFile('index.html', null)
+            ->says('The site has no home page: servers show `index.html` first, and it is missing.')
+            ->remedy($near === null
+                ? 'Name your first page `index.html`, and keep it outside all folders.'
+                : "Rename `$near` to `index.html`.")
+            ->about(...($near === null ? [] : [Subject::file($near)]))
+            ->causedBy(...($near === null ? [] : [Subject::file($near)]));
+    }
+
+    /** The file that is meant to be the home page: one with a like name, or the only page */
+    private static function likelyHome(Site $files): ?string
+    {
         $atRoot = array_filter($files->ownFiles(), fn (SourceFile $file) => $file->folder() === '');
         $near = $files->spelling('index.html') ?? NearestName::of(
             'index.html',
@@ -47,13 +61,7 @@ final readonly class NoHome extends Rule
         $pages = array_values(
             array_filter($atRoot, fn (SourceFile $file) => in_array($file->extension(), ['html', 'htm'], true)),
         );
-        $near ??= count($pages) === 1 ? $pages[0]->path : null;
-        yield Draft::aboutFile('index.html', null)
-            ->says('The site has no home page: servers show `index.html` first, and it is missing.')
-            ->remedy($near === null
-                ? 'Name your first page `index.html`, and keep it outside all folders.'
-                : "Rename `$near` to `index.html`.")
-            ->about(...($near === null ? [] : [Subject::file($near)]))
-            ->causedBy(...($near === null ? [] : [Subject::file($near)]));
+
+        return $near ?? (count($pages) === 1 ? $pages[0]->path : null);
     }
 }

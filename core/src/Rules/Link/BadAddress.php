@@ -164,24 +164,28 @@ final readonly class BadAddress extends ReferenceRule
     {
         $inside = $rooted = [];
         foreach ($exam->site->references() as $reference) {
-            if ($reference->target->found === null || $reference->written === '' || in_array(
-                $reference->written[0],
-                ['#', '?'],
-                true,
-            )) {
+            $first = $reference->written[0] ?? '#';
+            if ($reference->target->found === null || $first === '#' || $first === '?') {
                 continue;
             }
             $inside[] = $reference;
-            if ($reference->written[0] === '/') {
+            if ($first === '/') {
                 $rooted[] = $reference;
             }
         }
         if ($rooted === [] || 2 * count($rooted) > count($inside)) {
             return;
         }
+        yield self::fromRoot($rooted);
+    }
+
+    /** @param  non-empty-list<Reference>  $rooted the references that start at the root of the server */
+    private static function fromRoot(array $rooted): Draft
+    {
         $first = $rooted[0];
         $meant = $first->relativeUrlTo((string) $first->target->found);
-        yield Draft::atAddress($first)
+
+        return Draft::atAddress($first)
             ->variant('root')
             ->anchored('#root')
             ->says("`{$first->written}` starts at the root of the server, so it breaks when the site is in a folder "

@@ -53,11 +53,8 @@ final readonly class EmptyLink extends ReferenceRule
         $toggles = [];
         foreach ($exam->site->resolvedAs(Resolution::Placeholder) as $reference) {
             // An empty action sends a form to its own page, and is none to fill in.
-            if (in_array(
-                $reference->kind,
-                [ReferenceKind::Form, ReferenceKind::Other],
-                true,
-            ) || self::goesToTop($reference) || self::isOwnEntry($reference, $exam)) {
+            $mayBeEmpty = in_array($reference->kind, [ReferenceKind::Form, ReferenceKind::Other], true);
+            if ($mayBeEmpty || self::goesToTop($reference) || self::isOwnEntry($reference, $exam)) {
                 continue;
             }
             if (self::isToggle($reference)) {
@@ -161,22 +158,30 @@ final readonly class EmptyLink extends ReferenceRule
         if ($element === null || $reference->kind !== ReferenceKind::Link) {
             return false;
         }
-        if (str_starts_with(
-            strtolower(trim($reference->written)),
-            'javascript:',
-        ) || array_intersect_key(array_flip(self::TOGGLES), $element->attributes) !== []) {
+        $isScript = str_starts_with(strtolower(trim($reference->written)), 'javascript:');
+        if ($isScript || array_intersect_key(array_flip(self::TOGGLES), $element->attributes) !== []) {
             return true;
         }
         // A list beside it in the same item is what it opens.
-        foreach ($element->parent?->name === 'li' ? $element->parent->elements() : [] as $beside) {
-            if (in_array($beside->name, ['ul', 'ol', 'menu', 'div'], true)) {
-                return true;
-            }
+        if (self::isBesideList($element)) {
+            return true;
         }
 
         return preg_match(
             '/dropdown|toggle|hamburger|menu-?(?:button|icon)|accordion|tab/i',
             ($element->value('class') ?? '').' '.($element->value('id') ?? ''),
         ) === 1;
+    }
+
+    /** Whether a list in the same item is what the link opens */
+    private static function isBesideList(Element $link): bool
+    {
+        foreach ($link->parent?->name === 'li' ? $link->parent->elements() : [] as $beside) {
+            if (in_array($beside->name, ['ul', 'ol', 'menu', 'div'], true)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

@@ -33,12 +33,7 @@ final readonly class InsideNewTab extends Rule
 
     public function check(Examination $exam): iterable
     {
-        $asked = [];
-        foreach ($exam->brief->ofKind(LinkRequirement::class) as $requirement) {
-            if ($requirement->inNewTab === true) {
-                $asked[$requirement->to] = true;
-            }
-        }
+        $asked = self::askedFor($exam);
         foreach ($exam->site->fact(LinkMap::class)->links as $link) {
             $element = $link->reference->element;
             $target = $element?->attribute('target');
@@ -58,5 +53,18 @@ final readonly class InsideNewTab extends Rule
                 ->remedy("Remove `target=\"{$target->value}\"`.")
                 ->folded('target');
         }
+    }
+
+    /** @return array<true> the pages to which the brief asks for a link in a new tab */
+    private static function askedFor(Examination $exam): array
+    {
+        $asked = [];
+        foreach ($exam->brief->ofKind(LinkRequirement::class) as $requirement) {
+            if ($requirement->inNewTab === true) {
+                $asked[$requirement->to] = true;
+            }
+        }
+
+        return $asked;
     }
 }

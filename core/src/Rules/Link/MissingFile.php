@@ -55,12 +55,22 @@ final readonly class MissingFile extends ReferenceRule
             }
         }
         foreach ($byPath as $references) {
-            $files = array_unique(array_map(fn (Reference $one) => $one->from->path, $references));
-            $isFile = count($files) > 1
-                && $references[0]->target->candidates === []
-                && $exam->expectations()->target($references[0]) === null;
-            yield $isFile ? $this->file($references) : $this->link($references, $exam);
+            yield self::isFile($references, $exam) ? $this->file($references) : $this->link($references, $exam);
         }
+    }
+
+    /**
+     * @param  non-empty-list<Reference>  $references
+     * @return bool whether the file is missing, and not one link wrong
+     */
+    private static function isFile(array $references, Examination $exam): bool
+    {
+        $files = array_unique(array_map(fn (Reference $one) => $one->from->path, $references));
+
+        return count($files) > 1
+            && $references[0]->target->candidates === []
+            && $exam->expectations()->target($references[0]) === null;
+
     }
 
     protected function resolution(): Resolution
@@ -117,11 +127,8 @@ final readonly class MissingFile extends ReferenceRule
             $path = (string) $references[0]->target->path;
             $slash = strrpos($path, '/');
             $folder = $slash === false ? '' : substr($path, 0, $slash);
-            if (
-                $folder !== ''
-                && $references[0]->target->candidates === []
-                && ! $exam->site->files->hasFolder($folder)
-            ) {
+            $isKnown = $references[0]->target->candidates !== [] || $exam->site->files->hasFolder($folder);
+            if ($folder !== '' && ! $isKnown) {
                 $folders[$folder][] = $references;
             }
         }

@@ -35,19 +35,13 @@ final readonly class OutsideSameTab extends Rule
 
     public function check(Examination $exam): iterable
     {
-        foreach ($exam->brief->ofKind(LinkRequirement::class) as $requirement) {
-            if ($requirement->inNewTab === false) {
-                return;
-            }
+        if (self::isUnwanted($exam)) {
+            return;
         }
         foreach ($exam->site->fact(LinkMap::class)->links as $link) {
             $element = $link->reference->element;
-            if (
-                $element === null
-                || ! $link->leavesSite()
-                || $link->reference->kind !== ReferenceKind::Link
-                || $link->opensNewTab()
-            ) {
+            $isInSameTab = $link->reference->kind === ReferenceKind::Link && ! $link->opensNewTab();
+            if ($element === null || ! $link->leavesSite() || ! $isInSameTab) {
                 continue;
             }
             yield Draft::at($link->page, $element)
@@ -55,5 +49,17 @@ final readonly class OutsideSameTab extends Rule
                 ->remedy('Add `target="_blank" rel="noopener"` to the tag.')
                 ->folded('target');
         }
+    }
+
+    /** Whether the brief asks for a link in the same tab */
+    private static function isUnwanted(Examination $exam): bool
+    {
+        foreach ($exam->brief->ofKind(LinkRequirement::class) as $requirement) {
+            if ($requirement->inNewTab === false) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

@@ -17,6 +17,7 @@ use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Finding\Words;
 use InkedMargin\Core\Markup\ContentModels as Model;
 use InkedMargin\Core\Markup\Element;
+use InkedMargin\Core\Markup\MarkupError;
 use InkedMargin\Core\Markup\Misplaced;
 use InkedMargin\Core\Markup\MisplacedKind;
 use InkedMargin\Core\Markup\Slip\Slip;
@@ -244,23 +245,29 @@ final readonly class ContentModel extends SlipRule
         foreach ($page->pairs->cutShort as [$element, $endTag]) {
             $name = $element->name;
             $by = $page->pairs->tagAt($element->closedAt ?? 0) ?? 'another element';
-            yield Draft::at($page, $element)
-                ->variant('cut-short')
-                ->says(
-                    "`$by` cannot be inside `<$name>`, so it ends the `<$name>`, and the later `</$name>` "
-                        .'closes nothing.',
-                )
-                ->remedy("Type `</$name>` before `$by`, and remove the later `</$name>`.")
-                ->related(
-                    new Related($page->file, Span::at($element->closedAt ?? 0), "`$by` ends the `<$name>`"),
-                    new Related($page->file, Span::at($endTag), "this `</$name>` closes nothing"),
-                )
-                ->mend(Mend::of(
-                    Edit::insert($page->file, $element->closedAt ?? 0, "</$name>"),
-                    Edit::remove($page->file, $page->pairs->tagSpan($endTag)),
-                ))
-                ->about(Subject::place($page->path(), $endTag), Subject::place($page->path(), $element->closedAt ?? 0));
+            yield self::cutOff($page, $element, $endTag, $by);
         }
+    }
+
+    private static function cutOff(Page $page, Element $element, int $endTag, string $by): Draft
+    {
+        $name = $element->name;
+        $closedAt = $element->closedAt ?? 0;
+
+        return Draft::at($page, $element)
+            ->variant('cut-short')
+            ->says("`$by` cannot be inside `<$name>`, so it ends the `<$name>`, "
+                ."and the later `</$name>` closes nothing.")
+            ->remedy("Type `</$name>` before `$by`, and remove the later `</$name>`.")
+            ->related(
+                new Related($page->file, Span::at($closedAt), "`$by` ends the `<$name>`"),
+                new Related($page->file, Span::at($endTag), "this `</$name>` closes nothing"),
+            )
+            ->mend(Mend::of(
+                Edit::insert($page->file, $closedAt, "</$name>"),
+                Edit::remove($page->file, $page->pairs->tagSpan($endTag)),
+            ))
+            ->about(Subject::place($page->path(), $endTag), Subject::place($page->path(), $closedAt));
     }
 
     /**
@@ -270,13 +277,7 @@ final readonly class ContentModel extends SlipRule
     {
         $places = [];
         foreach ($page->document->errors as $error) {
-            $group = match (true) {
-                $error->code === 'cell-without-row' => 'row',
-                $error->code === 'foster-parented-content' => 'table',
-                $error->code === 'misplaced-start-tag' => 'outside-table',
-                isset(self::NESTED[$error->code]) => 'nested '.self::NESTED[$error->code].' '.$error->offset,
-                default => null,
-            };
+            $group = self::groupOf($error);
             if ($group !== null) {
                 $places[$group][] = $error->offset;
             }
@@ -292,6 +293,18 @@ final readonly class ContentModel extends SlipRule
                 yield $finding;
             }
         }
+    }
+
+    /** What the error is told together with, or null if it is told elsewhere */
+    private static function groupOf(MarkupError $error): ?string
+    {
+        return match (true) {
+            $error->code === 'cell-without-row' => 'row',
+            $error->code === 'foster-parented-content' => 'table',
+            $error->code === 'misplaced-start-tag' => 'outside-table',
+            isset(self::NESTED[$error->code]) => 'nested '.self::NESTED[$error->code].' '.$error->offset,
+            default => null,
+        };
     }
 
     /**

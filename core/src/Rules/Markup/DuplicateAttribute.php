@@ -11,6 +11,7 @@ use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Rule;
+use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Source\Span;
 
 /** An attribute twice in one tag: the second is ignored (HTML Standard, 13.2.2, duplicate-attribute). */
@@ -38,24 +39,27 @@ final readonly class DuplicateAttribute extends Rule
                 if ($error->code !== 'duplicate-attribute') {
                     continue;
                 }
-                $before = substr(
-                    $page->file->bytes,
-                    max(0, $error->offset - self::LONGEST_NAME),
-                    min(self::LONGEST_NAME, $error->offset),
-                );
-                preg_match('/[^\s"\'<>\/=]*$/D', $before, $name);
-                $written = strtolower($name[0] ?? '');
-                yield Draft::onPage(
-                    $page,
-                    new Span($error->offset - strlen($name[0] ?? ''), $error->offset),
-                    "attribute:$written",
-                )
-                    ->says("This tag already has the attribute `$written`; browsers ignore the second one.")
-                    ->remedy($written === 'class'
-                        ? 'Put both names into one attribute: `class="one two"`.'
-                        : "Keep one `$written` and remove the other.")
-                    ->folded($written);
+                yield self::draft($page, $error->offset);
             }
         }
+    }
+
+    /** @param  int  $end where the name of the attribute ends, in bytes */
+    private static function draft(Page $page, int $end): Draft
+    {
+        $before = substr($page->file->bytes, max(0, $end - self::LONGEST_NAME), min(self::LONGEST_NAME, $end));
+        preg_match('/[^\s"\'<>\/=]*$/D', $before, $name);
+        $written = strtolower($name[0] ?? '');
+
+        return Draft::onPage(
+            $page,
+            new Span($end - strlen($name[0] ?? ''), $end),
+            "attribute:$written",
+        )
+            ->says("This tag already has the attribute `$written`; browsers ignore the second one.")
+            ->remedy($written === 'class'
+                ? 'Put both names into one attribute: `class="one two"`.'
+                : "Keep one `$written` and remove the other.")
+            ->folded($written);
     }
 }

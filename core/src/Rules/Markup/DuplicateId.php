@@ -12,7 +12,9 @@ use InkedMargin\Core\Finding\Related;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Attribute;
+use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Rules\Rule;
+use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Source\TextMap;
 
 /** Two elements of one page with the same id (HTML Standard, 3.2.6). */
@@ -48,14 +50,19 @@ final readonly class DuplicateId extends Rule
 
                     continue;
                 }
-                yield Draft::at($page, $element)
-                    ->span($id->span())
-                    ->says("The id `{$id->value}` is used twice on this page; "
-                        .'links, labels and scripts find only the first.')
-                    ->remedy('Give this element its own id, or use `class` for a name that several elements share.')
-                    ->related(new Related($page->file, $other->span(), 'the first element with this id'))
-                    ->folded("id {$id->value}");
+                yield self::draft($page, $element, $id, $other);
             }
         }
+    }
+
+    private static function draft(Page $page, Element $element, Attribute $id, Attribute $first): Draft
+    {
+        return Draft::at($page, $element)
+            ->span($id->span())
+            ->says("The id `{$id->value}` is used twice on this page; "
+                .'links, labels and scripts find only the first.')
+            ->remedy('Give this element its own id, or use `class` for a name that several elements share.')
+            ->related(new Related($page->file, $first->span(), 'the first element with this id'))
+            ->folded("id {$id->value}");
     }
 }

@@ -66,16 +66,21 @@ final readonly class EmptyElement extends Rule
                     if (isset($found[spl_object_id($element)]) || self::isFilledByScript($element, $page)) {
                         continue;
                     }
-                    yield Draft::at($page, $element)
-                        ->says("This `<$name>` has nothing in it.")
-                        ->remedy($name === 'a'
-                            ? 'Write the words of the link between the tags.'
-                            : 'Write what belongs there, or remove the tags.')
-                        ->causedBy(Subject::place($page->path(), $element->closedAt ?? 0))
-                        ->folded($name);
+                    yield self::draft($page, $element);
                 }
             }
         }
+    }
+
+    private static function draft(Page $page, Element $element): Draft
+    {
+        return Draft::at($page, $element)
+            ->says("This `<{$element->name}>` has nothing in it.")
+            ->remedy($element->name === 'a'
+                ? 'Write the words of the link between the tags.'
+                : 'Write what belongs there, or remove the tags.')
+            ->causedBy(Subject::place($page->path(), $element->closedAt ?? 0))
+            ->folded($element->name);
     }
 
     /** Whether the first things in an element show that it is not empty. */

@@ -79,7 +79,24 @@ final readonly class Misnested extends Rule
         if ($by !== null) {
             array_unshift($related, new Related($page->file, Span::at($closedAt), "`$by` is here"));
         }
-        [$message, $remedy] = match (true) {
+        [$message, $remedy] = self::overlap($name, $by);
+
+        return Draft::at($page, $element)
+            ->says($message)
+            ->remedy($remedy)
+            ->related(...$related)
+            ->about(Subject::place($page->path(), $endTag), Subject::place($page->path(), $closedAt));
+    }
+
+    /**
+     * @param  ?string  $by the tag that ends the element
+     * @return array{string, string} message and remedy
+     */
+    private static function overlap(string $name, ?string $by): array
+    {
+        $other = $by === null ? null : trim($by, '</>');
+
+        return match (true) {
             $other !== null && str_starts_with((string) $by, '</') => [
                 "`<$name>` and `<$other>` overlap: `<$name>` was opened last, so it must be closed first.",
                 "Put `</$name>` before `</$other>`.",
@@ -93,11 +110,5 @@ final readonly class Misnested extends Rule
                 "Close the inner element before `</$name>`.",
             ],
         };
-
-        return Draft::at($page, $element)
-            ->says($message)
-            ->remedy($remedy)
-            ->related(...$related)
-            ->about(Subject::place($page->path(), $endTag), Subject::place($page->path(), $closedAt));
     }
 }

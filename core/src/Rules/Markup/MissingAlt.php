@@ -66,6 +66,12 @@ final readonly class MissingAlt extends ElementRule
         ) {
             return null;
         }
+
+        return self::without($element, $page);
+    }
+
+    private static function without(Element $element, Page $page): Draft
+    {
         $picture = basename($element->value('src') ?? '');
         $tag = $element->place();
         $bytes = rtrim(substr($page->file->bytes, $tag->start, $tag->length() - 1), " \t\r\n/");
@@ -81,11 +87,7 @@ final readonly class MissingAlt extends ElementRule
     /** The link around a picture, when nothing in it has words. */
     private static function linkWithoutWords(Element $image): ?Element
     {
-        $steps = self::MOST_STEPS;
-        $above = $image->parent;
-        while ($above instanceof Element && $above->name !== 'a' && $steps-- > 0) {
-            $above = $above->parent;
-        }
+        $above = self::linkAround($image);
         if (! $above instanceof Element || $above->name !== 'a' || $above->value('href') === null) {
             return null;
         }
@@ -100,6 +102,17 @@ final readonly class MissingAlt extends ElementRule
         }
 
         return $above;
+    }
+
+    private static function linkAround(Element $image): ?Element
+    {
+        $steps = self::MOST_STEPS;
+        $above = $image->parent;
+        while ($above instanceof Element && $above->name !== 'a' && $steps-- > 0) {
+            $above = $above->parent;
+        }
+
+        return $above instanceof Element && $above->name === 'a' ? $above : null;
     }
 
     private static function speaks(mixed $node): bool

@@ -19,6 +19,7 @@ use InkedMargin\Core\Markup\MarkupError;
 use InkedMargin\Core\Markup\Node;
 use InkedMargin\Core\Markup\Slip\Slip;
 use InkedMargin\Core\Markup\Slip\SlipKind;
+use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Source\Span;
 
 /** No doctype, or one that is not written as one (HTML Standard, 13.1.1). */
@@ -49,19 +50,24 @@ final readonly class MissingDoctype extends SlipRule
             $late = array_values(
                 array_filter($page->document->errors, fn (MarkupError $error) => $error->code === 'misplaced-doctype'),
             )[0] ?? null;
-            yield $late === null
-                ? Draft::onPage($page, Span::at(0), 'doctype')
-                    ->variant('none')
-                    ->says('The page has no doctype, so browsers lay it out by the rules of the 1990s.')
-                    ->remedy('Type `<!DOCTYPE html>` on the first line.')
-                    ->mend(Mend::of(Edit::insert($page->file, 0, "<!DOCTYPE html>\n")))
-                : Draft::onPage($page, Span::at($late->offset), 'doctype')
-                    ->variant('late')
-                    ->mark(ProofMark::Move)
-                    ->says('The doctype is not the first thing on the page, so browsers ignore it.')
-                    ->remedy('Move `<!DOCTYPE html>` to the first line.')
-                    ->about(Subject::place($page->path(), $late->offset));
+            yield self::draft($page, $late);
         }
+    }
+
+    private static function draft(Page $page, ?MarkupError $late): Draft
+    {
+        return $late === null
+            ? Draft::onPage($page, Span::at(0), 'doctype')
+                ->variant('none')
+                ->says('The page has no doctype, so browsers lay it out by the rules of the 1990s.')
+                ->remedy('Type `<!DOCTYPE html>` on the first line.')
+                ->mend(Mend::of(Edit::insert($page->file, 0, "<!DOCTYPE html>\n")))
+            : Draft::onPage($page, Span::at($late->offset), 'doctype')
+                ->variant('late')
+                ->mark(ProofMark::Move)
+                ->says('The doctype is not the first thing on the page, so browsers ignore it.')
+                ->remedy('Move `<!DOCTYPE html>` to the first line.')
+                ->about(Subject::place($page->path(), $late->offset));
     }
 
     protected function wordsFor(Slip $slip): ?Words

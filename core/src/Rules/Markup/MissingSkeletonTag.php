@@ -177,7 +177,14 @@ final readonly class MissingSkeletonTag extends Rule
                 return self::startPlace($child, $document);
             }
         }
-        if ($element->name === 'body') {
+
+        return self::startWithoutContent($element->name, $document);
+    }
+
+    /** The offset where the start tag of an empty element belongs, in bytes */
+    private static function startWithoutContent(string $name, Document $document): int
+    {
+        if ($name === 'body') {
             return $document->first('head')?->endTag()->end ?? strlen($document->source->bytes);
         }
         foreach ($document->children as $node) {

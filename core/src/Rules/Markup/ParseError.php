@@ -12,6 +12,7 @@ use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Finding\Words;
+use InkedMargin\Core\Markup\MarkupError;
 use InkedMargin\Core\Markup\Slip\Slip;
 use InkedMargin\Core\Markup\Slip\SlipKind;
 use InkedMargin\Core\Site\Page;
@@ -73,19 +74,23 @@ final readonly class ParseError extends SlipRule
                 continue;
             }
             $lines[$line] = true;
-            [$message, $remedy] = $words[$error->code];
-            yield Draft::onPage(
-                $page,
-                new Span($error->offset, min($error->offset + 1, strlen($page->file->bytes))),
-                $error->code,
-            )
-                ->variant('standard')
-                ->says("$message ({$error->code})")
-                ->remedy($remedy)
-                ->about(Subject::place($page->path(), $error->offset))
-                ->causedBy(Subject::place($page->path(), $error->offset))
-                ->folded($error->code);
+            yield self::standardError($error, $page, ...$words[$error->code]);
         }
+    }
+
+    private static function standardError(MarkupError $error, Page $page, string $message, string $remedy): Draft
+    {
+        return Draft::onPage(
+            $page,
+            new Span($error->offset, min($error->offset + 1, strlen($page->file->bytes))),
+            $error->code,
+        )
+            ->variant('standard')
+            ->says("$message ({$error->code})")
+            ->remedy($remedy)
+            ->about(Subject::place($page->path(), $error->offset))
+            ->causedBy(Subject::place($page->path(), $error->offset))
+            ->folded($error->code);
     }
 
     protected function wordsFor(Slip $slip): ?Words

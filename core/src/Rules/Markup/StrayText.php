@@ -55,17 +55,23 @@ final readonly class StrayText extends SlipRule
                     yield from $this->signs($holder, $page);
                 }
             }
-            $body = $page->document->first('body');
-            $parts = $body === null
-                ? []
-                : array_filter($body->elements(), fn (Element $element) => in_array($element->name, self::PARTS, true));
-            if ($body === null || count($parts) < 2) {
-                continue;
-            }
-            foreach ($body->children as $child) {
-                if ($child instanceof TextNode && ! $child->isBlank() && ! self::isSign($child)) {
-                    yield $this->outside($child, $body, $page);
-                }
+            yield from $this->outsideParts($page);
+        }
+    }
+
+    /** @return iterable<Draft> text directly in a body that has parts */
+    private function outsideParts(Page $page): iterable
+    {
+        $body = $page->document->first('body');
+        $parts = $body === null
+            ? []
+            : array_filter($body->elements(), fn (Element $element) => in_array($element->name, self::PARTS, true));
+        if ($body === null || count($parts) < 2) {
+            return;
+        }
+        foreach ($body->children as $child) {
+            if ($child instanceof TextNode && ! $child->isBlank() && ! self::isSign($child)) {
+                yield $this->outside($child, $body, $page);
             }
         }
     }
@@ -115,18 +121,24 @@ final readonly class StrayText extends SlipRule
             if (self::isPhrase($before) || self::isPhrase($after)) {
                 continue;
             }
-            $span = self::wordsOf($child);
-            yield Draft::at($page, $holder)
-                ->variant('sign')
-                ->mark(ProofMark::TakeOut)
-                ->span($span)
-                ->anchored('#sign')
-                ->says('`'.trim($child->text).'` is between two elements and shows on the page.')
-                ->remedy('Remove it.')
-                ->mend(Mend::of(Edit::remove($page->file, $span)))
-                ->about(Subject::place($page->path(), $span->start))
-                ->causedBy(Subject::page($page->path()).'#table');
+            yield self::sign($child, $holder, $page);
         }
+    }
+
+    private static function sign(TextNode $text, Element $holder, Page $page): Draft
+    {
+        $span = self::wordsOf($text);
+
+        return Draft::at($page, $holder)
+            ->variant('sign')
+            ->mark(ProofMark::TakeOut)
+            ->span($span)
+            ->anchored('#sign')
+            ->says('`'.trim($text->text).'` is between two elements and shows on the page.')
+            ->remedy('Remove it.')
+            ->mend(Mend::of(Edit::remove($page->file, $span)))
+            ->about(Subject::place($page->path(), $span->start))
+            ->causedBy(Subject::page($page->path()).'#table');
     }
 
     private static function isSign(TextNode $text): bool

@@ -63,16 +63,7 @@ final readonly class UnreachablePage extends Rule
     private static function firstOfLost(ParsedSite $site): array
     {
         $map = $site->fact(LinkMap::class);
-        $lost = array_fill_keys(
-            array_filter($map->unlinked(), fn (string $path) => ! SpecialPage::is($path, $site)),
-            true,
-        );
-        foreach ($lost === [] ? [] : $map->links as $link) {
-            $named = $site->fact(PageNames::class)->pageNamedByLabel($link);
-            if ($named !== null && isset($lost[$named])) {
-                self::take($named, $lost, $site);
-            }
-        }
+        $lost = self::lost($site, $map);
         $first = [];
         $roots = array_filter(
             array_map(strval(...), array_keys($lost)),
@@ -85,6 +76,23 @@ final readonly class UnreachablePage extends Rule
         }
 
         return $first;
+    }
+
+    /** @return array<true> the pages that no way leads to, without those to which a wrong link was meant to lead */
+    private static function lost(ParsedSite $site, LinkMap $map): array
+    {
+        $lost = array_fill_keys(
+            array_filter($map->unlinked(), fn (string $path) => ! SpecialPage::is($path, $site)),
+            true,
+        );
+        foreach ($lost === [] ? [] : $map->links as $link) {
+            $named = $site->fact(PageNames::class)->pageNamedByLabel($link);
+            if ($named !== null && isset($lost[$named])) {
+                self::take($named, $lost, $site);
+            }
+        }
+
+        return $lost;
     }
 
     /**

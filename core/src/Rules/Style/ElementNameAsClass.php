@@ -11,9 +11,11 @@ use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\ElementTable;
 use InkedMargin\Core\Markup\PartKind;
 use InkedMargin\Core\Rules\Rule;
+use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\Styles\MarkupNames;
 use InkedMargin\Core\Site\Styles\RuleReach;
 use InkedMargin\Core\Style\Cascade\StyleRule;
@@ -60,31 +62,41 @@ final readonly class ElementNameAsClass extends Rule
         foreach ($names->names() as $name) {
             $value = substr($name, 1);
             [$page, $element] = $names->placesOf($name)[0];
-            if (strlen($value) < 2 || ! in_array(
-                $value,
-                $elements->current(),
-                true,
-            ) || in_array($value, self::PLAIN, true)
-                || PartKind::of($element) !== null || ! $element->isWritten() || str_contains($wanted, "$name`")
-                || self::isOfFramework($spoken[$name] ?? [], $reach)) {
-                continue;
+            $isPlain = strlen($value) < 2 || in_array($value, self::PLAIN, true) || PartKind::of($element) !== null;
+            if (! $isPlain
+                && in_array($value, $elements->current(), true)
+                && $element->isWritten()
+                && ! str_contains($wanted, "$name`")
+                && ! self::isOfFramework($spoken[$name] ?? [], $reach)) {
+                yield self::draft($page, $element, $name, $value, array_slice($names->placesOf($name), 1));
             }
-            $attribute = $name[0] === '#' ? 'id' : 'class';
-            yield Draft::at($page, $element)
-                ->span($element->attribute($attribute)?->span())
-                ->anchored("@$attribute:$value")
-                ->says(
-                    "`$attribute=\"$value\"` has the name of an element, so `$name` and `$value` are easily "
-                        .'mixed up in '
-                        .'the stylesheet.',
-                )
-                ->remedy('Choose a name that says what it is for, such as `intro`.')
-                ->related(...array_map(
-                    fn (array $place) => new Related($place[0]->file, $place[1]->place(), 'here too'),
-                    array_slice($names->placesOf($name), 1, self::MOST_RELATED),
-                ))
-                ->about("name:$name");
         }
+    }
+
+    /** @param  list<array{Page, Element}>  $others */
+    private static function draft(
+        Page $page,
+        Element $element,
+        string $name,
+        string $value,
+        array $others,
+    ): Draft {
+        $attribute = $name[0] === '#' ? 'id' : 'class';
+
+        return Draft::at($page, $element)
+            ->span($element->attribute($attribute)?->span())
+            ->anchored("@$attribute:$value")
+            ->says(
+                "`$attribute=\"$value\"` has the name of an element, so `$name` and `$value` are easily "
+                    .'mixed up in '
+                    .'the stylesheet.',
+            )
+            ->remedy('Choose a name that says what it is for, such as `intro`.')
+            ->related(...array_map(
+                fn (array $place) => new Related($place[0]->file, $place[1]->place(), 'here too'),
+                array_slice($others, 0, self::MOST_RELATED),
+            ))
+            ->about("name:$name");
     }
 
     /** @param  list<StyleRule>  $rules  for the name */

@@ -13,7 +13,9 @@ use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Rules\Rule;
+use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Source\Span;
 
 /** The same stylesheet linked again on one page. Common practice. */
@@ -49,15 +51,21 @@ final readonly class LinkedTwice extends Rule
 
                     continue;
                 }
-                $end = $tag->end + strspn($page->file->bytes, " \t", $tag->end);
-                $end += substr($page->file->bytes, $end, 1) === "\n" ? 1 : 0;
-                yield Draft::at($page, $link)
-                    ->says("`{$reference->target->found}` is linked on this page already.")
-                    ->remedy('Remove this `<link>`.')
-                    ->related(new Related($page->file, $first[$key], 'linked here first'))
-                    ->mend(Mend::of(new Edit($page->file, new Span($tag->start, $end), '')))
-                    ->folded("linked {$reference->target->found}");
+                yield self::draft($page, $link, $tag, $first[$key], $reference->target->found);
             }
         }
+    }
+
+    private static function draft(Page $page, Element $link, Span $tag, Span $first, string $sheet): Draft
+    {
+        $end = $tag->end + strspn($page->file->bytes, " \t", $tag->end);
+        $end += substr($page->file->bytes, $end, 1) === "\n" ? 1 : 0;
+
+        return Draft::at($page, $link)
+            ->says("`$sheet` is linked on this page already.")
+            ->remedy('Remove this `<link>`.')
+            ->related(new Related($page->file, $first, 'linked here first'))
+            ->mend(Mend::of(new Edit($page->file, new Span($tag->start, $end), '')))
+            ->folded("linked $sheet");
     }
 }

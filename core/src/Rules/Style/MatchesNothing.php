@@ -15,6 +15,7 @@ use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\Styles\RuleReach;
 use InkedMargin\Core\Site\Styles\Scripts;
+use InkedMargin\Core\Site\Styles\StyleSource;
 use InkedMargin\Core\Site\Styles\StyleSources;
 use InkedMargin\Core\Source\English;
 use InkedMargin\Core\Style\Cascade\StyleRule;
@@ -62,8 +63,7 @@ final readonly class MatchesNothing extends Rule
                 continue;
             }
             foreach ($source->rules() as $rule) {
-                if ($rule->selector === null || $rule->declarations === [] || $reach->elements($rule) !== []
-                    || ! $source->isReliableAt($rule->written->span()->start)) {
+                if (! self::isIdle($rule, $source, $reach)) {
                     continue;
                 }
                 $shown = English::excerpt($rule->written->prelude(), 50);
@@ -73,6 +73,15 @@ final readonly class MatchesNothing extends Rule
                     ->causedBy(...$links, ...self::names($rule));
             }
         }
+    }
+
+    /** Whether the rule says something, can be read with certainty, and reaches no element */
+    private static function isIdle(StyleRule $rule, StyleSource $source, RuleReach $reach): bool
+    {
+        return $rule->selector !== null
+            && $rule->declarations !== []
+            && $reach->elements($rule) === []
+            && $source->isReliableAt($rule->written->span()->start);
     }
 
     /** @return list<string> the classes and ids that it speaks of: a slip in one of them is told where it is */

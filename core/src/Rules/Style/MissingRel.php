@@ -40,36 +40,45 @@ final readonly class MissingRel extends Rule
     {
         foreach ($exam->site->pages as $page) {
             foreach ($page->named('link') as $link) {
-                $href = $link->value('href') ?? '';
-                $isSheet = preg_match('/\.css(?:[?#]|$)/i', trim($href)) === 1
-                    || strtolower(trim($link->value('type') ?? '')) === 'text/css';
                 $tag = $link->startTag();
-                if (
-                    ! $isSheet
-                    || $tag === null
-                    || trim($link->value('rel') ?? '') !== ''
-                    || $link->attribute('itemprop') !== null
-                ) {
+                if ($tag === null || ! self::isSheetWithoutRel($link)) {
                     continue;
                 }
-                $rel = $link->attribute('rel');
-                $edit = $rel === null
-                    ? Edit::insert($page->file, $tag->start + strlen('<link'), ' rel="stylesheet"')
-                    : new Edit(
-                        $page->file,
-                        new Span(
-                            $rel->nameSpan()->start,
-                            max($rel->span()->end, self::endOf($page->file->bytes, $rel->span()->end)),
-                        ),
-                        'rel="stylesheet"',
-                    );
-                yield Draft::at($page, $link)
-                    ->says('This `<link>` has no `rel="stylesheet"`, so browsers do not load the stylesheet.')
-                    ->remedy('Type `rel="stylesheet"` inside the tag.')
-                    ->mend(Mend::of($edit))
-                    ->about(...self::files($page, $link));
+                yield self::draft($page, $link, $tag);
             }
         }
+    }
+
+    private static function isSheetWithoutRel(Element $link): bool
+    {
+        $href = $link->value('href') ?? '';
+        $isSheet = preg_match('/\.css(?:[?#]|$)/i', trim($href)) === 1
+            || strtolower(trim($link->value('type') ?? '')) === 'text/css';
+
+        return $isSheet
+            && trim($link->value('rel') ?? '') === ''
+            && $link->attribute('itemprop') === null;
+    }
+
+    private static function draft(Page $page, Element $link, Span $tag): Draft
+    {
+        $rel = $link->attribute('rel');
+        $edit = $rel === null
+            ? Edit::insert($page->file, $tag->start + strlen('<link'), ' rel="stylesheet"')
+            : new Edit(
+                $page->file,
+                new Span(
+                    $rel->nameSpan()->start,
+                    max($rel->span()->end, self::endOf($page->file->bytes, $rel->span()->end)),
+                ),
+                'rel="stylesheet"',
+            );
+
+        return Draft::at($page, $link)
+            ->says('This `<link>` has no `rel="stylesheet"`, so browsers do not load the stylesheet.')
+            ->remedy('Type `rel="stylesheet"` inside the tag.')
+            ->mend(Mend::of($edit))
+            ->about(...self::files($page, $link));
     }
 
     /** @return list<string> the sheet that it is to link, where it is there */

@@ -81,13 +81,7 @@ final readonly class NearMiss extends Rule
 
         return Draft::inCss($source, $span, "missed:$written")
             ->variant($variant)
-            ->says(match ($variant) {
-                'space' => 'No element has the class `'.substr($written, 1)
-                    ."`. `class=\"$name\"` is two classes, because of the space.",
-                'dot' => "`$written` selects an element of that name; $where `$attribute=\"$name\"`.",
-                'case' => "No element has `$written`: $where `$attribute=\"$name\"`, and letter case counts.",
-                default => "No element has `$written`; $where `$attribute=\"$name\"`.",
-            })
+            ->says(self::message($missed, count($places)))
             ->remedy($variant === 'space'
                 ? 'Type `class="'.substr($written, 1).'"` on the page.'
                 : "Type `$typed`.")
@@ -98,6 +92,23 @@ final readonly class NearMiss extends Rule
             ->mend($variant === 'space' || $at === false ? null : Mend::of(new Edit($source->file, $span, $typed)))
             ->about(Subject::inCss($source, $prelude), "name:$written", "name:$meant", ...self::parts($variant, $meant))
             ->folded(English::excerpt("missed $written"));
+    }
+
+    private static function message(MissedName $missed, int $count): string
+    {
+        $meant = $missed->meant;
+        $attribute = str_starts_with($meant, '#') ? 'id' : 'class';
+        $name = $missed->slip === 'space' ? $meant : substr($meant, 1);
+        $where = $count === 1 ? 'the page has' : "$count elements have";
+        $written = $missed->written;
+
+        return match ($missed->slip) {
+            'space' => 'No element has the class `'.substr($written, 1)
+                ."`. `class=\"$name\"` is two classes, because of the space.",
+            'dot' => "`$written` selects an element of that name; $where `$attribute=\"$name\"`.",
+            'case' => "No element has `$written`: $where `$attribute=\"$name\"`, and letter case counts.",
+            default => "No element has `$written`; $where `$attribute=\"$name\"`.",
+        };
     }
 
     /** @return list<string> */

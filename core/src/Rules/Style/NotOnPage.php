@@ -101,18 +101,7 @@ final readonly class NotOnPage extends Rule
      */
     private static function usualSheets(ParsedSite $site): array
     {
-        $pages = [];
-        foreach ($site->pages as $page) {
-            foreach ($page->stylesheets() as $reference) {
-                if ($reference->target->found !== null) {
-                    $pages[$reference->target->found][$page->path()] = true;
-                }
-            }
-        }
-        $usual = array_filter(
-            $pages,
-            fn (array $linking) => 2 * count($linking) > count($site->pages) && count($linking) > 1,
-        );
+        $usual = self::sheetsOfMostPages($site);
         $folders = [];
         foreach ($usual as $sheet => $linking) {
             $folder = self::folderOf("/$sheet");
@@ -125,6 +114,24 @@ final readonly class NotOnPage extends Rule
         }
 
         return $folders;
+    }
+
+    /** @return array<array<string, true>> the pages that link a sheet, by the path of the sheet */
+    private static function sheetsOfMostPages(ParsedSite $site): array
+    {
+        $pages = [];
+        foreach ($site->pages as $page) {
+            foreach ($page->stylesheets() as $reference) {
+                if ($reference->target->found !== null) {
+                    $pages[$reference->target->found][$page->path()] = true;
+                }
+            }
+        }
+
+        return array_filter(
+            $pages,
+            fn (array $linking) => 2 * count($linking) > count($site->pages) && count($linking) > 1,
+        );
     }
 
     private static function folderOf(string $path): string

@@ -15,6 +15,7 @@ use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Styles\Declarations;
 use InkedMargin\Core\Site\Styles\RuleReach;
 use InkedMargin\Core\Site\Styles\SiteStyles;
+use InkedMargin\Core\Site\Styles\StyleSource;
 use InkedMargin\Core\Site\Styles\StyleSources;
 use InkedMargin\Core\Source\English;
 use InkedMargin\Core\Style\Cascade\Criterion;
@@ -60,13 +61,23 @@ final readonly class Overridden extends Rule
                     || self::isFallback($declaration, $winner)) {
                     continue;
                 }
-                $shown = self::shown($declaration);
-                yield Draft::inCss($source, $declaration->span(), "overridden:$shown")
-                    ->says("`$shown` never shows: ".self::reason($defeat, $winner).'.')
-                    ->remedy('Remove the one that you do not need.')
-                    ->related(new Related($source->file, $source->place($winner->span()), 'this one wins'));
+                yield self::draft($source, $declaration, $winner, $defeat);
             }
         }
+    }
+
+    private static function draft(
+        StyleSource $source,
+        Declaration $declaration,
+        Declaration $winner,
+        Defeat $defeat,
+    ): Draft {
+        $shown = self::shown($declaration);
+
+        return Draft::inCss($source, $declaration->span(), "overridden:$shown")
+            ->says("`$shown` never shows: ".self::reason($defeat, $winner).'.')
+            ->remedy('Remove the one that you do not need.')
+            ->related(new Related($source->file, $source->place($winner->span()), 'this one wins'));
     }
 
     /** What wins, and by what. */

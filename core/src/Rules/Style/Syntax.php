@@ -76,6 +76,13 @@ final readonly class Syntax extends Rule
                 $swallowed = $error->swallowed;
             }
         }
+        yield from $this->missingSemicolons($source, $swallowed);
+        yield from $this->selectors($source, $source->css->rules(), $swallowed);
+    }
+
+    /** @return iterable<Draft> */
+    private function missingSemicolons(StyleSource $source, ?Span $swallowed): iterable
+    {
         foreach ($source->css->declarations() as $declaration) {
             if (
                 $swallowed === null
@@ -88,7 +95,6 @@ final readonly class Syntax extends Rule
                 }
             }
         }
-        yield from $this->selectors($source, $source->css->rules(), $swallowed);
     }
 
     /**
@@ -233,13 +239,7 @@ final readonly class Syntax extends Rule
         preg_match('/^([\w-]+)\s*(=)?\s*/', $text, $parts);
         $name = $parts[1] ?? '';
         if (($parts[2] ?? '') === '=') {
-            $at = $error->span->start + strcspn($text, '=');
-
-            return Draft::inCss($source, $error->span, "equals:$name")
-                ->variant('equals')
-                ->says('`'.English::excerpt($text, 40).'` has `=` where CSS has `:`, so browsers skip it.')
-                ->remedy("Type `$name: ".English::excerpt(substr($text, strlen($parts[0])), 30).'`.')
-                ->mend(Mend::of(new Edit($source->file, new Span($error->span->start + strlen($name), $at + 1), ':')));
+            return $this->equalsSign($source, $error, $text, $name, substr($text, strlen($parts[0])));
         }
         $isProperty = Definitions::isProperty(strtolower($name));
         $value = substr($text, strlen($parts[0] ?? ''));
@@ -256,6 +256,22 @@ final readonly class Syntax extends Rule
             ->mend($isProperty && $value !== ''
                 ? Mend::of(Edit::insert($source->file, $error->span->start + strlen($name), ':'))
                 : null);
+    }
+
+    private function equalsSign(
+        StyleSource $source,
+        SyntaxError $error,
+        string $text,
+        string $name,
+        string $value,
+    ): Draft {
+        $at = $error->span->start + strcspn($text, '=');
+
+        return Draft::inCss($source, $error->span, "equals:$name")
+            ->variant('equals')
+            ->says('`'.English::excerpt($text, 40).'` has `=` where CSS has `:`, so browsers skip it.')
+            ->remedy("Type `$name: ".English::excerpt($value, 30).'`.')
+            ->mend(Mend::of(new Edit($source->file, new Span($error->span->start + strlen($name), $at + 1), ':')));
     }
 
     private function notADeclaration(StyleSource $source, SyntaxError $error, string $text, string $shown): Draft
@@ -282,34 +298,34 @@ final readonly class Syntax extends Rule
         $tokens = $declaration->tokens;
         for ($at = $declaration->from + 1; $at < $declaration->to; $at = $tokens->after($at)) {
             $colon = $tokens->skipSpace($at + 1);
-            if (
-                $tokens->type($at) !== TokenType::Ident
-                || $colon >= $declaration->to
-                || $tokens->type($colon) !== TokenType::Colon
-            ) {
-                continue;
+            $isBeforeColon = $colon < $declaration->to && $tokens->type($colon) === TokenType::Colon;
+            $name = $tokens->type($at) === TokenType::Ident && $isBeforeColon ? $tokens->text($at) : '';
+            if (Definitions::isProperty(strtolower($name)) || str_starts_with($name, '--')) {
+                return $this->semicolonAfter($source, $declaration, $at, $name);
             }
-            $name = $tokens->text($at);
-            if (! Definitions::isProperty(strtolower($name)) && ! str_starts_with($name, '--')) {
-                continue;
-            }
-            $last = $at - 1;
-            while ($last > $declaration->from && $tokens->type($last) === TokenType::Whitespace) {
-                $last--;
-            }
-            $end = $tokens->stop($last);
-            $written = "$declaration->name: ".English::excerpt($tokens->rawBetween($declaration->from, $last), 30);
-
-            return Draft::inCss($source, new Span($tokens->start($last), $end), "semicolon:$declaration->name:$name")
-                ->variant('missing-semicolon')
-                ->mark(ProofMark::Insert)
-                ->says("There is no `;` after `$written`, so browsers skip it and `$name` as well.")
-                ->remedy("Type `;` after `$written`.")
-                ->mend(Mend::of(Edit::insert($source->file, $end, ';')))
-                ->about(Subject::inCss($source, $declaration->nameSpan()));
         }
 
         return null;
+    }
+
+    /** @param  int  $next the token with which the next declaration begins, whose property is `$name` */
+    private function semicolonAfter(StyleSource $source, Declaration $declaration, int $next, string $name): Draft
+    {
+        $tokens = $declaration->tokens;
+        $last = $next - 1;
+        while ($last > $declaration->from && $tokens->type($last) === TokenType::Whitespace) {
+            $last--;
+        }
+        $end = $tokens->stop($last);
+        $written = "$declaration->name: ".English::excerpt($tokens->rawBetween($declaration->from, $last), 30);
+
+        return Draft::inCss($source, new Span($tokens->start($last), $end), "semicolon:$declaration->name:$name")
+            ->variant('missing-semicolon')
+            ->mark(ProofMark::Insert)
+            ->says("There is no `;` after `$written`, so browsers skip it and `$name` as well.")
+            ->remedy("Type `;` after `$written`.")
+            ->mend(Mend::of(Edit::insert($source->file, $end, ';')))
+            ->about(Subject::inCss($source, $declaration->nameSpan()));
     }
 
     /**
@@ -348,22 +364,28 @@ final readonly class Syntax extends Rule
             if ($fix !== null) {
                 return $this->misreadSelector($source, $rule, $fix);
             }
-            $shown = English::excerpt($rule->prelude(), 50);
 
-            return Draft::inCss(
-                $source,
-                $rule->preludeTo > $rule->preludeFrom ? $rule->preludeSpan() : $rule->span(),
-                "selector:$shown",
-            )
-                ->variant('selector')
-                ->says($shown === ''
-                    ? 'There is no selector before this `{`, so browsers skip the rule.'
-                    : "`$shown` is not a selector, so browsers skip the whole rule.")
-                ->remedy($shown === '' ? 'Type a selector before `{`, such as `p`.' : self::remedyFor($rule->prelude()))
-                ->about(Subject::inCss($source, $rule->span()));
+            return self::noSelector($source, $rule);
         }
 
         return null;
+    }
+
+    private static function noSelector(StyleSource $source, QualifiedRule $rule): Draft
+    {
+        $shown = English::excerpt($rule->prelude(), 50);
+
+        return Draft::inCss(
+            $source,
+            $rule->preludeTo > $rule->preludeFrom ? $rule->preludeSpan() : $rule->span(),
+            "selector:$shown",
+        )
+            ->variant('selector')
+            ->says($shown === ''
+                ? 'There is no selector before this `{`, so browsers skip the rule.'
+                : "`$shown` is not a selector, so browsers skip the whole rule.")
+            ->remedy($shown === '' ? 'Type a selector before `{`, such as `p`.' : self::remedyFor($rule->prelude()))
+            ->about(Subject::inCss($source, $rule->span()));
     }
 
     private function misreadSelector(StyleSource $source, QualifiedRule $rule, SelectorFix $fix): Draft

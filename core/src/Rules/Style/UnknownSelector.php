@@ -30,6 +30,13 @@ use InkedMargin\Core\Style\Selector\TypeSelector;
 final readonly class UnknownSelector extends Rule
 {
     /** Of SVG and MathML, which may stand in pages; and of the boxes that other languages have. */
+    /** Pseudo-classes and pseudo-elements that a misspelt one is likely to mean. */
+    private const COMMON = [
+        'link', 'any-link', 'first-child', 'last-child', 'nth-child', 'not', 'root', 'before', 'after', 'first-line',
+        'first-letter', 'only-child', 'empty', 'checked', 'disabled', 'enabled', 'first-of-type', 'last-of-type',
+        'nth-of-type', 'is', 'where', 'has', 'selection', 'placeholder', 'marker',
+    ];
+
     private const OTHERS = [
         'svg', 'path', 'circle', 'rect', 'line', 'polygon', 'polyline', 'ellipse', 'g', 'text', 'tspan', 'use', 'defs',
         'symbol',
@@ -81,15 +88,7 @@ final readonly class UnknownSelector extends Rule
     private function element(StyleSource $source, StyleRule $rule, string $name, ?string $meant): Draft
     {
         $prelude = $rule->written->preludeSpan();
-        $at = preg_match(
-            '/(?<![\w.#:-])'.preg_quote($name, '/').'(?![\w-])/i',
-            $rule->written->prelude(),
-            $match,
-            PREG_OFFSET_CAPTURE,
-        ) === 1
-            ? $match[0][1]
-            : 0;
-        $span = new Span($prelude->start + $at, $prelude->start + $at + strlen($name));
+        $span = self::placeOf($name, $rule);
 
         return Draft::inCss($source, $span, "element:$name")
             ->variant('element')
@@ -98,6 +97,22 @@ final readonly class UnknownSelector extends Rule
             ->mend($meant === null ? null : Mend::of(new Edit($source->file, $span, $meant)))
             ->about(Subject::inCss($source, $prelude))
             ->folded("element $name");
+    }
+
+    /** The place of the element’s name in the selector */
+    private static function placeOf(string $name, StyleRule $rule): Span
+    {
+        $prelude = $rule->written->preludeSpan();
+        $at = preg_match(
+            '/(?<![\w.#:-])'.preg_quote($name, '/').'(?![\w-])/i',
+            $rule->written->prelude(),
+            $match,
+            PREG_OFFSET_CAPTURE,
+        ) === 1
+            ? $match[0][1]
+            : 0;
+
+        return new Span($prelude->start + $at, $prelude->start + $at + strlen($name));
     }
 
     private function pseudo(StyleSource $source, StyleRule $rule): ?Draft
@@ -109,27 +124,27 @@ final readonly class UnknownSelector extends Rule
             if ($error->unknown === null) {
                 return null;
             }
-            $meant = NearestName::of(trim($error->unknown, ':()'), [
-                ...PseudoClass::STATES, 'link', 'any-link', 'first-child', 'last-child', 'nth-child', 'not', 'root',
-                'before', 'after', 'first-line',
-                'first-letter', 'only-child', 'empty', 'checked', 'disabled', 'enabled', 'first-of-type',
-                'last-of-type', 'nth-of-type', 'is', 'where', 'has',
-                'selection', 'placeholder', 'marker',
-            ]);
-            $colons = str_starts_with($error->unknown, '::') ? '::' : ':';
-            $isFunction = str_ends_with($error->unknown, '()');
-            $text = $colons.$meant.($isFunction ? '(' : '');
 
-            return Draft::inCss($source, $error->span, "pseudo:$error->unknown")
-                ->variant('pseudo')
-                ->says("CSS has no `$error->unknown`, so browsers skip the whole rule.")
-                ->remedy($meant === null
-                    ? 'Check its spelling, or remove it.'
-                    : "Type `$colons$meant".($isFunction ? '()' : '').'`.')
-                ->mend($meant === null ? null : Mend::of(new Edit($source->file, $error->span, $text)))
-                ->about(Subject::inCss($source, $written->preludeSpan()));
+            return $this->unknownPseudo($source, $rule, $error->span, $error->unknown);
         }
 
         return null;
+    }
+
+    private function unknownPseudo(StyleSource $source, StyleRule $rule, Span $span, string $unknown): Draft
+    {
+        $meant = NearestName::of(trim($unknown, ':()'), [...PseudoClass::STATES, ...self::COMMON]);
+        $colons = str_starts_with($unknown, '::') ? '::' : ':';
+        $isFunction = str_ends_with($unknown, '()');
+        $text = $colons.$meant.($isFunction ? '(' : '');
+
+        return Draft::inCss($source, $span, "pseudo:$unknown")
+            ->variant('pseudo')
+            ->says("CSS has no `$unknown`, so browsers skip the whole rule.")
+            ->remedy($meant === null
+                ? 'Check its spelling, or remove it.'
+                : "Type `$colons$meant".($isFunction ? '()' : '').'`.')
+            ->mend($meant === null ? null : Mend::of(new Edit($source->file, $span, $text)))
+            ->about(Subject::inCss($source, $rule->written->preludeSpan()));
     }
 }

@@ -23,14 +23,7 @@ final readonly class SharedTitles implements SiteFact
 
     public static function of(ParsedSite $site): self
     {
-        /** @var TextGroups<Page> $byTitle */
-        $byTitle = new TextGroups;
-        foreach ($site->pages as $page) {
-            $title = mb_strtolower($page->titleText());
-            if ($title !== '' && ! SpecialPage::isRedirect($page)) {
-                $byTitle->add($title, $page);
-            }
-        }
+        $byTitle = self::byTitle($site);
         $copies = [];
         foreach ($byTitle as $pages) {
             if (count($pages) < 2) {
@@ -45,6 +38,21 @@ final readonly class SharedTitles implements SiteFact
         }
 
         return new self($copies);
+    }
+
+    /** @return TextGroups<Page> pages by their title in lower case, without those that only lead on */
+    private static function byTitle(ParsedSite $site): TextGroups
+    {
+        /** @var TextGroups<Page> $byTitle */
+        $byTitle = new TextGroups;
+        foreach ($site->pages as $page) {
+            $title = mb_strtolower($page->titleText());
+            if ($title !== '' && ! SpecialPage::isRedirect($page)) {
+                $byTitle->add($title, $page);
+            }
+        }
+
+        return $byTitle;
     }
 
     public static function message(Page $page, Page $owner): string

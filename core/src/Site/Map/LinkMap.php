@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Site\Map;
 
+use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\PartKind;
 use InkedMargin\Core\Site\Label;
 use InkedMargin\Core\Site\Menu\MenuSurvey;
@@ -221,15 +222,7 @@ final readonly class LinkMap implements SiteFact
     private static function link(Page $page, Reference $reference, array $inMenu, ?string $standIn): PageLink
     {
         $element = $reference->element;
-        $place = match (true) {
-            $element === null => LinkPlace::Body,
-            isset($inMenu[spl_object_id($element)]) => LinkPlace::Menu,
-            default => match ($page->outline->partOf($element)) {
-                PartKind::Header => LinkPlace::Header,
-                PartKind::Footer => LinkPlace::Footer,
-                default => LinkPlace::Body,
-            },
-        };
+        $place = self::placeOf($element, $page, $inMenu);
 
         return new PageLink(
             $page,
@@ -240,6 +233,20 @@ final readonly class LinkMap implements SiteFact
             $place,
             $standIn,
         );
+    }
+
+    /** @param  array<int, true>  $inMenu links of menus, by their object id */
+    private static function placeOf(?Element $element, Page $page, array $inMenu): LinkPlace
+    {
+        return match (true) {
+            $element === null => LinkPlace::Body,
+            isset($inMenu[spl_object_id($element)]) => LinkPlace::Menu,
+            default => match ($page->outline->partOf($element)) {
+                PartKind::Header => LinkPlace::Header,
+                PartKind::Footer => LinkPlace::Footer,
+                default => LinkPlace::Body,
+            },
+        };
     }
 
     /**

@@ -103,9 +103,7 @@ final readonly class PageNames implements SiteFact
     {
         $heading = $page->outline->mainHeading()->text ?? '';
         $plain = Label::plain($heading);
-        $isTooShort = preg_match('/^[\x00-\x7f]{0,2}$/', $plain) === 1;
-        $saysNothing = ctype_digit(str_replace(' ', '', $plain)) || in_array($plain, self::GENERIC, true);
-        if ($isTooShort || $saysNothing || $this->isSiteName($heading)) {
+        if (! $this->namesAPage($heading, $plain)) {
             return null;
         }
         $named = $this->pageNamed($heading, $page->path());
@@ -120,6 +118,15 @@ final readonly class PageNames implements SiteFact
         }
 
         return Label::shareWord($own, $plain) ? null : $named;
+    }
+
+    /** Whether a heading is long and special enough to name a page */
+    private function namesAPage(string $heading, string $plain): bool
+    {
+        $isTooShort = preg_match('/^[\x00-\x7f]{0,2}$/', $plain) === 1;
+        $saysNothing = ctype_digit(str_replace(' ', '', $plain)) || in_array($plain, self::GENERIC, true);
+
+        return ! $isTooShort && ! $saysNothing && ! $this->isSiteName($heading);
     }
 
     /**
@@ -253,14 +260,7 @@ final readonly class PageNames implements SiteFact
      */
     private static function usualLabels(LinkMap $map): array
     {
-        $uses = [];
-        foreach ($map->links as $link) {
-            $name = Label::plain($link->label);
-            $to = $link->to();
-            if ($name !== '' && $to !== null) {
-                $uses[$name][$to][$link->from()] = true;
-            }
-        }
+        $uses = self::uses($map);
         $usual = [];
         foreach ($uses as $name => $targets) {
             $counts = array_map(count(...), $targets);
@@ -274,6 +274,21 @@ final readonly class PageNames implements SiteFact
         }
 
         return $usual;
+    }
+
+    /** @return array<array<array<string, true>>> the pages that say a label, by label and the page that it leads to */
+    private static function uses(LinkMap $map): array
+    {
+        $uses = [];
+        foreach ($map->links as $link) {
+            $name = Label::plain($link->label);
+            $to = $link->to();
+            if ($name !== '' && $to !== null) {
+                $uses[$name][$to][$link->from()] = true;
+            }
+        }
+
+        return $uses;
     }
 
     /**

@@ -88,14 +88,7 @@ final class MenuFinder
         $counts = [];
         $kept = self::notTooDeep($elements);
         foreach ($kept as $index => $element) {
-            /** @var TextMap<true> $pages */
-            $pages = new TextMap;
-            foreach (Walk::elements($element) as $inside) {
-                $path = self::pageOf($this->links[spl_object_id($inside)] ?? null);
-                if ($path !== null) {
-                    $pages->put($path, true);
-                }
-            }
+            $pages = $this->pagesFrom($element);
             if (count($pages) >= $atLeast) {
                 $counts[$index] = count($pages);
             }
@@ -103,6 +96,21 @@ final class MenuFinder
         arsort($counts);
 
         return array_map(fn (int $index) => $kept[$index], array_keys($counts));
+    }
+
+    /** @return TextMap<true> the pages to which links inside an element lead */
+    private function pagesFrom(Element $element): TextMap
+    {
+        /** @var TextMap<true> $pages */
+        $pages = new TextMap;
+        foreach (Walk::elements($element) as $inside) {
+            $path = self::pageOf($this->links[spl_object_id($inside)] ?? null);
+            if ($path !== null) {
+                $pages->put($path, true);
+            }
+        }
+
+        return $pages;
     }
 
     /**
@@ -145,11 +153,7 @@ final class MenuFinder
     {
         $found = [];
         foreach ($this->page->elements as $element) {
-            if (in_array(
-                $element->name,
-                ['ul', 'ol', 'menu'],
-                true,
-            ) ? $this->isListOfLinks($element) : $element->name !== 'a' && $this->isRun($element)) {
+            if ($this->isListOrRun($element)) {
                 $found[] = $element;
             }
         }
@@ -161,6 +165,13 @@ final class MenuFinder
         return array_values(
             array_filter($found, fn (Element $one) => $one->place()->start <= $first || $one->place()->start >= $last),
         );
+    }
+
+    private function isListOrRun(Element $element): bool
+    {
+        return in_array($element->name, ['ul', 'ol', 'menu'], true)
+            ? $this->isListOfLinks($element)
+            : $element->name !== 'a' && $this->isRun($element);
     }
 
     /** @return array{int, int} the offsets of the first and the last paragraph of running text */

@@ -129,14 +129,25 @@ final readonly class PatternRecognition implements SiteFact
                 $siblings += $map->distance($to) === $distance ? 1 : 0;
             }
         }
+
+        return self::isBranching($choices, $siblings)
+            ? $reader
+                ->read(PatternKind::Branching, new PatternOptions(choices: $choices[LinkMap::HOME]))
+                ->withoutSurplus()
+            : null;
+    }
+
+    /**
+     * @param  array<string, int>  $choices how many ways on each page has
+     * @param  int  $siblings links between pages that are equally far from home
+     */
+    private static function isBranching(array $choices, int $siblings): bool
+    {
         $goingOn = array_filter($choices);
         $counts = array_count_values($goingOn);
         $usual = $choices[LinkMap::HOME];
-        $isPlain = $usual >= 2 && count($goingOn) >= 3 && 2 * count($goingOn) <= count($choices)
-            && $counts[$usual] >= self::MOST * count($goingOn) && 5 * $siblings <= count($choices);
 
-        return $isPlain
-            ? $reader->read(PatternKind::Branching, new PatternOptions(choices: $usual))->withoutSurplus()
-            : null;
+        return $usual >= 2 && count($goingOn) >= 3 && 2 * count($goingOn) <= count($choices)
+            && $counts[$usual] >= self::MOST * count($goingOn) && 5 * $siblings <= count($choices);
     }
 }

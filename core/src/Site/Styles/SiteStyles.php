@@ -219,7 +219,20 @@ final class SiteStyles implements SiteFact
         if (count($inside) >= self::DEEPEST || in_array($sheet->path(), $inside, true)) {
             return [];
         }
-        // What a sheet imports comes before its own rules.
+        $imported = $this->allImported($sheet, $layer, $applies, [...$inside, $sheet->path()]);
+
+        return array_merge(
+            ...$imported,
+            ...[$this->rulesIn($sheet, $layer, $applies)],
+        );
+    }
+
+    /**
+     * @param  list<string>  $inside the sheets that import this one, and itself
+     * @return list<list<StyleRule>>
+     */
+    private function allImported(Sheet $sheet, string $layer, bool $applies, array $inside): array
+    {
         $imported = [];
         foreach ($sheet->css->rules() as $rule) {
             if ($rule instanceof AtRule && $rule->name() === 'import') {
@@ -228,15 +241,12 @@ final class SiteStyles implements SiteFact
                     $sheet->references,
                     $layer,
                     $applies,
-                    [...$inside, $sheet->path()],
+                    $inside,
                 );
             }
         }
 
-        return array_merge(
-            ...$imported,
-            ...[$this->rulesIn($sheet, $layer, $applies)],
-        );
+        return $imported;
     }
 
     /** @return list<StyleRule> what a sheet itself holds */

@@ -39,6 +39,14 @@ final class UnusedNames implements SiteFact
                 $ids["#{$reference->target->fragment}"] = true;
             }
         }
+
+        return $ids + self::namedByAttributes($site);
+    }
+
+    /** @return array<string, true> */
+    private static function namedByAttributes(ParsedSite $site): array
+    {
+        $ids = [];
         foreach ($site->pages as $page) {
             foreach ($page->attributes() as [, $attribute, $elements]) {
                 if (in_array($attribute, self::POINTERS, true)) {

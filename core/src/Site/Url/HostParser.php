@@ -83,11 +83,9 @@ final readonly class HostParser
         }
         $numbers = array_map(self::number(...), $parts);
         $last = array_pop($numbers);
-        if (count($numbers) > 3 || $last === null || in_array(null, $numbers, true) || array_filter(
-            $numbers,
-            fn (?float $number) => $number > 255,
-        ) !== []
-            || $last >= 256 ** (4 - count($numbers))) {
+        $isTooLarge = array_filter($numbers, fn (?float $number) => $number > 255) !== []
+            || $last >= 256 ** (4 - count($numbers));
+        if (count($numbers) > 3 || $last === null || in_array(null, $numbers, true) || $isTooLarge) {
             throw new UrlError(UrlProblem::Ipv4);
         }
         $sum = (int) $last;

@@ -152,11 +152,7 @@ final class Computing
     {
         $all = $this->cascade->of($element, $property);
         $winner = $all[0] ?? null;
-        // To what the browser says: `revert` (CSS Cascade 5, 7.3.4).
-        if (in_array($winner->items[0]->text ?? '', ['revert', 'revert-layer'], true)) {
-            $browsers = array_filter($all, fn (Applied $one) => $one->rule?->origin === Origin::Browser);
-            $winner = array_values($browsers)[0] ?? null;
-        }
+        $winner = self::withoutRevert($all);
         if ($winner === null) {
             return null;
         }
@@ -170,6 +166,21 @@ final class Computing
         }
 
         return $winner->items;
+    }
+
+    /**
+     * @param  list<Applied>  $all from the strongest
+     * @return ?Applied what wins; with `revert`, what the browser says (CSS Cascade 5, 7.3.4)
+     */
+    private static function withoutRevert(array $all): ?Applied
+    {
+        $winner = $all[0] ?? null;
+        if (in_array($winner->items[0]->text ?? '', ['revert', 'revert-layer'], true)) {
+            $browsers = array_filter($all, fn (Applied $one) => $one->rule?->origin === Origin::Browser);
+            $winner = array_values($browsers)[0] ?? null;
+        }
+
+        return $winner;
     }
 
     /**

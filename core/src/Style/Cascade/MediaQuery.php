@@ -66,11 +66,7 @@ final class MediaQuery
         foreach ([' or ', ' and '] as $joint) {
             $operands = self::split($condition, $joint);
             if (count($operands) > 1) {
-                $values = array_map(self::condition(...), $operands);
-
-                return $joint === ' or '
-                    ? (in_array(true, $values, true) ?: (in_array(null, $values, true) ? null : false))
-                    : (in_array(false, $values, true) ? false : (in_array(null, $values, true) ? null : true));
+                return self::joined($joint, array_map(self::condition(...), $operands));
             }
         }
         if (! str_starts_with($condition, '(') || ! str_ends_with($condition, ')')) {
@@ -81,6 +77,17 @@ final class MediaQuery
         return str_starts_with($inside, '(') || str_starts_with($inside, 'not ')
             ? self::condition($inside)
             : self::feature($inside);
+    }
+
+    /**
+     * @param  list<?bool>  $values
+     * @return ?bool null where it cannot be known (Media Queries 4, 3.2)
+     */
+    private static function joined(string $joint, array $values): ?bool
+    {
+        return $joint === ' or '
+            ? (in_array(true, $values, true) ?: (in_array(null, $values, true) ? null : false))
+            : (in_array(false, $values, true) ? false : (in_array(null, $values, true) ? null : true));
     }
 
     /** @return list<string> cut at a word that stands in no brackets */
@@ -138,15 +145,7 @@ final class MediaQuery
         if ($known !== null) {
             return $sign === '=' ? $known === trim($wanted) : null;
         }
-        $have = match ($name) {
-            'width', 'device-width' => self::WIDTH,
-            'height', 'device-height' => self::HEIGHT,
-            'aspect-ratio', 'device-aspect-ratio' => self::WIDTH / self::HEIGHT,
-            'resolution', 'device-pixel-ratio', '-webkit-device-pixel-ratio' => 1.0,
-            'color' => 8.0,
-            'monochrome', 'grid', 'color-index' => 0.0,
-            default => null,
-        };
+        $have = self::valueOf($name);
         $want = self::number(trim($wanted));
         if ($have === null || $want === null) {
             return null;
@@ -158,6 +157,20 @@ final class MediaQuery
             '>' => $have > $want,
             '<' => $have < $want,
             default => abs($have - $want) < 1e-6,
+        };
+    }
+
+    /** What the display that is assumed has, in the unit of the feature */
+    private static function valueOf(string $name): ?float
+    {
+        return match ($name) {
+            'width', 'device-width' => self::WIDTH,
+            'height', 'device-height' => self::HEIGHT,
+            'aspect-ratio', 'device-aspect-ratio' => self::WIDTH / self::HEIGHT,
+            'resolution', 'device-pixel-ratio', '-webkit-device-pixel-ratio' => 1.0,
+            'color' => 8.0,
+            'monochrome', 'grid', 'color-index' => 0.0,
+            default => null,
         };
     }
 

@@ -54,15 +54,7 @@ final class RuleReader
         $loose = array_values(array_filter($content, fn (Declaration|SyntaxRule $one) => $one instanceof Declaration));
         // Declarations in a conditional rule inside a style rule are that rule's own (CSS Nesting 1, 4.2).
         if ($around !== null && $loose !== []) {
-            $this->rules[] = new StyleRule(
-                $this->sheet,
-                $around->written,
-                $around->selector,
-                $loose,
-                $layer,
-                $applies,
-                $this->origin,
-            );
+            $this->rules[] = $this->ruleOf($around->written, $around->selector, $loose, $layer, $applies);
         }
         foreach ($content as $one) {
             if ($one instanceof QualifiedRule) {
@@ -73,6 +65,25 @@ final class RuleReader
         }
     }
 
+    /** @param  list<Declaration>  $declarations */
+    private function ruleOf(
+        QualifiedRule $written,
+        ?SelectorList $selector,
+        array $declarations,
+        string $layer,
+        bool $applies,
+    ): StyleRule {
+        return new StyleRule(
+            $this->sheet,
+            $written,
+            $selector,
+            $declarations,
+            $layer,
+            $applies,
+            $this->origin,
+        );
+    }
+
     private function style(QualifiedRule $rule, ?SelectorList $around, string $layer, bool $applies): void
     {
         try {
@@ -80,15 +91,7 @@ final class RuleReader
         } catch (SelectorError) {
             $selector = null;
         }
-        $read = new StyleRule(
-            $this->sheet,
-            $rule,
-            $selector,
-            $rule->declarations(),
-            $layer,
-            $applies,
-            $this->origin,
-        );
+        $read = $this->ruleOf($rule, $selector, $rule->declarations(), $layer, $applies);
         $this->rules[] = $read;
         $nested = $rule->rules();
         // In a rule that matches nothing, nothing else does.

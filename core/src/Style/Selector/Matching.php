@@ -172,22 +172,33 @@ final class Matching
             }
         }
         for ($at = count($relative->compounds) - 1; $at >= 0; $at--) {
-            $next = $seen = [];
-            foreach ($reached as $element) {
-                foreach (Complex::candidates($relative->combinators[$at], $element, $this) as $candidate) {
-                    $id = spl_object_id($candidate);
-                    if (isset($seen[$id])) {
-                        break;
-                    }
-                    $seen[$id] = true;
-                    if ($at === 0 || $relative->compounds[$at - 1]->matches($candidate, $this)) {
-                        $next[] = $candidate;
-                    }
-                }
-            }
-            $reached = $next;
+            $reached = $this->stepOut($relative, $at, $reached);
         }
 
         return array_fill_keys(array_map(spl_object_id(...), $reached), true);
+    }
+
+    /**
+     * @param  int<0, max>  $at
+     * @param  list<Element>  $reached what matches from one compound on
+     * @return list<Element> what the compound before it matches, or may be anchored at
+     */
+    private function stepOut(Complex $relative, int $at, array $reached): array
+    {
+        $next = $seen = [];
+        foreach ($reached as $element) {
+            foreach (Complex::candidates($relative->combinators[$at], $element, $this) as $candidate) {
+                $id = spl_object_id($candidate);
+                if (isset($seen[$id])) {
+                    break;
+                }
+                $seen[$id] = true;
+                if ($at === 0 || $relative->compounds[$at - 1]->matches($candidate, $this)) {
+                    $next[] = $candidate;
+                }
+            }
+        }
+
+        return $next;
     }
 }

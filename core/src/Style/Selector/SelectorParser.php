@@ -380,15 +380,21 @@ final class SelectorParser
             $isElement = true;
         }
         if ($isElement) {
-            if (! in_array($name, self::PSEUDO_ELEMENTS, true) && ! str_starts_with($name, '-')) {
-                throw $this->unknown($first, $this->at, "::$name");
-            }
-            $this->at = $this->tokens->after($this->at);
-
-            return $name;
+            return $this->pseudoElement($first, $name);
         }
 
         return $type === TokenType::Function ? $this->pseudoFunction($first, $name) : $this->pseudoClass($first, $name);
+    }
+
+    /** Reads the name of a pseudo-element, where the parser is. */
+    private function pseudoElement(int $first, string $name): string
+    {
+        if (! in_array($name, self::PSEUDO_ELEMENTS, true) && ! str_starts_with($name, '-')) {
+            throw $this->unknown($first, $this->at, "::$name");
+        }
+        $this->at = $this->tokens->after($this->at);
+
+        return $name;
     }
 
     private function pseudoClass(int $first, string $name): PseudoClass

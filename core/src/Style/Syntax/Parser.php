@@ -132,9 +132,7 @@ final class Parser
     private function blockOf(int $first, bool $isNested): ?QualifiedRule
     {
         $open = $this->at;
-        $isCustom = $this->tokens->type($first) === TokenType::Ident
-            && str_starts_with($this->tokens->raw($first), '--')
-            && $this->tokens->type($this->tokens->skipSpace($first + 1)) === TokenType::Colon;
+        $isCustom = $this->isCustomProperty($first);
         if ($isCustom) {
             if ($isNested) {
                 $this->consumeRemnants();
@@ -154,6 +152,13 @@ final class Parser
             $open,
             $this->consumeBlock(),
         );
+    }
+
+    private function isCustomProperty(int $first): bool
+    {
+        return $this->tokens->type($first) === TokenType::Ident
+            && str_starts_with($this->tokens->raw($first), '--')
+            && $this->tokens->type($this->tokens->skipSpace($first + 1)) === TokenType::Colon;
     }
 
     private function tellNoRule(int $first, bool $isNested): void

@@ -84,7 +84,16 @@ enum BasicType: string
         }
         $number = $item->number();
         $type = Units::typeOf($item->unit());
-        $fits = match ($this) {
+        $fits = $this->takesUnit($item, $number);
+
+        return $fits && $number >= $least && $number <= $most;
+    }
+
+    private function takesUnit(Item $item, ?float $number): bool
+    {
+        $type = Units::typeOf($item->unit());
+
+        return match ($this) {
             self::Integer => $item->isInteger(),
             self::Zero => $type === 'number' && $number === 0.0,
             self::Dimension => $item->type === TokenType::Dimension,
@@ -96,8 +105,6 @@ enum BasicType: string
             self::FrequencyPercentage => $type === 'frequency' || $type === 'percentage',
             default => $type === $this->value,
         };
-
-        return $fits && $number >= $least && $number <= $most;
     }
 
     /** By the units in it: what is multiplied and divided is not worked out. */
