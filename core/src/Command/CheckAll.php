@@ -17,7 +17,7 @@ final readonly class CheckAll
 
     /**
      * @param  list<string>  $options  for each `margin check`
-     * @param  array<string, array{string, string}>  $roster  handle and name by lower-case handle
+     * @param  array<string, RosterStudent>  $roster  by lower-case handle
      */
     public function __construct(private array $options, private array $roster, private int $workers)
     {
@@ -33,12 +33,12 @@ final readonly class CheckAll
             while ($paths !== [] && count($running) < $this->workers) {
                 $running[] = $this->start(array_shift($paths));
             }
-            foreach ($running as $key => [$path, $process, $out]) {
-                if (proc_get_status($process)['running']) {
+            foreach ($running as $key => $check) {
+                if (proc_get_status($check->process)['running']) {
                     continue;
                 }
-                $lines[basename($path)] = $this->line($path, $out);
-                proc_close($process);
+                $lines[basename($check->path)] = $this->line($check->path, $check->answer);
+                proc_close($check->process);
                 unset($running[$key]);
             }
             usleep(2_000);
@@ -58,7 +58,7 @@ final readonly class CheckAll
 
     /**
      * @param  string  $text  CSV: a handle and a name in each line, in either order, with or without a heading
-     * @return array<string, array{string, string}> handle and name by lower-case handle
+     * @return array<string, RosterStudent> by lower-case handle
      */
     public static function roster(string $text): array
     {
@@ -72,7 +72,7 @@ final readonly class CheckAll
             $handles = array_values(array_filter($cells, fn (string $cell) => preg_match('/^[^\s@,]+$/', $cell) === 1));
             $names = array_values(array_filter($cells, fn (string $cell) => preg_match('/\s/', $cell) === 1));
             if ($handles !== [] && $names !== []) {
-                $roster[mb_strtolower($handles[0])] = [$handles[0], $names[0]];
+                $roster[mb_strtolower($handles[0])] = new RosterStudent($handles[0], $names[0]);
             }
         }
 
@@ -101,8 +101,7 @@ final readonly class CheckAll
         return $paths === [] ? throw new UsageError("There is no zip and no folder in \"$folder\".") : $paths;
     }
 
-    /** @return array{string, resource, resource} the path, its process, and where its answer goes */
-    private function start(string $path): array
+    private function start(string $path): RunningCheck
     {
         $out = tmpfile();
         if ($out === false) {
@@ -111,13 +110,13 @@ final readonly class CheckAll
         $student = $this->student($path);
         $command = [
             PHP_BINARY, '-d', 'memory_limit=512M', dirname(__DIR__, 2).'/bin/margin', 'check', $path, '--format=json',
-            ...$student === null ? [] : ["--handle=$student[0]"],
+            ...$student === null ? [] : ["--handle=$student->handle"],
             ...$this->options,
         ];
         $process = proc_open($command, [1 => $out, 2 => $out], $pipes);
 
         return is_resource($process)
-            ? [$path, $process, $out]
+            ? new RunningCheck($path, $process, $out)
             : throw new UsageError("The check of \"$path\" could not be started.");
     }
 
@@ -128,11 +127,13 @@ final readonly class CheckAll
         $said = (string) stream_get_contents($out);
         fclose($out);
 
-        return ClassLine::of(basename($path), $this->student($path), $said);
+        $student = $this->student($path);
+
+        return ClassLine::of(basename($path), $student->handle ?? '', $student->name ?? '', $said);
     }
 
-    /** @return array{string, string}|null handle and name of whoever the name of a file names */
-    private function student(string $path): ?array
+    /** Whoever the name of a file names. */
+    private function student(string $path): ?RosterStudent
     {
         foreach (preg_split('/[^\p{L}\p{N}]+/u', mb_strtolower(pathinfo($path, PATHINFO_FILENAME))) ?: [] as $word) {
             if (isset($this->roster[$word])) {

@@ -28,8 +28,8 @@ final readonly class Edit
     /** The span in bytes of the file as it came. */
     public function inFile(): Span
     {
-        [$start, $end] = $this->source->range($this->span);
+        $range = $this->source->range($this->span);
 
-        return new Span($start->offset, max($start->offset, $end->offset));
+        return new Span($range->start->offset, max($range->start->offset, $range->end->offset));
     }
 }

@@ -131,14 +131,12 @@ final class Attribution
      * A missing page costs in each that misses it, so what else it explains follows. What asks for rules to find
      * nothing is about what they find. Of the others, that in which it costs most, and then the first.
      *
-     * @return array{bool, bool, float, int}
+     * @return list<bool|float|int> the higher, the more it bears
      */
     private function rank(int $requirement, int $finding): array
     {
         $cost = $this->costs[$requirement][$finding] ?? 0.0;
-
         $isMissing = isset($this->missingIn[$finding][$requirement]);
-
         $isOfRules = $this->requirements[$requirement] instanceof AssessedByFindings;
 
         return [$isMissing, $cost > 0.0 && $isOfRules, $cost, -$requirement];

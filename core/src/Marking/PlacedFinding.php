@@ -6,6 +6,7 @@ namespace InkedMargin\Core\Marking;
 
 use InkedMargin\Core\Finding\Finding;
 use InkedMargin\Core\Source\Position;
+use InkedMargin\Core\Source\Range;
 
 /** A finding of one run with its fingerprint and the lines and columns of its span. */
 final readonly class PlacedFinding
@@ -21,8 +22,8 @@ final readonly class PlacedFinding
     public static function of(Finding $finding, string $fingerprint): self
     {
         $nowhere = new Position(1, 1, 0);
-        [$start, $end] = $finding->source?->range($finding->span) ?? [$nowhere, $nowhere];
+        $range = $finding->source?->range($finding->span) ?? new Range($nowhere, $nowhere);
 
-        return new self($finding, $fingerprint, $start, $end);
+        return new self($finding, $fingerprint, $range->start, $range->end);
     }
 }

@@ -29,14 +29,15 @@ final readonly class Prescan
             if (substr_compare($head, '<!--', $at, 4) === 0) {
                 $end = strpos($head, '-->', $at + 2);
                 $at = $end === false ? $length : $end + 3;
-            } elseif (preg_match('~\G<meta(?=[ \t\n\f\r/])~i', $head, $tag, 0, $at) === 1) {
-                [$attributes, $at] = self::attributes($head, $at + 5);
-                $declaration = self::ofMeta($attributes);
+            } elseif (preg_match('~\G<meta(?=[ \t\n\f\r/])~i', $head, $match, 0, $at) === 1) {
+                $tag = self::tagAt($head, $at + 5);
+                $at = $tag->end;
+                $declaration = self::ofMeta($tag->attributes);
                 if ($declaration !== null) {
                     return $declaration;
                 }
-            } elseif (preg_match('~\G</?[a-z]~i', $head, $tag, 0, $at) === 1) {
-                [, $at] = self::attributes($head, $at + strcspn($head, self::WHITE.'>', $at));
+            } elseif (preg_match('~\G</?[a-z]~i', $head, $match, 0, $at) === 1) {
+                $at = self::tagAt($head, $at + strcspn($head, self::WHITE.'>', $at))->end;
             } elseif (in_array($head[$at + 1] ?? '', ['!', '/', '?'], true)) {
                 $at += strcspn($head, '>', $at);
             } else {
@@ -47,11 +48,7 @@ final readonly class Prescan
         return null;
     }
 
-    /**
-     * @return array{array<string, array{string, int}>, int} values with their offsets by name, the first of a name; and
-     *     where the tag ends
-     */
-    private static function attributes(string $head, int $at): array
+    private static function tagAt(string $head, int $at): PrescannedTag
     {
         $attributes = [];
         while (preg_match(self::ATTRIBUTE, $head, $match, PREG_OFFSET_CAPTURE, $at) === 1) {
@@ -60,7 +57,7 @@ final readonly class Prescan
             $at += strlen($match[0][0]);
         }
 
-        return [$attributes, $at + strcspn($head, '>', $at)];
+        return new PrescannedTag($attributes, $at + strcspn($head, '>', $at));
     }
 
     /** @param  array<string, array{string, int}>  $attributes */

@@ -50,9 +50,8 @@ final class StrayEndTags
      * Takes the first end tag of any of some names between two offsets, and says where it stands and what it is called.
      *
      * @param  list<string>  $names
-     * @return array{int, string}|null
      */
-    public function takeAny(array $names, int $from, int $before): ?array
+    public function takeAny(array $names, int $from, int $before): ?LooseEndTag
     {
         $first = null;
         foreach ($names as $name) {
@@ -60,12 +59,12 @@ final class StrayEndTags
                 $name,
                 self::firstFrom($this->offsets[$name] ?? [], $from),
             )] ?? null;
-            if ($offset !== null && $offset < $before && ($first === null || $offset < $first[0])) {
-                $first = [$offset, $name];
+            if ($offset !== null && $offset < $before && ($first === null || $offset < $first->offset)) {
+                $first = new LooseEndTag($offset, $name);
             }
         }
         if ($first !== null) {
-            $this->take($first[1], $first[0]);
+            $this->take($first->name, $first->offset);
         }
 
         return $first;

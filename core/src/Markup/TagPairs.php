@@ -237,7 +237,7 @@ final readonly class TagPairs
             if ($endTag === null) {
                 $left[] = $element;
             } else {
-                $mistaken[] = [$element, ...$endTag];
+                $mistaken[] = [$element, $endTag->offset, $endTag->name];
             }
         }
 

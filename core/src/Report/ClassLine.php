@@ -28,12 +28,11 @@ final readonly class ClassLine
     }
 
     /**
-     * @param  array{string, string}|null  $student  handle and name
+     * @param  string  $handle  '' where nobody knows whose it is, and likewise the name
      * @param  string  $said  the report as JSON, or why there is none
      */
-    public static function of(string $site, ?array $student, string $said): self
+    public static function of(string $site, string $handle, string $name, string $said): self
     {
-        [$handle, $name] = $student ?? ['', ''];
         $report = json_decode($said, true);
         if (! is_array($report) || ! isset($report['findings'], $report['requirements'], $report['score'])) {
             $why = trim($said) === '' ? 'The check broke off.' : trim(strtok(trim($said), "\n") ?: $said);

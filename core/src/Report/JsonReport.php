@@ -67,12 +67,12 @@ final readonly class JsonReport
     /** @return array{file: string, start: array<string, int>, end: array<string, int>, message: string} */
     public static function related(Related $related): array
     {
-        [$start, $end] = $related->source->range($related->span);
+        $range = $related->source->range($related->span);
 
         return [
             'file' => $related->source->path,
-            'start' => self::position($start),
-            'end' => self::position($end),
+            'start' => self::position($range->start),
+            'end' => self::position($range->end),
             'message' => $related->message,
         ];
     }
@@ -84,12 +84,12 @@ final readonly class JsonReport
     public static function mend(?Mend $mend): ?array
     {
         return $mend === null ? null : array_map(function (Edit $edit): array {
-            [$start, $end] = $edit->source->range($edit->span);
+            $range = $edit->source->range($edit->span);
 
             return [
                 'file' => $edit->source->path,
-                'start' => self::position($start),
-                'end' => self::position($end),
+                'start' => self::position($range->start),
+                'end' => self::position($range->end),
                 'text' => $edit->text,
             ];
         }, $mend->edits);

@@ -8,7 +8,7 @@ namespace InkedMargin\Core\Source;
 final class Patch
 {
     /**
-     * @var list<array{int, int, bool}> offsets of each piece, after and before, and whether its bytes were there before
+     * @var list<PatchPiece> offsets of each piece, after and before, and whether its bytes were there before
      */
     private array $pieces = [];
 
@@ -39,7 +39,7 @@ final class Patch
             if ($change->moved !== null) {
                 $patch->copy($change->moved->start, $change->moved->end);
             } elseif ($change->text !== '') {
-                $patch->pieces[] = [strlen($patch->text), $change->span->start, false];
+                $patch->pieces[] = new PatchPiece(strlen($patch->text), $change->span->start, false);
                 $patch->text .= $change->text;
             }
             $at = $change->span->end;
@@ -63,41 +63,38 @@ final class Patch
             return Span::at($start);
         }
         // The end belongs to the last byte of the span, and not to what follows it.
-        [$after, $before, $wasThere] = $this->pieceAt($span->end - 1);
-        $end = $wasThere ? $before + $span->end - $after : $before;
+        $end = $this->pieceAt($span->end - 1)->offsetBefore($span->end);
 
         return new Span($start, max($start, $end));
     }
 
     private function offsetBefore(int $offset): int
     {
-        [$after, $before, $wasThere] = $this->pieceAt($offset);
-
-        return $wasThere ? $before + $offset - $after : $before;
+        return $this->pieceAt($offset)->offsetBefore($offset);
     }
 
     private function copy(int $from, int $to): void
     {
         if ($from < $to) {
-            $this->pieces[] = [strlen($this->text), $from, true];
+            $this->pieces[] = new PatchPiece(strlen($this->text), $from, true);
             $this->text .= substr($this->before->bytes, $from, $to - $from);
         }
     }
 
-    /** @return array{int, int, bool} the last piece that begins at or before an offset */
-    private function pieceAt(int $offset): array
+    /** The last piece that begins at or before an offset. */
+    private function pieceAt(int $offset): PatchPiece
     {
         $low = 0;
         $high = count($this->pieces) - 1;
         while ($low < $high) {
             $middle = intdiv($low + $high + 1, 2);
-            if ($this->pieces[$middle][0] <= $offset) {
+            if ($this->pieces[$middle]->after <= $offset) {
                 $low = $middle;
             } else {
                 $high = $middle - 1;
             }
         }
 
-        return $this->pieces[$low] ?? [0, 0, true];
+        return $this->pieces[$low] ?? new PatchPiece(0, 0, true);
     }
 }

@@ -68,14 +68,13 @@ final class SourceFile
             : new Position($position->line, $position->column, ($this->inFile)($position->offset));
     }
 
-    /** @return array{Position, Position} where a span starts and ends */
-    public function range(Span $span): array
+    public function range(Span $span): Range
     {
         if ($this->over !== null) {
             return $this->over->before()->range($this->over->spanBefore($span));
         }
 
-        return [$this->position($span->start), $this->position($span->end)];
+        return new Range($this->position($span->start), $this->position($span->end));
     }
 
     /** The text of a span as its author wrote it, made valid UTF-8 so that it can be shown. */

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use InkedMargin\Core\Command\CheckAll;
+use InkedMargin\Core\Command\RosterStudent;
 use InkedMargin\Core\Tests\Samples;
 
 beforeEach(function () {
@@ -77,5 +78,5 @@ it('leaves with 2 where it is misused', function (array $arguments, string $said
 ]);
 
 it('reads handles and names in either order, with commas or semicolons', function (string $csv) {
-    expect(CheckAll::roster($csv))->toBe(['wfinch' => ['wfinch', 'Willa Finch']]);
+    expect(CheckAll::roster($csv))->toEqual(['wfinch' => new RosterStudent('wfinch', 'Willa Finch')]);
 })->with(["handle,name\nwfinch,Willa Finch", "Willa Finch;wfinch\r\n", 'wfinch,Willa Finch,willa@example.org']);

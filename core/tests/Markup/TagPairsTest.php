@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use InkedMargin\Core\Markup\Element;
+use InkedMargin\Core\Markup\LooseEndTag;
 use InkedMargin\Core\Markup\StrayEndTags;
 use InkedMargin\Core\Markup\TagPairs;
 use InkedMargin\Core\Markup\TreeConstruction\MarkupReader;
@@ -100,8 +101,8 @@ it('takes each end tag once, from an offset on', function () {
 it('takes the first end tag of any of some names between two offsets', function () {
     $tags = new StrayEndTags([3 => 'ul', 7 => 'ol', 9 => 'dl']);
 
-    expect($tags->takeAny(['dl', 'ol'], 4, 20))->toBe([7, 'ol'])
+    expect($tags->takeAny(['dl', 'ol'], 4, 20))->toEqual(new LooseEndTag(7, 'ol'))
         ->and($tags->takeAny(['dl', 'ol'], 4, 9))->toBeNull()
-        ->and($tags->takeAny(['dl', 'ol'], 4, 10))->toBe([9, 'dl'])
+        ->and($tags->takeAny(['dl', 'ol'], 4, 10))->toEqual(new LooseEndTag(9, 'dl'))
         ->and($tags->left())->toBe([3 => 'ul']);
 });

@@ -36,9 +36,9 @@ it('knows where each byte was before', function (string $text, int $start, int $
     $file = patched('one two three', Change::insert(4, '<b>'), Change::remove(new Span(7, 8)));
     expect($file->bytes)->toBe('one <b>twothree')->and(substr($file->bytes, $start, $end - $start))->toBe($text);
 
-    [$from, $to] = $file->range(new Span($start, $end));
+    $range = $file->range(new Span($start, $end));
 
-    expect([$from->offset, $to->offset])->toBe([$was, $until]);
+    expect([$range->start->offset, $range->end->offset])->toBe([$was, $until]);
 })->with([
     'before the changes' => ['one', 0, 3, 0, 3],
     'what was put in is at its place' => ['<b>', 4, 7, 4, 4],

@@ -84,11 +84,11 @@ final readonly class GivenSheets
         if ($change === null) {
             return null;
         }
-        [$span, $is, $was] = $change;
-        [$is, $was] = [English::excerpt($is, self::SHOWN), English::excerpt($was, self::SHOWN)];
+        $is = English::excerpt($change->is, self::SHOWN);
+        $was = English::excerpt($change->was, self::SHOWN);
 
         return Shortfall::of(
-            self::draft($file, $span, $given, $is, $was),
+            self::draft($file, $change->span, $given, $is, $was),
         )->item("given $given->path");
     }
 
@@ -106,8 +106,7 @@ final readonly class GivenSheets
             ->about(Subject::file($file->path));
     }
 
-    /** @return array{Span, string, string}|null where the first word differs, that word, and the one that was given */
-    private static function firstChange(SourceFile $file, SourceFile $given): ?array
+    private static function firstChange(SourceFile $file, SourceFile $given): ?FirstChange
     {
         [$is, $was] = [$file->bytes, $given->bytes];
         $at = $from = 0;
@@ -117,7 +116,7 @@ final readonly class GivenSheets
             $word = substr($is, $at, strcspn($is, self::WHITE, $at));
             $wanted = substr($was, $from, strcspn($was, self::WHITE, $from));
             if ($word !== $wanted) {
-                return [new Span($at, $at + strlen($word)), $word, $wanted];
+                return new FirstChange(new Span($at, $at + strlen($word)), $word, $wanted);
             }
             $at += strlen($word);
             $from += strlen($wanted);

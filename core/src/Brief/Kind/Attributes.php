@@ -285,9 +285,9 @@ final readonly class Attributes extends Requirement implements SpeaksForItself
             $written = $element->value($name);
             $isNumber = $written !== null && preg_match('/^\s*\d+/', $written) === 1;
             $shown = $isNumber ? (int) trim($written) : $size;
-            $said = $this->objection($element, $name, $size, $shown, $most);
-            if ($said !== null) {
-                $found[] = self::at($page, $element, $name, 'size', ...$said);
+            $shortfall = $this->objection($page, $element, $name, $size, $shown, $most);
+            if ($shortfall !== null) {
+                $found[] = $shortfall;
             }
         }
 
@@ -297,28 +297,42 @@ final readonly class Attributes extends Requirement implements SpeaksForItself
     /**
      * @param  ?int  $size the size of the picture, in pixels
      * @param  ?int  $shown the size that it is shown at, in pixels
-     * @return array{ProofMark, string, string}|null mark, message and remedy
      */
-    private function objection(Element $element, string $name, ?int $size, ?int $shown, ?int $most): ?array
-    {
+    private function objection(
+        Page $page,
+        Element $element,
+        string $name,
+        ?int $size,
+        ?int $shown,
+        ?int $most,
+    ): ?Shortfall {
         $written = $element->value($name);
+        $at = fn (ProofMark $mark, string $message, string $remedy) => self::at(
+            $page,
+            $element,
+            $name,
+            'size',
+            $mark,
+            $message,
+            $remedy,
+        );
 
         return match (true) {
-            $size !== null && $written === null => [
+            $size !== null && $written === null => $at(
                 ProofMark::Insert,
                 "This {$this->name($element)} has no `$name`; its picture has $size px.",
                 "Type `$name=\"$size\"` inside the tag.",
-            ],
-            $size !== null && $shown !== $size => [
+            ),
+            $size !== null && $shown !== $size => $at(
                 ProofMark::Change,
                 "`$name` is `".English::excerpt((string) $written)."`, and the picture has $size px.",
                 "Type `$name=\"$size\"`.",
-            ],
-            $most !== null && $shown !== null && $shown > $most => [
+            ),
+            $most !== null && $shown !== null && $shown > $most => $at(
                 ProofMark::Change,
                 "`$name` is $shown px; the brief asks for $most px at most.",
                 "Type a `$name` of $most or less, and change the other side with it.",
-            ],
+            ),
             default => null,
         };
     }

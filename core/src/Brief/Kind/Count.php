@@ -219,8 +219,8 @@ final readonly class Count extends Requirement implements NamesThings, SpeaksFor
         if ($this->bounds->allow($sum)) {
             return Assessment::of(1, [], "$sum {$this->shown()}", $this->wanted());
         }
-        [$at, $seen] = $this->placeOf($found);
-        $before = $seen - count($found[$at]);
+        $at = $this->placeOf($found);
+        $before = array_sum(array_map(count(...), array_slice($found, 0, $at)));
         $shortfall = $this->shortfall($pages[$at], $found[$at], $sum, 'The whole site', 'site', $site, $before);
 
         return Assessment::of(1, [$shortfall], "$sum {$this->shown()}", $this->wanted());
@@ -228,10 +228,9 @@ final readonly class Count extends Requirement implements NamesThings, SpeaksFor
 
     /**
      * @param  list<list<Element>>  $found by page
-     * @return array{int, int} the page with the first one past the limit, or with the last one;
-     *     and how many there are up to its end
+     * @return int the page with the first one past the limit, or with the last one
      */
-    private function placeOf(array $found): array
+    private function placeOf(array $found): int
     {
         // Too many are shown where the first one past the limit is, too few where the last one is.
         $seen = 0;
@@ -244,7 +243,7 @@ final readonly class Count extends Requirement implements NamesThings, SpeaksFor
             }
         }
 
-        return [$at, $seen];
+        return $at;
     }
 
     /**

@@ -15,6 +15,7 @@ use InkedMargin\Core\Brief\Requirement\Terms;
 use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Subject;
+use InkedMargin\Core\Finding\Words;
 use InkedMargin\Core\Site\Packing;
 use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\Site;
@@ -166,30 +167,32 @@ final readonly class Names extends Requirement implements NamesThings
         }
         $wanted = $this->folder->for($files->packing->handle);
         $isSameDepth = count($folders) === count(explode('/', $wanted));
-        [$message, $remedy] = self::folderWords($folders, $wanted);
+        $words = self::folderWords($folders, $wanted);
 
-        return self::aboutSite('folder', ProofMark::Move, $files, $message, $remedy);
+        return self::aboutSite('folder', ProofMark::Move, $files, $words->message, $words->remedy);
     }
 
     /**
      * @param  list<string>  $folders the folders around the site, from the outermost
-     * @return array{string, string} message and remedy
      */
-    private static function folderWords(array $folders, string $wanted): array
+    private static function folderWords(array $folders, string $wanted): Words
     {
         $around = implode('/', $folders);
         $isSameDepth = count($folders) === count(explode('/', $wanted));
 
         return match (true) {
-            $folders === [] => [
+            $folders === [] => new Words(
                 'Your files are not in a folder.',
                 "Put them all into a folder named `$wanted`, and zip that folder.",
-            ],
-            $isSameDepth => ["The folder is named `$around`; the brief asks for `$wanted`.", "Rename it to `$wanted`."],
-            default => [
+            ),
+            $isSameDepth => new Words(
+                "The folder is named `$around`; the brief asks for `$wanted`.",
+                "Rename it to `$wanted`.",
+            ),
+            default => new Words(
                 "Your site is inside the folders `$around`; the brief asks for `$wanted`.",
                 "Put the site into `$wanted`, and zip that.",
-            ],
+            ),
         };
     }
 

@@ -42,7 +42,8 @@ final class Problems
             $id !== null => "requirement \"$id\", $field",
             default => "$where.$field",
         };
-        $this->found[] = ($found === null ? '' : "line $found[0], column $found[1]: ")."$place: $what";
+        $line = $found === null ? '' : 'line '.($found->line + 1).', column '.($found->column + 1).': ';
+        $this->found[] = "$line$place: $what";
     }
 
     /** @return list<string> */
@@ -54,23 +55,22 @@ final class Problems
     /**
      * YAML's reader gives no places of values, so that they are looked for.
      *
-     * @return array{int, int}|null line and column, 1-based, the column in code points; null when it cannot be told
+     * @return ?FieldPlace null when it cannot be told
      */
-    private function place(?string $id, string $field, int $nth): ?array
+    private function place(?string $id, string $field, int $nth): ?FieldPlace
     {
-        $first = $id === null ? [0, 0] : $this->find('id', 0, count($this->lines), $id);
+        $first = $id === null ? new FieldPlace(0, 0) : $this->find('id', 0, count($this->lines), $id);
         for (; $nth > 0 && $first !== null; $nth--) {
-            $first = $this->find('id', $first[0] + 1, count($this->lines), $id) ?? $first;
+            $first = $this->find('id', $first->line + 1, count($this->lines), $id) ?? $first;
         }
         if ($first === null) {
             return null;
         }
-        $next = $id === null ? null : $this->find('id', $first[0] + 1, count($this->lines), null);
+        $next = $id === null ? null : $this->find('id', $first->line + 1, count($this->lines), null);
         // The id need not be the first field of its requirement.
-        $from = $id === null ? 0 : $this->start($first[0]);
-        $found = $this->find($field, $from, $next[0] ?? count($this->lines), null) ?? ($id === null ? null : $first);
+        $from = $id === null ? 0 : $this->start($first->line);
 
-        return $found === null ? null : [$found[0] + 1, $found[1] + 1];
+        return $this->find($field, $from, $next->line ?? count($this->lines), null) ?? ($id === null ? null : $first);
     }
 
     private function start(int $line): int
@@ -85,11 +85,8 @@ final class Problems
         return $line;
     }
 
-    /**
-     * @return array{int, int}|null where a field first has a value: the index of the line, and the column from 0 in
-     *     code points
-     */
-    private function find(string $field, int $from, int $before, ?string $value): ?array
+    /** Where a field first has a value. */
+    private function find(string $field, int $from, int $before, ?string $value): ?FieldPlace
     {
         $wanted = $value === null ? '' : '\s*["\']?'.preg_quote($value, '~').'(?![\w.-])';
         $pattern = '~(?:^|[\s{,"\'-])'.preg_quote($field, '~').'(?=["\']?\s*:'.$wanted.')~';
@@ -97,7 +94,7 @@ final class Problems
             if (preg_match($pattern, $this->lines[$line], $match, PREG_OFFSET_CAPTURE) === 1) {
                 $end = $match[0][1] + strlen($match[0][0]);
 
-                return [$line, mb_strlen(substr($this->lines[$line], 0, $end)) - mb_strlen($field)];
+                return new FieldPlace($line, mb_strlen(substr($this->lines[$line], 0, $end)) - mb_strlen($field));
             }
         }
 

@@ -37,23 +37,29 @@ final readonly class Mending
         'eof-in-script-html-comment-like-text',
     ];
 
-    /** @param  list<Slip>  $slips  in the order of the text, each in bytes of the text before it was mended */
-    private function __construct(public Document $document, public TagPairs $pairs, public array $slips)
-    {
+    /**
+     * @param  list<Slip>  $slips  in the order of the text, each in bytes of the text before it was mended
+     * @param  int  $trouble  what is still wrong
+     */
+    private function __construct(
+        public Document $document,
+        public TagPairs $pairs,
+        public array $slips,
+        private int $trouble,
+    ) {
     }
 
     public static function read(SourceFile $file): self
     {
         $current = self::plain(MarkupReader::read($file));
-        $trouble = Trouble::count($current->document, $current->pairs);
         $tries = max(self::LEAST_TRIES, intdiv(self::BUDGET, strlen($file->bytes) + 1));
-        for ($round = 0; $round < self::MOST_ROUNDS && $trouble > 0 && $tries > 0; $round++) {
+        for ($round = 0; $round < self::MOST_ROUNDS && $current->trouble > 0 && $tries > 0; $round++) {
             $slips = SlipFinder::in($current->document, $current->pairs);
-            $better = $slips === [] ? null : $current->tryAll($slips, $trouble, $tries);
+            $better = $slips === [] ? null : $current->tryAll($slips, $tries);
             if ($better === null) {
                 break;
             }
-            [$current, $trouble] = $better;
+            $current = $better;
         }
 
         return $current;
@@ -61,25 +67,27 @@ final readonly class Mending
 
     private static function plain(Document $document): self
     {
-        return new self($document, TagPairs::of($document, $document->source), []);
+        $pairs = TagPairs::of($document, $document->source);
+
+        return new self($document, $pairs, [], Trouble::count($document, $pairs));
     }
 
     /**
      * @param  non-empty-list<Slip>  $slips
      * @param  int  $tries  how many more may be made
-     * @return array{self, int}|null with the trouble that is left; null when no mend makes less of it
+     * @return ?self null when no mend leaves less trouble
      */
-    private function tryAll(array $slips, int $trouble, int &$tries): ?array
+    private function tryAll(array $slips, int &$tries): ?self
     {
         if (count($slips) > min(self::MOST_TRIED, $tries)) {
             $tries--;
 
-            return $this->tryTogether($slips, $trouble);
+            return $this->tryTogether($slips);
         }
         // Slips of the first kind that helps: what is found with another slip in the way may be none.
         foreach ($slips as $slip) {
             $tries--;
-            $better = $this->tryTogether([$slip], $trouble);
+            $better = $this->tryTogether([$slip]);
             if ($better !== null) {
                 return $better;
             }
@@ -90,21 +98,20 @@ final readonly class Mending
 
     /**
      * @param  non-empty-list<Slip>  $slips
-     * @return array{self, int}|null
      */
-    private function tryTogether(array $slips, int $trouble): ?array
+    private function tryTogether(array $slips): ?self
     {
         $changes = array_merge(...array_map(fn (Slip $slip) => $slip->changes, $slips));
         $document = MarkupReader::reread(Patch::apply($this->document->source, $changes), $this->document);
         $pairs = TagPairs::of($document, $document->source);
         $left = Trouble::count($document, $pairs);
-        if ($left >= $trouble && ! self::opensUp($this->document, $document)) {
+        if ($left >= $this->trouble && ! self::opensUp($this->document, $document)) {
             return null;
         }
         $all = [...$this->slips, ...array_map(self::asWritten(...), $slips)];
         usort($all, fn (Slip $a, Slip $b) => $a->span->start <=> $b->span->start);
 
-        return [new self($document, $pairs, $all), $left];
+        return new self($document, $pairs, $all, $left);
     }
 
     /**

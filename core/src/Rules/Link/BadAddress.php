@@ -12,6 +12,7 @@ use InkedMargin\Core\Finding\Related;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Site\AddressFault;
 use InkedMargin\Core\Site\AddressSlip;
 use InkedMargin\Core\Site\Reference;
 use InkedMargin\Core\Site\Resolution;
@@ -66,57 +67,56 @@ final readonly class BadAddress extends ReferenceRule
         if ($target->slip !== null) {
             return $this->slip($reference, $target->slip);
         }
-        [$variant, $message, $mended] = $this->problem($reference, $target->problem ?? UrlProblem::InvalidUrlUnit);
+        $fault = $this->problem($reference, $target->problem ?? UrlProblem::InvalidUrlUnit);
 
         return Draft::atAddress($reference)
-            ->variant($variant)
-            ->says($message)
-            ->remedy($mended === null
+            ->variant($fault->variant)
+            ->says($fault->message)
+            ->remedy($fault->mended === null
                 ? 'Check it against the address bar of a browser.'
-                : 'Type '.self::written($reference, $mended).'.')
-            ->mend($mended === null ? null : self::rewrite($reference, $mended))
+                : 'Type '.self::written($reference, $fault->mended).'.')
+            ->mend($fault->mended === null ? null : self::rewrite($reference, $fault->mended))
             ->causedBy(...($found === null ? [] : [Subject::file($found)]));
     }
 
-    /** @return array{string, string, string|null} variant, message, and the address as it should be */
-    private function problem(Reference $reference, UrlProblem $problem): array
+    private function problem(Reference $reference, UrlProblem $problem): AddressFault
     {
         $target = $reference->target;
         $quoted = "`{$reference->written}`";
         $inside = $target->found === null ? null : $reference->relativeUrlTo($target->found);
         if (str_contains($reference->written, '\\')) {
-            return [
+            return new AddressFault(
                 'backslash',
                 "The address $quoted has backslashes (`\\`) in place of slashes.",
                 strtr(trim($reference->written), '\\', '/'),
-            ];
+            );
         }
         if ($problem === UrlProblem::InvalidUrlUnit && str_contains(trim($reference->written), ' ')) {
-            return [
+            return new AddressFault(
                 'space',
                 "The address $quoted has a space in it.",
                 $inside ?? str_replace(' ', '%20', trim($reference->written)),
-            ];
+            );
         }
 
         return match ($problem) {
-            UrlProblem::InvalidUrlUnit => [
+            UrlProblem::InvalidUrlUnit => new AddressFault(
                 'character',
                 "The address $quoted has a character in it that addresses have to escape.",
                 $inside ?? self::escaped($reference->written),
-            ],
-            UrlProblem::SpecialSchemeMissingFollowingSolidus => [
+            ),
+            UrlProblem::SpecialSchemeMissingFollowingSolidus => new AddressFault(
                 'scheme',
                 "There should be two slashes after the colon in $quoted.",
                 $target->address,
-            ],
-            UrlProblem::PortInvalid, UrlProblem::PortOutOfRange => [
+            ),
+            UrlProblem::PortInvalid, UrlProblem::PortOutOfRange => new AddressFault(
                 'port',
                 "The address $quoted has an invalid port, the number after the colon.",
                 null,
-            ],
-            UrlProblem::HostMissing => ['no-host', "The address $quoted names no site after `//`.", null],
-            default => ['host', "The address $quoted has an invalid site name.", null],
+            ),
+            UrlProblem::HostMissing => new AddressFault('no-host', "The address $quoted names no site after `//`."),
+            default => new AddressFault('host', "The address $quoted has an invalid site name.", null),
         };
     }
 

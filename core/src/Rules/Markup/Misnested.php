@@ -12,6 +12,7 @@ use InkedMargin\Core\Finding\Related;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Finding\Words;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Page;
@@ -79,36 +80,34 @@ final readonly class Misnested extends Rule
         if ($by !== null) {
             array_unshift($related, new Related($page->file, Span::at($closedAt), "`$by` is here"));
         }
-        [$message, $remedy] = self::overlap($name, $by);
+        $words = self::overlap($name, $by);
 
         return Draft::at($page, $element)
-            ->says($message)
-            ->remedy($remedy)
+            ->words($words)
             ->related(...$related)
             ->about(Subject::place($page->path(), $endTag), Subject::place($page->path(), $closedAt));
     }
 
     /**
      * @param  ?string  $by the tag that ends the element
-     * @return array{string, string} message and remedy
      */
-    private static function overlap(string $name, ?string $by): array
+    private static function overlap(string $name, ?string $by): Words
     {
         $other = $by === null ? null : trim($by, '</>');
 
         return match (true) {
-            $other !== null && str_starts_with((string) $by, '</') => [
+            $other !== null && str_starts_with((string) $by, '</') => new Words(
                 "`<$name>` and `<$other>` overlap: `<$name>` was opened last, so it must be closed first.",
                 "Put `</$name>` before `</$other>`.",
-            ],
-            $by !== null => [
+            ),
+            $by !== null => new Words(
                 "`<$name>` is still open where `$by` begins, and they overlap.",
                 "Close `<$name>` with `</$name>` before `$by`.",
-            ],
-            default => [
+            ),
+            default => new Words(
                 "`<$name>` ends inside an element that was opened in it, so the two overlap.",
                 "Close the inner element before `</$name>`.",
-            ],
+            ),
         };
     }
 }

@@ -53,13 +53,13 @@ final readonly class CommonMenu
                 $common[$key] = self::label($entries);
             }
         }
-        [$order, $isClear] = self::order($menus, $common);
+        $order = self::order($menus, $common);
         $places = self::mostOf(array_map(fn (Menu $menu) => $menu->place, $menus));
 
         return new self(
-            array_replace(array_fill_keys($order, null), $common),
-            $places[1] >= self::CLEAR * count($menus) ? $places[0] : null,
-            $isClear,
+            array_replace(array_fill_keys($order->keys, null), $common),
+            $places->count >= self::CLEAR * count($menus) ? $places->value : null,
+            $order->isClear,
             self::areWhole($menus, $common),
         );
     }
@@ -106,12 +106,12 @@ final readonly class CommonMenu
     private static function label(array $entries): ?string
     {
         $linked = array_values(array_filter($entries, fn (MenuEntry $entry) => $entry->reference !== null)) ?: $entries;
-        [$label, $count] = self::mostOf(array_map(fn (MenuEntry $entry) => $entry->label, $linked));
+        $usual = self::mostOf(array_map(fn (MenuEntry $entry) => $entry->label, $linked));
         $alike = count(
-            array_filter($linked, fn (MenuEntry $entry) => Label::plain($entry->label) === Label::plain($label)),
+            array_filter($linked, fn (MenuEntry $entry) => Label::plain($entry->label) === Label::plain($usual->value)),
         );
 
-        return max($count, $alike) >= self::CLEAR * count($linked) ? $label : null;
+        return max($usual->count, $alike) >= self::CLEAR * count($linked) ? $usual->value : null;
     }
 
     /**
@@ -119,16 +119,16 @@ final readonly class CommonMenu
      *
      * @param  non-empty-list<Menu>  $menus
      * @param  array<string, string|null>  $common
-     * @return array{list<string>, bool} and whether it is clear
      */
-    private static function order(array $menus, array $common): array
+    private static function order(array $menus, array $common): EntryOrder
     {
         $shapes = [];
         foreach ($menus as $menu) {
             $keys = array_keys(array_intersect_key($menu->byKey(), $common));
             $shapes[] = implode("\0", $keys);
         }
-        $order = array_values(array_filter(explode("\0", self::mostOf($shapes)[0]), fn (string $key) => $key !== ''));
+        $usual = explode("\0", self::mostOf($shapes)->value);
+        $order = array_values(array_filter($usual, fn (string $key) => $key !== ''));
         $place = array_flip($order);
         foreach ($menus as $menu) {
             $before = -1;
@@ -144,7 +144,7 @@ final readonly class CommonMenu
             array_filter($menus, fn (Menu $menu) => ! self::isOutOfOrder(array_keys($menu->byKey()), $place)),
         );
 
-        return [$order, $agreeing >= self::CLEAR * count($menus)];
+        return new EntryOrder($order, $agreeing >= self::CLEAR * count($menus));
     }
 
     /**
@@ -167,14 +167,13 @@ final readonly class CommonMenu
 
     /**
      * @param  non-empty-list<string>  $values
-     * @return array{string, int} the commonest, and how often it is there
      */
-    private static function mostOf(array $values): array
+    private static function mostOf(array $values): Commonest
     {
         $counts = array_count_values($values);
         arsort($counts);
         $most = array_key_first($counts);
 
-        return [(string) $most, $counts[$most]];
+        return new Commonest((string) $most, $counts[$most]);
     }
 }

@@ -14,6 +14,7 @@ use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\Reference;
 use InkedMargin\Core\Site\ReferenceKind;
 use InkedMargin\Core\Source\FileKind;
+use InkedMargin\Core\Source\Span;
 use InkedMargin\Core\Source\TextMap;
 
 /**
@@ -74,9 +75,19 @@ final class MenuFinder
 
     private function menu(Element $element, bool $isInNav): Menu
     {
-        [$entries, $plain] = $this->entries($element);
+        $entries = $this->entries($element);
+        $linked = array_filter($entries, fn (MenuEntry $entry) => $entry->reference !== null);
+        $plain = array_filter($entries, fn (MenuEntry $entry) => $entry->reference === null);
+        $place = $this->place($element);
 
-        return new Menu($this->page->path(), $element, $entries, $this->place($element), $plain, $isInNav);
+        return new Menu(
+            $this->page->path(),
+            $element,
+            array_values($linked),
+            $place,
+            array_values($plain),
+            $isInNav,
+        );
     }
 
     /**
@@ -160,11 +171,12 @@ final class MenuFinder
         if ($found === []) {
             return [];
         }
-        [$first, $last] = $this->runningText();
+        $text = $this->runningText();
+        $isBeside = fn (Element $one) => $text === null
+            || $one->place()->start <= $text->start
+            || $one->place()->start >= $text->end;
 
-        return array_values(
-            array_filter($found, fn (Element $one) => $one->place()->start <= $first || $one->place()->start >= $last),
-        );
+        return array_values(array_filter($found, $isBeside));
     }
 
     private function isListOrRun(Element $element): bool
@@ -174,21 +186,19 @@ final class MenuFinder
             : $element->name !== 'a' && $this->isRun($element);
     }
 
-    /** @return array{int, int} the offsets of the first and the last paragraph of running text */
-    private function runningText(): array
+    /** From where the first paragraph of running text begins to where the last one does. */
+    private function runningText(): ?Span
     {
-        $first = PHP_INT_MAX;
-        $last = 0;
+        $starts = [];
         foreach ($this->page->named('p') as $paragraph) {
-            if (! isset($this->links[spl_object_id($paragraph)]) && mb_strlen(
-                $paragraph->words(self::MOST_NODES),
-            ) >= self::RUNNING && ! $this->isRun($paragraph)) {
-                $first = min($first, $paragraph->place()->start);
-                $last = $paragraph->place()->start;
+            if (! isset($this->links[spl_object_id($paragraph)])
+                && mb_strlen($paragraph->words(self::MOST_NODES)) >= self::RUNNING
+                && ! $this->isRun($paragraph)) {
+                $starts[] = $paragraph->place()->start;
             }
         }
 
-        return [$first, $last];
+        return $starts === [] ? null : new Span(min($starts), $starts[count($starts) - 1]);
     }
 
     private function isListOfLinks(Element $list): bool
@@ -223,10 +233,10 @@ final class MenuFinder
         return $count >= 2;
     }
 
-    /** @return array{list<MenuEntry>, list<MenuEntry>} its links, and its plain words */
+    /** @return list<MenuEntry> its links, and its plain words */
     private function entries(Element $menu): array
     {
-        $entries = $plain = [];
+        $entries = [];
         $waiting = [[$menu, 0]];
         while ($waiting !== []) {
             [$node, $lists] = array_pop($waiting);
@@ -248,7 +258,7 @@ final class MenuFinder
                     && $node->parent !== null
                     && ! self::isHeading($node->parent)
                 ) {
-                    $plain[] = new MenuEntry(
+                    $entries[] = new MenuEntry(
                         $words,
                         $this->page->path(),
                         $node->parent,
@@ -265,7 +275,7 @@ final class MenuFinder
             }
         }
 
-        return [$entries, $plain];
+        return $entries;
     }
 
     private static function isHeading(Element $element): bool

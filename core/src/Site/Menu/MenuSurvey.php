@@ -50,10 +50,10 @@ final readonly class MenuSurvey implements SiteFact
         $menus = [];
         $groups = [];
         foreach ($candidates as $path => $found) {
-            [$menu, $lead] = self::choose($found, $leads);
-            $menus[$path] = $menu;
-            if ($menu !== null && $lead !== null) {
-                $groups[$lead][] = $menu;
+            $chosen = self::choose($found, $leads);
+            $menus[$path] = $chosen->menu;
+            if ($chosen->menu !== null && $chosen->lead !== null) {
+                $groups[$chosen->lead][] = $chosen->menu;
             }
         }
         $common = [];
@@ -142,9 +142,8 @@ final readonly class MenuSurvey implements SiteFact
     /**
      * @param  list<Menu>  $candidates  of one page
      * @param  list<Menu>  $leads
-     * @return array{Menu|null, int|null} the menu, and the lead that it is a copy of
      */
-    private static function choose(array $candidates, array $leads): array
+    private static function choose(array $candidates, array $leads): ChosenMenu
     {
         foreach ($leads as $index => $lead) {
             $best = null;
@@ -156,11 +155,11 @@ final readonly class MenuSurvey implements SiteFact
                 }
             }
             if ($best !== null) {
-                return [$best, $index];
+                return new ChosenMenu($best, $index);
             }
         }
 
-        return [$candidates[0] ?? null, null];
+        return new ChosenMenu($candidates[0] ?? null, null);
     }
 
     /**

@@ -48,11 +48,12 @@ final class ContrastPairs implements SiteFact
             $computed = $styles->computedOf($page);
             self::add($found, $unjudged, $page, $page->document->elements(), $computed, $styles->cascadeOf($page));
             foreach ($styles->linkStatesOf($page) as $state) {
-                [$elements, $cascade, $looks] = $styles->linksIn($page, $state);
-                $texts = array_filter($elements, fn (Element $element) => self::isInLink($element)
+                $turned = $styles->linksIn($page, $state);
+                $looks = $turned->computed;
+                $texts = array_filter($turned->elements, fn (Element $element) => self::isInLink($element)
                     && $looks[spl_object_id($element)] != $computed[spl_object_id($element)]);
                 $none = [];
-                self::add($found, $none, $page, $texts, $looks, $cascade, $state, $computed);
+                self::add($found, $none, $page, $texts, $looks, $turned->cascade, $state, $computed);
             }
         }
 
@@ -103,10 +104,13 @@ final class ContrastPairs implements SiteFact
             if ($pair instanceof Unjudged) {
                 $unjudged[$pair->value][] = [$page, $element];
             } elseif ($pair !== null) {
-                [$key, $colour, $background, $needed, $cause, $isOfText] = $pair;
-                $found[$key] ??= [$colour, $background, $needed, $cause, $isOfText, [], $state];
+                $key = $pair->key();
+                $cause = $pair->cause;
+                $found[$key] ??= [
+                    $pair->text, $pair->behind, $pair->needed, $cause->declaration, $cause->isOfText, [], $state,
+                ];
                 // Of text in several sizes the smallest has to be readable.
-                $found[$key][2] = max($found[$key][2], $needed);
+                $found[$key][2] = max($found[$key][2], $pair->needed);
                 $found[$key][5][] = [$page, $element];
             }
         }
@@ -115,35 +119,30 @@ final class ContrastPairs implements SiteFact
     /**
      * @param  array<int, ComputedStyle>  $computed
      * @param  bool  $isTurned  whether the text's colour is not that of another state
-     * @return array{string, Colour, Colour, float, Declaration, bool}|Unjudged|null null where only the browser has a
-     *     say
+     * @return TextColours|Unjudged|null null where only the browser has a say
      */
     private static function pair(
         Element $element,
         array $computed,
         Cascade $cascade,
         bool $isTurned,
-    ): array|Unjudged|null {
+    ): TextColours|Unjudged|null {
         $style = $computed[spl_object_id($element)];
         $behind = self::behind($element, $computed);
-        if (! is_array($behind)) {
+        if (! $behind instanceof Backdrop) {
             return $behind;
         }
         if ($style->color === null || $style->color->alpha <= 0.0) {
             return $style->color === null ? Unjudged::Colour : null;
         }
-        [$background, $coloured] = $behind;
-        [$cause, $isOfText] = self::cause($element, $coloured, $cascade, $isTurned);
-        if ($cause === null) {
-            return null;
-        }
-        $colour = $style->color->over($background);
-        $needed = $style->isLarge() ? 3.0 : 4.5;
+        $cause = self::cause($element, $behind->coloured, $cascade, $isTurned);
 
-        return [
-            "{$colour->hex()} {$background->hex()} ".spl_object_id($cause),
-            $colour, $background, $needed, $cause, $isOfText,
-        ];
+        return $cause === null ? null : new TextColours(
+            $style->color->over($behind->colour),
+            $behind->colour,
+            $style->isLarge() ? 3.0 : 4.5,
+            $cause,
+        );
     }
 
     /** Whether it has text of its own that is to be read. */
@@ -164,10 +163,9 @@ final class ContrastPairs implements SiteFact
 
     /**
      * @param  array<int, ComputedStyle>  $computed
-     * @return array{Colour, Element|null}|Unjudged|null what is seen behind an element, and the element that is
-     *     coloured so; why it cannot be known; null for what is not seen
+     * @return Backdrop|Unjudged|null null where it is not seen
      */
-    private static function behind(Element $element, array $computed): array|Unjudged|null
+    private static function behind(Element $element, array $computed): Backdrop|Unjudged|null
     {
         $layers = [];
         $coloured = null;
@@ -195,16 +193,16 @@ final class ContrastPairs implements SiteFact
             $seen = $layer->over($seen);
         }
 
-        return [$seen, $coloured];
+        return new Backdrop($seen, $coloured);
     }
 
     /**
      * What of the two is to be changed: the one that is set further in, as the other serves more than this text; of a
      * state the one that it turns.
      *
-     * @return array{Declaration|null, bool} null where the browser set both; and whether it is the text's colour
+     * @return ?ColourCause null where the browser set both
      */
-    private static function cause(Element $element, ?Element $behind, Cascade $cascade, bool $isTurned): array
+    private static function cause(Element $element, ?Element $behind, Cascade $cascade, bool $isTurned): ?ColourCause
     {
         $background = $behind === null ? null : self::ofAuthor($cascade->of($behind, 'background-color')[0] ?? null);
         $isInside = $isTurned;
@@ -214,12 +212,17 @@ final class ContrastPairs implements SiteFact
                 $own = self::ofAuthor($winner);
                 $isOfText = $own !== null && ($isInside || $background === null);
 
-                return $isOfText ? [$own, true] : [$background, false];
+                return $isOfText ? new ColourCause($own, true) : self::ofBackground($background);
             }
             $isInside = $isInside && $around !== $behind;
         }
 
-        return [$background, false];
+        return self::ofBackground($background);
+    }
+
+    private static function ofBackground(?Declaration $background): ?ColourCause
+    {
+        return $background === null ? null : new ColourCause($background, false);
     }
 
     private static function ofAuthor(?Applied $applied): ?Declaration

@@ -120,10 +120,8 @@ final class SiteStyles implements SiteFact
     /**
      * The links of a page as they look in a state, each as if it were in it alone: with what is in them and around
      * them.
-     *
-     * @return array{list<Element>, Cascade, array<int, ComputedStyle>}
      */
-    public function linksIn(Page $page, LinkState $state): array
+    public function linksIn(Page $page, LinkState $state): StateLooks
     {
         $wanted = [];
         foreach ($page->named('a') as $link) {
@@ -152,7 +150,7 @@ final class SiteStyles implements SiteFact
         $matching = new Matching($page->document, $state->pseudoClasses());
         $cascade = new Cascade($page->document, $elements, $decisions, self::inlineOf($page), $matching);
 
-        return [$elements, $cascade, Computing::of($elements, $cascade)];
+        return new StateLooks($elements, $cascade, Computing::of($elements, $cascade));
     }
 
     /** @return array<int, list<Declaration>> of `style` attributes, by the object id of the element */
@@ -283,18 +281,17 @@ final class SiteStyles implements SiteFact
                 && $reference->span->start >= $span->start && $reference->span->end <= $span->end;
             $sheet = $isIt ? $this->sheets[$reference->target->found ?? ''] ?? null : null;
             if ($sheet !== null) {
-                [$own, $media] = self::conditionsOf($rule);
-                $layer = $own === null ? $layer : ltrim("$layer.$own", '.');
+                $conditions = self::conditionsOf($rule);
+                $layer = $conditions->layer === null ? $layer : ltrim("$layer.$conditions->layer", '.');
 
-                return $this->rulesOfSheet($sheet, $layer, $applies && MediaQuery::holds($media), $inside);
+                return $this->rulesOfSheet($sheet, $layer, $applies && MediaQuery::holds($conditions->media), $inside);
             }
         }
 
         return [];
     }
 
-    /** @return array{string|null, string} the layer and the media of an `@import` (CSS Cascade 5, section 2) */
-    private static function conditionsOf(AtRule $rule): array
+    private static function conditionsOf(AtRule $rule): ImportConditions
     {
         $written = preg_replace('~^(?:url\([^)]*\)|"[^"]*"|\'[^\']*\')\s*~i', '', trim($rule->prelude())) ?? '';
         $layer = null;
@@ -304,6 +301,6 @@ final class SiteStyles implements SiteFact
         }
         $written = preg_replace('/^supports\([^)]*(?:\([^)]*\)[^)]*)*\)\s*/i', '', $written) ?? '';
 
-        return [$layer, $written];
+        return new ImportConditions($layer, $written);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Site\Url;
 
+use InkedMargin\Core\Source\Span;
+
 /** The host parser of the URL Standard, 3.5, with its parsers of IP addresses; gives a host as it is serialised. */
 final readonly class HostParser
 {
@@ -118,26 +120,26 @@ final readonly class HostParser
         }
         /** @var array<int, int> $pieces */
         $pieces = array_values((array) unpack('n8', $packed));
-        [$start, $length] = self::longestRunOfZeros($pieces);
+        $zeros = self::longestRunOfZeros($pieces);
         $hex = array_map(dechex(...), $pieces);
 
-        return $length < 2
+        return $zeros->length() < 2
             ? implode(':', $hex)
-            : implode(':', array_slice($hex, 0, $start)).'::'.implode(':', array_slice($hex, $start + $length));
+            : implode(':', array_slice($hex, 0, $zeros->start)).'::'.implode(':', array_slice($hex, $zeros->end));
     }
 
     /**
      * @param  array<int, int>  $pieces
-     * @return array{int, int} where the first of the longest runs starts, and its length
+     * @return Span the first of the longest runs, in pieces
      */
-    private static function longestRunOfZeros(array $pieces): array
+    private static function longestRunOfZeros(array $pieces): Span
     {
-        $best = [0, 0];
+        $best = Span::at(0);
         $length = 0;
         foreach ($pieces as $index => $piece) {
             $length = $piece === 0 ? $length + 1 : 0;
-            if ($length > $best[1]) {
-                $best = [$index - $length + 1, $length];
+            if ($length > $best->length()) {
+                $best = new Span($index - $length + 1, $index + 1);
             }
         }
 

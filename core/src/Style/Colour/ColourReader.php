@@ -104,17 +104,11 @@ final class ColourReader
             'hsl', 'hsla' => ColourSpace::hsl($one, max(0, $two), $three, $alpha),
             'hwb' => ColourSpace::hwb($one, $within($two), $within($three), $alpha),
             'lab' => ColourSpace::lab(max(0, min(100, $one)), $two, $three, $alpha),
-            'lch' => ColourSpace::lab(max(0, min(100, $one)), ...[...self::polar(max(0, $two), $three), $alpha]),
+            'lch' => ColourSpace::lch(max(0, min(100, $one)), max(0, $two), $three, $alpha),
             'oklab' => ColourSpace::oklab($within($one), $two, $three, $alpha),
-            'oklch' => ColourSpace::oklab($within($one), ...[...self::polar(max(0, $two), $three), $alpha]),
+            'oklch' => ColourSpace::oklch($within($one), max(0, $two), $three, $alpha),
             default => new Colour($within($one / 255), $within($two / 255), $within($three / 255), $alpha),
         };
-    }
-
-    /** @return array{float, float} */
-    private static function polar(float $chroma, float $hue): array
-    {
-        return [$chroma * cos(deg2rad($hue)), $chroma * sin(deg2rad($hue))];
     }
 
     /** @param  list<Item>  $parts */

@@ -103,6 +103,18 @@ final class ColourSpace
         ], $alpha);
     }
 
+    /** @param  float  $hue in degrees */
+    public static function lch(float $lightness, float $chroma, float $hue, float $alpha): Colour
+    {
+        return self::lab($lightness, $chroma * cos(deg2rad($hue)), $chroma * sin(deg2rad($hue)), $alpha);
+    }
+
+    /** @param  float  $hue in degrees */
+    public static function oklch(float $lightness, float $chroma, float $hue, float $alpha): Colour
+    {
+        return self::oklab($lightness, $chroma * cos(deg2rad($hue)), $chroma * sin(deg2rad($hue)), $alpha);
+    }
+
     /** @param  float  $lightness  from 0 to 1 */
     public static function oklab(float $lightness, float $a, float $b, float $alpha): Colour
     {

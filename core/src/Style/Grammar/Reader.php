@@ -138,11 +138,10 @@ final class Reader
     private function multiplied(GrammarNode $part): GrammarNode
     {
         for (; ;) {
-            $range = $this->tokens[$this->at]['range'] ?? null;
+            $range = $this->range();
             if ($range !== null) {
                 $this->at++;
-                [$least, $most] = self::bounds($range);
-                $part = new Repeat($part, $least, $most, false);
+                $part = self::repeated($part, $range, false);
             } elseif ($this->takes('?')) {
                 $part = new Repeat($part, 0, 1, false);
             } elseif ($this->takes('*')) {
@@ -150,9 +149,9 @@ final class Reader
             } elseif ($this->takes('+')) {
                 $part = new Repeat($part, 1, PHP_INT_MAX, false);
             } elseif ($this->takes('#')) {
-                [$least, $most] = self::bounds($this->tokens[$this->at]['range'] ?? '{1,}');
-                $this->at += isset($this->tokens[$this->at]['range']) ? 1 : 0;
-                $part = new Repeat($part, $least, $most, true);
+                $times = $this->range();
+                $this->at += $times === null ? 0 : 1;
+                $part = self::repeated($part, $times ?? '{1,}', true);
             } elseif ($this->takes('!')) {
                 $part = new Required($part);
             } else {
@@ -161,13 +160,20 @@ final class Reader
         }
     }
 
-    /** @return array{int, int} */
-    private static function bounds(string $range): array
+    /** The range in braces that stands here, such as `{2}`. */
+    private function range(): ?string
+    {
+        return $this->tokens[$this->at]['range'] ?? null;
+    }
+
+    /** @param  string  $range  how often, such as `{2}` or `{1,}` */
+    private static function repeated(GrammarNode $part, string $range, bool $hasCommas): Repeat
     {
         $numbers = array_map(trim(...), explode(',', trim($range, '{}')));
         $least = (int) $numbers[0];
+        $most = isset($numbers[1]) ? ($numbers[1] === '' ? PHP_INT_MAX : (int) $numbers[1]) : $least;
 
-        return [$least, isset($numbers[1]) ? ($numbers[1] === '' ? PHP_INT_MAX : (int) $numbers[1]) : $least];
+        return new Repeat($part, $least, $most, $hasCommas);
     }
 
     private static function limit(string $written): float

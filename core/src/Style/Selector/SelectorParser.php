@@ -102,8 +102,9 @@ final class SelectorParser
         }
         $pseudoElement = null;
         do {
-            [$compound, $pseudoElement] = $this->compound();
-            $compounds[] = $compound;
+            $read = $this->compound();
+            $compounds[] = $read->compound;
+            $pseudoElement = $read->pseudoElement;
             $last = $this->at - 1;
             $combinator = $this->combinator();
             if ($combinator !== null && $pseudoElement !== null) {
@@ -114,7 +115,12 @@ final class SelectorParser
             }
         } while ($combinator !== null);
         if ($implied !== null) {
-            [$compounds, $combinators] = $this->relative($compounds, $combinators, $leading, $implied);
+            $isAlone = $this->around === null || $this->depth > 0;
+            $namesParent = ! $isAlone && $leading === null && self::nests($compounds);
+            $combinators = $namesParent ? $combinators : [$leading ?? $implied, ...$combinators];
+            if (! $isAlone && ! $namesParent) {
+                array_unshift($compounds, new Compound([new Nesting($this->around)]));
+            }
         }
 
         return new Complex(
@@ -126,28 +132,16 @@ final class SelectorParser
         );
     }
 
-    /**
-     * A selector of a nested rule, with `&` before it where it names none (CSS Nesting 1, section 3.1); one in `:has()`
-     * with its combinator.
-     *
-     * @param  non-empty-list<Compound>  $compounds
-     * @param  list<Combinator>  $combinators
-     * @return array{non-empty-list<Compound>, list<Combinator>}
-     */
-    private function relative(array $compounds, array $combinators, ?Combinator $leading, Combinator $implied): array
+    /** @param  list<Compound>  $compounds */
+    private static function nests(array $compounds): bool
     {
-        if ($this->around === null || $this->depth > 0) {
-            return [$compounds, [$leading ?? $implied, ...$combinators]];
-        }
-        $nests = fn (Compound $one) => array_filter($one->parts, fn (Simple $part) => $part instanceof Nesting) !== [];
-        if ($leading === null && array_filter($compounds, $nests) !== []) {
-            return [$compounds, $combinators];
+        foreach ($compounds as $compound) {
+            if (array_filter($compound->parts, fn (Simple $part) => $part instanceof Nesting) !== []) {
+                return true;
+            }
         }
 
-        return [
-            [new Compound([new Nesting($this->around)]), ...$compounds],
-            [$leading ?? $implied, ...$combinators],
-        ];
+        return false;
     }
 
     private function space(): bool
@@ -192,8 +186,7 @@ final class SelectorParser
         return $this->at < $this->to && $this->tokens->isDelim($this->at, $sign);
     }
 
-    /** @return array{Compound, string|null} with the pseudo-element behind it */
-    private function compound(): array
+    private function compound(): ParsedCompound
     {
         $parts = [];
         $pseudoElement = null;
@@ -233,7 +226,7 @@ final class SelectorParser
             throw $this->unexpected();
         }
 
-        return [new Compound($parts), $pseudoElement];
+        return new ParsedCompound(new Compound($parts), $pseudoElement);
     }
 
     /**

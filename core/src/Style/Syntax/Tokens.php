@@ -107,7 +107,7 @@ final readonly class Tokens
             TokenType::Function => Escape::read(substr($raw, 0, -1)),
             TokenType::AtKeyword, TokenType::Hash => Escape::read(substr($raw, 1)),
             TokenType::String => Escape::read(self::inside($raw)),
-            TokenType::Url => Escape::read(self::address($raw)[0]),
+            TokenType::Url => Escape::read(self::address($raw)),
             default => $raw,
         };
     }
@@ -116,9 +116,9 @@ final readonly class Tokens
     public function insideSpan(int $at): Span
     {
         $raw = $this->raw($at);
-        [$inside, $before] = ($this->types[$at] ?? null) === TokenType::Url
-            ? self::address($raw)
-            : [self::inside($raw), 1];
+        $isUrl = ($this->types[$at] ?? null) === TokenType::Url;
+        $inside = $isUrl ? self::address($raw) : self::inside($raw);
+        $before = $isUrl ? self::addressStart($raw) : 1;
 
         return new Span($this->start($at) + $before, $this->start($at) + $before + strlen($inside));
     }
@@ -168,16 +168,22 @@ final readonly class Tokens
         return preg_match('~(?<!\\\\)(?:\\\\\\\\)*+\\\\\z~', $written) === 1;
     }
 
-    /** @return array{string, int} the address in a url token, and how many bytes are before it */
-    private static function address(string $url): array
+    /** How many bytes are before the address in a url token. */
+    private static function addressStart(string $url): int
     {
         $before = strcspn($url, '(') + 1;
-        $before += strspn($url, " \t\n\r\f", $before);
-        $inside = substr($url, $before);
+
+        return $before + strspn($url, " \t\n\r\f", $before);
+    }
+
+    /** The address in a url token. */
+    private static function address(string $url): string
+    {
+        $inside = substr($url, self::addressStart($url));
         if (str_ends_with($inside, ')') && ! self::endsInEscape(substr($inside, 0, -1))) {
             $inside = substr($inside, 0, -1);
         }
 
-        return [rtrim($inside, " \t\n\r\f"), $before];
+        return rtrim($inside, " \t\n\r\f");
     }
 }

@@ -17,7 +17,7 @@ use InkedMargin\Core\Style\Grammar\Type;
 /** The words that a property may hold, and the types of the other things that it may. */
 final class Keywords
 {
-    /** @var array<string, array{list<string>, list<BasicType>}> by property */
+    /** @var array<string, self> by property */
     private static array $known = [];
 
     /** @var array<string, true> */
@@ -36,17 +36,16 @@ final class Keywords
     /** @return list<string> in the order of the definition; names of colours are not among them */
     public static function of(string $property): array
     {
-        return self::read($property)[0];
+        return array_map(strval(...), array_keys(self::read($property)->words));
     }
 
     /** Whether a number, a length or the like may stand somewhere in it. */
     public static function allow(string $property, BasicType $type): bool
     {
-        return in_array($type, self::read($property)[1], true);
+        return in_array($type, self::read($property)->types, true);
     }
 
-    /** @return array{list<string>, list<BasicType>} */
-    private static function read(string $property): array
+    private static function read(string $property): self
     {
         if (! isset(self::$known[$property])) {
             $keywords = new self;
@@ -54,10 +53,7 @@ final class Keywords
             if ($node !== null) {
                 $keywords->look($node);
             }
-            self::$known[$property] = [
-                array_map(strval(...), array_keys($keywords->words)),
-                array_values($keywords->types),
-            ];
+            self::$known[$property] = $keywords;
         }
 
         return self::$known[$property];
