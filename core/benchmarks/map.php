@@ -11,8 +11,12 @@ declare(strict_types=1);
 // Parsing is measured beside PHP's DOM extension (libxml), which reads the same pages in the same run.
 
 use InkedMargin\Core\Brief\Brief;
-use InkedMargin\Core\Markup\MarkupReader;
+use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Markup\TreeConstruction\MarkupReader;
 use InkedMargin\Core\Rules\Catalogue;
+use InkedMargin\Core\Site\Map\LinkMap;
+use InkedMargin\Core\Site\Map\PageNames;
+use InkedMargin\Core\Site\Menu\MenuSurvey;
 use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\Site;
 use InkedMargin\Core\Source\SourceFile;
@@ -25,10 +29,9 @@ const FOLDER = '/usr/share/doc/apache2-doc/manual';
 function files(int $oneOf): array
 {
     $files = [];
-    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(
-        FOLDER,
-        FilesystemIterator::SKIP_DOTS,
-    )) as $file) {
+    $all = new RecursiveIteratorIterator(new RecursiveDirectoryIterator(FOLDER, FilesystemIterator::SKIP_DOTS));
+    /** @var SplFileInfo $file */
+    foreach ($all as $file) {
         $path = substr($file->getPathname(), strlen(FOLDER) + 1);
         if (preg_match('/\.(?:html|css)$/', $path) === 1 && crc32($path) % $oneOf === 0) {
             $files[] = new SourceFile($path, (string) file_get_contents($file->getPathname()));
@@ -82,19 +85,17 @@ $libxml = seconds(fn () => array_map(
 $parsing = seconds(fn () => array_map(function (SourceFile $file): void {
     MarkupReader::read($file);
 }, $pages));
-$reading = null;
-$reads = seconds(function () use ($files, &$reading): void {
-    $reading = ParsedSite::of(new Site('apache2-doc', $files));
-});
-$mapping = seconds(fn () => [$reading->map(), $reading->menus(), $reading->names(), $reading->map()->cycles()]);
+$began = hrtime(true);
+$reading = ParsedSite::of(new Site('apache2-doc', $files));
+$reads = (hrtime(true) - $began) / 1e9;
+$exam = new Examination($reading, Brief::none());
+$mapping = seconds(fn () => array_map($reading->fact(...), [LinkMap::class, MenuSurvey::class, PageNames::class]));
 $found = 0;
 $slowest = [];
-$rules = seconds(function () use ($reading, &$found, &$slowest): void {
+$rules = seconds(function () use ($exam, &$found, &$slowest): void {
     foreach (Catalogue::rules() as $rule) {
-        $slowest[$rule->id] = seconds(function () use ($rule, $reading, &$found): void {
-            foreach ($rule->look($reading, Brief::none()) as $finding) {
-                $found++;
-            }
+        $slowest[$rule->id] = seconds(function () use ($rule, $exam, &$found): void {
+            $found += iterator_count((fn () => yield from $rule->check($exam))());
         });
     }
 });

@@ -10,7 +10,7 @@ declare(strict_types=1);
 // reports everything it reports in use: the tree with its spans, and all parse errors.
 // parse5 (npm) runs with source locations and parse errors on. MB is a million bytes.
 
-use InkedMargin\Core\Markup\MarkupReader;
+use InkedMargin\Core\Markup\TreeConstruction\MarkupReader;
 use InkedMargin\Core\Source\SourceFile;
 use Masterminds\HTML5;
 
@@ -38,7 +38,7 @@ function measure(string $parser): void
     $parse = match ($parser) {
         'ours' => fn (string $page) => MarkupReader::read(new SourceFile('page.html', $page)),
         'masterminds' => fn (string $page) => (new HTML5)->loadHTML($page),
-        'libxml' => fn (string $page) => (new DOMDocument)->loadHTML($page, LIBXML_NOERROR | LIBXML_NOWARNING),
+        default => fn (string $page) => (new DOMDocument)->loadHTML($page, LIBXML_NOERROR | LIBXML_NOWARNING),
     };
     $parse((string) reset($pages));
     $largest = 0.0;
@@ -64,6 +64,7 @@ function measure(string $parser): void
 /** @return array{seconds: float, bytes: int, memory: float} */
 function run(string $command): array
 {
+    /** @var array{seconds: float, bytes: int, memory: float} */
     return json_decode((string) shell_exec($command), true, flags: JSON_THROW_ON_ERROR);
 }
 

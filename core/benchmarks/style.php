@@ -6,7 +6,7 @@
 
 declare(strict_types=1);
 
-use InkedMargin\Core\Rules\Example;
+use InkedMargin\Core\Example\ExampleFiles;
 use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\Site;
 use InkedMargin\Core\Site\Styles\SiteStyles;
@@ -69,7 +69,7 @@ if (($argv[1] ?? '') === 'cascade') {
     for ($page = 0; $page < (int) $pages; $page++) {
         $files[] = new SourceFile(
             $page === 0 ? 'index.html' : "p$page.html",
-            Example::page($body, "P$page", "<link rel=\"stylesheet\" href=\"site.css\">\n"),
+            ExampleFiles::page($body, "P$page", "<link rel=\"stylesheet\" href=\"site.css\">\n"),
         );
     }
     $site = ParsedSite::of(new Site('s', $files));
@@ -82,6 +82,7 @@ if (($argv[1] ?? '') === 'cascade') {
 /** @return array{bytes: int, seconds: float} */
 function measured(string $command): array
 {
+    /** @var array{bytes: int, seconds: float} */
     return json_decode((string) shell_exec($command), true, flags: JSON_THROW_ON_ERROR);
 }
 
