@@ -92,7 +92,7 @@ final class Slips
             'a scheme with a letter left out' => [
                 'See boats',
                 'See <a href="htp://x.example/" target="_blank">there</a>',
-                'link/bad-address:scheme 22',
+                'link/bad-scheme:near 22',
             ],
             'a slash left out' => [
                 'See boats',

@@ -153,9 +153,7 @@ final readonly class ElementLooks
 
     private static function isOf(Applied $applied, Origin ...$origins): bool
     {
-        $origin = $applied->rank[0] > Origin::Author->value ? 5 - $applied->rank[0] : $applied->rank[0];
-
-        return in_array(Origin::tryFrom($origin), $origins, true);
+        return in_array($applied->origin(), $origins, true);
     }
 
     private static function value(string $property, ComputedStyle $style, ?Applied $winner): string

@@ -22,6 +22,8 @@ enum Resolution: string
     /** names a place on the author's own machine or network */
     case LocalPath = 'local-path';
     case MissingScheme = 'missing-scheme';
+    /** begins with a scheme that nobody knows, or with one that something else belongs behind */
+    case BadScheme = 'bad-scheme';
     /** nothing, or a bare `#`, that was to be filled in */
     case Placeholder = 'placeholder';
     /** another site */

@@ -93,6 +93,10 @@ final class Resolver
         if ($this->isLocal($written)) {
             return $this->suggestFor(Resolution::LocalPath, $written, $from);
         }
+        $scheme = SchemeFault::in($written);
+        if ($scheme !== null) {
+            return new Target(Resolution::BadScheme, address: $scheme->mended ?? $written, scheme: $scheme);
+        }
         // With one slash or none a browser takes the host for a folder of this site (4.4, "special relative or
         // authority state").
         $slip = AddressSlip::in($written);
@@ -206,7 +210,7 @@ final class Resolver
      */
     private function isLocal(string $written): bool
     {
-        return preg_match('~^(?:file:|[A-Za-z]:[/\\\\]|[A-Za-z]\|/|\\\\\\\\)~i', $written) === 1
+        return preg_match('~^(?:file:|[A-Za-z]:|[A-Za-z]\|/|\\\\\\\\)~i', $written) === 1
             || (preg_match(
                 '~^[A-Za-z][A-Za-z0-9+.-]*:~',
                 $written,

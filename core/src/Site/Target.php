@@ -18,6 +18,7 @@ final readonly class Target
      * @param  list<string>  $candidates  files of the site that may be meant, the likeliest first
      * @param  UrlProblem|null  $problem  what the URL Standard has against how it is written
      * @param  AddressSlip|null  $slip  a slip of the hand in how it is written, where there is one
+     * @param  SchemeFault|null  $scheme  what is wrong with its scheme or with what belongs behind it
      * @param  string|null  $nearestFragment  the place that a fragment may mean which its page does not have
      */
     public function __construct(
@@ -30,6 +31,7 @@ final readonly class Target
         public ?UrlProblem $problem = null,
         public ?string $nearestFragment = null,
         public ?AddressSlip $slip = null,
+        public ?SchemeFault $scheme = null,
     ) {
     }
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use InkedMargin\Core\Style\Syntax\AtRule;
+use InkedMargin\Core\Style\Syntax\AtRuleNode;
 use InkedMargin\Core\Style\Syntax\Declaration;
 use InkedMargin\Core\Style\Syntax\Parser;
 use InkedMargin\Core\Style\Syntax\SyntaxRule;
@@ -37,7 +37,7 @@ function hasOtherRules(array $content, bool $isNested): bool
         if ($one instanceof Declaration) {
             continue;
         }
-        $isAt = $one instanceof AtRule;
+        $isAt = $one instanceof AtRuleNode;
         $isOther = $isAt
             ? (endsWithSemicolon($one) && ! in_array($one->name(), ['font-face', 'page'], true))
             : $one->prelude() === '' || ($isNested && ! str_starts_with($one->prelude(), '&'));
@@ -50,11 +50,11 @@ function hasOtherRules(array $content, bool $isNested): bool
 }
 
 /** Whether something in the block of an at-rule is a declaration, or an at-rule without a block of its own. */
-function endsWithSemicolon(AtRule $rule): bool
+function endsWithSemicolon(AtRuleNode $rule): bool
 {
     $statements = array_filter(
         $rule->content,
-        fn (Declaration|SyntaxRule $one) => $one instanceof AtRule && $one->content === [],
+        fn (Declaration|SyntaxRule $one) => $one instanceof AtRuleNode && $one->content === [],
     );
 
     return $rule->declarations() !== [] || $statements !== [];

@@ -191,7 +191,7 @@ it('finds each thing in which a menu differs, once', function (array $change, ar
 
 it('finds a page that has no menu, and says what it should be', function () {
     $site = [
-        'pages/tides.html' => Samples::page('<p>There is <a href="../index.html">more</a>.</p>', 'Tides'),
+        'pages/tides.html' => Samples::page('<p>There is more on <a href="../index.html">the home page</a>.</p>', 'Tides'),
     ] + menuSite();
     $report = Samples::check($site);
 

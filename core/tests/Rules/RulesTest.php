@@ -15,7 +15,7 @@ it('finds what is amiss, where it stands', function (array $files, array $found,
     $home = fn (string $body, string $head = '') => ['index.html' => Samples::page($body, head: $head)];
 
     yield 'nothing on a clean site' => [
-        $home('<h2>A</h2><p><a href="c.html" data-x="1" aria-label="b" onclick="d()">e</a></p><svg viewBox="0 0 1 1"><path d=""/></svg><ul><li>a</li></ul><br>') + ['c.html' => Samples::page("<p>a<br>\nb</p>\r\n<pre>\n</pre><table><caption>x</caption><colgroup><col></colgroup><tr><td>1</td></tr></table><form><input><button>b</button></form><a href='index.html'>d</a>", 'C')],
+        $home('<h2>A</h2><p><a href="c.html" data-x="1" aria-label="b" onclick="d()">e</a></p><svg viewBox="0 0 1 1"><path d=""/></svg><ul><li>a</li></ul><br>') + ['c.html' => Samples::page("<p>a<br>\nb</p>\r\n<pre>\n</pre><table><caption>x</caption><colgroup><col></colgroup><tr><td>1</td></tr></table><form><input aria-label='i'><button>b</button></form><a href='index.html'>d</a>", 'C')],
         [],
     ];
     yield 'a missing file of the brief' => [$home(''), ['file/missing a.html'], 'kind: files, names: [a.html]'];
@@ -222,12 +222,12 @@ it('finds what is amiss in the markup, once for each slip', function (string $bo
         ['markup/missing-attribute 8:1', 'markup/missing-attribute 8:14'],
     ],
     'values that are none' => [
-        '<img src="index.html" alt="a" width="20px"><table><tr><td colspan="0">a</td></tr></table><input type="txt">',
+        '<img src="index.html" alt="a" width="20px"><table><tr><td colspan="0">a</td></tr></table><input type="txt" title="a">',
         ['markup/bad-attribute-value 8:38', 'markup/bad-attribute-value 8:68', 'markup/bad-attribute-value 8:103'],
     ],
     'a flag with a value, a role and a state that are none' => [
-        '<input disabled="true"><p role="nav" aria-hidden="yes">a</p>',
-        ['markup/bad-attribute-value 8:18', 'markup/bad-attribute-value 8:33', 'markup/bad-attribute-value 8:51'],
+        '<input title="a" disabled="true"><p role="nav" aria-hidden="yes">a</p>',
+        ['markup/bad-attribute-value 8:28', 'markup/bad-attribute-value 8:43', 'markup/bad-attribute-value 8:61'],
     ],
     'a role written as a state' => ['<p aria-role="note">a</p>', ['markup/unknown-attribute 8:4']],
     'text that looks like a tag' => [

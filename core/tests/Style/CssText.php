@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Tests\Style;
 
-use InkedMargin\Core\Style\Syntax\AtRule;
+use InkedMargin\Core\Style\Syntax\AtRuleNode;
 use InkedMargin\Core\Style\Syntax\Declaration;
 use InkedMargin\Core\Style\Syntax\StyleSheet;
 use InkedMargin\Core\Style\Syntax\SyntaxError;
@@ -29,7 +29,7 @@ final class CssText
                 continue;
             }
             $prelude = self::bare($one->prelude());
-            $listed[] = $one instanceof AtRule ? ['at', $one->name(), $prelude] : ['rule', $prelude];
+            $listed[] = $one instanceof AtRuleNode ? ['at', $one->name(), $prelude] : ['rule', $prelude];
             array_push($listed, ...self::listed($one->content));
             $listed[] = ['end'];
         }

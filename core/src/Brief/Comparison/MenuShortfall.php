@@ -34,6 +34,8 @@ final readonly class MenuShortfall
         'extra-entry' => 'nav/menu-differs',
         'renamed' => 'nav/menu-differs',
         'readdressed' => 'nav/menu-differs',
+        'twice' => 'nav/menu-differs',
+        'outside-list' => 'nav/menu-differs',
         'own-linked' => 'nav/menu-differs',
         'own-plain' => 'nav/menu-differs',
         'menu-order' => 'nav/menu-order',
@@ -62,8 +64,10 @@ final readonly class MenuShortfall
             ->variant(self::variant($difference->kind))
             ->mark(match ($difference->kind) {
                 MenuDifferenceKind::NoMenu, MenuDifferenceKind::Missing => ProofMark::Insert,
-                MenuDifferenceKind::Extra => ProofMark::TakeOut,
-                MenuDifferenceKind::Order, MenuDifferenceKind::Place => ProofMark::Move,
+                MenuDifferenceKind::Extra, MenuDifferenceKind::Twice => ProofMark::TakeOut,
+                MenuDifferenceKind::Order,
+                MenuDifferenceKind::Place,
+                MenuDifferenceKind::OutsideList => ProofMark::Move,
                 default => ProofMark::Change,
             })
             ->mend(self::mend($difference, $page))
@@ -191,6 +195,14 @@ final readonly class MenuShortfall
                     : "The menu entry “{$label}” leads to `".($difference->entry->key ?? '').'`; it should lead to '
                         ."`$key`.",
                 "Type `href=\"$typed\"`.",
+            ),
+            MenuDifferenceKind::Twice => new Words(
+                "The menu has the entry “{$label}” twice.",
+                'Remove one of the two.',
+            ),
+            MenuDifferenceKind::OutsideList => new Words(
+                "The entry “{$label}” is outside the list that holds the others.",
+                'Move it into the list, between `<li>` and `</li>`.',
             ),
             MenuDifferenceKind::Order => new Words(
                 'The entries of this menu are in a different order from the other pages.',

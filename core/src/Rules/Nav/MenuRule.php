@@ -20,7 +20,8 @@ abstract readonly class MenuRule extends Rule
     protected const EXPLAINED_BY = [
         'markup/unclosed-element', 'markup/stray-end-tag',
         'link/label-mismatch', 'link/missing-file', 'link/letter-case', 'link/wrong-folder', 'link/outside-site',
-        'link/local-path', 'link/empty', 'link/bad-address', 'link/missing-scheme', 'link/folder-without-index',
+        'link/local-path', 'link/empty', 'link/bad-address', 'link/bad-scheme', 'link/missing-scheme',
+        'link/missing-fragment', 'link/folder-without-index',
         'file/missing', 'file/name',
         'nav/missing-menu',
     ];

@@ -18,7 +18,7 @@ abstract readonly class PathRule extends Rule
     /** @var list<string> rules that explain why */
     protected const EXPLAINED_BY = [
         'link/missing-file', 'link/letter-case', 'link/wrong-folder', 'link/outside-site', 'link/local-path',
-        'link/empty', 'link/bad-address',
+        'link/empty', 'link/bad-address', 'link/bad-scheme',
         'link/missing-scheme', 'link/folder-without-index', 'link/label-mismatch', 'nav/missing-menu',
         'nav/unreachable-page', 'nav/pattern',
         'nav/menu-differs', 'file/name', 'file/missing', 'markup/misnested', 'markup/parse-error',

@@ -28,7 +28,7 @@ final readonly class Pattern extends Rule
             Citation::practice(),
             [
                 'link/missing-file', 'link/letter-case', 'link/wrong-folder', 'link/outside-site',
-                'link/local-path', 'link/empty', 'link/bad-address', 'link/missing-scheme',
+                'link/local-path', 'link/empty', 'link/bad-address', 'link/bad-scheme', 'link/missing-scheme',
                 'link/folder-without-index', 'link/label-mismatch', 'nav/menu-differs', 'nav/missing-menu',
                 'file/missing', 'file/name', 'nav/unreachable-page', 'markup/stray-end-tag',
             ],

@@ -27,6 +27,7 @@ use InkedMargin\Core\Style\Value\Item;
 use InkedMargin\Core\Style\Value\Keywords;
 use InkedMargin\Core\Style\Value\ValueCheck;
 use InkedMargin\Core\Style\Value\ValueFix;
+use InkedMargin\Core\Style\Value\ValueSlip;
 use InkedMargin\Core\Style\Value\Verdict;
 
 /**
@@ -65,8 +66,23 @@ final readonly class InvalidValue extends Rule
         }
     }
 
+    private static function slip(StyleSource $source, Declaration $declaration, ValueSlip $slip): Draft
+    {
+        $edit = $slip->replacement === null ? null : new Edit($source->file, $slip->span, $slip->replacement);
+
+        return Draft::inCss($source, $slip->span, "value:{$declaration->name}:{$declaration->value()}")
+            ->variant('function')
+            ->says($slip->message)
+            ->remedy($slip->remedy)
+            ->mend($edit === null ? null : Mend::of($edit))
+            ->causedBy(Subject::inCss($source, $declaration->nameSpan()));
+    }
+
     private function invalid(StyleSource $source, Declaration $declaration, ValueCheck $check): Draft
     {
+        if ($check->slip !== null) {
+            return self::slip($source, $declaration, $check->slip);
+        }
         $fix = ValueFix::of($declaration, $check);
         $name = $declaration->name;
         $wrong = $check->wrong;

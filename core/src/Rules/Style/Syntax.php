@@ -23,7 +23,7 @@ use InkedMargin\Core\Source\Span;
 use InkedMargin\Core\Style\Selector\SelectorError;
 use InkedMargin\Core\Style\Selector\SelectorFix;
 use InkedMargin\Core\Style\Selector\SelectorParser;
-use InkedMargin\Core\Style\Syntax\AtRule;
+use InkedMargin\Core\Style\Syntax\AtRuleNode;
 use InkedMargin\Core\Style\Syntax\Declaration;
 use InkedMargin\Core\Style\Syntax\QualifiedRule;
 use InkedMargin\Core\Style\Syntax\SyntaxError;
@@ -343,7 +343,7 @@ final readonly class Syntax extends Rule
                     yield $finding;
                 }
             } elseif (
-                $rule instanceof AtRule
+                $rule instanceof AtRuleNode
                 && in_array($rule->name(), ['media', 'supports', 'layer', 'container'], true)
             ) {
                 yield from $this->selectors($source, $rule->rules(), $swallowed);

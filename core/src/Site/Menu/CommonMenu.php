@@ -18,12 +18,16 @@ final readonly class CommonMenu
      * @param  string|null  $place  null when there is no common one
      * @param  bool  $hasOrder  whether the pages agree on an order
      * @param  bool  $isWhole  whether most pages have these entries and no others
+     * @param  array<string, true>  $repeated  what several menus have twice, and so on purpose
+     * @param  array<string, true>  $besideList  likewise, what stands beside the list of the others
      */
     public function __construct(
         public array $entries,
         public ?string $place = null,
         public bool $hasOrder = true,
         public bool $isWhole = true,
+        public array $repeated = [],
+        public array $besideList = [],
     ) {
     }
 
@@ -49,7 +53,9 @@ final readonly class CommonMenu
                 $entries,
                 fn (MenuEntry $entry) => $entry->reference !== null && $entry->reference->from->path !== (string) $key,
             ));
-            if (2 * $having > $others) {
+            // On a small site its own entry on the page itself says that it is one.
+            $isOwn = count($entries) > $having;
+            if (2 * $having > $others || ($isOwn && 2 * ($having + 1) > count($menus))) {
                 $common[$key] = self::label($entries);
             }
         }
@@ -61,7 +67,23 @@ final readonly class CommonMenu
             $places->count >= self::CLEAR * count($menus) ? $places->value : null,
             $order->isClear,
             self::areWhole($menus, $common),
+            self::several(array_map(
+                fn (Menu $menu) => array_fill_keys(array_column($menu->repeated(), 'key'), true),
+                $menus,
+            )),
+            self::several(array_map(fn (Menu $menu) => $menu->besideList(), $menus)),
         );
+    }
+
+    /**
+     * @param  list<array<string, true>>  $sets
+     * @return array<string, true> what more than one of them has
+     */
+    private static function several(array $sets): array
+    {
+        $keys = array_merge(...array_map(fn (array $set) => array_map(strval(...), array_keys($set)), $sets));
+
+        return array_fill_keys(array_keys(array_filter(array_count_values($keys), fn (int $count) => $count > 1)), true);
     }
 
     /**
@@ -93,7 +115,7 @@ final readonly class CommonMenu
             $entries[$at((string) $key)] = $label;
         }
 
-        return new self($entries, $this->place, $this->hasOrder, $this->isWhole);
+        return new self($entries, $this->place, $this->hasOrder, $this->isWhole, $this->repeated, $this->besideList);
     }
 
     /** @return list<string> what it leads to, in order */

@@ -37,6 +37,44 @@ final readonly class Menu
         return $byKey;
     }
 
+    /** @return list<MenuEntry> those that repeat an entry before them: the same place in the same words */
+    public function repeated(): array
+    {
+        $seen = $repeated = [];
+        foreach ($this->entries as $entry) {
+            $said = $entry->key."\0".Label::plain($entry->label);
+            if (! $entry->isInside() || ! $this->isAlone($entry)) {
+                continue;
+            }
+            if (isset($seen[$said])) {
+                $repeated[] = $entry;
+            }
+            $seen[$said] = true;
+        }
+
+        return $repeated;
+    }
+
+    /** Whether nothing else is an entry beside it, in the item of a list that holds it. */
+    private function isAlone(MenuEntry $entry): bool
+    {
+        $item = $entry->itemIn($this->element);
+        $beside = array_filter($this->entries, fn (MenuEntry $other) => $other->itemIn($this->element) === $item);
+
+        return $item === null || count($beside) === 1;
+    }
+
+    /** @return array<string, true> what those of its entries lead to that no item of a list holds, where most are held */
+    public function besideList(): array
+    {
+        $beside = array_filter($this->entries, fn (MenuEntry $entry) => $entry->itemIn($this->element) === null);
+        if (2 * count($beside) >= count($this->entries)) {
+            return [];
+        }
+
+        return array_fill_keys(array_map(fn (MenuEntry $entry) => $entry->key, $beside), true);
+    }
+
     /** @return array<string, true> what it leads to, but for its own page */
     public function targets(): array
     {

@@ -54,6 +54,7 @@ final readonly class MenuComparison
                 $differences[] = new MenuDifference(MenuDifferenceKind::Missing, null, (string) $key, $label);
             }
         }
+        array_push($differences, ...self::doubled($menu, $common), ...self::beside($menu, $common));
         if ($common->hasOrder && CommonMenu::isOutOfOrder(array_keys($here), array_flip($common->keys()))) {
             $differences[] = new MenuDifference(MenuDifferenceKind::Order);
         }
@@ -70,6 +71,34 @@ final readonly class MenuComparison
         }
 
         return $differences;
+    }
+
+    /** @return list<MenuDifference> entries that are there twice, and on no other page */
+    private static function doubled(Menu $menu, CommonMenu $common): array
+    {
+        $isSlip = fn (MenuEntry $entry) => array_key_exists($entry->key, $common->entries)
+            && ! isset($common->repeated[$entry->key]);
+        $slips = array_filter($menu->repeated(), $isSlip);
+
+        return array_values(array_map(
+            fn (MenuEntry $entry) => new MenuDifference(MenuDifferenceKind::Twice, $entry, $entry->key),
+            $slips,
+        ));
+    }
+
+    /** @return list<MenuDifference> entries beside the list, which are in it on the other pages */
+    private static function beside(Menu $menu, CommonMenu $common): array
+    {
+        $beside = array_diff_key($menu->besideList(), $common->besideList);
+        $isMoved = fn (MenuEntry $entry) => isset($beside[$entry->key])
+            && array_key_exists($entry->key, $common->entries)
+            && $entry->itemIn($menu->element) === null;
+        $entries = array_filter($menu->entries, $isMoved);
+
+        return array_values(array_map(
+            fn (MenuEntry $entry) => new MenuDifference(MenuDifferenceKind::OutsideList, $entry, $entry->key),
+            $entries,
+        ));
     }
 
     /** An entry for a page of the site that the common menu has not: nested ones show where the reader is. */

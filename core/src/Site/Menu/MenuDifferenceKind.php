@@ -12,6 +12,9 @@ enum MenuDifferenceKind: string
     case Extra = 'extra';
     case Renamed = 'renamed';
     case Readdressed = 'readdressed';
+    case Twice = 'twice';
+    /** beside the list that holds the other entries */
+    case OutsideList = 'outside-list';
     case Order = 'order';
     case Place = 'place';
     case OwnLinked = 'own-linked';

@@ -37,6 +37,18 @@ final readonly class MenuEntry
             : new self($this->label, $key, $this->element, $this->reference, $this->offset, $this->isNested, true);
     }
 
+    /** The item of a list that holds it, inside the menu. */
+    public function itemIn(Element $menu): ?Element
+    {
+        for ($around = $this->element; $around instanceof Element && $around !== $menu; $around = $around->parent) {
+            if ($around->name === 'li') {
+                return $around;
+            }
+        }
+
+        return null;
+    }
+
     /** Whether it leads to a file of the site, or would but for a slip. */
     public function isInside(): bool
     {

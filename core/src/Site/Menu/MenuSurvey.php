@@ -206,8 +206,11 @@ final readonly class MenuSurvey implements SiteFact
         $ones = array_diff_key($one->targets(), $pages);
         $others = array_diff_key($other->targets(), $pages);
         $all = count($ones + $others);
+        $shared = $all === 0 ? 0.0 : count(array_intersect_key($ones, $others)) / $all;
+        // Of small menus little is left without the two: there their own entries tell as well.
+        $whole = $one->byKey() + $other->byKey();
 
-        return $all === 0 ? 0.0 : count(array_intersect_key($ones, $others)) / $all;
+        return max($shared, count(array_intersect_key($one->byKey(), $other->byKey())) / max(1, count($whole)));
     }
 
     /**

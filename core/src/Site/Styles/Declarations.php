@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Site\Styles;
 
-use InkedMargin\Core\Style\Syntax\AtRule;
+use InkedMargin\Core\Style\Syntax\AtRuleNames;
+use InkedMargin\Core\Style\Syntax\AtRuleNode;
 use InkedMargin\Core\Style\Syntax\Declaration;
 use InkedMargin\Core\Style\Syntax\SyntaxRule;
 
@@ -28,9 +29,15 @@ final class Declarations
         foreach ($content as $one) {
             if ($one instanceof Declaration) {
                 yield $one;
-            } elseif (! $one instanceof AtRule || ! in_array($one->name(), self::OF_THEIR_OWN, true)) {
+            } elseif (! $one instanceof AtRuleNode || self::isOfPages($one->name())) {
                 yield from self::ofPages($one->content);
             }
         }
+    }
+
+    /** What a browser skips says nothing of pages either. */
+    private static function isOfPages(string $name): bool
+    {
+        return AtRuleNames::isKnown($name) && ! in_array($name, self::OF_THEIR_OWN, true);
     }
 }

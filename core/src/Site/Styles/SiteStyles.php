@@ -21,7 +21,7 @@ use InkedMargin\Core\Style\Cascade\RuleReader;
 use InkedMargin\Core\Style\Cascade\StyleRule;
 use InkedMargin\Core\Style\Selector\Matching;
 use InkedMargin\Core\Style\Selector\PseudoClass;
-use InkedMargin\Core\Style\Syntax\AtRule;
+use InkedMargin\Core\Style\Syntax\AtRuleNode;
 use InkedMargin\Core\Style\Syntax\Declaration;
 
 /**
@@ -233,7 +233,7 @@ final class SiteStyles implements SiteFact
     {
         $imported = [];
         foreach ($sheet->css->rules() as $rule) {
-            if ($rule instanceof AtRule && $rule->name() === 'import') {
+            if ($rule instanceof AtRuleNode && $rule->name() === 'import') {
                 $imported[] = $this->imported(
                     $rule,
                     $sheet->references,
@@ -260,7 +260,7 @@ final class SiteStyles implements SiteFact
     {
         $imported = [];
         foreach ($style->css->rules() as $rule) {
-            if ($rule instanceof AtRule && $rule->name() === 'import') {
+            if ($rule instanceof AtRuleNode && $rule->name() === 'import') {
                 $imported[] = $this->imported($rule, $page->references, '', $applies, []);
             }
         }
@@ -273,7 +273,7 @@ final class SiteStyles implements SiteFact
      * @param  list<string>  $inside
      * @return list<StyleRule>
      */
-    private function imported(AtRule $rule, array $references, string $layer, bool $applies, array $inside): array
+    private function imported(AtRuleNode $rule, array $references, string $layer, bool $applies, array $inside): array
     {
         $span = $rule->span();
         foreach ($references as $reference) {
@@ -291,7 +291,7 @@ final class SiteStyles implements SiteFact
         return [];
     }
 
-    private static function conditionsOf(AtRule $rule): ImportConditions
+    private static function conditionsOf(AtRuleNode $rule): ImportConditions
     {
         $written = preg_replace('~^(?:url\([^)]*\)|"[^"]*"|\'[^\']*\')\s*~i', '', trim($rule->prelude())) ?? '';
         $layer = null;

@@ -25,4 +25,10 @@ final readonly class Applied
         public array $rank,
     ) {
     }
+
+    /** Whose word it is, whether important or not. */
+    public function origin(): ?Origin
+    {
+        return Origin::tryFrom($this->rank[0] > Origin::Author->value ? 5 - $this->rank[0] : $this->rank[0]);
+    }
 }

@@ -7,7 +7,7 @@ namespace InkedMargin\Core\Style\Cascade;
 use InkedMargin\Core\Style\Selector\SelectorError;
 use InkedMargin\Core\Style\Selector\SelectorList;
 use InkedMargin\Core\Style\Selector\SelectorParser;
-use InkedMargin\Core\Style\Syntax\AtRule;
+use InkedMargin\Core\Style\Syntax\AtRuleNode;
 use InkedMargin\Core\Style\Syntax\Declaration;
 use InkedMargin\Core\Style\Syntax\Parser;
 use InkedMargin\Core\Style\Syntax\QualifiedRule;
@@ -59,7 +59,7 @@ final class RuleReader
         foreach ($content as $one) {
             if ($one instanceof QualifiedRule) {
                 $this->style($one, $around?->selector, $layer, $applies);
-            } elseif ($one instanceof AtRule && in_array($one->name(), self::AROUND, true)) {
+            } elseif ($one instanceof AtRuleNode && in_array($one->name(), self::AROUND, true)) {
                 $this->conditional($one, $around, $layer, $applies);
             }
         }
@@ -100,7 +100,7 @@ final class RuleReader
         }
     }
 
-    private function conditional(AtRule $rule, ?StyleRule $around, string $layer, bool $applies): void
+    private function conditional(AtRuleNode $rule, ?StyleRule $around, string $layer, bool $applies): void
     {
         $name = $rule->name();
         $applies = $applies && match ($name) {

@@ -83,14 +83,14 @@ final class Parser
         return null;
     }
 
-    private function consumeAtRule(bool $isNested): AtRule
+    private function consumeAtRule(bool $isNested): AtRuleNode
     {
         $first = $this->at++;
         $from = $this->tokens->skipSpace($this->at);
         $this->at = $from;
         while (($type = $this->tokens->type($this->at)) !== null) {
             if ($type === TokenType::Semicolon) {
-                return new AtRule($this->tokens, $first, $from, $this->trimmed($from, $this->at++), null, []);
+                return new AtRuleNode($this->tokens, $first, $from, $this->trimmed($from, $this->at++), null, []);
             }
             if ($type === TokenType::CloseCurly && $isNested) {
                 break;
@@ -99,12 +99,12 @@ final class Parser
                 $open = $this->at;
                 $prelude = $this->trimmed($from, $open);
 
-                return new AtRule($this->tokens, $first, $from, $prelude, $open, $this->consumeBlock());
+                return new AtRuleNode($this->tokens, $first, $from, $prelude, $open, $this->consumeBlock());
             }
             $this->at = $this->tokens->after($this->at);
         }
 
-        return new AtRule($this->tokens, $first, $from, $this->trimmed($from, $this->at), null, []);
+        return new AtRuleNode($this->tokens, $first, $from, $this->trimmed($from, $this->at), null, []);
     }
 
     /** @return QualifiedRule|null null where it comes to nothing, which is told */

@@ -32,11 +32,13 @@ final class ValueCheck
      * @param  Item|null  $wrong  the first component that cannot stand where it is; null where something is missing at
      *     the end
      * @param  list<Item>  $items
+     * @param  ValueSlip|null  $slip  why a value is lost whose parts are right
      */
     private function __construct(
         public readonly Verdict $verdict,
         public readonly ?Item $wrong,
         public readonly array $items,
+        public readonly ?ValueSlip $slip = null,
     ) {
     }
 
@@ -68,6 +70,10 @@ final class ValueCheck
             fn (Item $item) => in_array($item->type, [TokenType::BadString, TokenType::BadUrl], true),
         )) {
             return new self(Verdict::Broken, null, $items);
+        }
+        $slip = ValueSlip::in($declaration->name, $items);
+        if ($slip !== null) {
+            return new self(Verdict::Invalid, null, $items, $slip);
         }
         if (self::has(
             $items,

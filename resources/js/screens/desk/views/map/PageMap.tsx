@@ -371,6 +371,7 @@ function PageSlip({
 const GHOSTS: Record<string, string> = {
   placeholder: 'never filled in',
   'missing-scheme': 'no https:// before it',
+  'bad-scheme': 'a wrong scheme',
   'folder-without-index': 'no index.html in it',
 }
 
