@@ -12,7 +12,7 @@ use InkedMargin\Core\Source\NearestName;
  */
 final readonly class SchemeFault
 {
-    /** Schemes of links, of those that are registered or in wide use (IANA, Uniform Resource Identifier Schemes; from memory). */
+    /** Schemes that are registered or in wide use (IANA, Uniform Resource Identifier Schemes; from memory). */
     private const KNOWN = [
         'http', 'https', 'mailto', 'tel', 'sms', 'ftp', 'ftps', 'sftp', 'file', 'data', 'javascript', 'blob', 'about',
         'ws', 'wss', 'geo', 'maps', 'market', 'irc', 'ircs', 'magnet', 'urn', 'news', 'nntp', 'xmpp', 'sip', 'sips',

@@ -26,7 +26,7 @@ final class Quay
             <p>Three boats lie here, and one of them leaks a little at night.</p>
             HTML,
         'tides' => <<<'HTML'
-            <h2>When to sail</h2>
+            <h2>When the tides turn</h2>
             <img src="images/map.png" alt="Map of the channel" usemap="#channel">
             <map name="channel"><area shape="rect" coords="0,0,90,90" href="boats.html" alt="Where the boats lie"></map>
             <svg width="0" height="0"><symbol id="wave"><path d="M0 0h9"/></symbol></svg>

@@ -58,7 +58,7 @@ final readonly class NameSlips
             }
         }
 
-        return [...$slips, ...self::images($document)];
+        return [...$slips, ...self::images($document), ...self::sheetsByLinks($document)];
     }
 
     /** The attribute that was meant by one that there is not; null when none is near. */
@@ -68,7 +68,8 @@ final readonly class NameSlips
         if ($confused !== null) {
             return $element->attribute($confused) === null ? $confused : null;
         }
-        $nearest = $searches->nearest($name, AttributeTable::load()->namesFor($element->name, $name), $element->name);
+        $names = AttributeTable::load()->namesFor($element->name, $name);
+        $nearest = self::anagram($name, $names) ?? $searches->nearest($name, $names, $element->name);
 
         // The prefix that all of a family have says nothing: aria-role is not near aria-live.
         $isAria = str_starts_with($name, 'aria-') && str_starts_with((string) $nearest, 'aria-');
@@ -80,6 +81,23 @@ final readonly class NameSlips
         $isOld = $nearest !== null && ElementTable::load()->insteadOfAttribute($element->name, $nearest) !== null;
 
         return $nearest !== null && ! $isOld && $element->attribute($nearest) === null ? $nearest : null;
+    }
+
+    /**
+     * The same letters in another order, the first aside: `hfre`.
+     *
+     * @param  list<string>  $names
+     */
+    private static function anagram(string $name, array $names): ?string
+    {
+        $letters = fn (string $word) => array_count_values(str_split($word));
+        foreach (strlen($name) < 4 ? [] : $names as $known) {
+            if (strlen($known) === strlen($name) && $known[0] === $name[0] && $letters($known) == $letters($name)) {
+                return $known;
+            }
+        }
+
+        return null;
     }
 
     private static function attribute(
@@ -168,6 +186,31 @@ final readonly class NameSlips
             $meant,
             $meant,
         );
+    }
+
+    /** @return list<Slip> `<a rel="stylesheet">` */
+    private static function sheetsByLinks(Document $document): array
+    {
+        $slips = [];
+        foreach ($document->elements() as $element) {
+            $isSheet = $element->is('a') && $element->isWritten()
+                && strtolower(trim($element->value('rel') ?? '')) === 'stylesheet';
+            if ($isSheet) {
+                $start = $element->place()->start + 1;
+                $span = new Span($start, $start + 1);
+                $slips[] = new Slip(
+                    SlipKind::SheetByLink,
+                    $document->source,
+                    $span,
+                    [Change::replace($span, 'link')],
+                    'a',
+                    'link',
+                    'link',
+                );
+            }
+        }
+
+        return $slips;
     }
 
     /** @return list<Slip> `<image>`, which a parser quietly takes for `img` (13.2.6.4.7) */

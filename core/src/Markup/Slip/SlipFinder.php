@@ -24,7 +24,9 @@ final readonly class SlipFinder
                 $found[] = $slips;
             }
         }
-        foreach ([NameSlips::in(...), PairSlips::in(...), HeadSlips::in(...)] as $find) {
+        foreach ([
+            NameSlips::in(...), ContainerSlips::in(...), PairSlips::in(...), HeadSlips::in(...),
+        ] as $find) {
             $slips = $find($document, $pairs);
             if ($slips !== []) {
                 $found[] = $slips;

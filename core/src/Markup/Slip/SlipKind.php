@@ -21,6 +21,15 @@ enum SlipKind: string
     case MissingSlash = 'no-slash';
     /** `<div/>` */
     case SelfClosed = 'self-closed';
+    /** a table or a choice that swallows what follows */
+    case UnclosedContainer = 'unclosed';
+    /** a list or a table that begins without its start tag */
+    case MissingStart = 'no-start';
+    /** a head that ends with the end tag of something else */
+    case OtherEndTag = 'other';
+    /** `<a rel="stylesheet">` */
+    case SheetByLink = 'sheet';
+    case ColonForEquals = 'colon';
     case MissingBracket = 'no-bracket';
     case MissingEquals = 'no-equals';
     case MissingQuote = 'no-quote';

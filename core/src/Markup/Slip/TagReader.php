@@ -135,6 +135,11 @@ final class TagReader
     private function readAttribute(int $at, bool $isEndTag): int
     {
         $length = strcspn($this->bytes, self::WHITE.'/>=<"\'', $at);
+        $colon = strcspn($this->bytes, ':', $at);
+        // `style:"…"` is a name with a colon where the equals sign belongs.
+        $length = $colon < $length && preg_match('~\G:\s*["\']~', $this->bytes, $sign, 0, $at + $colon) === 1
+            ? $colon
+            : $length;
         if ($length === 0) {
             return $at + 1;
         }
@@ -158,6 +163,14 @@ final class TagReader
 
                 return $close + 1;
             }
+        }
+        if ($isKnown && preg_match('~\G\s*:\s*(?=["\'])~', $this->bytes, $colon, 0, $end) === 1) {
+            $span = new Span($end, $end + strlen($colon[0]));
+            $mend = Change::replace($span, '=');
+            $this->add(SlipKind::ColonForEquals, new Span($at, $span->end), [$mend], $name, $name);
+            $this->lastGood = $this->readValue($span->end, $at, $name);
+
+            return $this->lastGood;
         }
         $afterSpace = $end + strspn($this->bytes, self::WHITE, $end);
         if (($this->bytes[$afterSpace] ?? '') !== '=') {
@@ -230,6 +243,14 @@ final class TagReader
 
     private function readQuoted(int $at, string $quote, int $nameAt, string $name): int
     {
+        // `id=""name""`
+        if (preg_match('~\G(["\'])\1([^"\'<>=]+)\1\1(?=[\s/>])~', $this->bytes, $doubled, 0, $at) === 1) {
+            $span = new Span($at, $at + strlen($doubled[0]));
+            $meant = $quote.$doubled[2].$quote;
+            $this->add(SlipKind::SurplusQuote, $span, [Change::replace($span, $meant)], $doubled[0], $meant);
+
+            return $span->end;
+        }
         $close = strpos($this->bytes, $quote, $at + 1);
         $value = substr(
             $this->bytes,

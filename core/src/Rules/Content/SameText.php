@@ -18,6 +18,7 @@ use InkedMargin\Core\Site\Map\PageNames;
 use InkedMargin\Core\Site\Map\SpecialPage;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Source\English;
+use InkedMargin\Core\Source\TextGroups;
 
 /** A paragraph that another page has word for word, and that few pages have. Common practice. */
 final readonly class SameText extends Rule
@@ -55,6 +56,7 @@ final readonly class SameText extends Rule
 
     public function check(Examination $exam): iterable
     {
+        yield from $this->descriptions($exam);
         $shared = [];
         foreach ($this->paragraphs($exam) as $words => $pages) {
             $words = substr((string) $words, strlen('text '));
@@ -95,6 +97,34 @@ final readonly class SameText extends Rule
                         $original->span() ?? $original->place(),
                         'the same paragraph',
                     ));
+            }
+        }
+    }
+
+    /** @return iterable<Draft> descriptions for search engines that name the page they were copied from */
+    private function descriptions(Examination $exam): iterable
+    {
+        /** @var TextGroups<array{Element, Page}> $byText */
+        $byText = new TextGroups;
+        foreach ($exam->site->pages as $page) {
+            foreach ($page->named('meta') as $meta) {
+                $text = trim($meta->value('content') ?? '');
+                if (strtolower($meta->value('name') ?? '') === 'description' && $text !== '') {
+                    $byText->add(mb_strtolower($text), [$meta, $page]);
+                }
+            }
+        }
+        foreach ($byText as $words => $same) {
+            $owner = PageNames::owner($words, array_map(fn (array $one) => $one[1], $same));
+            $isCopied = count($same) === 2 && count($exam->site->pages) > 2 && PageNames::isAbout($owner, $words);
+            foreach ($isCopied ? $same : [] as [$meta, $page]) {
+                if ($page !== $owner && ! PageNames::isAbout($page, $words)) {
+                    yield Draft::at($page, $meta)
+                        ->variant('description')
+                        ->says("The description of this page is that of `{$owner->path()}`; "
+                            .'it looks left over from a copied page.')
+                        ->remedy('Write in `content` what this page is about.');
+                }
             }
         }
     }

@@ -67,6 +67,14 @@ final readonly class ContentModel extends SlipRule
 
     protected function wordsFor(Slip $slip): ?Words
     {
+        if ($slip->kind === SlipKind::SheetByLink) {
+            return new Words(
+                '`<a>` makes a link to click on; a stylesheet is linked with `<link>`.',
+                'Type `<link` in place of `<a`.',
+                'sheet',
+            );
+        }
+
         return $slip->kind !== SlipKind::BodyContentInHead ? null : new Words(
             "`<{$slip->inside}>` is inside `<head>`, but what shows on the page belongs in `<body>`.",
             'Move it to after `<body>`.',

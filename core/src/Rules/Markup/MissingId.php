@@ -165,7 +165,9 @@ final readonly class MissingId extends Rule
         $at = strpos($attribute->value, $name);
         $isAsWritten = $span->length() === strlen($attribute->value);
 
-        return $at === false || ! $isAsWritten ? $span : new Span($span->start + $at, $span->start + $at + strlen($name));
+        return $at === false || ! $isAsWritten
+            ? $span
+            : new Span($span->start + $at, $span->start + $at + strlen($name));
     }
 
     /** @return iterable<Draft> pictures whose image map is not there (HTML Standard, 4.8.14) */
@@ -207,7 +209,8 @@ final readonly class MissingId extends Rule
             $ids ??= PageIds::of($page);
             $name = substr($attribute->value, 1);
             if ($name !== '' && $ids->element($name) === null) {
-                $meant = NearestName::of($name, $ids->ofKind(fn (Element $one) => $one->namespace === $element->namespace));
+                $isDrawn = fn (Element $one) => $one->namespace === $element->namespace;
+                $meant = NearestName::of($name, $ids->ofKind($isDrawn));
                 $span = $attribute->valueSpan() ?? $attribute->span();
                 yield Draft::at($page, $element)
                     ->variant('none')

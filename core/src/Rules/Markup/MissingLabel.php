@@ -41,7 +41,9 @@ final readonly class MissingLabel extends Rule
         foreach ($exam->site->pages as $page) {
             $fields = array_filter(
                 [...$page->named('input'), ...$page->named('select'), ...$page->named('textarea')],
-                fn (Element $field) => $field->isWritten() && FormFields::wantsLabel($field) && ! self::isHidden($field),
+                fn (Element $field) => $field->isWritten()
+                    && FormFields::wantsLabel($field)
+                    && ! self::isHidden($field),
             );
             $named = $fields === [] ? [] : self::namedByLabels($page);
             $loose = $fields === [] ? [] : self::looseLabels($page);

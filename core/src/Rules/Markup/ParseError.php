@@ -111,6 +111,10 @@ final readonly class ParseError extends SlipRule
                 "The `=` is missing between `{$slip->meant}` and its value.",
                 "Type `{$slip->meant}=` before the quotation mark.",
             ],
+            SlipKind::ColonForEquals => [
+                "There is a `:` between `{$slip->meant}` and its value, where HTML has `=`.",
+                "Type `{$slip->meant}=\"…\"`.",
+            ],
             SlipKind::MissingQuote => [
                 "The value of `{$slip->inside}` has only one quotation mark.",
                 'Put `"` before and after the value: `'.$slip->inside.'="…"`.',

@@ -13,11 +13,13 @@ use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Finding\Words;
 use InkedMargin\Core\Markup\ElementTable;
-use InkedMargin\Core\Rules\Rule;
+use InkedMargin\Core\Markup\Slip\Slip;
+use InkedMargin\Core\Markup\Slip\SlipKind;
 
 /** An end tag with nothing open that it could close (HTML Standard, 13.2.6). */
-final readonly class StrayEndTag extends Rule
+final readonly class StrayEndTag extends SlipRule
 {
     public function __construct()
     {
@@ -36,6 +38,7 @@ final readonly class StrayEndTag extends Rule
 
     public function check(Examination $exam): iterable
     {
+        yield from $this->slipFindings($exam);
         foreach ($exam->site->pages as $page) {
             foreach ($page->pairs->stray as $offset => $name) {
                 $span = $page->pairs->tagSpan($offset);
@@ -52,5 +55,14 @@ final readonly class StrayEndTag extends Rule
                     ->folded($name);
             }
         }
+    }
+
+    protected function wordsFor(Slip $slip): ?Words
+    {
+        return $slip->kind !== SlipKind::MissingStart ? null : new Words(
+            "The start tag `{$slip->meant}` is missing here; its end tag `{$slip->written}` is there.",
+            "Type `{$slip->meant}` before this.",
+            'no-start',
+        );
     }
 }

@@ -73,6 +73,19 @@ final readonly class UnclosedElement extends SlipRule
                     "Type `{$slip->meant}`.",
                     'self-closed',
                 ),
+            SlipKind::UnclosedContainer => new Words(
+                "`<$name>` is never closed.",
+                "Type `{$slip->meant}` ".match ($name) {
+                    'table' => 'after its last row.',
+                    'select' => 'after its last option.',
+                    default => 'after its words.',
+                },
+            ),
+            SlipKind::OtherEndTag => new Words(
+                "`<$name>` is closed with `{$slip->written}`.",
+                "Type `{$slip->meant}`.",
+                'other',
+            ),
             SlipKind::UnclosedRawText => new Words(
                 "`<$name>` is never closed, so the rest of the page is inside it.",
                 "Type `{$slip->meant}` where it ends.",

@@ -63,7 +63,12 @@ final readonly class Syntax extends Rule
     private function in(StyleSource $source): iterable
     {
         $swallowed = null;
+        $values = self::valuesBehindSemicolons($source);
         foreach (self::causes($source->css->errors) as $error) {
+            // The value of `font-size; 13px` is told with its name.
+            if (isset($values[$error->span->start])) {
+                continue;
+            }
             // What is wrong inside of something that nothing closes is no slip of its own.
             if ($swallowed !== null && $error->span->start >= $swallowed->start) {
                 continue;
@@ -115,6 +120,46 @@ final readonly class Syntax extends Rule
             $errors,
             fn (SyntaxError $one) => $one->kind !== SyntaxErrorKind::UnclosedBlock || $one === $last,
         ));
+    }
+
+    /**
+     * @return array<int, Span> names of properties behind which `;` stands for `:`, as in `font-size; 13px`, by where
+     *     their values begin
+     */
+    private static function valuesBehindSemicolons(StyleSource $source): array
+    {
+        $found = [];
+        $name = null;
+        foreach ($source->css->errors as $error) {
+            $between = $name === null ? '' : self::between($source, $name->end, $error->span->start);
+            if ($name !== null && $error->kind === SyntaxErrorKind::NotADeclaration && trim($between) === ';') {
+                $found[$error->span->start] = $name;
+            }
+            $text = self::between($source, $error->span->start, $error->span->end);
+            $isName = $error->kind === SyntaxErrorKind::MissingColon
+                && Definitions::isProperty(strtolower(trim($text)));
+            $name = $isName ? $error->span : null;
+        }
+
+        return $found;
+    }
+
+    /** The CSS from one place to another, in bytes of the text that was read. */
+    private static function between(StyleSource $source, int $from, int $to): string
+    {
+        return substr($source->css->tokens->css, $from - $source->css->tokens->offset, $to - $from);
+    }
+
+    private function semicolonForColon(StyleSource $source, SyntaxError $error, string $name): Draft
+    {
+        $behind = self::between($source, $error->span->end, $error->span->end + 100);
+        $at = $error->span->end + (int) strpos($behind, ';');
+
+        return Draft::inCss($source, $error->span, "colon:$name")
+            ->variant('missing-colon')
+            ->says("There is `;` after `$name` where `:` belongs, so browsers skip it.")
+            ->remedy("Type `:` in place of `;` after `$name`.")
+            ->mend(Mend::of(new Edit($source->file, new Span($at, $at + 1), ':')));
     }
 
     private function isJustInside(StyleSource $source, Span $swallowed, Declaration $declaration): bool
@@ -240,6 +285,9 @@ final readonly class Syntax extends Rule
         $name = $parts[1] ?? '';
         if (($parts[2] ?? '') === '=') {
             return $this->equalsSign($source, $error, $text, $name, substr($text, strlen($parts[0])));
+        }
+        if (in_array($error->span, self::valuesBehindSemicolons($source), true)) {
+            return $this->semicolonForColon($source, $error, $name);
         }
         $isProperty = Definitions::isProperty(strtolower($name));
         $value = substr($text, strlen($parts[0] ?? ''));

@@ -83,7 +83,9 @@ final readonly class CommonMenu
     {
         $keys = array_merge(...array_map(fn (array $set) => array_map(strval(...), array_keys($set)), $sets));
 
-        return array_fill_keys(array_keys(array_filter(array_count_values($keys), fn (int $count) => $count > 1)), true);
+        $often = array_filter(array_count_values($keys), fn (int $count) => $count > 1);
+
+        return array_fill_keys(array_map(strval(...), array_keys($often)), true);
     }
 
     /**

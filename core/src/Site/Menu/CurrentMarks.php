@@ -59,7 +59,8 @@ final readonly class CurrentMarks implements SiteFact
         }
         $signs = [self::ARIA => true];
         foreach ($own as $sign => $pages) {
-            if (count($pages) >= 2 && 2 * count($pages) >= count($menus) && 3 * count($others[$sign] ?? []) <= count($menus)) {
+            $isUsual = count($pages) >= 2 && 2 * count($pages) >= count($menus);
+            if ($isUsual && 3 * count($others[$sign] ?? []) <= count($menus)) {
                 $signs[$sign] = true;
             }
         }
@@ -89,8 +90,8 @@ final readonly class CurrentMarks implements SiteFact
     private static function elementsOf(MenuEntry $entry, Menu $menu): array
     {
         $found = [$entry->element, ...$entry->element->elements()];
-        for ($around = $entry->element->parent; $around instanceof Element && $around !== $menu->element; $around = $around->parent) {
-            if (in_array($around->name, ['ul', 'ol', 'nav', 'menu', 'div'], true)) {
+        for ($around = $entry->element->parent; $around instanceof Element; $around = $around->parent) {
+            if ($around === $menu->element || in_array($around->name, ['ul', 'ol', 'nav', 'menu', 'div'], true)) {
                 break;
             }
             $found[] = $around;

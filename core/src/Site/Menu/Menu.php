@@ -64,7 +64,7 @@ final readonly class Menu
         return $item === null || count($beside) === 1;
     }
 
-    /** @return array<string, true> what those of its entries lead to that no item of a list holds, where most are held */
+    /** @return array<string, true> what those entries lead to that no item of a list holds, where most are held */
     public function besideList(): array
     {
         $beside = array_filter($this->entries, fn (MenuEntry $entry) => $entry->itemIn($this->element) === null);

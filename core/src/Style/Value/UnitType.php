@@ -54,7 +54,8 @@ enum UnitType
     /** @param  list<Item>  $items */
     private static function ofProduct(array $items): self
     {
-        $isDivided = array_filter($items, fn (Item $item) => $item->type === TokenType::Delim && $item->text === '/') !== [];
+        $isSlash = fn (Item $item) => $item->type === TokenType::Delim && $item->text === '/';
+        $isDivided = array_filter($items, $isSlash) !== [];
         $types = [];
         foreach (self::split($items, '*', '/') as $value) {
             $type = count($value) === 1 ? self::ofValue($value[0]) : self::Unknown;

@@ -7,7 +7,7 @@ namespace InkedMargin\Core\Style\Value;
 use InkedMargin\Core\Source\Span;
 use InkedMargin\Core\Style\Syntax\TokenType;
 
-/** Why a value is lost that is made of the right parts: a sum that cannot be worked out, areas that are no rectangle. */
+/** Why a value is lost whose parts are right: a sum that cannot be worked out, areas that are no rectangle. */
 final readonly class ValueSlip
 {
     /**

@@ -8,7 +8,7 @@ use InkedMargin\Core\Source\Span;
 use InkedMargin\Core\Style\Syntax\Declaration;
 use InkedMargin\Core\Style\Syntax\TokenType;
 
-/** A `var()` without a fallback: its value is lost where the custom property is not set (CSS Variables 1, section 3). */
+/** A `var()` without a fallback: lost where the custom property is not set (CSS Variables 1, section 3). */
 final readonly class VariableUse
 {
     /** @param  Span  $span  of the name, in the CSS */
