@@ -14,6 +14,7 @@ use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\OutlineEntry;
 use InkedMargin\Core\Rules\Rule;
+use InkedMargin\Core\Site\Consistency\Teaser;
 use InkedMargin\Core\Site\Map\PageNames;
 use InkedMargin\Core\Site\Map\SpecialPage;
 use InkedMargin\Core\Site\Page;
@@ -88,7 +89,9 @@ final readonly class SameHeading extends Rule
                     $isTaken = $page !== $owner
                         && PageNames::isAbout($owner, $heading->text)
                         && ! PageNames::isAbout($page, $heading->text);
-                    if ($isTaken && $owner->path() !== 'index.html') {
+                    $isTeaser = Teaser::leadsTo($heading->element, $page, $owner)
+                        || Teaser::leadsTo($original->element, $owner, $page);
+                    if ($isTaken && ! $isTeaser && $owner->path() !== 'index.html') {
                         yield $this->copy('section', $page, $heading, $owner, $original);
                     }
                 }

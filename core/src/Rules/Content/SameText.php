@@ -14,6 +14,7 @@ use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\PartKind;
 use InkedMargin\Core\Rules\Rule;
+use InkedMargin\Core\Site\Consistency\Teaser;
 use InkedMargin\Core\Site\Map\PageNames;
 use InkedMargin\Core\Site\Map\SpecialPage;
 use InkedMargin\Core\Site\Page;
@@ -70,7 +71,9 @@ final readonly class SameText extends Rule
                 continue;
             }
             foreach ($pages as [$element, $page]) {
-                if ($page !== $owner) {
+                $isTeaser = Teaser::leadsTo($element, $page, $owner)
+                    || Teaser::leadsTo($pages[$owner->path()][0], $owner, $page);
+                if ($page !== $owner && ! $isTeaser) {
                     $shared[$page->path()][$owner->path()][] = [$element, $page, $pages[$owner->path()][0], $owner];
                 }
             }

@@ -11,6 +11,7 @@ use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Site\Map\LinkMap;
 use InkedMargin\Core\Site\Map\PageLink;
+use InkedMargin\Core\Site\Menu\MenuSurvey;
 
 /**
  * Pages from which readers cannot get back to the home page, told with the first of them. In a branching story nobody
@@ -33,6 +34,30 @@ final readonly class NoWayHome extends PathRule
         ));
     }
 
+    /** Whether the first page only leads on to a page that all others have a way to: a cover in front of the site. */
+    private static function isEntrance(LinkMap $map, MenuSurvey $menus): bool
+    {
+        $onward = array_keys($map->edges[LinkMap::HOME] ?? []);
+        $others = array_diff($map->pages, [LinkMap::HOME]);
+        $home = (string) ($onward[0] ?? '');
+        $isInMenus = array_key_exists($home, $menus->usual->entries ?? []);
+        if (count($onward) !== 1 || count($others) < 3 || ! $isInMenus) {
+            return false;
+        }
+
+        return array_filter($others, fn (string $page) => $page !== $home && ! $map->links($page, $home)) === [];
+    }
+
+    /** Whether it is in a folder with a home page that it leads to, and that is one of several such folders. */
+    private static function hasHomeOfItsOwn(string $path, LinkMap $map): bool
+    {
+        $isHome = fn (string $page) => substr_count($page, '/') === 1 && str_ends_with($page, '/'.LinkMap::HOME);
+        $homes = array_filter($map->pages, $isHome);
+        $own = explode('/', $path)[0].'/'.LinkMap::HOME;
+
+        return count($homes) > 1 && in_array($own, $homes, true) && ($own === $path || $map->links($path, $own));
+    }
+
     public function check(Examination $exam): iterable
     {
         $map = $exam->site->fact(LinkMap::class);
@@ -45,9 +70,14 @@ final readonly class NoWayHome extends PathRule
             : array_values(
                 array_filter(
                     $map->withoutWayHome(),
-                    fn (string $path) => $map->linkedFrom($path) > 0 && ! $isUnfinished($path),
+                    fn (string $path) => $map->linkedFrom($path) > 0
+                        && ! $isUnfinished($path)
+                        && ! self::hasHomeOfItsOwn($path, $map),
                 ),
             );
+        if (self::isEntrance($map, $exam->site->fact(MenuSurvey::class))) {
+            return;
+        }
         foreach ($exam->expectations()->patterns as [$match]) {
             if ($match->violations !== []) {
                 return;

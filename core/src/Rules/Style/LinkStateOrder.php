@@ -105,14 +105,18 @@ final readonly class LinkStateOrder extends Rule
             ->related(new Related($source->file, $source->place($later->written->preludeSpan()), "`$second`"));
     }
 
-    /** @return list<string> the properties that both set, none of them with `!important` */
+    /** @return list<string> the properties that both set to other values, none of them with `!important` */
     private static function sameProperties(StyleRule $one, StyleRule $other): array
     {
-        $names = fn (StyleRule $rule) => array_map(
-            fn (Declaration $declaration) => $declaration->name,
+        $plain = fn (StyleRule $rule) => array_column(
             array_filter($rule->declarations, fn (Declaration $declaration) => ! $declaration->important),
+            null,
+            'name',
         );
+        [$ones, $others] = [$plain($one), $plain($other)];
+        $shared = array_map(strval(...), array_keys(array_intersect_key($ones, $others)));
+        $isOther = fn (string $name) => strcasecmp($ones[$name]->value(), $others[$name]->value()) !== 0;
 
-        return array_values(array_intersect($names($one), $names($other)));
+        return array_values(array_filter($shared, $isOther));
     }
 }

@@ -126,7 +126,8 @@ final readonly class Overridden extends Rule
 
     private static function isFallback(Declaration $declaration, Declaration $winner): bool
     {
-        return $winner->name === $declaration->name
+        // What one maker's browsers understand stands beside what all do.
+        return $declaration->name[0] === '-' || $winner->name === $declaration->name
             && preg_match('/[a-z-]+\(|-webkit-|-moz-|[sld]v[hw]\b/i', $winner->value()) === 1;
     }
 }

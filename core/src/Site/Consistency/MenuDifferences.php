@@ -8,7 +8,10 @@ use InkedMargin\Core\Site\Map\LinkMap;
 use InkedMargin\Core\Site\Map\SpecialPage;
 use InkedMargin\Core\Site\Menu\CommonMenu;
 use InkedMargin\Core\Site\Menu\ComparedMenu;
+use InkedMargin\Core\Site\Menu\Menu;
 use InkedMargin\Core\Site\Menu\MenuComparison;
+use InkedMargin\Core\Site\Menu\MenuDifference;
+use InkedMargin\Core\Site\Menu\MenuDifferenceKind;
 use InkedMargin\Core\Site\Menu\MenuSurvey;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\ParsedSite;
@@ -31,12 +34,29 @@ final readonly class MenuDifferences implements SiteFact
             $common = self::commonFor($page, $site);
             if ($common !== null) {
                 $menu = $site->fact(MenuSurvey::class)->on($page->path());
-                $differences = MenuComparison::of($menu, $page->path(), $common);
+                $differences = self::withoutOtherWords(MenuComparison::of($menu, $page->path(), $common), $menu);
                 $byPage[$page->path()] = new ComparedMenu($common, $differences);
             }
         }
 
         return new self($byPage);
+    }
+
+    /**
+     * A page that says most of its entries in words of its own does so on purpose, as home pages do at length.
+     *
+     * @param  list<MenuDifference>  $differences
+     * @return list<MenuDifference>
+     */
+    private static function withoutOtherWords(array $differences, ?Menu $menu): array
+    {
+        $isRenamed = fn (MenuDifference $one) => $one->kind === MenuDifferenceKind::Renamed;
+        $renamed = count(array_filter($differences, $isRenamed));
+        if ($renamed < 2 || 2 * $renamed < count($menu->entries ?? [])) {
+            return $differences;
+        }
+
+        return array_values(array_filter($differences, fn (MenuDifference $one) => ! $isRenamed($one)));
     }
 
     /** Null for a page that is held against nothing. */

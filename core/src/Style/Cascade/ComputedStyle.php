@@ -17,6 +17,8 @@ final readonly class ComputedStyle
         'display' => 'inline', 'width' => 'auto', 'list-style-type' => 'disc', 'float' => 'none',
         'position' => 'static',
         'visibility' => 'visible',
+        'margin-top' => '0', 'margin-right' => '0', 'margin-bottom' => '0', 'margin-left' => '0',
+        'mix-blend-mode' => 'normal', 'height' => 'auto', 'object-fit' => 'fill', 'aspect-ratio' => 'auto',
     ];
 
     public const INHERITED = [

@@ -105,7 +105,7 @@ final class Computing
             $this->keyword($get('width'), $around->width, 'auto', false),
             $this->keyword($get('list-style-type'), $around->listStyle, 'disc', true),
             $this->keyword($get('visibility'), $around->visibility, 'visible', true),
-            in_array(self::word($get('position'), 'static'), ['absolute', 'fixed', 'sticky'], true),
+            $this->isPlaced($get),
             $custom,
         );
     }
@@ -259,6 +259,31 @@ final class Computing
             'currentcolor' => $current,
             default => ColourReader::read($value[0]),
         };
+    }
+
+    /**
+     * Whether it may lie over anything, or is mixed with what is behind it.
+     *
+     * @param  \Closure(string): (list<Item>|string|null)  $get
+     */
+    private function isPlaced(\Closure $get): bool
+    {
+        if (in_array(self::word($get('position'), 'static'), ['absolute', 'fixed', 'sticky'], true)) {
+            return true;
+        }
+        foreach (['margin-top', 'margin-bottom', 'margin-left', 'margin-right'] as $margin) {
+            if (str_starts_with(self::raw($get($margin)), '-')) {
+                return true;
+            }
+        }
+
+        return ! in_array(self::word($get('mix-blend-mode'), 'normal'), ['normal', 'initial', 'unset'], true);
+    }
+
+    /** @param  list<Item>|string|null  $value */
+    private static function raw(array|string|null $value): string
+    {
+        return is_array($value) && $value !== [] ? $value[0]->tokens->raw($value[0]->token) : '';
     }
 
     /** @param  list<Item>|string|null  $value */

@@ -60,8 +60,25 @@ final class Longhands
             ),
             'list-style list-style-type' => self::first($items, fn (Item $one) => $one->type === TokenType::String
                 || ($one->type === TokenType::Ident && ! in_array($one->text, ['inside', 'outside'], true))),
+            'margin margin-top' => self::side($items, 0),
+            'margin margin-right' => self::side($items, 1),
+            'margin margin-bottom' => self::side($items, 2),
+            'margin margin-left' => self::side($items, 3),
             default => null,
         };
+    }
+
+    /**
+     * What a list of one to four values gives to a side, from the top one on clockwise (CSS 2.1, 8.3).
+     *
+     * @param  list<Item>  $items
+     * @return list<Item>|null
+     */
+    private static function side(array $items, int $side): ?array
+    {
+        $item = $items[$side] ?? $items[max(0, $side - 2)] ?? $items[0] ?? null;
+
+        return $item === null ? null : [$item];
     }
 
     /**
