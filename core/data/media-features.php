@@ -39,4 +39,6 @@ return [
     'prefers-reduced-transparency' => ['no-preference', 'reduce'],
     'prefers-reduced-data' => ['no-preference', 'reduce'],
     'shape' => ['rect', 'round'],
+    // Of old browsers; they do no harm beside those with a prefix.
+    'transform-2d' => 'integer', 'transform-3d' => 'integer', 'transition' => 'integer', 'animation' => 'integer',
 ];

@@ -43,7 +43,8 @@ enum AddressSlip: string
                 '~^(?!https?://)(?:h{1,2}t{1,3}p{1,2}s{0,2}|htps?|hpt{1,2}ps?|ttps?|htts?|hhtps?|htpps?)\s*(?:[:;]\s*/{0,3}|/{2,3})(?=[^/\\\\\s])~i',
                 $plain,
             ) === 1 => self::Scheme,
-            preg_match('~^[a-z0-9._%+-]+@[a-z0-9-]+(?:\.[a-z0-9-]+)*\.[a-z]{2,}$~i', $plain) === 1 => self::Mail,
+            // Pictures for screens with more pixels are called `gull@2x.png`.
+            preg_match('~^[a-z0-9._%+-]+@(?!\d+x\.)[a-z0-9-]+(?:\.[a-z0-9-]+)*\.[a-z]{2,}$~i', $plain) === 1 => self::Mail,
             preg_match('~^\+?[\d][\d\s()/.-]{5,}\d$~', $plain) === 1
                 && ! str_contains($plain, '..')
                 && preg_match('~\d/\d|^\d+\.\d+$~', $plain) !== 1 => self::Telephone,

@@ -78,8 +78,10 @@ final readonly class SchemeFault
         $hasReceiver = preg_match('/(?:^|&)(?:to|bcc|cc)=[^&]/i', $query ?? '') === 1;
         $end = $query === null ? '' : "?$query";
         $plain = trim($to, " \t\n/");
+        // Mail programs decode what is behind the colon.
+        $decoded = rawurldecode($plain);
         $isAddress = fn (string $one) => preg_match('/^[^\s@,;<>\/]+@[^\s@,;<>\/]+$/D', $one) === 1;
-        $areAddresses = array_filter(explode(',', $plain), $isAddress) === explode(',', $plain);
+        $areAddresses = array_filter(explode(',', $decoded), $isAddress) === explode(',', $decoded);
 
         return match (true) {
             $to === '' && ($hasReceiver || $query !== null) => null,

@@ -54,7 +54,7 @@ final readonly class SameHeading extends Rule
         $byHeading = [];
         foreach ($exam->site->pages as $page) {
             $heading = $page->outline->mainHeading();
-            if ($heading !== null && $heading->text !== '') {
+            if ($heading !== null && $heading->text !== '' && $heading->level <= 2) {
                 $byHeading['text '.mb_strtolower($heading->text)][] = [$page, $heading];
             }
         }

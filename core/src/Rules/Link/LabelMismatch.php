@@ -15,7 +15,10 @@ use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Map\LinkMap;
+use InkedMargin\Core\Site\Map\PageLink;
 use InkedMargin\Core\Site\Map\PageNames;
+use InkedMargin\Core\Site\Menu\MenuEntry;
+use InkedMargin\Core\Site\Menu\MenuSurvey;
 
 /**
  * A label that names one page on the address of another: by file name, by what other links call it, by heading or
@@ -44,15 +47,38 @@ final readonly class LabelMismatch extends Rule
             if ($named === null) {
                 continue;
             }
-            $address = $link->reference->relativeUrlTo($named);
-            yield Draft::atAddress($link->reference)
-                ->says(
-                    "This link says “{$link->label}” but leads to `{$link->to()}`; the page with that name "
-                        ."is `$named`.",
-                )
-                ->remedy("Type `href=\"$address\"`, or change the words.")
-                ->mend(Mend::of(new Edit($link->reference->from, $link->reference->span, $address)))
-                ->about(Subject::way($link->from(), $named));
+            yield self::isInMenuAlready($link, $named, $exam)
+                ? self::draft($link, $named)->remedy("Change the words to those for `{$link->to()}`.")
+                : self::readdressed($link, $named);
         }
+    }
+
+    private static function readdressed(PageLink $link, string $named): Draft
+    {
+        $address = $link->reference->relativeUrlTo($named);
+
+        return self::draft($link, $named)
+            ->remedy("Type `href=\"$address\"`, or change the words.")
+            ->mend(Mend::of(new Edit($link->reference->from, $link->reference->span, $address)));
+    }
+
+    private static function draft(PageLink $link, string $named): Draft
+    {
+        return Draft::atAddress($link->reference)
+            ->says("This link says “{$link->label}” but leads to `{$link->to()}`; the page with that name is `$named`.")
+            ->about(Subject::way($link->from(), $named));
+    }
+
+    /** Whether the menu has an entry for the page that the words name: then the words are wrong, not the address. */
+    private static function isInMenuAlready(PageLink $link, string $named, Examination $exam): bool
+    {
+        $menu = $exam->site->fact(MenuSurvey::class)->on($link->from());
+        $isEntry = fn (MenuEntry $entry) => $entry->reference === $link->reference;
+        $others = array_filter($menu->entries ?? [], fn (MenuEntry $entry) => ! $isEntry($entry));
+        $keys = array_map(fn (MenuEntry $entry) => $entry->key, $others);
+
+        return count($others) < count($menu->entries ?? [])
+            && in_array($named, $keys, true)
+            && ! in_array($link->to(), $keys, true);
     }
 }

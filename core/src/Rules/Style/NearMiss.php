@@ -20,15 +20,20 @@ use InkedMargin\Core\Site\Styles\MissedName;
 use InkedMargin\Core\Site\Styles\RuleReach;
 use InkedMargin\Core\Site\Styles\StyleSource;
 use InkedMargin\Core\Site\Styles\StyleSources;
+use InkedMargin\Core\Site\Styles\UnusedNames;
 use InkedMargin\Core\Source\English;
 use InkedMargin\Core\Source\Span;
 use InkedMargin\Core\Style\Cascade\StyleRule;
+use InkedMargin\Core\Style\Selector\ClassSelector;
 use InkedMargin\Core\Style\Syntax\Escape;
 
 /** A class or id in a stylesheet that no page has, where the pages have one that is nearly it. Common practice. */
 final readonly class NearMiss extends Rule
 {
     private const MOST_RELATED = 6;
+
+    /** So many classes that begin alike are a family, of which pages use a few. */
+    private const FAMILY = 6;
 
     public function __construct()
     {
@@ -49,20 +54,64 @@ final readonly class NearMiss extends Rule
     {
         $reach = $exam->site->fact(RuleReach::class);
         $names = $exam->site->fact(MarkupNames::class);
+        $unused = $exam->site->fact(UnusedNames::class)->names;
+        $linked = array_flip(array_map(fn (StyleRule $rule) => $rule->sheet, $reach->rules));
         foreach ($exam->site->fact(StyleSources::class)->all as $source) {
-            if ($reach->isGeneral($source->path())) {
+            if ($reach->isGeneral($source->path()) || ! isset($linked[$source->path()])) {
                 continue;
             }
             $told = [];
+            $families = self::families($source);
             foreach ($source->rules() as $rule) {
                 foreach ($names->missedBy($rule, $reach) as $missed) {
-                    if (! isset($told["$missed->written $missed->meant"])) {
+                    $isSure = self::isSure($missed, $families, $unused);
+                    if ($isSure && ! isset($told["$missed->written $missed->meant"])) {
                         $told["$missed->written $missed->meant"] = true;
                         yield $this->missed($source, $rule, $missed, $names);
                     }
                 }
             }
         }
+    }
+
+    /** @return array<string, int> how many classes begin alike, up to their last hyphen, as those of a framework do */
+    private static function families(StyleSource $source): array
+    {
+        $names = [];
+        foreach ($source->rules() as $rule) {
+            foreach (RuleReach::partsOf($rule) as $part) {
+                if ($part instanceof ClassSelector) {
+                    $names[".$part->name"] = self::familyOf(".$part->name");
+                }
+            }
+        }
+
+        return array_count_values($names);
+    }
+
+    private static function familyOf(string $name): string
+    {
+        return substr($name, 0, (int) strrpos($name, '-'));
+    }
+
+    /**
+     * A fault wants strong evidence: nothing else uses the name that is meant, and the two are not two of many.
+     *
+     * @param  array<string, int>  $families
+     * @param  list<string>  $unused  names of the pages that no rule and no link uses
+     */
+    private static function isSure(MissedName $missed, array $families, array $unused): bool
+    {
+        if ($missed->slip === 'kind') {
+            // An id that a link leads to is there for the link.
+            return $missed->meant[0] === '.' || in_array($missed->meant, $unused, true);
+        }
+        $withoutDigits = fn (string $name) => preg_replace('/\d+/', '', $name);
+        $family = self::familyOf($missed->written);
+        $isOneOfMany = $family !== '' && ($families[$family] ?? 0) >= self::FAMILY;
+
+        return $missed->slip !== 'spelling'
+            || (! $isOneOfMany && $withoutDigits($missed->written) !== $withoutDigits($missed->meant));
     }
 
     private function missed(StyleSource $source, StyleRule $rule, MissedName $missed, MarkupNames $names): Draft

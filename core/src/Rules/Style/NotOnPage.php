@@ -57,8 +57,9 @@ final readonly class NotOnPage extends Rule
             foreach ($page->stylesheets() as $reference) {
                 $linked[] = $reference->target->found ?? $reference->target->address ?? '';
             }
-            // A sheet of its own, in place of the usual ones, is a plan.
-            if (array_diff($linked, array_keys($usual)) !== []) {
+            // Styles of its own, in place of the usual ones, are a plan.
+            $isEmbedded = array_intersect($linked, array_keys($usual)) === [] && $page->named('style') !== [];
+            if ($isEmbedded || array_diff($linked, array_keys($usual)) !== []) {
                 continue;
             }
             $missing = array_filter(

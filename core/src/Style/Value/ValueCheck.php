@@ -71,6 +71,10 @@ final class ValueCheck
         )) {
             return new self(Verdict::Broken, null, $items);
         }
+        // A trick for one old browser (common practice): all others skip the declaration, as they are meant to.
+        if (preg_match('/\\\\[09]\s*$/', $declaration->value()) === 1) {
+            return new self(Verdict::Vendor, null, $items);
+        }
         $slip = ValueSlip::in($declaration->name, $items);
         if ($slip !== null) {
             return new self(Verdict::Invalid, null, $items, $slip);
