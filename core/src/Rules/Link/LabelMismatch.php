@@ -72,7 +72,8 @@ final readonly class LabelMismatch extends Rule
     /** Whether the menu has an entry for the page that the words name: then the words are wrong, not the address. */
     private static function isInMenuAlready(PageLink $link, string $named, Examination $exam): bool
     {
-        $menu = $exam->site->fact(MenuSurvey::class)->on($link->from());
+        $survey = $exam->site->fact(MenuSurvey::class);
+        $menu = $survey->commonFor($link->from()) === null ? null : $survey->on($link->from());
         $isEntry = fn (MenuEntry $entry) => $entry->reference === $link->reference;
         $others = array_filter($menu->entries ?? [], fn (MenuEntry $entry) => ! $isEntry($entry));
         $keys = array_map(fn (MenuEntry $entry) => $entry->key, $others);

@@ -131,6 +131,8 @@ function MenuCell({entry, onLine}: {entry: Entry; onLine: (line: number) => void
     entry.differs.includes('renamed') ? 'other words' : null,
     entry.differs.includes('readdressed') && !entry.broken ? `leads to ${entry.written ?? 'nothing'}` : null,
     entry.differs.includes('extra') ? 'too many' : null,
+    entry.differs.includes('twice') ? 'twice' : null,
+    entry.differs.includes('outside-list') ? 'outside the list' : null,
   ].filter(word => word !== null)
   return (
     <Box
