@@ -212,15 +212,21 @@ final readonly class MenuShortfall
                 "The menu is {$menu?->place}; on the other pages it is {$common->place}.",
                 'Move it to the same place on every page.',
             ),
-            MenuDifferenceKind::OwnLinked => new Words(
+            MenuDifferenceKind::OwnLinked, MenuDifferenceKind::OwnPlain => self::ofOwnEntry($difference->kind, $page),
+        };
+    }
+
+    private static function ofOwnEntry(MenuDifferenceKind $kind, Page $page): Words
+    {
+        return $kind === MenuDifferenceKind::OwnLinked
+            ? new Words(
                 'The menu entry for this page is a link; the brief asks for plain text.',
                 'Remove the `<a>` and `</a>` tags around it.',
-            ),
-            MenuDifferenceKind::OwnPlain => new Words(
+            )
+            : new Words(
                 'The menu entry for this page is plain text; the brief asks for a link.',
                 'Put `<a href="'.basename($page->path()).'">` before it and `</a>` after it.',
-            ),
-        };
+            );
     }
 
     /** What to type on a page for an entry of the menu: a path, with its fragment, or the address of another site. */
