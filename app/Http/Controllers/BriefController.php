@@ -84,7 +84,7 @@ final class BriefController extends Controller
     private static function read(string $source): ReadBrief
     {
         try {
-            return BriefReader::read($source);
+            return BriefReader::readNew($source);
         } catch (BriefError $error) {
             throw ValidationException::withMessages([
                 'source' => [...$error->problems, 'The brief in force stays as it is.'],

@@ -28,11 +28,59 @@ final readonly class BriefReader
     /** With what aliases stand for: a few lines of them can come to more than any memory holds. */
     private const MOST_VALUES = 200_000;
 
-    /** @throws BriefError with every problem found */
+    /**
+     * A brief as it was kept.
+     *
+     * @throws BriefError with every problem found
+     */
     public static function read(string $source): Brief
     {
+        return self::readValues(self::values($source), self::problemsIn($source));
+    }
+
+    /**
+     * A brief as somebody writes it now: what nobody can mean is refused too.
+     *
+     * @throws BriefError with every problem found
+     */
+    public static function readNew(string $source): Brief
+    {
         $values = self::values($source);
-        $problems = new Problems(preg_split('/\r\n|\r|\n/', $source) ?: []);
+        $problems = self::problemsIn($source);
+        self::nameRequirements($values, $problems);
+        Objections::raise($values, $problems);
+
+        return self::readValues($values, $problems);
+    }
+
+    private static function problemsIn(string $source): Problems
+    {
+        return new Problems(preg_split('/\r\n|\r|\n/', $source) ?: []);
+    }
+
+    /**
+     * From here on, problems tell the id of the requirement that they are about.
+     *
+     * @param  array<mixed>  $values
+     */
+    private static function nameRequirements(array $values, Problems $problems): void
+    {
+        $list = $values['requirements'] ?? null;
+        foreach (is_array($list) ? array_values($list) : [] as $index => $one) {
+            $id = is_array($one) ? $one['id'] ?? null : null;
+            if (is_string($id) && $id !== '') {
+                $problems->name('requirements.'.($index + 1), $id);
+            }
+        }
+    }
+
+    /**
+     * @param  array<mixed>  $values
+     *
+     * @throws BriefError
+     */
+    private static function readValues(array $values, Problems $problems): Brief
+    {
         $ignored = $values['ignore'] ?? null;
         $requirements = $values['requirements'] ?? null;
         $marking = $values['marking'] ?? [];
@@ -40,12 +88,9 @@ final readonly class BriefReader
         $fields = new Fields($values, Brief::fields(), '', $problems);
         $title = $fields->text('title');
         $scheme = self::scheme($marking, $problems);
-        $brief = new Brief(
-            $title,
-            self::requirements($requirements, $scheme->total, $fields, $problems),
-            $ignored === null ? [] : self::ignored($ignored, $fields, $problems),
-            $scheme,
-        );
+        $read = self::requirements($requirements, $scheme->total, $fields, $problems);
+        $silent = $ignored === null ? [] : self::ignored($ignored, $fields, $problems);
+        $brief = new Brief($title, $read, $silent, $scheme);
         if ($problems->all() !== []) {
             throw new BriefError($problems->all());
         }

@@ -264,7 +264,7 @@ final class Margin
     {
         $file = $line->option('brief');
 
-        return $file === null ? Brief::none() : BriefReader::read($this->contents($file));
+        return $file === null ? Brief::none() : BriefReader::readNew($this->contents($file));
     }
 
     private function parse(Arguments $line): int

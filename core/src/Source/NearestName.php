@@ -19,13 +19,21 @@ final readonly class NearestName
         $allowed = min(3, max(1, intdiv(mb_strlen($word) + 1, 3)));
         foreach ($candidates as $candidate) {
             $distance = self::distance($word, $candidate, $allowed);
-            if ($distance <= $allowed) {
+            // Of two that are equally near, the one with the same letters was meant: `tabel` is no `label`.
+            $isNearer = $distance < $allowed || $best === null || (self::isAnagram($word, $candidate)
+                && ! self::isAnagram($word, $best));
+            if ($distance <= $allowed && $isNearer) {
                 $best = $candidate;
-                $allowed = $distance - 1;
+                $allowed = $distance;
             }
         }
 
         return $best;
+    }
+
+    private static function isAnagram(string $one, string $other): bool
+    {
+        return strlen($one) === strlen($other) && count_chars($one, 1) === count_chars($other, 1);
     }
 
     /**

@@ -1,0 +1,193 @@
+<?php
+
+declare(strict_types=1);
+
+namespace InkedMargin\Core\Brief;
+
+use InkedMargin\Core\Brief\Requirement\Field;
+use InkedMargin\Core\Brief\Requirement\FieldType;
+use InkedMargin\Core\Brief\Requirement\Problems;
+use InkedMargin\Core\Markup\ElementTable;
+use InkedMargin\Core\Source\NearestName;
+use InkedMargin\Core\Style\Selector\SelectorError;
+use InkedMargin\Core\Style\Selector\SelectorList;
+use InkedMargin\Core\Style\Selector\TypeSelector;
+use InkedMargin\Core\Style\Value\Definitions;
+
+/**
+ * What a brief can say and nobody can mean: rules, elements and properties that there are not, numbers that exclude
+ * each other. Only asked of a brief that is being written; one that is in use stays as it is.
+ */
+final readonly class Objections
+{
+    /** Elements of SVG and MathML that pages may have (SVG 2; from memory). */
+    private const DRAWN = [
+        'svg', 'path', 'circle', 'rect', 'line', 'polygon', 'polyline', 'ellipse', 'g', 'use', 'math',
+    ];
+
+    private function __construct(private Problems $problems)
+    {
+    }
+
+    /** @param  array<mixed>  $values  of the whole brief, as they were written */
+    public static function raise(array $values, Problems $problems): void
+    {
+        $objections = new self($problems);
+        foreach (self::listIn($values, 'ignore') as $index => $item) {
+            $rules = is_array($item) ? $item['rules'] ?? [] : $item;
+            $objections->rules('ignore.'.($index + 1), self::texts($rules));
+        }
+        foreach (self::listIn($values, 'requirements') as $index => $one) {
+            if (is_array($one)) {
+                $objections->requirement('requirements.'.($index + 1), $one);
+            }
+        }
+    }
+
+    /** @param  array<mixed>  $values */
+    private function requirement(string $where, array $values): void
+    {
+        $named = $values['kind'] ?? null;
+        $kind = is_string($named) ? Kinds::named($named) : null;
+        if ($named === 'markup') {
+            $this->rules($where, self::texts($values['rules'] ?? []));
+        }
+        foreach ($kind === null ? [] : $kind::fields() as $field) {
+            foreach (self::selectorsIn($field, $values[$field->name] ?? null) as $selector) {
+                $this->elements($where, $field->name, $selector);
+            }
+        }
+        foreach (self::texts($values['uses'] ?? []) as $use) {
+            $this->styleUse($where, $use);
+        }
+        $this->numbers($where, $values);
+        $this->pages($where, $values['pages'] ?? null);
+        $this->address($where, $named === 'link' ? $values['to'] ?? null : null);
+    }
+
+    /** @param  list<string>  $names */
+    private function rules(string $where, array $names): void
+    {
+        $known = RuleNames::all();
+        foreach ($names as $name) {
+            $isKnown = in_array($name, $known, true)
+                || in_array($name, array_map(fn (string $id) => explode('/', $id)[0], $known), true)
+                || in_array(explode(':', $name)[0], $known, true);
+            if (! $isKnown) {
+                $this->say($where, 'rules', "there is no rule \"$name\"", NearestName::of($name, $known));
+            }
+        }
+    }
+
+    private function elements(string $where, string $field, string $written): void
+    {
+        try {
+            $list = SelectorList::parse($written);
+        } catch (SelectorError) {
+            return;
+        }
+        foreach ($list->alternatives as $selector) {
+            foreach ($selector->compounds as $compound) {
+                foreach ($compound->parts as $part) {
+                    if ($part instanceof TypeSelector && ! self::isElement($part->name ?? '*')) {
+                        $meant = NearestName::of((string) $part->name, ElementTable::load()->current());
+                        $this->say($where, $field, "there is no element `$part->name`", $meant);
+                    }
+                }
+            }
+        }
+    }
+
+    private static function isElement(string $name): bool
+    {
+        $lower = strtolower($name);
+
+        return $name === '*'
+            || str_contains($name, '-')
+            || ElementTable::load()->knows($lower)
+            || in_array($lower, self::DRAWN, true);
+    }
+
+    private function styleUse(string $where, string $use): void
+    {
+        preg_match('/^(?:[^{}]+\{)?\s*([a-z-]+)\s*(?::[^{}]*)?\}?$/i', trim($use), $parts);
+        $name = strtolower($parts[1] ?? '');
+        if ($name !== '' && ! Definitions::isProperty($name) && ! self::isElement($name)) {
+            $meant = NearestName::of($name, Definitions::names());
+            $this->say($where, 'uses', "\"$name\" is neither a property nor an element", $meant);
+        }
+    }
+
+    /** @param  array<mixed>  $values */
+    private function numbers(string $where, array $values): void
+    {
+        if (isset($values['exactly']) && (isset($values['at_least']) || isset($values['at_most']))) {
+            $field = isset($values['at_least']) ? 'at_least' : 'at_most';
+            $this->problems->add($where, $field, "\"exactly\" says it all: leave \"$field\" out");
+        }
+    }
+
+    private function pages(string $where, mixed $pages): void
+    {
+        $not = is_array($pages) ? self::texts($pages['not'] ?? []) : [];
+        if (array_intersect($not, ['*.html', '*', '**', '**/*.html', 'all']) !== []) {
+            $this->problems->add($where, 'pages', 'this leaves out every page');
+        }
+    }
+
+    private function address(string $where, mixed $to): void
+    {
+        $isBare = is_string($to)
+            && preg_match('~^(?:www\.[^/]+|[a-z0-9-]+\.(?:com|org|net|edu|gov|example))(?:/|$)~i', $to) === 1;
+        if ($isBare) {
+            $this->problems->add($where, 'to', "an address of another site has its scheme: `https://$to`");
+        }
+    }
+
+    private function say(string $where, string $field, string $what, ?string $meant): void
+    {
+        $this->problems->add($where, $field, $what.($meant === null ? '' : "; did you mean \"$meant\"?"));
+    }
+
+    /** @return list<string> */
+    private static function selectorsIn(Field $field, mixed $value): array
+    {
+        return match (true) {
+            $field->type === FieldType::Selector,
+            in_array($field->name, ['selector', 'each_of'], true) => self::texts($value),
+            $field->type === FieldType::Parts => self::partsIn($value),
+            default => [],
+        };
+    }
+
+    /** @return list<string> the selectors of nested parts */
+    private static function partsIn(mixed $value): array
+    {
+        $found = [];
+        foreach (is_array($value) ? $value : [$value] as $name => $inside) {
+            if (is_string($name)) {
+                $found[] = $name;
+            }
+            array_push($found, ...(is_array($inside) ? self::partsIn($inside) : self::texts($inside)));
+        }
+
+        return $found;
+    }
+
+    /**
+     * @param  array<mixed>  $values
+     * @return list<mixed>
+     */
+    private static function listIn(array $values, string $name): array
+    {
+        $list = $values[$name] ?? [];
+
+        return is_array($list) ? array_values($list) : [];
+    }
+
+    /** @return list<string> */
+    private static function texts(mixed $value): array
+    {
+        return array_values(array_filter(is_array($value) ? $value : [$value], is_string(...)));
+    }
+}

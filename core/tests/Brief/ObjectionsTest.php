@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+use InkedMargin\Core\Brief\Brief;
+use InkedMargin\Core\Brief\BriefReader;
+use InkedMargin\Core\Brief\Requirement\BriefError;
+use InkedMargin\Core\Brief\RuleNames;
+use InkedMargin\Core\Rules\Catalogue;
+use InkedMargin\Core\Rules\Rule;
+
+/** A brief with one requirement. */
+function withRequirement(string $fields): string
+{
+    return "title: Quay\nrequirements:\n  - id: one\n    title: One\n    $fields\n";
+}
+
+/** @return list<string> */
+function objectionsTo(string $source): array
+{
+    try {
+        BriefReader::readNew($source);
+    } catch (BriefError $error) {
+        return $error->problems;
+    }
+
+    return [];
+}
+
+it('refuses in a new brief what nobody can mean', function (string $source, string $problem) {
+    expect(objectionsTo($source))->toBe([$problem]);
+})->with([
+    'a rule that there is not' => [
+        withRequirement("kind: markup\n    rules: [link/missing-fiel]"),
+        'line 6, column 5: requirement "one", rules: there is no rule "link/missing-fiel"; did you mean "link/missing-file"?',
+    ],
+    'a rule to ignore that there is not' => [
+        "title: Quay\nignore: [nav/menu-oder]\n".substr(withRequirement('kind: look'), strlen("title: Quay\n")),
+        'ignore.1.rules: there is no rule "nav/menu-oder"; did you mean "nav/menu-order"?',
+    ],
+    'an element that there is not' => [
+        withRequirement("kind: count\n    selector: tabel td\n    exactly: 12"),
+        'line 6, column 5: requirement "one", selector: there is no element `tabel`; did you mean "table"?',
+    ],
+    'a property that there is not' => [
+        withRequirement("kind: stylesheets\n    sheets: [site.css]\n    uses: [colr]"),
+        'line 7, column 5: requirement "one", uses: "colr" is neither a property nor an element; did you mean "color"?',
+    ],
+    'exactly beside at least' => [
+        withRequirement("kind: count\n    selector: td\n    exactly: 12\n    at_least: 3"),
+        'line 8, column 5: requirement "one", at_least: "exactly" says it all: leave "at_least" out',
+    ],
+    'all pages left out' => [
+        withRequirement("kind: titles\n    pages: {not: [\"*.html\"]}"),
+        'line 6, column 5: requirement "one", pages: this leaves out every page',
+    ],
+    'an address without a scheme' => [
+        withRequirement("kind: link\n    to: museum.example"),
+        'line 6, column 5: requirement "one", to: an address of another site has its scheme: `https://museum.example`',
+    ],
+    'a part that there is not' => [
+        withRequirement("kind: skeleton\n    parts: [haeder, main]"),
+        'line 6, column 5: requirement "one", parts: there is no element `haeder`; did you mean "header"?',
+    ],
+]);
+
+it('still reads such a brief that was kept', function () {
+    $kept = withRequirement("kind: count\n    selector: tabel\n    exactly: 12\n    at_least: 3");
+
+    expect(BriefReader::read($kept))->toBeInstanceOf(Brief::class);
+});
+
+it('has nothing against the briefs of the guides', function (string $file) {
+    expect(objectionsTo((string) file_get_contents($file)))->toBe([]);
+})->with(fn () => array_combine(
+    array_map(fn (string $file) => basename(dirname($file)).'/'.basename($file), $files = [
+        ...(glob(dirname(__DIR__, 3).'/docs/briefs/*/*.yaml') ?: []), ...(glob(dirname(__DIR__, 3).'/demo/briefs/*.yaml') ?: []),
+    ]),
+    array_map(fn (string $file) => [$file], $files),
+));
+
+it('accepts rules, variants and groups', function () {
+    expect(objectionsTo(withRequirement("kind: markup\n    rules: [link, link/empty, 'link/bad-address:space']")))->toBe([]);
+});
+
+it('knows the rules that there are', function () {
+    $ids = array_map(fn (Rule $rule) => $rule->id, Catalogue::rules());
+    sort($ids);
+
+    expect(RuleNames::all())->toBe($ids);
+});
