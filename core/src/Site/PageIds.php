@@ -42,6 +42,11 @@ final readonly class PageIds
         return $this->ids->get($id);
     }
 
+    public function count(): int
+    {
+        return count($this->ids);
+    }
+
     public function map(string $name): ?Element
     {
         return $this->maps->get($name);

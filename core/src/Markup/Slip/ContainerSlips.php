@@ -24,6 +24,12 @@ final readonly class ContainerSlips
         'ol' => ['li'],
     ];
 
+    /** Elements in each other; a cell with more is no cell of a page that somebody wrote. */
+    private const DEEPEST = 200;
+
+    /** Each is looked for from the beginning of the page. */
+    private const MOST_TRIED = 5;
+
     /** Parts in which anything may stand. */
     private const HOLDERS = ['td', 'th', 'caption', 'li', 'option'];
 
@@ -41,14 +47,14 @@ final readonly class ContainerSlips
     /** @return list<Slip> */
     private static function unclosed(Document $document, TagPairs $pairs): array
     {
-        $slips = [];
+        // One after the other: what comes after the first may be an effect of it.
         foreach ($pairs->unclosed as $element) {
             if (in_array($element->name, ['table', 'select'], true) && $element->startTag() !== null) {
-                $slips[] = self::endOf($element, $document);
+                return [self::endOf($element, $document)];
             }
         }
 
-        return array_slice($slips, 0, 1);
+        return [];
     }
 
     private static function endOf(Element $element, Document $document): Slip
@@ -91,14 +97,21 @@ final readonly class ContainerSlips
             return false;
         }
         if (! $tag->isEnd) {
-            $open = $tag->isVoid() ? $open : [...$open, $tag->name];
+            if (! $tag->isVoid()) {
+                $open[] = $tag->name;
+            }
 
-            return true;
+            return count($open) <= self::DEEPEST;
         }
-        $at = array_search($tag->name, array_reverse($open, true), true);
-        $open = $at === false ? $open : array_slice($open, 0, $at);
+        for ($at = count($open) - 1; $at > 0; $at--) {
+            if ($open[$at] === $tag->name) {
+                $open = array_slice($open, 0, $at);
 
-        return $at !== false && $at > 0;
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private static function isHolder(SourceTag $tag): bool
@@ -153,8 +166,9 @@ final readonly class ContainerSlips
     private static function withoutStart(Document $document, TagPairs $pairs): array
     {
         $slips = [];
-        foreach ($pairs->stray as $offset => $name) {
-            $start = isset(self::PARTS[$name]) ? self::startBefore($name, $offset, $document) : null;
+        $ends = array_filter($pairs->stray, fn (string $name) => isset(self::PARTS[$name]));
+        foreach (array_slice($ends, 0, self::MOST_TRIED, true) as $offset => $name) {
+            $start = self::startBefore($name, $offset, $document);
             if ($start !== null) {
                 $line = self::lineBreakOf($document, $start, $offset);
                 $slips[] = new Slip(
@@ -223,18 +237,17 @@ final readonly class ContainerSlips
     /** @return list<Slip> a button in a paragraph or item that ends before it does */
     private static function buttons(Document $document, TagPairs $pairs): array
     {
-        foreach ($pairs->unclosed as $element) {
-            $open = [];
-            $tags = SourceTag::allIn($document->source->bytes, $element->place()->end);
-            foreach ($element->name === 'button' ? $tags : [] as $tag) {
-                if (! $tag->isEnd) {
-                    $open = $tag->isVoid() ? $open : [...$open, $tag->name];
-                } elseif ($open === []) {
-                    return [self::insertEnd($element, $document, $tag->start)];
-                } else {
-                    array_pop($open);
-                }
+        $isButton = fn (Element $element) => $element->name === 'button';
+        $element = array_values(array_filter($pairs->unclosed, $isButton))[0] ?? null;
+        if ($element === null) {
+            return [];
+        }
+        $open = 0;
+        foreach (SourceTag::allIn($document->source->bytes, $element->place()->end) as $tag) {
+            if ($tag->isEnd && $open === 0) {
+                return [self::insertEnd($element, $document, $tag->start)];
             }
+            $open += $tag->isEnd ? -1 : ($tag->isVoid() ? 0 : 1);
         }
 
         return [];

@@ -48,6 +48,8 @@ final readonly class MissingId extends Rule
         'headers', 'aria-labelledby', 'aria-describedby', 'aria-controls', 'aria-owns', 'aria-details', 'aria-flowto',
     ];
 
+    private const MOST_SEARCHED = 300;
+
     public function __construct()
     {
         parent::__construct(new RuleFacts(
@@ -134,7 +136,7 @@ final readonly class MissingId extends Rule
     ): Draft {
         $found = $ids->element($name);
         $wanted = self::leadsTo($element->name, $attribute->name);
-        $meant = self::meant($name, $ids->ofKind(fn (Element $one) => self::isRight($attribute->name, $one)));
+        $meant = self::meant($name, $attribute->name, $ids);
         $span = self::spanOf($attribute, $name);
         $written = $meant === null ? '' : str_replace($name, $meant, $attribute->value);
         $message = $found === null
@@ -151,12 +153,18 @@ final readonly class MissingId extends Rule
             ->about(Subject::place($page->path(), $span->start));
     }
 
-    /** @param  list<string>  $known */
-    private static function meant(string $name, array $known): ?string
+    private static function meant(string $name, string $attribute, PageIds $ids): ?string
     {
         $plain = ltrim($name, '#');
+        $there = $ids->element($plain);
+        if ($there !== null && self::isRight($attribute, $there)) {
+            return $plain;
+        }
 
-        return in_array($plain, $known, true) ? $plain : NearestName::of($plain, $known);
+        // With very many ids the search would take longer than the check.
+        return $ids->count() > self::MOST_SEARCHED
+            ? null
+            : NearestName::of($plain, $ids->ofKind(fn (Element $one) => self::isRight($attribute, $one)));
     }
 
     private static function spanOf(Attribute $attribute, string $name): Span

@@ -45,11 +45,15 @@ final readonly class MissingLabel extends Rule
                     && FormFields::wantsLabel($field)
                     && ! self::isHidden($field),
             );
-            $named = $fields === [] ? [] : self::namedByLabels($page);
-            $loose = $fields === [] ? [] : self::looseLabels($page);
+            if ($fields === []) {
+                continue;
+            }
+            $ids = PageIds::of($page);
+            $named = self::namedByLabels($page, $ids);
+            $loose = self::looseLabels($page, $ids);
             foreach ($fields as $field) {
                 if (! isset($named[spl_object_id($field)]) && ! self::namesItself($field)) {
-                    yield self::draft($field, $page, $loose);
+                    yield self::draft($field, $page, $loose[spl_object_id($field)] ?? null);
                 }
             }
         }
@@ -81,9 +85,8 @@ final readonly class MissingLabel extends Rule
     }
 
     /** @return array<int, true> fields whose label says something, by their object id */
-    private static function namedByLabels(Page $page): array
+    private static function namedByLabels(Page $page, PageIds $ids): array
     {
-        $ids = PageIds::of($page);
         $named = [];
         foreach ($page->named('label') as $label) {
             $for = $label->value('for');
@@ -108,21 +111,28 @@ final readonly class MissingLabel extends Rule
         return null;
     }
 
-    /** @return list<Element> labels that lead nowhere: that is told there, and is what their field lacks */
-    private static function looseLabels(Page $page): array
+    /** @return array<int, Element> labels that lead nowhere, by the object id of the field behind each */
+    private static function looseLabels(Page $page, PageIds $ids): array
     {
-        $ids = PageIds::of($page);
-        $isLoose = fn (Element $label) => $label->value('for') !== null
-            && ! FormFields::isLabelable($ids->element((string) $label->value('for')) ?? $label);
+        $found = $last = [];
+        foreach ($page->elements as $element) {
+            $for = $element->name === 'label' ? $element->value('for') : null;
+            $around = $element->parent === null ? 0 : spl_object_id($element->parent);
+            if ($for !== null && ! FormFields::isLabelable($ids->element($for) ?? $element)) {
+                $last[$around] = $element;
+            } elseif (isset($last[$around]) && FormFields::wantsLabel($element)) {
+                $found[spl_object_id($element)] = $last[$around];
+                unset($last[$around]);
+            }
+        }
 
-        return array_values(array_filter($page->named('label'), $isLoose));
+        return $found;
     }
 
-    /** @param  list<Element>  $loose */
-    private static function draft(Element $field, Page $page, array $loose): Draft
+    /** @param  Element|null  $loose  the label before it that leads nowhere */
+    private static function draft(Element $field, Page $page, ?Element $loose): Draft
     {
         $placeholder = trim($field->value('placeholder') ?? '');
-        $near = array_filter($loose, fn (Element $label) => $label->parent === $field->parent);
         $id = $field->value('id') ?? '';
 
         return Draft::at($page, $field)
@@ -133,7 +143,7 @@ final readonly class MissingLabel extends Rule
             ->remedy($id === ''
                 ? 'Type `<label>`, the words, and the field inside it: `<label>Your name <input …></label>`.'
                 : "Type `<label for=\"$id\">…</label>` before it.")
-            ->causedBy(...array_map(fn (Element $label) => self::placeOf($label, $page), array_values($near)))
+            ->causedBy(...($loose === null ? [] : [self::placeOf($loose, $page)]))
             ->folded('label');
     }
 

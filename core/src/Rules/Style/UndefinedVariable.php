@@ -77,7 +77,7 @@ final readonly class UndefinedVariable extends Rule
      */
     private static function lacking(string $name, array $places, CustomProperties $set): ?Element
     {
-        foreach ($places as [, $element]) {
+        foreach ($set->isSetAnywhere($name) ? $places : [] as [, $element]) {
             if ($set->isSetOn($element, $name)) {
                 return null;
             }

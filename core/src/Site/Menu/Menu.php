@@ -10,6 +10,9 @@ use InkedMargin\Core\Site\Label;
 /** The menu of one page, reduced to its entries. */
 final readonly class Menu
 {
+    /** @var array<string, MenuEntry> */
+    private array $byKey;
+
     /**
      * @param  list<MenuEntry>  $entries  its links in order; the page's own may be plain words
      * @param  string  $place  where it is among the parts of its page, in words
@@ -24,28 +27,28 @@ final readonly class Menu
         public array $plain = [],
         public bool $isInNav = true,
     ) {
+        $byKey = [];
+        foreach ($entries as $entry) {
+            $byKey[$entry->key] ??= $entry;
+        }
+        $this->byKey = $byKey;
     }
 
     /** @return array<string, MenuEntry> the first entry for each key */
     public function byKey(): array
     {
-        $byKey = [];
-        foreach ($this->entries as $entry) {
-            $byKey[$entry->key] ??= $entry;
-        }
-
-        return $byKey;
+        return $this->byKey;
     }
 
     /** @return list<MenuEntry> those that repeat an entry before them: the same place in the same words */
     public function repeated(): array
     {
+        if (count($this->byKey) === count($this->entries)) {
+            return [];
+        }
         $seen = $repeated = [];
-        foreach ($this->entries as $entry) {
+        foreach ($this->alone() as $entry) {
             $said = $entry->key."\0".Label::plain($entry->label);
-            if (! $entry->isInside() || ! $this->isAlone($entry)) {
-                continue;
-            }
             if (isset($seen[$said])) {
                 $repeated[] = $entry;
             }
@@ -55,13 +58,15 @@ final readonly class Menu
         return $repeated;
     }
 
-    /** Whether nothing else is an entry beside it, in the item of a list that holds it. */
-    private function isAlone(MenuEntry $entry): bool
+    /** @return list<MenuEntry> those inside the site with no other entry in the item of a list that holds them */
+    private function alone(): array
     {
-        $item = $entry->itemIn($this->element);
-        $beside = array_filter($this->entries, fn (MenuEntry $other) => $other->itemIn($this->element) === $item);
+        $items = array_map(fn (MenuEntry $entry) => $entry->itemIn($this->element), $this->entries);
+        $ids = array_map(fn (?Element $item) => $item === null ? 0 : spl_object_id($item), $items);
+        $counts = array_count_values($ids);
+        $isAlone = fn (int $at) => $this->entries[$at]->isInside() && ($ids[$at] === 0 || $counts[$ids[$at]] === 1);
 
-        return $item === null || count($beside) === 1;
+        return array_map(fn (int $at) => $this->entries[$at], array_values(array_filter(array_keys($ids), $isAlone)));
     }
 
     /** @return array<string, true> what those entries lead to that no item of a list holds, where most are held */

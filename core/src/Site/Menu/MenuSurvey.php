@@ -207,6 +207,9 @@ final readonly class MenuSurvey implements SiteFact
         $others = array_diff_key($other->targets(), $pages);
         $all = count($ones + $others);
         $shared = $all === 0 ? 0.0 : count(array_intersect_key($ones, $others)) / $all;
+        if ($shared >= self::ALIKE) {
+            return $shared;
+        }
         // Of small menus little is left without the two: there their own entries tell as well.
         $whole = $one->byKey() + $other->byKey();
 

@@ -53,6 +53,11 @@ final readonly class CustomProperties implements SiteFact
         return $names;
     }
 
+    public function isSetAnywhere(string $name): bool
+    {
+        return $this->everywhere->has($name) || $this->holders->has($name);
+    }
+
     /** Whether an element has it, of its own or from an element around it. */
     public function isSetOn(Element $element, string $name): bool
     {
