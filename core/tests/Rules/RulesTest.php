@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use InkedMargin\Core\Brief\BriefReader;
+use InkedMargin\Core\Marking\PlacedFinding;
 use InkedMargin\Core\Tests\Samples;
 
 it('finds what is amiss, where it stands', function (array $files, array $found, string $requirement = '') {
@@ -350,4 +351,28 @@ it('judges a requirement by what its rules found, on the pages it is about', fun
     'on one page' => ['kind: markup, rules: [markup], pages: d.html', 4.0, 'nothing found'],
     'indentation' => ['kind: indentation', 4.0, '4 of 4 pages'],
     'pictures' => ['kind: pictures, at_least: 1', 0.0, '0 of 4 pages'],
+]);
+
+it('folds repeats only where it says the same of them', function (string $body, array $said) {
+    $report = Samples::check(['index.html' => Samples::page($body)]);
+    $messages = array_map(fn (PlacedFinding $placed) => $placed->finding->message, $report->findings);
+
+    expect(array_values(array_filter($messages, fn (string $one) => preg_match('/obsolete|attribute|label/', $one) === 1)))
+        ->toBe($said);
+})->with([
+    'an attribute on two kinds of elements' => [
+        '<p align="left">a</p><table align="left"><tr><td>b</td></tr></table>',
+        ['The attribute `align` on `<p>` is obsolete.', 'The attribute `align` on `<table>` is obsolete.'],
+    ],
+    'an attribute on two elements of a kind' => [
+        '<p align="left">a</p><p align="left">b</p>',
+        ['The attribute `align` on `<p>` is obsolete. There is 1 more like it on this page.'],
+    ],
+    'fields with ids of their own' => [
+        '<p><input id="a"> <input id="b"></p>',
+        [
+            'This `<input>` has no label, so readers cannot know what to type.',
+            'This `<input>` has no label, so readers cannot know what to type.',
+        ],
+    ],
 ]);

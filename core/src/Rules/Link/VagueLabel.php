@@ -49,7 +49,7 @@ final readonly class VagueLabel extends Rule
             yield Draft::at($link->page, $element)
                 ->says("The words “{$link->label}” do not say where this link leads.")
                 ->remedy('Use words that name the target, such as “the tide tables”.')
-                ->folded('vague');
+                ->folded("vague {$link->label}");
         }
     }
 }

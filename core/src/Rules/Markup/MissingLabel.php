@@ -144,7 +144,7 @@ final readonly class MissingLabel extends Rule
                 ? 'Type `<label>`, the words, and the field inside it: `<label>Your name <input …></label>`.'
                 : "Type `<label for=\"$id\">…</label>` before it.")
             ->causedBy(...($loose === null ? [] : [self::placeOf($loose, $page)]))
-            ->folded('label');
+            ->folded($id === '' ? "label {$field->name} ".($placeholder === '' ? 'none' : 'placeholder') : '');
     }
 
     private static function placeOf(Element $label, Page $page): string

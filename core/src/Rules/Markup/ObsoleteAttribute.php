@@ -43,7 +43,7 @@ final readonly class ObsoleteAttribute extends Rule
                         ->anchored("@$attribute")
                         ->says("The attribute `$attribute` on `<$name>` is obsolete.")
                         ->remedy($instead === 'nothing' ? 'Remove it.' : "Use $instead.")
-                        ->folded($attribute);
+                        ->folded("$attribute of $name");
                 }
             }
         }

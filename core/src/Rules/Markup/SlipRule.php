@@ -53,7 +53,7 @@ abstract readonly class SlipRule extends Rule
             ->words($words)
             ->mend(new Mend(array_map(fn (Change $change) => self::edit($slip, $change), $slip->changes)))
             ->about(Subject::place($page->path(), $slip->span->start))
-            ->folded($isRepeated ? "{$slip->kind->value}:{$slip->written}:{$slip->meant}" : '');
+            ->folded($isRepeated ? "{$slip->kind->value}:{$slip->inside}:{$slip->written}:{$slip->meant}" : '');
     }
 
     private static function edit(Slip $slip, Change $change): Edit

@@ -79,7 +79,7 @@ final readonly class UnknownAttribute extends SlipRule
             ->anchored("@{$attribute->name}")
             ->says("`<{$element->name}>` has no attribute `{$attribute->name}`, so browsers ignore it.")
             ->remedy('Remove it, or use the attribute that does what you want.')
-            ->folded($attribute->name);
+            ->folded("{$attribute->name} of {$element->name}");
     }
 
     /**
