@@ -339,3 +339,12 @@ it('says what was measured and what was expected in one unit', function (
         'the site has the files `index.html` and `b.html`',
     ];
 });
+
+it('finds the link that is asked for where its page is not there yet', function () {
+    $asked = '{id: ropes, kind: link, title: Ropes, points: 5, to: ropes.html, pages: home}';
+    $brief = BriefReader::read("title: Quay\nrequirements:\n  - $asked\n");
+    $report = Samples::check(['index.html' => Samples::page('<p><a href="ropes.html">Ropes</a></p>')], $brief);
+
+    expect($report->score->awarded)->toBe(5.0)
+        ->and(array_map(fn ($placed) => $placed->finding->rule, $report->findings))->toBe(['file/missing']);
+});

@@ -26,6 +26,7 @@ use InkedMargin\Core\Site\Map\PageLink;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\RelativePath;
+use InkedMargin\Core\Site\Resolution;
 
 /** A link that must be there: from each of some pages to a page of the site, or to another site. */
 final readonly class Link extends Requirement implements NamesThings, SpeaksForItself
@@ -202,10 +203,18 @@ final readonly class Link extends Requirement implements NamesThings, SpeaksForI
         return $this->inNewTab === null || $this->inNewTab === $link->opensNewTab();
     }
 
+    /** Whether it leads to the page, which is not there yet: that the page is missing is told by itself. */
+    private function leadsToMissing(PageLink $link): bool
+    {
+        $target = $link->reference->target;
+
+        return $target->resolution === Resolution::MissingFile && $target->path === explode('#', $this->to)[0];
+    }
+
     private function leadsThere(PageLink $link, string $target): bool
     {
         if (! $this->isOutside()) {
-            return $link->to() === $target;
+            return $link->to() === $target || $this->leadsToMissing($link);
         }
         $address = rtrim($link->reference->target->address ?? '', '/');
         $wanted = rtrim($this->to, '/');
