@@ -21,7 +21,7 @@ test('a remark is kept in stock, found again by a few letters, and has its blank
   await page.keyboard.press('n')
   await expect(page).toHaveURL(/mark=/)
   await page.keyboard.press('r')
-  await expect(page.getByLabel('Stock remark')).toBeFocused()
+  await expect(page.getByRole('combobox', {name: 'Stock remark'})).toBeFocused()
   expect(await broken(page), 'a stock remark is looked for').toEqual([])
   await page.keyboard.type('look at')
   await page.keyboard.press('Enter')
