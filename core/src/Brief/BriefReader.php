@@ -35,7 +35,9 @@ final readonly class BriefReader
      */
     public static function read(string $source): Brief
     {
-        return self::readValues(self::values($source), self::problemsIn($source));
+        $values = self::values($source);
+
+        return self::readValues($values, self::problemsIn($source, $values));
     }
 
     /**
@@ -46,25 +48,16 @@ final readonly class BriefReader
     public static function readNew(string $source): Brief
     {
         $values = self::values($source);
-        $problems = self::problemsIn($source);
-        self::nameRequirements($values, $problems);
+        $problems = self::problemsIn($source, $values);
         Objections::raise($values, $problems);
 
         return self::readValues($values, $problems);
     }
 
-    private static function problemsIn(string $source): Problems
+    /** @param  array<mixed>  $values  of the whole brief: problems tell the id of the requirement that they are about */
+    private static function problemsIn(string $source, array $values): Problems
     {
-        return new Problems(preg_split('/\r\n|\r|\n/', $source) ?: []);
-    }
-
-    /**
-     * From here on, problems tell the id of the requirement that they are about.
-     *
-     * @param  array<mixed>  $values
-     */
-    private static function nameRequirements(array $values, Problems $problems): void
-    {
+        $problems = new Problems(preg_split('/\r\n|\r|\n/', $source) ?: []);
         $list = $values['requirements'] ?? null;
         foreach (is_array($list) ? array_values($list) : [] as $index => $one) {
             $id = is_array($one) ? $one['id'] ?? null : null;
@@ -72,6 +65,8 @@ final readonly class BriefReader
                 $problems->name('requirements.'.($index + 1), $id);
             }
         }
+
+        return $problems;
     }
 
     /**
@@ -232,10 +227,6 @@ final readonly class BriefReader
     /** @param  array<mixed>  $values */
     private static function requirement(array $values, string $where, Problems $problems, ?float $points): ?Requirement
     {
-        $id = $values['id'] ?? null;
-        if (is_string($id) && $id !== '') {
-            $problems->name($where, $id);
-        }
         $named = $values['kind'] ?? '';
         $kind = is_string($named) ? Kinds::named($named) : null;
         if ($kind === null) {

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Finding;
 
+use InkedMargin\Core\Source\SourceFile;
+use InkedMargin\Core\Source\Span;
+
 /** The exact remedy of a finding: one change or several, which belong together. */
 final readonly class Mend
 {
@@ -15,6 +18,12 @@ final readonly class Mend
     public static function of(Edit ...$edits): self
     {
         return new self(array_values($edits));
+    }
+
+    /** A stretch replaced by a text; null where nobody can tell by which. */
+    public static function replacing(SourceFile $source, Span $span, ?string $text): ?self
+    {
+        return $text === null ? null : self::of(new Edit($source, $span, $text));
     }
 
     /**

@@ -203,7 +203,7 @@ final readonly class Link extends Requirement implements NamesThings, SpeaksForI
         return $this->inNewTab === null || $this->inNewTab === $link->opensNewTab();
     }
 
-    /** Whether it leads to the page, which is not there yet: that the page is missing is told by itself. */
+    /** Whether it links to the right page, although that is still missing: the missing page is a finding of its own. */
     private function leadsToMissing(PageLink $link): bool
     {
         $target = $link->reference->target;

@@ -26,9 +26,6 @@ final class Problems
     /** From here on, problems at a place are named by the id of its requirement. */
     public function name(string $where, string $id): void
     {
-        if (($this->ids[$where] ?? null) === $id) {
-            return;
-        }
         $this->nth[$where] = count(array_keys($this->ids, $id, true));
         $this->ids[$where] = $id;
     }

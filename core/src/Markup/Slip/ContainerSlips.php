@@ -72,10 +72,7 @@ final readonly class ContainerSlips
             if (! self::goesOn($next, $open, $isPart)) {
                 break;
             }
-            if ($isPart) {
-                $end = $next->isEnd ? $next->end : $end;
-                $open = self::isHolder($next) && ! $next->isEnd ? [$next->name] : ($next->isEnd ? [] : $open);
-            }
+            $end = $isPart && $next->isEnd ? $next->end : $end;
             $last = $next->end;
         }
         $isEnded = $end > $tag->end && $open === [];
@@ -91,6 +88,9 @@ final readonly class ContainerSlips
     private static function goesOn(SourceTag $tag, array &$open, bool $isPart): bool
     {
         if ($isPart) {
+            $isHolder = in_array($tag->name, self::HOLDERS, true);
+            $open = $tag->isEnd ? [] : ($isHolder ? [$tag->name] : $open);
+
             return true;
         }
         if ($open === []) {
@@ -112,11 +112,6 @@ final readonly class ContainerSlips
         }
 
         return false;
-    }
-
-    private static function isHolder(SourceTag $tag): bool
-    {
-        return in_array($tag->name, self::HOLDERS, true);
     }
 
     private static function insertEnd(Element $element, Document $document, int $at): Slip
@@ -200,7 +195,6 @@ final readonly class ContainerSlips
                 [$start, $open] = [null, []];
             } elseif ($isPart) {
                 $start ??= $tag->isEnd ? null : $tag->start;
-                $open = self::isHolder($tag) && ! $tag->isEnd ? [$tag->name] : ($tag->isEnd ? [] : $open);
             }
         }
 

@@ -303,7 +303,7 @@ final readonly class ContentModel extends SlipRule
         }
     }
 
-    /** What the error is told together with, or null if it is told elsewhere */
+    /** The kind of errors that this one is reported with; null for one that another rule reports. */
     private static function groupOf(MarkupError $error): ?string
     {
         return match (true) {

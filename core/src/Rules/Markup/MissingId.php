@@ -149,7 +149,7 @@ final readonly class MissingId extends Rule
             ->anchored("@{$attribute->name}:$name")
             ->says($message)
             ->remedy($meant === null ? "Give the id of $wanted." : "Type `{$attribute->name}=\"$written\"`.")
-            ->mend($meant === null ? null : Mend::of(new Edit($page->file, $span, $meant)))
+            ->mend(Mend::replacing($page->file, $span, $meant))
             ->about(Subject::place($page->path(), $span->start));
     }
 

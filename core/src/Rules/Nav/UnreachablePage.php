@@ -78,7 +78,7 @@ final readonly class UnreachablePage extends Rule
         return $first;
     }
 
-    /** @return array<true> the pages that no way leads to, without those to which a wrong link was meant to lead */
+    /** @return array<true> pages without a link to them, except those that a wrong link was meant for */
     private static function lost(ParsedSite $site, LinkMap $map): array
     {
         $lost = array_fill_keys(

@@ -18,19 +18,16 @@ use InkedMargin\Core\Site\Styles\StyleSources;
 use InkedMargin\Core\Source\English;
 use InkedMargin\Core\Source\Span;
 use InkedMargin\Core\Style\Condition\AtRuleCheck;
-use InkedMargin\Core\Style\Condition\ConditionSlip;
 use InkedMargin\Core\Style\Syntax\AtRuleNames;
 use InkedMargin\Core\Style\Syntax\AtRuleNode;
 use InkedMargin\Core\Style\Syntax\Declaration;
 use InkedMargin\Core\Style\Syntax\SyntaxRule;
 use InkedMargin\Core\Style\Syntax\TokenType;
+use InkedMargin\Core\Style\Value\StyleSlip;
 
 /** A rule that begins with `@` and that browsers skip: misspelt, in the wrong place, or with a part that is wrong. */
 final readonly class AtRule extends Rule
 {
-    /** Rules in which others may stand. */
-    private const AROUND = ['media', 'supports', 'layer', 'container', 'scope', 'starting-style'];
-
     public function __construct()
     {
         parent::__construct(new RuleFacts(
@@ -69,7 +66,7 @@ final readonly class AtRule extends Rule
             $draft = $this->ofRule($source, $rule);
             if ($draft !== null) {
                 yield $draft;
-            } elseif (in_array($rule->name(), self::AROUND, true)) {
+            } elseif (AtRuleNames::holdsRules($rule->name())) {
                 yield from $this->inRules($source, $rule->rules());
             }
         }
@@ -110,15 +107,13 @@ final readonly class AtRule extends Rule
             : $draft->remedy("Type `@$meant`.")->mend(Mend::of(new Edit($source->file, $span, "@$meant")));
     }
 
-    private function condition(StyleSource $source, AtRuleNode $rule, ConditionSlip $slip): Draft
+    private function condition(StyleSource $source, AtRuleNode $rule, StyleSlip $slip): Draft
     {
-        $edit = $slip->replacement === null ? null : new Edit($source->file, $slip->span, $slip->replacement);
-
         return Draft::inCss($source, $slip->span, "condition:{$rule->name()} {$rule->prelude()}")
             ->variant('condition')
             ->says($slip->message)
             ->remedy($slip->remedy)
-            ->mend($edit === null ? null : Mend::of($edit))
+            ->mend(Mend::replacing($source->file, $slip->span, $slip->replacement))
             ->folded("condition {$rule->prelude()}");
     }
 

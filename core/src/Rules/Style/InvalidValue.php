@@ -25,9 +25,9 @@ use InkedMargin\Core\Style\Value\BasicType;
 use InkedMargin\Core\Style\Value\FixKind;
 use InkedMargin\Core\Style\Value\Item;
 use InkedMargin\Core\Style\Value\Keywords;
+use InkedMargin\Core\Style\Value\StyleSlip;
 use InkedMargin\Core\Style\Value\ValueCheck;
 use InkedMargin\Core\Style\Value\ValueFix;
-use InkedMargin\Core\Style\Value\ValueSlip;
 use InkedMargin\Core\Style\Value\Verdict;
 
 /**
@@ -66,15 +66,13 @@ final readonly class InvalidValue extends Rule
         }
     }
 
-    private static function slip(StyleSource $source, Declaration $declaration, ValueSlip $slip): Draft
+    private static function slip(StyleSource $source, Declaration $declaration, StyleSlip $slip): Draft
     {
-        $edit = $slip->replacement === null ? null : new Edit($source->file, $slip->span, $slip->replacement);
-
         return Draft::inCss($source, $slip->span, "value:{$declaration->name}:{$declaration->value()}")
             ->variant('function')
             ->says($slip->message)
             ->remedy($slip->remedy)
-            ->mend($edit === null ? null : Mend::of($edit))
+            ->mend(Mend::replacing($source->file, $slip->span, $slip->replacement))
             ->causedBy(Subject::inCss($source, $declaration->nameSpan()));
     }
 

@@ -64,8 +64,9 @@ final readonly class Syntax extends Rule
     {
         $swallowed = null;
         $values = self::valuesBehindSemicolons($source);
+        $names = array_fill_keys(array_map(fn (Span $name) => $name->start, $values), true);
         foreach (self::causes($source->css->errors) as $error) {
-            // The value of `font-size; 13px` is told with its name.
+            // `font-size; 13px` is one slip, at the name.
             if (isset($values[$error->span->start])) {
                 continue;
             }
@@ -73,7 +74,9 @@ final readonly class Syntax extends Rule
             if ($swallowed !== null && $error->span->start >= $swallowed->start) {
                 continue;
             }
-            $finding = $this->ofError($source, $error);
+            $finding = isset($names[$error->span->start])
+                ? $this->semicolonForColon($source, $error)
+                : $this->ofError($source, $error);
             if ($finding !== null) {
                 yield $finding;
             }
@@ -150,8 +153,9 @@ final readonly class Syntax extends Rule
         return substr($source->css->tokens->css, $from - $source->css->tokens->offset, $to - $from);
     }
 
-    private function semicolonForColon(StyleSource $source, SyntaxError $error, string $name): Draft
+    private function semicolonForColon(StyleSource $source, SyntaxError $error): Draft
     {
+        $name = trim(self::between($source, $error->span->start, $error->span->end));
         $behind = self::between($source, $error->span->end, $error->span->end + 100);
         $at = $error->span->end + (int) strpos($behind, ';');
 
@@ -285,9 +289,6 @@ final readonly class Syntax extends Rule
         $name = $parts[1] ?? '';
         if (($parts[2] ?? '') === '=') {
             return $this->equalsSign($source, $error, $text, $name, substr($text, strlen($parts[0])));
-        }
-        if (in_array($error->span, self::valuesBehindSemicolons($source), true)) {
-            return $this->semicolonForColon($source, $error, $name);
         }
         $isProperty = Definitions::isProperty(strtolower($name));
         $value = substr($text, strlen($parts[0] ?? ''));

@@ -7,7 +7,6 @@ namespace InkedMargin\Core\Rules\Style;
 use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Finding\Citation;
 use InkedMargin\Core\Finding\Draft;
-use InkedMargin\Core\Finding\Edit;
 use InkedMargin\Core\Finding\Mend;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\RuleFacts;
@@ -107,7 +106,7 @@ final readonly class UndefinedName extends Rule
         return Draft::inCss($source, $span, "$variant:$name")
             ->variant($variant)
             ->remedy($meant === null ? $missing : "Type `$meant`.")
-            ->mend($meant === null ? null : Mend::of(new Edit($source->file, $span, $meant)))
+            ->mend(Mend::replacing($source->file, $span, $meant))
             ->folded("$variant $name");
     }
 

@@ -7,7 +7,6 @@ namespace InkedMargin\Core\Rules\Style;
 use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Finding\Citation;
 use InkedMargin\Core\Finding\Draft;
-use InkedMargin\Core\Finding\Edit;
 use InkedMargin\Core\Finding\Mend;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\RuleFacts;
@@ -102,7 +101,7 @@ final readonly class UndefinedVariable extends Rule
                 $isElsewhere => "Set `{$use->name}` in a rule for `:root`, so that all elements have it.",
                 default => "Set it first, such as `:root { {$use->name}: …; }`, or check its spelling.",
             })
-            ->mend($meant === null ? null : Mend::of(new Edit($source->file, $use->span, $meant)))
+            ->mend(Mend::replacing($source->file, $use->span, $meant))
             ->folded("variable {$use->name}");
     }
 }

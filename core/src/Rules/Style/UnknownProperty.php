@@ -7,7 +7,6 @@ namespace InkedMargin\Core\Rules\Style;
 use InkedMargin\Core\Brief\Examination;
 use InkedMargin\Core\Finding\Citation;
 use InkedMargin\Core\Finding\Draft;
-use InkedMargin\Core\Finding\Edit;
 use InkedMargin\Core\Finding\Mend;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\RuleFacts;
@@ -70,7 +69,7 @@ final readonly class UnknownProperty extends Rule
                     ->variant($meant === null ? 'unknown' : 'misspelt')
                     ->says("CSS has no property `{$declaration->name}`, so browsers skip it.")
                     ->remedy($meant === null ? 'Check its spelling, or remove it.' : "Type `$meant`.")
-                    ->mend($meant === null ? null : Mend::of(new Edit($source->file, $declaration->nameSpan(), $meant)))
+                    ->mend(Mend::replacing($source->file, $declaration->nameSpan(), $meant))
                     ->folded("property {$declaration->name}");
             }
         }

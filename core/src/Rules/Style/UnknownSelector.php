@@ -94,7 +94,7 @@ final readonly class UnknownSelector extends Rule
             ->variant('element')
             ->says("HTML has no element `$name`, so this rule does nothing.")
             ->remedy($meant === null ? "Type the name of an element, or `.$name` for a class." : "Type `$meant`.")
-            ->mend($meant === null ? null : Mend::of(new Edit($source->file, $span, $meant)))
+            ->mend(Mend::replacing($source->file, $span, $meant))
             ->about(Subject::inCss($source, $prelude))
             ->folded("element $name");
     }

@@ -41,9 +41,8 @@ final class Lengths
     /** @param  \Closure(Item): ?float  $read */
     private static function math(Item $item, \Closure $read): ?float
     {
-        $arguments = self::arguments($item);
         $values = [];
-        foreach ($arguments as $argument) {
+        foreach (Item::betweenCommas($item->inside) as $argument) {
             $value = self::sum($argument, $read);
             if ($value === null) {
                 return null;
@@ -58,21 +57,6 @@ final class Lengths
             'clamp' => count($values) === 3 ? max($values[0], min($values[1], $values[2])) : null,
             default => null,
         };
-    }
-
-    /** @return non-empty-list<list<Item>> */
-    private static function arguments(Item $function): array
-    {
-        $arguments = [[]];
-        foreach ($function->inside as $one) {
-            if ($one->type === TokenType::Comma) {
-                $arguments[] = [];
-            } else {
-                $arguments[count($arguments) - 1][] = $one;
-            }
-        }
-
-        return $arguments;
     }
 
     /**

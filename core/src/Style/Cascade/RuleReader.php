@@ -7,6 +7,7 @@ namespace InkedMargin\Core\Style\Cascade;
 use InkedMargin\Core\Style\Selector\SelectorError;
 use InkedMargin\Core\Style\Selector\SelectorList;
 use InkedMargin\Core\Style\Selector\SelectorParser;
+use InkedMargin\Core\Style\Syntax\AtRuleNames;
 use InkedMargin\Core\Style\Syntax\AtRuleNode;
 use InkedMargin\Core\Style\Syntax\Declaration;
 use InkedMargin\Core\Style\Syntax\Parser;
@@ -19,9 +20,6 @@ use InkedMargin\Core\Style\Value\Verdict;
 /** The style rules of a sheet in their order, also those that stand in other rules. */
 final class RuleReader
 {
-    /** Rules whose blocks hold rules that count for pages (conditional rules, layers and scopes). */
-    private const AROUND = ['media', 'supports', 'layer', 'container', 'scope', 'starting-style', '-moz-document'];
-
     /** @var list<StyleRule> */
     private array $rules = [];
 
@@ -59,7 +57,7 @@ final class RuleReader
         foreach ($content as $one) {
             if ($one instanceof QualifiedRule) {
                 $this->style($one, $around?->selector, $layer, $applies);
-            } elseif ($one instanceof AtRuleNode && in_array($one->name(), self::AROUND, true)) {
+            } elseif ($one instanceof AtRuleNode && AtRuleNames::holdsRules($one->name())) {
                 $this->conditional($one, $around, $layer, $applies);
             }
         }

@@ -7,6 +7,7 @@ namespace InkedMargin\Core\Style\Condition;
 use InkedMargin\Core\Style\Syntax\AtRuleNode;
 use InkedMargin\Core\Style\Syntax\TokenType;
 use InkedMargin\Core\Style\Value\Item;
+use InkedMargin\Core\Style\Value\StyleSlip;
 
 /** What no browser can read in what stands before the block of an at-rule. */
 final class AtRuleCheck
@@ -15,7 +16,7 @@ final class AtRuleCheck
         'width', 'height', 'inline-size', 'block-size', 'aspect-ratio', 'orientation',
     ];
 
-    public static function of(AtRuleNode $rule): ?ConditionSlip
+    public static function of(AtRuleNode $rule): ?StyleSlip
     {
         $part = new Part(Item::list($rule->tokens, $rule->preludeFrom, $rule->preludeTo));
         if ($part->isEmpty()) {
@@ -32,9 +33,9 @@ final class AtRuleCheck
     }
 
     /** CSS Conditional 3, section 6: a declaration, with its value. */
-    private static function supported(Part $part): ?ConditionSlip
+    private static function supported(Part $part): ?StyleSlip
     {
-        return count($part->items) !== 1 || $part->at(0)?->type !== TokenType::Ident ? null : new ConditionSlip(
+        return count($part->items) !== 1 || $part->at(0)?->type !== TokenType::Ident ? null : new StyleSlip(
             $part->span(),
             "`@supports` needs a value for `{$part->text()}`, so browsers never apply this.",
             "Type a declaration, such as `({$part->text()}: grid)`.",
@@ -42,7 +43,7 @@ final class AtRuleCheck
     }
 
     /** CSS Containment 3, section 3: a name may come first, and several conditions may stand side by side. */
-    private static function ofContainers(Part $list): ?ConditionSlip
+    private static function ofContainers(Part $list): ?StyleSlip
     {
         $condition = new Condition(self::contained(...));
         foreach ($list->queries() as $query) {
@@ -58,7 +59,7 @@ final class AtRuleCheck
         return null;
     }
 
-    private static function contained(Part $part): ?ConditionSlip
+    private static function contained(Part $part): ?StyleSlip
     {
         $name = $part->at(0);
         $plain = preg_replace('/^(?:min|max)-/', '', $name->text ?? '');
@@ -67,7 +68,7 @@ final class AtRuleCheck
             return null;
         }
 
-        return new ConditionSlip(
+        return new StyleSlip(
             $name->tokens->span($name->token, $name->token),
             "`@container` cannot ask for `$name->text`, so browsers never apply this.",
             'Type `min-width` or `max-width`, or check its spelling.',
@@ -75,12 +76,12 @@ final class AtRuleCheck
     }
 
     /** CSS Cascade 5, section 6.4: names with dots; several of them only where no block follows. */
-    private static function layer(AtRuleNode $rule, Part $part): ?ConditionSlip
+    private static function layer(AtRuleNode $rule, Part $part): ?StyleSlip
     {
         foreach ($part->queries() as $name) {
             $isName = ! $name->isEmpty() && preg_match('/^[^\s()]+$/', $name->text()) === 1;
             if (! $isName) {
-                return new ConditionSlip(
+                return new StyleSlip(
                     $part->span(),
                     "`{$part->text()}` is not the name of a layer, so browsers never apply this.",
                     'Type one word, such as `base`.',
@@ -88,7 +89,7 @@ final class AtRuleCheck
             }
         }
 
-        return $rule->open === null || count($part->queries()) === 1 ? null : new ConditionSlip(
+        return $rule->open === null || count($part->queries()) === 1 ? null : new StyleSlip(
             $part->span(),
             'A layer with a block has one name, so browsers never apply this.',
             'Type one name here, and the order of the layers in a rule of its own: '

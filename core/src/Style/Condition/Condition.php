@@ -8,6 +8,7 @@ use InkedMargin\Core\Source\English;
 use InkedMargin\Core\Source\Span;
 use InkedMargin\Core\Style\Syntax\TokenType;
 use InkedMargin\Core\Style\Value\Item;
+use InkedMargin\Core\Style\Value\StyleSlip;
 
 /**
  * Tests in brackets that `not`, `and` and `or` join: the same for `@media`, `@supports` and `@container` (Media Queries
@@ -15,17 +16,17 @@ use InkedMargin\Core\Style\Value\Item;
  */
 final readonly class Condition
 {
-    /** @param  \Closure(Part): ?ConditionSlip  $test  what is wrong with what stands in a pair of brackets */
+    /** @param  \Closure(Part): ?StyleSlip  $test  what is wrong with what stands in a pair of brackets */
     public function __construct(private \Closure $test)
     {
     }
 
-    public function slip(Part $part): ?ConditionSlip
+    public function slip(Part $part): ?StyleSlip
     {
         return $this->withoutBrackets($part) ?? $this->wrongJoint($part) ?? $this->insideOf($part);
     }
 
-    private function withoutBrackets(Part $part): ?ConditionSlip
+    private function withoutBrackets(Part $part): ?StyleSlip
     {
         if (! $part->has(TokenType::Colon)) {
             return null;
@@ -38,24 +39,24 @@ final readonly class Condition
         ));
 
         return $bracketed === $part->text()
-            ? new ConditionSlip(
+            ? new StyleSlip(
                 $part->span(),
                 '`'.English::excerpt($part->text(), 50).'` needs brackets around each test.',
                 'Type brackets, such as `(max-width: 600px)`.',
             )
-            : ConditionSlip::typed(
+            : StyleSlip::typed(
                 $part->span(),
                 '`'.English::excerpt($part->text(), 50).'` needs brackets, so browsers never apply this.',
                 $bracketed,
             );
     }
 
-    private function wrongJoint(Part $part): ?ConditionSlip
+    private function wrongJoint(Part $part): ?StyleSlip
     {
         $joints = [];
         foreach ($part->items as $index => $item) {
             if ($item->type === TokenType::Function && in_array($item->text, ['and', 'or', 'not'], true)) {
-                return ConditionSlip::typed(
+                return StyleSlip::typed(
                     $item->tokens->span($item->token, $item->token),
                     "There is no space between `$item->text` and `(`, so browsers read a function.",
                     "$item->text (",
@@ -64,7 +65,7 @@ final readonly class Condition
             if ($index > 0 && $part->isBlock($index) && $part->isBlock($index - 1)) {
                 $at = $item->tokens->start($item->token);
 
-                return new ConditionSlip(
+                return new StyleSlip(
                     Span::at($at),
                     'There is no `and` between these two tests, so browsers never apply this.',
                     'Type `and` between them.',
@@ -76,14 +77,14 @@ final readonly class Condition
             }
         }
 
-        return count($joints) < 2 ? null : new ConditionSlip(
+        return count($joints) < 2 ? null : new StyleSlip(
             $part->span(),
             '`and` and `or` cannot stand side by side: browsers cannot tell which comes first.',
             'Put brackets around the tests that belong together.',
         );
     }
 
-    private function insideOf(Part $part): ?ConditionSlip
+    private function insideOf(Part $part): ?StyleSlip
     {
         foreach ($part->items as $item) {
             if ($item->type !== TokenType::OpenParen) {

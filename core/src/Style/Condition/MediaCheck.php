@@ -9,6 +9,7 @@ use InkedMargin\Core\Source\Span;
 use InkedMargin\Core\Style\Syntax\CssTokenizer;
 use InkedMargin\Core\Style\Syntax\TokenType;
 use InkedMargin\Core\Style\Value\Item;
+use InkedMargin\Core\Style\Value\StyleSlip;
 
 /** What no browser can read in a list of media queries (Media Queries 4, section 3). */
 final class MediaCheck
@@ -19,14 +20,14 @@ final class MediaCheck
     private const OLD_TYPES = ['tty', 'tv', 'projection', 'handheld', 'braille', 'embossed', 'aural', '3d-glasses'];
 
     /** @param  string  $list  as in a `media` attribute */
-    public static function ofText(string $list): ?ConditionSlip
+    public static function ofText(string $list): ?StyleSlip
     {
         $tokens = CssTokenizer::tokenize($list);
 
         return self::of(new Part(Item::list($tokens, 0, $tokens->count)));
     }
 
-    public static function of(Part $list): ?ConditionSlip
+    public static function of(Part $list): ?StyleSlip
     {
         // Tricks for old browsers are written with escapes.
         if ($list->isEmpty() || str_contains($list->text(), '\\')) {
@@ -42,7 +43,7 @@ final class MediaCheck
         return null;
     }
 
-    private static function ofQuery(Part $query): ?ConditionSlip
+    private static function ofQuery(Part $query): ?StyleSlip
     {
         $condition = new Condition(MediaFeatures::slip(...));
         $typeAt = $query->isWord(0, 'not', 'only') ? 1 : 0;
@@ -62,7 +63,7 @@ final class MediaCheck
         return self::ofType($type) ?? $condition->slip($after->isWord(0, 'and') ? $after->from(1) : $after);
     }
 
-    private static function ofType(Item $type): ?ConditionSlip
+    private static function ofType(Item $type): ?StyleSlip
     {
         if (in_array($type->text, [...self::TYPES, ...self::OLD_TYPES], true) || str_starts_with($type->text, '-')) {
             return null;
@@ -72,13 +73,13 @@ final class MediaCheck
         $meant = NearestName::of($type->text, self::TYPES);
 
         return $meant === null
-            ? new ConditionSlip($span, $message, 'Type `screen` or `print`, or a test in brackets.')
-            : ConditionSlip::typed($span, $message, $meant);
+            ? new StyleSlip($span, $message, 'Type `screen` or `print`, or a test in brackets.')
+            : StyleSlip::typed($span, $message, $meant);
     }
 
-    private static function withoutAnd(Item $type): ConditionSlip
+    private static function withoutAnd(Item $type): StyleSlip
     {
-        return new ConditionSlip(
+        return new StyleSlip(
             Span::at($type->tokens->stop($type->token)),
             "There is no `and` after `$type->text`, so browsers never apply this.",
             "Type `$type->text and`.",

@@ -7,6 +7,7 @@ namespace InkedMargin\Core\Style\Condition;
 use InkedMargin\Core\Source\NearestName;
 use InkedMargin\Core\Style\Syntax\TokenType;
 use InkedMargin\Core\Style\Value\Item;
+use InkedMargin\Core\Style\Value\StyleSlip;
 use InkedMargin\Core\Style\Value\Units;
 
 /** What stands in the brackets of a media query (Media Queries 4, section 2.4). */
@@ -18,7 +19,7 @@ final class MediaFeatures
     /** Kinds of answers that also take `min-` and `max-`. */
     private const RANGES = ['length', 'ratio', 'resolution', 'integer'];
 
-    public static function slip(Part $part): ?ConditionSlip
+    public static function slip(Part $part): ?StyleSlip
     {
         $first = $part->at(0);
         if (! $first instanceof Item || $first->type !== TokenType::Ident || $first->text[0] === '-') {
@@ -34,25 +35,25 @@ final class MediaFeatures
         if ($part->at(1)?->type !== TokenType::Colon) {
             $span = $first->tokens->span($first->token, $first->token);
 
-            return ConditionSlip::typed($span, "There is no `:` after `$first->text`.", "$first->text:");
+            return StyleSlip::typed($span, "There is no `:` after `$first->text`.", "$first->text:");
         }
 
         return self::value($first->text, $part->from(2));
     }
 
-    private static function semicolon(Part $part): ConditionSlip
+    private static function semicolon(Part $part): StyleSlip
     {
         $signs = array_filter($part->items, fn (Item $item) => $item->type === TokenType::Semicolon);
         $sign = array_values($signs)[0];
 
-        return ConditionSlip::typed(
+        return StyleSlip::typed(
             $sign->tokens->span($sign->token, $sign->token),
             'There is `;` where `:` belongs, so browsers never apply this.',
             ':',
         );
     }
 
-    private static function unknown(Item $name): ?ConditionSlip
+    private static function unknown(Item $name): ?StyleSlip
     {
         if (self::kindOf($name->text) !== null) {
             return null;
@@ -62,11 +63,11 @@ final class MediaFeatures
         $message = "`@media` cannot ask for `$name->text`, so browsers never apply this.";
 
         return $meant === null
-            ? new ConditionSlip($span, $message, 'Check its spelling; `max-width` and `min-width` are the usual ones.')
-            : ConditionSlip::typed($span, $message, $meant);
+            ? new StyleSlip($span, $message, 'Check its spelling; `max-width` and `min-width` are the usual ones.')
+            : StyleSlip::typed($span, $message, $meant);
     }
 
-    private static function value(string $name, Part $value): ?ConditionSlip
+    private static function value(string $name, Part $value): ?StyleSlip
     {
         $kind = self::kindOf($name);
         $one = $value->at(0);
@@ -84,17 +85,17 @@ final class MediaFeatures
     }
 
     /** @param  list<string>  $words */
-    private static function wrongWord(string $name, Part $value, array $words): ConditionSlip
+    private static function wrongWord(string $name, Part $value, array $words): StyleSlip
     {
         $meant = NearestName::of($value->text(), $words);
         $message = "`$name` is never `{$value->text()}`, so browsers never apply this.";
 
         return $meant === null
-            ? new ConditionSlip($value->span(), $message, 'Type one of `'.implode('`, `', $words).'`.')
-            : ConditionSlip::typed($value->span(), $message, $meant);
+            ? new StyleSlip($value->span(), $message, 'Type one of `'.implode('`, `', $words).'`.')
+            : StyleSlip::typed($value->span(), $message, $meant);
     }
 
-    private static function length(string $name, Part $value): ?ConditionSlip
+    private static function length(string $name, Part $value): ?StyleSlip
     {
         $one = $value->at(0);
         $isOne = count($value->items) === 1;
@@ -102,7 +103,7 @@ final class MediaFeatures
             return null;
         }
         if ($one?->type === TokenType::Number && $isOne) {
-            return $one->number() === 0.0 ? null : ConditionSlip::typed(
+            return $one->number() === 0.0 ? null : StyleSlip::typed(
                 $value->span(),
                 "`$name: {$value->text()}` has no unit, so browsers never apply this.",
                 $value->text().'px',
@@ -111,7 +112,7 @@ final class MediaFeatures
         $isApart = $one?->type === TokenType::Number && $value->at(1)?->type === TokenType::Ident;
         $joined = $isApart ? $one->tokens->raw($one->token).$value->items[1]->text : null;
 
-        return new ConditionSlip(
+        return new StyleSlip(
             $value->span(),
             "`{$value->text()}` is not a length, so browsers never apply this.",
             $joined === null ? 'Type a number with its unit, such as `600px`.' : "Type `$joined`.",

@@ -19,16 +19,7 @@ final readonly class Part
     /** @return list<self> what is between the commas */
     public function queries(): array
     {
-        $parts = [[]];
-        foreach ($this->items as $item) {
-            if ($item->type === TokenType::Comma) {
-                $parts[] = [];
-            } else {
-                $parts[count($parts) - 1][] = $item;
-            }
-        }
-
-        return array_map(fn (array $items) => new self($items), $parts);
+        return array_map(fn (array $items) => new self($items), Item::betweenCommas($this->items));
     }
 
     public function from(int $index): self

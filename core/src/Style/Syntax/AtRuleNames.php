@@ -16,6 +16,9 @@ final class AtRuleNames
         'color-profile', 'viewport', 'document', 'function',
     ];
 
+    /** Rules whose blocks hold rules that count for pages (conditional rules, layers and scopes). */
+    private const AROUND = ['media', 'supports', 'layer', 'container', 'scope', 'starting-style', '-moz-document'];
+
     /** With a semicolon behind it. */
     private const STATEMENTS = ['import', 'charset', 'namespace'];
 
@@ -51,6 +54,11 @@ final class AtRuleNames
     public static function isOfAnotherLanguage(string $name): bool
     {
         return in_array($name, self::OF_OTHER_LANGUAGES, true);
+    }
+
+    public static function holdsRules(string $name): bool
+    {
+        return in_array($name, self::AROUND, true);
     }
 
     public static function takesBlock(string $name): bool

@@ -13,7 +13,7 @@ final class Calculation
     private const FUNCTIONS = ['calc', 'min', 'max', 'clamp'];
 
     /** What no browser works out in a function; null for any other function. */
-    public static function slip(Item $function): ?ValueSlip
+    public static function slip(Item $function): ?StyleSlip
     {
         if (! in_array($function->text, self::FUNCTIONS, true) || $function->type !== TokenType::Function) {
             return null;
@@ -23,7 +23,7 @@ final class Calculation
     }
 
     /** @param  list<Item>  $items */
-    private static function spacing(array $items): ?ValueSlip
+    private static function spacing(array $items): ?StyleSlip
     {
         foreach ($items as $at => $item) {
             $before = $items[$at - 1] ?? null;
@@ -43,7 +43,7 @@ final class Calculation
     }
 
     /** `1rem +2px`: the sign is read as one of the number. */
-    private static function signedNumber(Item $before, Item $item): ?ValueSlip
+    private static function signedNumber(Item $before, Item $item): ?StyleSlip
     {
         $raw = $item->tokens->raw($item->token);
         if (! self::isNumeric($item) || ($raw[0] !== '+' && $raw[0] !== '-')) {
@@ -55,7 +55,7 @@ final class Calculation
     }
 
     /** `1rem+ 2px` and `1rem +var(--x)`. */
-    private static function operator(Item $item): ?ValueSlip
+    private static function operator(Item $item): ?StyleSlip
     {
         if ($item->type !== TokenType::Delim || ($item->text !== '+' && $item->text !== '-')) {
             return null;
@@ -70,7 +70,7 @@ final class Calculation
     }
 
     /** `1rem-2px` is a number with a unit called `rem-2px`. */
-    private static function hyphen(Item $item): ?ValueSlip
+    private static function hyphen(Item $item): ?StyleSlip
     {
         $isUnit = $item->type === TokenType::Dimension
             && preg_match('/^([a-z]+)-(?=[\d.(]|$)/', $item->unit(), $unit) === 1
@@ -83,9 +83,9 @@ final class Calculation
         return self::space('-', new Span($at, $at + 1));
     }
 
-    private static function space(string $sign, Span $span): ValueSlip
+    private static function space(string $sign, Span $span): StyleSlip
     {
-        return new ValueSlip(
+        return new StyleSlip(
             $span,
             "`$sign` needs a space on both sides in a calculation, so browsers skip this declaration.",
             "Type a space before and after `$sign`.",
@@ -93,20 +93,20 @@ final class Calculation
         );
     }
 
-    private static function types(Item $function): ?ValueSlip
+    private static function types(Item $function): ?StyleSlip
     {
         $span = $function->tokens->span($function->token, $function->tokens->after($function->token) - 1);
-        foreach (self::arguments($function->inside) as $argument) {
+        foreach (Item::betweenCommas($function->inside) as $argument) {
             $type = UnitType::ofSum($argument);
             if ($type === UnitType::Mixed) {
-                return new ValueSlip(
+                return new StyleSlip(
                     $span,
                     'These cannot be added: one has a unit and one has none, or they are of different kinds.',
                     'Give both a unit of the same kind, such as `px` and `rem`.',
                 );
             }
             if ($type === UnitType::Squared) {
-                return new ValueSlip(
+                return new StyleSlip(
                     $span,
                     'Two values with units cannot be multiplied, so browsers skip this declaration.',
                     'Take the unit off one of the two.',
@@ -115,24 +115,6 @@ final class Calculation
         }
 
         return null;
-    }
-
-    /**
-     * @param  list<Item>  $items
-     * @return list<list<Item>>
-     */
-    private static function arguments(array $items): array
-    {
-        $arguments = [[]];
-        foreach ($items as $item) {
-            if ($item->type === TokenType::Comma) {
-                $arguments[] = [];
-            } else {
-                $arguments[count($arguments) - 1][] = $item;
-            }
-        }
-
-        return $arguments;
     }
 
     private static function isNumeric(Item $item): bool

@@ -10,7 +10,7 @@ use InkedMargin\Core\Style\Syntax\TokenType;
 final class GridAreas
 {
     /** @param  list<Item>  $items */
-    public static function slip(string $property, array $items): ?ValueSlip
+    public static function slip(string $property, array $items): ?StyleSlip
     {
         if (! in_array($property, ['grid-template-areas', 'grid-template', 'grid'], true)) {
             return null;
@@ -27,7 +27,7 @@ final class GridAreas
                 $message = 'This row of areas has '.count($row).' names and the first has '.$columns
                     .', so browsers skip this declaration.';
 
-                return new ValueSlip($span, $message, 'Give every row as many names; a dot is an empty cell.');
+                return new StyleSlip($span, $message, 'Give every row as many names; a dot is an empty cell.');
             }
         }
 
@@ -38,7 +38,7 @@ final class GridAreas
      * @param  non-empty-list<Item>  $rows
      * @param  list<list<string>>  $cells
      */
-    private static function notRectangular(array $rows, array $cells): ?ValueSlip
+    private static function notRectangular(array $rows, array $cells): ?StyleSlip
     {
         $places = [];
         foreach ($cells as $y => $row) {
@@ -54,7 +54,7 @@ final class GridAreas
                 $first = $rows[$all[0][1]];
                 $message = "The area `$name` is not a rectangle, so browsers skip this declaration.";
 
-                return new ValueSlip(
+                return new StyleSlip(
                     $first->tokens->span($first->token, $first->token),
                     $message,
                     "Put all cells of `$name` side by side, in a rectangle.",

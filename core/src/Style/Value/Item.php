@@ -47,6 +47,26 @@ final readonly class Item
         return $items;
     }
 
+    /**
+     * What stands between the commas of a list, brackets not looked into.
+     *
+     * @param  list<self>  $items
+     * @return non-empty-list<list<self>>
+     */
+    public static function betweenCommas(array $items): array
+    {
+        $parts = [[]];
+        foreach ($items as $item) {
+            if ($item->type === TokenType::Comma) {
+                $parts[] = [];
+            } else {
+                $parts[count($parts) - 1][] = $item;
+            }
+        }
+
+        return $parts;
+    }
+
     public function number(): float
     {
         return $this->tokens->number($this->token);

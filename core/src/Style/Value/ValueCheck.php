@@ -32,13 +32,13 @@ final class ValueCheck
      * @param  Item|null  $wrong  the first component that cannot stand where it is; null where something is missing at
      *     the end
      * @param  list<Item>  $items
-     * @param  ValueSlip|null  $slip  why a value is lost whose parts are right
+     * @param  StyleSlip|null  $slip  why a value is lost whose parts are right
      */
     private function __construct(
         public readonly Verdict $verdict,
         public readonly ?Item $wrong,
         public readonly array $items,
-        public readonly ?ValueSlip $slip = null,
+        public readonly ?StyleSlip $slip = null,
     ) {
     }
 
@@ -75,7 +75,7 @@ final class ValueCheck
         if (preg_match('/\\\\[09]\s*$/', $declaration->value()) === 1) {
             return new self(Verdict::Vendor, null, $items);
         }
-        $slip = ValueSlip::in($declaration->name, $items);
+        $slip = ValueSlips::first($declaration->name, $items);
         if ($slip !== null) {
             return new self(Verdict::Invalid, null, $items, $slip);
         }

@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-namespace InkedMargin\Core\Style\Condition;
+namespace InkedMargin\Core\Style\Value;
 
 use InkedMargin\Core\Source\Span;
 
-/** Why a condition, such as that of `@media`, cannot be read as it was meant. */
-final readonly class ConditionSlip
+/** What a browser cannot use in a value or a condition, though each word of it is known, and what to type. */
+final readonly class StyleSlip
 {
     /**
      * @param  Span  $span  in the CSS
