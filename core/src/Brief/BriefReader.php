@@ -54,7 +54,7 @@ final readonly class BriefReader
         return self::readValues($values, $problems);
     }
 
-    /** @param  array<mixed>  $values  of the whole brief: problems tell the id of the requirement that they are about */
+    /** @param  array<mixed>  $values  the whole brief; a problem names the id of its requirement */
     private static function problemsIn(string $source, array $values): Problems
     {
         $problems = new Problems(preg_split('/\r\n|\r|\n/', $source) ?: []);

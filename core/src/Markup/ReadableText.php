@@ -51,6 +51,35 @@ final class ReadableText
     }
 
     /**
+     * The text nodes that are read, in order, each with the innermost element around it that has lines of its own.
+     * Where such an element begins or ends it is there itself in place of a text node, and so is a `br`.
+     *
+     * @return iterable<array{TextNode|Element, Element}>
+     */
+    public static function runs(Element $element): iterable
+    {
+        $waiting = [[$element, $element, false]];
+        while ($waiting !== []) {
+            [$node, $block, $isEnd] = array_pop($waiting);
+            if ($node instanceof TextNode || $isEnd) {
+                yield [$node, $block];
+            } elseif ($node === $element || ! in_array($node->name, self::UNREAD, true)) {
+                $isApart = in_array($node->name, self::APART, true);
+                if ($isApart) {
+                    yield [$node, $block];
+                    $waiting[] = [$node, $block, true];
+                }
+                $around = $isApart && $node->name !== 'br' ? $node : $block;
+                foreach (array_reverse($node->children) as $child) {
+                    if ($child instanceof TextNode || $child instanceof Element) {
+                        $waiting[] = [$child, $around, false];
+                    }
+                }
+            }
+        }
+    }
+
+    /**
      * The innermost elements with lines of their own that hold text: paragraphs, headings, items, cells.
      *
      * @return list<Element>

@@ -13,7 +13,7 @@ use SebastianBergmann\Diff\Output\DiffOnlyOutputBuilder;
  */
 final readonly class Difference
 {
-    /** Where more has to be compared with more, it is told as one stretch. */
+    /** Pairs: longer lists are first divided at what each has once. What is longer still is told as one stretch. */
     private const MOST = 1_000_000;
 
     /**
@@ -45,8 +45,11 @@ final readonly class Difference
         if ($left === [] && $right === []) {
             return [];
         }
-        if (count($left) * count($right) > self::MOST || $left === [] || $right === []) {
+        if ($left === [] || $right === []) {
             return [new self($front, $front + count($left), $front, $front + count($right))];
+        }
+        if (count($left) * count($right) > self::MOST) {
+            return self::divided($left, $right, $front);
         }
 
         return self::stretches((new Differ(new DiffOnlyOutputBuilder))->diffToArray($left, $right), $front);
@@ -76,5 +79,77 @@ final readonly class Difference
         }
 
         return $found;
+    }
+
+    /**
+     * @param  non-empty-list<string>  $old
+     * @param  non-empty-list<string>  $new
+     * @param  int  $at  where both begin in the lists that they are part of
+     * @return list<self>
+     */
+    private static function divided(array $old, array $new, int $at): array
+    {
+        $anchors = self::anchors($old, $new);
+        if ($anchors === []) {
+            return [new self($at, $at + count($old), $at, $at + count($new))];
+        }
+        $found = [];
+        [$from, $start] = [0, 0];
+        foreach ([...$anchors, [count($old), count($new)]] as [$until, $end]) {
+            $left = array_slice($old, $from, $until - $from);
+            foreach (self::between($left, array_slice($new, $start, $end - $start)) as $one) {
+                $found[] = new self(
+                    $at + $from + $one->from,
+                    $at + $from + $one->until,
+                    $at + $start + $one->start,
+                    $at + $start + $one->end,
+                );
+            }
+            [$from, $start] = [$until + 1, $end + 1];
+        }
+
+        return $found;
+    }
+
+    /**
+     * The longest row of what both lists have once, in the order of both.
+     *
+     * @param  list<string>  $old
+     * @param  list<string>  $new
+     * @return list<array{int, int}>
+     */
+    private static function anchors(array $old, array $new): array
+    {
+        [$here, $there] = [self::single($old), self::single($new)];
+        $before = $ends = [];
+        foreach (array_intersect_key($here, $there) as $key => $index) {
+            $place = $there[$key];
+            $length = 0;
+            for ([$low, $high] = [0, count($ends)]; $low < $high;) {
+                $middle = intdiv($low + $high, 2);
+                [$low, $high] = $ends[$middle][1] < $place ? [$middle + 1, $high] : [$low, $middle];
+                $length = $low;
+            }
+            $before[$index] = $ends[$length - 1] ?? null;
+            $ends[$length] = [$index, $place];
+        }
+        $row = [];
+        for ($one = end($ends) ?: null; $one !== null; $one = $before[$one[0]] ?? null) {
+            $row[] = $one;
+        }
+
+        return array_reverse($row);
+    }
+
+    /**
+     * @param  list<string>  $list
+     * @return array<string, int> where each word is that the list has once
+     */
+    private static function single(array $list): array
+    {
+        $keys = array_map(fn (string $one) => "w $one", $list);
+        $once = array_filter(array_count_values($keys), fn (int $times) => $times === 1);
+
+        return array_intersect_key(array_flip($keys), $once);
     }
 }

@@ -3,14 +3,11 @@
 declare(strict_types=1);
 
 use InkedMargin\Core\Brief\BriefReader;
-use InkedMargin\Core\Brief\Comparison\CopyComparison;
-use InkedMargin\Core\Brief\Comparison\CopySlip;
 use InkedMargin\Core\Brief\Requirement\Materials;
 use InkedMargin\Core\Brief\Requirement\Shortfall;
 use InkedMargin\Core\Marking\Check;
 use InkedMargin\Core\Marking\Outcome;
 use InkedMargin\Core\Site\Packing;
-use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\Site;
 use InkedMargin\Core\Source\SourceFile;
 use InkedMargin\Core\Tests\Samples;
@@ -445,36 +442,3 @@ it('gives a point of the scale for each step of what a person judges', function 
         ['words' => 'good', 'points' => 4.0],
     ]);
 });
-
-it('says the words that differ, are missing or are extra', function (string $written, array $messages) {
-    $page = ParsedSite::of(
-        Samples::site(['index.html' => Samples::page("<main>$written</main>")]),
-    )->pages['index.html'];
-    $part = $page->document->first('main');
-    $slips = CopyComparison::of($part, "The last of the crossings leaves at noon.\n\nBring a coat.", true)->slips;
-
-    expect(array_map(fn (CopySlip $one) => "$one->message $one->remedy", $slips))->toBe($messages);
-})->with([
-    'as given' => ['<p>The last of the crossings leaves at noon.</p><p>Bring a coat.</p>', []],
-    'one differs' => [
-        '<p>The last of the crossing leaves at noon.</p><p>Bring a coat.</p>',
-        ['The text that was given says “crossings” here, not “crossing”. Type “crossings”.'],
-    ],
-    'one is missing' => [
-        '<p>The last of crossings leaves at noon.</p><p>Bring a coat.</p>',
-        ['“the” of the text that was given is missing here after “of”. Type “the” after “of”.'],
-    ],
-    'one is extra' => [
-        '<p>The very last of the crossings leaves at noon.</p><p>Bring a coat.</p>',
-        ['“very” is not in the text that was given. Remove “very”.'],
-    ],
-    'two paragraphs in another order' => ['<p>Bring a coat.</p><p>The last of the crossings leaves at noon.</p>', []],
-    'one is missing altogether' => [
-        '<p>Bring a coat.</p>',
-        ['“The last of the crossings leaves at noon.” of the text that was given is not here. Copy it from the text that was given.'],
-    ],
-    'one is too many' => [
-        '<p>The last of the crossings leaves at noon.</p><p>Bring a coat.</p><p>Or two.</p>',
-        ['“Or two.” is not in the text that was given. Remove it.'],
-    ],
-]);

@@ -223,7 +223,8 @@ final readonly class Text extends Requirement implements NeedsMaterials, SpeaksF
         if (! $this->bounds->allow($count)) {
             $found[] = $this->wrongLength($page, $part, $count);
         }
-        foreach ($copy === null ? [] : CopyComparison::of($part, $copy, $this->alone)->slips as $slip) {
+        $slips = $copy === null ? [] : CopyComparison::of($part, $page->file->bytes, $copy, $this->alone)->slips;
+        foreach ($slips as $slip) {
             $found[] = self::ofCopy($slip, $page, $part);
         }
 
