@@ -19,6 +19,12 @@ final class ReadableText
 
     private const UNREAD = ['script', 'style', 'template', 'noscript', 'title', 'head'];
 
+    /** Whether an element stands in lines of its own, or breaks a line. */
+    public static function isApart(Element $element): bool
+    {
+        return in_array($element->name, self::APART, true);
+    }
+
     /** @return string with a line feed between what stands apart */
     public static function of(Element $element): string
     {
@@ -31,7 +37,7 @@ final class ReadableText
             } elseif ($node instanceof TextNode) {
                 $text .= preg_replace('/[ \t\n\f\r]+/', ' ', $node->text) ?? '';
             } elseif ($node instanceof Element && ($node === $element || ! in_array($node->name, self::UNREAD, true))) {
-                $isApart = in_array($node->name, self::APART, true);
+                $isApart = self::isApart($node);
                 if ($isApart) {
                     $text .= "\n";
                     $waiting[] = "\n";
@@ -64,7 +70,7 @@ final class ReadableText
             if ($node instanceof TextNode || $isEnd) {
                 yield [$node, $block];
             } elseif ($node === $element || ! in_array($node->name, self::UNREAD, true)) {
-                $isApart = in_array($node->name, self::APART, true);
+                $isApart = self::isApart($node);
                 if ($isApart) {
                     yield [$node, $block];
                     $waiting[] = [$node, $block, true];
@@ -93,7 +99,7 @@ final class ReadableText
             $id = spl_object_id($one);
             $above = $one->parent === null ? $element : $around[spl_object_id($one->parent)] ?? $element;
             $around[$id] = $above;
-            if ($one->name !== 'br' && in_array($one->name, self::APART, true)) {
+            if ($one->name !== 'br' && self::isApart($one)) {
                 $around[$id] = $apart[$id] = $one;
                 $isOuter[spl_object_id($above)] = true;
             }

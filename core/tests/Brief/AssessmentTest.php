@@ -157,6 +157,12 @@ it('shows the place of what is missing', function (
         0.0,
         ['lost index.html:7'],
     ];
+    yield 'a passage that was to be kept, with another word' => [
+        "kind: starter\nkept: [The keeper of Wren Quay]",
+        ['index.html' => Samples::page('<footer><p>The lady of Wren Quay</p></footer>')],
+        0.0,
+        ['changed index.html:8'],
+    ];
     yield 'two pages with an editor’s title' => [
         'kind: titles',
         [

@@ -329,7 +329,7 @@ it('comes to met, partly, unmet or unclear, and shows where', function (
             'Title',
         ),
     ]];
-    $compare = 'kind: starter, compare: true';
+    $compare = 'kind: starter, compare: true, may_add: true';
     $done = fn (string $heading, string $kept, string $own, string $link = 'a.html') => [
         'index.html' => Samples::page(
             "<h2>$heading</h2>\n\n   <p>$kept</p><p>$own</p>\n<p><a\nhref=\"$link\">A</a></p><p>More.</p>",
@@ -361,14 +361,14 @@ it('comes to met, partly, unmet or unclear, and shows where', function (
         $compare,
         $done('Mine', 'Gone.', 'Mine.'),
         'partly',
-        ['lost index.html:7:1'],
+        ['changed index.html:10:4'],
         $starter,
     ];
     yield 'a link that was to stay' => [
         $compare,
         $done('Mine', 'Kept.', 'Mine.', 'b.html'),
         'partly',
-        ['lost index.html:7:1'],
+        ['changed index.html:12:1'],
         $starter,
     ];
     yield 'no starter files' => [$compare, $page('<p>a</p>'), 'not-judged'];

@@ -7,7 +7,6 @@ namespace InkedMargin\Core\Brief\Comparison;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\ReadableText;
 use InkedMargin\Core\Source\English;
-use InkedMargin\Core\Source\Span;
 
 /**
  * A part of a page held against supplied copy, as two streams of words. White space, tags and blocks do not matter, nor
@@ -29,9 +28,15 @@ final readonly class CopyComparison
     /**
      * @param  string  $source  of the page
      * @param  bool  $alone  whether nothing but the copy may stand there
+     * @param  string  $whose  what the copy is called
      */
-    public static function of(Element $part, string $source, string $copy, bool $alone): self
-    {
+    public static function of(
+        Element $part,
+        string $source,
+        string $copy,
+        bool $alone,
+        string $whose = 'text that was given',
+    ): self {
         $written = PlacedWord::allIn($part, $source);
         $paragraphs = self::paragraphs($copy, $written);
         $plain = array_map(fn (array $words) => array_map(PlacedWord::plain(...), $words), $paragraphs);
@@ -39,9 +44,10 @@ final readonly class CopyComparison
         $slips = [];
         foreach ($paragraphs as $nth => $paragraph) {
             $matches = $alignment->ofParagraph($nth);
+            $gaps = $matches === [] ? [] : WordGap::allIn($paragraph, $matches, $written, $alignment->isTaken);
             array_push($slips, ...($matches === []
-                ? [self::missing($part, $paragraph)]
-                : self::differences(WordGap::allIn($paragraph, $matches, $written, $alignment->isTaken), $written)));
+                ? [self::missing($part, $paragraph, $whose)]
+                : self::differences($gaps, $part, $whose)));
         }
         foreach ($alone ? self::blocksWithout($written, $alignment->isTaken) : [] as $block) {
             $slips[] = self::surplus($block);
@@ -76,78 +82,36 @@ final readonly class CopyComparison
 
     /**
      * @param  list<WordGap>  $gaps  of one paragraph
-     * @param  list<PlacedWord>  $written
      * @return list<CopySlip>
      */
-    private static function differences(array $gaps, array $written): array
+    private static function differences(array $gaps, Element $part, string $whose): array
     {
         $slips = [];
         foreach (array_slice($gaps, 0, self::MOST_TOLD) as $nth => $gap) {
-            $isLast = $nth === self::MOST_TOLD - 1;
-            $slips[] = self::difference($gap, $written, $isLast ? count($gaps) - self::MOST_TOLD : 0);
+            $more = $nth === self::MOST_TOLD - 1 ? count($gaps) - self::MOST_TOLD : 0;
+            $slips[] = new CopySlip(
+                $gap->block() ?? $part,
+                $gap->span(),
+                $gap->message($whose)
+                    .($more > 0 ? ' The paragraph differs in '.English::count($more, 'more place').'.' : ''),
+                $gap->remedy(),
+                $gap->anchor(),
+            );
         }
 
         return $slips;
     }
 
-    /**
-     * @param  list<PlacedWord>  $written
-     * @param  int  $more  how many differences of the paragraph are not told
-     */
-    private static function difference(WordGap $gap, array $written, int $more): CopySlip
-    {
-        $missing = English::excerpt(implode(' ', $gap->missing), 60);
-        $extra = English::excerpt(implode(' ', array_map(fn (PlacedWord $word) => $word->text, $gap->extra)), 60);
-        $last = $gap->after === null ? null : $written[$gap->after];
-        $before = $last === null ? '' : " after “{$last->text}”";
-        [$message, $remedy] = match (true) {
-            $extra === '' => [
-                "“{$missing}” of the text that was given is missing here$before.",
-                "Type “{$missing}”$before.",
-            ],
-            $missing === '' => ["“{$extra}” is not in the text that was given.", "Remove “{$extra}”."],
-            default => ["The text that was given says “{$missing}” here, not “{$extra}”.", "Type “{$missing}”."],
-        };
-        $rest = $more > 0 ? ' The paragraph differs in '.English::count($more, 'more place').'.' : '';
-        $place = $gap->extra === [] ? $last ?? $written[$gap->before ?? 0] : $gap->extra[0];
-
-        return new CopySlip(
-            $place->block,
-            self::spanOf($gap->extra === [] ? [$place] : $gap->extra),
-            $message.$rest,
-            $remedy,
-            substr(sha1("$missing/$extra"), 0, 8),
-        );
-    }
-
-    /**
-     * From the first word to the last that follows on it in the same block.
-     *
-     * @param  non-empty-list<PlacedWord>  $words
-     */
-    private static function spanOf(array $words): ?Span
-    {
-        $span = $words[0]->span;
-        foreach ($words as $word) {
-            if ($word->block !== $words[0]->block || $word->span === null) {
-                break;
-            }
-            $span = $span?->through($word->span);
-        }
-
-        return $span;
-    }
-
     /** @param  list<string>  $paragraph */
-    private static function missing(Element $part, array $paragraph): CopySlip
+    private static function missing(Element $part, array $paragraph, string $whose): CopySlip
     {
         $shown = English::excerpt(implode(' ', $paragraph), 60);
 
         return new CopySlip(
             $part,
             null,
-            "“{$shown}” of the text that was given is not here.",
-            'Copy it from the text that was given.',
+            "“{$shown}” of the $whose is not here.",
+            "Copy it from the $whose.",
             substr(sha1(implode(' ', $paragraph)), 0, 8),
         );
     }

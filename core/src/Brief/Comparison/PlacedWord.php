@@ -48,9 +48,10 @@ final readonly class PlacedWord
      * and line breaks do.
      *
      * @param  string  $source  of the whole page
+     * @param  \Closure(Element): bool|null  $isRead  whether text right inside an element counts; null for all
      * @return list<self>
      */
-    public static function allIn(Element $part, string $source): array
+    public static function allIn(Element $part, string $source, ?\Closure $isRead = null): array
     {
         $words = [];
         $open = false;
@@ -58,6 +59,9 @@ final readonly class PlacedWord
             if (! $node instanceof TextNode) {
                 $open = false;
 
+                continue;
+            }
+            if ($isRead !== null && $node->parent !== null && ! $isRead($node->parent)) {
                 continue;
             }
             $spans = self::spans($node, $source);

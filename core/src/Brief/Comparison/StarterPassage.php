@@ -35,7 +35,7 @@ final readonly class StarterPassage
     {
         $body = $page->document->first('body');
         $title = $page->title();
-        $marked = self::marked($page, $mark);
+        $marked = self::markedOn($page, $mark);
         $isMarked = fn (Element $element) => isset($marked[spl_object_id($element)]);
         $found = $title === null ? [] : [new self($title, 'title', $title->words(), $isMarked($title))];
         $blocks = $body === null ? [] : ReadableText::blocks($body);
@@ -62,13 +62,19 @@ final readonly class StarterPassage
         return $found;
     }
 
-    public function key(): string
+    /** Whether an element of another page still says, leads to or shows the same. */
+    public function isOn(Element $element): bool
     {
-        return "$this->kind $this->text";
+        $attribute = explode(' ', $this->kind)[1] ?? null;
+
+        return $attribute === null
+            ? $this->text === str_replace("\n", ' ', ReadableText::of($element))
+                && ($this->text !== '' || $element->elements() === [])
+            : $this->text === trim($element->value($attribute) ?? '');
     }
 
     /** @return array<int, true> object ids of elements that are marked, or stand in one that is */
-    private static function marked(Page $page, string $mark): array
+    public static function markedOn(Page $page, string $mark): array
     {
         $marked = [];
         foreach ($page->elements as $element) {

@@ -25,7 +25,7 @@ final readonly class WordAlignment
     }
 
     /**
-     * @param  list<non-empty-list<string>>  $paragraphs
+     * @param  list<list<string>>  $paragraphs
      * @param  list<PlacedWord>  $written
      * @param  float  $least  what share of its words has to be there for a paragraph to count as there
      */
@@ -72,7 +72,8 @@ final readonly class WordAlignment
         foreach ($blocks as $words) {
             $texts = array_map(fn (PlacedWord $word) => $word->plain, array_values($words));
             $known = count(array_filter($texts, fn (string $text) => isset($isKnown[self::key($text)])));
-            if (2 * $known >= count($texts) || array_intersect_key($isPhrase, array_flip(self::phrases($texts))) !== []) {
+            $hasPhrase = array_intersect_key($isPhrase, array_flip(self::phrases($texts))) !== [];
+            if ($hasPhrase || 2 * $known >= count($texts)) {
                 $related += $words;
             }
         }
@@ -102,7 +103,7 @@ final readonly class WordAlignment
     }
 
     /**
-     * @param  array<int, non-empty-list<string>>  $paragraphs
+     * @param  array<int, list<string>>  $paragraphs
      * @param  array<int, PlacedWord>  $pool
      * @return array<int, non-empty-array<int, int>>
      */

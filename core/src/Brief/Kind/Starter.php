@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Brief\Kind;
 
-use InkedMargin\Core\Brief\Comparison\StarterPassage;
+use InkedMargin\Core\Brief\Comparison\CopyComparison;
+use InkedMargin\Core\Brief\Comparison\PlacedWord;
+use InkedMargin\Core\Brief\Comparison\StarterComparison;
+use InkedMargin\Core\Brief\Comparison\StarterSlip;
 use InkedMargin\Core\Brief\Requirement\Assessment;
 use InkedMargin\Core\Brief\Requirement\Field;
 use InkedMargin\Core\Brief\Requirement\Fields;
@@ -20,6 +23,8 @@ use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Markup\Element;
+use InkedMargin\Core\Markup\Walk;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Source\English;
@@ -33,12 +38,16 @@ final readonly class Starter extends Requirement implements NeedsMaterials, Spea
 {
     private const MARK = 'change';
 
+    /** Words: where some of a shorter passage are, it need not be that passage. */
+    private const KNOWN = 4;
+
     /**
      * @param  list<string>  $replaced  white space collapsed
      * @param  list<string>  $kept
      * @param  bool  $compares  whether the pages are held against the starter files: what is marked there is changed,
      *     and all else is still there
      * @param  string  $mark  by which it is known what is to be changed
+     * @param  bool  $mayAdd  whether more may be written besides
      */
     public function __construct(
         Terms $terms,
@@ -46,6 +55,7 @@ final readonly class Starter extends Requirement implements NeedsMaterials, Spea
         public array $kept,
         private bool $compares = false,
         private string $mark = self::MARK,
+        private bool $mayAdd = false,
     ) {
         parent::__construct($terms);
     }
@@ -91,6 +101,7 @@ final readonly class Starter extends Requirement implements NeedsMaterials, Spea
                 false,
                 60,
             ),
+            Field::flag('may_add', 'with `compare`, whether more may be written besides; no when it is left out'),
         ];
     }
 
@@ -98,7 +109,10 @@ final readonly class Starter extends Requirement implements NeedsMaterials, Spea
     {
         return [
             'unchanged' => 'content/starter-unchanged',
+            'emptied' => 'content/starter-unchanged',
             'lost' => 'brief/starter',
+            'changed' => 'brief/starter',
+            'added' => 'brief/starter',
         ];
     }
 
@@ -110,6 +124,7 @@ final readonly class Starter extends Requirement implements NeedsMaterials, Spea
             array_map(self::collapse(...), $fields->texts('kept')),
             $fields->flag('compare', false),
             $fields->text('mark', self::MARK),
+            $fields->flag('may_add', false),
         );
         if ($starter->replaced === [] && $starter->kept === [] && ! $starter->compares) {
             $fields->problem(
@@ -135,7 +150,8 @@ final readonly class Starter extends Requirement implements NeedsMaterials, Spea
             $this->replaced === [] ? '' : "{$quote($this->replaced)} of the starter files is replaced.",
             $this->kept === [] ? '' : "{$quote($this->kept)} of the starter files is kept.",
             $this->compares
-                ? "What is marked with `$this->mark` in the starter files is changed, and all else is kept."
+                ? "What is marked with `$this->mark` in the starter files is changed, and all else is kept"
+                    .($this->mayAdd ? '; more may be added.' : '.')
                 : '',
         ]));
     }
@@ -166,63 +182,124 @@ final readonly class Starter extends Requirement implements NeedsMaterials, Spea
         foreach ($this->replaced as $passage) {
             foreach ($pages as $page) {
                 $span = self::find($passage, $page);
+                $given = $starter?->pages[$site->expectedNameOf($page->path())] ?? null;
+                $place = $span !== null || $given === null ? null : self::placeOfEmptied($passage, $given, $page);
                 if ($span !== null) {
                     $shortfalls[] = self::unchanged($passage, $page, $span);
+                } elseif ($place !== null) {
+                    $shortfalls[] = self::ofSlip($page, StarterSlip::emptied($place, $passage, 1))
+                        ->item("replaced:{$page->path()}:$passage");
                 }
             }
         }
         foreach ($this->kept as $passage) {
             if (! self::isOnAny($passage, $pages)) {
-                $shortfalls[] = self::lost($passage, $pages[0]);
+                $shortfalls[] = self::changed($passage, $pages) ?? self::lost($passage, $pages[0]);
             }
         }
-        $items = count($this->replaced) * count($pages) + count($this->kept);
+        $items = $places = count($this->replaced) * count($pages) + count($this->kept);
+        $good = $places - count($shortfalls);
         foreach ($this->compares ? $pages : [] as $page) {
             $given = $starter?->pages[$site->expectedNameOf($page->path())] ?? null;
-            $passages = $given === null ? [] : StarterPassage::allOn($given, $this->mark);
-            $items += count($passages);
-            array_push($shortfalls, ...$this->comparison($page, $passages));
+            if ($given !== null) {
+                $comparison = StarterComparison::of($given, $page, $this->mark, $this->mayAdd);
+                array_push($shortfalls, ...self::compared($page, $comparison));
+                $items++;
+                $places += $comparison->places();
+                $good += $comparison->places() - $comparison->wrongPlaces();
+            }
         }
-        $good = $items - count($shortfalls);
 
         return Assessment::of(
             $items,
             $shortfalls,
-            "$good of ".English::count($items, 'place').' as asked',
+            "$good of ".English::count($places, 'place').' as asked',
             $this->expectation(),
         );
     }
 
     /**
-     * @param  list<StarterPassage>  $given  the passages of the page in the starter files
+     * What a page comes to beside its starter file: each slip costs its share of the page.
+     *
      * @return list<Shortfall>
      */
-    private function comparison(Page $page, array $given): array
+    private static function compared(Page $page, StarterComparison $comparison): array
     {
-        $written = $byPath = [];
-        foreach (StarterPassage::allOn($page, $this->mark) as $passage) {
-            $written[$passage->key()] ??= $passage->element;
-        }
-        foreach ($page->elements as $element) {
-            $byPath[$element->path()] ??= $element;
-        }
-        $shortfalls = [];
-        foreach ($given as $nth => $passage) {
-            $same = $passage->text === ''
-                ? $byPath[$passage->element->path()] ?? null
-                : $written[$passage->key()] ?? null;
-            if ($passage->text === '' && $same !== null && $same->words() !== '') {
-                $same = null;
-            }
-            if ($passage->isMarked && $same !== null) {
-                $shown = $passage->text === '' ? "the empty `<{$passage->element->name}>`" : $passage->text;
-                $shortfalls[] = self::unchanged($shown, $page, $same->place(), "$nth");
-            } elseif (! $passage->isMarked && $same === null) {
-                $shortfalls[] = self::lost($passage->text, $page, "{$page->path()} $nth");
+        return array_map(
+            fn (StarterSlip $slip) => self::ofSlip($page, $slip)
+                ->item("compared:{$page->path()}")
+                ->costing($comparison->costOf($slip)),
+            $comparison->slips,
+        );
+    }
+
+    private static function ofSlip(Page $page, StarterSlip $slip): Shortfall
+    {
+        $isAboutIt = match ($slip->variant) {
+            'lost' => false,
+            'emptied' => $slip->element->words() === '',
+            default => true,
+        };
+
+        return Shortfall::of(
+            Draft::onPage(
+                $page,
+                $slip->span ?? $slip->element->place(),
+                "{$slip->element->path()}#$slip->variant:$slip->anchor",
+            )
+                ->variant($slip->variant)
+                ->mark($slip->mark)
+                ->says($slip->message)
+                ->remedy($slip->remedy)
+                ->about(...$isAboutIt
+                    ? self::subjects($page, [$slip->element, ...Walk::elements($slip->element)])
+                    : []),
+        );
+    }
+
+    /** Where a passage of the starter files was taken out of a page, with nothing in its place; null if it was not. */
+    private static function placeOfEmptied(string $passage, Page $given, Page $page): ?Element
+    {
+        $span = self::find($passage, $given);
+        $isInside = fn (Element $one) => $span !== null
+            && $one->isWritten() && $one->place()->start >= $span->start && $one->place()->start < $span->end;
+        $old = $span === null ? null : array_values(array_filter($given->elements, $isInside))[0] ?? null;
+
+        return $old === null || $old->name === 'title'
+            ? null
+            : StarterComparison::placeOfEmptied($given, $page, $old);
+    }
+
+    /**
+     * A passage that was to stay, where most of its words are still there.
+     *
+     * @param  list<Page>  $pages
+     */
+    private static function changed(string $passage, array $pages): ?Shortfall
+    {
+        $text = strip_tags($passage);
+        foreach (count(PlacedWord::split($text)) < self::KNOWN ? [] : $pages as $page) {
+            $body = $page->document->first('body');
+            $slips = $body === null
+                ? []
+                : CopyComparison::of($body, $page->file->bytes, $text, false, 'starter file')->slips;
+            foreach ($slips as $slip) {
+                if ($slip->span !== null) {
+                    return self::ofSlip($page, new StarterSlip(
+                        'changed',
+                        ProofMark::Change,
+                        $slip->element,
+                        "$slip->message The brief asks you to keep this text.",
+                        $slip->remedy,
+                        $slip->anchor,
+                        1,
+                        $slip->span,
+                    ))->item("kept:$passage");
+                }
             }
         }
 
-        return $shortfalls;
+        return null;
     }
 
     /**
@@ -272,9 +349,19 @@ final readonly class Starter extends Requirement implements NeedsMaterials, Spea
         return preg_split('/\s+|(?=<)|(?<=>)/u', $passage, -1, PREG_SPLIT_NO_EMPTY) ?: [];
     }
 
-    private static function unchanged(string $passage, Page $page, Span $span, string $nth = ''): Shortfall
+    /**
+     * @param  list<Element>  $elements
+     * @return list<string>
+     */
+    private static function subjects(Page $page, array $elements): array
+    {
+        return array_map(fn (Element $one) => Subject::element($page->path(), $one), $elements);
+    }
+
+    private static function unchanged(string $passage, Page $page, Span $span): Shortfall
     {
         $short = English::excerpt($passage, 60);
+        $isInside = fn (Element $one) => $one->place()->start >= $span->start && $one->place()->start < $span->end;
 
         return Shortfall::of(
             Draft::onPage($page, $span, '#'.substr(sha1($passage), 0, 8))
@@ -282,8 +369,11 @@ final readonly class Starter extends Requirement implements NeedsMaterials, Spea
                 ->mark(ProofMark::Change)
                 ->says("“{$short}” comes from the starter files; the brief asks you to replace it.")
                 ->remedy('Write your own in its place.')
-                ->about(Subject::place($page->path(), $span->start)),
-        )->item("replaced:{$page->path()}:$passage$nth");
+                ->about(
+                    Subject::place($page->path(), $span->start),
+                    ...self::subjects($page, array_values(array_filter($page->elements, $isInside))),
+                ),
+        )->item("replaced:{$page->path()}:$passage");
     }
 
     private static function lost(string $passage, Page $page, ?string $item = null): Shortfall

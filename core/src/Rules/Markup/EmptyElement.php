@@ -47,7 +47,7 @@ final readonly class EmptyElement extends Rule
             Citation::html('Kinds of content', 'dom.html#kinds-of-content'),
             [
                 'markup/stray-end-tag', 'markup/misnested', 'markup/content-model', 'markup/unclosed-element',
-                'link/empty', 'markup/missing-alt',
+                'link/empty', 'markup/missing-alt', 'content/starter-unchanged',
             ],
         ));
     }
