@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Brief;
 
+use InkedMargin\Core\Brief\Kind\Attributes;
 use InkedMargin\Core\Brief\Kind\Files;
 use InkedMargin\Core\Brief\Requirement\Field;
 use InkedMargin\Core\Brief\Requirement\Glob;
 use InkedMargin\Core\Brief\Requirement\Materials;
 use InkedMargin\Core\Brief\Requirement\NamesThings;
 use InkedMargin\Core\Brief\Requirement\Requirement;
+use InkedMargin\Core\Markup\Element;
+use InkedMargin\Core\Site\Page;
 
 /** The requirements of one assignment. */
 final readonly class Brief
@@ -88,6 +91,30 @@ final readonly class Brief
     {
         foreach ($this->requirements as $requirement) {
             if ($requirement instanceof NamesThings && in_array($name, $requirement->named($what), true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether it forbids an attribute on an element: then nobody is advised to add it. */
+    public function forbids(Page $page, Element $element, string $attribute): bool
+    {
+        foreach ($this->ofKind(Attributes::class) as $requirement) {
+            if ($requirement->forbids($page, $element, $attribute)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether it asks for an attribute on an element: then nobody is advised to remove it. */
+    public function wants(Page $page, Element $element, string $attribute): bool
+    {
+        foreach ($this->ofKind(Attributes::class) as $requirement) {
+            if ($requirement->wants($page, $element, $attribute)) {
                 return true;
             }
         }

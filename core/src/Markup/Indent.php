@@ -9,8 +9,8 @@ use InkedMargin\Core\Source\SourceFile;
 
 /**
  * How a page is indented: a child that is not deeper than its parent, a step other than the wanted or the usual one, an
- * end tag in another column than its start tag. `html`, `head` and `body` need not indent what they hold. Common
- * practice.
+ * end tag in another column than its start tag. `html`, `head` and `body` need not indent what they hold; but what
+ * `body` holds starts in one column. Common practice.
  */
 final readonly class Indent
 {
@@ -21,6 +21,9 @@ final readonly class Indent
 
     /** Elements that need not indent what they hold. */
     private const FLAT = ['html' => true, 'head' => true, 'body' => true];
+
+    /** What stands in `body` and is no part of its content. */
+    private const APART = ['script' => true, 'style' => true, 'noscript' => true, 'template' => true, 'link' => true];
 
     /** Columns. */
     private const DEEPEST = 400;
@@ -47,15 +50,23 @@ final readonly class Indent
             $steps[$index] = $around === null ? null : $column - $around;
         }
         $step ??= self::usualStep($steps);
+        $usual = self::columnInBody($elements, $columns);
         $slips = [];
         foreach ($steps as $index => $own) {
             $element = $elements[$index];
             $end = $firstOnLines[$element->endTagStart()] ?? null;
             $isFine = ($own === null || ($own > 0 && ($step === null || $own === $step)))
                 && ($end === null || $end === $columns[spl_object_id($element)]);
+            $column = $columns[spl_object_id($element)];
+            $isAside = $usual !== null && $column !== $usual && self::isInBody($element);
             // What an element that was never closed swallowed was indented for another place.
-            if (! $isFine && ! $pairs->isInsideUnclosed($element)) {
-                $slips[] = self::slip($element, $columns[spl_object_id($element)], $end, $own, $step);
+            if ($pairs->isInsideUnclosed($element)) {
+                continue;
+            }
+            if ($isAside) {
+                $slips[] = self::aside($element, $column, $usual);
+            } elseif (! $isFine) {
+                $slips[] = self::slip($element, $column, $end, $own, $step);
             }
         }
 
@@ -94,6 +105,39 @@ final readonly class Indent
         $isUsual = $most !== null && $all >= self::ENOUGH && $counts[$most] >= self::NEARLY_ALL * $all;
 
         return $isUsual ? $most : null;
+    }
+
+    /**
+     * The column in which nearly all starts that stands right in `body`; null when there is none.
+     *
+     * @param  list<Element>  $elements
+     * @param  array<int, int>  $columns  by element id
+     */
+    private static function columnInBody(array $elements, array $columns): ?int
+    {
+        $counts = [];
+        foreach ($elements as $element) {
+            $column = $columns[spl_object_id($element)] ?? null;
+            if ($column !== null && self::isInBody($element)) {
+                $counts[$column] = ($counts[$column] ?? 0) + 1;
+            }
+        }
+        arsort($counts);
+        $most = array_key_first($counts);
+
+        return $most !== null && $counts[$most] >= 2 && 3 * $counts[$most] >= 2 * array_sum($counts) ? $most : null;
+    }
+
+    private static function isInBody(Element $element): bool
+    {
+        return $element->parent?->name === 'body' && ! isset(self::APART[$element->name]);
+    }
+
+    private static function aside(Element $element, int $column, int $usual): IndentSlip
+    {
+        $message = "`<{$element->name}>` starts in column $column, and what is beside it in `<body>` in column $usual.";
+
+        return new IndentSlip($element, $element->place(), $message, true);
     }
 
     /**

@@ -9,7 +9,12 @@ use InkedMargin\Core\Source\Span;
 /** A tag that is not indented like the ones around it, and why. */
 final readonly class IndentSlip
 {
-    public function __construct(public Element $element, public Span $span, public string $message)
-    {
+    /** @param  bool  $isInBody  whether it is about the column of what stands right in `body` */
+    public function __construct(
+        public Element $element,
+        public Span $span,
+        public string $message,
+        public bool $isInBody = false,
+    ) {
     }
 }

@@ -167,6 +167,26 @@ final readonly class Attributes extends Requirement implements SpeaksForItself
         ]));
     }
 
+    /** Whether an element of a page must not have an attribute. */
+    public function forbids(Page $page, Element $element, string $attribute): bool
+    {
+        $isForbidden = in_array($attribute, $this->hasNot, true)
+            || ($this->only !== null && ! in_array($attribute, $this->only, true));
+
+        return $isForbidden && $this->isAbout($page, $element);
+    }
+
+    /** Whether an element of a page has to have an attribute. */
+    public function wants(Page $page, Element $element, string $attribute): bool
+    {
+        return array_key_exists($attribute, $this->has) && $this->isAbout($page, $element);
+    }
+
+    private function isAbout(Page $page, Element $element): bool
+    {
+        return $this->terms->pages->covers($page->path()) && $this->selector->matches($element, $page->matching);
+    }
+
     public function assess(ParsedSite $site): Assessment
     {
         $items = 0;

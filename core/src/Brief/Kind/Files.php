@@ -26,7 +26,9 @@ use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\Site;
 use InkedMargin\Core\Source\English;
 use InkedMargin\Core\Source\FileKind;
+use InkedMargin\Core\Source\FileType;
 use InkedMargin\Core\Source\NearestName;
+use InkedMargin\Core\Source\SourceFile;
 use InkedMargin\Core\Source\Span;
 
 /** Files that must be there, by name, or a number of files that match. */
@@ -67,6 +69,7 @@ final readonly class Files extends Requirement implements NamesThings, SpeaksFor
             'The brief says how many files of a kind the site has. With fewer, something is missing '
                 .'for its readers.',
             Citation::brief(),
+            ['file/wrong-type'],
         );
     }
 
@@ -185,23 +188,40 @@ final readonly class Files extends Requirement implements NamesThings, SpeaksFor
 
     private function counted(Site $files): int
     {
-        return count(array_filter($files->paths(), $this->names(...)));
+        return count(array_filter(
+            $files->paths(),
+            fn (string $path) => $this->names($path) && self::isWhatItSays($files->file($path)),
+        ));
     }
 
     /** @return list<string> */
     private function matching(Site $files, string $name): array
     {
         if ($files->file($name) !== null || ! Glob::isPattern($name)) {
-            return $files->file($name) === null ? [] : [$name];
+            return self::isWhatItSays($files->file($name)) ? [$name] : [];
         }
 
-        return array_values(array_filter($files->paths(), fn (string $path) => Glob::matches($name, $path)));
+        return array_values(array_filter(
+            $files->paths(),
+            fn (string $path) => Glob::matches($name, $path) && self::isWhatItSays($files->file($path)),
+        ));
+    }
+
+    /** Whether a file is there, and is no other type than its extension says. What a page is, its own rules say. */
+    private static function isWhatItSays(?SourceFile $file): bool
+    {
+        return $file !== null && ($file->bytes === ''
+            || $file->kind() === FileKind::Page
+            || FileType::of($file->bytes)->suits($file->extension()));
     }
 
     private function missingFile(string $name, ParsedSite $site): Shortfall
     {
         $isGlob = Glob::isPattern($name);
-        $near = $isGlob ? null : $this->nearest($name, $site->files);
+        if (! $isGlob && $site->files->file($name) !== null) {
+            return $this->wrongType($name);
+        }
+        $near = $this->misnamed($name, $site->files);
 
         return Shortfall::of(
             Draft::in($name, null, Span::at(0), '')
@@ -220,6 +240,25 @@ final readonly class Files extends Requirement implements NamesThings, SpeaksFor
                 ->about(Subject::file($name), Subject::page($name))
                 ->causedBy(...($near === null ? [] : [Subject::file($near)])),
         )->item($name)->asMissingPage(in_array($name, $site->missingPages(), true));
+    }
+
+    /** A file of this name that is something else inside, which is told by the rule for that. */
+    private function wrongType(string $name): Shortfall
+    {
+        return Shortfall::of(
+            Draft::in($name, null, Span::at(0), '')
+                ->variant('missing')
+                ->mark(ProofMark::Change)
+                ->says("`$name` is not what its extension says, so it does not count as this file.")
+                ->remedy("Save it anew as what `$name` should be.")
+                ->about(Subject::file($name)),
+        )->item($name);
+    }
+
+    /** The file that is meant to have a name, and has another; null for a pattern, or where there is none. */
+    private function misnamed(string $name, Site $files): ?string
+    {
+        return Glob::isPattern($name) ? null : $this->nearest($name, $files);
     }
 
     /** The file of another name that is meant to be the one of this name */
@@ -242,6 +281,14 @@ final readonly class Files extends Requirement implements NamesThings, SpeaksFor
         return null;
     }
 
+    /** @return list<string> subjects: files of the names that are something else inside */
+    private function ofWrongType(Site $files): array
+    {
+        $isWrong = fn (string $path) => $this->names($path) && ! self::isWhatItSays($files->file($path));
+
+        return array_map(Subject::file(...), array_values(array_filter($files->paths(), $isWrong)));
+    }
+
     private function wrongNumber(int $count, ParsedSite $site): Shortfall
     {
         $isShort = $this->bounds->isShort($count);
@@ -255,14 +302,18 @@ final readonly class Files extends Requirement implements NamesThings, SpeaksFor
                 ->says('There '.($count === 1 ? 'is 1 file' : "are $count files")
                     ." named $names; the brief asks for {$this->bounds->sentence()}.")
                 ->remedy($isShort ? "Add $difference more." : "Remove $difference.")
-                ->about(...($isShort && $this->pagesAtLeast() > 0 ? [Subject::pages()] : [])),
+                ->about(...($isShort && $this->pagesAtLeast() > 0 ? [Subject::pages()] : []))
+                ->causedBy(...($isShort ? $this->ofWrongType($site->files) : [])),
         )->item('number');
     }
 
     /** @return list<Shortfall> */
     private function unexpected(Site $files): array
     {
-        $paths = array_values(array_filter($files->ownPaths(), fn (string $path) => ! $this->names($path)));
+        // A file that is one of those asked for under a wrong name is told as that one.
+        $misnamed = array_map(fn (string $name) => $this->misnamed($name, $files), $this->missing($files));
+        $isOther = fn (string $path) => ! $this->names($path) && ! in_array($path, $misnamed, true);
+        $paths = array_values(array_filter($files->ownPaths(), $isOther));
         $shown = array_slice($paths, 0, self::MOST_SHOWN);
 
         return array_map(fn (string $path) => Shortfall::of(

@@ -24,8 +24,10 @@ use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
+use InkedMargin\Core\Site\Consistency\CopyOwners;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\ParsedSite;
+use InkedMargin\Core\Source\TextGroups;
 use InkedMargin\Core\Style\Selector\Matching;
 use InkedMargin\Core\Style\Selector\SelectorList;
 
@@ -121,8 +123,8 @@ final readonly class Headings extends Requirement implements NamesThings, Speaks
     {
         $pages = $this->terms->pages->of($site);
         $shortfalls = [];
-        /** @var array<string, array{Page, Element}> $seen */
-        $seen = [];
+        /** @var TextGroups<array{Page, Element}> $byWords */
+        $byWords = new TextGroups;
         foreach ($pages as $page) {
             $headings = $this->headingsOn($page);
             if ($headings === []) {
@@ -131,11 +133,10 @@ final readonly class Headings extends Requirement implements NamesThings, Speaks
                 continue;
             }
             array_push($shortfalls, ...$this->wrongIn($page, $headings));
-            $key = 'said '.mb_strtolower($headings[0]->words());
-            if ($this->differ && isset($seen[$key])) {
-                $shortfalls[] = $this->repeated($page, $headings[0], ...$seen[$key]);
-            }
-            $seen[$key] ??= [$page, $headings[0]];
+            $byWords->add(mb_strtolower($headings[0]->words()), [$page, $headings[0]]);
+        }
+        foreach ($this->differ ? $byWords : [] as $same) {
+            array_push($shortfalls, ...$this->repeats($same, $site));
         }
 
         return Assessment::ofPages(count($pages), $shortfalls, $this->expectation());
@@ -221,6 +222,24 @@ final readonly class Headings extends Requirement implements NamesThings, Speaks
                 ->remedy("Type `<h$this->level>…</h$this->level>` with what the page is about.")
                 ->causedBy(...LostTag::causes($page, ["h$this->level"])),
         )->slips(...SlipName::lack($page, "h$this->level"));
+    }
+
+    /**
+     * @param  non-empty-list<array{Page, Element}>  $same
+     * @return list<Shortfall> one for each page but the one that the heading belongs to
+     */
+    private function repeats(array $same, ParsedSite $site): array
+    {
+        $owner = $site->fact(CopyOwners::class)->owner($same[0][1]->words(), array_column($same, 0));
+        [[, $first]] = array_values(array_filter($same, fn (array $one) => $one[0] === $owner));
+        $found = [];
+        foreach ($same as [$page, $heading]) {
+            if ($page !== $owner) {
+                $found[] = $this->repeated($page, $heading, $owner, $first);
+            }
+        }
+
+        return $found;
     }
 
     private function repeated(Page $page, Element $heading, Page $other, Element $first): Shortfall

@@ -9,11 +9,15 @@ use InkedMargin\Core\Brief\Requirement\Field;
 use InkedMargin\Core\Brief\Requirement\Fields;
 use InkedMargin\Core\Brief\Requirement\Requirement;
 use InkedMargin\Core\Brief\Requirement\Shortfall;
+use InkedMargin\Core\Brief\Requirement\SlipName;
 use InkedMargin\Core\Brief\Requirement\Terms;
 use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Markup\Indent;
+use InkedMargin\Core\Markup\IndentSlip;
+use InkedMargin\Core\Markup\PartKind;
+use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Source\English;
 
@@ -74,10 +78,28 @@ final readonly class Indentation extends Requirement
                         ->says($slips[0]->message.Indent::more(count($slips) - 1))
                         ->remedy(Indent::remedy($this->step))
                         ->about(Subject::element($page->path(), $slips[0]->element)),
-                );
+                )->following(self::lostParts($page, $slips));
             }
         }
 
         return Assessment::ofPages(count($pages), $shortfalls, $this->expectation());
+    }
+
+    /**
+     * Without the tags of a part, what was in it stands right in `body`, and still in its old column.
+     *
+     * @param  list<IndentSlip>  $slips
+     * @return list<string>
+     */
+    private static function lostParts(Page $page, array $slips): array
+    {
+        if (array_filter($slips, fn (IndentSlip $one) => ! $one->isInBody) !== []) {
+            return [];
+        }
+
+        return array_merge(...array_map(
+            fn (PartKind $part) => SlipName::lack($page, $part->value),
+            PartKind::cases(),
+        ));
     }
 }

@@ -79,7 +79,10 @@ final readonly class Pictures extends Requirement implements SpeaksForItself
             Field::wholeNumber('at_least', 'so many pictures a page, or more'),
             Field::wholeNumber('at_most', 'so many a page, or fewer'),
             Field::flag('alt', 'whether each has alt text with words; yes when it is left out'),
-            Field::flag('differ', 'whether no two pages may show the same; what most pages show is left out'),
+            Field::flag(
+                'differ',
+                'whether no two pages may show the same, under whatever name; what most pages show is left out',
+            ),
             Field::wholeNumber('largest', 'how many kB (1,000 bytes) the file of each may have', 1),
             Field::text('selector', 'which pictures count, as a CSS selector; every `img` when it is left out'),
         ];
@@ -133,7 +136,7 @@ final readonly class Pictures extends Requirement implements SpeaksForItself
             $shortfalls = [...$shortfalls, ...$this->tooLarge($pages, $site, 1000 * $this->largest)];
         }
         if ($this->differ) {
-            $shortfalls = [...$shortfalls, ...$this->repeated($pages)];
+            $shortfalls = [...$shortfalls, ...$this->repeated($pages, $site)];
         }
 
         return Assessment::ofPages(count($pages), $shortfalls, $this->expectation());
@@ -242,10 +245,10 @@ final readonly class Pictures extends Requirement implements SpeaksForItself
      * @param  list<Page>  $pages
      * @return list<Shortfall>
      */
-    private function repeated(array $pages): array
+    private function repeated(array $pages, ParsedSite $site): array
     {
         $shortfalls = [];
-        foreach (SharedPictures::among($pages, $this->on(...)) as $copy) {
+        foreach (SharedPictures::among($site, $pages, $this->on(...), byContent: true) as $copy) {
             $shortfalls[] = Shortfall::of(
                 Draft::onPage($copy->page, $copy->reference->span, "{$copy->reference->anchor()}#same")
                     ->variant('same')

@@ -24,14 +24,18 @@ use InkedMargin\Core\Finding\Citation;
 use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\RuleFacts;
+use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
+use InkedMargin\Core\Markup\PartKind;
 use InkedMargin\Core\Markup\ReadableText;
 use InkedMargin\Core\Markup\Walk;
+use InkedMargin\Core\Site\Consistency\CopyOwners;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Source\English;
 use InkedMargin\Core\Source\Prose;
+use InkedMargin\Core\Source\TextGroups;
 use InkedMargin\Core\Style\Selector\SelectorList;
 
 /**
@@ -47,6 +51,7 @@ final readonly class Text extends Requirement implements NeedsMaterials, SpeaksF
      * @param  'words'|'sentences'|'paragraphs'  $of  what the bounds count
      * @param  string|null  $copy  the name of a supplied text
      * @param  bool  $alone  whether nothing but the copy may stand there
+     * @param  bool  $differ  whether no two pages may say the same there
      */
     public function __construct(
         Terms $terms,
@@ -57,6 +62,7 @@ final readonly class Text extends Requirement implements NeedsMaterials, SpeaksF
         private string $of,
         private ?string $copy,
         private bool $alone,
+        private bool $differ = false,
     ) {
         parent::__construct($terms);
     }
@@ -96,12 +102,18 @@ final readonly class Text extends Requirement implements NeedsMaterials, SpeaksF
             Field::choice('of', 'what is counted; `words` when it is left out', ['words', 'sentences', 'paragraphs']),
             Field::text('copy', 'the name of a supplied text, the words of which stand there', false, 200),
             Field::flag('alone', 'whether nothing but the copy may stand there; no when it is left out'),
+            Field::flag(
+                'differ',
+                'whether no two pages may say the same there, or in any paragraph when there is no `selector`',
+            ),
         ];
     }
 
     public static function variants(): array
     {
-        return array_fill_keys(['absent', 'unsaid', 'said', 'too-few', 'too-many', 'copy', 'surplus'], 'brief/text');
+        $variants = ['absent', 'unsaid', 'said', 'too-few', 'too-many', 'copy', 'surplus', 'repeated'];
+
+        return array_fill_keys($variants, 'brief/text');
     }
 
     public static function read(Terms $terms, Fields $fields): self
@@ -116,9 +128,10 @@ final readonly class Text extends Requirement implements NeedsMaterials, SpeaksF
             $of === 'sentences' || $of === 'paragraphs' ? $of : 'words',
             $fields->optionalText('copy'),
             $fields->flag('alone', false),
+            $fields->flag('differ', false),
         );
-        if (! $fields->says('has', 'has_not', 'exactly', 'at_least', 'at_most', 'copy')) {
-            $fields->problem('has', 'one of has, has_not, exactly, at_least, at_most and copy is needed');
+        if (! $fields->says('has', 'has_not', 'exactly', 'at_least', 'at_most', 'copy', 'differ')) {
+            $fields->problem('has', 'one of has, has_not, exactly, at_least, at_most, copy and differ is needed');
         }
         if ($text->alone && $text->copy === null) {
             $fields->problem('alone', 'only copy can stand alone: name it in "copy"');
@@ -152,6 +165,7 @@ final readonly class Text extends Requirement implements NeedsMaterials, SpeaksF
             $this->has === [] ? '' : 'says '.$quote($this->has, 'and'),
             $this->hasNot === [] ? '' : 'does not say '.$quote($this->hasNot, 'or'),
             $this->bounds->isOpen() ? '' : "has {$this->bounds->sentence()} $this->of",
+            $this->differ ? 'does not say what another page says' : '',
             $this->copy === null ? '' : "has the words of `$this->copy`".($this->alone ? ' and no others' : ''),
         ]);
         $where = $this->selector === null ? '' : ", in `{$this->selector->written}`,";
@@ -188,6 +202,7 @@ final readonly class Text extends Requirement implements NeedsMaterials, SpeaksF
         if (! $isTold) {
             return Assessment::notJudged('a pattern goes back and forth too often to tell', $this->expectation());
         }
+        array_push($shortfalls, ...($this->differ ? $this->repeats($site) : []));
         $wrong = Assessment::itemsIn($shortfalls);
         $what = $this->selector === null ? English::count($items, 'page') : English::count($items, 'place');
 
@@ -342,6 +357,63 @@ final readonly class Text extends Requirement implements NeedsMaterials, SpeaksF
         );
     }
 
+    /** @return list<Shortfall> one for each text that belongs to another page */
+    private function repeats(ParsedSite $site): array
+    {
+        /** @var TextGroups<array{Page, Element, Element}> $byWords */
+        $byWords = new TextGroups;
+        foreach ($this->terms->pages->of($site) as $page) {
+            foreach ($this->partsOf($page) as $part) {
+                foreach ($this->selector === null ? self::paragraphsOf($page) : [$part] as $text) {
+                    $words = mb_strtolower($text->words());
+                    if ($words !== '') {
+                        $byWords->add($words, [$page, $text, $part]);
+                    }
+                }
+            }
+        }
+        $found = [];
+        foreach ($byWords as $words => $same) {
+            $pages = [];
+            foreach ($same as [$page]) {
+                $pages[spl_object_id($page)] = $page;
+            }
+            $pages = array_values($pages);
+            $owner = $site->fact(CopyOwners::class)->owner($words, $pages);
+            // What most pages say, such as a notice, they say on purpose.
+            $isOnMost = count($site->pages) > 3 && 2 * count($pages) > count($site->pages);
+            foreach (count($pages) > 1 && ! $isOnMost ? $same : [] as [$page, $text, $part]) {
+                if ($page !== $owner) {
+                    $found[] = $this->repeated($page, $text, $part, $owner);
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return list<Element> paragraphs of the content of a page */
+    private static function paragraphsOf(Page $page): array
+    {
+        $isContent = fn (Element $one) => ! in_array($page->outline->partOf($one), PartKind::AROUND, true);
+
+        return array_values(array_filter($page->named('p'), $isContent));
+    }
+
+    private function repeated(Page $page, Element $text, Element $part, Page $owner): Shortfall
+    {
+        return $this->at(
+            $page,
+            $text,
+            'repeated',
+            ProofMark::Change,
+            "`{$owner->path()}` says the same; the brief asks for other words on each page.",
+            'Write what belongs on this page.',
+            'repeated',
+            $part,
+        );
+    }
+
     private function wrongLength(Page $page, Element $part, int $count): Shortfall
     {
         $isShort = $this->bounds->isShort($count);
@@ -375,7 +447,8 @@ final readonly class Text extends Requirement implements NeedsMaterials, SpeaksF
                 ->variant($variant)
                 ->mark($mark)
                 ->says($message)
-                ->remedy($remedy),
+                ->remedy($remedy)
+                ->about(...($variant === 'repeated' ? [Subject::element($page->path(), $place)] : [])),
         )->item(self::itemOf($page, $part ?? $place));
     }
 

@@ -19,7 +19,9 @@ use InkedMargin\Core\Finding\Related;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
-use InkedMargin\Core\Site\Consistency\SharedTitles;
+use InkedMargin\Core\Site\Consistency\CopiedPages;
+use InkedMargin\Core\Site\Consistency\Leftover;
+use InkedMargin\Core\Site\Consistency\LeftoverKind;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\ParsedSite;
 
@@ -27,6 +29,8 @@ use InkedMargin\Core\Site\ParsedSite;
 final readonly class Titles extends Requirement implements SpeaksForItself
 {
     public const BLANK = 'The `<title>` is empty.';
+
+    public const REPEATED_REMEDY = 'Write a title that says what this page is about.';
 
     public const BLANK_REMEDY = 'Type the name of the site and of this page between `<title>` and `</title>`.';
 
@@ -103,9 +107,10 @@ final readonly class Titles extends Requirement implements SpeaksForItself
         }
         if ($this->differ) {
             $covered = array_fill_keys(array_map(fn (Page $page) => $page->path(), $pages), true);
-            foreach ($site->fact(SharedTitles::class)->copies as [$page, $owner]) {
-                if (isset($covered[$page->path()])) {
-                    $shortfalls[] = self::repeated($page, $owner);
+            foreach ($site->fact(CopiedPages::class)->pairs as $leftovers) {
+                $isTitle = $leftovers[0]->kind === LeftoverKind::Title;
+                if ($isTitle && isset($covered[$leftovers[0]->page->path()])) {
+                    $shortfalls[] = self::repeated($leftovers);
                 }
             }
         }
@@ -168,14 +173,26 @@ final readonly class Titles extends Requirement implements SpeaksForItself
         );
     }
 
-    private static function repeated(Page $page, Page $owner): Shortfall
+    /** What is said of a title that another page has, here and in the rule. */
+    public static function messageOfRepeated(Leftover $title): string
     {
+        return "This page has the same title as `{$title->owner->path()}`: “{$title->words}”.";
+    }
+
+    /** @param  non-empty-list<Leftover>  $leftovers  the title first; what pictures show is told elsewhere */
+    private static function repeated(array $leftovers): Shortfall
+    {
+        $others = array_values(array_filter(
+            array_slice($leftovers, 1),
+            fn (Leftover $one) => $one->kind !== LeftoverKind::Picture,
+        ));
+
         return self::atTitle(
-            $page,
+            $leftovers[0]->page,
             'repeated',
-            SharedTitles::message($page, $owner),
-            SharedTitles::REMEDY,
-            [new Related($owner->file, $owner->title()?->span() ?? $owner->headPlace(), 'the same title')],
+            self::messageOfRepeated($leftovers[0]).CopiedPages::sentence($others),
+            self::REPEATED_REMEDY.CopiedPages::remedy($others),
+            [Related::original($leftovers[0]), ...Related::leftovers($others)],
         );
     }
 

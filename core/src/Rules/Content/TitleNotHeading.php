@@ -27,6 +27,7 @@ final readonly class TitleNotHeading extends Rule
             'The heading names another page than the title or the file name does. Readers cannot tell '
                 .'where they are.',
             Citation::practice(),
+            ['brief/headings'],
         ));
     }
 

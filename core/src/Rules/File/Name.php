@@ -14,8 +14,10 @@ use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Rule;
+use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\Site;
 use InkedMargin\Core\Source\English;
+use InkedMargin\Core\Source\SourceFile;
 use InkedMargin\Core\Source\TextMap;
 
 /**
@@ -60,19 +62,36 @@ final readonly class Name extends Rule
                     continue;
                 }
                 $seen->put($named, true);
-                $links = [
-                    ...$exam->site->referencesTo($file->path),
-                    ...$exam->site->referencesTo(mb_strtolower($file->path)),
-                ];
                 $what = $depth === count($segments) - 1 ? 'file' : 'folder';
-                yield Draft::aboutFile($file->path, $file, "$what:$named")
-                    ->says("The $what name `$segment` has ".self::trouble($segment)
-                        .', which may work on your computer and fail on a server.')
-                    ->remedy('Rename it to `'.self::better($segment).'`, and change the links to it.')
-                    ->related(...Related::links($links, 'this link leads to it', self::MOST_RELATED))
-                    ->about(Subject::file(mb_strtolower($file->path)));
+                yield self::draft($file, $what, $named, $segment, $exam->site);
             }
         }
+    }
+
+    /** @param  string  $named  the path up to the name that is told */
+    private static function draft(SourceFile $file, string $what, string $named, string $name, ParsedSite $site): Draft
+    {
+        $exact = $site->referencesTo($file->path);
+        $lower = mb_strtolower($file->path) === $file->path ? [] : $site->referencesTo(mb_strtolower($file->path));
+        $better = self::better($name);
+        $isBroken = $lower !== [] && $better === mb_strtolower($name);
+        $draft = Draft::aboutFile($file->path, $file, "$what:$named")
+            ->related(...Related::links([...$lower, ...$exact], 'this link leads to it', self::MOST_RELATED))
+            ->about(Subject::file(mb_strtolower($file->path)));
+        if (! $isBroken) {
+            return $draft
+                ->says("The $what name `$name` has ".self::trouble($name)
+                    .', which may work on your computer and fail on a server.')
+                ->remedy("Rename it to `$better`, and change the links to it.");
+        }
+        $links = English::count(count($lower), 'link');
+
+        return $draft
+            ->weight(Weight::Fault)
+            ->says("The $what is named `$name`, but $links to it ".(count($lower) === 1 ? 'says' : 'say')." `$better`: "
+                .(count($lower) === 1 ? 'it works' : 'they work').' on your computer and '
+                .(count($lower) === 1 ? 'fails' : 'fail').' on a server.')
+            ->remedy("Rename it to `$better`".($exact === [] ? '.' : ', and change the links that have capitals.'));
     }
 
     private static function trouble(string $name): string

@@ -10,6 +10,7 @@ use InkedMargin\Core\Finding\Citation;
 use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\RuleFacts;
+use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Map\LinkMap;
@@ -27,7 +28,7 @@ final readonly class InsideNewTab extends Rule
             'A link within the site opens a new tab.',
             'Each click opens one more tab of the same site, and the Back button no longer goes back.',
             Citation::practice(),
-            ['markup/bad-attribute-value', 'brief/link'],
+            ['markup/bad-attribute-value', 'markup/unknown-attribute', 'brief/link'],
         ));
     }
 
@@ -43,6 +44,7 @@ final readonly class InsideNewTab extends Rule
                 || ! $link->opensNewTab()
                 || $exam->site->page($link->to()) === null
                 || isset($asked[(string) $link->to()])
+                || $exam->brief->wants($link->page, $element, 'target')
             ) {
                 continue;
             }
@@ -51,6 +53,7 @@ final readonly class InsideNewTab extends Rule
                 ->anchored('@target')
                 ->says('This link stays in the site but opens a new tab, so readers collect copies of the site.')
                 ->remedy("Remove `target=\"{$target->value}\"`.")
+                ->causedBy(Subject::place($link->page->path(), $target->nameSpan()->start))
                 ->folded('target');
         }
     }

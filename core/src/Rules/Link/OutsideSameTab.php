@@ -44,6 +44,9 @@ final readonly class OutsideSameTab extends Rule
             if ($element === null || ! $link->leavesSite() || ! $isInSameTab) {
                 continue;
             }
+            if ($exam->brief->forbids($link->page, $element, 'target')) {
+                continue;
+            }
             yield Draft::at($link->page, $element)
                 ->says('This link leaves the site in the same tab, so readers have to find their way back.')
                 ->remedy('Add `target="_blank" rel="noopener"` to the tag.')

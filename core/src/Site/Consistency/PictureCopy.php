@@ -28,6 +28,19 @@ final readonly class PictureCopy
 
     public function message(): string
     {
-        return "This page shows `{$this->picture}`, which `{$this->owner->path()}` shows too.";
+        $first = $this->original->target->found ?? $this->picture;
+
+        return $first === $this->picture
+            ? self::sentence($this->picture, $this->owner->path())
+            : "`{$this->picture}` is the same picture as `$first`, which `{$this->owner->path()}` shows.";
+    }
+
+    /**
+     * @param  string  $picture  its path
+     * @param  string  $owner  the path of the page that it belongs to
+     */
+    public static function sentence(string $picture, string $owner): string
+    {
+        return "This page shows `$picture`, which `$owner` shows too.";
     }
 }

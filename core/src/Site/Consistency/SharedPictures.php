@@ -7,6 +7,7 @@ namespace InkedMargin\Core\Site\Consistency;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Site\Map\PageNames;
 use InkedMargin\Core\Site\Page;
+use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\Reference;
 use InkedMargin\Core\Site\ReferenceKind;
 use InkedMargin\Core\Source\TextMap;
@@ -17,9 +18,10 @@ final readonly class SharedPictures
     /**
      * @param  list<Page>  $pages
      * @param  \Closure(Page): list<Element>  $pictures  those of a page that count
+     * @param  bool  $byContent  whether two files with the same bytes are one picture
      * @return list<PictureCopy> one for each page that shows a picture of another
      */
-    public static function among(array $pages, \Closure $pictures): array
+    public static function among(ParsedSite $site, array $pages, \Closure $pictures, bool $byContent = false): array
     {
         /** @var TextMap<array<int, Reference>> $shown */
         $shown = new TextMap;
@@ -31,19 +33,33 @@ final readonly class SharedPictures
                     && $reference->element !== null;
                 $path = $reference->target->found ?? $reference->target->path;
                 if ($isPicture && $path !== null && isset($counts[spl_object_id($reference->element)])) {
-                    $shown->put($path, ($shown->get($path) ?? []) + [$index => $reference]);
+                    $key = $byContent ? self::contentKey($path, $site) : $path;
+                    $shown->put($key, ($shown->get($key) ?? []) + [$index => $reference]);
                 }
             }
         }
         $copies = [];
-        foreach ($shown as $picture => $references) {
+        foreach ($shown as $references) {
             if (count($references) < 2 || self::isOnMost(count($references), count($pages))) {
                 continue;
             }
-            $copies = [...$copies, ...self::copies($picture, $references, $pages)];
+            $copies = [...$copies, ...self::copies($site, $references, $pages)];
         }
 
         return $copies;
+    }
+
+    private static function pathOf(Reference $picture): string
+    {
+        return $picture->target->found ?? $picture->target->path ?? '';
+    }
+
+    /** What two files that hold the same have in common. */
+    private static function contentKey(string $path, ParsedSite $site): string
+    {
+        $bytes = $site->files->file($path)->bytes ?? '';
+
+        return $bytes === '' ? $path : 'content '.sha1($bytes);
     }
 
     /** With two or three pages, a picture on all of them is a copy as well as a banner: nobody can tell. */
@@ -57,21 +73,24 @@ final readonly class SharedPictures
      * @param  list<Page>  $pages
      * @return list<PictureCopy>
      */
-    private static function copies(string $picture, array $references, array $pages): array
+    private static function copies(ParsedSite $site, array $references, array $pages): array
     {
+        $first = $references[array_key_first($references)];
         $showing = array_values(array_intersect_key($pages, $references));
         if ($showing === []) {
             return [];
         }
-        $stem = pathinfo($picture, PATHINFO_FILENAME);
+        $stem = pathinfo(self::pathOf($first), PATHINFO_FILENAME);
         $isNamed = array_filter($showing, fn (Page $page) => PageNames::isAbout($page, $stem)) !== [];
-        $first = $references[array_key_first($references)];
-        $owner = PageNames::owner($isNamed ? $stem : (string) $first->element?->value('alt'), $showing);
+        $owner = $site->fact(CopyOwners::class)->owner(
+            $isNamed ? $stem : (string) $first->element?->value('alt'),
+            $showing,
+        );
         $original = $references[(int) array_search($owner, $pages, true)];
         $copies = [];
         foreach ($references as $index => $reference) {
             if ($pages[$index] !== $owner) {
-                $copies[] = new PictureCopy($picture, $pages[$index], $reference, $owner, $original);
+                $copies[] = new PictureCopy(self::pathOf($reference), $pages[$index], $reference, $owner, $original);
             }
         }
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Site\Consistency;
 
-use InkedMargin\Core\Site\Map\PageNames;
 use InkedMargin\Core\Site\Map\SpecialPage;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\ParsedSite;
@@ -14,30 +13,33 @@ use InkedMargin\Core\Source\TextGroups;
 /** Pages that have the title of another page. */
 final readonly class SharedTitles implements SiteFact
 {
-    public const REMEDY = 'Write a title that says what this page is about.';
-
-    /** @param  list<array{Page, Page}>  $copies  each with the page that the title belongs to */
-    private function __construct(public array $copies)
+    /** @param  list<Leftover>  $leftovers */
+    private function __construct(public array $leftovers)
     {
     }
 
     public static function of(ParsedSite $site): self
     {
-        $byTitle = self::byTitle($site);
-        $copies = [];
-        foreach ($byTitle as $pages) {
-            if (count($pages) < 2) {
-                continue;
-            }
-            $owner = PageNames::owner($pages[0]->titleText(), $pages);
+        $leftovers = [];
+        foreach (self::byTitle($site) as $pages) {
+            $owner = $site->fact(CopyOwners::class)->owner($pages[0]->titleText(), $pages);
             foreach ($pages as $page) {
-                if ($page !== $owner) {
-                    $copies[] = [$page, $owner];
+                $title = $page->title();
+                if ($page !== $owner && $title !== null) {
+                    $leftovers[] = new Leftover(
+                        LeftoverKind::Title,
+                        $page,
+                        $owner,
+                        $title,
+                        $title->span() ?? $page->headPlace(),
+                        $owner->title()?->span() ?? $owner->headPlace(),
+                        $page->titleText(),
+                    );
                 }
             }
         }
 
-        return new self($copies);
+        return new self($leftovers);
     }
 
     /** @return TextGroups<Page> pages by their title in lower case, without those that only lead on */
@@ -53,10 +55,5 @@ final readonly class SharedTitles implements SiteFact
         }
 
         return $byTitle;
-    }
-
-    public static function message(Page $page, Page $owner): string
-    {
-        return "This page has the same title as `{$owner->path()}`: “{$page->titleText()}”.";
     }
 }

@@ -50,7 +50,7 @@ final readonly class PageLink
     {
         $target = strtolower(trim($this->reference->element?->value('target') ?? ''));
 
-        return $target === '_blank' || ($target !== '' && $target[0] !== '_');
+        return ! in_array($target, ['', '_self', '_parent', '_top'], true);
     }
 
     /** Whether it leads to another site. */

@@ -56,10 +56,12 @@ final readonly class MenuEntry
             || ($this->reference->target->path ?? $this->reference->target->meant()) !== null;
     }
 
-    /** Whether it is plain what it should lead to, and it does not, for letter case or folder. */
+    /** Whether it is plain what it should lead to, and it does not, for letter case, folder or spelling. */
     public function isMisspelt(): bool
     {
-        return $this->isBroken() && $this->reference?->target->meant() !== null;
+        $target = $this->reference?->target;
+
+        return $this->isBroken() && ($target?->meant() ?? $target->candidates[0] ?? null) !== null;
     }
 
     public function isBroken(): bool
