@@ -16,6 +16,7 @@ return [
     'brief/skeleton',
     'brief/starter',
     'brief/stylesheet',
+    'brief/table',
     'brief/text',
     'brief/titles',
     'content/default-title',

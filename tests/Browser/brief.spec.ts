@@ -45,7 +45,7 @@ test('a brief is proposed from the model answer, changed where it stands, and pu
   await expect(sentence(page, 'index.html').first()).toContainText('met')
   await expect(page.getByRole('alert')).toHaveCount(0)
   // The button's colours go over from those of one that cannot be pressed.
-  await expect(page.getByRole('button', {name: 'Put it in use'})).toBeEnabled()
+  await expect(page.getByRole('button', {name: 'Use this brief'})).toBeEnabled()
   await page.waitForTimeout(400)
   expect(await broken(page), 'the brief').toEqual([])
 
@@ -53,7 +53,7 @@ test('a brief is proposed from the model answer, changed where it stands, and pu
   await page.getByRole('option', {name: /12 cells/}).click()
   const cells = sentence(page, 'Twelve cells')
   await expect(cells).toContainText('unmet')
-  await expect(page.getByText('The model answer does not meet one sentence')).toBeVisible()
+  await expect(page.getByText('The model answer does not meet one requirement')).toBeVisible()
   await cells.getByLabel('selector').fill('p')
   await cells.getByLabel('exactly').fill('1')
   await cells.getByLabel('points').fill('2,5')
@@ -62,7 +62,7 @@ test('a brief is proposed from the model answer, changed where it stands, and pu
   expect(await broken(page), 'the blanks').toEqual([])
   await cells.getByLabel('exactly').fill('many')
   await expect(cells).toContainText('a whole number from 0 to 100000 was expected')
-  await expect(page.getByRole('button', {name: 'Put it in use'})).toBeDisabled()
+  await expect(page.getByRole('button', {name: 'Use this brief'})).toBeDisabled()
   await page.getByRole('button', {name: 'Undo'}).click()
   await expect(cells).toContainText('met: 2 of 2 pages')
   await expect(page.getByRole('contentinfo')).toContainText('kept at')
@@ -70,9 +70,9 @@ test('a brief is proposed from the model answer, changed where it stands, and pu
   // What was kept is there after a reload, and in use only when somebody says so.
   await page.reload()
   await expect(cells).toContainText('exactly 1 p')
-  await page.getByRole('button', {name: 'What it would change'}).click()
+  await page.getByRole('button', {name: 'Preview the changes'}).click()
   await expect(page.getByText('Nobody has handed in yet')).toBeVisible()
-  await page.getByRole('button', {name: 'Put it in use'}).click()
+  await page.getByRole('button', {name: 'Use this brief'}).click()
   await expect(page.getByText(/Version 1, [\d.]+ points in all/)).toBeVisible()
 })
 
@@ -104,7 +104,7 @@ test('a brief is written with the keyboard alone', async ({page}) => {
   await page.waitForTimeout(300)
   await page.keyboard.press('Space')
   await expect(first).toContainText('The ring')
-  await page.getByRole('button', {name: 'Put it in use'}).focus()
+  await page.getByRole('button', {name: 'Use this brief'}).focus()
   await page.keyboard.press('Enter')
   await expect(page.getByText('Version 1')).toBeVisible()
 })

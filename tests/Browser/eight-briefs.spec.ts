@@ -144,14 +144,14 @@ for (const name of readdirSync('docs/briefs')) {
     const main = page.getByRole('main')
     for (const field of kinds.own) await typist.fill(main, field, wanted[field.name as 'title'])
     for (const requirement of wanted.requirements) await typist.ask(requirement)
-    const marking = page.getByRole('region', {name: 'What findings and being late cost'})
+    const marking = page.getByRole('region', {name: 'Deductions and late work'})
     for (const field of kinds.marking) {
       const value = wanted.marking?.[field.name]
       if (value !== undefined) await typist.fill(marking, field, value)
     }
-    await expect(page.getByRole('button', {name: 'Put it in use'})).toBeEnabled()
+    await expect(page.getByRole('button', {name: 'Use this brief'})).toBeEnabled()
     await expect(page.getByRole('contentinfo')).toContainText('kept at')
-    await page.getByRole('button', {name: 'Put it in use'}).click()
+    await page.getByRole('button', {name: 'Use this brief'}).click()
     typist.actions++
     await expect(page.getByText(/Version 1, [\d.]+ points in all/)).toBeVisible()
 

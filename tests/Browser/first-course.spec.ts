@@ -101,7 +101,7 @@ test('from the empty database to a hand-in that is checked', async ({page}) => {
   await asked(page, 'Titles').getByLabel('points').fill('2')
   await expect(page.getByText('2 sentences, 6 points in all; 6 of 6 here')).toBeVisible()
   await expect(page.getByRole('contentinfo')).toContainText('kept at')
-  await page.getByRole('button', {name: 'Put it in use'}).click()
+  await page.getByRole('button', {name: 'Use this brief'}).click()
   await expect(page.getByText('Version 1, 6 points in all')).toBeVisible()
 
   await page.getByRole('link', {name: 'Open the in-tray'}).click()

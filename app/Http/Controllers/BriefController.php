@@ -20,6 +20,7 @@ use Illuminate\Validation\ValidationException;
 use InkedMargin\Core\Brief\Brief as ReadBrief;
 use InkedMargin\Core\Brief\BriefReader;
 use InkedMargin\Core\Brief\Requirement\BriefError;
+use InkedMargin\Core\Brief\Requirement\Materials;
 use InkedMargin\Core\Brief\Schema;
 use OpenApi\Attributes as OA;
 
@@ -36,10 +37,10 @@ final class BriefController extends Controller
             content: new OA\JsonContent(ref: BriefView::class),
         )],
     )]
-    public function update(BriefRequest $request, Assignment $assignment): JsonResponse
+    public function update(BriefRequest $request, Assignment $assignment, MaterialStore $materials): JsonResponse
     {
         $source = $request->string('source')->toString();
-        self::read($source);
+        self::read($source, $materials->current($assignment));
         $brief = DB::transaction(function () use ($assignment, $source): Brief {
             Assignment::query()->whereKey($assignment->id)->lockForUpdate()->firstOrFail();
             $inForce = $assignment->brief()->first();
@@ -63,11 +64,15 @@ final class BriefController extends Controller
             content: new OA\JsonContent(ref: BriefTrialView::class),
         )],
     )]
-    public function try(BriefRequest $request, Assignment $assignment, BriefTrial $trial): JsonResponse
-    {
-        return response()->json(new BriefTrialView(
-            ...$trial->of($assignment, self::read($request->string('source')->toString())),
-        ));
+    public function try(
+        BriefRequest $request,
+        Assignment $assignment,
+        BriefTrial $trial,
+        MaterialStore $materials,
+    ): JsonResponse {
+        $brief = self::read($request->string('source')->toString(), $materials->current($assignment));
+
+        return response()->json(new BriefTrialView(...$trial->of($assignment, $brief)));
     }
 
     /** The format of a brief, for editors that know JSON Schema (2020-12). */
@@ -81,10 +86,10 @@ final class BriefController extends Controller
         return response(Schema::render(), 200, ['Content-Type' => 'application/schema+json']);
     }
 
-    private static function read(string $source): ReadBrief
+    private static function read(string $source, Materials $materials): ReadBrief
     {
         try {
-            return BriefReader::readNew($source);
+            return BriefReader::readNew($source, $materials);
         } catch (BriefError $error) {
             throw ValidationException::withMessages([
                 'source' => [...$error->problems, 'The brief in force stays as it is.'],

@@ -14,6 +14,8 @@ final readonly class ReadyMadeView
     public function __construct(
         #[OA\Property]
         public string $words,
+        #[OA\Property(description: 'other words that find it')]
+        public string $also,
         #[OA\Property(description: 'its fields, without the id', type: 'object', additionalProperties: true)]
         public array $values,
     ) {

@@ -7,6 +7,7 @@ namespace InkedMargin\Core\Brief;
 use InkedMargin\Core\Brief\Kind\Navigation;
 use InkedMargin\Core\Brief\Requirement\BriefError;
 use InkedMargin\Core\Brief\Requirement\Fields;
+use InkedMargin\Core\Brief\Requirement\Materials;
 use InkedMargin\Core\Brief\Requirement\PageScope;
 use InkedMargin\Core\Brief\Requirement\Portions;
 use InkedMargin\Core\Brief\Requirement\Problems;
@@ -43,13 +44,15 @@ final readonly class BriefReader
     /**
      * A brief as somebody writes it now: what nobody can mean is refused too.
      *
+     * @param  Materials|null  $materials  what the assignment gives; null where that is not known
+     *
      * @throws BriefError with every problem found
      */
-    public static function readNew(string $source): Brief
+    public static function readNew(string $source, ?Materials $materials = null): Brief
     {
         $values = self::values($source);
         $problems = self::problemsIn($source, $values);
-        Objections::raise($values, $problems);
+        Objections::raise($values, $problems, $materials);
 
         return self::readValues($values, $problems);
     }

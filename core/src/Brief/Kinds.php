@@ -18,6 +18,7 @@ final readonly class Kinds
         Kind\Headings::class,
         Kind\Skeleton::class,
         Kind\Count::class,
+        Kind\Table::class,
         Kind\Text::class,
         Kind\Attributes::class,
         Kind\Stylesheets::class,

@@ -6,8 +6,11 @@ namespace InkedMargin\Core\Brief;
 
 use InkedMargin\Core\Brief\Requirement\Field;
 use InkedMargin\Core\Brief\Requirement\FieldType;
+use InkedMargin\Core\Brief\Requirement\Glob;
+use InkedMargin\Core\Brief\Requirement\Materials;
 use InkedMargin\Core\Brief\Requirement\Problems;
 use InkedMargin\Core\Markup\ElementTable;
+use InkedMargin\Core\Source\FileKind;
 use InkedMargin\Core\Source\NearestName;
 use InkedMargin\Core\Style\Selector\SelectorError;
 use InkedMargin\Core\Style\Selector\SelectorList;
@@ -25,14 +28,22 @@ final readonly class Objections
         'svg', 'path', 'circle', 'rect', 'line', 'polygon', 'polyline', 'ellipse', 'g', 'use', 'math',
     ];
 
-    private function __construct(private Problems $problems)
+    /** A function with a combinator or another function in it: nobody can say that in a sentence. */
+    private const HARD = '/:(?:not|has|is|where)\((?:[^)]*[+>~(]|\s*[^\s,)]+\s+[^\s,)])/i';
+
+    /** @param  Materials|null  $materials  what the assignment gives; null where that is not known */
+    private function __construct(private Problems $problems, private ?Materials $materials)
     {
     }
 
-    /** @param  array<mixed>  $values  of the whole brief, as they were written */
-    public static function raise(array $values, Problems $problems): void
+    /**
+     * @param  array<mixed>  $values  of the whole brief, as they were written
+     * @param  Materials|null  $materials  what the assignment gives; null where that is not known
+     */
+    public static function raise(array $values, Problems $problems, ?Materials $materials = null): void
     {
-        $objections = new self($problems);
+        $objections = new self($problems, $materials);
+        $known = self::pagesNamed($values, $materials);
         foreach (self::listIn($values, 'ignore') as $index => $item) {
             $rules = is_array($item) ? $item['rules'] ?? [] : $item;
             $objections->rules('ignore.'.($index + 1), self::texts($rules));
@@ -40,6 +51,7 @@ final readonly class Objections
         foreach (self::listIn($values, 'requirements') as $index => $one) {
             if (is_array($one)) {
                 $objections->requirement('requirements.'.($index + 1), $one);
+                $objections->pageNames('requirements.'.($index + 1), $one['pages'] ?? null, $known);
             }
         }
     }
@@ -60,6 +72,8 @@ final readonly class Objections
         foreach (self::texts($values['uses'] ?? []) as $use) {
             $this->styleUse($where, $use);
         }
+        $this->hardSelectors($where, $values);
+        $this->given($where, $values);
         $this->numbers($where, $values);
         $this->pages($where, $values['pages'] ?? null);
         $this->address($where, $named === 'link' ? $values['to'] ?? null : null);
@@ -115,6 +129,102 @@ final readonly class Objections
         if ($name !== '' && ! Definitions::isProperty($name) && ! self::isElement($name)) {
             $meant = NearestName::of($name, Definitions::names());
             $this->say($where, 'uses', "\"$name\" is neither a property nor an element", $meant);
+        }
+    }
+
+    /**
+     * A count of what no sentence can name says nothing to a student.
+     *
+     * @param  array<mixed>  $values
+     */
+    private function hardSelectors(string $where, array $values): void
+    {
+        $selector = $values['selector'] ?? null;
+        $isHard = ($values['kind'] ?? null) === 'count' && is_string($selector)
+            && preg_match(self::HARD, $selector) === 1;
+        if ($isHard && ! is_string($values['message'] ?? null)) {
+            $this->problems->add(
+                $where,
+                'selector',
+                'this selector cannot be said in a sentence: write in "message" what the student has to do',
+            );
+        }
+    }
+
+    /**
+     * Files that the requirement is held against, and that the assignment does not have.
+     *
+     * @param  array<mixed>  $values
+     */
+    private function given(string $where, array $values): void
+    {
+        $has = $this->materials;
+        if ($has === null) {
+            return;
+        }
+        $kind = $values['kind'] ?? null;
+        $copy = $values['copy'] ?? null;
+        if ($kind === 'text' && is_string($copy) && $has->copy($copy) === null) {
+            $texts = $has->copy?->paths() ?? [];
+            $this->say($where, 'copy', "the assignment has no text \"$copy\"", NearestName::of($copy, $texts));
+        }
+        $missing = match (true) {
+            $kind === 'starter' && ($values['compare'] ?? false) === true && $has->starter === null => [
+                'compare', 'starter files',
+            ],
+            $kind === 'model' && $has->model === null => ['kind', 'model answer'],
+            $kind === 'stylesheets' && ($values['given'] ?? false) === true && $has->sheets === null => [
+                'given', 'stylesheets',
+            ],
+            default => null,
+        };
+        if ($missing !== null) {
+            [$field, $what] = $missing;
+            $this->problems->add($where, $field, "the assignment has no $what to compare with: add them first");
+        }
+    }
+
+    /**
+     * The pages that a brief names and an assignment gives.
+     *
+     * @param  array<mixed>  $values
+     * @return list<string> none where neither says which pages there are
+     */
+    private static function pagesNamed(array $values, ?Materials $materials): array
+    {
+        $pages = [];
+        foreach (self::listIn($values, 'requirements') as $one) {
+            if (is_array($one) && ($one['kind'] ?? null) === 'files') {
+                array_push($pages, ...self::texts($one['names'] ?? []));
+            }
+        }
+        $given = [...$materials?->starter?->paths() ?? [], ...$materials?->model?->paths() ?? []];
+        $isPage = fn (string $path) => FileKind::ofPath($path) === FileKind::Page;
+
+        return array_values(array_unique(array_filter([...$pages, ...$given], $isPage)));
+    }
+
+    /**
+     * A page that is nearly one of those that are named, and none of them.
+     *
+     * @param  list<string>  $known
+     */
+    private function pageNames(string $where, mixed $pages, array $known): void
+    {
+        $named = is_array($pages) && isset($pages['not']) ? $pages['not'] : $pages;
+        foreach ($known === [] ? [] : self::texts($named) as $page) {
+            $isName = FileKind::ofPath($page) === FileKind::Page && ! Glob::isPattern($page);
+            $matching = array_filter($known, fn (string $one) => Glob::isPattern($one) && Glob::matches($one, $page));
+            if (! $isName || in_array($page, $known, true) || $matching !== []) {
+                continue;
+            }
+            $near = NearestName::of($page, array_values(array_filter(
+                $known,
+                fn (string $one) => ! Glob::isPattern($one),
+            )));
+            if ($near !== null) {
+                $this->say($where, 'pages', "no requirement asks for a page \"$page\"", $near);
+            }
         }
     }
 

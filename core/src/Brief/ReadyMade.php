@@ -7,8 +7,11 @@ namespace InkedMargin\Core\Brief;
 /** Requirements to begin from, in the words of those who ask for them. */
 final readonly class ReadyMade
 {
-    /** @param  array<string, mixed>  $values  all fields but the id */
-    private function __construct(public string $words, public array $values)
+    /**
+     * @param  string  $also  other words that find it
+     * @param  array<string, mixed>  $values  all fields but the id
+     */
+    private function __construct(public string $words, public string $also, public array $values)
     {
     }
 
@@ -19,7 +22,9 @@ final readonly class ReadyMade
         $list = require __DIR__.'/../../data/ready-made.php';
         $all = [];
         foreach ($list as $words => $values) {
-            $all[] = new self($words, $values);
+            $also = $values['also'] ?? '';
+            unset($values['also']);
+            $all[] = new self($words, is_string($also) ? $also : '', $values);
         }
 
         return $all;

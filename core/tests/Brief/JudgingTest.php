@@ -160,6 +160,62 @@ it('comes to met, partly, unmet or unclear, and shows where', function (
     ];
     yield 'copy that was not given' => [$given, $page('<main><p>a</p></main>'), 'not-judged'];
 
+    // lengths, tables, links to a kind of file, names in stylesheets
+    yield 'sentences of all paragraphs together' => [
+        $text('selector: p, at_least: 2, of: sentences, together: true'), $page('<p>One.</p><p>Two.</p>'), 'met',
+    ];
+    yield 'too few together' => [
+        $text('selector: p, at_least: 3, of: sentences, together: true'),
+        $page('<p>One.</p><p>Two.</p>'),
+        'unmet',
+        ['too-few index.html:8:1'],
+    ];
+    $table = '<table><tr><th>A</th><th>B</th></tr><tr><td colspan="2">C</td></tr></table>';
+    yield 'a table' => ['kind: table, rows: 2, columns: 2', $page($table), 'met'];
+    yield 'a table with a column more' => [
+        'kind: table, rows: 2, columns: 1', $page($table), 'unmet', ['size index.html:8:1'],
+    ];
+    yield 'the second of two tables' => ['kind: table, rows: 2, columns: 2', $page("<table></table>$table"), 'met'];
+    yield 'no table' => ['kind: table, columns: 2', $page('<p>a</p>'), 'unmet', ['missing index.html:7:1']];
+    yield 'three kinds, of which two are used' => [
+        'kind: count, each_of: [ul, table, video], at_least: 2', $page("<ul><li>a</li></ul>$table"), 'met',
+    ];
+    yield 'three kinds, of which one is used' => [
+        'kind: count, each_of: [ul, table, video], at_least: 2', $page($table), 'partly', ['unused index.html:7:1'],
+    ];
+    $sound = fn (string $link) => ['index.html' => Samples::page($link), 'docs/tides.pdf' => '%PDF-1.4'];
+    yield 'a link to any file of a kind' => [
+        'kind: link, to: "*.pdf"', $sound('<a href="docs/tides.pdf">Tides</a>'), 'met',
+    ];
+    yield 'no link to a file of a kind' => [
+        'kind: link, to: "*.pdf"', $sound('<p>Tides</p>'), 'unmet', ['missing index.html:7:1'],
+    ];
+    yield 'a file that is no PDF' => [
+        'kind: files, names: [a.pdf]', [...$page('<p>a</p>'), 'a.pdf' => "PK\3\4zip"], 'unmet', ['missing a.pdf'],
+    ];
+    yield 'files of a kind, one of which is no picture' => [
+        'kind: files, names: ["*.png"], at_least: 1', [...$page('<p>a</p>'), 'a.png' => 'text'], 'unmet',
+        ['too-few index.html:1:1'],
+    ];
+    $styled = fn (string $css) => [
+        'index.html' => Samples::page('<p class="a b" id="c">a</p>', head: '<link rel="stylesheet" href="s.css">'),
+        's.css' => $css,
+    ];
+    yield 'classes and ids' => [
+        'kind: stylesheets, at_least_classes: 2, at_least_ids: 1', $styled('.a, p.b {margin: 0} #c {margin: 0}'), 'met',
+    ];
+    yield 'one class written twice' => [
+        'kind: stylesheets, at_least_classes: 2', $styled('.a {margin: 0} .a b {margin: 0}'), 'partly',
+        ['few-classes s.css:1:1'],
+    ];
+    yield 'two breaks after a picture in a link' => [
+        'kind: pictures, breaks: 2, alt: false', $page('<a href="index.html"><img src="a.png"></a><br> <br>'), 'met',
+    ];
+    yield 'three breaks after a picture' => [
+        'kind: pictures, breaks: 2, alt: false', $page('<img src="a.png"><br><br><br>'), 'unmet',
+        ['breaks index.html:8:26'],
+    ];
+
     // given stylesheets
     $sheets = ['sheets' => ['normal.css' => "p {\n  margin: 0;\n}\n\nb { color: red }\n"]];
     $linked = fn (string $css) => [

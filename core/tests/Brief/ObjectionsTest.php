@@ -5,9 +5,11 @@ declare(strict_types=1);
 use InkedMargin\Core\Brief\Brief;
 use InkedMargin\Core\Brief\BriefReader;
 use InkedMargin\Core\Brief\Requirement\BriefError;
+use InkedMargin\Core\Brief\Requirement\Materials;
 use InkedMargin\Core\Brief\RuleNames;
 use InkedMargin\Core\Rules\Catalogue;
 use InkedMargin\Core\Rules\Rule;
+use InkedMargin\Core\Tests\Samples;
 
 /** A brief with one requirement. */
 function withRequirement(string $fields): string
@@ -16,10 +18,10 @@ function withRequirement(string $fields): string
 }
 
 /** @return list<string> */
-function objectionsTo(string $source): array
+function objectionsTo(string $source, ?Materials $materials = null): array
 {
     try {
-        BriefReader::readNew($source);
+        BriefReader::readNew($source, $materials);
     } catch (BriefError $error) {
         return $error->problems;
     }
@@ -62,6 +64,62 @@ it('refuses in a new brief what nobody can mean', function (string $source, stri
         withRequirement("kind: skeleton\n    parts: [haeder, main]"),
         'line 6, column 5: requirement "one", parts: there is no element `haeder`; did you mean "header"?',
     ],
+]);
+
+it('refuses a count that no sentence can name, unless the brief has a message for it', function () {
+    $count = "kind: count\n    selector: \"img:not(:has(+ br + br))\"\n    exactly: 0";
+
+    expect(objectionsTo(withRequirement($count)))->toBe([
+        'line 6, column 5: requirement "one", selector: this selector cannot be said in a sentence: write in "message" what the student has to do',
+    ])->and(objectionsTo(withRequirement("$count\n    message: Two breaks after each picture.")))->toBe([]);
+});
+
+it('takes a selector that a sentence can name', function (string $selector) {
+    expect(objectionsTo(withRequirement("kind: count\n    selector: \"$selector\"\n    exactly: 2")))->toBe([]);
+})->with(['td', 'main > p', 'a:not([target])', 'li:first-child', 'img[src^=images]', ':is(h2, h3)']);
+
+it('refuses what the assignment does not have', function (string $fields, array $given, string $problem) {
+    $site = fn (string $role) => isset($given[$role]) ? Samples::site($given[$role]) : null;
+    $materials = new Materials($site('starter'), $site('model'), $site('copy'), $site('sheets'));
+
+    expect(objectionsTo(withRequirement($fields), $materials))->toBe([$problem]);
+})->with([
+    'a text of nearly that name' => [
+        "kind: text\n    copy: opning.txt",
+        ['copy' => ['opening.txt' => 'Boats.']],
+        'line 6, column 5: requirement "one", copy: the assignment has no text "opning.txt"; did you mean "opening.txt"?',
+    ],
+    'starter files' => [
+        "kind: starter\n    compare: true",
+        [],
+        'line 6, column 5: requirement "one", compare: the assignment has no starter files to compare with: add them first',
+    ],
+    'a model answer' => [
+        'kind: model',
+        [],
+        'line 5, column 5: requirement "one", kind: the assignment has no model answer to compare with: add them first',
+    ],
+    'stylesheets' => [
+        "kind: stylesheets\n    given: true",
+        [],
+        'line 6, column 5: requirement "one", given: the assignment has no stylesheets to compare with: add them first',
+    ],
+    'a page of nearly that name' => [
+        "kind: titles\n    pages: pages/tide.html",
+        ['model' => ['index.html' => '', 'pages/tides.html' => '']],
+        'line 6, column 5: requirement "one", pages: no requirement asks for a page "pages/tide.html"; did you mean "pages/tides.html"?',
+    ],
+]);
+
+it('takes pages that the brief lists, or that match what it lists', function (string $names, string $page) {
+    $brief = "title: Quay\nrequirements:\n  - {id: files, kind: files, title: F, names: [$names]}\n"
+        ."  - {id: one, kind: titles, title: One, pages: $page}\n";
+
+    expect(objectionsTo($brief))->toBe([]);
+})->with([
+    'listed' => ['index.html, pages/tides.html', 'pages/tides.html'],
+    'matching' => ['index.html, pages/*.html', 'pages/tide.html'],
+    'nothing near it' => ['index.html', 'crossing/winter.html'],
 ]);
 
 it('still reads such a brief that was kept', function () {

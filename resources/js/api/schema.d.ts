@@ -3526,6 +3526,8 @@ export interface components {
         /** @description A requirement to begin from, in the words of those who ask for it. */
         ReadyMadeView: {
             words: string;
+            /** @description other words that find it */
+            also: string;
             /** @description its fields, without the id */
             values: {
                 [key: string]: unknown;

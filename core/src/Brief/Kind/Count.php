@@ -76,7 +76,7 @@ final readonly class Count extends Requirement implements NamesThings, SpeaksFor
             Field::choice('per', '`page` or `site`; `page` when it is left out', ['page', 'site']),
             Field::texts(
                 'each_of',
-                'selectors, each of which is used somewhere on the site, in place of the fields above',
+                'selectors, each of which is used somewhere on the site; with `at_least`, any so many of them',
             ),
         ];
     }
@@ -106,11 +106,11 @@ final readonly class Count extends Requirement implements NamesThings, SpeaksFor
     /** @param  non-empty-list<SelectorList>  $eachOf */
     private static function readEachOf(Terms $terms, Fields $fields, Bounds $bounds, array $eachOf): self
     {
-        if (! $bounds->isOpen() || $fields->has('selector') || $fields->has('per')) {
-            $fields->problem(
-                'each_of',
-                'it stands alone: selector, per, exactly, at_least and at_most are for counting',
-            );
+        if ($fields->has('selector') || $fields->has('per') || $fields->has('exactly') || $fields->has('at_most')) {
+            $fields->problem('each_of', 'only at_least goes with it: selector, per, exactly and at_most are for counting');
+        }
+        if ($bounds->least() > count($eachOf)) {
+            $fields->problem('at_least', 'there are only '.count($eachOf).' in each_of');
         }
 
         return new self($terms, $eachOf[0], $bounds, true, $eachOf);
@@ -118,6 +118,9 @@ final readonly class Count extends Requirement implements NamesThings, SpeaksFor
 
     public function sentence(): string
     {
+        if ($this->eachOf !== [] && ! $this->bounds->isOpen()) {
+            return "Somewhere on the site at least {$this->bounds->least()} of {$this->kindsInWords()} are used.";
+        }
         if ($this->eachOf !== []) {
             return "Somewhere on the site {$this->kindsInWords()} ".(count($this->eachOf) === 1 ? 'is' : 'are')
                 .' used.';
@@ -192,13 +195,36 @@ final readonly class Count extends Requirement implements NamesThings, SpeaksFor
                 ->remedy("Use `$kind->written` on one of the pages."),
         )->item($kind->written)->slips(...SlipName::none($pages, $kind->written)), $unused);
         $used = count($this->eachOf) - count($unused);
+        $least = $this->bounds->least();
+        if (! $this->bounds->isOpen()) {
+            $missing = max(0, $least - $used);
+            $shortfalls = $missing === 0 ? [] : [$this->tooFewKinds($pages[0], $unused, $used, $missing / $least)];
+        }
 
         return Assessment::of(
-            count($this->eachOf),
+            $this->bounds->isOpen() ? count($this->eachOf) : 1,
             $shortfalls,
             "$used of ".count($this->eachOf).' are used',
-            $this->kindsInWords(),
+            $this->bounds->isOpen() ? $this->kindsInWords() : "at least $least of {$this->kindsInWords()}",
         );
+    }
+
+    /**
+     * @param  list<SelectorList>  $unused
+     * @param  float  $cost  the share of those that are asked for that is missing
+     */
+    private function tooFewKinds(Page $page, array $unused, int $used, float $cost): Shortfall
+    {
+        $left = English::names(array_map(fn (SelectorList $kind) => $kind->written, $unused), 'or');
+
+        return Shortfall::of(
+            Draft::onPage($page, $page->bodyPlace(), "unused:{$this->terms->id}")
+                ->variant('unused')
+                ->mark(ProofMark::Insert)
+                ->says("The site uses $used of {$this->kindsInWords()}; the brief asks for at least "
+                    ."{$this->bounds->least()} of them.")
+                ->remedy("Use $left somewhere on the site."),
+        )->item('kinds')->costing($cost);
     }
 
     private function kindsInWords(): string

@@ -7,6 +7,7 @@ namespace InkedMargin\Core\Brief\Kind;
 use InkedMargin\Core\Brief\Requirement\Assessment;
 use InkedMargin\Core\Brief\Requirement\Field;
 use InkedMargin\Core\Brief\Requirement\Fields;
+use InkedMargin\Core\Brief\Requirement\Glob;
 use InkedMargin\Core\Brief\Requirement\Materials;
 use InkedMargin\Core\Brief\Requirement\NamesThings;
 use InkedMargin\Core\Brief\Requirement\Requirement;
@@ -72,7 +73,11 @@ final readonly class Link extends Requirement implements NamesThings, SpeaksForI
     public static function fields(): array
     {
         return [
-            Field::text('to', 'a path from the root of the site, or an address with its scheme', true),
+            Field::text(
+                'to',
+                'a path from the root of the site, a pattern such as `*.pdf`, or an address with its scheme',
+                true,
+            ),
             Field::text('label', 'words that the link has to say'),
             Field::flag('new_tab', 'whether it opens a new tab; either when it is left out'),
         ];
@@ -95,7 +100,7 @@ final readonly class Link extends Requirement implements NamesThings, SpeaksForI
 
     public function named(string $what): array
     {
-        return $what === 'path' && ! $this->isOutside() ? explode('/', $this->to) : [];
+        return $what === 'path' && ! $this->isOutside() && ! $this->isPattern() ? explode('/', $this->to) : [];
     }
 
     public function assess(ParsedSite $site): Assessment
@@ -127,12 +132,18 @@ final readonly class Link extends Requirement implements NamesThings, SpeaksForI
             }
         }
         $near = $links[0] ?? null;
-        $address = $this->isOutside() ? $this->to : RelativePath::between($page->path(), $this->to);
+        $address = match (true) {
+            $this->isPattern() => '…',
+            $this->isOutside() => $this->to,
+            default => RelativePath::between($page->path(), $this->to),
+        };
         [$variant, $mark, $message, $remedy] = match (true) {
             $near === null => [
                 'missing',
                 ProofMark::Insert,
-                "This page has no link to `{$this->to}`; the brief asks for one.",
+                $this->isPattern()
+                    ? "This page has no link to a file such as `{$this->to}`; the brief asks for one."
+                    : "This page has no link to `{$this->to}`; the brief asks for one.",
                 "Add `<a href=\"$address\"".($this->inNewTab === true ? ' target="_blank"' : '').'>'
                     .($this->label ?? '…')
                     .'</a>`.',
@@ -173,9 +184,12 @@ final readonly class Link extends Requirement implements NamesThings, SpeaksForI
     /** @return list<string> the links of a page that would lead there but for a slip, which has a rule of its own */
     private function brokenLinksThere(Page $page, ParsedSite $site): array
     {
-        $causes = [Subject::file($this->to)];
+        $causes = $this->isPattern() ? [] : [Subject::file($this->to)];
         foreach ($site->fact(LinkMap::class)->linksOn($page->path()) as $link) {
-            if (in_array($this->to, $link->reference->target->candidates, true)) {
+            $target = $link->reference->target;
+            $isOneOf = $this->isOneOf($target->path) || $this->isOneOf($target->candidates[0] ?? null);
+            $isMeant = $this->isPattern() && $target->resolution->isBroken() && $isOneOf;
+            if ($isMeant || in_array($this->to, $target->candidates, true)) {
                 $causes[] = Subject::place($page->path(), $link->reference->span->start);
             }
         }
@@ -188,9 +202,22 @@ final readonly class Link extends Requirement implements NamesThings, SpeaksForI
         return ! RelativePath::isPath($this->to);
     }
 
+    /** Whether a link to any of several files will do. */
+    private function isPattern(): bool
+    {
+        return Glob::isPattern($this->to) && ! $this->isOutside();
+    }
+
+    private function isOneOf(?string $path): bool
+    {
+        $pattern = str_contains($this->to, '/') ? $this->to : "**/$this->to";
+
+        return $path !== null && (Glob::matches($this->to, $path) || Glob::matches($pattern, $path));
+    }
+
     public function pagesNeeded(Materials $materials): array
     {
-        return $this->isOutside() ? [] : [explode('#', $this->to)[0]];
+        return $this->isOutside() || $this->isPattern() ? [] : [explode('#', $this->to)[0]];
     }
 
     private function hasLabel(PageLink $link): bool
@@ -213,6 +240,9 @@ final readonly class Link extends Requirement implements NamesThings, SpeaksForI
 
     private function leadsThere(PageLink $link, string $target): bool
     {
+        if ($this->isPattern()) {
+            return $this->isOneOf($link->reference->target->found);
+        }
         if (! $this->isOutside()) {
             return $link->to() === $target || $this->leadsToMissing($link);
         }

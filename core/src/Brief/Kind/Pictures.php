@@ -20,7 +20,9 @@ use InkedMargin\Core\Finding\Related;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Markup\Comment;
 use InkedMargin\Core\Markup\Element;
+use InkedMargin\Core\Markup\TextNode;
 use InkedMargin\Core\Site\Consistency\PictureCopy;
 use InkedMargin\Core\Site\Consistency\SharedPictures;
 use InkedMargin\Core\Site\Page;
@@ -37,6 +39,7 @@ final readonly class Pictures extends Requirement implements SpeaksForItself
      * @param  bool  $withAlt  whether every picture has to have alt text that is not empty
      * @param  SelectorList|null  $selector  which pictures count; null for every `img`
      * @param  int|null  $largest  kilobytes of 1,000 bytes that the file of each may have
+     * @param  int|null  $breaks  how many line breaks follow on each; null where it does not matter
      */
     public function __construct(
         Terms $terms,
@@ -45,6 +48,7 @@ final readonly class Pictures extends Requirement implements SpeaksForItself
         private bool $differ,
         private ?SelectorList $selector,
         private ?int $largest = null,
+        public ?int $breaks = null,
     ) {
         parent::__construct($terms);
     }
@@ -84,6 +88,7 @@ final readonly class Pictures extends Requirement implements SpeaksForItself
                 'whether no two pages may show the same, under whatever name; what most pages show is left out',
             ),
             Field::wholeNumber('largest', 'how many kB (1,000 bytes) the file of each may have', 1),
+            Field::wholeNumber('breaks', 'how many line breaks (`<br>`) stand right after each', 0, 20),
             Field::text('selector', 'which pictures count, as a CSS selector; every `img` when it is left out'),
         ];
     }
@@ -96,6 +101,7 @@ final readonly class Pictures extends Requirement implements SpeaksForItself
             'no-alt' => 'markup/missing-alt',
             'same' => 'content/same-picture',
             'too-large' => 'brief/pictures',
+            'breaks' => 'brief/pictures',
         ];
     }
 
@@ -108,6 +114,7 @@ final readonly class Pictures extends Requirement implements SpeaksForItself
             $fields->flag('differ', false),
             $fields->has('selector') ? $fields->selector('selector') : null,
             $fields->wholeNumber('largest'),
+            $fields->wholeNumber('breaks'),
         );
     }
 
@@ -121,6 +128,7 @@ final readonly class Pictures extends Requirement implements SpeaksForItself
         return "{$this->terms->pages->sentence()} has $pictures"
             .($this->selector === null ? '' : " (`{$this->selector->written}`)")
             .($this->withAlt ? ', each with alt text' : '')
+            .($this->breaks === null ? '' : ', each with '.self::breaksInWords($this->breaks).' after it')
             .($this->largest === null ? '' : ", none larger than $this->largest kB")
             .($this->differ ? ', and no two pages show the same.' : '.');
     }
@@ -157,7 +165,62 @@ final readonly class Pictures extends Requirement implements SpeaksForItself
             }
         }
 
+        $wanted = $this->breaks;
+        foreach ($wanted === null ? [] : $pictures as $picture) {
+            $breaks = self::breaksAfter($picture);
+            if (count($breaks) !== $wanted) {
+                $shortfalls[] = self::wrongBreaks($page, $picture, $breaks, (int) $wanted);
+            }
+        }
+
         return $shortfalls;
+    }
+
+    /** @return list<Element> line breaks that follow on a picture, with nothing between */
+    private static function breaksAfter(Element $picture): array
+    {
+        $around = $picture;
+        // A link around a picture ends with it.
+        while ($around->parent instanceof Element && $around->parent->name === 'a') {
+            $around = $around->parent;
+        }
+        $siblings = $around->parent->children ?? [];
+        $at = (int) array_search($around, $siblings, true);
+        $breaks = [];
+        foreach (array_slice($siblings, $at + 1) as $next) {
+            if ($next instanceof Element && $next->is('br')) {
+                $breaks[] = $next;
+            } elseif (! $next instanceof Comment && ! ($next instanceof TextNode && $next->isBlank())) {
+                break;
+            }
+        }
+
+        return $breaks;
+    }
+
+    /** @param  list<Element>  $breaks  those that are there */
+    private static function wrongBreaks(Page $page, Element $picture, array $breaks, int $wanted): Shortfall
+    {
+        $missing = $wanted - count($breaks);
+        $surplus = $breaks[$wanted] ?? null;
+
+        return Shortfall::of(
+            Draft::onPage($page, ($surplus ?? $picture)->place(), "{$picture->path()}#breaks")
+                ->variant('breaks')
+                ->mark($missing > 0 ? ProofMark::Insert : ProofMark::TakeOut)
+                ->says('After this picture '.(count($breaks) === 1 ? 'is ' : 'are ').self::breaksInWords(count($breaks))
+                    .'; the brief asks for '.($wanted === 0 ? 'none' : $wanted).'.')
+                ->remedy($missing > 0
+                    ? 'Type `'.str_repeat('<br>', $missing).'` right after '
+                        .($breaks === [] ? 'the picture.' : 'the '.English::count(count($breaks), 'line break').'.')
+                    : 'Remove '.English::count(-$missing, 'line break').'.')
+                ->about(Subject::element($page->path(), $picture)),
+        );
+    }
+
+    private static function breaksInWords(int $count): string
+    {
+        return $count === 0 ? 'no line breaks' : English::count($count, 'line break');
     }
 
     /** @return list<Element> */

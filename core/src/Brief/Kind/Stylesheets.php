@@ -34,6 +34,10 @@ use InkedMargin\Core\Site\RelativePath;
 use InkedMargin\Core\Site\Styles\SiteStyles;
 use InkedMargin\Core\Source\English;
 use InkedMargin\Core\Source\Span;
+use InkedMargin\Core\Style\Cascade\StyleRule;
+use InkedMargin\Core\Style\Selector\ClassSelector;
+use InkedMargin\Core\Style\Selector\Compound;
+use InkedMargin\Core\Style\Selector\IdSelector;
 
 /** The stylesheets every page links, in their order; what they hold; and whether styles may stand in pages. */
 final readonly class Stylesheets extends Requirement implements NamesThings, NeedsMaterials, SpeaksForItself
@@ -48,6 +52,8 @@ final readonly class Stylesheets extends Requirement implements NamesThings, Nee
      * @param  int  $leastRules  how many rules they have to hold
      * @param  string  $inline  whether `style` attributes are `allowed`, `refused` or `wanted`
      * @param  string  $embedded  the same of `style` elements
+     * @param  int  $leastClasses  how many classes their selectors name
+     * @param  int  $leastIds  how many ids their selectors name
      * @param  bool  $areGiven  whether the sheets that the assignment gives are to be there as they are
      */
     public function __construct(
@@ -58,6 +64,8 @@ final readonly class Stylesheets extends Requirement implements NamesThings, Nee
         private string $inline = 'allowed',
         private string $embedded = 'allowed',
         private bool $areGiven = false,
+        private int $leastClasses = 0,
+        private int $leastIds = 0,
     ) {
         parent::__construct($terms);
     }
@@ -93,6 +101,8 @@ final readonly class Stylesheets extends Requirement implements NamesThings, Nee
             Field::texts('sheets', 'paths from the root of the site, in the order of their links'),
             Field::texts('uses', 'what the stylesheets hold: a selector, a property, or `selector { property }`'),
             Field::wholeNumber('at_least_rules', 'how many rules the stylesheets hold', 1),
+            Field::wholeNumber('at_least_classes', 'how many different classes their selectors name, such as `.note`', 1),
+            Field::wholeNumber('at_least_ids', 'how many different ids their selectors name, such as `#nav`', 1),
             self::wishField('inline', '`style` attributes'),
             self::wishField('embedded', '`style` elements'),
             Field::flag(
@@ -118,6 +128,8 @@ final readonly class Stylesheets extends Requirement implements NamesThings, Nee
             'not-embedded' => 'brief/stylesheet',
             'use' => 'brief/stylesheet',
             'few-rules' => 'brief/stylesheet',
+            'few-classes' => 'brief/stylesheet',
+            'few-ids' => 'brief/stylesheet',
             'given-missing' => 'brief/stylesheet',
             'given-changed' => 'brief/stylesheet',
         ];
@@ -143,10 +155,12 @@ final readonly class Stylesheets extends Requirement implements NamesThings, Nee
             $fields->text('inline', 'allowed'),
             $fields->text('embedded', 'allowed'),
             $fields->flag('given', false),
+            $fields->wholeNumber('at_least_classes') ?? 0,
+            $fields->wholeNumber('at_least_ids') ?? 0,
         );
         $isAsked = $read->inOrder() !== '' || $read->wishes() !== [];
-        if (! $isAsked && ! $fields->says('sheets', 'uses', 'at_least_rules')) {
-            $fields->problem('sheets', 'one of sheets, uses, at_least_rules, inline, embedded and given is needed');
+        if (! $isAsked && ! $fields->says('sheets', 'uses', 'at_least_rules', 'at_least_classes', 'at_least_ids')) {
+            $fields->problem('sheets', 'one of sheets, uses, at_least_rules, at_least_classes, at_least_ids, inline, embedded and given is needed');
         }
 
         return $read;
@@ -194,7 +208,8 @@ final readonly class Stylesheets extends Requirement implements NamesThings, Nee
             array_push($shortfalls, ...$this->inPage($page));
         }
         $given = $this->areGiven ? count($materials->parsedSheets()) : 0;
-        $wishes = count($this->uses) + ($this->leastRules > 0 ? 1 : 0) + $given;
+        $numbers = array_filter([$this->leastRules, $this->leastClasses, $this->leastIds]);
+        $wishes = count($this->uses) + count($numbers) + $given;
         if ($wishes === 0) {
             return Assessment::ofPages(count($pages), $shortfalls, $this->expected());
         }
@@ -221,6 +236,10 @@ final readonly class Stylesheets extends Requirement implements NamesThings, Nee
                 ? null
                 : 'the stylesheets hold '.English::names(array_map(fn (StyleUse $use) => $use->written, $this->uses)),
             $this->leastRules === 0 ? null : 'the stylesheets hold at least '.English::count($this->leastRules, 'rule'),
+            $this->leastClasses === 0
+                ? null
+                : 'their selectors name at least '.English::count($this->leastClasses, 'class', 'classes'),
+            $this->leastIds === 0 ? null : 'their selectors name at least '.English::count($this->leastIds, 'id'),
             ...$inPages,
             $this->areGiven ? 'the given stylesheets are as they were given' : null,
         ]));
@@ -303,7 +322,7 @@ final readonly class Stylesheets extends Requirement implements NamesThings, Nee
      */
     private function ofSheets(ParsedSite $site, array $pages): array
     {
-        if ($this->uses === [] && $this->leastRules === 0) {
+        if ($this->uses === [] && max($this->leastRules, $this->leastClasses, $this->leastIds) === 0) {
             return [];
         }
         $styles = $site->fact(SiteStyles::class);
@@ -336,8 +355,45 @@ final readonly class Stylesheets extends Requirement implements NamesThings, Nee
                 'rules',
             );
         }
+        $names = self::namesIn(array_values($rules));
+        foreach (['class' => $this->leastClasses, 'id' => $this->leastIds] as $what => $least) {
+            $many = $what === 'class' ? 'classes' : 'ids';
+            $named = count($names[$what]);
+            if ($named < $least) {
+                $shortfalls[] = $this->notHeld(
+                    $site,
+                    "few-$many",
+                    'The selectors name '.English::count($named, $what, $many)."; the brief asks for at least $least.",
+                    'Write a rule for '.English::count($least - $named, "more $what", "more $many").', such as '
+                        .($what === 'class' ? '`.note { … }`.' : '`#nav { … }`.'),
+                    $many,
+                );
+            }
+        }
 
         return $shortfalls;
+    }
+
+    /**
+     * @param  list<StyleRule>  $rules
+     * @return array{class: array<string, true>, id: array<string, true>} names that selectors have
+     */
+    private static function namesIn(array $rules): array
+    {
+        $names = ['class' => [], 'id' => []];
+        foreach ($rules as $rule) {
+            foreach ($rule->selector->alternatives ?? [] as $selector) {
+                foreach (array_merge(...array_map(fn (Compound $one) => $one->parts, $selector->compounds)) as $part) {
+                    if ($part instanceof ClassSelector) {
+                        $names['class']["name $part->name"] = true;
+                    } elseif ($part instanceof IdSelector) {
+                        $names['id']["name $part->name"] = true;
+                    }
+                }
+            }
+        }
+
+        return $names;
     }
 
     private function notHeld(

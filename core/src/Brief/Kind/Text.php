@@ -52,6 +52,7 @@ final readonly class Text extends Requirement implements NeedsMaterials, SpeaksF
      * @param  string|null  $copy  the name of a supplied text
      * @param  bool  $alone  whether nothing but the copy may stand there
      * @param  bool  $differ  whether no two pages may say the same there
+     * @param  bool  $together  whether what matches on a page is counted together, and not each match for itself
      */
     public function __construct(
         Terms $terms,
@@ -63,6 +64,7 @@ final readonly class Text extends Requirement implements NeedsMaterials, SpeaksF
         private ?string $copy,
         private bool $alone,
         private bool $differ = false,
+        private bool $together = false,
     ) {
         parent::__construct($terms);
     }
@@ -100,6 +102,10 @@ final readonly class Text extends Requirement implements NeedsMaterials, SpeaksF
             Field::texts('has_not', 'what it does not say, likewise'),
             ...Bounds::fields(),
             Field::choice('of', 'what is counted; `words` when it is left out', ['words', 'sentences', 'paragraphs']),
+            Field::flag(
+                'together',
+                'whether all matches on a page are counted together; each is counted for itself when it is left out',
+            ),
             Field::text('copy', 'the name of a supplied text, the words of which stand there', false, 200),
             Field::flag('alone', 'whether nothing but the copy may stand there; no when it is left out'),
             Field::flag(
@@ -129,6 +135,7 @@ final readonly class Text extends Requirement implements NeedsMaterials, SpeaksF
             $fields->optionalText('copy'),
             $fields->flag('alone', false),
             $fields->flag('differ', false),
+            $fields->flag('together', false),
         );
         if (! $fields->says('has', 'has_not', 'exactly', 'at_least', 'at_most', 'copy', 'differ')) {
             $fields->problem('has', 'one of has, has_not, exactly, at_least, at_most, copy and differ is needed');
@@ -164,7 +171,9 @@ final readonly class Text extends Requirement implements NeedsMaterials, SpeaksF
         $wishes = array_filter([
             $this->has === [] ? '' : 'says '.$quote($this->has, 'and'),
             $this->hasNot === [] ? '' : 'does not say '.$quote($this->hasNot, 'or'),
-            $this->bounds->isOpen() ? '' : "has {$this->bounds->sentence()} $this->of",
+            $this->bounds->isOpen()
+                ? ''
+                : ($this->together ? 'together ' : '')."has {$this->bounds->sentence()} $this->of",
             $this->differ ? 'does not say what another page says' : '',
             $this->copy === null ? '' : "has the words of `$this->copy`".($this->alone ? ' and no others' : ''),
         ]);
@@ -189,10 +198,11 @@ final readonly class Text extends Requirement implements NeedsMaterials, SpeaksF
         $isTold = true;
         foreach ($this->terms->pages->of($site) as $page) {
             $parts = $this->partsOf($page);
-            $items += max(1, count($parts));
+            $items += $this->together && ! $this->saysMore() ? 1 : max(1, count($parts));
             if ($parts === []) {
                 $shortfalls[] = $this->absent($page);
             }
+            array_push($shortfalls, ...($this->together && $parts !== [] ? $this->lengthOf($page, $parts) : []));
             foreach ($parts as $part) {
                 $found = $this->shortfallsIn($page, $part, $copy);
                 $isTold = $isTold && $found !== null;
@@ -234,8 +244,8 @@ final readonly class Text extends Requirement implements NeedsMaterials, SpeaksF
         if ($found === null) {
             return null;
         }
-        $count = $this->countOf($part, $text);
-        if (! $this->bounds->allow($count)) {
+        $count = $this->together ? null : $this->countOf($part, $text);
+        if ($count !== null && ! $this->bounds->allow($count)) {
             $found[] = $this->wrongLength($page, $part, $count);
         }
         $slips = $copy === null ? [] : CopyComparison::of($part, $page->file->bytes, $copy, $this->alone)->slips;
@@ -244,6 +254,24 @@ final readonly class Text extends Requirement implements NeedsMaterials, SpeaksF
         }
 
         return $found;
+    }
+
+    /** Whether anything but a length is asked for. */
+    private function saysMore(): bool
+    {
+        return $this->has !== [] || $this->hasNot !== [] || $this->copy !== null || $this->differ;
+    }
+
+    /**
+     * @param  non-empty-list<Element>  $parts
+     * @return list<Shortfall> none or one
+     */
+    private function lengthOf(Page $page, array $parts): array
+    {
+        $counts = array_map(fn (Element $part) => $this->countOf($part, ReadableText::of($part)), $parts);
+        $count = (int) array_sum($counts);
+
+        return $this->bounds->allow($count) ? [] : [$this->wrongLength($page, $parts[0], $count)];
     }
 
     /** @return list<Shortfall>|null null where a pattern goes back and forth too often to tell */

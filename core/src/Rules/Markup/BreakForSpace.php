@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Markup;
 
 use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Brief\Kind\Pictures;
 use InkedMargin\Core\Finding\Citation;
 use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Markup\Comment;
 use InkedMargin\Core\Markup\ContentModels as Model;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\Node;
@@ -17,17 +19,20 @@ use InkedMargin\Core\Markup\TextNode;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Page;
 
-/** Line breaks in a row, or between two blocks, used as spacing (HTML Standard, 4.5.27). Common practice. */
+/**
+ * Line breaks in a row, or between two blocks, used as spacing (HTML Standard, 4.5.27); one that ends a paragraph.
+ * Common practice.
+ */
 final readonly class BreakForSpace extends Rule
 {
     public function __construct()
     {
         parent::__construct(new RuleFacts(
             'markup/break-for-space',
-            'Line breaks for spacing',
+            'Needless line break',
             Weight::Tidy,
             ProofMark::TakeOut,
-            'Line breaks are used as spacing.',
+            'Line breaks are used as spacing, or do nothing.',
             '`<br>` is for lines that belong together, as in a poem or an address. Space made with it '
                 .'cannot be changed in the stylesheet and looks wrong on a phone.',
             Citation::html('The br element', 'text-level-semantics.html#the-br-element'),
@@ -41,6 +46,9 @@ final readonly class BreakForSpace extends Rule
             return;
         }
         foreach ($exam->site->pages as $page) {
+            if ($exam->brief->covering($page->path(), Pictures::class)?->breaks !== null) {
+                continue;
+            }
             $parents = [];
             foreach ($page->named('br') as $break) {
                 if ($break->parent !== null) {
@@ -50,6 +58,14 @@ final readonly class BreakForSpace extends Rule
             foreach ($parents as $parent) {
                 foreach (self::runsIn($parent) as $run) {
                     yield $this->run($run, $page);
+                }
+                $last = self::lastIn($parent);
+                if ($last !== null) {
+                    yield Draft::at($page, $last)
+                        ->variant('end')
+                        ->says('This line break does nothing, because the paragraph ends here anyway.')
+                        ->remedy('Remove it.')
+                        ->folded('br at the end');
                 }
             }
         }
@@ -61,6 +77,7 @@ final readonly class BreakForSpace extends Rule
         $isOne = count($run) === 1;
 
         return Draft::at($page, $run[0])
+            ->variant('space')
             ->span($run[0]->place()->through($run[count($run) - 1]->place()))
             ->says(($isOne ? 'This line break is' : 'These line breaks are').' only used for spacing.')
             ->remedy('Remove '.($isOne ? 'it' : 'them').' and use `margin` in your stylesheet.')
@@ -87,6 +104,19 @@ final readonly class BreakForSpace extends Rule
             $run = [];
             $before = $child;
         }
+    }
+
+    /** A single line break that ends a paragraph with something in it: CSS makes no line of it (CSS Text 3, 4.1). */
+    private static function lastIn(Element $parent): ?Element
+    {
+        $isBlank = fn (Node $child) => $child instanceof Comment || ($child instanceof TextNode && $child->isBlank());
+        $children = array_values(array_filter($parent->children, fn (Node $child) => ! $isBlank($child)));
+        $last = array_pop($children);
+        $before = array_pop($children);
+        $isLast = $last instanceof Element && $last->is('br') && $last->isWritten();
+        $isFirst = $before === null || ($before instanceof Element && $before->is('br'));
+
+        return $parent->is('p') && $isLast && ! $isFirst ? $last : null;
     }
 
     private static function isBlock(?Node $node): bool

@@ -7,6 +7,15 @@ import {typedNumber} from '../../parts/numbers'
 import {Empty, ErrorText} from '../../parts/Remark'
 import type {Asked, Doc} from './document'
 
+/** What has every word that was typed, or the beginning of it, in its sentence or among the other words for it. */
+function found(options: Schemas['ReadyMadeView'][], typed: string) {
+  const words = typed.toLowerCase().split(/\s+/).filter(Boolean)
+  return options.filter(({words: sentence, also}) => {
+    const known = `${sentence} ${also}`.toLowerCase()
+    return words.every(word => known.includes(word))
+  })
+}
+
 /** One more sentence, found by a few words of what is wanted; or all of them, from the model answer. */
 export function AskFor({
   id,
@@ -46,6 +55,8 @@ export function AskFor({
         <Autocomplete
           options={kinds.readyMade}
           getOptionLabel={option => option.words}
+          filterOptions={(options, {inputValue}) => found(options, inputValue)}
+          noOptionsText="Nothing fits. Try another word, such as count, text or link. Late work has its own section below."
           value={null}
           inputValue={words}
           onInputChange={(_, typed, reason) => setWords(reason === 'reset' ? '' : typed)}

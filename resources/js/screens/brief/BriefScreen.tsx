@@ -5,6 +5,7 @@ import {useParams} from 'react-router'
 import type {Schemas} from '../../api/client'
 import {assignment, briefDraft, briefKinds, briefReading, trialSites} from '../../api/queries'
 import {notJudged} from '../../parts/cost'
+import {Coded} from '../../parts/Coded'
 import {Frame} from '../../parts/Frame'
 import {InOrder} from '../../parts/InOrder'
 import {ErrorText} from '../../parts/Remark'
@@ -135,7 +136,6 @@ function Writing({id, draft, begun}: {id: string; draft: Schemas['BriefDraftView
       </Box>
       {keeping.theirs !== null && <TwoAtOnce theirs={keeping.theirs} onMine={keeping.keepMine} />}
       <ErrorText error={keeping.error ?? error} />
-      {site === 'model' && reading !== undefined && <ModelFallsShort reading={reading} />}
       <Box sx={asYaml ? {display: 'grid', gridTemplateColumns: 'minmax(0, 1fr) minmax(0, 1fr)', gap: 4} : undefined}>
         <InOrder
           label="What is asked"
@@ -184,7 +184,7 @@ function Writing({id, draft, begun}: {id: string; draft: Schemas['BriefDraftView
       <Proposed doc={doc} readings={reading?.proposed ?? []} tried={tried} onWrite={put} />
       <Box component="section" aria-labelledby="marking" sx={{borderTop: 1, borderColor: 'divider', pt: 2, mt: 3}}>
         <Typography variant="h2" id="marking" gutterBottom>
-          What findings and being late cost
+          Deductions and late work
         </Typography>
         <FieldBlanks
           fields={kinds.marking}
@@ -193,6 +193,7 @@ function Writing({id, draft, begun}: {id: string; draft: Schemas['BriefDraftView
         />
       </Box>
       <Silent doc={doc} fields={kinds.ignored} names={reading?.names ?? []} onWrite={put} />
+      {sites.some(({key}) => key === 'model') && <ModelFallsShort id={id} doc={doc} />}
       {/* Not what was read before the last change. */}
       <PutInUse
         id={id}
@@ -204,14 +205,26 @@ function Writing({id, draft, begun}: {id: string; draft: Schemas['BriefDraftView
   )
 }
 
-/** The model answer has to meet the brief in full: if it does not, one of the two is wrong. */
-function ModelFallsShort({reading}: {reading: Schemas['BriefReading']}) {
-  const short = reading.requirements.filter(({outcome}) => outcome === 'unmet' || outcome === 'partly').length
-  if (short === 0) return null
+/** The model answer has to meet the brief in full, whatever site it is tried on: if not, one of the two is wrong. */
+function ModelFallsShort({id, doc}: {id: string; doc: Doc}) {
+  const {data: reading} = useQuery(briefReading(id, JSON.stringify(doc), 'model'))
+  const titles = requirementsOf(doc).map(({title, id: name}) => String(title ?? name))
+  const short = (reading?.requirements ?? [])
+    .map((one, at) => ({...one, title: titles[at] ?? ''}))
+    .filter(({outcome}) => outcome === 'unmet' || outcome === 'partly')
+  if (short.length === 0) return null
   return (
-    <Typography role="alert" variant="body1" sx={{color: 'desk.fault', mb: 1}}>
-      The model answer does not meet {short === 1 ? 'one sentence' : `${short} sentences`}: one of the two is wrong.
-    </Typography>
+    <Box role="alert" sx={{borderTop: 1, borderColor: 'desk.fault', pt: 1.5, mt: 3}}>
+      <Typography variant="body1" sx={{color: 'desk.fault'}}>
+        The model answer does not meet {short.length === 1 ? 'one requirement' : `${short.length} requirements`}. Change
+        the brief or the model answer before you use this brief.
+      </Typography>
+      {short.map(({title, measured, expected}) => (
+        <Typography key={title} variant="body2" color="textSecondary" sx={{mt: 0.5}}>
+          <strong>{title}</strong>: <Coded>{`${measured} (expected: ${expected})`}</Coded>
+        </Typography>
+      ))}
+    </Box>
   )
 }
 

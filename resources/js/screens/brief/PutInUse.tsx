@@ -42,16 +42,16 @@ export function PutInUse({
   })
   const problems = reading?.problems ?? []
   return (
-    <Box component="section" aria-label="Put it in use" sx={{borderTop: 1, borderColor: 'divider', pt: 2, mt: 3}}>
+    <Box component="section" aria-label="Use this brief" sx={{borderTop: 1, borderColor: 'divider', pt: 2, mt: 3}}>
       {problems.length > 0 && (
         <Typography variant="body2" color="textSecondary" sx={{mb: 1}}>
-          It can be put in use once every sentence is whole. What is missing stands beside each; in short: {problems[0]}
+          You can use this brief when every sentence is complete. What is missing is beside each. First: {problems[0]}
         </Typography>
       )}
       {pencilled > 0 && (
         <Typography variant="body2" color="textSecondary" sx={{mb: 1}}>
-          {many(pencilled, 'sentence')} in pencil {pencilled === 1 ? 'is' : 'are'} no part of it, and will be gone when
-          it is put in use.
+          {many(pencilled, 'sentence')} in pencil {pencilled === 1 ? 'is' : 'are'} not part of it and will be removed when
+          you use this brief.
         </Typography>
       )}
       <ErrorText error={use.error ?? look.error ?? strike.error} />
@@ -62,16 +62,16 @@ export function PutInUse({
           loading={use.isPending}
           onClick={() => use.mutate()}
         >
-          Put it in use
+          Use this brief
         </Button>
         <Button
           disabled={reading === undefined || problems.length > 0}
           loading={look.isPending}
           onClick={() => look.mutate()}
         >
-          What it would change
+          Preview the changes
         </Button>
-        {draft.version > 0 && <Button onClick={() => strike.mutate()}>Strike out this draft</Button>}
+        {draft.version > 0 && <Button onClick={() => strike.mutate()}>Delete this draft</Button>}
       </Box>
       {look.data !== undefined && <Changes {...look.data} />}
     </Box>
