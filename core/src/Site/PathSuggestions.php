@@ -27,14 +27,74 @@ final class PathSuggestions
      */
     public function for(string $path, string $from): array
     {
+        $inFolder = $this->misspeltFolder($path);
+        // Every folder has an index page: that of another folder is not what is meant.
+        $isElsewhere = $inFolder === null || basename($path) !== Site::HOME;
         $found = array_filter([
             $this->site->spelling($path),
-            ...self::byProximity($this->site->named(basename($path)), $path, $from),
+            $inFolder,
+            ...($isElsewhere ? self::byProximity($this->site->named(basename($path)), $path, $from) : []),
             ...$this->withOtherExtension($path),
-            ...$this->misspelt($path, $from),
-        ], fn (?string $candidate) => $candidate !== null && $candidate !== $path);
+            ...($isElsewhere ? $this->misspelt($path, $from) : []),
+        ], fn (?string $candidate) => $candidate !== null && $candidate !== $path && $candidate !== $from);
 
         return array_slice(array_values(array_unique($found)), 0, 5);
+    }
+
+    /** The same file in a folder of nearly that name. */
+    private function misspeltFolder(string $path): ?string
+    {
+        $segments = explode('/', $path);
+        $file = array_pop($segments);
+        $above = '';
+        foreach ($segments as $at => $folder) {
+            if ($this->site->hasFolder($above.$folder)) {
+                $above .= "$folder/";
+
+                continue;
+            }
+            $near = self::slipOf($folder, $this->foldersIn($above));
+            $meant = $near === null ? '' : $above.implode('/', [$near, ...array_slice($segments, $at + 1), $file]);
+
+            return $this->site->file($meant) === null ? null : $meant;
+        }
+
+        return null;
+    }
+
+    /** @return list<string> the names of folders right inside a folder, which ends with a slash or is the root */
+    private function foldersIn(string $above): array
+    {
+        $folders = [];
+        foreach ($this->site->paths() as $path) {
+            $rest = str_starts_with($path, $above) ? substr($path, strlen($above)) : '';
+            if (str_contains($rest, '/')) {
+                $folders[] = explode('/', $rest)[0];
+            }
+        }
+
+        return array_values(array_unique($folders));
+    }
+
+    /**
+     * The name that was meant where one letter of four is a slip of the hand. More of a short name is another name, and
+     * so is another number: `lab3` is not `lab2`.
+     *
+     * @param  list<string>  $names
+     */
+    private static function slipOf(string $name, array $names): ?string
+    {
+        $numbers = preg_replace('/\D+/', ' ', $name) ?? '';
+        $others = array_filter($names, function (string $other) use ($numbers): bool {
+            $its = preg_replace('/\D+/', ' ', $other) ?? '';
+
+            return trim($its) === '' || trim($numbers) === '' || trim($its) === trim($numbers);
+        });
+        $near = NearestName::of($name, $others);
+
+        return $near !== null && NearestName::distance($name, $near, 3) <= max(1, intdiv(mb_strlen($name), 4))
+            ? $near
+            : null;
     }
 
     /** @return list<string> */
@@ -79,11 +139,8 @@ final class PathSuggestions
             foreach ($alike as $other) {
                 $byStem[$bare($other)] ??= $other;
             }
-            $stem = NearestName::of($bare($name), array_map(strval(...), array_keys($byStem)));
-            // One letter of four may be a slip of the hand; more of a short name is another name.
-            $isNear = $stem !== null
-                && NearestName::distance($bare($name), $stem, 3) <= max(1, intdiv(mb_strlen($bare($name)), 4));
-            $this->nearest[$name] = $isNear ? $byStem[$stem] : null;
+            $stem = self::slipOf($bare($name), array_map(strval(...), array_keys($byStem)));
+            $this->nearest[$name] = $stem === null ? null : $byStem[$stem];
         }
         $nearest = $this->nearest[$name];
 

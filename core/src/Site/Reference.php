@@ -32,7 +32,14 @@ final readonly class Reference
     /** The exact text to type here to reach a file of the site; a fragment that was written stays. */
     public function relativeUrlTo(string $path): string
     {
-        return RelativePath::between($this->basePath, $path)
+        $relative = RelativePath::between($this->basePath, $path);
+        $isFolder = str_ends_with(substr($this->written, 0, strcspn($this->written, '?#')), '/');
+        // Who links to a folder goes on to link to a folder.
+        $typed = $isFolder && str_ends_with($relative, '/'.Site::HOME)
+            ? substr($relative, 0, -strlen(Site::HOME))
+            : $relative;
+
+        return $typed
             .($this->target->fragment === null ? '' : '#'.rawurlencode($this->target->fragment));
     }
 

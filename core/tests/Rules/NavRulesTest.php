@@ -235,8 +235,8 @@ it('finds where a pattern is broken, with a brief or without', function (
     'a story with a choice missing' => [
         fn () => storySite(['b.html' => ['<a href="ba.html">Go to the ba scene</a>', '']]),
         'pattern: branching',
-        ['nav/unreachable-page ba.html'],
-        'Link to it from the menu, or from the page before it',
+        ['nav/pattern b.html:8:1'],
+        'Add `<a href="ba.html">…</a>` as a choice here',
     ],
     'an index that leaves one out' => [
         fn () => indexSite([

@@ -41,7 +41,11 @@ final readonly class PatternShortfall
     public static function of(PatternViolation $violation, PatternMatch $match, ParsedSite $site): Shortfall
     {
         $page = $site->page($violation->from);
-        $words = self::words($violation, $match, $site);
+        $lost = self::lostChoice($violation, $match, $site);
+        $words = $lost === null ? self::words($violation, $match, $site) : new Words(
+            "This page offers fewer choices than the others, and no link leads to `$lost`.",
+            'Add `<a href="'.RelativePath::between($violation->from, $lost).'">…</a>` as a choice here.',
+        );
         $menu = $site->fact(MenuSurvey::class)->on($violation->from)?->element;
         $to = $violation->expected?->to;
 
@@ -58,13 +62,28 @@ final readonly class PatternShortfall
                 default => ProofMark::Change,
             })
             ->mend(self::mend($violation))
-            ->about(...($to === null ? [] : [Subject::way($violation->from, $to)]))
-            ->causedBy(...self::causes($violation, $site));
+            ->about(...array_filter([
+                $to === null ? null : Subject::way($violation->from, $to),
+                $lost === null ? null : Subject::way('', "lost $lost"),
+            ]))
+            ->causedBy(...($lost === null ? self::causes($violation, $site) : []));
 
         return Shortfall::of($draft)
             ->item('pattern')
             ->costing(min(1.0, $violation->links / max(1, $match->count)))
             ->slips(...self::slips($violation, $site));
+    }
+
+    /** The page that a page with too few choices should lead to: the only one that no link leads to. */
+    private static function lostChoice(PatternViolation $violation, PatternMatch $match, ParsedSite $site): ?string
+    {
+        $isOfChoice = fn (PatternViolation $one) => $one->kind === ViolationKind::Missing
+            && $one->expected?->to === null;
+        $lost = $isOfChoice($violation) && $match->kind === PatternKind::Branching
+            ? $site->fact(LinkMap::class)->unlinked()
+            : [];
+
+        return count($lost) === 1 && count(array_filter($match->violations, $isOfChoice)) === 1 ? $lost[0] : null;
     }
 
     /** @return list<string> the links that the page does not have because of it */

@@ -67,10 +67,14 @@ final readonly class MissingFile extends ReferenceRule
     {
         $files = array_unique(array_map(fn (Reference $one) => $one->from->path, $references));
 
-        return count($files) > 1
-            && $references[0]->target->candidates === []
-            && $exam->expectations()->target($references[0]) === null;
+        $expected = array_unique(array_map(
+            fn (Reference $one) => (string) $exam->expectations()->target($one),
+            $references,
+        ));
+        // Links that should lead to different pages, and all lead to this one, are right: the page is missing.
+        $isMeant = $expected === [''] || count($expected) > 1;
 
+        return count($files) > 1 && $references[0]->target->candidates === [] && $isMeant;
     }
 
     protected function resolution(): Resolution

@@ -15,6 +15,7 @@ use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Map\LinkMap;
 use InkedMargin\Core\Site\Map\PageNames;
 use InkedMargin\Core\Site\Map\SpecialPage;
+use InkedMargin\Core\Site\Menu\MenuSurvey;
 use InkedMargin\Core\Site\ParsedSite;
 
 /** A page that readers cannot get to from the home page, and that no broken link was to lead to. Common practice. */
@@ -31,7 +32,7 @@ final readonly class UnreachablePage extends Rule
             'Nobody finds a page that no link leads to, unless they know its address. Search engines '
                 .'miss it too.',
             Citation::practice(),
-            ['file/unexpected', 'file/double-extension', 'file/name', 'link/folder-without-index'],
+            ['file/unexpected', 'file/double-extension', 'file/name', 'link/folder-without-index', 'nav/pattern'],
         ));
     }
 
@@ -51,9 +52,25 @@ final readonly class UnreachablePage extends Rule
             $isHomeDeadEnd = $map->edges[LinkMap::HOME] === [];
             yield Draft::aboutFile($path, $exam->site->pages[$path]->file)
                 ->says($problem.$more)
-                ->remedy('Link to it from the menu, or from the page before it.')
-                ->about(Subject::way('', 'lost'), ...($isHomeDeadEnd ? [Subject::page(LinkMap::HOME)] : []));
+                ->remedy(self::remedy($exam->site))
+                ->about(
+                    Subject::way('', 'lost'),
+                    Subject::way('', "lost $path"),
+                    ...($isHomeDeadEnd ? [Subject::page(LinkMap::HOME)] : []),
+                );
         }
+    }
+
+    private static function remedy(ParsedSite $site): string
+    {
+        $home = LinkMap::HOME;
+        $isIndex = 2 * count($site->fact(LinkMap::class)->edges[$home] ?? []) > count($site->pages) - 1;
+
+        return match (true) {
+            $site->fact(MenuSurvey::class)->usual !== null => 'Link to it from the menu.',
+            $isIndex => "Link to it from `$home`, as to the other pages.",
+            default => 'Link to it from the page before it.',
+        };
     }
 
     /**

@@ -20,9 +20,9 @@ use InkedMargin\Core\Site\Styles\StyleSources;
 use InkedMargin\Core\Source\Change;
 use InkedMargin\Core\Source\English;
 use InkedMargin\Core\Source\Span;
+use InkedMargin\Core\Style\Selector\RuleSelectors;
 use InkedMargin\Core\Style\Selector\SelectorError;
 use InkedMargin\Core\Style\Selector\SelectorFix;
-use InkedMargin\Core\Style\Selector\SelectorParser;
 use InkedMargin\Core\Style\Syntax\AtRuleNode;
 use InkedMargin\Core\Style\Syntax\Declaration;
 use InkedMargin\Core\Style\Syntax\QualifiedRule;
@@ -403,7 +403,7 @@ final readonly class Syntax extends Rule
     private function selector(StyleSource $source, QualifiedRule $rule): ?Draft
     {
         try {
-            SelectorParser::read($rule->tokens, $rule->preludeFrom, $rule->preludeTo);
+            RuleSelectors::of($rule);
         } catch (SelectorError $error) {
             $isKnown = $error->unknown !== null || str_contains($rule->prelude(), '}');
             if ($isKnown) {

@@ -22,8 +22,8 @@ use InkedMargin\Core\Source\NearestName;
 use InkedMargin\Core\Source\Span;
 use InkedMargin\Core\Style\Cascade\StyleRule;
 use InkedMargin\Core\Style\Selector\PseudoClass;
+use InkedMargin\Core\Style\Selector\RuleSelectors;
 use InkedMargin\Core\Style\Selector\SelectorError;
-use InkedMargin\Core\Style\Selector\SelectorParser;
 use InkedMargin\Core\Style\Selector\TypeSelector;
 
 /** A selector of an element, or a pseudo-class, that there is not (HTML Standard for names, Selectors Level 4). */
@@ -119,7 +119,7 @@ final readonly class UnknownSelector extends Rule
     {
         $written = $rule->written;
         try {
-            SelectorParser::read($written->tokens, $written->preludeFrom, $written->preludeTo);
+            RuleSelectors::of($written);
         } catch (SelectorError $error) {
             if ($error->unknown === null) {
                 return null;

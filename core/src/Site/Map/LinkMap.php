@@ -12,6 +12,7 @@ use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\Reference;
 use InkedMargin\Core\Site\ReferenceKind;
+use InkedMargin\Core\Site\Resolution;
 use InkedMargin\Core\Site\SiteFact;
 
 /**
@@ -72,9 +73,49 @@ final readonly class LinkMap implements SiteFact
                 $meant[$from][$to] ??= true;
             }
         }
-        $this->couldReach = self::distances($meant);
+        $missing = self::missingPages($links);
+        $this->couldReach = self::distances(self::through($missing, $meant));
         $this->distances = self::distances($edges);
-        $this->canGoHome = self::distances($back);
+        $this->canGoHome = self::distances(self::through($missing, $back));
+    }
+
+    /**
+     * Pages that are not there and that two pages or more link to.
+     *
+     * @param  list<PageLink>  $links
+     * @return array<array<string, true>> the pages that link to each
+     */
+    private static function missingPages(array $links): array
+    {
+        $missing = [];
+        foreach ($links as $link) {
+            $target = $link->reference->target;
+            if ($target->resolution === Resolution::MissingFile && $target->candidates === []) {
+                $missing["missing $target->path"][$link->from()] = true;
+            }
+        }
+
+        return array_filter($missing, fn (array $pages) => count($pages) > 1);
+    }
+
+    /**
+     * With missing pages as if they were there, each with links back to all that link to it: what is lost only because
+     * of them is told with them.
+     *
+     * @param  array<array<string, true>>  $missing
+     * @param  array<array<string, mixed>>  $edges
+     * @return array<array<string, mixed>>
+     */
+    private static function through(array $missing, array $edges): array
+    {
+        foreach ($missing as $path => $pages) {
+            $edges[$path] = $pages;
+            foreach (array_keys($pages) as $page) {
+                $edges[$page][$path] = true;
+            }
+        }
+
+        return $edges;
     }
 
     public static function of(ParsedSite $site): self

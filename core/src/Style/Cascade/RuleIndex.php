@@ -25,12 +25,12 @@ final class RuleIndex
     private int $rules = 0;
 
     /**
-     * @var array<string, list<array{int, StyleRule, Complex, string|null}>> each with its place in the order of all,
+     * @var array<string, list<array{int, StyleRule, Complex, list<string>}>> each with its place in the order of all,
      *     and what it needs around it
      */
     private array $decided = [];
 
-    /** @var array<string, list<array{int, StyleRule, Complex, string|null}>> likewise, what no standing decides */
+    /** @var array<string, list<array{int, StyleRule, Complex, list<string>}>> likewise, what no standing decides */
     private array $others = [];
 
     /** @var array<string, list<Entry>> those that are a name alone, by it */
@@ -99,7 +99,7 @@ final class RuleIndex
     }
 
     /**
-     * @param  array<string, list<array{int, StyleRule, Complex, string|null}>>  $entries
+     * @param  array<string, list<array{int, StyleRule, Complex, list<string>}>>  $entries
      * @param  array<string, list<Entry>>  $byName
      * @return list<Entry>
      */
@@ -109,8 +109,10 @@ final class RuleIndex
         $around = $matching->around($element);
         foreach (self::keysOf($element, $matching) as $key) {
             foreach ($entries[$key] ?? [] as [$order, $rule, $selector, $needed]) {
-                if ($needed !== null && $around !== null && ! isset($around[$needed])) {
-                    continue;
+                foreach ($around === null ? [] : $needed as $name) {
+                    if (! isset($around[$name])) {
+                        continue 2;
+                    }
                 }
                 if ($selector->matches($element, $matching)) {
                     $found[] = [$order, $rule, $selector];
@@ -149,21 +151,24 @@ final class RuleIndex
         return count($classes) > 1 ? array_values(array_unique($keys)) : $keys;
     }
 
-    /** A class or id that something around has to have, where the selector asks for one. */
-    private static function neededAround(Complex $selector): ?string
+    /** @return list<string> the classes and ids that something around has to have */
+    private static function neededAround(Complex $selector): array
     {
+        $needed = [];
+        if (count($selector->combinators) >= count($selector->compounds)) {
+            return [];
+        }
         for ($at = count($selector->combinators) - 1; $at >= 0; $at--) {
-            if (! in_array($selector->combinators[$at], [Combinator::Child, Combinator::Descendant], true)) {
-                return null;
-            }
-            foreach ($selector->compounds[$at]->parts ?? [] as $part) {
+            // What is before a sibling is around the element all the same; the sibling itself is not.
+            $isAround = in_array($selector->combinators[$at], [Combinator::Child, Combinator::Descendant], true);
+            foreach ($isAround ? $selector->compounds[$at]->parts ?? [] : [] as $part) {
                 if ($part instanceof IdSelector || $part instanceof ClassSelector) {
-                    return ($part instanceof IdSelector ? '#' : '.').strtolower($part->name);
+                    $needed[] = ($part instanceof IdSelector ? '#' : '.').strtolower($part->name);
                 }
             }
         }
 
-        return null;
+        return array_values(array_unique($needed));
     }
 
     /** Whether it is the name of an element and nothing else, so that every HTML element of that name matches. */

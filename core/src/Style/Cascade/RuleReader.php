@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Style\Cascade;
 
+use InkedMargin\Core\Style\Selector\RuleSelectors;
 use InkedMargin\Core\Style\Selector\SelectorError;
 use InkedMargin\Core\Style\Selector\SelectorList;
 use InkedMargin\Core\Style\Selector\SelectorParser;
@@ -85,7 +86,9 @@ final class RuleReader
     private function style(QualifiedRule $rule, ?SelectorList $around, string $layer, bool $applies): void
     {
         try {
-            $selector = SelectorParser::read($rule->tokens, $rule->preludeFrom, $rule->preludeTo, $around);
+            $selector = $around === null
+                ? RuleSelectors::of($rule)
+                : SelectorParser::read($rule->tokens, $rule->preludeFrom, $rule->preludeTo, $around);
         } catch (SelectorError) {
             $selector = null;
         }

@@ -81,7 +81,7 @@ final class Matcher
             $node instanceof Block => $this->one($from, fn (Item $item) => $item->text === $node->open
                 && self::matches($node->inside, $item->inside)),
             $node instanceof Sequence => $this->sequence($node->parts, $from),
-            $node instanceof OneOf => $this->oneOf($node->parts, $from),
+            $node instanceof OneOf => $this->oneOf($node, $from),
             $node instanceof InAnyOrder => $this->inAnyOrder($node, $from),
             $node instanceof Repeat => $this->repeat($node, $from),
             $node instanceof Required => array_values(array_filter(
@@ -174,14 +174,17 @@ final class Matcher
             || ($this->items[$place]->type ?? null) === TokenType::Comma;
     }
 
-    /**
-     * @param  list<GrammarNode>  $parts
-     * @return list<int>
-     */
-    private function oneOf(array $parts, int $from): array
+    /** @return list<int> */
+    private function oneOf(OneOf $node, int $from): array
     {
         $ends = [];
-        foreach ($parts as $part) {
+        $item = $this->items[$from] ?? null;
+        if ($item !== null && $item->type === TokenType::Ident && isset($node->words[$item->text])) {
+            $ends[$from + 1] = true;
+        } elseif ($node->words !== []) {
+            $this->furthest = max($this->furthest, $from);
+        }
+        foreach ($node->others as $part) {
             foreach ($this->ends($part, $from) as $end) {
                 $ends[$end] = true;
             }

@@ -22,6 +22,12 @@ final class ValueCheck
     /** Bytes of a property with its value. */
     private const LONGEST_KNOWN = 200;
 
+    private const SHAPES = [
+        '/"(?:[^"\\\\\n]|\\\\.)*"|\'(?:[^\'\\\\\n]|\\\\.)*\'/',
+        '/#[0-9a-f]{6}(?![\w-])/i',
+        '/(?<![\w.#%-])(?:\d+(?:\.\d+)?|\.\d+)(?:px|r?em)(?![\w%-])/i',
+    ];
+
     /** @var array<string, int|null> the first wrong component by property and value */
     private static array $places = [];
 
@@ -107,7 +113,7 @@ final class ValueCheck
      */
     private static function firstWrong(GrammarNode $node, Declaration $declaration, array $items): ?int
     {
-        $key = "$declaration->name\0{$declaration->value()}";
+        $key = "$declaration->name\0".self::shape($declaration->value());
         if (strlen($key) > self::LONGEST_KNOWN) {
             return Matcher::firstWrong($node, $items);
         }
@@ -119,6 +125,15 @@ final class ValueCheck
         }
 
         return self::$places[$key];
+    }
+
+    /**
+     * A value with what no definition asks about left out: what a string says, which colour of a form it is, how long a
+     * length is. Definitions ask for the sign of a length, and for nothing else.
+     */
+    private static function shape(string $value): string
+    {
+        return preg_replace(self::SHAPES, ['""', '#000000', '1px'], $value) ?? $value;
     }
 
     private static function isVendors(Item $item): bool
