@@ -80,6 +80,15 @@ enum FileType: string
         };
     }
 
+    public function isPicture(): bool
+    {
+        return in_array(
+            $this,
+            [self::Png, self::Jpeg, self::Gif, self::Webp, self::Bmp, self::Icon, self::Avif],
+            true,
+        );
+    }
+
     /** Whether it can be read as a page, well or badly. */
     public function isReadable(): bool
     {

@@ -197,6 +197,9 @@ it('comes to met, partly, unmet or unclear, and shows where', function (
         'kind: files, names: ["*.png"], at_least: 1', [...$page('<p>a</p>'), 'a.png' => 'text'], 'unmet',
         ['too-few index.html:1:1'],
     ];
+    yield 'a picture of another format' => [
+        'kind: files, names: ["*.png"], at_least: 1', [...$page('<p>a</p>'), 'a.png' => "\xff\xd8\xff"], 'met',
+    ];
     $styled = fn (string $css) => [
         'index.html' => Samples::page('<p class="a b" id="c">a</p>', head: '<link rel="stylesheet" href="s.css">'),
         's.css' => $css,

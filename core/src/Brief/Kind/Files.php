@@ -207,12 +207,18 @@ final readonly class Files extends Requirement implements NamesThings, SpeaksFor
         ));
     }
 
-    /** Whether a file is there, and is no other type than its extension says. What a page is, its own rules say. */
+    /**
+     * Whether a file is there, and is of the kind that its extension says. A picture of another format is still one, and
+     * what a page is, its own rules say.
+     */
     private static function isWhatItSays(?SourceFile $file): bool
     {
-        return $file !== null && ($file->bytes === ''
-            || $file->kind() === FileKind::Page
-            || FileType::of($file->bytes)->suits($file->extension()));
+        if ($file === null || $file->bytes === '' || $file->kind() === FileKind::Page) {
+            return $file !== null;
+        }
+        $type = FileType::of($file->bytes);
+
+        return $type->suits($file->extension()) || ($file->kind() === FileKind::Picture && $type->isPicture());
     }
 
     private function missingFile(string $name, ParsedSite $site): Shortfall

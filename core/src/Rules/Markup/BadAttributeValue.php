@@ -74,6 +74,9 @@ final readonly class BadAttributeValue extends SlipRule
         if ($sign !== null) {
             return $sign;
         }
+        if ($name === 'id' && preg_match('/\S\s+\S/', $attribute->value) === 1) {
+            return self::spacedId($attribute, $element, $page);
+        }
         $expected = $table->expected($element->name, $name, $attribute->value);
 
         return $expected === null ? null : Draft::at($page, $element)
@@ -82,6 +85,18 @@ final readonly class BadAttributeValue extends SlipRule
             ->says("`$name=\"{$attribute->value}\"` is not a value that `$name` takes.")
             ->remedy("Use $expected.")
             ->folded("$name={$attribute->value}");
+    }
+
+    private static function spacedId(Attribute $attribute, Element $element, Page $page): Draft
+    {
+        $better = preg_replace('/\s+/', '-', trim($attribute->value)) ?? '';
+
+        return Draft::at($page, $element)
+            ->span($attribute->valueSpan() ?? $attribute->nameSpan())
+            ->anchored('@id')
+            ->says("`id=\"{$attribute->value}\"` has a space in it, so neither links nor stylesheets can name it.")
+            ->remedy("Type `id=\"$better\"`, and the same name where it is used.")
+            ->folded("id={$attribute->value}");
     }
 
     /** `blank` without the underscore is the name of a window: it opens one, and every other such link reuses it. */

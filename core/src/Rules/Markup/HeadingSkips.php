@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Rules\Markup;
 
 use InkedMargin\Core\Brief\Examination;
+use InkedMargin\Core\Brief\Requirement\LostTag;
 use InkedMargin\Core\Finding\Citation;
 use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
@@ -29,7 +30,7 @@ final readonly class HeadingSkips extends Rule
                 'The h1, h2, h3, h4, h5, and h6 elements',
                 'sections.html#the-h1,-h2,-h3,-h4,-h5,-and-h6-elements',
             ),
-            ['markup/misnested', 'markup/unclosed-element'],
+            ['markup/stray-end-tag'],
         ));
     }
 
@@ -45,6 +46,7 @@ final readonly class HeadingSkips extends Rule
                     yield Draft::at($page, $element)
                         ->says("`<{$element->name}>` follows `<h$before>`, so a level is skipped.")
                         ->remedy("Use `<$right>` here, and set its size in the stylesheet.")
+                        ->causedBy(...LostTag::causes($page, [$right]))
                         ->folded("$before>$level");
                 }
                 $before = $level;

@@ -31,7 +31,7 @@ final readonly class Indentation extends Rule
             'Indentation shows what is inside what. If it is wrong, a missing end tag is easy to '
                 .'overlook.',
             Citation::practice(),
-            ['markup/unclosed-element', 'markup/misnested', 'markup/content-model'],
+            ['markup/unclosed-element', 'markup/misnested', 'markup/content-model', 'brief/skeleton'],
         ));
     }
 

@@ -13,6 +13,7 @@ use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\ParsedSite;
+use InkedMargin\Core\Site\Styles\MarkupNames;
 use InkedMargin\Core\Site\Styles\RuleReach;
 use InkedMargin\Core\Site\Styles\Scripts;
 use InkedMargin\Core\Site\Styles\StyleSource;
@@ -51,6 +52,7 @@ final readonly class MatchesNothing extends Rule
     public function check(Examination $exam): iterable
     {
         $reach = $exam->site->fact(RuleReach::class);
+        $names = $exam->site->fact(MarkupNames::class);
         $linked = array_flip(array_map(fn ($rule) => $rule->sheet, $reach->rules));
         $links = self::links($exam->site);
         foreach ($exam->site->fact(StyleSources::class)->all as $source) {
@@ -63,7 +65,7 @@ final readonly class MatchesNothing extends Rule
                 continue;
             }
             foreach ($source->rules() as $rule) {
-                if (! self::isIdle($rule, $source, $reach)) {
+                if (! self::isIdle($rule, $source, $reach) || $names->haveSpacedIdOf($rule)) {
                     continue;
                 }
                 $shown = English::excerpt($rule->written->prelude(), 50);

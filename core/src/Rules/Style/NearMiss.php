@@ -14,7 +14,9 @@ use InkedMargin\Core\Finding\Related;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Rules\Rule;
+use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\Styles\MarkupNames;
 use InkedMargin\Core\Site\Styles\MissedName;
 use InkedMargin\Core\Site\Styles\RuleReach;
@@ -46,7 +48,7 @@ final readonly class NearMiss extends Rule
             'A rule reaches only elements with exactly its name: `.` is for classes, `#` is for ids, '
                 .'and capitals count. A near miss styles nothing.',
             Citation::css('Selectors Level 4', 'Class Selectors', 'selectors-4/#class-html'),
-            ['style/syntax', 'markup/unknown-attribute'],
+            ['style/syntax', 'markup/unknown-attribute', 'markup/bad-attribute-value'],
         ));
     }
 
@@ -126,11 +128,21 @@ final readonly class NearMiss extends Rule
         $attribute = str_starts_with($meant, '#') ? 'id' : 'class';
         $name = $variant === 'space' ? $meant : substr($meant, 1);
         $typed = $meant[0].Escape::name(substr($meant, 1));
+        $both = $variant === 'dot' ? self::classesOfOne($rule->written->prelude(), $written, $places) : null;
+        if ($both !== null) {
+            // `.tow path` for `class="tow path"`: two classes of one element have no space between them.
+            $start = (int) strpos($rule->written->prelude(), $both);
+            $span = new Span($prelude->start + $start, $prelude->start + $start + strlen($both));
+            $typed = preg_replace('/\s+/', '.', $both) ?? $both;
+        }
         $where = count($places) === 1 ? 'the page has' : count($places).' elements have';
 
         return Draft::inCss($source, $span, "missed:$written")
             ->variant($variant)
-            ->says(self::message($missed, count($places)))
+            ->says($both === null
+                ? self::message($missed, count($places))
+                : "`$both` looks for an element `$written`; `class=\"".trim(strtr($both, '.', ' '))
+                    .'"` has two classes.')
             ->remedy($variant === 'space'
                 ? 'Type `class="'.substr($written, 1).'"` on the page.'
                 : "Type `$typed`.")
@@ -139,8 +151,37 @@ final readonly class NearMiss extends Rule
                 array_slice($places, 0, self::MOST_RELATED),
             ))
             ->mend($variant === 'space' || $at === false ? null : Mend::of(new Edit($source->file, $span, $typed)))
+            ->causedBy(...self::badValues($name, $places))
             ->about(Subject::inCss($source, $prelude), "name:$written", "name:$meant", ...self::parts($variant, $meant))
             ->folded(English::excerpt("missed $written"));
+    }
+
+    /**
+     * A class and the word after it, where all elements with a class of that word have both.
+     *
+     * @param  list<array{Page, Element}>  $places
+     */
+    private static function classesOfOne(string $prelude, string $written, array $places): ?string
+    {
+        if (preg_match('/\.([\w-]+)\s+'.preg_quote($written, '/').'(?![\w-])/', $prelude, $match) !== 1) {
+            return null;
+        }
+        $hasBoth = fn (array $place) => in_array($match[1], $place[1]->classes(), true);
+
+        return array_filter($places, $hasBoth) === $places ? $match[0] : null;
+    }
+
+    /**
+     * A sign or a space that does not belong in a class or id is told on the page.
+     *
+     * @param  list<array{Page, Element}>  $places
+     * @return list<string>
+     */
+    private static function badValues(string $name, array $places): array
+    {
+        return strpbrk($name, ".#\t\n ") === false
+            ? []
+            : array_map(fn (array $one) => Subject::element($one[0]->path(), $one[1]), $places);
     }
 
     private static function message(MissedName $missed, int $count): string

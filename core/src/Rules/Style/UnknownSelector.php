@@ -15,6 +15,7 @@ use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\ElementTable;
 use InkedMargin\Core\Rules\Rule;
+use InkedMargin\Core\Site\Styles\MarkupNames;
 use InkedMargin\Core\Site\Styles\RuleReach;
 use InkedMargin\Core\Site\Styles\StyleSource;
 use InkedMargin\Core\Site\Styles\StyleSources;
@@ -64,6 +65,7 @@ final readonly class UnknownSelector extends Rule
     {
         $elements = ElementTable::load();
         $reach = $exam->site->fact(RuleReach::class);
+        $names = $exam->site->fact(MarkupNames::class);
         foreach ($exam->site->fact(StyleSources::class)->all as $source) {
             foreach ($source->rules() as $rule) {
                 if ($rule->selector === null) {
@@ -76,7 +78,8 @@ final readonly class UnknownSelector extends Rule
                 }
                 foreach (RuleReach::partsOf($rule) as $part) {
                     $name = $part instanceof TypeSelector ? strtolower($part->name ?? '*') : '*';
-                    if ($name !== '*' && ! $elements->knows($name) && ! in_array($name, self::OTHERS, true)
+                    if ($name !== '*' && ! $names->haveSpacedIdOf($rule)
+                        && ! $elements->knows($name) && ! in_array($name, self::OTHERS, true)
                         && $reach->elements($rule) === [] && preg_match('/^[a-z][a-z0-9]*$/', $name) === 1) {
                         yield $this->element($source, $rule, $name, NearestName::of($name, $elements->current()));
                     }

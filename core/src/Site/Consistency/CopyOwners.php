@@ -68,6 +68,8 @@ final class CopyOwners implements SiteFact
     public function owner(string $words, array $pages): Page
     {
         if (count($pages) !== 2) {
+            usort($pages, fn (Page $one, Page $other) => $this->placeOf($one) <=> $this->placeOf($other));
+
             return PageNames::owner($words, $pages);
         }
         $key = "{$pages[0]->path()}\0{$pages[1]->path()}";
@@ -95,9 +97,14 @@ final class CopyOwners implements SiteFact
                 return $page;
             }
         }
-        $place = fn (Page $page) => $this->order[$page->path()] ?? PHP_INT_MAX;
 
-        return $place($other) < $place($one) ? $other : $one;
+        return $this->placeOf($other) < $this->placeOf($one) ? $other : $one;
+    }
+
+    /** How late the home page leads to a page; what was made first was copied. */
+    private function placeOf(Page $page): int
+    {
+        return $this->order[$page->path()] ?? PHP_INT_MAX;
     }
 
     /** How surely words are about a page. */

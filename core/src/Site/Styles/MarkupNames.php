@@ -65,6 +65,14 @@ final class MarkupNames implements SiteFact
         return $this->places[$name] ?? [];
     }
 
+    /** Whether a rule speaks of an id with a space, as `#my gate` does of `id="my gate"`: it is told on the page. */
+    public function haveSpacedIdOf(StyleRule $rule): bool
+    {
+        preg_match_all('/#([\w-]+)\s+([\w-]+)/', $rule->written->prelude(), $matches, PREG_SET_ORDER);
+
+        return array_filter($matches, fn (array $one) => $this->placesOf("#$one[1] $one[2]") !== []) !== [];
+    }
+
     /**
      * The names in a rule's selector that no page has, where one is plainly meant that they have and no rule speaks of.
      *
