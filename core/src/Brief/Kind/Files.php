@@ -208,8 +208,8 @@ final readonly class Files extends Requirement implements NamesThings, SpeaksFor
     }
 
     /**
-     * Whether a file is there, and is of the kind that its extension says. A picture of another format is still one, and
-     * what a page is, its own rules say.
+     * Whether a file is there, and is of the kind that its extension says. A picture of another format is still one,
+     * and what a page is, its own rules say.
      */
     private static function isWhatItSays(?SourceFile $file): bool
     {
