@@ -42,7 +42,7 @@ final readonly class Alike
     /** @return Builder<Finding> */
     private function pencilled(Reach $reach): Builder
     {
-        return Found::pencilled(Found::ofKind($this->like->rule, $this->like->variant))
+        return Found::pencilled(Found::ofKind($this->like->rule, Found::kindOf($this->like)))
             ->where(fn ($query) => match ($reach) {
                 Reach::Page => $query->where('h.id', $this->handIn->id)->where('findings.file', $this->like->file),
                 Reach::Site => $query->where('h.id', $this->handIn->id),

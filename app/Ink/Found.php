@@ -15,11 +15,26 @@ final readonly class Found
     /**
      * The findings of one kind, joined with their runs as `r` and their hand-ins as `h`.
      *
+     * @param  string  $variant  with `@` and the id of a requirement behind it where `kindOf` gives one
      * @return Builder<Finding>
      */
     public static function ofKind(string $rule, string $variant): Builder
     {
-        return self::newest()->where('findings.rule', $rule)->where('findings.variant', $variant);
+        [$own, $requirement] = [...explode('@', $variant, 2), null];
+        $found = self::newest()->where('findings.rule', $rule)->where('findings.variant', $own);
+
+        return $requirement === null ? $found : $found->where('findings.requirement', $requirement);
+    }
+
+    /**
+     * The variant by which a finding is one of a kind. What two requirements ask for are two kinds, though one rule speaks
+     * for both: pictures without alt text, and links that open in the same tab.
+     */
+    public static function kindOf(Finding $finding): string
+    {
+        $isOfRequirement = str_starts_with($finding->rule, 'brief/') && $finding->requirement !== null;
+
+        return $isOfRequirement ? "$finding->variant@$finding->requirement" : $finding->variant;
     }
 
     /**

@@ -67,7 +67,7 @@ final readonly class LessonPlan
         ));
         $plainest = $examples->first() ?? $first;
         $words = $off($plainest);
-        $example = $rule->example($variant);
+        $example = $rule->example(explode('@', $variant)[0]);
 
         return new LessonPage(
             $id,

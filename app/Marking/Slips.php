@@ -15,7 +15,8 @@ use InkedMargin\Core\Finding\Weight;
 final readonly class Slips
 {
     private const BY_HAND_IN = <<<'SQL'
-        select found.rule, found.variant, run.hand_in_id, count(*) as findings,
+        select found.rule, found.variant || case when found.rule like 'brief/%' then coalesce('@' || found.requirement, '') else '' end
+            as variant, run.hand_in_id, count(*) as findings,
             count(*) filter (where remark.id is null) as pencilled,
             (array_agg(found.weight order by found.position))[1] as weight,
             (array_agg(found.message order by found.position))[1] as message,

@@ -108,6 +108,16 @@ it('reads a draft sentence by sentence, and tries it on the site that is chosen'
     )->assertOk()->assertJsonPath('awarded', null);
 });
 
+it('keeps the comments of a brief while it is edited as sentences', function () {
+    $source = "title: T\nrequirements:\n  # Rowan asked for it.\n  - {id: look, kind: look, title: Layout, points: 2}\n";
+    $document = $this->postJson("$this->at/brief/reading", ['source' => $source, 'site' => null])->assertOk()
+        ->json('document');
+    $document['requirements'][0]['points'] = 3;
+
+    expect($this->postJson("$this->at/brief/reading", ['source' => json_encode($document), 'site' => null])->json('yaml'))
+        ->toContain("  # Rowan asked for it.\n  - id: look\n");
+});
+
 it('offers the model, the starter, what was handed in, and the examples to try it on', function () {
     ($this->give)('model', [$this->upload($this->model, 'model.zip')]);
     $handIn = $this->handIn($this->assignment, $this->model);

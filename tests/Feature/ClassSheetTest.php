@@ -67,6 +67,27 @@ it('has the commonest slips with whose they are, and where to begin', function (
         ->and($slip()['places'][0]['fingerprint'])->not->toBe($first);
 });
 
+it('keeps what two requirements ask for apart, though one rule speaks for both', function () {
+    $brief = <<<'YAML'
+        title: T
+        requirements:
+          - {id: alt, kind: attributes, title: Alt text, selector: img, has: [title], points: 1}
+          - {id: sizes, kind: attributes, title: Sizes, selector: img, has: [width], points: 1}
+        YAML;
+    $this->putJson("/api/assignments/{$this->work->id}/brief", ['source' => $brief])->assertOk();
+    $slips = collect(($this->sheet)()['slips'])->where('rule', 'brief/attributes');
+
+    expect($slips->pluck('findings', 'requirement')->sortKeys()->all())->toBe(['alt' => 3, 'sizes' => 3]);
+
+    $kind = $slips->firstWhere('requirement', 'sizes');
+    $this->postJson("/api/assignments/{$this->work->id}/slips", [
+        'rule' => $kind['rule'], 'variant' => $kind['variant'], 'does' => 'inked',
+    ])->assertOk();
+
+    expect(collect(($this->sheet)()['slips'])->where('rule', 'brief/attributes')->pluck('pencilled', 'requirement')
+        ->sortKeys()->all())->toBe(['alt' => 3, 'sizes' => 0]);
+});
+
 it('is an empty sheet before anything came in', function () {
     $empty = $this->assignment($this->user);
     $this->getJson("/api/assignments/$empty->id/class-sheet")->assertOk()

@@ -26,6 +26,7 @@ final readonly class Brief
         public array $requirements,
         public array $ignored = [],
         public Scheme $scheme = new Scheme,
+        public ?string $comment = null,
     ) {
     }
 
@@ -38,7 +39,10 @@ final readonly class Brief
     /** @return list<Field> */
     public static function fields(): array
     {
-        return [Field::text('title', 'what the assignment is called', true, 200)];
+        return [
+            Field::text('title', 'what the assignment is called', true, 200),
+            Field::text('comment', 'for yourself and those you teach with; students never see it', false, 20_000),
+        ];
     }
 
     /**

@@ -88,7 +88,7 @@ final readonly class BriefReader
         $scheme = self::scheme($marking, $problems);
         $read = self::requirements($requirements, $scheme->total, $fields, $problems);
         $silent = $ignored === null ? [] : self::ignored($ignored, $fields, $problems);
-        $brief = new Brief($title, $read, $silent, $scheme);
+        $brief = new Brief($title, $read, $silent, $scheme, $fields->optionalText('comment'));
         if ($problems->all() !== []) {
             throw new BriefError($problems->all());
         }
@@ -121,7 +121,7 @@ final readonly class BriefReader
             ]);
         }
 
-        return $values;
+        return YamlComments::in($source)->addTo($values);
     }
 
     /** @throws BriefError where it is too long, not UTF-8, or has control characters */

@@ -7,7 +7,7 @@ namespace InkedMargin\Core\Brief;
 use InkedMargin\Core\Brief\Requirement\Requirement;
 use Symfony\Component\Yaml\Yaml;
 
-/** Writes a brief as it was read, comments aside: read again, it is the same. */
+/** Writes a brief as it was read, with its comments before what they are about: read again, it is the same. */
 final readonly class BriefWriter
 {
     /** Levels that have lines of their own. */
@@ -35,7 +35,23 @@ final readonly class BriefWriter
     /** @param  array<mixed>  $values */
     private static function dump(array $values): string
     {
-        return Yaml::dump($values, self::LEVELS, 2, Yaml::DUMP_OBJECT_AS_MAP | Yaml::DUMP_COMPACT_NESTED_MAPPING);
+        $list = is_array($values['requirements'] ?? null) ? array_values($values['requirements']) : [];
+        $comments = [];
+        foreach ($list as $at => $one) {
+            $comment = is_array($one) ? $one['comment'] ?? null : null;
+            if (is_array($one) && is_string($comment)) {
+                $comments[$at] = $comment;
+                $list[$at] = array_diff_key($one, ['comment' => 1]);
+            }
+        }
+        $ofBrief = is_string($values['comment'] ?? null) ? $values['comment'] : null;
+        if (isset($values['requirements']) && is_array($values['requirements'])) {
+            $values['requirements'] = $list;
+        }
+        unset($values['comment']);
+        $flags = Yaml::DUMP_OBJECT_AS_MAP | Yaml::DUMP_COMPACT_NESTED_MAPPING;
+
+        return YamlComments::write(Yaml::dump($values, self::LEVELS, 2, $flags), $ofBrief, $comments);
     }
 
     public static function json(Brief $brief): string
@@ -52,6 +68,7 @@ final readonly class BriefWriter
     {
         return array_filter([
             'title' => $brief->title,
+            'comment' => $brief->comment ?? [],
             'marking' => $brief->scheme->given,
             'requirements' => array_map(
                 fn (Requirement $one) => self::objects($one->terms->given),

@@ -64,6 +64,7 @@ final readonly class Terms
                 [self::ONCE, self::ALONE],
             ),
             Field::text('message', 'said to the student in place of the product’s own words', false, 2_000),
+            Field::text('comment', 'for yourself and those you teach with; students never see it', false, 20_000),
         ];
     }
 

@@ -57,6 +57,7 @@ export function Slips({assignmentId, sheet}: {assignmentId: string; sheet: Schem
         <Kinds
           assignmentId={assignmentId}
           slips={sheet.slips}
+          requirements={sheet.requirements}
           handIns={sheet.rows.filter(one => one.handInId !== null).length}
         />
       ) : (
@@ -68,7 +69,17 @@ export function Slips({assignmentId, sheet}: {assignmentId: string; sheet: Schem
 
 const onWhen = (isOn: boolean) => ({fontWeight: isOn ? 700 : 400, color: isOn ? 'text.primary' : 'text.secondary'})
 
-function Kinds({assignmentId, slips, handIns}: {assignmentId: string; slips: Schemas['ClassSlip'][]; handIns: number}) {
+function Kinds({
+  assignmentId,
+  slips,
+  requirements,
+  handIns,
+}: {
+  assignmentId: string
+  slips: Schemas['ClassSlip'][]
+  requirements: Schemas['SheetRequirement'][]
+  handIns: number
+}) {
   const [open, setOpen] = useState<string | null>(null)
   const [isWhole, setWhole] = useState(false)
   const [last, setLast] = useState<Done | null>(null)
@@ -106,7 +117,7 @@ function Kinds({assignmentId, slips, handIns}: {assignmentId: string; slips: Sch
                     sx={{textAlign: 'left'}}
                     onClick={() => setOpen(open === key ? null : key)}
                   >
-                    {titleOf(slip.rule)}
+                    {nameOf(slip, requirements)}
                   </Link>
                   <Typography variant="body2" color="textSecondary" sx={open === key ? {} : ONE_LINE}>
                     <Coded>{slip.message}</Coded>
@@ -135,6 +146,10 @@ function Kinds({assignmentId, slips, handIns}: {assignmentId: string; slips: Sch
     </>
   )
 }
+
+/** What a requirement asks for goes by its own title: one rule speaks for many of them. */
+const nameOf = ({rule, variant, requirement}: Schemas['ClassSlip'], requirements: Schemas['SheetRequirement'][]) =>
+  (variant.includes('@') && requirements.find(({id}) => id === requirement)?.title) || titleOf(rule)
 
 const ONE_LINE = {overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap'} as const
 
