@@ -14,7 +14,7 @@ type OnWrite = (name: string, value: unknown) => void
 const APART = new Set(['id', 'kind'])
 
 /** What can be said of every requirement, in the order in which it is said. */
-const TERMS = ['title', 'points', 'pages', 'credit', 'steps', 'weight', 'message']
+const TERMS = ['title', 'points', 'pages', 'credit', 'steps', 'weight', 'message', 'comment']
 
 /** Blanks that are there though nothing is said in them. */
 const ALWAYS = new Set(['title', 'points', 'pages'])
@@ -91,6 +91,7 @@ interface BlankProps {
 function Blank(props: BlankProps) {
   const {field, value, onWrite} = props
   const {name} = field
+  if (name === 'comment') return <Lines {...props} show={text} read={typed => typed} />
   switch (field.type) {
     case 'yes or no':
       return (
@@ -326,7 +327,7 @@ function Pages({field, value, names, onWrite}: BlankProps) {
   )
 }
 
-/** What has lines of its own: parts, entries, steps. */
+/** What has lines of its own: parts, entries, steps, comments. */
 function Lines({
   field,
   value,
