@@ -27,8 +27,8 @@ final readonly class Found
     }
 
     /**
-     * The variant by which a finding is one of a kind. What two requirements ask for are two kinds, though one rule speaks
-     * for both: pictures without alt text, and links that open in the same tab.
+     * The variant by which a finding is one of a kind. What two requirements ask for are two kinds, though one rule
+     * speaks for both: pictures without alt text, and links that open in the same tab.
      */
     public static function kindOf(Finding $finding): string
     {

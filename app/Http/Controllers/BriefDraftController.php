@@ -61,7 +61,10 @@ final class BriefDraftController extends Controller
                 fn (string $kind) => new BriefKindView($kind::kind(), $kind::about(), $fields($kind::fields())),
                 Kinds::ALL,
             ),
-            array_map(fn (ReadyMade $one) => new ReadyMadeView($one->words, $one->also, $one->values), ReadyMade::all()),
+            array_map(
+                fn (ReadyMade $one) => new ReadyMadeView($one->words, $one->also, $one->values),
+                ReadyMade::all(),
+            ),
         ));
     }
 
