@@ -113,8 +113,12 @@ final readonly class EmptyElement extends Rule
             && $element->value('href') === null
             && ($element->value('id') ?? $element->value('name')) !== null;
 
+        // An attribute for scripts says that one of them fills it, or uses it as it is.
+        $isForScripts = preg_grep('/^data-/', array_map(strval(...), array_keys($element->attributes))) !== [];
+
         return trim($name) !== ''
             || $isTarget
+            || $isForScripts
             || $element->value('hidden') !== null
             || $element->value('aria-hidden') === 'true';
     }

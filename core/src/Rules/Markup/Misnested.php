@@ -46,7 +46,9 @@ final readonly class Misnested extends Rule
         foreach ($exam->site->pages as $page) {
             $nested = self::nested($page);
             foreach ($page->pairs->crossed as [$element, $endTag]) {
-                if (! isset($nested[$element->closedAt ?? -1])) {
+                // Where scripts run, a `noscript` in the head is text (HTML Standard, 13.2.6.4.4).
+                $isText = $element->is('noscript') && $element->parent?->name === 'head';
+                if (! $isText && ! isset($nested[$element->closedAt ?? -1])) {
                     yield $this->crossing($element, $endTag, $page);
                 }
             }

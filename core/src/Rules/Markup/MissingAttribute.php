@@ -56,11 +56,12 @@ final readonly class MissingAttribute extends ElementRule
         return null;
     }
 
-    /** Microdata and RDFa give `meta` and `link` a use of their own. */
+    /** Microdata and RDFa give `meta` and `link` a use of their own; scripts load what has `data-src`. */
     private static function isOtherwiseUsed(Element $element): bool
     {
         return in_array($element->name, ['meta', 'link'], true)
-            && ($element->attribute('property') ?? $element->attribute('itemprop')) !== null;
+            ? ($element->attribute('property') ?? $element->attribute('itemprop')) !== null
+            : ($element->attribute('data-src') ?? $element->attribute('data-srcset')) !== null;
     }
 
     /** @return array<string, list<string|list<string>>> */

@@ -19,7 +19,9 @@ use InkedMargin\Core\Site\Styles\StyleSources;
 use InkedMargin\Core\Source\English;
 use InkedMargin\Core\Style\Cascade\Longhands;
 use InkedMargin\Core\Style\Cascade\Variables;
+use InkedMargin\Core\Style\Syntax\Declaration;
 use InkedMargin\Core\Style\Syntax\TokenType;
+use InkedMargin\Core\Style\Value\Item;
 use InkedMargin\Core\Style\Value\ValueCheck;
 use InkedMargin\Core\Style\Value\Verdict;
 
@@ -69,7 +71,8 @@ final readonly class NoGenericFont extends Rule
                     ? Longhands::value($declaration->name, 'font-family', $check->items)
                     : null;
                 $last = $fonts === null ? null : $fonts[count($fonts) - 1];
-                if ($fonts === null || $last === null || array_filter($fonts, Variables::areIn(...)) !== []
+                if ($fonts === null || $last === null || self::isHidden($declaration, $check->items)
+                    || array_filter($fonts, Variables::areIn(...)) !== []
                     || ! in_array($last->type, [TokenType::Ident, TokenType::String], true)
                     || ($last->type === TokenType::Ident && in_array($last->text, self::GENERIC, true))) {
                     continue;
@@ -91,5 +94,17 @@ final readonly class NoGenericFont extends Rule
                     ->folded("fonts $shown");
             }
         }
+    }
+
+    /**
+     * Text without a size shows no font: `font: 0/0 a` hides the words of an element. Common practice.
+     *
+     * @param  list<Item>  $items
+     */
+    private static function isHidden(Declaration $declaration, array $items): bool
+    {
+        $size = $declaration->name === 'font' ? Longhands::value('font', 'font-size', $items) : null;
+
+        return $size !== null && count($size) === 1 && preg_match('/^0(?:\.0*)?[a-z]*$/i', $size[0]->text) === 1;
     }
 }

@@ -21,6 +21,9 @@ final readonly class ContentPictures implements SiteFact
 {
     private const DECORATION = '/logo|banner|arrow|icon|button|back|next|prev|home|bullet|divider|background|spacer|rule|line|header|footer/i';
 
+    /** Alt texts that fit any picture, and so belong to none. */
+    private const GENERAL = '/^\s*(?:(?:an?|the|my|our|small|large|raised|round(?:ed)?|circle|thumbnail|profile|sample|stock)\s+)*(?:image|picture|photo|thumbnail|icon|logo|avatar|graphic)s?(?:\s*\d+)?\s*$/i';
+
     /** @param  list<Leftover>  $leftovers */
     private function __construct(public array $leftovers)
     {
@@ -63,10 +66,11 @@ final readonly class ContentPictures implements SiteFact
     private static function altTexts(ParsedSite $site, array $content, array $taken): iterable
     {
         foreach (self::byAlt($site, $content) as $same) {
-            if (count($same) !== 2 || self::fileName($same[0][1]) === self::fileName($same[1][1])) {
+            $words = (string) $same[0][1]->value('alt');
+            $isOneFile = count($same) === 2 && self::fileName($same[0][1]) === self::fileName($same[1][1]);
+            if (count($same) !== 2 || $isOneFile || preg_match(self::GENERAL, $words) === 1) {
                 continue;
             }
-            $words = (string) $same[0][1]->value('alt');
             $owner = $site->fact(CopyOwners::class)->owner(
                 $words.' '.pathinfo(self::fileName($same[0][1]), PATHINFO_FILENAME),
                 array_column($same, 0),
