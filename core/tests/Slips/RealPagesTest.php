@@ -22,6 +22,7 @@ it('has nothing against what real pages do on purpose', function (string $rule, 
     expect($found)->not->toContain($rule);
 })->with([
     'words hidden by a font without size' => ['style/no-generic-font', '<p>a</p>', "p { font: 0/0 a }\n"],
+    'an icon font' => ['style/no-generic-font', '<p>a</p>', "p { font-family: 'Boat Icons' }\n"],
     'dots of a carousel, which a script uses' => [
         'markup/empty-element', '<ol><li data-slide-to="0"></li><li data-slide-to="1"></li></ol>', '',
     ],

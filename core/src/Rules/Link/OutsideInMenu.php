@@ -51,7 +51,8 @@ final readonly class OutsideInMenu extends Rule
         foreach ($byAddress as $links) {
             yield Draft::atAddress($links[0]->reference)
                 ->anchored('#menu')
-                ->says("“{$links[0]->label}” leads to another site, but it is in the menu like a page of this one.")
+                ->says(($links[0]->label === '' ? 'This link' : "“{$links[0]->label}”")
+                    .' leads to another site, but it is in the menu like a page of this one.')
                 ->remedy('Move it to the text that is about it, or to the footer.')
                 ->related(...array_map(
                     fn (PageLink $link) => new Related($link->page->file, $link->reference->span, 'the same link'),

@@ -38,6 +38,8 @@ final readonly class NoGenericFont extends Rule
     /** Fonts whose letters have no serifs, or are all as wide: what is to be typed behind them. */
     private const SANS = '/arial|helvetica|verdana|tahoma|trebuchet|sans|roboto|lato|inter|segoe|futura|calibri|gill|ubuntu|montserrat|poppins|impact|oswald|century gothic|raleway|nunito/i';
 
+    private const ICONS = '/icon|glyph|awesome|symbol|dings|emoji|themify|feather/i';
+
     private const MONO = '/courier|mono|consolas|code|menlo|terminal/i';
 
     private const SCRIPT = '/comic|script|cursive|hand|brush|pacifico|dancing/i';
@@ -78,6 +80,10 @@ final readonly class NoGenericFont extends Rule
                     continue;
                 }
                 $names = implode(' ', array_map(fn ($one) => $one->text, $fonts));
+                // No other font has the signs of an icon font.
+                if (preg_match(self::ICONS, $names) === 1) {
+                    continue;
+                }
                 $generic = match (true) {
                     preg_match(self::MONO, $names) === 1 => 'monospace',
                     preg_match(self::SCRIPT, $names) === 1 => 'cursive',
