@@ -45,6 +45,17 @@ it('still tells the slips that look like them', function (string $rule, string $
     'a picture without its file' => ['markup/missing-attribute', '<p><img alt="A boat"></p>', ''],
 ]);
 
+it('offers no empty alt text for a picture that is all of a link', function (string $html, bool $hasMend) {
+    $found = Samples::check(['index.html' => Samples::page($html), 'a.png' => Samples::png()])->findings;
+    $alt = array_values(array_filter($found, fn (PlacedFinding $one) => $one->finding->rule === 'markup/missing-alt'));
+
+    expect($alt[0]->finding->mend !== null)->toBe($hasMend);
+})->with([
+    ['<p><a href="index.html"><img src="a.png"></a></p>', false],
+    ['<p><a href="index.html"><img src="a.png"> Home</a></p>', true],
+    ['<p><img src="a.png"></p>', true],
+]);
+
 it('reads a noscript of the head as browsers with scripts do', function () {
     $page = "<!DOCTYPE html>\n<html lang=\"en\">\n<meta charset=\"utf-8\">\n<title>Quay</title>\n"
         .'<noscript><a href="index.html">On</a></noscript>'."\n<script>location = 'index.html'</script>\n</html>\n";

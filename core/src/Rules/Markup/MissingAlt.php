@@ -76,10 +76,17 @@ final readonly class MissingAlt extends ElementRule
         $tag = $element->place();
         $bytes = rtrim(substr($page->file->bytes, $tag->start, $tag->length() - 1), " \t\r\n/");
 
-        return Draft::at($page, $element)
+        $draft = Draft::at($page, $element)
             ->variant('none')
             ->says(($picture === '' ? 'This picture' : "The picture `$picture`")
-                .' has no alt text, so people who cannot see it learn nothing about it.')
+                .' has no alt text, so people who cannot see it learn nothing about it.');
+        $link = self::linkWithoutWords($element);
+        // An empty alt text would leave the link without a name.
+        if ($link !== null) {
+            return $draft->remedy('Add `alt="…"` that says where the link leads: it has no other words.');
+        }
+
+        return $draft
             ->remedy('Add `alt="…"` with what the picture shows, or `alt=""` if it is only decoration.')
             ->mend(Mend::of(Edit::insert($page->file, $tag->start + strlen($bytes), ' alt=""')));
     }
