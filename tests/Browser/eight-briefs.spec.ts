@@ -1,5 +1,5 @@
 import {execFileSync} from 'node:child_process'
-import {readdirSync} from 'node:fs'
+import {existsSync, readdirSync} from 'node:fs'
 import {expect, type Locator, type Page} from '@playwright/test'
 import type {Schemas} from '../../resources/js/api/client'
 import {entriesAsLines, partsAsLines, stepsAsLines} from '../../resources/js/screens/brief/lines'
@@ -23,6 +23,19 @@ const readBrief = (name: string) =>
     requirements: Values[]
     ignore?: unknown[]
   }
+
+/** What a brief is held against has to be there before the brief can be used. */
+async function give(page: Page, name: string) {
+  await page.getByRole('link', {name: 'Assignment settings'}).click()
+  for (const [folder, input] of Object.entries({starter: 'Files: starter files', copy: 'Files: texts'})) {
+    const at = `docs/briefs/${name}/${folder}`
+    if (!existsSync(at)) continue
+    const given = page.waitForResponse(answer => answer.url().includes(`/materials/${folder}`))
+    await page.getByLabel(input).setInputFiles(readdirSync(at).map(file => `${at}/${file}`))
+    await given
+  }
+  await page.goBack()
+}
 
 /** Types a brief as an instructor would, and counts what that takes: a click, a choice or a text is one action. */
 class Typist {
@@ -136,13 +149,15 @@ for (const name of readdirSync('docs/briefs')) {
     await page.getByRole('link', {name: 'Set new work'}).click()
     await page.getByLabel('Title').fill(`${name} ${Date.now().toString(36)}`)
     await page.getByRole('button', {name: 'Set it'}).click()
+    await give(page, name)
     await page.getByRole('link', {name: 'Write it'}).click()
     const kinds = (await page.evaluate(
       async () => (await fetch('/api/brief-kinds')).json() as Promise<unknown>,
     )) as Kinds
     const typist = new Typist(page, kinds)
     const main = page.getByRole('main')
-    for (const field of kinds.own) await typist.fill(main, field, wanted[field.name as 'title'])
+    for (const field of kinds.own)
+      if (field.name in wanted) await typist.fill(main, field, wanted[field.name as 'title'])
     for (const requirement of wanted.requirements) await typist.ask(requirement)
     const marking = page.getByRole('region', {name: 'Deductions and late work'})
     for (const field of kinds.marking) {
