@@ -74,6 +74,7 @@ final readonly class Objections
         }
         $this->hardSelectors($where, $values);
         $this->given($where, $values);
+        $this->paths($where, $values);
         $this->numbers($where, $values);
         $this->pages($where, $values['pages'] ?? null);
         $this->address($where, $named === 'link' ? $values['to'] ?? null : null);
@@ -148,6 +149,40 @@ final readonly class Objections
                 'selector',
                 'this selector cannot be said in a sentence: write in "message" what the student has to do',
             );
+        }
+    }
+
+    /**
+     * Paths and hosts that nothing can ever match: a path begins at the root of the site and has slashes, a host is a
+     * name and no address.
+     *
+     * @param  array<mixed>  $values
+     */
+    private function paths(string $where, array $values): void
+    {
+        $order = is_array($values['menu'] ?? null) ? [] : self::texts($values['order'] ?? []);
+        $pages = is_array($values['pages'] ?? null) && isset($values['pages']['not'])
+            ? $values['pages']['not']
+            : $values['pages'] ?? [];
+        $named = [
+            'names' => self::texts($values['names'] ?? []),
+            'sheets' => self::texts($values['sheets'] ?? []),
+            'order' => $order,
+            'pages' => self::texts($pages),
+        ];
+        foreach ($named as $field => $paths) {
+            foreach ($paths as $path) {
+                $meant = preg_replace('~^(?:\./|/)+~', '', strtr($path, ['\\' => '/'])) ?? $path;
+                $meant = preg_replace('~(?<!:)//+~', '/', $meant) ?? $meant;
+                if ($meant !== $path) {
+                    $this->say($where, $field, "no path of a site can be \"$path\"", $meant);
+                }
+            }
+        }
+        $host = $values['host'] ?? null;
+        if (is_string($host) && preg_match('~^(?:[a-z][a-z0-9+.-]*:)?//([^/]+)|^([^/]+)/~i', $host, $parts) === 1) {
+            $name = $parts[1] !== '' ? $parts[1] : $parts[2];
+            $this->say($where, 'host', 'a host is a name, without its scheme and path', $name);
         }
     }
 

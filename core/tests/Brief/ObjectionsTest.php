@@ -60,6 +60,22 @@ it('refuses in a new brief what nobody can mean', function (string $source, stri
         withRequirement("kind: link\n    to: museum.example"),
         'line 6, column 5: requirement "one", to: an address of another site has its scheme: `https://museum.example`',
     ],
+    'a path that begins with a slash' => [
+        withRequirement("kind: files\n    names: [/index.html]"),
+        'line 6, column 5: requirement "one", names: no path of a site can be "/index.html"; did you mean "index.html"?',
+    ],
+    'a path with backslashes' => [
+        withRequirement("kind: stylesheets\n    sheets: ['styles\\site.css']"),
+        'line 6, column 5: requirement "one", sheets: no path of a site can be "styles\site.css"; did you mean "styles/site.css"?',
+    ],
+    'a page from here' => [
+        withRequirement("kind: titles\n    pages: ./index.html"),
+        'line 6, column 5: requirement "one", pages: no path of a site can be "./index.html"; did you mean "index.html"?',
+    ],
+    'a host with its scheme' => [
+        withRequirement("kind: address\n    host: 'https://*.wrenquay.example'"),
+        'line 6, column 5: requirement "one", host: a host is a name, without its scheme and path; did you mean "*.wrenquay.example"?',
+    ],
     'a part that there is not' => [
         withRequirement("kind: skeleton\n    parts: [haeder, main]"),
         'line 6, column 5: requirement "one", parts: there is no element `haeder`; did you mean "header"?',
