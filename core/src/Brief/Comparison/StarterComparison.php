@@ -55,6 +55,9 @@ final class StarterComparison
     /** @var array<int, array{Element, string, int}> by what was to be replaced: its place, words and passages */
     private array $emptied = [];
 
+    /** @var array<int, array<int, true>> children beside what was to be replaced, by the id of their parent */
+    private array $besideReplaced = [];
+
     /** @var array<int, int> how many elements within the lines of such a block are gone */
     private array $lostInside = [];
 
@@ -523,20 +526,30 @@ final class StarterComparison
     /** Whether only elements that are new stand between it and one that was to be replaced. */
     private function isBesideReplaced(Element $new): bool
     {
-        $siblings = $new->parent instanceof Element ? $new->parent->elements() : [];
-        $at = (int) array_search($new, $siblings, true);
-        foreach ([-1, 1] as $step) {
-            for ($beside = $at + $step; isset($siblings[$beside]); $beside += $step) {
-                $old = $this->match->oldOf($siblings[$beside]);
-                if ($old !== null && ! $this->hasToStay($old)) {
-                    return true;
-                }
-                if ($old !== null) {
-                    break;
+        $parent = $new->parent;
+        if ($parent === null) {
+            return false;
+        }
+        $this->besideReplaced[spl_object_id($parent)] ??= $this->childrenBesideReplaced($parent);
+
+        return isset($this->besideReplaced[spl_object_id($parent)][spl_object_id($new)]);
+    }
+
+    /** @return array<int, true> by id */
+    private function childrenBesideReplaced(Element $parent): array
+    {
+        $found = [];
+        foreach ([$parent->elements(), array_reverse($parent->elements())] as $children) {
+            $isBeside = false;
+            foreach ($children as $child) {
+                $old = $this->match->oldOf($child);
+                $isBeside = $old === null ? $isBeside : ! $this->hasToStay($old);
+                if ($isBeside) {
+                    $found[spl_object_id($child)] = true;
                 }
             }
         }
 
-        return false;
+        return $found;
     }
 }

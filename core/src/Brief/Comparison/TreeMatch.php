@@ -27,6 +27,9 @@ final class TreeMatch
     /** @var array<int, string> by element id: what an element and all in it come to */
     private array $hashes = [];
 
+    /** @var array<int, true> ids of elements that hold what is known */
+    private array $holders = [];
+
     /** @param  \Closure(Element): bool  $isOpen  whether anything may stand in place of an old element */
     private function __construct(private readonly \Closure $isOpen)
     {
@@ -217,12 +220,24 @@ final class TreeMatch
         return $found;
     }
 
-    /** @param  array<int, Element>  $known  by id */
+    /**
+     * Whether something in an element is known. What is found is kept for all that is around it.
+     *
+     * @param  array<int, Element>  $known  by id
+     */
     private function holds(Element $element, array $known): bool
     {
+        if (isset($this->holders[spl_object_id($element)])) {
+            return true;
+        }
         foreach (Walk::elements($element) as $one) {
             if (isset($known[spl_object_id($one)])) {
-                return true;
+                for ($around = $one->parent; $around instanceof Element; $around = $around->parent) {
+                    $this->holders[spl_object_id($around)] = true;
+                    if ($around === $element) {
+                        return true;
+                    }
+                }
             }
         }
 
