@@ -15,6 +15,7 @@ use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Rules\Rule;
+use InkedMargin\Core\Site\Label;
 use InkedMargin\Core\Site\Map\LinkMap;
 use InkedMargin\Core\Site\Map\LinkPlace;
 use InkedMargin\Core\Site\Map\PageLink;
@@ -87,6 +88,7 @@ final readonly class LabelMismatch extends Rule
         return $around >= self::RUNNING
             && $link->label !== ''
             && preg_match(self::BACK, $link->label) !== 1
+            && ! in_array(Label::plain($link->label), Label::ofPath($link->from()), true)
             && ! PageNames::isAbout($link->page, $link->label)
             && ! PageNames::isNamed($link->page, $link->label);
     }

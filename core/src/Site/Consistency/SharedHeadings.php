@@ -20,6 +20,12 @@ use InkedMargin\Core\Source\TextGroups;
  */
 final readonly class SharedHeadings implements SiteFact
 {
+    /** Pages: of fewer, two with one section say nothing. */
+    private const FEW = 4;
+
+    /** Pages: a larger site was written by a program, and not by copying pages. */
+    private const GENERATED = 100;
+
     /** @param  list<Leftover>  $leftovers */
     private function __construct(public array $leftovers)
     {
@@ -60,7 +66,8 @@ final readonly class SharedHeadings implements SiteFact
     /** @return iterable<Leftover> */
     private static function sections(ParsedSite $site): iterable
     {
-        foreach (count($site->pages) < 4 ? [] : self::sectionsByHeading($site) as $same) {
+        $pages = count($site->pages);
+        foreach ($pages < self::FEW || $pages > self::GENERATED ? [] : self::sectionsByHeading($site) as $same) {
             if (count($same) !== 2 || $same[0][0] === $same[1][0]) {
                 continue;
             }
