@@ -26,10 +26,12 @@ const readBrief = (name: string) =>
 
 /** What a brief is held against has to be there before the brief can be used. */
 async function give(page: Page, name: string) {
+  const inputs = Object.entries({starter: 'Files: starter files', copy: 'Files: texts'})
+  const wanted = inputs.filter(([folder]) => existsSync(`docs/briefs/${name}/${folder}`))
+  if (wanted.length === 0) return
   await page.getByRole('link', {name: 'Assignment settings'}).click()
-  for (const [folder, input] of Object.entries({starter: 'Files: starter files', copy: 'Files: texts'})) {
+  for (const [folder, input] of wanted) {
     const at = `docs/briefs/${name}/${folder}`
-    if (!existsSync(at)) continue
     const given = page.waitForResponse(answer => answer.url().includes(`/materials/${folder}`))
     await page.getByLabel(input).setInputFiles(readdirSync(at).map(file => `${at}/${file}`))
     await given
