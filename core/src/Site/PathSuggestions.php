@@ -14,6 +14,9 @@ final class PathSuggestions
      */
     private const MOST_SEARCHES = 200;
 
+    /** @var array<string, string|null> folders of nearly a name, by the path of the folder that is not there */
+    private array $nearestFolders = [];
+
     /** @var array<string, string|null> nearest file names by name, as far as they were searched for */
     private array $nearest = [];
 
@@ -53,7 +56,10 @@ final class PathSuggestions
 
                 continue;
             }
-            $near = self::slipOf($folder, $this->foldersIn($above));
+            if (! array_key_exists($above.$folder, $this->nearestFolders)) {
+                $this->nearestFolders[$above.$folder] = self::slipOf($folder, $this->foldersIn($above));
+            }
+            $near = $this->nearestFolders[$above.$folder];
             $meant = $near === null ? '' : $above.implode('/', [$near, ...array_slice($segments, $at + 1), $file]);
 
             return $this->site->file($meant) === null ? null : $meant;
