@@ -105,25 +105,17 @@ final readonly class Brief
     /** Whether it forbids an attribute on an element: then nobody is advised to add it. */
     public function forbids(Page $page, Element $element, string $attribute): bool
     {
-        foreach ($this->ofKind(Attributes::class) as $requirement) {
-            if ($requirement->forbids($page, $element, $attribute)) {
-                return true;
-            }
-        }
+        $isForbidden = fn (Attributes $one) => $one->forbids($page, $element, $attribute);
 
-        return false;
+        return array_filter($this->ofKind(Attributes::class), $isForbidden) !== [];
     }
 
     /** Whether it asks for an attribute on an element: then nobody is advised to remove it. */
     public function wants(Page $page, Element $element, string $attribute): bool
     {
-        foreach ($this->ofKind(Attributes::class) as $requirement) {
-            if ($requirement->wants($page, $element, $attribute)) {
-                return true;
-            }
-        }
+        $isWanted = fn (Attributes $one) => $one->wants($page, $element, $attribute);
 
-        return false;
+        return array_filter($this->ofKind(Attributes::class), $isWanted) !== [];
     }
 
     /**

@@ -29,24 +29,17 @@ final class ReadableText
     public static function of(Element $element): string
     {
         $text = '';
-        $waiting = [$element];
-        while ($waiting !== []) {
-            $node = array_pop($waiting);
-            if (is_string($node)) {
-                $text .= $node;
-            } elseif ($node instanceof TextNode) {
-                $text .= preg_replace('/[ \t\n\f\r]+/', ' ', $node->text) ?? '';
-            } elseif ($node instanceof Element && ($node === $element || ! in_array($node->name, self::UNREAD, true))) {
-                $isApart = self::isApart($node);
-                if ($isApart) {
-                    $text .= "\n";
-                    $waiting[] = "\n";
-                }
-                array_push($waiting, ...array_reverse($node->children));
-            }
+        foreach (self::runs($element) as [$node]) {
+            $text .= $node instanceof TextNode ? preg_replace('/[ \t\n\f\r]+/', ' ', $node->text) ?? '' : "\n";
         }
 
         return self::withoutBlankLines($text);
+    }
+
+    /** The same with a space between what stands apart. */
+    public static function inOneLine(Element $element): string
+    {
+        return str_replace("\n", ' ', self::of($element));
     }
 
     private static function withoutBlankLines(string $text): string

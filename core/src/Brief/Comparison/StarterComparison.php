@@ -222,7 +222,7 @@ final class StarterComparison
         $gone = $place !== null ? $outermost : $old;
         $place ??= $this->isTakenOut($old, $outermost) ? $new ?? $this->placeFor($old) : null;
         if ($place !== null) {
-            $words = str_replace("\n", ' ', ReadableText::of($gone));
+            $words = ReadableText::inOneLine($gone);
             [, , $many] = $this->emptied[spl_object_id($gone)] ?? [null, '', 0];
             $this->emptied[spl_object_id($gone)] = [$place, $words === '' ? $passage->text : $words, $many + 1];
         }

@@ -49,7 +49,7 @@ final readonly class StarterPassage
                 $isHeld
                 || ($isMarked($element) && $element->children === [] && ! in_array($element->name, ['img', 'a'], true))
             ) {
-                $text = str_replace("\n", ' ', ReadableText::of($element));
+                $text = ReadableText::inOneLine($element);
                 $found[] = new self($element, $element->name, $text, $isMarked($element));
             }
             $attribute = ['a' => 'href', 'img' => 'src'][$element->name] ?? '';
@@ -68,7 +68,7 @@ final readonly class StarterPassage
         $attribute = explode(' ', $this->kind)[1] ?? null;
 
         return $attribute === null
-            ? $this->text === str_replace("\n", ' ', ReadableText::of($element))
+            ? $this->text === ReadableText::inOneLine($element)
                 && ($this->text !== '' || $element->elements() === [])
             : $this->text === trim($element->value($attribute) ?? '');
     }

@@ -31,12 +31,12 @@ use InkedMargin\Core\Site\PageStyle;
 use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\Reference;
 use InkedMargin\Core\Site\RelativePath;
+use InkedMargin\Core\Site\Styles\RuleReach;
 use InkedMargin\Core\Site\Styles\SiteStyles;
 use InkedMargin\Core\Source\English;
 use InkedMargin\Core\Source\Span;
 use InkedMargin\Core\Style\Cascade\StyleRule;
 use InkedMargin\Core\Style\Selector\ClassSelector;
-use InkedMargin\Core\Style\Selector\Compound;
 use InkedMargin\Core\Style\Selector\IdSelector;
 
 /** The stylesheets every page links, in their order; what they hold; and whether styles may stand in pages. */
@@ -355,17 +355,19 @@ final readonly class Stylesheets extends Requirement implements NamesThings, Nee
                 'rules',
             );
         }
-        $names = self::namesIn(array_values($rules));
-        foreach (['class' => $this->leastClasses, 'id' => $this->leastIds] as $what => $least) {
-            $many = $what === 'class' ? 'classes' : 'ids';
-            $named = count($names[$what]);
+        $asked = [
+            [ClassSelector::class, $this->leastClasses, 'class', 'classes', '.note'],
+            [IdSelector::class, $this->leastIds, 'id', 'ids', '#nav'],
+        ];
+        foreach ($asked as [$kind, $least, $one, $many, $example]) {
+            $named = self::countNames(array_values($rules), $kind);
             if ($named < $least) {
                 $shortfalls[] = $this->notHeld(
                     $site,
                     "few-$many",
-                    'The selectors name '.English::count($named, $what, $many)."; the brief asks for at least $least.",
-                    'Write a rule for '.English::count($least - $named, "more $what", "more $many").', such as '
-                        .($what === 'class' ? '`.note { … }`.' : '`#nav { … }`.'),
+                    'The selectors name '.English::count($named, $one, $many)."; the brief asks for at least $least.",
+                    'Write a rule for '.English::count($least - $named, "more $one", "more $many")
+                        .", such as `$example { … }`.",
                     $many,
                 );
             }
@@ -376,24 +378,19 @@ final readonly class Stylesheets extends Requirement implements NamesThings, Nee
 
     /**
      * @param  list<StyleRule>  $rules
-     * @return array{class: array<string, true>, id: array<string, true>} names that selectors have
+     * @param  class-string<ClassSelector|IdSelector>  $kind
+     * @return int how many different names of a kind their selectors have
      */
-    private static function namesIn(array $rules): array
+    private static function countNames(array $rules, string $kind): int
     {
-        $names = ['class' => [], 'id' => []];
-        foreach ($rules as $rule) {
-            foreach ($rule->selector->alternatives ?? [] as $selector) {
-                foreach (array_merge(...array_map(fn (Compound $one) => $one->parts, $selector->compounds)) as $part) {
-                    if ($part instanceof ClassSelector) {
-                        $names['class']["name $part->name"] = true;
-                    } elseif ($part instanceof IdSelector) {
-                        $names['id']["name $part->name"] = true;
-                    }
-                }
+        $names = [];
+        foreach (array_merge(...array_map(RuleReach::partsOf(...), $rules)) as $part) {
+            if ($part instanceof $kind) {
+                $names["name $part->name"] = true;
             }
         }
 
-        return $names;
+        return count($names);
     }
 
     private function notHeld(
