@@ -54,3 +54,14 @@ it('groups values by texts, in the order in which they came', function () {
 
     expect($seen)->toBe([['2', ['a', 'd']], ['02', ['c']]]);
 });
+
+it('adds one value of each owner to a group', function () {
+    $groups = new TextGroups;
+    [$one, $other] = [new stdClass, new stdClass];
+    $groups->addOnce('12', $one, 'a');
+    $groups->addOnce('12', $one, 'b');
+    $groups->addOnce('12', $other, 'c');
+    $groups->addOnce('x', $one, 'd');
+
+    expect(iterator_to_array($groups))->toBe(['12' => ['a', 'c'], 'x' => ['d']]);
+});

@@ -10,7 +10,6 @@ use InkedMargin\Core\Markup\ReadableText;
 use InkedMargin\Core\Markup\TextNode;
 use InkedMargin\Core\Markup\Walk;
 use InkedMargin\Core\Site\Page;
-use InkedMargin\Core\Source\Difference;
 use InkedMargin\Core\Source\English;
 
 /**
@@ -74,7 +73,7 @@ final class StarterComparison
             PlacedWord::allIn($new, $page->file->bytes, fn (Element $around) => ! $this->isReplaced($around)),
         );
         $kept = $this->keptIn($old);
-        $this->isMoved = $this->movedIn($kept);
+        $this->isMoved = MovedElements::among($kept, $page, $this->match);
         foreach ($kept as $element) {
             $there = $this->match->newOf($element);
             $fault = $there === null ? null : $this->faultOfText($element, $there);
@@ -445,56 +444,6 @@ final class StarterComparison
         };
 
         return new StarterFault('The starter file has this in another place.', "Move it $where.");
-    }
-
-    /**
-     * @param  list<Element>  $kept
-     * @return array<int, true>
-     */
-    private function movedIn(array $kept): array
-    {
-        $moved = $inOrder = $order = [];
-        foreach (Walk::elements($this->page->document) as $nth => $element) {
-            $order[spl_object_id($element)] = $nth;
-        }
-        foreach ($kept as $old) {
-            $new = $this->match->newOf($old);
-            $parent = self::nearest($old, fn (Element $one) => $this->match->newOf($one) !== null);
-            $around = $new === null
-                ? null
-                : self::nearest($new, fn (Element $one) => $this->match->oldOf($one) !== null);
-            if ($new === null || $parent === null || $around === null) {
-                continue;
-            }
-            if ($this->match->newOf($parent) !== $around) {
-                $moved[spl_object_id($old)] = true;
-            } else {
-                $inOrder[spl_object_id($parent)][$order[spl_object_id($new)] ?? 0] = spl_object_id($old);
-            }
-        }
-        foreach ($inOrder as $there) {
-            $wanted = array_map(strval(...), array_values($there));
-            ksort($there);
-            foreach (Difference::between($wanted, array_map(strval(...), array_values($there))) as $difference) {
-                foreach (array_slice($wanted, $difference->from, $difference->until - $difference->from) as $id) {
-                    $moved[(int) $id] = true;
-                }
-            }
-        }
-
-        return $moved;
-    }
-
-    /** @param  \Closure(Element): bool  $isKnown */
-    private static function nearest(Element $element, \Closure $isKnown): ?Element
-    {
-        for ($around = $element->parent; $around instanceof Element; $around = $around->parent) {
-            if ($isKnown($around)) {
-                return $around;
-            }
-        }
-
-        return null;
     }
 
     /** What is on the page and not in the starter file, but for more where something was to be replaced. */

@@ -13,7 +13,9 @@ use InkedMargin\Core\Source\Span;
 /** One place in which a page is not what its starter file asks for. */
 final readonly class StarterSlip
 {
-    /** Characters of a value that are shown. */
+    public const REPLACE = 'Write your own in its place.';
+
+    /** Characters of a value or passage that are shown. */
     private const SHOWN = 60;
 
     /**
@@ -38,16 +40,20 @@ final readonly class StarterSlip
     /** @param  string  $passage  what was to be replaced */
     public static function unchanged(Element $element, string $passage, int $nth): self
     {
-        $short = English::excerpt($passage, 60);
-
         return new self(
             'unchanged',
             ProofMark::Change,
             $element,
-            "“{$short}” comes from the starter files; the brief asks you to replace it.",
-            'Write your own in its place.',
+            self::messageOfUnchanged($passage),
+            self::REPLACE,
             "unchanged:$nth",
         );
+    }
+
+    public static function messageOfUnchanged(string $passage): string
+    {
+        return '“'.English::excerpt($passage, self::SHOWN).'” comes from the starter files; the brief asks you to '
+            .'replace it.';
     }
 
     /**

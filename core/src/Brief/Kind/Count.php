@@ -76,7 +76,7 @@ final readonly class Count extends Requirement implements NamesThings, SpeaksFor
             Field::choice('per', '`page` or `site`; `page` when it is left out', ['page', 'site']),
             Field::texts(
                 'each_of',
-                'selectors, each of which is used somewhere on the site; with `at_least`, any so many of them',
+                'selectors; the site uses each of them somewhere, or with `at_least` that many of them',
             ),
         ];
     }

@@ -248,7 +248,7 @@ final readonly class Files extends Requirement implements NamesThings, SpeaksFor
         )->item($name)->asMissingPage(in_array($name, $site->missingPages(), true));
     }
 
-    /** A file of this name that is something else inside, which is told by the rule for that. */
+    /** The file has this name and other content; `file/wrong-type` reports it. */
     private function wrongType(string $name): Shortfall
     {
         return Shortfall::of(
@@ -287,7 +287,7 @@ final readonly class Files extends Requirement implements NamesThings, SpeaksFor
         return null;
     }
 
-    /** @return list<string> subjects: files of the names that are something else inside */
+    /** @return list<string> subjects: files with these names and other content */
     private function ofWrongType(Site $files): array
     {
         $isWrong = fn (string $path) => $this->names($path) && ! self::isWhatItSays($files->file($path));
@@ -316,7 +316,7 @@ final readonly class Files extends Requirement implements NamesThings, SpeaksFor
     /** @return list<Shortfall> */
     private function unexpected(Site $files): array
     {
-        // A file that is one of those asked for under a wrong name is told as that one.
+        // A wanted file with a wrong name is reported once, as the missing file.
         $misnamed = array_map(fn (string $name) => $this->misnamed($name, $files), $this->missing($files));
         $isOther = fn (string $path) => ! $this->names($path) && ! in_array($path, $misnamed, true);
         $paths = array_values(array_filter($files->ownPaths(), $isOther));

@@ -360,15 +360,14 @@ final readonly class Starter extends Requirement implements NeedsMaterials, Spea
 
     private static function unchanged(string $passage, Page $page, Span $span): Shortfall
     {
-        $short = English::excerpt($passage, 60);
         $isInside = fn (Element $one) => $one->place()->start >= $span->start && $one->place()->start < $span->end;
 
         return Shortfall::of(
             Draft::onPage($page, $span, '#'.substr(sha1($passage), 0, 8))
                 ->variant('unchanged')
                 ->mark(ProofMark::Change)
-                ->says("“{$short}” comes from the starter files; the brief asks you to replace it.")
-                ->remedy('Write your own in its place.')
+                ->says(StarterSlip::messageOfUnchanged($passage))
+                ->remedy(StarterSlip::REPLACE)
                 ->about(
                     Subject::place($page->path(), $span->start),
                     ...self::subjects($page, array_values(array_filter($page->elements, $isInside))),

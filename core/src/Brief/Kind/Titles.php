@@ -179,7 +179,7 @@ final readonly class Titles extends Requirement implements SpeaksForItself
         return "This page has the same title as `{$title->owner->path()}`: “{$title->words}”.";
     }
 
-    /** @param  non-empty-list<Leftover>  $leftovers  the title first; what pictures show is told elsewhere */
+    /** @param  non-empty-list<Leftover>  $leftovers  the title first; pictures are reported by their own requirement */
     private static function repeated(array $leftovers): Shortfall
     {
         $others = array_values(array_filter(

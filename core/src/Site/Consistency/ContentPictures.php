@@ -102,12 +102,10 @@ final readonly class ContentPictures implements SiteFact
         /** @var TextGroups<array{Page, Element}> $byAlt */
         $byAlt = new TextGroups;
         foreach ($site->pages as $page) {
-            $seen = [];
             foreach ($content[$page->path()] ?? [] as $image) {
                 $alt = Label::plain($image->value('alt') ?? '');
-                if ($alt !== '' && ! isset($seen["alt $alt"])) {
-                    $seen["alt $alt"] = true;
-                    $byAlt->add($alt, [$page, $image]);
+                if ($alt !== '') {
+                    $byAlt->addOnce($alt, $page, [$page, $image]);
                 }
             }
         }

@@ -88,14 +88,12 @@ final readonly class SharedHeadings implements SiteFact
         /** @var TextGroups<array{Page, OutlineEntry}> $byHeading */
         $byHeading = new TextGroups;
         foreach ($site->pages as $page) {
-            $seen = [];
             // What is made for printing has what all the others have.
             foreach (SpecialPage::is($page->path(), $site) ? [] : $page->outline->headings() as $heading) {
                 $text = mb_strtolower($heading->text);
                 $isInContent = $heading->inside !== PartKind::Footer && $heading->inside !== PartKind::Nav;
-                if ($heading->level === 2 && $text !== '' && $isInContent && ! isset($seen["text $text"])) {
-                    $seen["text $text"] = true;
-                    $byHeading->add($text, [$page, $heading]);
+                if ($heading->level === 2 && $text !== '' && $isInContent) {
+                    $byHeading->addOnce($text, $page, [$page, $heading]);
                 }
             }
         }

@@ -138,13 +138,11 @@ final readonly class SharedTexts implements SiteFact
         /** @var TextGroups<array{Element, Page}> $byText */
         $byText = new TextGroups;
         foreach ($site->pages as $page) {
-            $seen = [];
             foreach (SpecialPage::is($page->path(), $site) ? [] : $page->named('p') as $element) {
                 $isAround = in_array($page->outline->partOf($element), PartKind::AROUND, true);
                 $words = $isAround || self::isMostlyLinks($element) ? '' : $element->words(self::MOST_NODES);
-                if (strlen($words) >= self::SHORTEST && ! isset($seen[$words])) {
-                    $seen[$words] = true;
-                    $byText->add(mb_strtolower($words), [$element, $page]);
+                if (strlen($words) >= self::SHORTEST) {
+                    $byText->addOnce(mb_strtolower($words), $page, [$element, $page]);
                 }
             }
         }
