@@ -89,7 +89,7 @@ final readonly class InvalidValue extends Rule
             ? ''
             : English::excerpt($wrong->tokens->rawBetween($wrong->token, $wrong->tokens->after($wrong->token) - 1), 30);
         if ($fix !== null) {
-            $before = $wrong === null ? $shown : self::before($check->items, $wrong);
+            $before = $wrong === null ? $shown : self::before($check->items(), $wrong);
 
             return Draft::inCss(
                 $source,
@@ -105,7 +105,7 @@ final readonly class InvalidValue extends Rule
                 ))
                 ->causedBy(Subject::inCss($source, $declaration->nameSpan()));
         }
-        if ($check->items === []) {
+        if ($check->items() === []) {
             return Draft::inCss($source, $declaration->span(), "value:$name:")
                 ->variant('empty')
                 ->mark(ProofMark::Insert)
@@ -128,7 +128,7 @@ final readonly class InvalidValue extends Rule
                     $declaration->value(),
                     40,
                 )."` is not a complete value of `$name`, so browsers skip it."
-                : "`$name` cannot have `$shown`".(count($check->items) > 1 ? ' there' : '').', so browsers skip it.')
+                : "`$name` cannot have `$shown`".(count($check->items()) > 1 ? ' there' : '').', so browsers skip it.')
             ->remedy(self::offer($name))
             ->causedBy(Subject::inCss($source, $declaration->nameSpan()));
     }

@@ -70,10 +70,10 @@ final readonly class NoGenericFont extends Rule
                 }
                 $check = ValueCheck::of($declaration);
                 $fonts = $check->verdict === Verdict::Valid
-                    ? Longhands::value($declaration->name, 'font-family', $check->items)
+                    ? Longhands::value($declaration->name, 'font-family', $check->items())
                     : null;
                 $last = $fonts === null ? null : $fonts[count($fonts) - 1];
-                if ($fonts === null || $last === null || self::isHidden($declaration, $check->items)
+                if ($fonts === null || $last === null || self::isHidden($declaration, $check->items())
                     || array_filter($fonts, Variables::areIn(...)) !== []
                     || ! in_array($last->type, [TokenType::Ident, TokenType::String], true)
                     || ($last->type === TokenType::Ident && in_array($last->text, self::GENERIC, true))) {

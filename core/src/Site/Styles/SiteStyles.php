@@ -143,10 +143,8 @@ final class SiteStyles implements SiteFact
             }
         }
         // Apart from what wins before anybody touches the page: that is reported separately.
-        $decisions = $this->stated[$state->value.' '.$this->keyOf($page)] ??= new Decisions(
-            $this->rulesOf($page),
-            $page->matching->isQuirky,
-        );
+        $decisions = $this->stated[$state->value.' '.$this->keyOf($page)]
+            ??= $this->decisionsOn($page)->forOtherStates();
         $matching = new Matching($page->document, $state->pseudoClasses());
         $cascade = new Cascade($page->document, $elements, $decisions, self::inlineOf($page), $matching);
 
@@ -169,7 +167,7 @@ final class SiteStyles implements SiteFact
     /** What wins among the rules of a page: pages with the same rules share it. */
     public function decisionsOn(Page $page): Decisions
     {
-        return $this->decisions[$this->keyOf($page)] ??= new Decisions(
+        return $this->decisions[$this->keyOf($page)] ??= Decisions::of(
             $this->rulesOf($page),
             $page->matching->isQuirky,
         );

@@ -20,9 +20,6 @@ use InkedMargin\Core\Style\Value\Verdict;
  */
 final class Decisions
 {
-    /** The browser's rules and these. */
-    private readonly RuleIndex $index;
-
     /** @var array<string, array{ComputedStyle, bool}> computed styles, by their parent's and the rules that apply */
     private array $looks = [];
 
@@ -50,22 +47,36 @@ final class Decisions
     /** @var array<int, array{list<array{int, StyleRule, Complex}>, string}> what matches, by standing, and its key */
     private array $matched = [];
 
-    /** @var array<string, int> */
-    private readonly array $layers;
+    /**
+     * @param  RuleIndex  $index  the browser's rules, and the author's
+     * @param  array<string, int>  $layers  the order of layers, by name
+     */
+    private function __construct(private readonly RuleIndex $index, private readonly array $layers)
+    {
+    }
 
     /**
      * @param  list<StyleRule>  $rules  of the author, in order
      * @param  bool  $isQuirky  whether the pages are in quirks mode
      */
-    public function __construct(array $rules, bool $isQuirky)
+    public static function of(array $rules, bool $isQuirky): self
     {
         $applying = array_values(array_filter($rules, fn (StyleRule $rule) => $rule->applies));
         $layers = array_filter(
             array_map(fn (StyleRule $rule) => $rule->layer, $rules),
             fn (string $layer) => $layer !== '',
         );
-        $this->layers = array_flip(array_values(array_unique($layers)));
-        $this->index = Defaults::rules($isQuirky)->with($applying);
+
+        return new self(
+            Defaults::rules($isQuirky)->with($applying),
+            array_flip(array_values(array_unique($layers))),
+        );
+    }
+
+    /** The same rules, with nothing decided yet: for elements in other states. */
+    public function forOtherStates(): self
+    {
+        return new self($this->index->forOtherStates(), $this->layers);
     }
 
     /**
@@ -270,7 +281,7 @@ final class Decisions
     {
         $check = ValueCheck::of($declaration);
 
-        return $check->verdict === Verdict::Valid ? $check->items : false;
+        return $check->verdict === Verdict::Valid ? $check->items() : false;
     }
 
     /** @return list<Item> */

@@ -50,6 +50,15 @@ final class RuleIndex
         $this->add($rules);
     }
 
+    /** The same rules, for elements in other states: what is known of standings depends on them. */
+    public function forOtherStates(): self
+    {
+        $same = clone $this;
+        $same->known = [];
+
+        return $same;
+    }
+
     /** @param  list<StyleRule>  $rules  that come after those that are in it */
     public function with(array $rules): self
     {

@@ -160,16 +160,19 @@ final class SelectorParser
         if ($this->at >= $this->to) {
             return null;
         }
-        foreach ([Combinator::Child, Combinator::NextSibling, Combinator::LaterSibling] as $combinator) {
-            if ($this->tokens->isDelim($this->at, $combinator->value)) {
-                $this->at++;
-                $this->space();
+        $type = $this->tokens->type($this->at);
+        if ($type === TokenType::Delim) {
+            foreach ([Combinator::Child, Combinator::NextSibling, Combinator::LaterSibling] as $combinator) {
+                if ($this->tokens->isDelim($this->at, $combinator->value)) {
+                    $this->at++;
+                    $this->space();
 
-                return $combinator;
+                    return $combinator;
+                }
             }
         }
 
-        return $hadSpace && $this->tokens->type($this->at) !== TokenType::Comma && $this->hasCompound()
+        return $hadSpace && $type !== TokenType::Comma && $this->hasCompound()
             ? Combinator::Descendant
             : null;
     }

@@ -6,6 +6,7 @@ namespace InkedMargin\Core\Style\Value;
 
 use InkedMargin\Core\Style\Grammar\GrammarNode;
 use InkedMargin\Core\Style\Syntax\Declaration;
+use InkedMargin\Core\Style\Syntax\Tokens;
 use InkedMargin\Core\Style\Syntax\TokenType;
 
 /** What a browser makes of a declaration: whether it knows the property, and takes the value. */
@@ -31,19 +32,27 @@ final class ValueCheck
     /** @var array<string, int|null> the first wrong component by property and value */
     private static array $places = [];
 
+    /** @var array<string, true> properties with values that browsers take, as they were written */
+    private static array $valid = [];
+
     /** @var \WeakMap<Declaration, self> several ask about each */
     private static \WeakMap $known;
 
     /**
+     * The tokens and not the declaration, which would otherwise never be let go of by the map that it is a key of.
+     *
      * @param  Item|null  $wrong  the first component that cannot stand where it is; null where something is missing at
      *     the end
-     * @param  list<Item>  $items
+     * @param  list<Item>|null  $items  null where nobody has asked yet
      * @param  StyleSlip|null  $slip  why a value is lost whose parts are right
      */
     private function __construct(
         public readonly Verdict $verdict,
         public readonly ?Item $wrong,
-        public readonly array $items,
+        private readonly Tokens $tokens,
+        private readonly int $from,
+        private readonly int $to,
+        private ?array $items,
         public readonly ?StyleSlip $slip = null,
     ) {
     }
@@ -52,52 +61,89 @@ final class ValueCheck
     {
         self::$known ??= new \WeakMap;
 
-        return self::$known[$declaration] ??= self::check($declaration);
+        return self::$known[$declaration] ??= self::known($declaration);
+    }
+
+    /** @return list<Item> the components of the value */
+    public function items(): array
+    {
+        return $this->items ??= Item::list($this->tokens, $this->from, $this->to);
+    }
+
+    /** A sheet writes the same declarations again and again: what browsers take once they take everywhere. */
+    private static function known(Declaration $declaration): self
+    {
+        $key = "$declaration->name\0".$declaration->value();
+        if (isset(self::$valid[$key])) {
+            return self::result($declaration, Verdict::Valid, null, null);
+        }
+        $check = self::check($declaration);
+        if ($check->verdict === Verdict::Valid && strlen($key) <= self::LONGEST_KNOWN) {
+            self::$valid = count(self::$valid) >= self::MOST_KNOWN ? [] : self::$valid;
+            self::$valid[$key] = true;
+        }
+
+        return $check;
+    }
+
+    /** @param  list<Item>|null  $items */
+    private static function result(
+        Declaration $declaration,
+        Verdict $verdict,
+        ?Item $wrong,
+        ?array $items,
+        ?StyleSlip $slip = null,
+    ): self {
+        return new self($verdict, $wrong, $declaration->tokens, $declaration->from, $declaration->to, $items, $slip);
     }
 
     private static function check(Declaration $declaration): self
     {
         $items = Item::list($declaration->tokens, $declaration->from, $declaration->to);
         if ($declaration->isCustom()) {
-            return new self(Verdict::Valid, null, $items);
+            return self::result($declaration, Verdict::Valid, null, $items);
         }
         if (! Definitions::isProperty($declaration->name)) {
-            return new self(
+            return self::result(
+                $declaration,
                 str_starts_with($declaration->name, '-') ? Verdict::Vendor : Verdict::UnknownProperty,
                 null,
                 $items,
             );
         }
         if (count($items) === 1 && in_array($items[0]->text, self::WIDE, true)) {
-            return new self(Verdict::Valid, null, $items);
+            return self::result($declaration, Verdict::Valid, null, $items);
         }
         if (self::has(
             $items,
             fn (Item $item) => in_array($item->type, [TokenType::BadString, TokenType::BadUrl], true),
         )) {
-            return new self(Verdict::Broken, null, $items);
+            return self::result($declaration, Verdict::Broken, null, $items);
         }
         // A trick for one old browser (common practice): all others skip the declaration, as they are meant to.
         if (preg_match('/\\\\[09]\s*$/', $declaration->value()) === 1) {
-            return new self(Verdict::Vendor, null, $items);
+            return self::result($declaration, Verdict::Vendor, null, $items);
         }
         $slip = ValueSlips::first($declaration->name, $items);
         if ($slip !== null) {
-            return new self(Verdict::Invalid, null, $items, $slip);
+            return self::result($declaration, Verdict::Invalid, null, $items, $slip);
         }
         if (self::has(
             $items,
             fn (Item $item) => $item->type === TokenType::Function && in_array($item->text, self::LATE, true),
         )) {
-            return new self(Verdict::Valid, null, $items);
+            return self::result($declaration, Verdict::Valid, null, $items);
         }
         $node = Definitions::ofProperty($declaration->name);
         $wrong = $node === null ? null : self::firstWrong($node, $declaration, $items);
         if ($wrong === null) {
-            return new self($items === [] && $node !== null ? Verdict::Invalid : Verdict::Valid, null, $items);
+            $verdict = $items === [] && $node !== null ? Verdict::Invalid : Verdict::Valid;
+
+            return self::result($declaration, $verdict, null, $items);
         }
 
-        return new self(
+        return self::result(
+            $declaration,
             $declaration->name[0] === '-' || self::has($items, self::isVendors(...))
                 ? Verdict::Vendor
                 : Verdict::Invalid,

@@ -26,7 +26,7 @@ final readonly class ValueFix
     /** Null where no change is plainly meant. */
     public static function of(Declaration $declaration, ValueCheck $check): ?self
     {
-        if (count($check->items) > self::MOST_ITEMS) {
+        if (count($check->items()) > self::MOST_ITEMS) {
             return null;
         }
         foreach (self::candidates($declaration, $check) as [$kind, $span, $text]) {
@@ -44,9 +44,9 @@ final readonly class ValueFix
     private static function candidates(Declaration $declaration, ValueCheck $check): iterable
     {
         $tokens = $declaration->tokens;
-        foreach ($check->items as $nth => $item) {
+        foreach ($check->items() as $nth => $item) {
             $span = $tokens->span($item->token, $item->token);
-            $next = $check->items[$nth + 1] ?? null;
+            $next = $check->items()[$nth + 1] ?? null;
             if ($item->type === TokenType::Delim && $item->text === '!') {
                 yield [FixKind::Important, new Span($span->start, $declaration->valueSpan()->end), '!important'];
                 yield [FixKind::Important, new Span($span->start, $declaration->valueSpan()->end), ''];
