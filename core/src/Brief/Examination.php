@@ -12,6 +12,8 @@ use InkedMargin\Core\Brief\Requirement\Requirement;
 use InkedMargin\Core\Brief\Requirement\Shortfall;
 use InkedMargin\Core\Finding\Finding;
 use InkedMargin\Core\Site\ParsedSite;
+use InkedMargin\Core\Source\FileKind;
+use InkedMargin\Core\Source\OverLimit;
 use InkedMargin\Core\Source\TextMap;
 
 /** One site under one brief: what both together come to is worked out once, when it is first asked for. */
@@ -27,6 +29,9 @@ final class Examination
     public readonly ParsedSite $site;
 
     private readonly NeededPages $needed;
+
+    /** @var list<string> */
+    private array $overLimits = [];
 
     /** @var array<int, Finding> what is said of shortfalls, by their object id */
     private array $told = [];
@@ -44,13 +49,60 @@ final class Examination
     {
         $assessment = $this->assessments->get($requirement->terms->id);
         if ($assessment === null) {
-            $assessment = $this->withMissingPages($requirement, $requirement instanceof NeedsMaterials
-                ? $requirement->assessAgainst($this->site, $this->materials)
-                : $requirement->assess($this->site));
+            $tooLarge = $this->tooLargeFor($requirement);
+            $assessed = $tooLarge === null
+                ? $this->withinLimits(fn () => $requirement instanceof NeedsMaterials
+                    ? $requirement->assessAgainst($this->site, $this->materials)
+                    : $requirement->assess($this->site))
+                : Assessment::notJudged("`$tooLarge` is too large to check", $requirement->expectation());
+            $assessed ??= Assessment::notJudged('too large to check', $requirement->expectation());
+            $assessment = $this->withMissingPages($requirement, $assessed);
             $this->assessments->put($requirement->terms->id, $assessment);
         }
 
         return $assessment;
+    }
+
+    /** The path of a file that was not read, and that the requirement would have to look into. */
+    private function tooLargeFor(Requirement $requirement): ?string
+    {
+        foreach ($this->site->unread as $unread) {
+            $isRead = match ($unread->file->kind()) {
+                FileKind::Page => ! $requirement->isAboutPages()
+                    || $requirement->terms->pages->covers($this->site->expectedNameOf($unread->path())),
+                default => $requirement->readsStyles(),
+            };
+            if ($isRead && $unread->isUsed && $requirement->readsFiles()) {
+                return $unread->path();
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * What some work gives; null where it would take more than a check may, of which note is taken.
+     *
+     * @template T
+     *
+     * @param  \Closure(): T  $work
+     * @return T|null
+     */
+    public function withinLimits(\Closure $work): mixed
+    {
+        try {
+            return $work();
+        } catch (OverLimit $error) {
+            $this->overLimits[] = $error->getMessage();
+
+            return null;
+        }
+    }
+
+    /** @return list<string> sentences that say what was too much, each once */
+    public function overLimits(): array
+    {
+        return array_values(array_unique($this->overLimits));
     }
 
     /**

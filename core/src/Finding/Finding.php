@@ -13,6 +13,9 @@ final readonly class Finding
     /** Places that are listed beside a finding; the message says how many more there are. */
     private const MAX_RELATED = 12;
 
+    /** More places than this are not mended at once. */
+    private const MAX_MENDED = 500;
+
     /** which of the rule's ways to fail this is; '' when the rule has only one */
     public string $variant;
 
@@ -85,7 +88,8 @@ final readonly class Finding
             return $this;
         }
         $more = count($others);
-        $isComplete = array_filter([$this, ...$others], fn (self $one) => $one->mend === null) === [];
+        $isComplete = $more < self::MAX_MENDED
+            && array_filter([$this, ...$others], fn (self $one) => $one->mend === null) === [];
         $edits = array_merge(...array_map(fn (self $one) => $one->mend->edits ?? [], [$this, ...$others]));
         $subjects = array_merge(...array_map(fn (self $one) => $one->subjects, $others));
         $draft = $this->draft

@@ -12,6 +12,9 @@ use InkedMargin\Core\Brief\Requirement\Materials;
 use InkedMargin\Core\Brief\Requirement\Shortfall;
 use InkedMargin\Core\Finding\Finding;
 use InkedMargin\Core\Rules\Catalogue;
+use InkedMargin\Core\Rules\ComparesFiles;
+use InkedMargin\Core\Rules\File\TooLarge;
+use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\Site;
 use InkedMargin\Core\Source\Collector;
@@ -99,13 +102,24 @@ final readonly class Check
     {
         $findings = [];
         foreach (Catalogue::rules() as $done => $rule) {
-            array_push($findings, ...$rule->findings($exam));
+            array_push($findings, ...self::findingsOf($rule, $exam));
             if ($checked !== null) {
                 $checked($done + 1);
             }
         }
 
-        return [...$findings, ...self::requirementFindings($exam)];
+        array_push($findings, ...self::requirementFindings($exam));
+
+        return [...$findings, ...(new TooLarge)->findings($exam)];
+    }
+
+    /** @return list<Finding> none where they could be false, or would take too much to find */
+    private static function findingsOf(Rule $rule, Examination $exam): array
+    {
+        // What was too much is known at the end.
+        $isSilent = $rule instanceof TooLarge || ($rule instanceof ComparesFiles && ! $exam->site->isReadWhole());
+
+        return $isSilent ? [] : $exam->withinLimits(fn () => $rule->findings($exam)) ?? [];
     }
 
     /** @return list<Finding> what the requirements of the brief fall short of, as far as no rule has said it */

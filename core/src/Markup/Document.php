@@ -17,6 +17,9 @@ final class Document
 
     public Mode $mode = Mode::NoQuirks;
 
+    /** How much it asks of a check: its tags, attributes and comments. */
+    public int $size = 0;
+
     /** @var list<Element> every element that was made for it, in that order, also those that ended up in no tree */
     public array $made = [];
 

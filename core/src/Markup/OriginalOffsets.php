@@ -7,13 +7,18 @@ namespace InkedMargin\Core\Markup;
 /**
  * Where the bytes of a decoded page stood in its file.
  *
- * The file is decoded a second time in pieces of about a kilobyte, cut where no letter can be torn apart: behind a line
- * feed, or a `>` where the encoding has none inside a letter. A place is then looked for in its piece alone, so that
- * the cost is linear.
+ * The file is decoded a second time in pieces of about a kilobyte, cut where no letter can be torn apart. A place is
+ * then looked for in its piece alone, so that the cost is linear.
  */
 final class OriginalOffsets
 {
     private const PIECE = 1_024;
+
+    /** A text without a place to cut is cut all the same, and a place in it may be off by a letter. */
+    private const LONGEST_PIECE = 16 * self::PIECE;
+
+    /** Bytes that are never inside a letter of an encoding with long ones (from memory: second bytes are 0x30 up). */
+    private const BETWEEN_LETTERS = "\n\r\t \"'=<>";
 
     private const MULTIBYTE = [
         'UTF-8', 'UTF-16BE', 'UTF-16LE', 'GBK', 'gb18030', 'Big5', 'EUC-JP', 'EUC-KR', 'ISO-2022-JP', 'Shift_JIS',
@@ -115,10 +120,12 @@ final class OriginalOffsets
             return $unit >= 0xDC && $unit <= 0xDF ? $from + 2 : $from;
         }
 
-        return min(
-            $length,
-            $from + strcspn($this->bytes, $this->encoding->name === 'ISO-2022-JP' ? "\n" : "\n>", $from) + 1,
-        );
+        if (! in_array($this->encoding->name, self::MULTIBYTE, true)) {
+            return $from;
+        }
+        $signs = $this->encoding->name === 'ISO-2022-JP' ? "\n" : self::BETWEEN_LETTERS;
+
+        return min($length, $from + strcspn($this->bytes, $signs, $from, self::LONGEST_PIECE) + 1);
     }
 
     private function length(string $bytes): int

@@ -26,6 +26,7 @@ final readonly class Catalogue
         File\Unused::class,
         File\EmptyFile::class,
         File\Unreadable::class,
+        File\TooLarge::class,
         Link\MissingFile::class,
         Link\LetterCase::class,
         Link\WrongFolder::class,

@@ -18,6 +18,9 @@ use InkedMargin\Core\Finding\Weight;
 /** One thing that a check looks for. Its facts are here, its examples in `data/examples`. */
 abstract readonly class Rule
 {
+    /** More than anybody reads, and than any site has that is not made of mistakes alone. */
+    private const MAX_FINDINGS = 5_000;
+
     public string $id;
 
     public string $title;
@@ -64,6 +67,9 @@ abstract readonly class Rule
         $findings = [];
         foreach ($this->check($exam) as $draft) {
             $findings[] = $draft->finding($this->facts);
+            if (count($findings) === self::MAX_FINDINGS) {
+                break;
+            }
         }
 
         return $findings;

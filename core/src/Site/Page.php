@@ -11,6 +11,7 @@ use InkedMargin\Core\Markup\Outline;
 use InkedMargin\Core\Markup\Slip\Mending;
 use InkedMargin\Core\Markup\Slip\Slip;
 use InkedMargin\Core\Markup\TagPairs;
+use InkedMargin\Core\Source\Allowance;
 use InkedMargin\Core\Source\SourceFile;
 use InkedMargin\Core\Source\Span;
 use InkedMargin\Core\Style\Selector\Matching;
@@ -48,10 +49,11 @@ final readonly class Page
     /**
      * @param  list<PageStyle>  $styles  the CSS that stands in the page, in document order
      * @param  list<Reference>  $references  in document order
+     * @param  Allowance  $steps  how long selectors may be held against its elements
      */
-    public function __construct(Mending $mending, public array $styles, public array $references)
+    public function __construct(Mending $mending, public array $styles, public array $references, Allowance $steps)
     {
-        $this->matching = new Matching($mending->document);
+        $this->matching = new Matching($mending->document, steps: $steps);
         $this->document = $mending->document;
         $this->slips = $mending->slips;
         $this->pairs = $mending->pairs;

@@ -4,12 +4,7 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Site;
 
-use InkedMargin\Core\Markup\Document;
-use InkedMargin\Core\Markup\Slip\Mending;
-use InkedMargin\Core\Source\FileKind;
-use InkedMargin\Core\Source\FileType;
-use InkedMargin\Core\Source\SourceFile;
-use InkedMargin\Core\Style\StyleReader;
+use InkedMargin\Core\Source\OverLimit;
 
 /** A site read for a check: every page parsed, every address resolved once. Rules read this, never files. */
 final class ParsedSite
@@ -28,50 +23,26 @@ final class ParsedSite
 
     private ?ExpectedPages $expected = null;
 
+    /** @var array<class-string<SiteFact>, OverLimit> facts that would take too much to work out */
+    private array $tooMuch = [];
+
     /**
      * @param  array<string, Page>  $pages  by path, the home page first, then by path
      * @param  array<string, Sheet>  $sheets  by path
+     * @param  list<Unread>  $unread  the pages and stylesheets that are too large to be read
      */
-    private function __construct(
+    public function __construct(
         public readonly Site $files,
         public readonly array $pages,
         public readonly array $sheets,
+        public readonly array $unread,
     ) {
     }
 
     /** @param  \Closure(int, int): void|null  $progress  called with the number of pages read, and of all pages */
     public static function of(Site $files, ?\Closure $progress = null): self
     {
-        $isPage = fn (SourceFile $file) => $file->kind() === FileKind::Page && FileType::of($file->bytes)->isReadable();
-        $pages = array_filter($files->ownFiles(), $isPage);
-        usort(
-            $pages,
-            fn (SourceFile $a, SourceFile $b) => [
-                $a->path !== Site::HOME, $a->path,
-            ] <=> [$b->path !== Site::HOME, $b->path],
-        );
-        /** @var array<string, Mending> $read */
-        $read = [];
-        foreach ($pages as $done => $file) {
-            $read[$file->path] = Mending::read($file);
-            if ($progress !== null) {
-                $progress($done + 1, count($pages));
-            }
-        }
-        $finder = new ReferenceFinder(new Resolver($files, self::idsOf($read)));
-        $sheets = [];
-        foreach ($files->ofKind(FileKind::Stylesheet) as $file) {
-            $sheet = StyleReader::read($file);
-            $references = $finder->inSheet($sheet->source, $sheet->css);
-            $sheets[$file->path] = new Sheet($sheet->source, $sheet->css, $references);
-        }
-        $parsed = array_map(function (Mending $mending) use ($finder): Page {
-            $styles = PageStyle::allOf($mending->document);
-
-            return new Page($mending, $styles, $finder->inPage($mending->document, $styles));
-        }, $read);
-
-        return new self($files, $parsed, $sheets);
+        return (new SiteReader($files))->read($progress);
     }
 
     /**
@@ -81,11 +52,20 @@ final class ParsedSite
      *
      * @param  class-string<T>  $fact
      * @return T
+     *
+     * @throws OverLimit
      */
     public function fact(string $fact): SiteFact
     {
-        /** @var T */
-        return $this->facts[$fact] ??= $fact::of($this);
+        if (isset($this->tooMuch[$fact])) {
+            throw $this->tooMuch[$fact];
+        }
+        try {
+            /** @var T */
+            return $this->facts[$fact] ??= $fact::of($this);
+        } catch (OverLimit $error) {
+            throw $this->tooMuch[$fact] = $error;
+        }
     }
 
     /**
@@ -131,6 +111,24 @@ final class ParsedSite
     public function pathFor(string $path): string
     {
         return $this->pageFor($path)?->path() ?? $path;
+    }
+
+    /** Whether everything was read that its pages are made of. */
+    public function isReadWhole(): bool
+    {
+        return array_filter($this->unread, fn (Unread $one) => $one->isUsed) === [];
+    }
+
+    /** Whether there is a page or stylesheet at a path that is too large to be read. */
+    public function isUnread(string $path): bool
+    {
+        foreach ($this->unread as $unread) {
+            if ($unread->path() === $path) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** The page at a path; null when there is none. */
@@ -186,38 +184,5 @@ final class ParsedSite
         }
 
         return $this->referencesTo[$path] ?? [];
-    }
-
-    /**
-     * The places that fragments can name (HTML Standard, 7.4.6.3): ids, and the names of `a` elements. A page's are
-     * looked for when the first link asks for one.
-     *
-     * @param  array<string, Mending>  $read
-     * @return \Closure(string): (array<string, true>|null)
-     */
-    private static function idsOf(array $read): \Closure
-    {
-        $ids = [];
-
-        return function (string $path) use ($read, &$ids): ?array {
-            if (! isset($read[$path])) {
-                return null;
-            }
-
-            return $ids[$path] ??= self::idsIn($read[$path]->document);
-        };
-    }
-
-    /** @return array<string, true> */
-    private static function idsIn(Document $document): array
-    {
-        $ids = [];
-        foreach ($document->elements() as $element) {
-            foreach (['id', $element->name === 'a' ? 'name' : 'id'] as $attribute) {
-                $ids[$element->value($attribute) ?? ''] = true;
-            }
-        }
-
-        return $ids;
     }
 }

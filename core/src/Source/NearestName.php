@@ -17,7 +17,11 @@ final readonly class NearestName
     {
         $best = null;
         $allowed = min(3, max(1, intdiv(mb_strlen($word) + 1, 3)));
+        $isAscii = mb_check_encoding($word, 'ASCII');
         foreach ($candidates as $candidate) {
+            if ($isAscii && self::isFar($word, $candidate, $allowed)) {
+                continue;
+            }
             $distance = self::distance($word, $candidate, $allowed);
             // Of two that are equally near, the one with the same letters was meant: `tabel` is no `label`.
             $isNearer = $distance < $allowed || $best === null || (self::isAnagram($word, $candidate)
@@ -29,6 +33,18 @@ final readonly class NearestName
         }
 
         return $best;
+    }
+
+    /** Told at little cost; what is not told is still to be counted. @param  string  $word  in ASCII */
+    private static function isFar(string $word, string $candidate, int $allowed): bool
+    {
+        if (! mb_check_encoding($candidate, 'ASCII')) {
+            return false;
+        }
+
+        // Two neighbours that are swapped are one edit here, and two for PHP.
+        return abs(strlen($candidate) - strlen($word)) > $allowed
+            || levenshtein($word, $candidate) > 2 * $allowed;
     }
 
     private static function isAnagram(string $one, string $other): bool

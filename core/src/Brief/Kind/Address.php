@@ -105,6 +105,11 @@ final readonly class Address extends Requirement implements SpeaksForItself
         return false;
     }
 
+    public function readsFiles(): bool
+    {
+        return false;
+    }
+
     public function assess(ParsedSite $site): Assessment
     {
         $address = $site->files->packing->address;

@@ -63,6 +63,11 @@ final readonly class Contrast extends Requirement
         return new self($terms, $fields->text('level', 'AA'));
     }
 
+    public function readsStyles(): bool
+    {
+        return true;
+    }
+
     public function sentence(): string
     {
         return "{$this->terms->pages->sentence()} has {$this->wanted()}.";

@@ -122,6 +122,11 @@ final readonly class Files extends Requirement implements NamesThings, SpeaksFor
         return false;
     }
 
+    public function readsFiles(): bool
+    {
+        return false;
+    }
+
     public function pagesNeeded(Materials $materials): array
     {
         return $this->bounds->isOpen() ? $this->names : [];

@@ -75,6 +75,11 @@ final readonly class Look extends Requirement
         return false;
     }
 
+    public function readsFiles(): bool
+    {
+        return false;
+    }
+
     public function assess(ParsedSite $site): Assessment
     {
         return Assessment::notJudged('to be judged', $this->expectation());

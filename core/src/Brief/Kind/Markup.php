@@ -106,6 +106,11 @@ final readonly class Markup extends Requirement implements AssessedByFindings
         }
     }
 
+    public function readsStyles(): bool
+    {
+        return true;
+    }
+
     public function sentence(): string
     {
         $limit = $this->atMost === 0 ? 'no findings' : 'at most '.English::count($this->atMost, 'finding');

@@ -109,6 +109,11 @@ final readonly class Names extends Requirement implements NamesThings
         return false;
     }
 
+    public function readsFiles(): bool
+    {
+        return false;
+    }
+
     public function assess(ParsedSite $site): Assessment
     {
         $files = $site->files;

@@ -166,6 +166,11 @@ final readonly class Stylesheets extends Requirement implements NamesThings, Nee
         return $read;
     }
 
+    public function readsStyles(): bool
+    {
+        return true;
+    }
+
     public function sentence(): string
     {
         $links = $this->sheets === [] ? '' : "{$this->terms->pages->sentence()} links {$this->inOrder()}";

@@ -52,6 +52,18 @@ abstract readonly class Requirement
         return true;
     }
 
+    /** Whether what is in the files matters to it, and not their names alone. */
+    public function readsFiles(): bool
+    {
+        return true;
+    }
+
+    /** Whether what is in stylesheets matters to it. */
+    public function readsStyles(): bool
+    {
+        return false;
+    }
+
     /** @return list<string> paths of pages that it speaks of besides those of its scope */
     public function pagesNeeded(Materials $materials): array
     {
@@ -62,7 +74,7 @@ abstract readonly class Requirement
     abstract public function assess(ParsedSite $site): Assessment;
 
     /** The sentence without its full stop, as what was expected. */
-    final protected function expectation(): string
+    final public function expectation(): string
     {
         return lcfirst(rtrim($this->sentence(), '.'));
     }

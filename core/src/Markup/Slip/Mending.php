@@ -8,6 +8,7 @@ use InkedMargin\Core\Markup\Document;
 use InkedMargin\Core\Markup\TagPairs;
 use InkedMargin\Core\Markup\TreeConstruction\MarkupReader;
 use InkedMargin\Core\Source\Change;
+use InkedMargin\Core\Source\OverLimit;
 use InkedMargin\Core\Source\Patch;
 use InkedMargin\Core\Source\SourceFile;
 
@@ -49,6 +50,7 @@ final readonly class Mending
     ) {
     }
 
+    /** @throws OverLimit */
     public static function read(SourceFile $file): self
     {
         $current = self::plain(MarkupReader::read($file));
@@ -102,7 +104,11 @@ final readonly class Mending
     private function tryTogether(array $slips): ?self
     {
         $changes = array_merge(...array_map(fn (Slip $slip) => $slip->changes, $slips));
-        $document = MarkupReader::reread(Patch::apply($this->document->source, $changes), $this->document);
+        try {
+            $document = MarkupReader::reread(Patch::apply($this->document->source, $changes), $this->document);
+        } catch (OverLimit) {
+            return null;
+        }
         $pairs = TagPairs::of($document, $document->source);
         $left = Trouble::count($document, $pairs);
         if ($left >= $this->trouble && ! self::opensUp($this->document, $document)) {

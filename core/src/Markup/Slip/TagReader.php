@@ -20,6 +20,8 @@ final class TagReader
     private const MOST_SLIPS = 5_000;
 
     /** Bytes: a value that goes on for longer is one whose quotation mark is missing. */
+    private const LETTERS = 'abcdefghijklmnopqrstuvwxyz';
+
     private const LONGEST_VALUE = 10_000;
 
     private readonly string $bytes;
@@ -135,7 +137,7 @@ final class TagReader
     private function readAttribute(int $at, bool $isEndTag): int
     {
         $length = strcspn($this->bytes, self::WHITE.'/>=<"\'', $at);
-        $colon = strcspn($this->bytes, ':', $at);
+        $colon = strcspn($this->bytes, ':', $at, $length);
         // `style:"…"` is a name with a colon where the equals sign belongs.
         $length = $colon < $length && preg_match('~\G:\s*["\']~', $this->bytes, $sign, 0, $at + $colon) === 1
             ? $colon
@@ -241,6 +243,21 @@ final class TagReader
         return $last !== null && AttributeTable::load()->knows($this->element, $last) ? null : $text[2][1];
     }
 
+    /** @return int|null how much of a value stands before the name and equals sign of another attribute at its end */
+    private static function beforeAttribute(string $value): ?int
+    {
+        $value = rtrim($value);
+        if (! str_ends_with($value, '=')) {
+            return null;
+        }
+        $value = rtrim(substr($value, 0, -1));
+        $name = strspn(strtolower(strrev($value)), self::LETTERS.'-');
+        $before = substr($value, 0, strlen($value) - $name);
+        $isName = $name > 0 && $value[strlen($before)] !== '-' && rtrim($before) !== $before;
+
+        return $isName ? strlen(rtrim($before)) : null;
+    }
+
     private function readQuoted(int $at, string $quote, int $nameAt, string $name): int
     {
         // `id=""name""`
@@ -262,8 +279,7 @@ final class TagReader
             preg_match('/^([^“”<>\s]*)”(?=[\s>])/u', $value, $curly) === 1 => null,
             $close === false || preg_match('~<[a-z/!]|^[^<]*>\s*$~i', $value) === 1 => $this->cut($value),
             // The next attribute is inside: href="index.html class="x">
-            preg_match('/^(.*?)\s+[a-z][a-z-]*\s*=\s*$/is', $value, $part) === 1
-                && strspn($this->bytes, self::WHITE.'>/', $close + 1) === 0 => strlen($part[1]),
+            strspn($this->bytes, self::WHITE.'>/', $close + 1) === 0 => self::beforeAttribute($value) ?? -1,
             default => -1,
         };
         if ($closing === -1) {

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Markup\TreeConstruction;
 
 use InkedMargin\Core\Markup\Element;
+use InkedMargin\Core\Source\CheckLimits;
+use InkedMargin\Core\Source\OverLimit;
 
 /** The list of active formatting elements, with its markers (HTML Standard, 13.2.4.3). */
 final class FormattingElements
@@ -22,8 +24,15 @@ final class FormattingElements
     private array $counts = [];
 
     /** Adds an element; of three alike since the last marker the earliest goes (the "Noah's Ark clause"). */
+    /** @throws OverLimit where so many are open that a browser would repeat all of them in each paragraph */
     public function push(Element $element): void
     {
+        if (count($this->entries) >= CheckLimits::FORMATTING) {
+            throw new OverLimit(
+                'This page has more than '.CheckLimits::FORMATTING.' formatting elements, such as `<b>` or `<a>`, that '
+                    .'are not closed.',
+            );
+        }
         $key = self::key($element);
         if (($this->counts[$key] ?? 0) >= 3) {
             $this->dropThird($key);

@@ -10,14 +10,19 @@ use InkedMargin\Core\Markup\OriginalOffsets;
 use InkedMargin\Core\Markup\Parser\Errors;
 use InkedMargin\Core\Markup\Parser\Tokenizer;
 use InkedMargin\Core\Source\Collector;
+use InkedMargin\Core\Source\OverLimit;
 use InkedMargin\Core\Source\SourceFile;
 
-/** Reads a page as a browser does (HTML Standard, 13.2). It never fails: every run of bytes is some document. */
+/**
+ * Reads a page as a browser does (HTML Standard, 13.2). Every run of bytes is some document; it fails only where one is
+ * larger than `CheckLimits` has it.
+ */
 final readonly class MarkupReader
 {
     /** Control characters but for white space and NUL, and noncharacters (Infra Standard), in UTF-8. */
     private const PROBLEMATIC = '/[\x01-\x08\x0b\x0e-\x1f\x7f]|\xc2[\x80-\x9f]|\xef\xb7[\x90-\xaf]|\xef\xbf[\xbe\xbf]|\xf0[\x9f\xaf\xbf]\xbf[\xbe\xbf]|[\xf1-\xf3][\x8f\x9f\xaf\xbf]\xbf[\xbe\xbf]|\xf4\x8f\xbf[\xbe\xbf]/';
 
+    /** @throws OverLimit */
     public static function read(SourceFile $file): Document
     {
         $encoding = FileEncoding::of($file->bytes);
@@ -33,7 +38,11 @@ final readonly class MarkupReader
         return self::build(new Document($source, $encoding, $unreadable ?? self::firstReplacement($source, $file)));
     }
 
-    /** Reads a text that was made from that of a document which was read before, and is UTF-8 as it was. */
+    /**
+     * Reads a text that was made from that of a document which was read before, and is UTF-8 as it was.
+     *
+     * @throws OverLimit
+     */
     public static function reread(SourceFile $source, Document $before): Document
     {
         $unreadable = $before->firstUnreadable === null ? false : strpos($source->bytes, "\u{FFFD}");
@@ -57,6 +66,7 @@ final readonly class MarkupReader
         Collector::paused($tokenizer->run(...));
         $builder->release();
         $document->errors = $errors->sorted();
+        $document->size = $builder->size();
 
         return $document;
     }

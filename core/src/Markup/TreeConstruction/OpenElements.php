@@ -7,6 +7,8 @@ namespace InkedMargin\Core\Markup\TreeConstruction;
 use InkedMargin\Core\Markup\Closing;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\NodeNamespace;
+use InkedMargin\Core\Source\CheckLimits;
+use InkedMargin\Core\Source\OverLimit;
 
 /**
  * The stack of open elements (HTML Standard, 13.2.4.2).
@@ -55,10 +57,13 @@ final class OpenElements
     /** @var array<string, int> open elements of other vocabularies by lower-cased name */
     private array $foreignCounts = [];
 
+    /** @throws OverLimit */
     public function push(Element $element): void
     {
         $this->elements[] = $this->current = $element;
-        $this->height++;
+        if (++$this->height > CheckLimits::NESTING) {
+            throw new OverLimit('This page has elements nested more than '.CheckLimits::NESTING.' deep.');
+        }
         if ($element->namespace === NodeNamespace::Html) {
             $this->counts[$element->name] = ($this->counts[$element->name] ?? 0) + 1;
         } else {

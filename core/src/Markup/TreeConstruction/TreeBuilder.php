@@ -13,6 +13,8 @@ use InkedMargin\Core\Markup\Parser\Errors;
 use InkedMargin\Core\Markup\Parser\Tag;
 use InkedMargin\Core\Markup\Parser\Tokenizer;
 use InkedMargin\Core\Markup\Parser\TokenSink;
+use InkedMargin\Core\Source\CheckLimits;
+use InkedMargin\Core\Source\OverLimit;
 use InkedMargin\Core\Source\Span;
 
 /**
@@ -28,6 +30,9 @@ final class TreeBuilder implements TokenSink
     private readonly Tree $tree;
 
     private readonly InBody $inBody;
+
+    /** Tags, attributes and comments so far. */
+    private int $size = 0;
 
     public function __construct(Errors $errors, public readonly Document $document)
     {
@@ -49,8 +54,10 @@ final class TreeBuilder implements TokenSink
         unset($this->tree->tokenizer);
     }
 
+    /** @throws OverLimit */
     public function startTag(Tag $tag): void
     {
+        $this->take(1 + count($tag->attributes));
         $tree = $this->tree;
         $tree->offset = $tag->start;
         $tree->skipNewline = false;
@@ -66,8 +73,10 @@ final class TreeBuilder implements TokenSink
         }
     }
 
+    /** @throws OverLimit */
     public function endTag(Tag $tag): void
     {
+        $this->take(1);
         $tree = $this->tree;
         $tree->offset = $tag->start;
         $tree->skipNewline = false;
@@ -141,8 +150,10 @@ final class TreeBuilder implements TokenSink
         }
     }
 
+    /** @throws OverLimit */
     public function comment(string $text, int $start, int $end): void
     {
+        $this->take(1);
         $tree = $this->tree;
         $tree->offset = $start;
         $tree->skipNewline = false;
@@ -177,5 +188,22 @@ final class TreeBuilder implements TokenSink
         $current = $this->tree->open->current;
 
         return $current !== null && $current->namespace !== NodeNamespace::Html;
+    }
+
+    /** How much a page asks of a check: its tags, attributes and comments. */
+    public function size(): int
+    {
+        return $this->size;
+    }
+
+    /** A browser may make elements that nobody wrote, one for each tag that is read and many more. */
+    private function take(int $size): void
+    {
+        $this->size += $size;
+        if (max($this->size, count($this->document->made)) > CheckLimits::TAGS) {
+            throw new OverLimit(
+                'This page has more than '.number_format(CheckLimits::TAGS).' tags, attributes and comments.',
+            );
+        }
     }
 }

@@ -9,12 +9,13 @@ use InkedMargin\Core\Finding\Citation;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\ComparesFiles;
 use InkedMargin\Core\Rules\CopySigns;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Consistency\LeftoverKind;
 
 /** A heading that belongs to another page, left over from a copy. Common practice. */
-final readonly class SameHeading extends Rule
+final readonly class SameHeading extends Rule implements ComparesFiles
 {
     public function __construct()
     {

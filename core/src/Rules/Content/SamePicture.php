@@ -9,13 +9,14 @@ use InkedMargin\Core\Finding\Citation;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\ComparesFiles;
 use InkedMargin\Core\Rules\CopySigns;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Consistency\LeftoverKind;
 use InkedMargin\Core\Site\Consistency\PictureCopy;
 
 /** A picture, or the alt text of one, that belongs to another page. Common practice. */
-final readonly class SamePicture extends Rule
+final readonly class SamePicture extends Rule implements ComparesFiles
 {
     public function __construct()
     {

@@ -10,12 +10,13 @@ use InkedMargin\Core\Finding\Citation;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\ComparesFiles;
 use InkedMargin\Core\Rules\CopySigns;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Consistency\LeftoverKind;
 
 /** Two pages with one title: the slip of whoever copied a page to begin the next. Common practice; WCAG 2.2, 2.4.2. */
-final readonly class SameTitle extends Rule
+final readonly class SameTitle extends Rule implements ComparesFiles
 {
     public function __construct()
     {

@@ -10,11 +10,12 @@ use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\ComparesFiles;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Map\PageNames;
 
 /** A main heading that is the name of another page of the site. Common practice. */
-final readonly class TitleNotHeading extends Rule
+final readonly class TitleNotHeading extends Rule implements ComparesFiles
 {
     public function __construct()
     {

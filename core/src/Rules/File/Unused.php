@@ -11,6 +11,7 @@ use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\ComparesFiles;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Site;
 use InkedMargin\Core\Source\FileKind;
@@ -19,7 +20,7 @@ use InkedMargin\Core\Source\TextGroups;
 use InkedMargin\Core\Source\TextMap;
 
 /** A file that no page and no stylesheet uses. Common practice. */
-final readonly class Unused extends Rule
+final readonly class Unused extends Rule implements ComparesFiles
 {
     /** Files that browsers, crawlers, servers and people look for by their name. */
     private const ALWAYS = '~^(?:favicon\.[a-z]+|robots\.txt|sitemap\.xml|humans\.txt|readme(?:\.[a-z]+)?|licen[cs]e(?:\.[a-z]+)?|cname|credits(?:\.[a-z]+)?|apple-touch-icon.*|.*\.webmanifest|manifest\.json|package(?:-lock)?\.json|\..*)$~i';

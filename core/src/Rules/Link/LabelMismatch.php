@@ -14,6 +14,7 @@ use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
+use InkedMargin\Core\Rules\ComparesFiles;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Label;
 use InkedMargin\Core\Site\Map\LinkMap;
@@ -28,7 +29,7 @@ use InkedMargin\Core\Site\Menu\MenuSurvey;
  * title. Silent when more than one page has that name. And a link in running text that leads to its own page, where its
  * words are not about that page. Common practice.
  */
-final readonly class LabelMismatch extends Rule
+final readonly class LabelMismatch extends Rule implements ComparesFiles
 {
     /** Words around a link that make it part of a text. */
     private const RUNNING = 3;

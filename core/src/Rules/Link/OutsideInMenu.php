@@ -11,6 +11,7 @@ use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\ComparesFiles;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Map\LinkMap;
 use InkedMargin\Core\Site\Map\LinkPlace;
@@ -21,7 +22,7 @@ use InkedMargin\Core\Source\TextGroups;
  * An outside address among the pages of the menu. An address in the menus of several pages is reported once. Common
  * practice.
  */
-final readonly class OutsideInMenu extends Rule
+final readonly class OutsideInMenu extends Rule implements ComparesFiles
 {
     private const MOST_RELATED = 12;
 

@@ -26,6 +26,9 @@ use InkedMargin\Core\Source\Span;
  */
 final readonly class MissingSkeletonTag extends Rule
 {
+    /** What begins a comment, or an element that holds text alone. */
+    private const TEXT = '~<!--|<(script|style|title|textarea)\b~i';
+
     public function __construct()
     {
         parent::__construct(new RuleFacts(
@@ -160,9 +163,31 @@ final readonly class MissingSkeletonTag extends Rule
     /** Whether a tag is in the file after all, where a parser ignores it; in comments and text it does not count. */
     private static function isWritten(string $tag, Page $page): bool
     {
-        $bytes = preg_replace('~<!--.*?-->|<(script|style|title|textarea)\b.*?</\1~is', '', $page->file->bytes) ?? '';
+        return preg_match('~'.preg_quote($tag, '~').'(?=[\s>/])~i', self::withoutText($page->file->bytes)) === 1;
+    }
 
-        return preg_match('~'.preg_quote($tag, '~').'(?=[\s>/])~i', $bytes) === 1;
+    /** Without comments and what is text to a parser, where they end. Each end is looked for once. */
+    private static function withoutText(string $bytes): string
+    {
+        $left = '';
+        $at = 0;
+        $neverEnds = [];
+        while (preg_match(self::TEXT, $bytes, $start, PREG_OFFSET_CAPTURE, $at) === 1) {
+            [$tag, $from] = $start[0];
+            $end = isset($start[1]) ? '</'.strtolower($start[1][0]) : '-->';
+            $to = isset($neverEnds[$end]) ? false : stripos($bytes, $end, $from + strlen($tag));
+            if ($to === false) {
+                $neverEnds[$end] = true;
+                $to = $from + strlen($tag);
+                $left .= substr($bytes, $at, $to - $at);
+            } else {
+                $left .= substr($bytes, $at, $from - $at);
+                $to += strlen($end);
+            }
+            $at = $to;
+        }
+
+        return $left.substr($bytes, $at);
     }
 
     /** Where a start tag belongs: before the first thing that would be in the element. */

@@ -9,11 +9,12 @@ use InkedMargin\Core\Finding\Citation;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\ComparesFiles;
 use InkedMargin\Core\Site\Map\LinkMap;
 use InkedMargin\Core\Site\Map\SpecialPage;
 
 /** A page without a link to another page of the site. The endings of a branching story may be such. Common practice. */
-final readonly class DeadEnd extends PathRule
+final readonly class DeadEnd extends PathRule implements ComparesFiles
 {
     public function __construct()
     {

@@ -8,9 +8,10 @@ use InkedMargin\Core\Finding\Citation;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\ComparesFiles;
 
 /** Entries, labels and addresses of a page’s menu against the other pages’, or the brief’s. Common practice. */
-final readonly class MenuDiffers extends MenuRule
+final readonly class MenuDiffers extends MenuRule implements ComparesFiles
 {
     public function __construct()
     {

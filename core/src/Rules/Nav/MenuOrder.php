@@ -8,9 +8,10 @@ use InkedMargin\Core\Finding\Citation;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\ComparesFiles;
 
 /** The order of a menu’s entries against the other pages’. Common practice. */
-final readonly class MenuOrder extends MenuRule
+final readonly class MenuOrder extends MenuRule implements ComparesFiles
 {
     public function __construct()
     {

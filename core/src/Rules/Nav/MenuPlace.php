@@ -8,9 +8,10 @@ use InkedMargin\Core\Finding\Citation;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\ComparesFiles;
 
 /** Where a page’s menu is among the parts, against the other pages. Common practice. */
-final readonly class MenuPlace extends MenuRule
+final readonly class MenuPlace extends MenuRule implements ComparesFiles
 {
     public function __construct()
     {

@@ -8,12 +8,13 @@ use InkedMargin\Core\Finding\Citation;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\ComparesFiles;
 
 /**
  * A page without the menu that the others have, or pages with no menu in common where the brief asks for one. Common
  * practice.
  */
-final readonly class MissingMenu extends MenuRule
+final readonly class MissingMenu extends MenuRule implements ComparesFiles
 {
     public function __construct()
     {

@@ -9,6 +9,7 @@ use InkedMargin\Core\Finding\Citation;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\ComparesFiles;
 use InkedMargin\Core\Site\Map\LinkMap;
 use InkedMargin\Core\Site\Map\PageLink;
 use InkedMargin\Core\Site\Menu\MenuSurvey;
@@ -17,7 +18,7 @@ use InkedMargin\Core\Site\Menu\MenuSurvey;
  * Pages from which readers cannot get back to the home page, told with the first of them. In a branching story nobody
  * has to come back; in a chain or ring the link that is missing is told. Common practice.
  */
-final readonly class NoWayHome extends PathRule
+final readonly class NoWayHome extends PathRule implements ComparesFiles
 {
     public function __construct()
     {

@@ -10,10 +10,11 @@ use InkedMargin\Core\Finding\Citation;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\ComparesFiles;
 use InkedMargin\Core\Rules\Rule;
 
 /** The pattern that the brief names, or that is plain to see, broken at one link. Common practice. */
-final readonly class Pattern extends Rule
+final readonly class Pattern extends Rule implements ComparesFiles
 {
     public function __construct()
     {

@@ -11,6 +11,7 @@ use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\ComparesFiles;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Map\LinkMap;
 use InkedMargin\Core\Site\Map\PageNames;
@@ -19,7 +20,7 @@ use InkedMargin\Core\Site\Menu\MenuSurvey;
 use InkedMargin\Core\Site\ParsedSite;
 
 /** A page that readers cannot get to from the home page, and that no broken link was to lead to. Common practice. */
-final readonly class UnreachablePage extends Rule
+final readonly class UnreachablePage extends Rule implements ComparesFiles
 {
     public function __construct()
     {

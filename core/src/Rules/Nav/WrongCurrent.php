@@ -14,6 +14,7 @@ use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Attribute;
+use InkedMargin\Core\Rules\ComparesFiles;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Menu\CurrentMarks;
 use InkedMargin\Core\Site\Menu\MisplacedMark;
@@ -21,7 +22,7 @@ use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Source\Span;
 
 /** A menu that was copied with the mark of the page that it was copied from. */
-final readonly class WrongCurrent extends Rule
+final readonly class WrongCurrent extends Rule implements ComparesFiles
 {
     public function __construct()
     {

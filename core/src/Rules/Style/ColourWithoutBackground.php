@@ -10,6 +10,7 @@ use InkedMargin\Core\Finding\Draft;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\ComparesFiles;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Styles\RuleReach;
 use InkedMargin\Core\Site\Styles\SiteStyles;
@@ -17,7 +18,7 @@ use InkedMargin\Core\Site\Styles\StyleSources;
 use InkedMargin\Core\Style\Cascade\Origin;
 
 /** On `body`, a colour of the text without one behind it, or the other way round (WCAG 2.2, failure F24). */
-final readonly class ColourWithoutBackground extends Rule
+final readonly class ColourWithoutBackground extends Rule implements ComparesFiles
 {
     public function __construct()
     {

@@ -14,6 +14,7 @@ use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\ElementTable;
 use InkedMargin\Core\Markup\PartKind;
+use InkedMargin\Core\Rules\ComparesFiles;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\Styles\MarkupNames;
@@ -24,7 +25,7 @@ use InkedMargin\Core\Style\Cascade\StyleRule;
  * A class or id that is called like an element, which is easily mixed up with it. A part of the page, such as a div
  * with the id `header`, is called so with reason. Common practice.
  */
-final readonly class ElementNameAsClass extends Rule
+final readonly class ElementNameAsClass extends Rule implements ComparesFiles
 {
     private const MOST_RELATED = 6;
 

@@ -10,12 +10,13 @@ use InkedMargin\Core\Finding\Citation;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\ComparesFiles;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Styles\ContrastPair;
 use InkedMargin\Core\Site\Styles\ContrastPairs;
 
 /** Text that is too like what is behind it (WCAG 2.2, success criterion 1.4.3). */
-final readonly class LowContrast extends Rule
+final readonly class LowContrast extends Rule implements ComparesFiles
 {
     public function __construct()
     {

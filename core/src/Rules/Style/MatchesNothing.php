@@ -11,6 +11,7 @@ use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\ComparesFiles;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\Styles\MarkupNames;
@@ -27,7 +28,7 @@ use InkedMargin\Core\Style\Selector\TypeSelector;
 /**
  * A rule that reaches no element of any page. What a reset or a framework holds besides is left alone. Common practice.
  */
-final readonly class MatchesNothing extends Rule
+final readonly class MatchesNothing extends Rule implements ComparesFiles
 {
     public function __construct()
     {

@@ -15,6 +15,7 @@ use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
+use InkedMargin\Core\Rules\ComparesFiles;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\Styles\MarkupNames;
@@ -30,7 +31,7 @@ use InkedMargin\Core\Style\Selector\ClassSelector;
 use InkedMargin\Core\Style\Syntax\Escape;
 
 /** A class or id in a stylesheet that no page has, where the pages have one that is nearly it. Common practice. */
-final readonly class NearMiss extends Rule
+final readonly class NearMiss extends Rule implements ComparesFiles
 {
     private const MOST_RELATED = 6;
 

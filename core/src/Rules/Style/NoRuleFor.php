@@ -12,6 +12,7 @@ use InkedMargin\Core\Finding\Related;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\PartKind;
+use InkedMargin\Core\Rules\ComparesFiles;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\ParsedSite;
@@ -21,7 +22,7 @@ use InkedMargin\Core\Site\Styles\Scripts;
 use InkedMargin\Core\Site\Styles\UnusedNames;
 
 /** A class or id in the markup that no stylesheet, link, label or script speaks of. Common practice. */
-final readonly class NoRuleFor extends Rule
+final readonly class NoRuleFor extends Rule implements ComparesFiles
 {
     private const MOST_RELATED = 6;
 

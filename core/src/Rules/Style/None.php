@@ -13,11 +13,12 @@ use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\ComparesFiles;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Source\English;
 
 /** Stylesheets are there, and no page links one. A site without any is a matter of its brief. Common practice. */
-final readonly class None extends Rule
+final readonly class None extends Rule implements ComparesFiles
 {
     public function __construct()
     {

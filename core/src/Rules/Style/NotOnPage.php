@@ -12,6 +12,7 @@ use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\ComparesFiles;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Map\SpecialPage;
 use InkedMargin\Core\Site\Page;
@@ -22,7 +23,7 @@ use InkedMargin\Core\Source\English;
  * A stylesheet that the brief asks for, or that most pages link, and this page does not. A page with a sheet of its own
  * follows a plan. Common practice.
  */
-final readonly class NotOnPage extends Rule
+final readonly class NotOnPage extends Rule implements ComparesFiles
 {
     public function __construct()
     {

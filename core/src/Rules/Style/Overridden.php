@@ -11,6 +11,7 @@ use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Related;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\ComparesFiles;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Styles\Declarations;
 use InkedMargin\Core\Site\Styles\RuleReach;
@@ -26,7 +27,7 @@ use InkedMargin\Core\Style\Syntax\Declaration;
  * A declaration that another of the same stylesheet beats everywhere (CSS Cascade 5, section 6). What one sheet changes
  * of another is meant so, and so is a value for older browsers before a newer one.
  */
-final readonly class Overridden extends Rule
+final readonly class Overridden extends Rule implements ComparesFiles
 {
     public function __construct()
     {

@@ -12,6 +12,7 @@ use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Subject;
 use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\ComparesFiles;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\Reference;
@@ -21,7 +22,7 @@ use InkedMargin\Core\Source\English;
  * The order of the stylesheets against the brief, or against most of the pages. A later sheet wins over an earlier one
  * (CSS Cascade 4, section 6.4.3).
  */
-final readonly class SheetOrder extends Rule
+final readonly class SheetOrder extends Rule implements ComparesFiles
 {
     /** So many pages have to agree before one that differs is out of order. */
     private const FEWEST = 2;

@@ -11,6 +11,7 @@ use InkedMargin\Core\Finding\Mend;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\ComparesFiles;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\Styles\Declarations;
@@ -25,7 +26,7 @@ use InkedMargin\Core\Style\Value\Item;
 use InkedMargin\Core\Style\Value\NamedByStyle;
 
 /** An animation without its `@keyframes`, and a grid area that no template names. */
-final readonly class UndefinedName extends Rule
+final readonly class UndefinedName extends Rule implements ComparesFiles
 {
     public function __construct()
     {

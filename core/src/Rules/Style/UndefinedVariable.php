@@ -12,6 +12,7 @@ use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\RuleFacts;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Markup\Element;
+use InkedMargin\Core\Rules\ComparesFiles;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\Page;
 use InkedMargin\Core\Site\Styles\CustomProperties;
@@ -25,7 +26,7 @@ use InkedMargin\Core\Style\Cascade\StyleRule;
 use InkedMargin\Core\Style\Value\VariableUse;
 
 /** A `var()` whose custom property nothing sets on the elements that use it. */
-final readonly class UndefinedVariable extends Rule
+final readonly class UndefinedVariable extends Rule implements ComparesFiles
 {
     public function __construct()
     {

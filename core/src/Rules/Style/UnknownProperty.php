@@ -77,9 +77,9 @@ final readonly class UnknownProperty extends Rule
 
     private static function meant(Declaration $declaration): ?string
     {
-        return self::MEANT[$declaration->name] ?? NearestName::of($declaration->name, array_filter(
-            Definitions::names(),
-            fn (string $name) => $name[0] !== '-',
-        ));
+        static $standard = null;
+        $standard ??= array_filter(Definitions::names(), fn (string $name) => $name[0] !== '-');
+
+        return self::MEANT[$declaration->name] ?? NearestName::of($declaration->name, $standard);
     }
 }

@@ -12,7 +12,6 @@ use InkedMargin\Core\Style\Cascade\RuleIndex;
 use InkedMargin\Core\Style\Cascade\StyleRule;
 use InkedMargin\Core\Style\Selector\ClassSelector;
 use InkedMargin\Core\Style\Selector\IdSelector;
-use InkedMargin\Core\Style\Selector\Matching;
 use InkedMargin\Core\Style\Selector\Simple;
 
 /** What the rules of a site's stylesheets reach: which elements of which pages, at whatever time. */
@@ -26,12 +25,14 @@ final class RuleReach implements SiteFact
 
     /**
      * @param  array<string, StyleRule>  $rules  by the place that they are written at
-     * @param  array<string, list<array{Page, Element}>>  $reached  likewise
+     * @param  array<string, array<string, list<Element>>>  $reached  likewise, then by page
+     * @param  array<string, Page>  $pages
      * @param  array<string, true>  $general  paths of sheets that were made for any site
      */
     private function __construct(
         public readonly array $rules,
         private readonly array $reached,
+        private readonly array $pages,
         private readonly array $general,
     ) {
     }
@@ -42,19 +43,24 @@ final class RuleReach implements SiteFact
         $rules = $reached = $indexes = [];
         foreach ($site->pages as $page) {
             $own = $styles->rulesOf($page);
-            foreach ($own as $rule) {
-                $rules[self::keyOf($rule)] = $rule;
-            }
             // Most pages of a site have the same rules.
-            $index = $indexes[$styles->keyOf($page)] ??= new RuleIndex($own);
-            $matching = new Matching($page->document, null);
+            $key = $styles->keyOf($page);
+            if (! isset($indexes[$key])) {
+                $indexes[$key] = new RuleIndex($own);
+                foreach ($own as $rule) {
+                    $rules[self::keyOf($rule)] = $rule;
+                }
+            }
+            $index = $indexes[$key];
+            $matching = $page->matching->in(null);
             $standings = $keys = [];
             foreach ($own === [] ? [] : $page->document->elements() as $element) {
                 $around = $element->parent === null ? 0 : $standings[spl_object_id($element->parent)];
                 [$standings[spl_object_id($element)], $matched] = $index->matching($element, $around, $matching);
+                $matching->take(count($matched));
                 foreach ($matched as [, $rule]) {
                     $key = $keys[spl_object_id($rule)] ??= self::keyOf($rule);
-                    $reached[$key][] = [$page, $element];
+                    $reached[$key][$page->path()][] = $element;
                 }
             }
         }
@@ -67,13 +73,20 @@ final class RuleReach implements SiteFact
             || ($all[$sheet] >= self::GENERAL && 2 * $none[$sheet] > $all[$sheet]);
         $general = array_fill_keys(array_filter(array_map(strval(...), array_keys($all)), $isGeneral), true);
 
-        return new self($rules, $reached, $general);
+        return new self($rules, $reached, $site->pages, $general);
     }
 
     /** @return list<array{Page, Element}> */
     public function elements(StyleRule $rule): array
     {
-        return $this->reached[self::keyOf($rule)] ?? [];
+        $elements = [];
+        foreach ($this->reached[self::keyOf($rule)] ?? [] as $path => $onPage) {
+            foreach ($onPage as $element) {
+                $elements[] = [$this->pages[$path], $element];
+            }
+        }
+
+        return $elements;
     }
 
     /** Whether a sheet was made for any site, so that what it does not reach here is no slip. */

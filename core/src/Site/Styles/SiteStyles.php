@@ -12,6 +12,9 @@ use InkedMargin\Core\Site\Reference;
 use InkedMargin\Core\Site\ReferenceKind;
 use InkedMargin\Core\Site\Sheet;
 use InkedMargin\Core\Site\SiteFact;
+use InkedMargin\Core\Source\Allowance;
+use InkedMargin\Core\Source\CheckLimits;
+use InkedMargin\Core\Source\OverLimit;
 use InkedMargin\Core\Style\Cascade\Cascade;
 use InkedMargin\Core\Style\Cascade\ComputedStyle;
 use InkedMargin\Core\Style\Cascade\Computing;
@@ -19,10 +22,10 @@ use InkedMargin\Core\Style\Cascade\Decisions;
 use InkedMargin\Core\Style\Cascade\MediaQuery;
 use InkedMargin\Core\Style\Cascade\RuleReader;
 use InkedMargin\Core\Style\Cascade\StyleRule;
-use InkedMargin\Core\Style\Selector\Matching;
 use InkedMargin\Core\Style\Selector\PseudoClass;
 use InkedMargin\Core\Style\Syntax\AtRuleNode;
 use InkedMargin\Core\Style\Syntax\Declaration;
+use InkedMargin\Core\Style\Syntax\StyleSheet;
 
 /**
  * Which rules count for each page: those of the sheets that it links, of what they import, and of its own, in order.
@@ -35,8 +38,20 @@ final class SiteStyles implements SiteFact
     /** @var array<string, list<StyleRule>> by sheet, the layer it is in, and whether it applies */
     private array $read = [];
 
-    /** @var array<string, list<StyleRule>> by page */
+    /** @var array<string, list<StyleRule>|OverLimit> by page */
     private array $rules = [];
+
+    /** @var array<string, list<StyleRule>> by what is loaded */
+    private array $lists = [];
+
+    /** @var array<string, list<ImportedSheet>> by the path of the sheet that imports them */
+    private array $imports = [];
+
+    /** How many more sheets the page may load that is being looked at. */
+    private Allowance $loading;
+
+    /** How many more rules, likewise. */
+    private Allowance $rulesToLoad;
 
     /** @var array<string, string> by page */
     private array $keys = [];
@@ -46,6 +61,9 @@ final class SiteStyles implements SiteFact
 
     /** @var array<string, Decisions> by the state of links and the rules */
     private array $stated = [];
+
+    /** @var array<string, list<LinkState>> by the rules */
+    private array $linkStates = [];
 
     /** @var array<string, Cascade> by page */
     private array $cascades = [];
@@ -67,20 +85,56 @@ final class SiteStyles implements SiteFact
         return new self($site->sheets);
     }
 
-    /** @return list<StyleRule> also of sheets for other media, which do not apply */
+    /**
+     * @return list<StyleRule> also of sheets for other media, which do not apply
+     *
+     * @throws OverLimit
+     */
     public function rulesOf(Page $page): array
     {
-        if (isset($this->rules[$page->path()])) {
-            return $this->rules[$page->path()];
+        $rules = $this->rules[$page->path()] ??= $this->loadedBy($page);
+        if ($rules instanceof OverLimit) {
+            throw $rules;
         }
+
+        return $rules;
+    }
+
+    /** @return list<StyleRule>|OverLimit pages that load the same share one list */
+    private function loadedBy(Page $page): array|OverLimit
+    {
+        $this->loading = new Allowance(
+            CheckLimits::LOADED_SHEETS,
+            "`{$page->path()}` loads more than ".CheckLimits::LOADED_SHEETS.' stylesheets, counted as often as they '
+                .'are imported.',
+        );
+        $this->rulesToLoad = new Allowance(
+            CheckLimits::STYLES,
+            "`{$page->path()}` loads more than ".number_format(CheckLimits::STYLES).' style rules.',
+        );
+        try {
+            $loaded = $this->loadsOf($page);
+        } catch (OverLimit $error) {
+            return $error;
+        }
+        $key = md5(implode("\0", array_map(fn (LoadedRules $one) => $one->key, $loaded)));
+        $this->keys[$page->path()] = ($page->matching->isQuirky ? 'quirky ' : '').$key;
+
+        return $this->lists[$key] ??= array_merge(...array_map(fn (LoadedRules $one) => $one->rules, $loaded));
+    }
+
+    /** @return list<LoadedRules> in order */
+    private function loadsOf(Page $page): array
+    {
         $lists = [];
         $links = $this->sheetLinks($page);
         foreach ($page->elements as $element) {
             $id = spl_object_id($element);
-            $applies = MediaQuery::holds($element->value('media') ?? '');
             if (isset($links[$id])) {
+                $applies = MediaQuery::holds($element->value('media') ?? '');
                 $lists[] = $this->rulesOfSheet($links[$id], '', $applies, []);
             } elseif ($element->name === 'style') {
+                $applies = MediaQuery::holds($element->value('media') ?? '');
                 foreach ($page->styles as $style) {
                     if ($style->element === $element && $style->attribute === null) {
                         $lists[] = $this->rulesOfElement($page, $style, $applies);
@@ -89,7 +143,7 @@ final class SiteStyles implements SiteFact
             }
         }
 
-        return $this->rules[$page->path()] = array_merge(...$lists);
+        return array_merge(...$lists);
     }
 
     public function cascadeOf(Page $page): Cascade
@@ -105,6 +159,12 @@ final class SiteStyles implements SiteFact
 
     /** @return list<LinkState> those that the rules of a page speak of */
     public function linkStatesOf(Page $page): array
+    {
+        return $this->linkStates[$this->keyOf($page)] ??= $this->findLinkStates($page);
+    }
+
+    /** @return list<LinkState> */
+    private function findLinkStates(Page $page): array
     {
         $selectors = [];
         foreach ($this->rulesOf($page) as $rule) {
@@ -145,7 +205,7 @@ final class SiteStyles implements SiteFact
         // Apart from what wins before anybody touches the page: that is reported separately.
         $decisions = $this->stated[$state->value.' '.$this->keyOf($page)]
             ??= $this->decisionsOn($page)->forOtherStates();
-        $matching = new Matching($page->document, $state->pseudoClasses());
+        $matching = $page->matching->in($state->pseudoClasses());
         $cascade = new Cascade($page->document, $elements, $decisions, self::inlineOf($page), $matching);
 
         return new StateLooks($elements, $cascade, Computing::of($elements, $cascade));
@@ -176,8 +236,9 @@ final class SiteStyles implements SiteFact
     /** The same for pages in the same mode with the same rules. */
     public function keyOf(Page $page): string
     {
-        return $this->keys[$page->path()] ??= ($page->matching->isQuirky ? 'quirky ' : '')
-            .md5(implode(' ', array_map(spl_object_id(...), $this->rulesOf($page))));
+        $this->rulesOf($page);
+
+        return $this->keys[$page->path()];
     }
 
     /** @return array<int, ComputedStyle> what each element looks like when nobody touches it, by its object id */
@@ -208,85 +269,104 @@ final class SiteStyles implements SiteFact
 
     /**
      * @param  list<string>  $inside  the sheets that import this one
-     * @return list<StyleRule>
+     * @return list<LoadedRules>
      */
     private function rulesOfSheet(Sheet $sheet, string $layer, bool $applies, array $inside): array
     {
+        $this->loading->take(1);
         if (count($inside) >= self::DEEPEST || in_array($sheet->path(), $inside, true)) {
             return [];
         }
-        $imported = $this->allImported($sheet, $layer, $applies, [...$inside, $sheet->path()]);
+        $imports = $this->imports[$sheet->path()] ??= $this->importsIn($sheet->css, $sheet->references);
+        $rules = $this->rulesIn($sheet, $layer, $applies);
+        $this->rulesToLoad->take(count($rules));
 
-        return array_merge(
-            ...$imported,
-            ...[$this->rulesIn($sheet, $layer, $applies)],
-        );
+        return [
+            ...$this->imported($imports, $layer, $applies, [...$inside, $sheet->path()]),
+            new LoadedRules(self::loadKey($sheet, $layer, $applies), $rules),
+        ];
     }
 
-    /**
-     * @param  list<string>  $inside the sheets that import this one, and itself
-     * @return list<list<StyleRule>>
-     */
-    private function allImported(Sheet $sheet, string $layer, bool $applies, array $inside): array
+    private static function loadKey(Sheet $sheet, string $layer, bool $applies): string
     {
-        $imported = [];
-        foreach ($sheet->css->rules() as $rule) {
-            if ($rule instanceof AtRuleNode && $rule->name() === 'import') {
-                $imported[] = $this->imported(
-                    $rule,
-                    $sheet->references,
-                    $layer,
-                    $applies,
-                    $inside,
-                );
-            }
-        }
-
-        return $imported;
+        return "{$sheet->path()}\0$layer\0".($applies ? '1' : '0');
     }
 
     /** @return list<StyleRule> what a sheet itself holds */
     public function rulesIn(Sheet $sheet, string $layer = '', bool $applies = true): array
     {
-        $key = "{$sheet->path()}\0$layer\0".($applies ? '1' : '0');
-
-        return $this->read[$key] ??= RuleReader::read($sheet->css, $sheet->path(), $layer, $applies);
+        return $this->read[self::loadKey($sheet, $layer, $applies)] ??= RuleReader::read(
+            $sheet->css,
+            $sheet->path(),
+            $layer,
+            $applies,
+        );
     }
 
-    /** @return list<StyleRule> */
+    /** @return list<LoadedRules> */
     private function rulesOfElement(Page $page, PageStyle $style, bool $applies): array
     {
-        $imported = [];
-        foreach ($style->css->rules() as $rule) {
-            if ($rule instanceof AtRuleNode && $rule->name() === 'import') {
-                $imported[] = $this->imported($rule, $page->references, '', $applies, []);
-            }
-        }
+        $rules = RuleReader::read($style->css, $page->path(), '', $applies);
+        $this->rulesToLoad->take(count($rules));
 
-        return array_merge(...$imported, ...[RuleReader::read($style->css, $page->path(), '', $applies)]);
+        return [
+            ...$this->imported($this->importsIn($style->css, $page->references), '', $applies, []),
+            new LoadedRules("{$page->path()} {$style->element->place()->start}", $rules),
+        ];
     }
 
     /**
-     * @param  list<Reference>  $references  of the sheet or page
-     * @param  list<string>  $inside
-     * @return list<StyleRule>
+     * @param  list<Reference>  $references  of the sheet or page, in order
+     * @return list<ImportedSheet> those that are there
      */
-    private function imported(AtRuleNode $rule, array $references, string $layer, bool $applies, array $inside): array
+    private function importsIn(StyleSheet $css, array $references): array
     {
-        $span = $rule->span();
-        foreach ($references as $reference) {
-            $isIt = $reference->kind === ReferenceKind::Stylesheet
-                && $reference->span->start >= $span->start && $reference->span->end <= $span->end;
-            $sheet = $isIt ? $this->sheets[$reference->target->found ?? ''] ?? null : null;
-            if ($sheet !== null) {
-                $conditions = self::conditionsOf($rule);
-                $layer = $conditions->layer === null ? $layer : ltrim("$layer.$conditions->layer", '.');
-
-                return $this->rulesOfSheet($sheet, $layer, $applies && MediaQuery::holds($conditions->media), $inside);
+        $imports = [];
+        $at = 0;
+        $references = array_values(array_filter(
+            $references,
+            fn (Reference $one) => $one->kind === ReferenceKind::Stylesheet,
+        ));
+        usort($references, fn (Reference $a, Reference $b) => $a->span->start <=> $b->span->start);
+        foreach ($css->rules() as $rule) {
+            if (! $rule instanceof AtRuleNode || $rule->name() !== 'import') {
+                continue;
+            }
+            $span = $rule->span();
+            while (isset($references[$at]) && $references[$at]->span->start < $span->start) {
+                $at++;
+            }
+            for (; isset($references[$at]) && $references[$at]->span->end <= $span->end; $at++) {
+                $sheet = $this->sheets[$references[$at]->target->found ?? ''] ?? null;
+                if ($sheet !== null) {
+                    $imports[] = new ImportedSheet($sheet, self::conditionsOf($rule));
+                    break;
+                }
             }
         }
 
-        return [];
+        return $imports;
+    }
+
+    /**
+     * @param  list<ImportedSheet>  $imports
+     * @param  list<string>  $inside  the sheets that import these
+     * @return list<LoadedRules>
+     */
+    private function imported(array $imports, string $layer, bool $applies, array $inside): array
+    {
+        $loaded = [];
+        foreach ($imports as $import) {
+            $own = $import->conditions->layer;
+            array_push($loaded, ...$this->rulesOfSheet(
+                $import->sheet,
+                $own === null ? $layer : ltrim("$layer.$own", '.'),
+                $applies && MediaQuery::holds($import->conditions->media),
+                $inside,
+            ));
+        }
+
+        return $loaded;
     }
 
     private static function conditionsOf(AtRuleNode $rule): ImportConditions

@@ -70,7 +70,7 @@ final class Cascade
             $key .= "#$id";
         }
         $this->keys[$id] = $key;
-        $this->applied[$id] = $this->decisions->on($key, $matched, $hints, $inline);
+        $this->applied[$id] = $this->decisions->on($key, $matched, $hints, $inline, $this->matching);
 
         return $standing;
     }

@@ -131,9 +131,9 @@ final class Decisions
      * @param  list<Declaration>  $inline
      * @return array<string, list<Applied>> by property, the winner first
      */
-    public function on(string $key, array $matched, array $hints, array $inline): array
+    public function on(string $key, array $matched, array $hints, array $inline, Matching $matching): array
     {
-        return $this->applied[$key] ??= $this->decide($matched, $hints, $inline);
+        return $this->applied[$key] ??= $this->decide($matched, $hints, $inline, $matching);
     }
 
     /** Whether a declaration of the author wins for some element, with itself or one of its longhands. */
@@ -160,10 +160,11 @@ final class Decisions
      * @param  list<Declaration>  $inline
      * @return array<string, list<Applied>> by property, the winner first
      */
-    private function decide(array $matched, array $hints, array $inline): array
+    private function decide(array $matched, array $hints, array $inline, Matching $matching): array
     {
         $said = [];
         foreach ($matched as [$order, $rule, $selector]) {
+            $matching->take(count($rule->declarations));
             $this->add($said, $rule->declarations, $rule, $selector->specificity, $order);
         }
         $this->add($said, $hints, null, new Specificity, 0, Origin::Hint);

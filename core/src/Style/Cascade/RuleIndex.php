@@ -25,12 +25,12 @@ final class RuleIndex
     private int $rules = 0;
 
     /**
-     * @var array<string, list<array{int, StyleRule, Complex, list<string>}>> each with its place in the order of all,
+     * @var array<string, list<array{Entry, list<string>}>> each with its place in the order of all,
      *     and what it needs around it
      */
     private array $decided = [];
 
-    /** @var array<string, list<array{int, StyleRule, Complex, list<string>}>> likewise, what no standing decides */
+    /** @var array<string, list<array{Entry, list<string>}>> likewise, what no standing decides */
     private array $others = [];
 
     /** @var array<string, list<Entry>> those that are a name alone, by it */
@@ -96,19 +96,20 @@ final class RuleIndex
             foreach ($rule->selector->alternatives ?? [] as $selector) {
                 $this->selectors[] = $selector;
                 $key = self::keyOf($selector);
+                $entry = [$order, $rule, $selector];
                 if (self::isBare($selector)) {
-                    $this->byName[$key][] = [$order, $rule, $selector];
+                    $this->byName[$key][] = $entry;
                 } elseif (Standings::decide($selector)) {
-                    $this->decided[$key][] = [$order, $rule, $selector, self::neededAround($selector)];
+                    $this->decided[$key][] = [$entry, self::neededAround($selector)];
                 } else {
-                    $this->others[$key][] = [$order, $rule, $selector, self::neededAround($selector)];
+                    $this->others[$key][] = [$entry, self::neededAround($selector)];
                 }
             }
         }
     }
 
     /**
-     * @param  array<string, list<array{int, StyleRule, Complex, list<string>}>>  $entries
+     * @param  array<string, list<array{Entry, list<string>}>>  $entries
      * @param  array<string, list<Entry>>  $byName
      * @return list<Entry>
      */
@@ -117,14 +118,15 @@ final class RuleIndex
         $found = [];
         $around = $matching->around($element);
         foreach (self::keysOf($element, $matching) as $key) {
-            foreach ($entries[$key] ?? [] as [$order, $rule, $selector, $needed]) {
+            $matching->take(count($entries[$key] ?? []));
+            foreach ($entries[$key] ?? [] as [$entry, $needed]) {
                 foreach ($around === null ? [] : $needed as $name) {
                     if (! isset($around[$name])) {
                         continue 2;
                     }
                 }
-                if ($selector->matches($element, $matching)) {
-                    $found[] = [$order, $rule, $selector];
+                if ($entry[2]->matches($element, $matching)) {
+                    $found[] = $entry;
                 }
             }
         }

@@ -64,6 +64,7 @@ final readonly class Complex
         $seen = [];
         while ($waiting !== []) {
             [$at, $one] = array_pop($waiting);
+            $matching->take(1);
             $wanted = $this->compounds[$at - 1] ?? null;
             $combinator = $this->combinators[$at - 1] ?? null;
             if ($wanted === null || $combinator === null) {

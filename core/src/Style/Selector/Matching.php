@@ -7,6 +7,8 @@ namespace InkedMargin\Core\Style\Selector;
 use InkedMargin\Core\Markup\Document;
 use InkedMargin\Core\Markup\Element;
 use InkedMargin\Core\Markup\Mode;
+use InkedMargin\Core\Source\Allowance;
+use InkedMargin\Core\Source\OverLimit;
 
 /**
  * What selectors are matched against: a page, and the states that its elements are in. What several selectors ask of
@@ -36,11 +38,31 @@ final class Matching
     /**
      * @param  list<string>|null  $states  names of pseudo-classes such as `hover` that hold for every element; null for
      *     any: then each of them may hold at some time
+     * @param  Allowance|null  $steps  how long it may take in all; null for as long as it takes
      */
-    public function __construct(private readonly Document $document, private readonly ?array $states = [])
-    {
+    public function __construct(
+        private readonly Document $document,
+        private readonly ?array $states = [],
+        private readonly ?Allowance $steps = null,
+    ) {
         $this->isQuirky = $document->mode === Mode::Quirks;
         $this->anchors = new \WeakMap;
+    }
+
+    /**
+     * The same page in other states.
+     *
+     * @param  list<string>|null  $states  null for any
+     */
+    public function in(?array $states): self
+    {
+        return new self($this->document, $states, $this->steps);
+    }
+
+    /** @throws OverLimit when selectors have been held against elements for too long */
+    public function take(int $steps): void
+    {
+        $this->steps?->take($steps);
     }
 
     /** @param  bool  $always  whether it holds whatever else does: for what cannot be together */
@@ -127,6 +149,7 @@ final class Matching
     private function places(bool $ofType, bool $fromEnd, ?SelectorList $among): array
     {
         $places = [];
+        $this->take(count($this->document->elements()));
         foreach ($this->families() as $siblings) {
             $counts = [];
             foreach ($fromEnd ? array_reverse($siblings) : $siblings as $one) {
@@ -166,6 +189,7 @@ final class Matching
     private function findAnchors(Complex $relative): array
     {
         $reached = [];
+        $this->take(count($this->document->elements()) * count($relative->compounds));
         foreach ($this->document->elements() as $element) {
             if ($relative->subject()->matches($element, $this)) {
                 $reached[] = $element;

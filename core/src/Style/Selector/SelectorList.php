@@ -23,6 +23,7 @@ final readonly class SelectorList
 
     public function matches(Element $element, Matching $matching): bool
     {
+        $matching->take(count($this->alternatives));
         foreach ($this->alternatives as $alternative) {
             if ($alternative->pseudoElement === null && $alternative->matches($element, $matching)) {
                 return true;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace InkedMargin\Core\Style\Syntax;
 
+use InkedMargin\Core\Source\CheckLimits;
+use InkedMargin\Core\Source\OverLimit;
 use InkedMargin\Core\Source\Span;
 
 /**
@@ -23,12 +25,21 @@ final class Parser
 
     private int $depth = 0;
 
+    /** Rules, selectors and declarations so far. */
+    private int $size = 0;
+
     private function __construct(private readonly Tokens $tokens)
     {
         $this->errors = $tokens->errors;
     }
 
-    /** "Parse a stylesheet". @param  int  $offset  bytes before the text in the file that it stands in */
+    /**
+     * "Parse a stylesheet".
+     *
+     * @param  int  $offset  bytes before the text in the file that it stands in
+     *
+     * @throws OverLimit
+     */
     public static function sheet(string $css, int $offset = 0): StyleSheet
     {
         $parser = new self(CssTokenizer::tokenize($css, $offset));
@@ -36,7 +47,13 @@ final class Parser
         return $parser->result($parser->consumeStylesheetContents());
     }
 
-    /** "Parse a block's contents": of a `style` attribute. @param  int  $offset  bytes before it in its file */
+    /**
+     * "Parse a block's contents": of a `style` attribute.
+     *
+     * @param  int  $offset  bytes before it in its file
+     *
+     * @throws OverLimit
+     */
     public static function declarations(string $css, int $offset = 0): StyleSheet
     {
         $parser = new self(CssTokenizer::tokenize($css, $offset));
@@ -55,7 +72,7 @@ final class Parser
     {
         usort($this->errors, fn (SyntaxError $a, SyntaxError $b) => $a->span->start <=> $b->span->start);
 
-        return new StyleSheet($this->tokens, $content, $this->errors);
+        return new StyleSheet($this->tokens, $content, $this->errors, $this->size);
     }
 
     /** @return list<SyntaxRule> */
@@ -85,6 +102,7 @@ final class Parser
 
     private function consumeAtRule(bool $isNested): AtRuleNode
     {
+        $this->count();
         $first = $this->at++;
         $from = $this->tokens->skipSpace($this->at);
         $this->at = $from;
@@ -111,7 +129,11 @@ final class Parser
     private function consumeQualifiedRule(bool $isNested): ?QualifiedRule
     {
         $first = $this->at;
+        $this->count();
         for (; ($type = $this->tokens->type($this->at)) !== null; $this->at = $this->tokens->after($this->at)) {
+            if ($type === TokenType::Comma) {
+                $this->count();
+            }
             $ends = $isNested && ($type === TokenType::Semicolon || $type === TokenType::CloseCurly);
             if ($ends) {
                 break;
@@ -254,6 +276,7 @@ final class Parser
         $to = $this->trimmed($from, $at);
         $last = max($colon, $to - 1);
         $important = $this->importantFrom($from, $to);
+        $this->count();
 
         return new Declaration(
             $tokens,
@@ -300,6 +323,16 @@ final class Parser
         }
 
         return $to;
+    }
+
+    private function count(): void
+    {
+        if (++$this->size > CheckLimits::STYLES) {
+            throw new OverLimit(
+                'This stylesheet has more than '.number_format(CheckLimits::STYLES).' rules, selectors and '
+                    .'declarations.',
+            );
+        }
     }
 
     private function error(SyntaxErrorKind $kind, int $first, int $last): void

@@ -10,8 +10,9 @@ final readonly class StyleSheet
     /**
      * @param  list<Declaration|SyntaxRule>  $content  of a sheet only rules; of a `style` attribute its declarations
      * @param  list<SyntaxError>  $errors  by their place
+     * @param  int  $size  how much it asks of a check: its rules, selectors and declarations
      */
-    public function __construct(public Tokens $tokens, public array $content, public array $errors)
+    public function __construct(public Tokens $tokens, public array $content, public array $errors, public int $size)
     {
     }
 

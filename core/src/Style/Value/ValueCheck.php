@@ -18,6 +18,9 @@ final class ValueCheck
     /** Functions that are only worked out when the value is used (CSS Variables 1; CSS Values 5). */
     private const LATE = ['var', 'env', 'attr', 'if', 'inherit', 'random-item', 'first-valid', 'toggle'];
 
+    /** Tokens of a value: longer ones are taken as they are. Nobody writes so many by hand. */
+    private const LONGEST_VALUE = 5_000;
+
     private const MOST_KNOWN = 5_000;
 
     /** Bytes of a property with its value. */
@@ -73,6 +76,9 @@ final class ValueCheck
     /** A sheet writes the same declarations again and again: what browsers take once they take everywhere. */
     private static function known(Declaration $declaration): self
     {
+        if ($declaration->to - $declaration->from > self::LONGEST_VALUE) {
+            return self::result($declaration, Verdict::Valid, null, []);
+        }
         $key = "$declaration->name\0".$declaration->value();
         if (isset(self::$valid[$key])) {
             return self::result($declaration, Verdict::Valid, null, null);
