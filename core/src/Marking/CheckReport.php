@@ -6,6 +6,7 @@ namespace InkedMargin\Core\Marking;
 
 use InkedMargin\Core\Brief\Brief;
 use InkedMargin\Core\Finding\Weight;
+use InkedMargin\Core\Rules\File\TooLarge;
 use InkedMargin\Core\Site\ParsedSite;
 
 /** Everything one check of one site against one brief came to. */
@@ -54,7 +55,9 @@ final readonly class CheckReport
 
         return array_values(array_filter(
             $findings,
-            fn (PlacedFinding $one) => $one->finding->requirement === null && ! isset($shown[$one->fingerprint]),
+            fn (PlacedFinding $one) => $one->finding->requirement === null && ! isset($shown[$one->fingerprint])
+                // What was not judged costs nothing.
+                && $one->finding->rule !== TooLarge::ID,
         ));
     }
 

@@ -71,12 +71,13 @@ final readonly class Outcomes
 
     private function assessment(Requirement $requirement): Assessment
     {
-        if (! $requirement instanceof AssessedByFindings) {
-            return $this->exam->assessment($requirement);
+        $assessment = $this->exam->assessment($requirement);
+        if (! $requirement instanceof AssessedByFindings || ! $assessment->canBeJudged) {
+            return $assessment;
         }
         $site = $this->exam->site;
         $own = array_values(array_filter(
-            $this->exam->assessment($requirement)->shortfalls,
+            $assessment->shortfalls,
             fn (Shortfall $one) => ! $one->isMissingPage && $one->draft->variant !== MissingPage::NONE,
         ));
         $claimed = array_values(

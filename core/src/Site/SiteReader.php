@@ -118,7 +118,8 @@ final class SiteReader
         $loaded = array_map(fn (Page $page) => self::sheetsIn($page->references), $pages);
         $waiting = array_merge(...array_values($loaded));
         $sheets = $tried = [];
-        while (($path = array_shift($waiting)) !== null) {
+        for ($at = 0; $at < count($waiting); $at++) {
+            $path = $waiting[$at];
             $file = $this->files->file($path);
             if ($file?->kind() === FileKind::Stylesheet && ! isset($tried[$path])) {
                 $tried[$path] = true;

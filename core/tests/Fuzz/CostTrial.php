@@ -27,7 +27,7 @@ final readonly class CostTrial
     private const SIZES = [500, 2_000, 8_000, 32_000, 128_000, 512_000];
 
     /** Seconds and bytes below which an exponent says nothing. */
-    private const LEAST_SECONDS = 0.4;
+    private const LEAST_SECONDS = 1.0;
 
     private const LEAST_BYTES = 20_000_000;
 

@@ -537,12 +537,9 @@ final class Tokenizer
     {
         $run = strcspn($this->source, '>', $this->at);
         $text = $this->decoded($this->at, $this->at + $run);
-        for ($null = strpos(
-            $this->source,
-            "\0",
-            $this->at,
-        ); $null !== false && $null < $this->at + $run; $null = strpos($this->source, "\0", $null + 1)) {
-            $this->errors->add('unexpected-null-character', $null);
+        $end = $this->at + $run;
+        for ($at = $this->at; ($at += strcspn($this->source, "\0", $at, $end - $at)) < $end; $at++) {
+            $this->errors->add('unexpected-null-character', $at);
         }
         $this->at = min($this->length, $this->at + $run + 1);
         $this->comment .= str_replace("\0", "\u{FFFD}", $text);

@@ -20,6 +20,10 @@ final class TagReader
     private const MOST_SLIPS = 5_000;
 
     /** Bytes: a value that goes on for longer is one whose quotation mark is missing. */
+    /** A value in curly quotation marks, byte by byte: as UTF-8 the whole page would be looked through each time. */
+    private const CURLY = '/\G\xE2\x80[\x98\x99\x9C-\x9E]((?:(?!\xE2\x80[\x98\x99\x9C-\x9E])[^<>"])*+)'
+        .'(\xE2\x80[\x98\x99\x9C\x9D]|")?/';
+
     private const LETTERS = 'abcdefghijklmnopqrstuvwxyz';
 
     private const LONGEST_VALUE = 10_000;
@@ -195,7 +199,7 @@ final class TagReader
         if ($sign === '"' || $sign === "'") {
             return $this->readQuoted($at, $sign, $nameAt, $name);
         }
-        if (preg_match('/\G(?:“|”|„|‘|’)([^“”„‘’<>"]*)(“|”|‘|’|")?/u', $this->bytes, $curly, 0, $at) === 1) {
+        if ($sign === "\xE2" && preg_match(self::CURLY, $this->bytes, $curly, 0, $at) === 1) {
             $span = new Span($at, $at + strlen($curly[0]));
             $this->add(
                 SlipKind::CurlyQuotes,

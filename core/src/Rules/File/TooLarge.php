@@ -15,10 +15,12 @@ use InkedMargin\Core\Rules\Rule;
 /** What was not judged, as it would have taken too much time or memory. It comes last: others find it out. */
 final readonly class TooLarge extends Rule
 {
+    public const ID = 'file/too-large';
+
     public function __construct()
     {
         parent::__construct(new RuleFacts(
-            'file/too-large',
+            self::ID,
             'Too large to check',
             Weight::Tidy,
             ProofMark::Look,

@@ -9,7 +9,7 @@ use InkedMargin\Core\Style\Syntax\QualifiedRule;
 /** The selectors of rules, each read once however many ask. */
 final class RuleSelectors
 {
-    /** @var \WeakMap<QualifiedRule, SelectorList|SelectorError> */
+    /** @var \WeakMap<QualifiedRule, SelectorList|false> false where it cannot be read: an error holds many kilobytes */
     private static \WeakMap $read;
 
     /**
@@ -20,20 +20,22 @@ final class RuleSelectors
     public static function of(QualifiedRule $rule): SelectorList
     {
         self::$read ??= new \WeakMap;
-        $found = self::$read[$rule] ??= self::read($rule);
-        if ($found instanceof SelectorError) {
-            throw $found;
-        }
 
-        return $found;
+        return (self::$read[$rule] ??= self::tried($rule)) ?: self::read($rule);
     }
 
-    private static function read(QualifiedRule $rule): SelectorList|SelectorError
+    private static function tried(QualifiedRule $rule): SelectorList|false
     {
         try {
-            return SelectorParser::read($rule->tokens, $rule->preludeFrom, $rule->preludeTo);
-        } catch (SelectorError $error) {
-            return $error;
+            return self::read($rule);
+        } catch (SelectorError) {
+            return false;
         }
+    }
+
+    /** @throws SelectorError */
+    private static function read(QualifiedRule $rule): SelectorList
+    {
+        return SelectorParser::read($rule->tokens, $rule->preludeFrom, $rule->preludeTo);
     }
 }

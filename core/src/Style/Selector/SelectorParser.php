@@ -41,9 +41,10 @@ final class SelectorParser
 
     private function __construct(
         private readonly Tokens $tokens,
-        int $from,
-        private int $to,
+        private readonly int $from,
+        private readonly int $to,
         private readonly ?SelectorList $around,
+        private readonly ?self $outer = null,
     ) {
         $this->at = $from;
     }
@@ -436,7 +437,7 @@ final class SelectorParser
         if ($this->depth >= self::DEEPEST) {
             throw $this->unexpected($from);
         }
-        $inner = new self($this->tokens, $from, $to, $this->around);
+        $inner = new self($this->tokens, $from, $to, $this->around, $this->outer ?? $this);
         $inner->depth = $this->depth + 1;
 
         return $inner->list($implied);
@@ -485,7 +486,8 @@ final class SelectorParser
     private function unexpected(?int $at = null): SelectorError
     {
         $at ??= $this->at;
-        $written = trim($this->tokens->rawBetween(0, $this->tokens->count - 1));
+        $all = $this->outer ?? $this;
+        $written = trim($this->tokens->rawBetween($all->from, $all->to - 1));
         if ($at >= $this->to) {
             return new SelectorError(
                 "`$written` is no selector: something is missing at its end.",
