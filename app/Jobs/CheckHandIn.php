@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
+use App\Checks\CheckResult;
+use App\Checks\Progress;
+use App\Checks\SiteCheck;
 use App\Ink\Anchoring;
 use App\Intake\BlobStore;
 use App\Intake\StoreFailure;
-use App\Marking\KeptReason;
 use App\Marking\RecountOutcomes;
 use App\Marking\Scores;
 use App\Models\Brief;
@@ -16,6 +18,8 @@ use App\Models\CheckRun;
 use App\Models\HandIn;
 use App\Models\RemarkKind;
 use App\Models\RunState;
+use App\Running\ProcessEnded;
+use App\Running\WorkProcess;
 use App\Sites\ClassShape;
 use App\Sites\MaterialStore;
 use App\Sites\SiteStore;
@@ -24,18 +28,10 @@ use Illuminate\Contracts\Queue\ShouldBeUnique;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Str;
 use InkedMargin\Core\Brief\Requirement\BriefError;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Marking\Check;
-use InkedMargin\Core\Marking\CheckReport;
-use InkedMargin\Core\Marking\FindingCosts;
-use InkedMargin\Core\Marking\Outcome;
-use InkedMargin\Core\Marking\PlacedFinding;
 use InkedMargin\Core\Marking\Score;
-use InkedMargin\Core\Report\JsonReport;
-use InkedMargin\Core\Report\SiteSurvey;
-use InkedMargin\Core\Source\Utf8;
 
 /**
  * Runs the check of one hand-in under one brief. A run is one row for everything that goes into it, and its results
@@ -46,7 +42,8 @@ final class CheckHandIn implements ShouldBeUnique, ShouldQueue
     use Batchable;
     use Queueable;
 
-    private const MOST_SHORTFALLS = 50;
+    /** After which a check is ended. Within the limits of a check it takes 20 at most. */
+    private const SECONDS = 60;
 
     public int $tries = 3;
 
@@ -117,14 +114,40 @@ final class CheckHandIn implements ShouldBeUnique, ShouldQueue
 
             return;
         }
-        $report = Check::run(
-            $sites->read($run->handIn),
-            $brief,
-            $this->progress($run),
-            $materials->read($run->brief),
-        );
-        $survey = SiteSurvey::of($report->site, $report->brief);
-        DB::transaction(fn () => $this->store($report, $survey, $blobs));
+        $check = new SiteCheck($sites->read($run->handIn), $brief, $materials->read($run->brief), $run->id);
+        try {
+            $result = self::resultOf($check, $run);
+        } catch (ProcessEnded $end) {
+            // It would end so again.
+            $run->update([
+                'state' => RunState::Failed,
+                'trouble' => "The check broke off. {$end->getMessage()} The hand-in is kept, and can be marked by hand.",
+            ]);
+
+            return;
+        }
+        DB::transaction(fn () => $this->store($result, $blobs));
+    }
+
+    /**
+     * In a process of its own, where that can be: what a student sends may be the end of it.
+     *
+     * @throws ProcessEnded
+     */
+    private static function resultOf(SiteCheck $check, CheckRun $run): CheckResult
+    {
+        $hear = function (mixed $told) use ($run): void {
+            if ($told instanceof Progress) {
+                CheckRun::query()->whereKey($run->id)->where('state', RunState::Running)
+                    ->update(['done' => $told->done, 'steps' => $told->steps]);
+            }
+        };
+        if (! WorkProcess::isPossible()) {
+            return $check->run($hear);
+        }
+        $result = WorkProcess::run($check, self::SECONDS, $hear);
+
+        return $result instanceof CheckResult ? $result : throw new ProcessEnded('It gave no result.');
     }
 
     public function failed(\Throwable $error): void
@@ -138,61 +161,28 @@ final class CheckHandIn implements ShouldBeUnique, ShouldQueue
             ->update(['state' => RunState::Failed, 'trouble' => $words]);
     }
 
-    /** Told at most ten times a second, so that telling costs next to nothing. */
-    private function progress(CheckRun $run): \Closure
-    {
-        $told = 0.0;
-
-        return function (int $done, int $steps) use ($run, &$told): void {
-            if (microtime(true) - $told > 0.1) {
-                $told = microtime(true);
-                CheckRun::query()->whereKey($run->id)->where('state', RunState::Running)->update([
-                    'done' => $done,
-                    'steps' => $steps,
-                ]);
-            }
-        };
-    }
-
-    /** @param  array<string, mixed>  $survey */
-    private function store(CheckReport $report, array $survey, BlobStore $blobs): void
+    private function store(CheckResult $result, BlobStore $blobs): void
     {
         $run = CheckRun::query()->whereKey($this->runId)->lockForUpdate()->firstOrFail();
         if ($run->state === RunState::Finished) {
             return;
         }
-        $free = array_fill_keys(array_map(fn (PlacedFinding $one) => $one->fingerprint, $report->free()), true);
-        $costs = FindingCosts::of($report);
         $before = self::scoreBefore($run);
-        foreach (array_chunk($report->findings, 200, true) as $chunk) {
-            DB::table('findings')->insert(array_map(
-                fn (PlacedFinding $one, int $position) => $this->findingRow(
-                    $one,
-                    $position,
-                    isset($free[$one->fingerprint]),
-                    $costs->get($one->fingerprint) ?? 0.0,
-                ),
-                $chunk,
-                array_keys($chunk),
-            ));
+        foreach (array_chunk($result->findings, 200) as $chunk) {
+            DB::table('findings')->insert($chunk);
         }
-        DB::table('outcomes')->insert(
-            array_map($this->outcomeRow(...), $report->outcomes, array_keys($report->outcomes)),
-        );
-        $tally = array_count_values(
-            array_map(fn (PlacedFinding $one) => $one->finding->weight->value, $report->findings),
-        );
-        $run->survey()->updateOrCreate([], ['content' => $survey]);
+        DB::table('outcomes')->insert($result->outcomes);
+        $run->survey()->updateOrCreate([], ['content' => $result->survey]);
         $run->update([
             'state' => RunState::Finished,
             'finished_at' => now(),
             'done' => $run->steps,
-            'faults' => $tally[Weight::Fault->value] ?? 0,
-            'departures' => $tally[Weight::Departure->value] ?? 0,
-            'tidies' => $tally[Weight::Tidy->value] ?? 0,
-            'awarded' => $report->score->awarded,
-            'possible' => $report->score->possible,
-            'scheme' => (object) $report->brief->scheme->given,
+            'faults' => $result->count(Weight::Fault),
+            'departures' => $result->count(Weight::Departure),
+            'tidies' => $result->count(Weight::Tidy),
+            'awarded' => $result->awarded,
+            'possible' => $result->possible,
+            'scheme' => (object) $result->scheme,
         ]);
         Anchoring::after($run, $blobs);
         if ($run->handIn->remarks()->where('kind', RemarkKind::RubbedOut)->exists()) {
@@ -227,70 +217,5 @@ final class CheckHandIn implements ShouldBeUnique, ShouldQueue
         $handIn = HandIn::query()->with(['assignment', 'marks'])->findOrFail($run->hand_in_id);
 
         return Scores::one($handIn->setRelation('run', $run->load('outcomes')));
-    }
-
-    /** @return array<string, mixed> */
-    private function findingRow(PlacedFinding $placed, int $position, bool $isFree, float $cost): array
-    {
-        $finding = $placed->finding;
-
-        return [
-            'check_run_id' => $this->runId,
-            'position' => $position,
-            'rule' => $finding->rule,
-            'variant' => $finding->variant,
-            'weight' => $finding->weight->value,
-            'mark' => $finding->mark->value,
-            'file' => $finding->file,
-            'start_line' => $placed->start->line,
-            'start_column' => $placed->start->column,
-            'start_offset' => $placed->start->offset,
-            'end_line' => $placed->end->line,
-            'end_column' => $placed->end->column,
-            'end_offset' => $placed->end->offset,
-            'message' => Utf8::scrub($finding->message),
-            'remedy' => Utf8::scrub($finding->remedy),
-            'related' => json_encode(
-                array_map(JsonReport::related(...), $finding->related),
-                JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR,
-            ),
-            'mend' => $finding->mend === null
-                ? null
-                : json_encode(JsonReport::mend($finding->mend), JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR),
-            'requirement' => $finding->requirement,
-            'fingerprint' => $placed->fingerprint,
-            'free' => $isFree,
-            'cost' => $cost,
-        ];
-    }
-
-    /** As JSON: where the points went, as far as anybody reads. */
-    private function shortfalls(Outcome $outcome): string
-    {
-        $shown = array_map(JsonReport::reason(...), array_slice($outcome->reasons, 0, self::MOST_SHORTFALLS));
-
-        return json_encode($shown, JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR);
-    }
-
-    /** @return array<string, mixed> */
-    private function outcomeRow(Outcome $outcome, int $position): array
-    {
-        return [
-            'id' => (string) Str::uuid7(),
-            'check_run_id' => $this->runId,
-            'position' => $position,
-            'requirement' => $outcome->requirement->terms->id,
-            'title' => $outcome->requirement->terms->title,
-            'outcome' => $outcome->kind->value,
-            'measured' => Utf8::scrub($outcome->measured),
-            'expected' => Utf8::scrub($outcome->expected),
-            'shortfalls' => $this->shortfalls($outcome),
-            'awarded' => $outcome->points->awarded,
-            'possible' => $outcome->points->possible,
-            'how' => $outcome->points->how,
-            'award' => json_encode($outcome->award->toArray(), JSON_THROW_ON_ERROR),
-            'losses' => json_encode(KeptReason::rows($outcome->reasons), JSON_THROW_ON_ERROR),
-            'choices' => json_encode($outcome->requirement->choices(), JSON_THROW_ON_ERROR),
-        ];
     }
 }
