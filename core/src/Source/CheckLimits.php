@@ -27,9 +27,6 @@ final readonly class CheckLimits
     /** Formatting elements such as `b` that are open at once. */
     public const FORMATTING = 100;
 
-    /** Attributes of a tag. */
-    public const ATTRIBUTES = 1_000;
-
     /** Bytes of a stylesheet. */
     public const SHEET_BYTES = 2_500_000;
 

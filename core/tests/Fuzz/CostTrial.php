@@ -64,7 +64,7 @@ final readonly class CostTrial
         $grown = self::invent($inventor);
         $before = null;
         foreach (self::SIZES as $size) {
-            $now = self::cost($grown($size));
+            $now = self::cost($grown($size), $size);
             $wrong = [
                 ...self::excess($now, $size),
                 ...($before === null ? [] : self::growth($before, $now)),
@@ -122,7 +122,7 @@ final readonly class CostTrial
      * @param  array<string, string>  $files
      * @return array{seconds: float, bytes: int, size: int, isTooLarge: bool}
      */
-    private static function cost(array $files): array
+    private static function cost(array $files, int $times): array
     {
         gc_collect_cycles();
         memory_reset_peak_usage();
@@ -134,7 +134,7 @@ final readonly class CostTrial
         return [
             'seconds' => self::processorTime() - $start,
             'bytes' => memory_get_peak_usage() - $from,
-            'size' => array_sum(array_map(strlen(...), $files)),
+            'size' => $times,
             'isTooLarge' => array_filter(
                 $report->findings,
                 fn (PlacedFinding $one) => $one->finding->rule === 'file/too-large',
@@ -171,8 +171,8 @@ final readonly class CostTrial
     private static function growth(array $before, array $now): array
     {
         $larger = log($now['size'] / $before['size']);
-        // Below a power of two in size the noise is larger than what is measured; what is not read costs little.
-        if ($larger < log(2) || $now['isTooLarge']) {
+        // What is not read costs little.
+        if ($now['isTooLarge']) {
             return [];
         }
         $time = $now['seconds'] < self::LEAST_SECONDS
@@ -183,7 +183,7 @@ final readonly class CostTrial
             : log($now['bytes'] / max($before['bytes'], self::LEAST_BYTES / 16)) / $larger;
 
         return max($time, $memory) <= self::EXPONENT ? [] : [sprintf(
-            'from %d to %d bytes: time to the power of %.2f (%.2f s), memory of %.2f (%d MB)',
+            'from %d to %d times: time to the power of %.2f (%.2f s), memory of %.2f (%d MB)',
             $before['size'],
             $now['size'],
             $time,

@@ -135,10 +135,13 @@ final readonly class ContainerSlips
     {
         $bytes = $document->source->bytes;
         $isOneLine = ! str_contains(substr($bytes, $start, $at - $start), "\n");
-        $before = substr($bytes, 0, $start);
-        $indent = preg_match('/(?:^|\n)([ \t]*)$/D', $before, $line) === 1 ? $line[1] : '';
+        $line = $start;
+        while ($line > 0 && in_array($bytes[$line - 1], [' ', "\t"], true)) {
+            $line--;
+        }
+        $isFirst = $line === 0 || $bytes[$line - 1] === "\n";
 
-        return $isOneLine ? '' : "\n$indent";
+        return $isOneLine ? '' : "\n".($isFirst ? substr($bytes, $line, $start - $line) : '');
     }
 
     private static function slashOf(Document $document, SourceTag $tag): Slip

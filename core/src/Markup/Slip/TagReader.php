@@ -347,6 +347,9 @@ final class TagReader
         string $meant = '',
         string $inside = '',
     ): void {
+        if (count($this->slips) >= self::MOST_SLIPS) {
+            return;
+        }
         $inside = $inside === '' ? $this->element : $inside;
         $this->slips[] = new Slip($kind, $this->source, $span, $changes, $written, $meant, $inside);
     }

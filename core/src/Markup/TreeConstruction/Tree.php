@@ -193,7 +193,10 @@ final class Tree
 
     public function addAttributes(Element $element, Tag $tag): void
     {
-        $element->attributes += $tag->attributes;
+        // One by one: PHP copies the whole array where it adds one to a property.
+        foreach ($tag->attributes as $name => $attribute) {
+            $element->attributes[$name] ??= $attribute;
+        }
     }
 
     // 13.2.4.3, the list of active formatting elements

@@ -38,6 +38,8 @@ final readonly class Syntax extends Rule
     /** Before a property name, by which old browsers were told apart: meant so, and passed over by all others. */
     private const HACK = '/^[*_$&+!#]\s*[\w-]+\s*:/';
 
+    private const BLANK = " \t\r\f";
+
     public function __construct()
     {
         parent::__construct(new RuleFacts(
@@ -253,14 +255,18 @@ final readonly class Syntax extends Rule
         $begin = strlen($before) - strlen((string) preg_replace('~^.*[{};]\s*(?:/\*.*?\*/\s*)*~s', '', $before));
         $own = $indent($begin);
         $last = $error->span->end;
+        $seen = $line = $lineStart($error->span->start);
         $next = fn (int $at) => $tokens->start($at) <= $error->span->start ? $at + 1 : $tokens->after($at);
         for ($at = 0; $at < $tokens->count; $at = $next($at)) {
             $start = $tokens->start($at);
             if ($start <= $error->span->start || $tokens->type($at) === TokenType::Whitespace) {
                 continue;
             }
-            $isFirst = trim(substr($bytes, $lineStart($start), $indent($start))) === '';
-            if ($isFirst && $indent($start) <= $own && $lineStart($start) > $lineStart($error->span->start)
+            $break = strrpos(substr($bytes, $seen, $start - $seen), "\n");
+            $line = $break === false ? $line : $seen + $break + 1;
+            $seen = $start;
+            $isFirst = $line + strspn($bytes, self::BLANK, $line) >= $start;
+            if ($isFirst && $start - $line <= $own && $line > $error->span->start
                 && ! in_array($tokens->type($at), [TokenType::CloseCurly, TokenType::Semicolon], true)) {
                 return $last;
             }

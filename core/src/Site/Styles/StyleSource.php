@@ -15,6 +15,8 @@ use InkedMargin\Core\Style\Syntax\SyntaxErrorKind;
 /** A place where CSS is written: a file, a `style` element, or a `style` attribute. */
 final class StyleSource
 {
+    private ?int $firstOpen = null;
+
     /** @param  list<StyleRule>|null  $rules  null where they have not been read yet */
     public function __construct(
         public readonly SourceFile $file,
@@ -43,14 +45,20 @@ final class StyleSource
     /** Whether a place is read as it was meant: not inside of a block that nothing closes. */
     public function isReliableAt(int $offset): bool
     {
+        return $offset <= ($this->firstOpen ??= $this->firstOpen());
+    }
+
+    /** Where the first block or comment begins that nothing closes; as far away as can be where there is none. */
+    private function firstOpen(): int
+    {
+        $first = PHP_INT_MAX;
         foreach ($this->css->errors as $error) {
-            $isOpen = in_array($error->kind, [SyntaxErrorKind::UnclosedBlock, SyntaxErrorKind::UnclosedComment], true);
-            if ($isOpen && $offset > $error->span->start) {
-                return false;
+            if (in_array($error->kind, [SyntaxErrorKind::UnclosedBlock, SyntaxErrorKind::UnclosedComment], true)) {
+                $first = min($first, $error->span->start);
             }
         }
 
-        return true;
+        return $first;
     }
 
     /** What stays the same when lines move. */

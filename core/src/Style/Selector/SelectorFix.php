@@ -32,12 +32,15 @@ final readonly class SelectorFix
     {
         $tokens = $rule->tokens;
         $prelude = $rule->preludeSpan();
-        $before = substr($tokens->css, 0, $prelude->start - $tokens->offset);
-        if (preg_match('/<!--\s*$/D', $before, $open) !== 1
+        $at = $prelude->start - $tokens->offset;
+        while ($at > 0 && ctype_space($tokens->css[$at - 1])) {
+            $at--;
+        }
+        if ($at < 4 || substr_compare($tokens->css, '<!--', $at - 4, 4) !== 0
             || preg_match('/^(.*?)\s*-->/s', $rule->prelude(), $comment) !== 1) {
             return null;
         }
-        $start = $prelude->start - strlen($open[0]);
+        $start = $tokens->offset + $at - 4;
         $end = $prelude->start + strlen($comment[0]);
 
         return new self(
