@@ -18,7 +18,7 @@ use InkedMargin\Core\Style\StyleReader;
 final class SiteReader
 {
     /** How many times as much of a check the rules of a sheet ask for as the tags of a page. */
-    private const STYLES_WEIGH = 2;
+    private const STYLES_WEIGH = 4;
 
     /** @var list<Unread> */
     private array $unread = [];

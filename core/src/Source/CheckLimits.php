@@ -34,9 +34,9 @@ final readonly class CheckLimits
     public const ALL_SHEET_BYTES = 6_000_000;
 
     /** Style rules, selectors and declarations of a stylesheet, and of all that a page loads. */
-    public const STYLES = 150_000;
+    public const STYLES = 80_000;
 
-    /** Tags, attributes and comments of all pages, and twice the rules, selectors and declarations of all sheets. */
+    /** Tags, attributes and comments of all pages, and four times the rules, selectors and declarations of all sheets. */
     public const SITE = 320_000;
 
     /** Stylesheets that a page loads, counted as often as they are imported. */

@@ -38,10 +38,10 @@ final class Decisions
     /** @var array<int, Defeat> what beat a declaration at last, by the object id of the declaration */
     private array $beaten = [];
 
-    /** @var array<int, list<array{string, list<Item>|null}>> what a declaration says, by its object id */
+    /** @var array<int, array<string, list<Item>|null>> what a declaration says, by its object id */
     private array $longhands = [];
 
-    /** @var array<int, list<array{string, list<Item>|null}>> what one of the browser's says, likewise */
+    /** @var array<int, array<string, list<Item>|null>> what one of the browser's says, likewise */
     private static array $browsers = [];
 
     /** @var array<int, array{list<array{int, StyleRule, Complex}>, string}> what matches, by standing, and its key */
@@ -222,14 +222,14 @@ final class Decisions
                 $specificity->types,
                 $order * 10_000 + $place,
             ];
-            foreach ($longhands as [$name, $value]) {
+            foreach ($longhands as $name => $value) {
                 $said[$name][] = new Applied($name, $value, $declaration, $rule, $rank);
             }
         }
     }
 
     /**
-     * @return list<array{string, list<Item>|null}> what a declaration says: properties with their values; none where a
+     * @return array<string, list<Item>|null> what a declaration says: properties with their values; none where a
      *     browser skips it
      */
     private function saidBy(Declaration $declaration, ?StyleRule $rule, Origin $origin): array
@@ -245,7 +245,7 @@ final class Decisions
         };
     }
 
-    /** @return list<array{string, list<Item>|null}> */
+    /** @return array<string, list<Item>|null> */
     private static function longhandsOf(Declaration $declaration, Origin $origin): array
     {
         $items = $origin === Origin::Author ? self::valueOf($declaration) : self::itemsOf($declaration);
@@ -255,7 +255,7 @@ final class Decisions
         $values = [];
         foreach ($declaration->isCustom() ? [$declaration->name] : Longhands::of($declaration->name) as $name) {
             $isAsked = isset(ComputedStyle::INITIAL[$name]);
-            $values[] = [$name, $isAsked ? self::longhandValue($declaration, $name, $items) : $items];
+            $values[$name] = $isAsked ? self::longhandValue($declaration, $name, $items) : $items;
         }
 
         return $values;
