@@ -10,6 +10,7 @@ use App\Models\Letter;
 use App\Models\Upload;
 use App\Printing\Printed;
 use App\Records\Prepared;
+use App\Running\ForgottenWork;
 use App\Running\JobsOfTheFuture;
 use Illuminate\Console\Scheduling\Schedule;
 use Illuminate\Database\QueryException;
@@ -47,6 +48,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $schedule->command('queue:prune-batches')->dailyAt('03:05')->withoutOverlapping();
         $schedule->command('model:prune', ['--model' => [CheckRun::class, Letter::class, Upload::class]])->dailyAt('03:10')->withoutOverlapping();
         $schedule->call(JobsOfTheFuture::bringBack(...))->name('jobs of the future')->everyMinute();
+        $schedule->call(ForgottenWork::ask(...))->name('forgotten work')->everyMinute()->withoutOverlapping();
         $schedule->call(Printed::prune(...))->name('printed pages')->dailyAt('03:20')->withoutOverlapping();
         $schedule->call(Prepared::prune(...))->name('records')->dailyAt('03:25')->withoutOverlapping();
         $schedule->command('blobs:collect')->dailyAt('03:30')->withoutOverlapping();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Courses\WallClock;
 use App\Intake\BlobStore;
 use App\Jobs\FetchSite;
 use App\Jobs\UnpackArrival;
@@ -82,14 +83,19 @@ final class OpenCourse extends Command
         }
         foreach ($set['assignments'] as $key => $work) {
             $due = $work['due'] ?? null;
+            $dueAt = is_string($due)
+                ? Carbon::parse($due, $course->time_zone)->utc()
+                : ($due === null ? null : self::day($due)->endOfDay()->startOfSecond());
+            if ($dueAt !== null && ! WallClock::isInRange($dueAt)) {
+                throw new \RuntimeException("“{$work['title']}” is due in a year that is not from "
+                    .WallClock::FIRST_YEAR.' to '.WallClock::LAST_YEAR.'. Nothing was made.');
+            }
             $assignment = $course->assignments()->create([
                 'title' => $work['title'],
                 'summary' => $work['summary'] ?? '',
                 'most_attempts' => $work['attempts'] ?? null,
                 'students_see' => StudentsSee::from($work['see'] ?? 'nothing'),
-                'due_at' => is_string($due)
-                    ? Carbon::parse($due, $course->time_zone)->utc()
-                    : ($due === null ? null : self::day($due)->endOfDay()->startOfSecond()),
+                'due_at' => $dueAt,
             ]);
             foreach (self::MATERIALS as $place => $role) {
                 if (is_dir("$folder/$place/$key")) {

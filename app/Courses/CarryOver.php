@@ -58,7 +58,8 @@ final readonly class CarryOver
     private static function assignment(Assignment $from, Course $course, int $weeks): void
     {
         $due = $from->due_at?->setTimezone($course->time_zone)->addWeeks($weeks)->utc();
-        self::copied($from, $course, $from->title, $due);
+        // One that the database does not take is none.
+        self::copied($from, $course, $from->title, $due !== null && WallClock::isInRange($due) ? $due : null);
     }
 
     private static function copied(

@@ -28,7 +28,7 @@ final readonly class Counting
             select due.*,
                 not waived and coalesce(arrived_at > due_at + make_interval(mins => ?), false) as late,
                 case when waived or due_at is null then 0
-                    else greatest(0, ceil(extract(epoch from arrived_at - due_at) / 60))::int end as minutes_late
+                    else greatest(0, ceil(extract(epoch from arrived_at - due_at) / 60))::bigint end as minutes_late
             from due
         ), placed as (
             select timed.*,

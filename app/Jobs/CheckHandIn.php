@@ -121,7 +121,8 @@ final class CheckHandIn implements ShouldBeUnique, ShouldQueue
             // It would end so again.
             $run->update([
                 'state' => RunState::Failed,
-                'trouble' => "The check broke off. {$end->getMessage()} The hand-in is kept, and can be marked by hand.",
+                'trouble' => "The check broke off. {$end->getMessage()} The hand-in is kept, and can be marked by "
+                    .'hand.',
             ]);
 
             return;

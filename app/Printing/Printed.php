@@ -70,6 +70,19 @@ final readonly class Printed
         Cache::put($this->failure(), true, self::FAILED_FOR);
     }
 
+    /** Has those printed that have waited for so many minutes. One that is being printed is not asked for twice. */
+    public static function askAgain(int $minutes): void
+    {
+        $before = now()->subMinutes($minutes)->getTimestamp();
+        foreach (SharedDisk::get()->files(self::FOLDER) as $path) {
+            $page = new self(pathinfo($path, PATHINFO_FILENAME));
+            if (str_ends_with($path, '.html') && SharedDisk::get()->lastModified($path) < $before
+                && $page->state() === PrintState::Waiting) {
+                PrintPage::dispatch($page->key);
+            }
+        }
+    }
+
     /** Deletes what was printed long ago: it is printed again when somebody asks. */
     public static function prune(): void
     {

@@ -7,12 +7,15 @@ namespace App\Records;
 use App\Grades\CourseGrades;
 use App\Grades\GradeTable;
 use App\Intake\BlobStore;
+use App\Intake\StoreFailure;
 use App\Models\HandIn;
 use App\Models\Reply;
 use App\Replies\ReplyContent;
 use App\Replies\ReplyHtml;
 use App\Replies\ReplyMarkdown;
 use App\Rosters\RosterCsv;
+use App\Running\ProcessEnded;
+use App\Running\WorkProcess;
 use App\Sites\ClassShape;
 use App\Sites\MaterialStore;
 use App\Sites\SiteStore;
@@ -20,8 +23,6 @@ use Closure;
 use Illuminate\Support\Facades\DB;
 use InkedMargin\Core\Brief\Requirement\BriefError;
 use InkedMargin\Core\Marking\Check;
-use InkedMargin\Core\Report\JsonReport;
-use InkedMargin\Core\Report\SarifReport;
 
 /**
  * Writes all that is known of a course, or of one student, into one zip of open formats: hand-ins as they came, tables
@@ -32,6 +33,9 @@ use InkedMargin\Core\Report\SarifReport;
 final readonly class RecordsWriter
 {
     public const FORMAT = 1;
+
+    /** For each check. */
+    private const SECONDS = 60;
 
     public function __construct(private BlobStore $blobs, private SiteStore $sites, private MaterialStore $materials)
     {
@@ -140,7 +144,10 @@ final readonly class RecordsWriter
         $file->add(Places::reply($handIn, $reply->number, 'md'), ReplyMarkdown::render($content, $timeZone));
     }
 
-    /** What the check says by the brief that it was made under, worked out anew: runs are no records. */
+    /**
+     * What the check says by the brief that it was made under, worked out anew: runs are no records. Where it breaks
+     * off, the reason is there in its place, and the rest goes on.
+     */
     private function report(HandIn $handIn, ClassShape $class, RecordsFile $file): void
     {
         $brief = $handIn->run?->brief;
@@ -148,16 +155,34 @@ final readonly class RecordsWriter
             return;
         }
         try {
-            $report = Check::run(
+            $reports = self::reports(new SiteReports(
                 $this->sites->read($handIn, $class),
                 $brief->read(),
-                materials: $this->materials->read($brief),
-            );
+                $this->materials->read($brief),
+            ));
         } catch (BriefError) {
             return;
+        } catch (ProcessEnded|StoreFailure $failure) {
+            $reports = ['txt' => "The check broke off. {$failure->getMessage()}\n"];
         }
-        $file->add(Places::report($handIn, 'json'), JsonReport::render($report));
-        $file->add(Places::report($handIn, 'sarif'), SarifReport::render($report));
+        foreach ($reports as $ending => $text) {
+            $file->add(Places::report($handIn, $ending), $text);
+        }
+    }
+
+    /**
+     * @return array<string, string>
+     *
+     * @throws ProcessEnded
+     */
+    private static function reports(SiteReports $work): array
+    {
+        if (! WorkProcess::isPossible()) {
+            return $work->run(fn () => null);
+        }
+
+        /** @var array<string, string> */
+        return WorkProcess::run($work, self::SECONDS, fn () => null);
     }
 
     /** @param  array<string, true>  $hashes */

@@ -7,6 +7,7 @@ use App\Models\Course;
 use App\Models\MaterialRole;
 use App\Models\User;
 use App\Sites\MaterialStore;
+use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
 use InkedMargin\Core\Site\Site;
@@ -190,6 +191,9 @@ describe('an assignment', function () {
         'a title that is there' => [[], 'an assignment of that title already'],
         'no title' => [['title' => ' '], 'what the assignment is called'],
         'no time' => [['title' => 'B', 'due' => 'soon'], 'There is no such time'],
+        'a year that no course is in' => [['title' => 'B', 'due' => '9999-12-01T10:00'], 'a year from 2000 to 2100'],
+        'a year before all' => [['title' => 'B', 'due' => '0001-12-01T10:00'], 'a year from 2000 to 2100'],
+        'a year of five digits' => [['title' => 'B', 'due' => '20261-12-01T10:00'], 'a year from 2000 to 2100'],
         'a day that there is not' => [['title' => 'B', 'due' => '2026-02-30T10:00'], 'There is no such time'],
         'an hour that the clocks leave out' => [
             ['title' => 'B', 'due' => '2026-03-29T02:30'],
@@ -309,3 +313,21 @@ it('deletes an assignment, and a course, with all that was handed in, found, wri
         expect([$table, \Illuminate\Support\Facades\DB::table($table)->count()])->toBe([$table, 0]);
     }
 })->with(['assignment', 'course']);
+
+it('carries an assignment over without its due time where that would be in a year that no course is in', function () {
+    $this->actingAs($user = $this->instructor());
+    $assignment = $this->assignment($user);
+    $assignment->update(['due_at' => '2099-10-20 16:00:00+00']);
+    $made = $this->postJson(
+        "/api/courses/$assignment->course_id/carry-over",
+        ['title' => 'Next', 'term' => 'Spring', 'weeks' => 520],
+    )->assertCreated()->json('id');
+
+    expect(Assignment::query()->where('course_id', $made)->sole()->due_at)->toBeNull();
+});
+
+it('refuses in the database a time that no course has', function (string $table, string $column) {
+    $this->handIn($this->assignment($this->instructor()));
+
+    expect(fn () => DB::table($table)->update([$column => '9999-01-01 00:00:00+00']))->toThrow(QueryException::class, 'in_range');
+})->with([['assignments', 'due_at'], ['hand_ins', 'arrived_at']]);

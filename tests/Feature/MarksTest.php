@@ -293,6 +293,7 @@ it('refuses an extension that says nothing, or is for nobody', function (array $
     'nobody' => [['waived' => true, 'reason' => 'x'], 'student'],
     'nothing' => [['student' => 'abel', 'reason' => 'x'], 'due'],
     'a time that is none' => [['student' => 'abel', 'due' => 'soon', 'reason' => 'x'], 'due'],
+    'a year that no course is in' => [['student' => 'abel', 'due' => '9999-01-01T10:00', 'reason' => 'x'], 'due'],
     'a whole group excused' => [['group' => 'East', 'excused' => true, 'reason' => 'x'], 'excused'],
 ]);
 

@@ -86,12 +86,9 @@ final class AssignmentRequest extends FormRequest
 
     private function isTime(string $field, mixed $value, Closure $fail): void
     {
-        if (is_string($value) && $this->clock()->read($value) === null) {
-            $isWritten = preg_match('/^(\d{4})-(\d\d)-(\d\d)T(?:[01]\d|2[0-3]):[0-5]\d$/', $value, $parts) === 1
-                && checkdate((int) $parts[2], (int) $parts[3], (int) $parts[1]);
-            $fail($isWritten
-                ? 'The clock of the course never shows that time: it is put forward that night. Nothing was changed.'
-                : 'There is no such time. Nothing was changed.');
+        $problem = is_string($value) ? $this->clock()->problem($value) : null;
+        if ($problem !== null) {
+            $fail($problem);
         }
     }
 

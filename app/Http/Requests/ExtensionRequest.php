@@ -79,8 +79,9 @@ final class ExtensionRequest extends FormRequest
 
     private function isTime(string $field, mixed $value, Closure $fail): void
     {
-        if (is_string($value) && $value !== '' && $this->clock()->read($value) === null) {
-            $fail('There is no such time. Nothing was changed.');
+        $problem = is_string($value) && $value !== '' ? $this->clock()->problem($value) : null;
+        if ($problem !== null) {
+            $fail($problem);
         }
     }
 
