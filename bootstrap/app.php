@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\DatabaseDown;
 use App\Http\Middleware\RefuseControlCharacters;
+use App\Http\Middleware\RefuseLists;
 use App\Http\Middleware\SecurityHeaders;
 use App\Models\CheckRun;
 use App\Models\Letter;
@@ -14,6 +15,7 @@ use App\Running\ForgottenWork;
 use App\Running\JobsOfTheFuture;
 use Illuminate\Console\Scheduling\Schedule;
 use Illuminate\Database\QueryException;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -42,6 +44,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->web(append: [SecurityHeaders::class]);
         // Before anything trims what was sent.
         $middleware->prepend(RefuseControlCharacters::class);
+        $middleware->append(RefuseLists::class);
         $middleware->redirectGuestsTo('/log-in');
     })
     ->withSchedule(function (Schedule $schedule): void {
@@ -59,6 +62,11 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->render(fn (QueryException $error, Request $request) => DatabaseDown::is($error)
             ? DatabaseDown::answer($request->is('api/*'))
             : null);
+        $exceptions->map(fn (UniqueConstraintViolationException $error) => new HttpException(
+            409,
+            'The same was being done at this moment, here or by somebody else. Look at what is there now.',
+            $error,
+        ));
         $exceptions->map(fn (TokenMismatchException $error) => new HttpException(
             419,
             'Your session has run out. Log in again; what you typed is still here.',

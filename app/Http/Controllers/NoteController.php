@@ -12,8 +12,10 @@ use App\Ink\Ink;
 use App\Models\HandIn;
 use App\Models\Remark;
 use App\Replies\SafeMarkdown;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
 use OpenApi\Attributes as OA;
 
 final class NoteController extends Controller
@@ -30,10 +32,8 @@ final class NoteController extends Controller
     )]
     public function store(NoteRequest $request, HandIn $handIn, Ink $ink): JsonResponse
     {
-        $sent = $request->filled('id') ? Remark::query()->find($request->string('id')->toString()) : null;
+        $sent = self::sent($request, $handIn);
         if ($sent !== null) {
-            abort_unless($sent->hand_in_id === $handIn->id, 409, 'There is a note with that id already.');
-
             return response()->json(DeskNote::of($sent), 201);
         }
         $theirs = $request->kind()->isAroundReply()
@@ -42,9 +42,25 @@ final class NoteController extends Controller
         if ($theirs !== null) {
             return self::changedMeanwhile($theirs);
         }
-        $note = $ink->write($handIn, $request->written(), self::user($request)->id);
+        try {
+            $note = DB::transaction(
+                fn () => $ink->write($handIn, $request->written(), self::user($request)->id),
+            );
+        } catch (UniqueConstraintViolationException $error) {
+            // The same note, sent once more while the first was on its way.
+            $note = self::sent($request, $handIn) ?? throw $error;
+        }
 
         return response()->json(DeskNote::of($note), 201);
+    }
+
+    /** The note that came with this id before. */
+    private static function sent(NoteRequest $request, HandIn $handIn): ?Remark
+    {
+        $sent = $request->filled('id') ? Remark::query()->find($request->string('id')->toString()) : null;
+        abort_if($sent !== null && $sent->hand_in_id !== $handIn->id, 409, 'There is a note with that id already.');
+
+        return $sent;
     }
 
     #[OA\Put(

@@ -38,11 +38,19 @@ final class GradeImportRequest extends FormRequest
             'text' => ['required_without:file', 'string', 'max:'.self::MOST_BYTES],
             'file' => ['required_without:text', 'file', 'max:'.intdiv(self::MOST_BYTES, 1_000)],
             'from' => ['nullable', 'string', 'max:200'],
-            'columns' => ['array', 'max:100'],
+            'columns' => ['array', 'max:100', $this->haveNamesOfTheirOwn(...)],
             'columns.*.at' => ['required', 'integer', 'min:0', 'max:1000'],
-            'columns.*.title' => ['required', 'string', 'max:200', 'distinct:ignore_case'],
+            'columns.*.title' => ['required', 'string', 'max:200'],
             'columns.*.possible' => ['required', 'numeric', 'gt:0', 'max:100000'],
         ];
+    }
+
+    private function haveNamesOfTheirOwn(string $field, mixed $columns, \Closure $fail): void
+    {
+        $titles = array_filter(array_column(is_array($columns) ? $columns : [], 'title'), is_string(...));
+        if (count($titles) !== count(array_unique(array_map(mb_strtolower(...), $titles)))) {
+            $fail('Two columns have the same name. Nothing was changed.');
+        }
     }
 
     /** @throws ValidationException where it cannot be read */
@@ -75,7 +83,6 @@ final class GradeImportRequest extends FormRequest
     {
         return [
             'text.required_without' => 'Paste the marks, or drop a file. Nothing was changed.',
-            'columns.*.title.distinct' => 'Two columns have the same name. Nothing was changed.',
             'columns.*.possible.*' => 'Say how many points can be had: a number above 0. Nothing was changed.',
             '*.max' => 'Marks have 2 MB at most. Nothing was changed.',
             'file.uploaded' => 'The file did not arrive whole. Nothing was changed.',

@@ -71,7 +71,8 @@ final class SlipRequest extends FormRequest
 
     public function isNote(): bool
     {
-        return in_array($this->string('does')->toString(), self::NOTES, true);
+        // Asked for before it is known to be a text.
+        return in_array($this->input('does'), self::NOTES, true);
     }
 
     public function kind(): RemarkKind
