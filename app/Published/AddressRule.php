@@ -127,7 +127,7 @@ final readonly class AddressRule
      */
     public static function isPublic(string $ip): bool
     {
-        $bytes = inet_pton($ip);
+        $bytes = @inet_pton($ip);
         if ($bytes === false) {
             return false;
         }
@@ -148,14 +148,8 @@ final readonly class AddressRule
                 return self::isPublic((string) inet_ntop($inner));
             }
         }
-        $isMulticast = strlen($bytes) === 4 ? (ord($bytes[0]) & 0xF0) === 0xE0 : $bytes[0] === "\xff";
 
-        return ! $isMulticast
-            && filter_var(
-                $ip,
-                FILTER_VALIDATE_IP,
-                FILTER_FLAG_GLOBAL_RANGE | FILTER_FLAG_NO_PRIV_RANGE | FILTER_FLAG_NO_RES_RANGE,
-            ) !== false;
+        return ! SpecialAddresses::has($bytes);
     }
 
     private static function ownMachine(string $address): FetchFailure

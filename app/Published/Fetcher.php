@@ -16,6 +16,7 @@ use InkedMargin\Core\Site\Site;
 use InkedMargin\Core\Site\Url\Url;
 use InkedMargin\Core\Site\Url\UrlError;
 use InkedMargin\Core\Source\SourceFile;
+use InkedMargin\Core\Source\Utf8;
 
 /**
  * Fetches a published site from its home page on: what its pages and stylesheets lead to, in its own folder, and under
@@ -33,6 +34,9 @@ final class Fetcher
     private const LONGEST_FILE = 20;
 
     private const LONGEST_CONNECT = 5;
+
+    /** Characters of what a server says that are kept. */
+    private const LONGEST_TEXT = 1_000;
 
     /** Names that home pages have, and that servers do not show. */
     private const OTHER_HOMES = [
@@ -140,7 +144,12 @@ final class Fetcher
         $isFolder = str_ends_with((string) parse_url($final, PHP_URL_PATH), '/');
         $folder = $isFolder ? $final : substr($final, 0, (int) strrpos($final, '/') + 1);
         $home = $isFolder ? Site::HOME : rawurldecode($name);
-        $this->served[] = new Served($home, $status, $type, $to);
+        $this->tell($home, $status, $type, $to);
+        try {
+            EntryName::clean($home, $this->limits);
+        } catch (Refusal) {
+            throw new FetchFailure(Trouble::NotAPage, "The page at `$asked` has a name that no file can have here.");
+        }
         if ($status === 404 || $status === 410 || $status === 403) {
             throw $this->nothingThere($folder, $asked, $status, $isFolder);
         }
@@ -210,12 +219,12 @@ final class Fetcher
         try {
             EntryName::clean($path, $this->limits);
             [, $status, $type, $bytes, $to] = $this->get($url);
-        } catch (FetchFailure|Refusal) {
-            $this->served[] = new Served($path, 0, '');
+        } catch (FetchFailure|Refusal $failure) {
+            $this->tell($path, 0, '', why: $failure->getMessage());
 
             return null;
         }
-        $this->served[] = new Served($path, $status, $type, $to);
+        $this->tell($path, $status, $type, $to);
 
         // What is shown in place of it from somewhere else is no file of this site.
         if (
@@ -227,6 +236,25 @@ final class Fetcher
         $isFolder = $to !== null && str_ends_with($to, '/') && ! str_ends_with($path, Site::HOME);
 
         return new SourceFile($isFolder ? "$path/".Site::HOME : $path, $bytes);
+    }
+
+    /** Takes note of what the server said, as text that can be kept: names and headers may hold any bytes. */
+    private function tell(string $path, int $status, string $type, ?string $to = null, ?string $why = null): void
+    {
+        $this->served[] = new Served(
+            self::text($path),
+            $status,
+            self::text($type),
+            $to === null ? null : self::text($to),
+            $why === null ? null : self::text($why),
+        );
+    }
+
+    private static function text(string $bytes): string
+    {
+        $text = preg_replace('/[\x00-\x1f\x7f]/', "\u{FFFD}", Utf8::scrub($bytes)) ?? '';
+
+        return mb_substr($text, 0, self::LONGEST_TEXT);
     }
 
     /**
@@ -312,13 +340,24 @@ final class Fetcher
             if ($error instanceof GuzzleException || $error instanceof \Illuminate\Http\Client\ConnectionException) {
                 throw new FetchFailure(Trouble::NoAnswer, "The host `$host` does not answer.");
             }
+            // What no server sends that keeps to the rules: one answer of many, which is passed over.
+            if ($error instanceof \InvalidArgumentException || $error instanceof \ValueError) {
+                throw new FetchFailure(Trouble::Refused, "The host `$host` sends an answer that cannot be read.");
+            }
             throw $error;
         }
         if (strlen($buffer) > $this->limits->fileBytes) {
             throw new FetchFailure(Trouble::TooLarge, "`$address` is larger than {$this->limits->fileBytes} bytes.");
         }
 
-        return [$response->status(), $response->header('Content-Type'), $buffer, $response->header('Location') ?: null];
+        // An address is in ASCII; what is not is meant as the bytes that it is (URL Standard, 4.4, as browsers do it).
+        $location = preg_replace_callback(
+            '/[^\x21-\x7e]/',
+            fn (array $byte) => rawurlencode($byte[0]),
+            $response->header('Location'),
+        );
+
+        return [$response->status(), $response->header('Content-Type'), $buffer, $location ?: null];
     }
 
     /**

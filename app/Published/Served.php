@@ -11,8 +11,14 @@ final readonly class Served
      * @param  int  $status  of HTTP; 0 where no answer came
      * @param  string  $type  the content type
      * @param  string|null  $to  where it was redirected to
+     * @param  string|null  $why  it was passed over; null where there was an answer
      */
-    public function __construct(public string $path, public int $status, public string $type, public ?string $to = null)
-    {
+    public function __construct(
+        public string $path,
+        public int $status,
+        public string $type,
+        public ?string $to = null,
+        public ?string $why = null,
+    ) {
     }
 }

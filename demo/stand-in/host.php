@@ -8,6 +8,7 @@ declare(strict_types=1);
 //   listing        shows what is in a folder without a home page, instead of refusing to
 //   types          content types by extension, in place of the right ones
 //   redirects      where paths lead on to
+//   latin1         sends headers in Latin-1, and not in UTF-8
 //   silent         never answers
 //   drip           sends a byte a second
 //   bytes          sends so many bytes for every path
@@ -47,8 +48,9 @@ if (isset($odd['appears_after']) && time() < (int) getenv('STAND_IN_SINCE') + $o
 
     return;
 }
+$sent = fn (string $header) => ($odd['latin1'] ?? false) ? mb_convert_encoding($header, 'ISO-8859-1', 'UTF-8') : $header;
 if (isset($odd['redirects'][$path])) {
-    header("Location: {$odd['redirects'][$path]}", true, 302);
+    header($sent("Location: {$odd['redirects'][$path]}"), true, 302);
 
     return;
 }
@@ -98,4 +100,5 @@ if (! is_file($file)) {
     return;
 }
 $extension = strtolower(pathinfo($file, PATHINFO_EXTENSION));
-answer(200, (string) file_get_contents($file), $odd['types'][$extension] ?? TYPES[$extension] ?? 'application/octet-stream');
+$type = $sent($odd['types'][$extension] ?? TYPES[$extension] ?? 'application/octet-stream');
+answer(200, (string) file_get_contents($file), $type);

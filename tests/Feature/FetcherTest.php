@@ -10,6 +10,7 @@ use App\Published\AddressRule;
 use App\Published\Fetcher;
 use App\Published\FetchFailure;
 use App\Published\Served;
+use App\Published\SpecialAddresses;
 use App\Published\Trouble;
 use App\Sites\SiteZip;
 use App\Students\PrivateLink;
@@ -238,9 +239,26 @@ it('knows which addresses are public', function (string $ip, bool $isPublic) {
     expect(AddressRule::isPublic($ip))->toBe($isPublic);
 })->with([
     ['93.184.215.14', true], ['2606:2800:21f:cb07:6820:80da:af6b:8b2c', true], ['::ffff:8.8.8.8', true],
+    ['64:ff9b::8.8.8.8', true], ['64:ff9b::10.0.0.1', false], ['64:ff9b:1::8.8.8.8', false], ['fec0::1', false],
+    ['5f00::1', false], ['::ffff:0:8.8.8.8', false], ['::ffff:10.0.0.1', false], ['2002:a00:1::', false], ['2001::1', false],
+    ['2001:1::1', true], ['192.0.0.9', true], ['192.0.0.8', false], ['3fff::1', false], ['100::1', false], ['4000::1', false],
+    ['224.0.0.1', false], ['ff02::1', false],
     ['192.0.2.1', false], ['198.18.0.1', false], ['240.0.0.1', false], ['255.255.255.255', false],
     ['2001:db8::1', false], ['::', false], ['no', false],
 ]);
+
+it('takes the first and the last address of every special block for one that nobody can reach', function (string $block) {
+    [$start, $length] = explode('/', $block);
+    $first = inet_pton($start);
+    $bits = strlen($first) * 8 - (int) $length;
+    $last = $first;
+    for ($bit = 0; $bit < $bits; $bit++) {
+        $at = strlen($last) - 1 - intdiv($bit, 8);
+        $last[$at] = chr(ord($last[$at]) | 1 << $bit % 8);
+    }
+
+    expect([AddressRule::isPublic($start), AddressRule::isPublic(inet_ntop($last))])->toBe([false, false]);
+})->with(SpecialAddresses::blocks());
 
 it('gives up on what never ends', function (array $odd, string $address, Trouble $trouble) {
     ($this->publish)('c.wren.example', ['index.html' => 'x'], $odd);
@@ -280,6 +298,34 @@ it('tells what the server said: status, type and redirect', function () {
         ->and($said['Two.html'][0])->toBe(404)->and($fetched->site->paths())->toBe(
             ['a.css', 'about/index.html', 'index.html', 'two.html'],
         );
+});
+
+it('passes over one file that cannot be asked for or kept, says why, and goes on', function (string $link, array $odd) {
+    ($this->publish)('o.wren.example', [
+        'index.html' => ($this->page)("<a href=\"$link\">a</a> <a href=\"good.html\">g</a> <link rel=\"stylesheet\" href=\"s.css\">"),
+        'good.html' => 'x', 's.css' => 'p {}',
+    ], $odd + ['latin1' => true]);
+    $fetched = ($this->fetch)('https://o.wren.example/');
+
+    expect($fetched->site->paths())->toContain('good.html', 's.css')
+        ->and(json_encode($fetched->served, JSON_THROW_ON_ERROR))->toContain('good.html');
+})->with([
+    'a NUL in its name' => ['bad%00name.html', []],
+    'a name that is not UTF-8' => ['bad%FFname.html', []],
+    'a name that climbs out' => ['..%2F..%2Fname.html', []],
+    'a content type that is not UTF-8' => ['good.html', ['types' => ['css' => 'text/css; name=é']]],
+    'a redirect that is not UTF-8' => ['on.html', ['redirects' => ['/on.html' => '/café.html']]],
+    'a redirect to nowhere' => ['on.html', ['redirects' => ['/on.html' => 'http://[::1']]],
+    'a redirect to the own machine' => ['on.html', ['redirects' => ['/on.html' => 'http://127.0.0.1/']]],
+    'a redirect with a NUL' => ['on.html', ['redirects' => ['/on.html' => '/a%00b.html']]],
+]);
+
+it('says why a file was passed over', function () {
+    ($this->publish)('w.wren.example', ['index.html' => ($this->page)('<a href="bad%00name.html">a</a>')]);
+    $served = ($this->fetch)('https://w.wren.example/')->served[1];
+
+    expect([$served->status, $served->why])
+        ->toBe([0, "The entry \"bad\u{FFFD}name.html\" has a name that no file can have here."]);
 });
 
 it('files a site by its address, with what the server said, and judges the address', function () {

@@ -19,6 +19,8 @@ final readonly class ServedFile
         public string $type,
         #[OA\Property(description: 'where it was redirected to')]
         public ?string $to,
+        #[OA\Property(description: 'why it was passed over')]
+        public ?string $why = null,
     ) {
     }
 }

@@ -3727,6 +3727,8 @@ export interface components {
             type: string;
             /** @description where it was redirected to */
             to: string | null;
+            /** @description why it was passed over */
+            why: string | null;
         };
         /** @description How far a student meets a requirement. */
         SheetCell: {

@@ -119,11 +119,12 @@ function Published({desk: {address, served, cut, compared}}: {desk: Schemas['Des
         )}
       </Typography>
       {compared !== null && <Compared {...compared} />}
-      {shown.map(({path, status, type, to}) => (
+      {shown.map(({path, status, type, to, why}) => (
         <Typography key={path} variant="body2" color="textSecondary" sx={{overflowWrap: 'anywhere'}}>
           <code>{path}</code>: {status === 0 ? 'no answer' : status}
           {type !== '' && `, ${type}`}
           {to !== null && `, led on to ${to}`}
+          {why !== null && ` (${why})`}
         </Typography>
       ))}
     </Box>
