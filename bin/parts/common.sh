@@ -175,10 +175,28 @@ php_here() {
     php -d variables_order=EGPCS -d memory_limit=512M "$@"
 }
 
+# Keeps something running: what ends is started again, after a pause that grows while it ends at once.
+# $1: what it is called in its log. $2: where its process id is told, or nothing. The rest is the command.
+keep_running() {
+    local name=$1 pid_file=$2 pause=1 from
+    shift 2
+    while :; do
+        from=$SECONDS
+        "$@" &
+        [ -z "$pid_file" ] || echo $! >"$pid_file"
+        wait $!
+        [ $((SECONDS - from)) -lt 30 ] || pause=1
+        echo "$(date '+%F %T') $name has ended, and is started again in $pause s."
+        sleep "$pause"
+        pause=$((pause < 16 ? pause * 2 : 30))
+    done
+}
+
+PHP_SETTINGS=(-d variables_order=EGPCS -d memory_limit=512M -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M)
+
 # $1: host and port. Several requests are answered at once.
 serve() {
-    (cd "$ROOT/public" && PHP_CLI_SERVER_WORKERS=${MARGIN_WORKERS:-4} exec php -d variables_order=EGPCS -d memory_limit=512M \
-        -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M \
+    (cd "$ROOT/public" && export PHP_CLI_SERVER_WORKERS=${MARGIN_WORKERS:-4} && keep_running "The web server at $1" "" php "${PHP_SETTINGS[@]}" \
         -d upload_max_filesize=64M -d post_max_size=512M -d max_file_uploads=60 -d display_errors=0 \
         -d expose_php=0 -S "$1" ../bin/parts/router.php) >>"$DATA/web.log" 2>&1 9>&- &
     JOBS+=($!)
@@ -186,29 +204,23 @@ serve() {
 
 # The demo's published sites, under invented host names, on loopback. $1: its port.
 stand_in() {
-    (cd "$ROOT/demo/stand-in" && STAND_IN_ROOT=$ROOT/demo/stand-in STAND_IN_SINCE=$(date +%s) exec php -S "127.0.0.1:$1" host.php) \
-        >>"$DATA/stand-in.log" 2>&1 9>&- &
+    (cd "$ROOT/demo/stand-in" && export STAND_IN_ROOT=$ROOT/demo/stand-in STAND_IN_SINCE=$(date +%s) \
+        && keep_running "The stand-in" "" php -S "127.0.0.1:$1" host.php) >>"$DATA/stand-in.log" 2>&1 9>&- &
     JOBS+=($!)
 }
 
 # Keeps a worker at work: it ends by itself once an hour, so that it never grows old, and is started anew, as it is when it dies.
 # $1: where its process id is told; each worker has one of its own. $2: the connection whose work it does, where it is not the usual.
 work() {
-    local pid_file=$DATA/${1:-worker}.pid
-    (cd "$ROOT" && while :; do
-        php -d variables_order=EGPCS -d memory_limit=512M \
-            -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M \
-            artisan queue:work ${2:-} --sleep=0.3 --max-time=3600 --tries=3 &
-        echo $! >"$pid_file"
-        wait $!
-        sleep 0.2
-    done) >>"$DATA/worker.log" 2>&1 9>&- &
+    (cd "$ROOT" && keep_running "The ${1:-worker}" "$DATA/${1:-worker}.pid" php "${PHP_SETTINGS[@]}" \
+        artisan queue:work ${2:-} --sleep=0.3 --max-time=3600 --tries=3) >>"$DATA/worker.log" 2>&1 9>&- &
     JOBS+=($!)
 }
 
-# Has what is due done once a minute: old runs and unused files go by night.
+# Has what is due done once a minute: forgotten work at once, old runs and unused files by night.
 keep_time() {
-    (cd "$ROOT" && exec php -d variables_order=EGPCS -d memory_limit=512M artisan schedule:work) >>"$DATA/schedule.log" 2>&1 9>&- &
+    (cd "$ROOT" && keep_running "The scheduler" "" php -d variables_order=EGPCS -d memory_limit=512M artisan schedule:work) \
+        >>"$DATA/schedule.log" 2>&1 9>&- &
     JOBS+=($!)
 }
 
