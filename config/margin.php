@@ -23,6 +23,10 @@ return [
     // Who may ask for numbers from elsewhere: whoever sends it as a bearer token.
     'metrics_token' => env('METRICS_TOKEN'),
 
+    // What stands before the application and tells it who asks, such as a balancer: IP addresses or blocks with commas
+    // between them, or * for whatever asks.
+    'trusted_proxies' => (string) env('TRUSTED_PROXIES', ''),
+
     // The largest upload that is taken, in kilobytes.
     'upload_kilobytes' => (int) env('UPLOAD_KILOBYTES', 65_536),
 

@@ -52,14 +52,14 @@ use App\Http\Middleware\WriteDown;
 use Illuminate\Support\Facades\Route;
 
 Route::get('first-run', [FirstRunController::class, 'show']);
-Route::post('first-run', [FirstRunController::class, 'store'])->middleware('throttle:log-in');
+Route::post('first-run', [FirstRunController::class, 'store'])->middleware('throttle:first-run');
 Route::post('log-in', [SessionController::class, 'store'])->middleware('throttle:log-in');
 Route::post('password/forgotten', [AccountController::class, 'forgotten'])->middleware('throttle:letters');
 Route::post('password/reset', [AccountController::class, 'reset'])->middleware('throttle:log-in');
-Route::get('invitations/{token}', [InvitationController::class, 'show'])->middleware('throttle:log-in');
-Route::post('invitations/{token}', [InvitationController::class, 'accept'])->middleware('throttle:log-in');
-Route::get('join/{token}', [CourseLinkController::class, 'door'])->middleware('throttle:log-in');
-Route::post('join/{token}', [CourseLinkController::class, 'join'])->middleware('throttle:log-in');
+Route::get('invitations/{token}', [InvitationController::class, 'show'])->middleware('throttle:invitation');
+Route::post('invitations/{token}', [InvitationController::class, 'accept'])->middleware('throttle:invitation');
+Route::get('join/{token}', [CourseLinkController::class, 'door'])->middleware('throttle:join');
+Route::post('join/{token}', [CourseLinkController::class, 'join'])->middleware('throttle:join');
 // A student's own page, by a private link: all that is asked for is looked up from it.
 Route::middleware('throttle:student')->prefix('my/{token}')->group(function (): void {
     Route::get('', [MyPageController::class, 'show']);

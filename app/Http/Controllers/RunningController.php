@@ -27,7 +27,11 @@ final class RunningController extends Controller
     {
         $token = config('margin.metrics_token');
         $isKnown = is_string($token) && $token !== '' && hash_equals($token, (string) $request->bearerToken());
-        abort_unless($isKnown || in_array($request->ip(), ['127.0.0.1', '::1'], true), 403);
+        // Behind a balancer that is not trusted all requests seem to come from this machine.
+        $isPassedOn = $request->headers->has('X-Forwarded-For') || $request->headers->has('Forwarded');
+        $isHere = in_array($request->ip(), ['127.0.0.1', '::1'], true)
+            && (! $isPassedOn || config()->string('margin.trusted_proxies') !== '');
+        abort_unless($isKnown || $isHere, 403);
 
         return response(Metrics::text(), 200, ['Content-Type' => Metrics::TYPE]);
     }

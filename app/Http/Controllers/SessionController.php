@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\KnownBrowser;
 use App\Http\Requests\LogInRequest;
 use App\Http\Resources\Me;
 use Illuminate\Database\Eloquent\Builder;
@@ -42,6 +43,7 @@ final class SessionController extends Controller
             throw ValidationException::withMessages(['email' => 'That address and password do not belong together.']);
         }
         $request->session()->regenerate();
+        KnownBrowser::remember($request, self::user($request));
 
         return $this->show($request);
     }
