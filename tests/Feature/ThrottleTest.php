@@ -7,6 +7,7 @@ use App\Models\User;
 use App\Students\CourseLink;
 use App\Students\PrivateLink;
 use Illuminate\Http\Middleware\TrustProxies;
+use Illuminate\Support\Facades\RateLimiter;
 
 beforeEach(function () {
     $this->user = $this->instructor();
@@ -63,10 +64,8 @@ it('lets a colleague behind the same address log in while another’s account is
 });
 
 it('lets the owner in from a browser that is known, while the account is tried from everywhere', function () {
-    for ($try = 0; $try < 200; $try++) {
-        $this->withServerVariables(['REMOTE_ADDR' => '203.0.113.'.intdiv($try, 4)]);
-        ($this->logIn)("guess $try");
-    }
+    // As Laravel names what a limiter counts. Each try takes a fifth of a second, so that nobody can tell who exists.
+    RateLimiter::increment(md5('log-inemail:teacher@example.org'), 3_600, 200);
     $this->withServerVariables(['REMOTE_ADDR' => '198.51.100.9']);
     ($this->logIn)('right-password')->assertTooManyRequests();
 
