@@ -49,6 +49,47 @@ test('a student’s script cannot read the desk, its cookies, or leave its frame
   )
 })
 
+// Each frame that comes to life says whether it could connect to another machine.
+const connecting = () => {
+  const code = "parent.postMessage(typeof RTCPeerConnection === 'undefined' ? 'cannot' : 'can', '*')"
+  const inner = `<script>${code}</script>`
+  const frame = `<iframe srcdoc="${inner}"></iframe>`
+  const inScript = (text: string) => JSON.stringify(text).replaceAll('</', '<\\/')
+  return {
+    'index.html': `<!-- first --><!DOCTYPE html><html lang="en"><head><meta charset="iso-8859-1"><title>Storm drill - é</title></head><body>
+      <script>const told = [document.compatMode]; addEventListener('message', ({data}) => typeof data === 'string' && told.push('a frame ' + data))</script>
+      ${frame}<iframe title=">" srcdoc="${inner}"></iframe><iframe src="drawing.svg"></iframe>
+      <template id="t">${frame}</template><p id="told">nothing ran</p><div id="box"></div><script>
+      const attempt = (name, what) => { try { told.push(name + ' ' + what()) } catch (error) { told.push(name + ' ' + error.name) } }
+      const bare = () => document.body.appendChild(document.createElement('iframe'))
+      attempt('page', () => typeof RTCPeerConnection)
+      attempt('again', () => { delete window.RTCPeerConnection; return typeof RTCPeerConnection })
+      attempt('blank', () => typeof bare().contentWindow.RTCPeerConnection)
+      attempt('markup', () => { document.getElementById('box').innerHTML = ${inScript(frame)} })
+      attempt('beside', () => document.body.insertAdjacentHTML('beforeend', ${inScript(frame)}))
+      attempt('attribute', () => bare().setAttribute('srcdoc', ${inScript(inner)}))
+      attempt('property', () => { bare().srcdoc = ${inScript(inner)} })
+      attempt('address', () => { bare().src = 'javascript:' + ${inScript(code)} })
+      attempt('clone', () => { document.body.append(document.getElementById('t').content.cloneNode(true)) })
+      attempt('written', () => document.write(${inScript(frame)}))
+      setTimeout(() => { document.getElementById('told').textContent = told.join(', ') }, 2000)
+      </script></body></html>`,
+    'drawing.svg': `<svg xmlns="http://www.w3.org/2000/svg"><script>${code}</script></svg>`,
+  }
+}
+
+test('a student’s script reaches no other machine past the page’s policy, whatever frame it writes', async ({page}) => {
+  await openInTray(page, 'Storm drill')
+  const line = await drop(page, zip('dmarchbank.zip', connecting()), 'Dilys Marchbank', /checked/)
+  await line.getByRole('link', {name: 'Dilys Marchbank'}).click()
+  await page.getByRole('tab', {name: 'As seen'}).click()
+  await page.getByLabel('Run scripts').check()
+
+  const told = page.frameLocator('iframe').locator('#told')
+  await expect(told).toHaveText(/^CSS1Compat, page undefined, again undefined, blank SecurityError/, {timeout: 15_000})
+  await expect(told).not.toContainText(/a frame can\b/)
+})
+
 test('a worker killed in the middle of a check: the next one finishes it, once, with nothing doubled', async ({
   page,
 }) => {

@@ -10,6 +10,7 @@ use App\Intake\BlobStore;
 use App\Models\HandIn;
 use App\Sites\MaterialStore;
 use App\Sites\MissingPage;
+use App\Sites\ScriptedPage;
 use App\Sites\SeenToken;
 use App\Sites\SheetInPlace;
 use App\Sites\SiteFiles;
@@ -121,7 +122,7 @@ final class SeenPageController extends Controller
             );
         }
 
-        return $this->file($file->bytes, hash('sha256', $file->bytes), $extension, $seen->scripts);
+        return $this->file($file->bytes, hash('sha256', $file->bytes), $extension);
     }
 
     /** A stylesheet that the assignment gives, for a page that is shown in it. */
@@ -140,10 +141,11 @@ final class SeenPageController extends Controller
         return $this->file($blobs->get($hash), $hash, strtolower(pathinfo($path, PATHINFO_EXTENSION)));
     }
 
-    private function file(string $bytes, string $hash, string $extension, bool $scripts = false): Response
+    /** No script runs in it, as a drawing in a frame has all that was taken away from the page. */
+    private function file(string $bytes, string $hash, string $extension): Response
     {
         $type = MimeTypes::getDefault()->getMimeTypes($extension)[0] ?? 'application/octet-stream';
-        $response = $this->guarded(response($bytes, 200, ['Content-Type' => $type]), $scripts);
+        $response = $this->guarded(response($bytes, 200, ['Content-Type' => $type]));
         // Bytes under their hash never change: turning back to a page does not fetch its pictures again.
         $response->headers->set('Cache-Control', 'private, max-age=3600, immutable');
         $response->headers->set('ETag', "\"$hash\"");
@@ -159,15 +161,17 @@ final class SeenPageController extends Controller
         SiteFiles $sites,
         MaterialStore $materials,
     ): Response {
+        $scripted = $seen->scripts ? ScriptedPage::of($html) : null;
+        $html = $scripted ?? $html;
         if ($seen->styles === SeenToken::OWN) {
-            return $this->page($html, 200, $seen->scripts);
+            return $this->page($html, 200, $scripted !== null);
         }
         // The page keeps its own styles and the browser ignores them; the files stay as they are.
         $nonce = Str::random(24);
         $sheet = SheetInPlace::of($seen, $token, $sites, $materials);
         $styles = $sheet === null ? "'none'" : implode(' ', ["'nonce-$nonce'", ...$sheet->imports]);
 
-        return $this->page($html.$sheet?->link($nonce), 200, $seen->scripts, $styles, $nonce);
+        return $this->page($html.$sheet?->link($nonce), 200, $scripted !== null, $styles, $nonce);
     }
 
     /** A link of a page that is shown led out of its site. */
@@ -224,9 +228,10 @@ final class SeenPageController extends Controller
         $script = $scripts ? "'unsafe-inline' $own" : ($nonce === null ? "'none'" : "'nonce-$nonce'");
         $styles ??= "'unsafe-inline' $own";
         $policy = [
-            'sandbox allow-scripts', "webrtc 'block'", "default-src 'none'", "script-src $script",
+            'sandbox allow-scripts', "default-src 'none'", "script-src $script",
             "style-src $styles", "img-src data: $own", "font-src data: $own", "media-src $own",
             "frame-src $own", "form-action 'none'", "base-uri $own", 'frame-ancestors '.config()->string('app.url'),
+            ...$scripts ? ScriptedPage::POLICY : [],
         ];
         $response->headers->add([
             'Content-Security-Policy' => implode('; ', $policy),

@@ -90,6 +90,11 @@ export function SeenBar({
         />
       )}
       <Flick label="Run scripts" checked={manner.scripts} onChange={scripts => onManner({...manner, scripts})} />
+      {manner.scripts && (
+        <Typography variant="body2" color="textSecondary">
+          The student’s code is running, in a sandbox without network.
+        </Typography>
+      )}
     </Box>
   )
 }
