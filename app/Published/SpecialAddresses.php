@@ -38,7 +38,7 @@ final readonly class SpecialAddresses
         '2001:4:112::/48', '2001:20::/28', '2001:30::/28',
     ];
 
-    /** All IPv6 addresses of hosts that there are so far (RFC 4291, section 2.4, and IANA's global unicast registry). */
+    /** Where all IPv6 addresses of hosts are so far (RFC 4291, section 2.4; IANA's global unicast registry). */
     private const UNICAST = '2000::/3';
 
     /** @param  string  $bytes  of an address, 4 or 16 */

@@ -9,7 +9,7 @@ use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\UnprocessableEntityHttpException;
 
-/** An address that gives several values where one is read, such as `?q[]=tides`, is refused before anything reads it. */
+/** Refuses an address that gives several values where one is read, such as `?q[]=tides`, before anything reads it. */
 final readonly class RefuseLists
 {
     /** What may be given several times. */

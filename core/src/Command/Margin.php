@@ -31,6 +31,7 @@ use InkedMargin\Core\Rules\Catalogue;
 use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\Site;
 use InkedMargin\Core\Source\NearestName;
+use InkedMargin\Core\Source\OverLimit;
 use InkedMargin\Core\Source\SourceFile;
 
 /** The command line: `margin check`, `check-all`, `propose`, `map`, `parse`, `rules`, `explain` and `schema`. */
@@ -78,7 +79,7 @@ final class Margin
                 'schema' => $this->schema($line),
                 default => throw new UsageError(self::noCommand($line->command)),
             };
-        } catch (UsageError|Refusal $error) {
+        } catch (UsageError|Refusal|OverLimit $error) {
             fwrite($this->errors, rtrim($error->getMessage())."\n");
         } catch (BriefError $error) {
             fwrite($this->errors, "The brief cannot be used:\n  ".implode("\n  ", $error->problems)."\n");

@@ -11,8 +11,10 @@ use InkedMargin\Core\Source\SourceFile;
 /** The files of an example. A page of which only the body is written is put into a page with nothing wrong about it. */
 final readonly class ExampleFiles
 {
-    /** Files of more bytes are named, not shown. */
+    /** Of files of more bytes only the start is shown. */
     private const MAX_SHOWN = 2_000;
+
+    private const START = 200;
 
     /** @param  list<SourceFile>  $written  as they lie in the folder */
     public function __construct(private array $written)
@@ -87,8 +89,12 @@ final readonly class ExampleFiles
         if ($bytes === '') {
             return '(empty)';
         }
-        $isText = mb_check_encoding($bytes, 'UTF-8') && strlen($bytes) < self::MAX_SHOWN && trim($bytes) !== '';
+        if (! mb_check_encoding($bytes, 'UTF-8') || trim($bytes) === '') {
+            return '(binary)';
+        }
 
-        return $isText ? rtrim($bytes) : '(binary)';
+        return strlen($bytes) < self::MAX_SHOWN
+            ? rtrim($bytes)
+            : rtrim(mb_strcut($bytes, 0, self::START))."\n…\n(".number_format(strlen($bytes)).' bytes in all)';
     }
 }

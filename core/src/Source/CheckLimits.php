@@ -36,7 +36,7 @@ final readonly class CheckLimits
     /** Style rules, selectors and declarations of a stylesheet, and of all that a page loads. */
     public const STYLES = 80_000;
 
-    /** Tags, attributes and comments of all pages, and four times the rules, selectors and declarations of all sheets. */
+    /** All tags, attributes and comments of pages, and four times the rules, selectors and declarations of sheets. */
     public const SITE = 320_000;
 
     /** Stylesheets that a page loads, counted as often as they are imported. */
