@@ -18,6 +18,9 @@ use Symfony\Component\HttpFoundation\Response;
  */
 final readonly class Throttles
 {
+    /** Where a request keeps what its link leads to, so that it is looked up once. */
+    public const BEHIND_LINK = 'behind the link';
+
     public static function register(): void
     {
         RateLimiter::for('log-in', self::logIn(...));
@@ -73,8 +76,10 @@ final readonly class Throttles
     private static function link(Request $request, \Closure $behind): array
     {
         $token = $request->route('token');
+        $found = is_string($token) ? $behind($token) : null;
+        $request->attributes->set(self::BEHIND_LINK, $found);
 
-        return [is_string($token) && $behind($token) !== null
+        return [$found !== null
             ? Limit::perMinute(1_000)->by('link:'.self::token($request))
             : Limit::perMinute(60)->by("false link:{$request->ip()}")];
     }
