@@ -23,6 +23,7 @@ use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
 use Illuminate\Session\TokenMismatchException;
 use Illuminate\Support\Facades\Route;
+use InkedMargin\Core\Source\OverLimit;
 use Symfony\Component\HttpKernel\Exception\HttpException;
 
 return Application::configure(basePath: dirname(__DIR__))
@@ -67,6 +68,7 @@ return Application::configure(basePath: dirname(__DIR__))
             'The same was being done at this moment, here or by somebody else. Look at what is there now.',
             $error,
         ));
+        $exceptions->map(fn (OverLimit $error) => new HttpException(422, $error->getMessage(), $error));
         $exceptions->map(fn (TokenMismatchException $error) => new HttpException(
             419,
             'Your session has run out. Log in again; what you typed is still here.',

@@ -26,12 +26,20 @@ it('says of a check that ended its process why, and does not try it again', func
             .'hand-in is kept, and can be marked by hand.');
 });
 
-it('checks what is within the limits of an archive and beyond those of a check', function (string $page) {
-    $handIn = $this->handIn($this->assignment($this->instructor()), ['index.html' => $page]);
+it('checks what is within the limits of an archive and beyond those of a check', function (string $page, string $css = '') {
+    $handIn = $this->handIn($this->assignment($this->instructor()), ['index.html' => $page, 's.css' => $css]);
 
     expect($handIn->runs()->value('state'))->toBe(RunState::Finished)
         ->and($handIn->runs()->firstOrFail()->findings()->pluck('rule')->all())->toContain('file/too-large');
 })->with([
     'tables in tables' => fn () => Samples::page(str_repeat('<table><tr><td>', 20_000)),
+    'selectors' => fn () => [
+        Samples::page(str_repeat('<p class="c">w</p>', 500), head: '<link rel="stylesheet" href="s.css">'),
+        str_repeat("* > * ~ * + * { color: red }\n", 20_000),
+    ],
+    'imports' => fn () => [
+        Samples::page(head: '<link rel="stylesheet" href="s.css">'),
+        str_repeat('@import "s.css";', 3_000),
+    ],
     'attributes' => fn () => Samples::page('<p '.implode(' ', array_map(fn (int $n) => "a$n=1", range(1, 70_000))).'>'),
 ]);

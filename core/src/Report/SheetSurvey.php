@@ -17,6 +17,7 @@ use InkedMargin\Core\Site\Styles\StyleSource;
 use InkedMargin\Core\Site\Styles\StyleSources;
 use InkedMargin\Core\Site\Styles\UnusedNames;
 use InkedMargin\Core\Source\English;
+use InkedMargin\Core\Source\OverLimit;
 use InkedMargin\Core\Style\Cascade\StyleRule;
 use InkedMargin\Core\Style\Syntax\Declaration;
 
@@ -49,6 +50,22 @@ final readonly class SheetSurvey
      *     unused: list<NameRow>}
      */
     public static function of(ParsedSite $site): array
+    {
+        try {
+            return self::whole($site);
+        } catch (OverLimit) {
+            // The check says of what there is too much.
+            return ['sheets' => [], 'contrast' => [], 'unjudged' => [], 'unused' => []];
+        }
+    }
+
+    /**
+     * @return array{sheets: list<SheetRow>, contrast: list<ContrastRow>, unjudged: list<UnjudgedRow>,
+     *     unused: list<NameRow>}
+     *
+     * @throws OverLimit
+     */
+    private static function whole(ParsedSite $site): array
     {
         $survey = new self($site, $site->fact(RuleReach::class), $site->fact(SiteStyles::class));
         $sources = array_filter(

@@ -8,6 +8,7 @@ use InkedMargin\Core\Brief\Brief;
 use InkedMargin\Core\Marking\Check;
 use InkedMargin\Core\Marking\PlacedFinding;
 use InkedMargin\Core\Report\JsonReport;
+use InkedMargin\Core\Report\SiteSurvey;
 use InkedMargin\Core\Tests\Samples;
 
 /**
@@ -130,6 +131,7 @@ final readonly class CostTrial
         $start = self::processorTime();
         $report = Check::run(Samples::site($files), Brief::none());
         JsonReport::render($report);
+        SiteSurvey::render($report->site, Brief::none());
 
         return [
             'seconds' => self::processorTime() - $start,
