@@ -39,6 +39,7 @@ return [
     'file/missing',
     'file/name',
     'file/no-home',
+    'file/too-large',
     'file/unexpected',
     'file/unreadable',
     'file/unused',

@@ -28,6 +28,7 @@ ours() {
         tr '\0' '\n' <"/proc/$pid/environ" 2>/dev/null | grep -qx "MARGIN_DATA=$MARGIN_DATA" && echo "$pid"
     done
 }
+none_left() { [ -z "$(ours 'artisan|php -S|bin/start')" ]; }
 came_back() { [ -n "$(ours "$1")" ] && [ "$(ours "$1" | tr '\n' ' ')" != "$2" ]; }
 
 kill_and_await() {
@@ -47,7 +48,8 @@ start() {
 stop() {
     kill -INT -- "-$STARTED"
     wait "$STARTED" 2>/dev/null
-    [ -z "$(ours 'artisan|php -S|bin/start')" ] && result passed "$1" || result FAILED "$1"
+    # The process beside a worker ends when it has seen that the worker has.
+    await "$1" none_left
 }
 
 start "it starts"

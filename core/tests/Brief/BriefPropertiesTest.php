@@ -18,7 +18,7 @@ use Symfony\Component\Yaml\Yaml;
  * a problem in its words.
  */
 const BEYOND_THE_SCHEMA = '/needed|no selector|cannot|no number can|another requirement|no regular expression|steps|character|for counting'
-    .'|selector: is missing|different words|only copy|neither a selector|only a requirement|has a name|list of parts|each as|no rule|There is no `|takes|longer than/';
+    .'|selector: is missing|different words|only copy|neither a selector|only a requirement|has a name|list of parts|each as|no rule|There is no `|takes|longer than|there are only/';
 
 /** @return list<array<string, mixed>> the requirements of all examples of rules */
 function exampleRequirements(): array
