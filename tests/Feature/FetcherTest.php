@@ -37,7 +37,7 @@ beforeEach(function () {
         null,
         ['STAND_IN_ROOT' => $this->root, 'STAND_IN_SINCE' => (string) $this->since] + getenv(),
     );
-    for ($try = 0; $try < 100 && ($open = @fsockopen('127.0.0.1', $this->port)) === false; $try++) {
+    for ($try = 0; $try < 500 && ($open = @fsockopen('127.0.0.1', $this->port)) === false; $try++) {
         usleep(20_000);
     }
     /** @param  array<string, string>  $files */

@@ -110,7 +110,7 @@ it('keeps how a hand-in was packed, and tells who packed otherwise than the clas
 
     expect($assignment->handIns()->with('student')->get()->mapWithKeys(fn ($handIn) => [
         $handIn->student->handle => $handIn->folders,
-    ])->all())->toBe(['afinch' => ['site'], 'bfinch' => ['site'], 'cfinch' => ['site'], 'dfinch' => []])
+    ])->sortKeys()->all())->toBe(['afinch' => ['site'], 'bfinch' => ['site'], 'cfinch' => ['site'], 'dfinch' => []])
         ->and(App\Models\Finding::query()->where('rule', 'file/folder-shape')->count())->toBe(1);
 });
 
