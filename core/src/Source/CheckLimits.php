@@ -43,5 +43,5 @@ final readonly class CheckLimits
     public const LOADED_SHEETS = 200;
 
     /** Steps of holding selectors against elements, on all pages. */
-    public const MATCHING = 2_000_000;
+    public const MATCHING = 3_000_000;
 }
