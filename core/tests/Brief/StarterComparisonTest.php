@@ -179,3 +179,11 @@ it('costs no less when more of a page is gone', function () {
     }
     expect($before)->toEqualWithDelta(1.0, 0.15);
 });
+
+it('compares an attribute whose name is a number', function () {
+    $elements = fn (string $body) => starterPage($body)->named('p')[0];
+    $faults = StarterSlip::faultsOfTag($elements('<p 1="x">a</p>'), $elements('<p>a</p>'));
+
+    expect(array_column(array_map(get_object_vars(...), $faults), 'message'))
+        ->toBe(['`1="x"` of the starter file is missing here.']);
+});

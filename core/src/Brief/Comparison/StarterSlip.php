@@ -119,7 +119,8 @@ final readonly class StarterSlip
             );
         }
         foreach ($old->attributes as $name => $attribute) {
-            $there = $new->attribute($name);
+            // PHP makes a whole number of a name that is one.
+            $there = $new->attribute((string) $name);
             if ($there === null || self::value($there) !== self::value($attribute)) {
                 $wanted = self::written($attribute);
                 $faults[] = new StarterFault(
