@@ -143,9 +143,6 @@ final class CheckHandIn implements ShouldBeUnique, ShouldQueue
                     ->update(['done' => $told->done, 'steps' => $told->steps]);
             }
         };
-        if (! WorkProcess::isPossible()) {
-            return $check->run($hear);
-        }
         $result = WorkProcess::run($check, self::SECONDS, $hear);
 
         return $result instanceof CheckResult ? $result : throw new ProcessEnded('It gave no result.');

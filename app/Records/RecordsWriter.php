@@ -155,11 +155,13 @@ final readonly class RecordsWriter
             return;
         }
         try {
-            $reports = self::reports(new SiteReports(
+            $work = new SiteReports(
                 $this->sites->read($handIn, $class),
                 $brief->read(),
                 $this->materials->read($brief),
-            ));
+            );
+            /** @var array<string, string> $reports */
+            $reports = WorkProcess::run($work, self::SECONDS, fn () => null);
         } catch (BriefError) {
             return;
         } catch (ProcessEnded|StoreFailure $failure) {
@@ -168,21 +170,6 @@ final readonly class RecordsWriter
         foreach ($reports as $ending => $text) {
             $file->add(Places::report($handIn, $ending), $text);
         }
-    }
-
-    /**
-     * @return array<string, string>
-     *
-     * @throws ProcessEnded
-     */
-    private static function reports(SiteReports $work): array
-    {
-        if (! WorkProcess::isPossible()) {
-            return $work->run(fn () => null);
-        }
-
-        /** @var array<string, string> */
-        return WorkProcess::run($work, self::SECONDS, fn () => null);
     }
 
     /** @param  array<string, true>  $hashes */

@@ -28,13 +28,9 @@ final class WorkProcess
     {
     }
 
-    /** Whether there is a process that stays, to have one beside it: one that answers a request does not. */
-    public static function isPossible(): bool
-    {
-        return PHP_SAPI === 'cli';
-    }
-
     /**
+     * Here, where no process stays that could have one beside it: one that answers a request does not.
+     *
      * @param  int  $seconds  after which the work is ended
      * @param  \Closure(mixed): void  $hear  called with what the work tells
      *
@@ -42,6 +38,9 @@ final class WorkProcess
      */
     public static function run(Work $work, int $seconds, \Closure $hear): mixed
     {
+        if (PHP_SAPI !== 'cli') {
+            return $work->run($hear);
+        }
         if (self::$running !== null && ! proc_get_status(self::$running->process)['running']) {
             self::stop();
         }
