@@ -8,6 +8,7 @@ use App\Http\Middleware\RefuseLists;
 use App\Http\Middleware\SecurityHeaders;
 use App\Models\CheckRun;
 use App\Models\Letter;
+use App\Models\SiteTry;
 use App\Models\Upload;
 use App\Printing\Printed;
 use App\Records\Prepared;
@@ -50,7 +51,8 @@ return Application::configure(basePath: dirname(__DIR__))
     })
     ->withSchedule(function (Schedule $schedule): void {
         $schedule->command('queue:prune-batches')->dailyAt('03:05')->withoutOverlapping();
-        $schedule->command('model:prune', ['--model' => [CheckRun::class, Letter::class, Upload::class]])->dailyAt('03:10')->withoutOverlapping();
+        $schedule->command('model:prune', ['--model' => [CheckRun::class, Letter::class]])->dailyAt('03:10')->withoutOverlapping();
+        $schedule->command('model:prune', ['--model' => [SiteTry::class, Upload::class]])->everyTenMinutes()->withoutOverlapping();
         $schedule->call(JobsOfTheFuture::bringBack(...))->name('jobs of the future')->everyMinute();
         $schedule->call(ForgottenWork::ask(...))->name('forgotten work')->everyMinute()->withoutOverlapping();
         $schedule->call(Printed::prune(...))->name('printed pages')->dailyAt('03:20')->withoutOverlapping();

@@ -27,6 +27,7 @@ use App\Http\Controllers\MarkController;
 use App\Http\Controllers\MaterialController;
 use App\Http\Controllers\MendedCopyController;
 use App\Http\Controllers\MyPageController;
+use App\Http\Controllers\MyTryController;
 use App\Http\Controllers\MyUploadController;
 use App\Http\Controllers\NoteController;
 use App\Http\Controllers\OutboxController;
@@ -68,7 +69,9 @@ Route::middleware('throttle:student')->prefix('my/{token}')->group(function (): 
     Route::post('assignments/{assignment}/uploads', [MyUploadController::class, 'begin'])->whereUuid('assignment');
     Route::post('assignments/{assignment}/address', [MyUploadController::class, 'address'])->whereUuid('assignment');
     Route::put('uploads/{upload}', [MyUploadController::class, 'add'])->whereUuid('upload');
-    Route::post('uploads/{upload}/try', [MyUploadController::class, 'try'])->whereUuid('upload');
+    Route::post('uploads/{upload}/try', [MyTryController::class, 'store'])->whereUuid('upload');
+    Route::get('tries/{try}', [MyTryController::class, 'show'])->whereUuid('try');
+    Route::delete('tries/{try}', [MyTryController::class, 'destroy'])->whereUuid('try');
     Route::post('uploads/{upload}/hand-in', [MyUploadController::class, 'handIn'])->whereUuid('upload');
     Route::get('hand-ins/{handIn}/check', [MyPageController::class, 'check'])->whereUuid('handIn');
     Route::get('hand-ins/{handIn}/reply', [MyPageController::class, 'reply'])->whereUuid('handIn');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Intake;
 
 use App\Files\SharedDisk;
+use App\Files\TemporaryFile;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -91,22 +92,16 @@ final readonly class BlobStore
      */
     public function withFile(string $sha256, \Closure $read): mixed
     {
-        $path = tempnam(sys_get_temp_dir(), 'blob');
-        if ($path === false) {
-            throw new StoreFailure('There is no room for temporary files on the server.');
+        $kept = SharedDisk::get()->exists(self::path($sha256))
+            ? SharedDisk::get()->readStream(self::path($sha256))
+            : null;
+        if ($kept === null) {
+            throw self::damaged();
         }
-        try {
-            $kept = SharedDisk::get()->exists(self::path($sha256))
-                ? SharedDisk::get()->readStream(self::path($sha256))
-                : null;
-            if ($kept === null || ! self::copies($kept, $path) || hash_file('sha256', $path) !== $sha256) {
-                throw self::damaged();
-            }
 
-            return $read($path);
-        } finally {
-            unlink($path);
-        }
+        return TemporaryFile::with($kept, fn (string $path) => hash_file('sha256', $path) === $sha256
+            ? $read($path)
+            : throw self::damaged());
     }
 
     /** @throws StoreFailure when they are gone, or are not the bytes that were kept */
@@ -184,16 +179,6 @@ final readonly class BlobStore
         fclose($stream);
 
         return hash_final($hash);
-    }
-
-    /** @param  resource  $from  is closed */
-    private static function copies($from, string $path): bool
-    {
-        $to = fopen($path, 'wb');
-        $copied = $to !== false && stream_copy_to_stream($from, $to) !== false && fclose($to);
-        fclose($from);
-
-        return $copied;
     }
 
     private static function damaged(): StoreFailure

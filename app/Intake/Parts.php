@@ -45,7 +45,7 @@ final readonly class Parts
                     'The server could not keep a part of the file; its disk may be full. Try again later.',
                 );
             }
-            $upload->update(['received' => $offset + strlen($part)]);
+            $upload->update(['received' => $offset + strlen($part), 'last_part_at' => now()]);
 
             return $upload->received;
         });

@@ -20,6 +20,7 @@ use App\Models\RemarkKind;
 use App\Models\RunState;
 use App\Running\ProcessEnded;
 use App\Running\WorkProcess;
+use App\Running\WorkQueue;
 use App\Sites\ClassShape;
 use App\Sites\MaterialStore;
 use App\Sites\SiteStore;
@@ -68,7 +69,7 @@ final class CheckHandIn implements ShouldBeUnique, ShouldQueue
     {
         $check = self::of($handIn, $brief, ClassShape::of($handIn->assignment_id));
         if ($check !== null) {
-            dispatch($check);
+            dispatch($check->onQueue(WorkQueue::ofCheck($handIn->student_id, $check->runId)->value));
         }
     }
 

@@ -8,6 +8,9 @@ use App\Models\HandIn;
 use App\Published\AddressRule;
 use App\Published\Fetcher;
 use App\Published\FetchFailure;
+use App\Published\FetchTurn;
+use App\Published\Trouble;
+use App\Running\WorkQueue;
 use App\Sites\SiteStore;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
@@ -25,9 +28,14 @@ final class ComparePublished implements ShouldQueue
     /** Seconds: shorter than after what a job is taken for lost. */
     public int $timeout = 80;
 
-    public function __construct(public readonly string $handInId, public readonly int $looks = 0)
-    {
+    /** @param  bool  $isSlow  whether it was too slow for the first look */
+    public function __construct(
+        public readonly string $handInId,
+        public readonly int $looks = 0,
+        public readonly bool $isSlow = false,
+    ) {
         $this->afterCommit();
+        $this->onQueue(($isSlow ? WorkQueue::SlowFetches : WorkQueue::Fetches)->value);
     }
 
     public function handle(SiteStore $sites): void
@@ -36,15 +44,35 @@ final class ComparePublished implements ShouldQueue
         if ($handIn?->address === null || $handIn->served !== null) {
             return;
         }
+        $turn = FetchTurn::take($handIn->student_id, $handIn->address);
+        if ($turn === null) {
+            $again = new self($handIn->id, $this->looks, $this->isSlow);
+            dispatch($again->delay(now()->addSeconds(FetchTurn::AGAIN)));
+
+            return;
+        }
         $site = $sites->ofFiles($handIn->files);
         try {
-            $fetched = (new Fetcher(AddressRule::ofConfig()))->fetch($handIn->address, $site->ownPaths());
+            $fetched = (new Fetcher(AddressRule::ofConfig()))->fetch(
+                $handIn->address,
+                $this->isSlow ? FetchTurn::LONG : FetchTurn::SHORT,
+                $site->ownPaths(),
+            );
         } catch (FetchFailure $failure) {
             $handIn->update(['compared' => ['trouble' => $failure->getMessage()] + self::NOTHING]);
             $minutes = $failure->minutesToNextLook($this->looks);
             if ($minutes !== null) {
-                dispatch((new self($handIn->id, $this->looks + 1))->delay(now()->addMinutes($minutes)));
+                $isSlow = $this->isSlow || $failure->trouble === Trouble::NoAnswer;
+                $again = new self($handIn->id, $this->looks + 1, $isSlow);
+                dispatch($again->delay(now()->addMinutes($minutes)));
             }
+
+            return;
+        } finally {
+            $turn->end();
+        }
+        if ($fetched->isOutOfTime && ! $this->isSlow) {
+            dispatch(new self($handIn->id, $this->looks, isSlow: true));
 
             return;
         }

@@ -15,6 +15,9 @@ use App\Published\AddressRule;
 use App\Published\Fetched;
 use App\Published\Fetcher;
 use App\Published\FetchFailure;
+use App\Published\FetchTurn;
+use App\Published\Trouble;
+use App\Running\WorkQueue;
 use App\Sites\SiteZip;
 use App\Students\HandingIn;
 use Carbon\CarbonInterface;
@@ -34,9 +37,11 @@ final class FetchSite implements ShouldQueue
     /** Seconds: shorter than after what a job is taken for lost. */
     public int $timeout = 80;
 
-    public function __construct(public readonly string $arrivalId)
+    /** @param  bool  $isSlow  whether it was too slow for the first look */
+    public function __construct(public readonly string $arrivalId, public readonly bool $isSlow = false)
     {
         $this->afterCommit();
+        $this->onQueue(($isSlow ? WorkQueue::SlowFetches : WorkQueue::Fetches)->value);
     }
 
     /**
@@ -74,10 +79,28 @@ final class FetchSite implements ShouldQueue
         if ($arrival?->address === null || $arrival->state !== ArrivalState::Waiting || $arrival->student === null) {
             return;
         }
+        $turn = FetchTurn::take($arrival->student->id, $arrival->address);
+        if ($turn === null) {
+            dispatch((new self($arrival->id, $this->isSlow))->delay(now()->addSeconds(FetchTurn::AGAIN)));
+
+            return;
+        }
         try {
-            $fetched = (new Fetcher(AddressRule::ofConfig()))->fetch($arrival->address, known: self::known($arrival));
+            $fetched = (new Fetcher(AddressRule::ofConfig()))->fetch(
+                $arrival->address,
+                $this->isSlow ? FetchTurn::LONG : FetchTurn::SHORT,
+                known: self::known($arrival),
+            );
         } catch (FetchFailure $failure) {
             $this->later($arrival, $failure);
+
+            return;
+        } finally {
+            $turn->end();
+        }
+        if ($fetched->isOutOfTime && ! $this->isSlow) {
+            $arrival->update(['told' => 'The host is slow. Its files are fetched when no other site waits.']);
+            dispatch(new self($arrival->id, isSlow: true));
 
             return;
         }
@@ -103,7 +126,9 @@ final class FetchSite implements ShouldQueue
             return;
         }
         $arrival->update(['looks' => $arrival->looks + 1, 'told' => $failure->getMessage()]);
-        dispatch((new self($arrival->id))->delay(now()->addMinutes($minutes)));
+        // A host that does not answer in time may be a slow one.
+        $isSlow = $this->isSlow || $failure->trouble === Trouble::NoAnswer;
+        dispatch((new self($arrival->id, $isSlow))->delay(now()->addMinutes($minutes)));
     }
 
     private function file(Arrival $arrival, Fetched $fetched, string $sha256, Filing $filing): void

@@ -11,7 +11,7 @@ use Illuminate\Database\Eloquent\Prunable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * A file that comes in parts. What it became is written elsewhere; an upload lives for hours.
+ * A file that comes in parts. What it became is written elsewhere; an upload lives until its parts stop coming.
  *
  * @property string $id
  * @property string $assignment_id
@@ -20,6 +20,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $bytes  that it has when it is whole
  * @property int $received
  * @property \Illuminate\Support\Carbon $created_at  when the first byte was on its way
+ * @property \Illuminate\Support\Carbon $last_part_at
  * @property Assignment $assignment
  */
 final class Upload extends Model implements BelongsToCourse
@@ -29,11 +30,11 @@ final class Upload extends Model implements BelongsToCourse
 
     public const UPDATED_AT = null;
 
-    private const HOURS = 24;
+    private const HOURS = 1;
 
     protected function casts(): array
     {
-        return ['bytes' => 'integer', 'received' => 'integer'];
+        return ['bytes' => 'integer', 'received' => 'integer', 'last_part_at' => 'datetime'];
     }
 
     public function courseId(): string
@@ -61,7 +62,7 @@ final class Upload extends Model implements BelongsToCourse
     /** @return Builder<self> */
     public function prunable(): Builder
     {
-        return self::query()->where('created_at', '<', now()->subHours(self::HOURS));
+        return self::query()->where('last_part_at', '<', now()->subHours(self::HOURS));
     }
 
     /** Where its parts are put together. */

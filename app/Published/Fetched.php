@@ -12,8 +12,13 @@ final readonly class Fetched
     /**
      * @param  list<Served>  $served  in the order in which it was asked for
      * @param  bool  $isCut  whether there was more than is fetched
+     * @param  bool  $isOutOfTime  whether it was cut as its time was over
      */
-    public function __construct(public Site $site, public array $served, public bool $isCut)
-    {
+    public function __construct(
+        public Site $site,
+        public array $served,
+        public bool $isCut,
+        public bool $isOutOfTime,
+    ) {
     }
 }

@@ -28,9 +28,7 @@ final class Fetcher
 
     private const MOST_REDIRECTS = 5;
 
-    /** Seconds for all of it, for one file, and for a connection. */
-    private const LONGEST = 55;
-
+    /** Seconds for one file, and for a connection. */
     private const LONGEST_FILE = 20;
 
     private const LONGEST_CONNECT = 5;
@@ -60,15 +58,20 @@ final class Fetcher
     }
 
     /**
+     * @param  int  $seconds  for all of it
      * @param  list<string>  $besides  paths that are asked for whether anything leads to them or not
      * @param  list<string>  $known  paths that the site had elsewhere: they tell how a name may be spelled that is not
      *     found
      *
      * @throws FetchFailure where there is no site to fetch
      */
-    public function fetch(string $address, array $besides = [], array $known = []): Fetched
-    {
-        [$this->until, $this->requests, $this->guesses, $this->served] = [microtime(true) + self::LONGEST, 0, 0, []];
+    public function fetch(
+        string $address,
+        int $seconds = FetchTurn::LONG,
+        array $besides = [],
+        array $known = [],
+    ): Fetched {
+        [$this->until, $this->requests, $this->guesses, $this->served] = [microtime(true) + $seconds, 0, 0, []];
         $spellings = new Spellings([...$besides, ...$known]);
         $url = $this->rule->read($address);
         [$folder, $home, $bytes] = $this->home($url);
@@ -103,6 +106,7 @@ final class Fetcher
             new Site(self::nameOf($folder), $files, new Packing(null, [], address: $address)),
             $this->served,
             $isCut,
+            $isCut && $this->isOutOfTime(),
         );
     }
 
@@ -206,8 +210,13 @@ final class Fetcher
     private function isSpent(int $bytes): bool
     {
         return $this->requests >= self::MOST_REQUESTS
-            || microtime(true) > $this->until
+            || $this->isOutOfTime()
             || $bytes > $this->limits->totalBytes;
+    }
+
+    private function isOutOfTime(): bool
+    {
+        return microtime(true) > $this->until;
     }
 
     /** A file under the path that it was asked for by; null where the server has none. */

@@ -8,7 +8,6 @@ use App\Files\SharedDisk;
 use App\Printing\Printed;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Str;
 use Throwable;
 
@@ -95,7 +94,7 @@ final readonly class Conditions
                 'workers',
                 self::works(fn () => self::oldestWait() < self::TOO_LONG),
                 false,
-                'Start a worker: php artisan queue:work',
+                'Start the workers; see "Workers" in docs/running.md.',
             ),
             new Condition(
                 'Chromium, which makes PDF files',
@@ -125,7 +124,7 @@ final readonly class Conditions
     /** How many jobs wait. */
     public static function waiting(): int
     {
-        return Queue::size();
+        return WorkQueue::waiting();
     }
 
     private static function works(callable $try): bool

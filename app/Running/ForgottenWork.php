@@ -14,10 +14,10 @@ use App\Models\CheckRun;
 use App\Models\HandIn;
 use App\Models\RunState;
 use App\Printing\Printed;
+use Illuminate\Support\Facades\Bus;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Log;
-use Illuminate\Support\Facades\Queue;
 
 /**
  * Work that waits and that no job will see to, as the process that was to ask for it was killed at that moment. It is
@@ -110,7 +110,7 @@ final readonly class ForgottenWork
         if (! self::isDue($id)) {
             return 0;
         }
-        Queue::push($job);
+        Bus::dispatchToQueue($job);
 
         return 1;
     }

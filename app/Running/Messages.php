@@ -62,7 +62,13 @@ final readonly class Messages
         return $bytes;
     }
 
-    private function isReady(?float $until): bool
+    /**
+     * Waits until something comes.
+     *
+     * @param  float|null  $until  seconds since 1970
+     * @return bool false where nothing came in time
+     */
+    public function isReady(?float $until): bool
     {
         do {
             $ready = [$this->in];

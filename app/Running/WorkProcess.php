@@ -19,6 +19,9 @@ final class WorkProcess
 
     private const MEMORY = '512M';
 
+    /** Seconds between two looks at whether somebody still waits for the work. */
+    private const LOOK = 0.5;
+
     private static ?self $running = null;
 
     private int $done = 0;
@@ -33,10 +36,11 @@ final class WorkProcess
      *
      * @param  int  $seconds  after which the work is ended
      * @param  \Closure(mixed): void  $hear  called with what the work tells
+     * @param  (\Closure(): bool)|null  $isWanted  whether somebody still waits for it: where nobody does, it ends
      *
      * @throws ProcessEnded
      */
-    public static function run(Work $work, int $seconds, \Closure $hear): mixed
+    public static function run(Work $work, int $seconds, \Closure $hear, ?\Closure $isWanted = null): mixed
     {
         if (PHP_SAPI !== 'cli') {
             return $work->run($hear);
@@ -46,7 +50,7 @@ final class WorkProcess
         }
         $process = self::$running ??= self::start();
         try {
-            $result = $process->listen($work, $seconds, $hear);
+            $result = $process->listen($work, $seconds, $hear, $isWanted);
         } catch (\Throwable $error) {
             self::stop();
 
@@ -89,12 +93,20 @@ final class WorkProcess
         return new self($process, new Messages($pipes[3], $pipes[0]));
     }
 
-    /** @param  \Closure(mixed): void  $hear */
-    private function listen(Work $work, int $seconds, \Closure $hear): mixed
+    /**
+     * @param  \Closure(mixed): void  $hear
+     * @param  (\Closure(): bool)|null  $isWanted
+     */
+    private function listen(Work $work, int $seconds, \Closure $hear, ?\Closure $isWanted): mixed
     {
         $until = microtime(true) + $seconds;
         $this->messages->send(new WorkMessage(WorkMessageKind::Begin, $work, $seconds));
-        while (($message = $this->messages->receive($until)) instanceof WorkMessage) {
+        while (true) {
+            $this->await($until, $isWanted);
+            $message = $this->messages->receive($until);
+            if (! $message instanceof WorkMessage) {
+                break;
+            }
             if ($message->kind === WorkMessageKind::Result) {
                 return $message->content;
             }
@@ -109,5 +121,22 @@ final class WorkProcess
         throw new ProcessEnded(microtime(true) < $until
             ? 'It took more memory than it may, or the program crashed.'
             : 'It took more than '.English::count($seconds, 'second').'.');
+    }
+
+    /**
+     * Until something comes, or the time is over.
+     *
+     * @param  (\Closure(): bool)|null  $isWanted
+     */
+    private function await(float $until, ?\Closure $isWanted): void
+    {
+        while ($isWanted !== null && ! $this->messages->isReady(min($until, microtime(true) + self::LOOK))) {
+            if (microtime(true) >= $until) {
+                return;
+            }
+            if (! $isWanted()) {
+                throw new ProcessEnded('Nobody waits for it any more.');
+            }
+        }
     }
 }

@@ -210,11 +210,25 @@ stand_in() {
 }
 
 # Keeps a worker at work: it ends by itself once an hour, so that it never grows old, and is started anew, as it is when it dies.
-# $1: where its process id is told; each worker has one of its own. $2: the connection whose work it does, where it is not the usual.
+# $1: where its process id is told; each worker has one of its own. $2: the queues that it sees to, the first one first.
+# $3: the connection, where it is not the usual.
 work() {
-    (cd "$ROOT" && keep_running "The ${1:-worker}" "$DATA/${1:-worker}.pid" php "${PHP_SETTINGS[@]}" \
-        artisan queue:work ${2:-} --sleep=0.3 --max-time=3600 --tries=3) >>"$DATA/worker.log" 2>&1 9>&- &
+    (cd "$ROOT" && keep_running "The $1" "$DATA/$1.pid" php "${PHP_SETTINGS[@]}" \
+        artisan queue:work ${3:-} --queue="$2" --sleep=0.3 --max-time=3600 --tries=3) >>"$DATA/worker.log" 2>&1 9>&- &
     JOBS+=($!)
+}
+
+# All workers. $1: how many check hand-ins.
+work_all() {
+    local number
+    work worker default,second,later
+    for number in $(seq 2 "$1"); do work "worker-$number" default,second,later; done
+    # What students try, and what others' servers send, holds up no hand-in.
+    work tries tries
+    work fetcher fetches
+    work fetcher-2 fetches,slow-fetches
+    # What takes minutes has a worker of its own.
+    work records records records
 }
 
 # Has what is due done once a minute: forgotten work at once, old runs and unused files by night.

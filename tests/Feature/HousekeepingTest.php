@@ -75,7 +75,8 @@ it('checks a class as a batch that says how far it is, and leaves nothing of it 
     DB::table('jobs')->delete();
     CheckRun::query()->update(['state' => 'finished', 'finished_at' => now()]);
     $at = "/api/assignments/$assignment->id";
-    $work = fn () => $this->artisan('queue:work', ['--once' => true, '--quiet' => true])->assertSuccessful()->run();
+    $how = ['--queue' => 'default,second', '--once' => true, '--quiet' => true];
+    $work = fn () => $this->artisan('queue:work', $how)->assertSuccessful()->run();
     $checking = fn () => $this->getJson($at)->assertOk()->json('checking');
 
     $brief = self::BRIEF."  - {id: t, title: T, kind: titles}\n";

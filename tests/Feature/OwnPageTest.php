@@ -2,15 +2,24 @@
 
 declare(strict_types=1);
 
+use App\Files\SharedDisk;
+use App\Jobs\CheckHandIn;
+use App\Jobs\FetchSite;
+use App\Jobs\TrySite;
 use App\Mail\OwnPage;
 use App\Models\Arrival;
 use App\Models\HandIn;
 use App\Models\MaterialRole;
+use App\Models\SiteTry;
 use App\Models\Student;
 use App\Models\Upload;
+use App\Published\FetchTurn;
 use App\Sites\MaterialStore;
 use App\Students\PrivateLink;
+use Illuminate\Support\Facades\Bus;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Mail;
+use Illuminate\Support\Facades\Queue;
 use InkedMargin\Core\Intake\ArchiveReader;
 use InkedMargin\Core\Site\Site;
 use InkedMargin\Core\Source\SourceFile;
@@ -58,6 +67,13 @@ beforeEach(function () {
         "$this->at/uploads/$id/hand-in",
         $with + ['packed' => false],
     );
+    /** Tries a site, and gives the answer about it. */
+    $this->try = function (string $body): array {
+        $upload = ($this->send)(($this->site)($body));
+        $id = $this->postJson("$this->at/uploads/$upload/try", ['packed' => false])->assertAccepted()->json('id');
+
+        return $this->getJson("$this->at/tries/$id")->assertOk()->json();
+    };
     $this->page = fn () => $this->getJson("$this->at/assignments/{$this->work->id}")->assertOk()->json();
 });
 
@@ -121,32 +137,83 @@ it('tells instructors the links, and sends them to those whose address is known'
 describe('trying', function () {
     it('says what the check would say, any number of times, and keeps nothing', function () {
         foreach ([1, 2] as $time) {
-            $check = $this->postJson(
-                "$this->at/uploads/".($this->send)(($this->site)('<img src="none.png">')).'/try',
-                ['packed' => false],
-            )->assertOk()->json();
+            $try = ($this->try)('<img src="none.png">');
         }
 
-        expect($check['outcomes'][0])->toMatchArray(['title' => 'Both pages', 'outcome' => 'partly'])
-            ->and(array_column($check['findings'], 'file'))->toContain('index.html');
-        expect(HandIn::query()->count() + Arrival::query()->count() + Upload::query()->count() + DB::table('hand_in_files')->count())->toBe(0);
+        expect($try['state'])->toBe('finished')
+            ->and($try['check']['outcomes'][0])->toMatchArray(['title' => 'Both pages', 'outcome' => 'partly'])
+            ->and(array_column($try['check']['findings'], 'file'))->toContain('index.html');
+        expect(HandIn::query()->count() + Arrival::query()->count() + Upload::query()->count()
+            + DB::table('hand_in_files')->count() + count(SharedDisk::get()->files('tries')))->toBe(0)
+            ->and(SiteTry::query()->count())->toBe(1);
     });
 
-    it('shows as much as the assignment allows', function (string $see, int $outcomes, bool $findings) {
+    it('shows as much as the assignment allows', function (string $see, bool $findings) {
         $this->work->update(['students_see' => $see]);
-        $answer = $this->postJson(
-            "$this->at/uploads/".($this->send)(($this->site)('<img src="none.png">')).'/try',
-            ['packed' => false],
-        );
-        if ($outcomes === 0) {
-            $answer->assertUnprocessable()->assertSee('cannot be tried');
+        $check = ($this->try)('<img src="none.png">')['check'];
 
-            return;
-        }
-        expect($answer->assertOk()->json('outcomes'))->toHaveCount($outcomes)
-            ->and($answer->json('findings') !== [])->toBe($findings);
-        expect(json_encode($answer->json('outcomes')))->not->toContain('shortfalls');
-    })->with(['nothing' => ['nothing', 0, false], 'outcomes' => ['outcomes', 1, false], 'all' => ['all', 1, true]]);
+        expect($check['outcomes'])->toHaveCount(1)->and($check['findings'] !== [])->toBe($findings)
+            ->and(json_encode($check['outcomes']))->not->toContain('shortfalls');
+    })->with(['outcomes' => ['outcomes', false], 'all' => ['all', true]]);
+
+    it('is refused where the assignment shows nothing', function () {
+        $this->work->update(['students_see' => 'nothing']);
+        $this->postJson("$this->at/uploads/".($this->send)(($this->site)()).'/try', ['packed' => false])
+            ->assertUnprocessable()->assertSee('cannot be tried');
+    });
+
+    it('says why a file is no site', function () {
+        $upload = ($this->send)('PK is all that is there');
+        $id = $this->postJson("$this->at/uploads/$upload/try", ['packed' => false])->assertAccepted()->json('id');
+
+        expect($this->getJson("$this->at/tries/$id")->json())->toMatchArray(['state' => 'failed', 'check' => null])
+            ->and($this->getJson("$this->at/tries/$id")->json('trouble'))->toContain('not a zip archive');
+    });
+
+    it('waits in a queue of its own, one for each student', function () {
+        Queue::fake();
+        $ids = array_map(fn () => $this->postJson(
+            "$this->at/uploads/".($this->send)(($this->site)()).'/try',
+            ['packed' => false],
+        )->json('id'), [1, 2]);
+
+        Queue::assertPushedOn('tries', TrySite::class);
+        $this->getJson("$this->at/tries/{$ids[0]}")->assertNotFound();
+        expect($this->getJson("$this->at/tries/{$ids[1]}")->json())->toMatchArray(['state' => 'waiting', 'ahead' => 0])
+            ->and(SharedDisk::get()->files('tries'))->toHaveCount(1);
+    });
+
+    it('is not begun once its student has gone', function () {
+        Queue::fake();
+        $upload = ($this->send)(($this->site)());
+        $id = $this->postJson("$this->at/uploads/$upload/try", ['packed' => false])->json('id');
+        $this->travel(SiteTry::GONE + 1)->seconds();
+        (new TrySite($id))->handle(app(MaterialStore::class));
+
+        $this->getJson("$this->at/tries/$id")->assertNotFound();
+        expect(SharedDisk::get()->files('tries'))->toBe([]);
+    });
+
+    it('ends when the student says so', function () {
+        Queue::fake();
+        $upload = ($this->send)(($this->site)());
+        $id = $this->postJson("$this->at/uploads/$upload/try", ['packed' => false])->json('id');
+        $this->deleteJson("$this->at/tries/$id")->assertNoContent();
+        (new TrySite($id))->handle(app(MaterialStore::class));
+
+        expect(SiteTry::query()->count())->toBe(0);
+    });
+
+    it('is nobody else’s', function () {
+        Queue::fake();
+        $upload = ($this->send)(($this->site)());
+        $id = $this->postJson("$this->at/uploads/$upload/try", ['packed' => false])->json('id');
+        $orla = '/api/my/'.($this->token)(Student::query()->where('handle', 'ovoss')->sole());
+        $this->getJson("$orla/tries/$id")->assertNotFound();
+        $this->deleteJson("$orla/tries/$id")->assertNoContent();
+
+        $this->getJson("$this->at/tries/$id")->assertOk();
+    });
 
     it('shows nothing once the time is over', function () {
         $this->work->update(['due_at' => now()->subHour()]);
@@ -176,6 +243,41 @@ describe('handing in', function () {
         $this->actingAs($this->user)->getJson("/api/hand-ins/$handIn->id")->assertJson(
             ['coveringNote' => 'Works on my machine.', 'address' => 'https://wfinch.example/site/'],
         );
+    });
+
+    it('unpacks one hand-in of a student at a time', function () {
+        $lock = Cache::lock("hand-in of {$this->student->id}", 60);
+        $lock->get();
+        ($this->give)($upload = ($this->send)(($this->site)()))->assertConflict();
+        $lock->release();
+
+        ($this->give)($upload)->assertCreated();
+    });
+
+    it('puts the checks of one student behind those of others', function () {
+        config(['queue.default' => 'database']);
+        Bus::fake();
+        $give = fn (string $body) => ($this->give)(($this->send)(($this->site)($body)))->assertCreated();
+        array_map($give, ['<p>1</p>', '<p>2</p>', '<p>3</p>', '<p>4</p>']);
+
+        expect(Bus::dispatched(CheckHandIn::class)->pluck('queue')->all())->toBe(
+            ['default', 'second', 'later', 'later'],
+        );
+    });
+
+    it('takes few addresses at a time', function () {
+        config(['queue.default' => 'database']);
+        Bus::fake();
+        $give = fn (int $number) => $this->postJson(
+            "$this->at/assignments/{$this->work->id}/address",
+            ['address' => "https://wfinch.example/$number/"],
+        );
+        foreach (range(1, FetchTurn::MAX_WAITING) as $number) {
+            $give($number)->assertAccepted();
+        }
+
+        $give(9)->assertUnprocessable()->assertSee('still fetching');
+        expect(Bus::dispatched(FetchSite::class)->pluck('queue')->unique()->all())->toBe(['fetches']);
     });
 
     it('holds nobody to the name of an archive that the browser made of a folder', function () {

@@ -40,6 +40,16 @@ it('says how the work ended when it was not done', function (TrialWork $work, st
     'an error' => [TrialWork::Error, 'an error in the program, which is in the log'],
 ]);
 
+it('ends work that nobody waits for any more', function () {
+    $looks = 0;
+    $isWanted = function () use (&$looks): bool {
+        return ++$looks < 2;
+    };
+
+    expect(fn () => WorkProcess::run(TrialWork::Endless, 10, fn () => null, $isWanted))
+        ->toThrow(ProcessEnded::class, 'Nobody waits for it');
+});
+
 it('goes on in a new process after one has ended', function (TrialWork $work) {
     try {
         inWorkProcess($work, 2);

@@ -175,7 +175,7 @@ final class Servers
     public function worker(string $name, array $before = []): void
     {
         $this->start($name, [...$before, 'php', '-d', 'memory_limit=512M', '-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=tracing', '-d', 'opcache.jit_buffer_size=64M',
-            'artisan', 'queue:work', '--sleep=0.3', '--tries=3']);
+            'artisan', 'queue:work', '--queue=default,second,later,tries,fetches,slow-fetches', '--sleep=0.3', '--tries=3']);
     }
 
     /** @param  string  ...$command  of artisan */

@@ -9,7 +9,6 @@ use App\Http\Requests\MyHandInRequest;
 use App\Http\Requests\PartRequest;
 use App\Http\Requests\UploadRequest;
 use App\Http\Resources\Made;
-use App\Http\Resources\MyCheck;
 use App\Http\Resources\UploadView;
 use App\Intake\BlobStore;
 use App\Intake\ExpectedRoot;
@@ -18,27 +17,30 @@ use App\Intake\Parts;
 use App\Intake\Received;
 use App\Jobs\ComparePublished;
 use App\Jobs\FetchSite;
+use App\Models\Arrival;
 use App\Models\ArrivalState;
 use App\Models\Student;
-use App\Models\StudentsSee;
 use App\Models\Upload;
-use App\Sites\MaterialStore;
+use App\Published\FetchTurn;
 use App\Students\HandingIn;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
-use InkedMargin\Core\Brief\Requirement\BriefError;
 use InkedMargin\Core\Intake\ArchiveReader;
 use InkedMargin\Core\Intake\Refusal;
 use InkedMargin\Core\Intake\RootHints;
-use InkedMargin\Core\Marking\Check;
 use InkedMargin\Core\Site\Site;
+use InkedMargin\Core\Source\English;
 use OpenApi\Attributes as OA;
 
-/** A student's site on its way: tried and kept nowhere, or handed in. */
+/** A student's site on its way to be handed in. */
 final class MyUploadController extends Controller
 {
     private const MOST_UPLOADS = 4;
+
+    /** Seconds after which a request that unpacked has ended, one way or another. */
+    private const LONGEST_UNPACKING = 60;
 
     public function __construct(private readonly Parts $parts)
     {
@@ -94,40 +96,6 @@ final class MyUploadController extends Controller
         );
     }
 
-    /** What the check would say. The site is kept nowhere. */
-    #[OA\Post(
-        path: '/api/my/{token}/uploads/{upload}/try',
-        operationId: 'tryMyUpload',
-        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: MyHandInRequest::class)),
-        responses: [new OA\Response(
-            response: 200,
-            description: 'OK',
-            content: new OA\JsonContent(ref: MyCheck::class),
-        )],
-    )]
-    public function try(MyHandInRequest $request, MaterialStore $materials, string $token, string $upload): JsonResponse
-    {
-        $student = MyPageController::student($token);
-        $upload = self::upload($student, $upload);
-        $work = MyPageController::work($student, $upload->assignment_id);
-        $sees = HandingIn::of($work, $student)->sees();
-        $brief = $work->brief()->first();
-        if ($sees === StudentsSee::Nothing || $brief === null) {
-            throw ValidationException::withMessages(['upload' => 'A site cannot be tried here. You can hand it in.']);
-        }
-        try {
-            $site = $this->site($upload, $request->boolean('packed'), ExpectedRoot::of($work, $student))
-                ->for($student->handle, self::published($request));
-            $report = Check::run($site, $brief->read(), materials: $materials->read($brief));
-        } catch (BriefError) {
-            abort(409, 'What is asked for cannot be read just now. Tell your instructor.');
-        } finally {
-            $upload->delete();
-        }
-
-        return response()->json(MyCheck::ofReport($report, $sees));
-    }
-
     #[OA\Post(
         path: '/api/my/{token}/uploads/{upload}/hand-in',
         operationId: 'handIn',
@@ -149,7 +117,11 @@ final class MyUploadController extends Controller
             : $upload->created_at;
         $refusal = fn () => HandingIn::of($work->refresh(), $student, $arrivedAt)->refusal();
         self::refuse($refusal());
-        $site = $this->site($upload, $request->boolean('packed'), ExpectedRoot::of($work, $student));
+        $site = self::alone($student, fn (): Site => $this->site(
+            $upload,
+            $request->boolean('packed'),
+            ExpectedRoot::of($work, $student),
+        ));
         $received = new Received(
             $work,
             $student,
@@ -219,6 +191,15 @@ final class MyUploadController extends Controller
         if ($isWaiting) {
             throw ValidationException::withMessages(['address' => 'That address is being looked for already.']);
         }
+        $waiting = Arrival::query()->where('student_id', $student->id)->whereNotNull('address')
+            ->where('state', ArrivalState::Waiting)->count();
+        if ($waiting >= FetchTurn::MAX_WAITING) {
+            $count = English::count($waiting, 'address', 'addresses');
+            throw ValidationException::withMessages([
+                'address' => "You have $count that we are still fetching. Wait until one of them is done. "
+                    .'Nothing was handed in.',
+            ]);
+        }
         $note = $request->string('note')->trim()->toString();
         $arrival = FetchSite::request($work, $student, $address, $note, now(), $blobs);
 
@@ -230,6 +211,25 @@ final class MyUploadController extends Controller
     {
         Upload::query()->where('student_id', $student->id)->latest('created_at')->latest('id')
             ->skip(self::MOST_UPLOADS - 1)->limit(100)->get()->each(fn (Upload $one) => $one->delete());
+    }
+
+    /**
+     * Unpacking takes memory and time: each student has one turn at a time.
+     *
+     * @template T
+     *
+     * @param  \Closure(): T  $unpack
+     * @return T
+     */
+    private static function alone(Student $student, \Closure $unpack): mixed
+    {
+        $lock = Cache::lock("hand-in of $student->id", self::LONGEST_UNPACKING);
+        abort_unless((bool) $lock->get(), 409, 'Another hand-in of yours is being received. Try again in a few seconds.');
+        try {
+            return $unpack();
+        } finally {
+            $lock->release();
+        }
     }
 
     /** @throws ValidationException where it is no site */
@@ -250,12 +250,12 @@ final class MyUploadController extends Controller
         }
     }
 
-    private static function published(MyHandInRequest $request): ?string
+    public static function published(MyHandInRequest $request): ?string
     {
         return $request->filled('address') ? $request->string('address')->toString() : null;
     }
 
-    private static function upload(Student $student, string $id): Upload
+    public static function upload(Student $student, string $id): Upload
     {
         $upload = Upload::query()->where('student_id', $student->id)->find($id);
         abort_unless($upload instanceof Upload, 404, 'There is no such file on its way any more. Choose it again.');

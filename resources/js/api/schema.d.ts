@@ -1174,6 +1174,41 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/my/{token}/uploads/{upload}/try": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Begins a try. An older one of the same student ends. */
+        post: operations["tryMyUpload"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/my/{token}/tries/{try}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How far it is. Whoever stops asking has gone, and their try ends. */
+        get: operations["myTry"];
+        put?: never;
+        post?: never;
+        /** Ends a try, and forgets what came of it. */
+        delete: operations["endMyTry"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/my/{token}/assignments/{assignment}/uploads": {
         parameters: {
             query?: never;
@@ -1201,23 +1236,6 @@ export interface paths {
         get?: never;
         put: operations["addToMyUpload"];
         post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/my/{token}/uploads/{upload}/try": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** What the check would say. The site is kept nowhere. */
-        post: operations["tryMyUpload"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3428,6 +3446,16 @@ export interface components {
             /** @description what the server’s clock shows */
             now: string;
             work: components["schemas"]["MyWork"][];
+        };
+        /** @description How far a site is that a student tries, and in the end what the check says. */
+        MyTry: {
+            /** @enum {App\Models\TryState} */
+            state: "waiting" | "running" | "finished" | "failed";
+            /** @description tries of others that come first, while it waits */
+            ahead: number;
+            /** @description why there is no result, where it failed */
+            trouble: string | null;
+            check: components["schemas"]["MyCheck"] | null;
         };
         /** @description A piece of set work, in the list of a student. */
         MyWork: {
@@ -6535,6 +6563,77 @@ export interface operations {
             };
         };
     };
+    tryMyUpload: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+                upload: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["MyHandInRequest"];
+            };
+        };
+        responses: {
+            /** @description It will be checked */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Made"];
+                };
+            };
+        };
+    };
+    myTry: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+                try: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MyTry"];
+                };
+            };
+        };
+    };
+    endMyTry: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+                try: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Ended */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     beginMyUpload: {
         parameters: {
             query?: never;
@@ -6587,33 +6686,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["UploadView"];
-                };
-            };
-        };
-    };
-    tryMyUpload: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                token: string;
-                upload: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["MyHandInRequest"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["MyCheck"];
                 };
             };
         };

@@ -8,6 +8,7 @@ import {sendInParts} from '../../parts/parts'
 import {ErrorText} from '../../parts/Remark'
 import {many} from '../../parts/when'
 import {CheckPaper} from './CheckPaper'
+import {useTry} from './useTry'
 import {wayOf} from './way'
 
 interface Given {
@@ -39,13 +40,8 @@ export function HandIn({
     note,
     address: address.trim() === '' ? null : address.trim(),
   })
-  const attempt = useMutation({
-    mutationFn: async (what: Given) => {
-      const upload = await send(what)
-      const params = {path: {token, upload}}
-      return unwrap(api.POST('/api/my/{token}/uploads/{upload}/try', {params, body: words(what.parcel)}))
-    },
-  })
+  const attempt = useTry(token)
+  const tryFirst = (what: Given) => attempt.begin(() => send(what), words(what.parcel))
   const handIn = useMutation({
     mutationFn: async (what: Given) => {
       const upload = await send(what)
@@ -62,7 +58,7 @@ export function HandIn({
     },
     onSuccess: what => {
       setGiven(what)
-      attempt.reset()
+      attempt.stop()
       handIn.reset()
     },
   })
@@ -80,7 +76,7 @@ export function HandIn({
       </Typography>
       {work.late && (
         <Typography variant="body1" sx={{color: 'desk.waits', mb: 1}}>
-          The time is over. You can still hand in, and it will be marked as late.
+          The due time has passed. You can still hand in, and your hand-in will be marked as late.
         </Typography>
       )}
       <FileDrop
@@ -97,20 +93,25 @@ export function HandIn({
       {given !== null && (
         <Box sx={{display: 'grid', gap: 2, mt: 2}}>
           <TextField
-            label="A note to your instructor, if there is something to say"
+            label="Note to your instructor (optional)"
             multiline
             minRows={2}
             value={note}
             onChange={event => setNote(event.target.value)}
           />
           <TextField
-            label="Where the site is published, if it is"
+            label="Published address (optional)"
             placeholder="https://…"
             value={address}
             onChange={event => setAddress(event.target.value)}
             slotProps={{htmlInput: {inputMode: 'url'}}}
           />
-          {busy && <LinearProgress variant="determinate" value={sent} aria-label="On its way" />}
+          {busy && sent < 100 && <LinearProgress variant="determinate" value={sent} aria-label="Uploading" />}
+          {attempt.isPending && (
+            <Typography variant="body2" role="status">
+              {sent < 100 ? 'Uploading…' : attempt.words}
+            </Typography>
+          )}
           <ErrorText error={attempt.error ?? handIn.error} />
           <Box sx={{display: 'flex', flexWrap: 'wrap', gap: 2}}>
             {work.sees !== 'nothing' && (
@@ -118,9 +119,14 @@ export function HandIn({
                 variant="outlined"
                 loading={attempt.isPending}
                 disabled={busy}
-                onClick={() => attempt.mutate(given)}
+                onClick={() => tryFirst(given)}
               >
                 Try it first
+              </Button>
+            )}
+            {attempt.isPending && (
+              <Button variant="text" onClick={attempt.stop}>
+                Stop
               </Button>
             )}
             <Button variant="contained" loading={handIn.isPending} disabled={busy} onClick={() => handIn.mutate(given)}>
@@ -132,7 +138,7 @@ export function HandIn({
               Trying shows what the check says. Nothing of it is kept, and nobody else sees it.
             </Typography>
           )}
-          {attempt.data !== undefined && <CheckPaper check={attempt.data} />}
+          {attempt.check !== null && <CheckPaper check={attempt.check} />}
         </Box>
       )}
     </Box>
@@ -193,7 +199,7 @@ function ByAddress({
         slotProps={{htmlInput: {inputMode: 'url'}}}
       />
       <TextField
-        label="A note to your instructor, if there is something to say"
+        label="Note to your instructor (optional)"
         multiline
         minRows={2}
         value={note}

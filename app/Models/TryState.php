@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+enum TryState: string
+{
+    case Waiting = 'waiting';
+    case Running = 'running';
+    case Finished = 'finished';
+    case Failed = 'failed';
+}
