@@ -30,4 +30,12 @@ return [
     // The largest upload that is taken, in kilobytes.
     'upload_kilobytes' => (int) env('UPLOAD_KILOBYTES', 65_536),
 
+    // How much may be stored, in MB: of one student for one assignment (unpacked, all attempts), of one course, and of
+    // all courses.
+    'megabytes' => [
+        'student' => (int) env('STUDENT_MEGABYTES', 500),
+        'course' => (int) env('COURSE_MEGABYTES', 20_000),
+        'installation' => (int) env('INSTALLATION_MEGABYTES', 100_000),
+    ],
+
 ];

@@ -43,6 +43,7 @@ use App\Http\Controllers\SessionController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SlipController;
 use App\Http\Controllers\SourceController;
+use App\Http\Controllers\SpaceController;
 use App\Http\Controllers\StockRemarkController;
 use App\Http\Controllers\StudentLinkController;
 use App\Http\Controllers\SurveyController;
@@ -90,6 +91,7 @@ Route::middleware(['auth', WriteDown::class])->group(function (): void {
     Route::get('shelf', [ShelfController::class, 'show']);
     Route::post('courses', [CourseController::class, 'store']);
     Route::get('courses/{course}', [CourseController::class, 'show'])->can('view', 'course');
+    Route::get('courses/{course}/space', [SpaceController::class, 'show'])->can('view', 'course');
     Route::put('courses/{course}', [CourseController::class, 'update'])->can('direct', 'course');
     Route::delete('courses/{course}', [CourseController::class, 'destroy'])->can('direct', 'course');
     Route::put('courses/{course}/put-away', [CourseController::class, 'putAway'])->can('direct', 'course');

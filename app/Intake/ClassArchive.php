@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Intake;
 
+use App\Files\TemporaryFile;
 use App\Sites\SiteZip;
 use InkedMargin\Core\Intake\EntryName;
 use InkedMargin\Core\Intake\Limits;
 use InkedMargin\Core\Intake\Refusal;
 use InkedMargin\Core\Intake\RefusalReason;
+use InkedMargin\Core\Intake\UnpackedSize;
 use InkedMargin\Core\Site\LitterNames;
+use InkedMargin\Core\Source\English;
 use ZipArchive;
 
 /**
@@ -21,6 +24,9 @@ final readonly class ClassArchive
     private const MOST_ENTRIES = 50_000;
 
     private const MOST_PARTS = 500;
+
+    /** Bytes of all parts, unpacked, at most. */
+    private const LARGEST = 2_000_000_000;
 
     /** Bytes of one part, packed, at most. */
     private const LARGEST_PART = 100_000_000;
@@ -44,7 +50,7 @@ final readonly class ClassArchive
      */
     public static function open(string $path, \Closure $isStudent, \Closure $take): int
     {
-        return self::with($path, 0, function (ZipArchive $zip) use ($isStudent, $take): int {
+        return self::with($path, 0, function (ZipArchive $zip) use ($path, $isStudent, $take): int {
             $parts = self::parts($zip, $isStudent);
             if (count($parts) > self::MOST_PARTS) {
                 throw new Refusal(
@@ -52,7 +58,15 @@ final readonly class ClassArchive
                     'The archive has '.count($parts).' hand-ins in it; '.self::MOST_PARTS.' are the most.',
                 );
             }
+            $sum = new UnpackedSize(new Limits(totalBytes: self::LARGEST), 'The class’s archive', (int) filesize($path));
+            if ($parts !== []) {
+                $sum->refuseDeclared($zip);
+            }
+            $unpacked = 0;
             foreach ((new self($zip, $parts))->each() as $part) {
+                // What comes out of the parts counts with what came out of the archive itself.
+                $unpacked += $part->packed || $part->bytes === '' ? 0 : self::declaredSize($part->bytes);
+                $sum->refuseSum($unpacked);
                 $take($part);
             }
 
@@ -64,6 +78,19 @@ final readonly class ClassArchive
     public static function isOfZips(string $path): bool
     {
         return self::with($path, false, fn (ZipArchive $zip) => self::parts($zip, fn () => false) !== []);
+    }
+
+    /** How large an archive in the archive is when it is unpacked, as it says. */
+    private static function declaredSize(string $bytes): int
+    {
+        $stream = fopen('php://temp', 'w+b');
+        if ($stream === false) {
+            return strlen($bytes);
+        }
+        fwrite($stream, $bytes);
+        rewind($stream);
+
+        return TemporaryFile::with($stream, fn (string $path) => self::with($path, 0, UnpackedSize::declared(...)));
     }
 
     /**
@@ -183,7 +210,8 @@ final readonly class ClassArchive
             throw new Refusal(RefusalReason::Encrypted, "\"$path\" is locked with a password.");
         }
         if ($entry['size'] > self::LARGEST_PART) {
-            throw new Refusal(RefusalReason::FileTooLarge, "\"$path\" is larger than ".self::LARGEST_PART.' bytes.');
+            throw new Refusal(RefusalReason::FileTooLarge, "\"$path\" has ".English::bytes($entry['size']).'; '
+                .English::bytes(self::LARGEST_PART).' is the most.');
         }
         // The extension makes room for as many bytes as it is asked for, and keeps it: one more than there are tells a
         // lie.
@@ -218,7 +246,7 @@ final readonly class ClassArchive
             if ($total > $limits->totalBytes) {
                 throw new Refusal(
                     RefusalReason::TotalTooLarge,
-                    "Unpacked, \"$folder\" is larger than $limits->totalBytes bytes.",
+                    "Unpacked, \"$folder\" has more than ".English::bytes($limits->totalBytes).'.',
                 );
             }
             $files[EntryName::clean(basename($folder).'/'.substr($entry, strlen($folder)), $limits)] = $bytes;

@@ -9,7 +9,9 @@ use App\Jobs\CheckHandIn;
 use App\Models\Assignment;
 use App\Models\HandIn;
 use App\Models\Student;
+use App\Space\Space;
 use Illuminate\Support\Facades\DB;
+use InkedMargin\Core\Intake\Refusal;
 use InkedMargin\Core\Source\SourceFile;
 
 /** Files what a student gave as the next attempt, and has it checked. All of it or nothing. */
@@ -22,10 +24,16 @@ final readonly class Filing
     /**
      * @param  \Closure(): bool|null  $isWanted  asked once the student is locked; nothing is filed where it says no
      * @return array{HandIn, bool}|null the hand-in, and whether it was there already; null where it was not wanted
+     *
+     * @throws Refusal where there is no space for it
      */
     public function file(Received $received, ?\Closure $isWanted = null): ?array
     {
         $bytes = array_map(fn (SourceFile $file) => $file->bytes, $received->site->files());
+        if (! self::isThere($received)) {
+            $size = array_sum(array_map(strlen(...), $bytes));
+            Space::admitSite($received->assignment, $received->student, $size);
+        }
         $hashes = $this->blobs->putAll($bytes);
         $files = [];
         foreach ($bytes as $path => $content) {
@@ -71,6 +79,13 @@ final readonly class Filing
 
             return [$handIn, false];
         });
+    }
+
+    /** The same again takes no space. */
+    private static function isThere(Received $received): bool
+    {
+        return HandIn::query()->where('assignment_id', $received->assignment->id)
+            ->where('student_id', $received->student->id)->where('archive_sha256', $received->sha256)->exists();
     }
 
     public static function check(HandIn $handIn, Assignment $assignment): void

@@ -57,7 +57,13 @@ final readonly class HandInIntake
 
             return;
         }
-        $this->file($arrival, $student, $site);
+        try {
+            $this->file($arrival, $student, $site);
+        } catch (Refusal $refusal) {
+            $arrival->update([
+                'state' => ArrivalState::Refused, 'reason' => $refusal->getMessage(), 'student_id' => $student->id,
+            ]);
+        }
         $arrival->refresh();
     }
 

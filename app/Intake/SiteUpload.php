@@ -12,6 +12,7 @@ use InkedMargin\Core\Intake\Refusal;
 use InkedMargin\Core\Intake\RefusalReason;
 use InkedMargin\Core\Intake\SiteRoot;
 use InkedMargin\Core\Site\Site;
+use InkedMargin\Core\Source\English;
 use InkedMargin\Core\Source\SourceFile;
 use InkedMargin\Core\Source\Utf8;
 
@@ -39,7 +40,7 @@ final readonly class SiteUpload
             if ($total > $limits->totalBytes) {
                 throw new Refusal(
                     RefusalReason::TotalTooLarge,
-                    "These are more than {$limits->totalBytes} bytes, at \"$path\".",
+                    'These files have more than '.English::bytes($limits->totalBytes).", at \"$path\".",
                 );
             }
             $read[$path] = new SourceFile($path, (string) file_get_contents($file->getPathname()));

@@ -24,6 +24,7 @@ use Carbon\CarbonInterface;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\DB;
+use InkedMargin\Core\Intake\Refusal;
 
 /**
  * Fetches a published site, and files it like any other hand-in. What is not there yet is looked for again in a while.
@@ -104,7 +105,11 @@ final class FetchSite implements ShouldQueue
 
             return;
         }
-        $this->file($arrival, $fetched, $blobs->put(SiteZip::of($fetched->site, 'site')), $filing);
+        try {
+            $this->file($arrival, $fetched, $blobs->put(SiteZip::of($fetched->site, 'site')), $filing);
+        } catch (Refusal $refusal) {
+            $arrival->update(['state' => ArrivalState::Refused, 'reason' => $refusal->getMessage(), 'told' => null]);
+        }
     }
 
     /** @return list<string> the paths in the student's last hand-in: what is published was most likely made from it */

@@ -15,6 +15,7 @@ use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\Site;
 use InkedMargin\Core\Site\Url\Url;
 use InkedMargin\Core\Site\Url\UrlError;
+use InkedMargin\Core\Source\English;
 use InkedMargin\Core\Source\SourceFile;
 use InkedMargin\Core\Source\Utf8;
 
@@ -323,7 +324,7 @@ final class Fetcher
                     if (max($all, $there) > $this->limits->fileBytes) {
                         throw new FetchFailure(
                             Trouble::TooLarge,
-                            "`$address` is larger than {$this->limits->fileBytes} bytes.",
+                            "`$address` is larger than ".English::bytes($this->limits->fileBytes).'.',
                         );
                     }
                 },
@@ -356,7 +357,10 @@ final class Fetcher
             throw $error;
         }
         if (strlen($buffer) > $this->limits->fileBytes) {
-            throw new FetchFailure(Trouble::TooLarge, "`$address` is larger than {$this->limits->fileBytes} bytes.");
+            throw new FetchFailure(
+                Trouble::TooLarge,
+                "`$address` is larger than ".English::bytes($this->limits->fileBytes).'.',
+            );
         }
 
         // An address is in ASCII; what is not is meant as the bytes that it is (URL Standard, 4.4, as browsers do it).

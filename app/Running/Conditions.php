@@ -6,6 +6,7 @@ namespace App\Running;
 
 use App\Files\SharedDisk;
 use App\Printing\Printed;
+use App\Space\Space;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -89,6 +90,12 @@ final readonly class Conditions
                     || PHP_SAPI === 'cli',
                 false,
                 'Raise upload_max_filesize and post_max_size; see "Limits" in docs/running.md.',
+            ),
+            new Condition(
+                'space',
+                self::works(fn () => Space::ofInstallation()->left() > Space::ofInstallation()->quota / 10),
+                false,
+                'More than nine tenths of INSTALLATION_MEGABYTES are used. Delete old courses, or raise it.',
             ),
             new Condition(
                 'workers',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Running;
 
+use App\Space\Space;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -28,6 +29,7 @@ final readonly class Metrics
             SQL);
         $runs = DB::table('check_runs')->groupBy('state')
             ->selectRaw('state, count(*) as number')->pluck('number', 'state');
+        $space = Space::ofInstallation();
         $lines = [
             self::gauge('courses', 'Courses.', ['' => $counts->courses]),
             self::gauge('students', 'Students on a roster.', ['' => $counts->students]),
@@ -36,6 +38,8 @@ final readonly class Metrics
             self::gauge('replies', 'Replies that were released.', ['' => $counts->replies]),
             self::gauge('files', 'Files that are kept, each once.', ['' => $counts->blobs]),
             self::gauge('files_bytes', 'Bytes of them.', ['' => (int) $counts->bytes]),
+            self::gauge('space_bytes', 'Bytes that are stored or on their way.', ['' => $space->used]),
+            self::gauge('space_quota_bytes', 'Bytes that may be stored.', ['' => $space->quota]),
             self::gauge('checks', 'Checks by how far they are.', array_combine(
                 array_map(fn (string $state) => "{state=\"$state\"}", ['queued', 'running', 'finished', 'failed']),
                 array_map(fn (string $state) => $runs->get($state) ?? 0, ['queued', 'running', 'finished', 'failed']),

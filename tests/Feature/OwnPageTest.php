@@ -454,7 +454,7 @@ it('says so when the disk takes no part, and keeps nothing half', function () {
 it('keeps no more than a few files of a student on their way', function () {
     $ids = array_map(fn () => ($this->send)(($this->site)()), range(1, 6));
 
-    expect(Upload::query()->count())->toBe(4)->and(is_file(Upload::path($ids[0])))
+    expect(Upload::query()->count())->toBe(2)->and(is_file(Upload::path($ids[0])))
         ->toBeFalse()->and(is_file(Upload::path($ids[5])))->toBeTrue();
 });
 

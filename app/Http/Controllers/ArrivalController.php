@@ -35,11 +35,13 @@ use App\Models\HandIn;
 use App\Models\Student;
 use App\Models\Upload;
 use App\Published\AddressRule;
+use App\Space\Space;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
+use InkedMargin\Core\Intake\Refusal;
 use OpenApi\Attributes as OA;
 
 final class ArrivalController extends Controller
@@ -125,6 +127,8 @@ final class ArrivalController extends Controller
         self::refuseClosed($assignment);
         /** @var list<UploadedFile> $files */
         $files = $request->file('files');
+        $size = array_sum(array_map(fn (UploadedFile $file) => (int) $file->getSize(), $files));
+        self::admit($assignment, $size, 'None was taken.');
         foreach ($files as $taken => $file) {
             try {
                 $sha256 = $blobs->putFile($file->getPathname());
@@ -197,6 +201,7 @@ final class ArrivalController extends Controller
     public function begin(UploadRequest $request, Assignment $assignment): JsonResponse
     {
         self::refuseClosed($assignment);
+        self::admit($assignment, $request->integer('bytes'), 'Nothing was sent.');
         $upload = Upload::query()->create([
             'assignment_id' => $assignment->id, 'name' => $request->fileName(), 'bytes' => $request->integer('bytes'),
         ]);
@@ -285,6 +290,16 @@ final class ArrivalController extends Controller
 
             return new TakenBack($gone->count(), $kept->count());
         }));
+    }
+
+    /** @throws ValidationException where there is no space for so many bytes */
+    private static function admit(Assignment $assignment, int $bytes, string $kept): void
+    {
+        try {
+            Space::admitFile($assignment->course_id, $bytes);
+        } catch (Refusal $refusal) {
+            throw ValidationException::withMessages(['files' => "{$refusal->getMessage()} $kept"]);
+        }
     }
 
     private static function refuseClosed(Assignment $assignment): void

@@ -22,6 +22,7 @@ use App\Models\ArrivalState;
 use App\Models\Student;
 use App\Models\Upload;
 use App\Published\FetchTurn;
+use App\Space\Space;
 use App\Students\HandingIn;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Cache;
@@ -32,12 +33,13 @@ use InkedMargin\Core\Intake\Refusal;
 use InkedMargin\Core\Intake\RootHints;
 use InkedMargin\Core\Site\Site;
 use InkedMargin\Core\Source\English;
+use InkedMargin\Core\Source\SourceFile;
 use OpenApi\Attributes as OA;
 
 /** A student's site on its way to be handed in. */
 final class MyUploadController extends Controller
 {
-    private const MOST_UPLOADS = 4;
+    private const MOST_UPLOADS = 2;
 
     /** Seconds after which a request that unpacked has ended, one way or another. */
     private const LONGEST_UNPACKING = 60;
@@ -60,9 +62,11 @@ final class MyUploadController extends Controller
     public function begin(UploadRequest $request, string $token, string $assignment): JsonResponse
     {
         $student = MyPageController::student($token);
+        $work = MyPageController::work($student, $assignment);
         self::forgetOlder($student);
+        self::admit(fn () => Space::admitFile($work->course_id, $request->integer('bytes')), 'Nothing was sent.');
         $upload = Upload::query()->create([
-            'assignment_id' => MyPageController::work($student, $assignment)->id,
+            'assignment_id' => $work->id,
             'student_id' => $student->id,
             'name' => $request->fileName(),
             'bytes' => $request->integer('bytes'),
@@ -122,6 +126,8 @@ final class MyUploadController extends Controller
             $request->boolean('packed'),
             ExpectedRoot::of($work, $student),
         ));
+        $size = array_sum(array_map(fn (SourceFile $file) => strlen($file->bytes), $site->files()));
+        self::admit(fn () => Space::admitSite($work, $student, $size));
         $received = new Received(
             $work,
             $student,
@@ -236,10 +242,29 @@ final class MyUploadController extends Controller
     private function site(Upload $upload, bool $isPacked, RootHints $hints): Site
     {
         abort_unless($upload->isWhole(), 422, 'Not all of the file has arrived. Send the rest.');
+
+        return self::admit(fn (): Site => (new ArchiveReader(hints: $hints))->read(
+            Upload::path($upload->id),
+            $upload->name,
+            ! $isPacked,
+        ));
+    }
+
+    /**
+     * @template T
+     *
+     * @param  \Closure(): T  $take
+     * @param  string  $kept  ends the words of a refusal
+     * @return T
+     *
+     * @throws ValidationException where it is refused
+     */
+    private static function admit(\Closure $take, string $kept = 'Nothing was handed in.'): mixed
+    {
         try {
-            return (new ArchiveReader(hints: $hints))->read(Upload::path($upload->id), $upload->name, ! $isPacked);
+            return $take();
         } catch (Refusal $refusal) {
-            throw ValidationException::withMessages(['upload' => "{$refusal->getMessage()} Nothing was handed in."]);
+            throw ValidationException::withMessages(['upload' => "{$refusal->getMessage()} $kept"]);
         }
     }
 

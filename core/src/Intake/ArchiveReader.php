@@ -36,7 +36,7 @@ final readonly class ArchiveReader
         try {
             return SiteRoot::find(
                 pathinfo($name, PATHINFO_FILENAME),
-                $this->files($zip, $name),
+                $this->files($zip, $name, new UnpackedSize($this->limits, $name, (int) filesize($path))),
                 $isSent ? $name : null,
                 $this->hints,
             );
@@ -60,11 +60,11 @@ final readonly class ArchiveReader
     }
 
     /** @return array<string, SourceFile> */
-    private function files(ZipArchive $zip, string $name): array
+    private function files(ZipArchive $zip, string $name, UnpackedSize $size): array
     {
         $this->refuseCount($zip->numFiles);
+        $size->refuseDeclared($zip);
         $files = [];
-        $total = 0;
         for ($index = 0; $index < $zip->numFiles; $index++) {
             $entry = $zip->statIndex($index) ?: throw new Refusal(
                 RefusalReason::Unreadable,
@@ -78,14 +78,7 @@ final readonly class ArchiveReader
             if (isset($files[$path])) {
                 throw new Refusal(RefusalReason::Twice, "The archive holds \"$path\" twice.");
             }
-            $bytes = $this->entryBytes($zip, $index, $path, $entry);
-            $total += strlen($bytes);
-            if ($total > $this->limits->totalBytes) {
-                throw new Refusal(
-                    RefusalReason::TotalTooLarge,
-                    "Unpacked, the archive is larger than {$this->limits->totalBytes} bytes, at \"$path\".",
-                );
-            }
+            $bytes = $this->entryBytes($zip, $index, $path, $entry, $size);
             $files[$path] = new SourceFile($path, $bytes);
         }
         if ($files === []) {
@@ -96,8 +89,13 @@ final readonly class ArchiveReader
     }
 
     /** @param  array{size: int, comp_size: int, crc: int, encryption_method?: int}  $entry */
-    private function entryBytes(ZipArchive $zip, int $index, string $path, array $entry): string
-    {
+    private function entryBytes(
+        ZipArchive $zip,
+        int $index,
+        string $path,
+        array $entry,
+        UnpackedSize $size,
+    ): string {
         if (($entry['encryption_method'] ?? 0) !== ZipArchive::EM_NONE) {
             throw new Refusal(RefusalReason::Encrypted, "The entry \"$path\" is locked with a password.");
         }
@@ -108,7 +106,7 @@ final readonly class ArchiveReader
         // Damaged bytes are told as warnings, which must reach nobody: what did not come out is found out below.
         set_error_handler(static fn (): bool => true);
         try {
-            $bytes = $this->unpacked($stream, $path, $entry['comp_size']);
+            $bytes = self::unpacked($stream, $path, $entry['comp_size'], $size);
         } finally {
             restore_error_handler();
             fclose($stream);
@@ -129,12 +127,8 @@ final readonly class ArchiveReader
         return $bytes;
     }
 
-    /**
-     * What the archive says of its own sizes is not trusted: the limits hold for what really comes out.
-     *
-     * @param  resource  $stream
-     */
-    private function unpacked($stream, string $path, int $packedBytes): string
+    /** @param  resource  $stream */
+    private static function unpacked($stream, string $path, int $packedBytes, UnpackedSize $size): string
     {
         $bytes = '';
         while (! feof($stream)) {
@@ -143,30 +137,10 @@ final readonly class ArchiveReader
                 break;
             }
             $bytes .= $chunk;
-            $this->refuseIfTooLarge($path, strlen($bytes), $packedBytes);
+            $size->add(strlen($chunk), $path, strlen($bytes), $packedBytes);
         }
 
         return $bytes;
-    }
-
-    /** @throws Refusal */
-    private function refuseIfTooLarge(string $path, int $bytes, int $packedBytes): void
-    {
-        if ($bytes > $this->limits->fileBytes) {
-            throw new Refusal(
-                RefusalReason::FileTooLarge,
-                "The entry \"$path\" is larger than {$this->limits->fileBytes} bytes.",
-            );
-        }
-        if (
-            $bytes > $this->limits->ratioFrom
-            && $bytes > $this->limits->ratio * max(1, $packedBytes)
-        ) {
-            throw new Refusal(
-                RefusalReason::Ratio,
-                "The entry \"$path\" unpacks to more than {$this->limits->ratio} times its packed size.",
-            );
-        }
     }
 
     private function refuseCount(int $entries): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace InkedMargin\Core\Intake;
 
 use InkedMargin\Core\Site\Site;
+use InkedMargin\Core\Source\English;
 use InkedMargin\Core\Source\SourceFile;
 
 /** Reads a folder on this machine under the same limits as an archive; links are refused, not followed. */
@@ -33,13 +34,13 @@ final readonly class FolderReader
             if ($size > $this->limits->fileBytes) {
                 throw new Refusal(
                     RefusalReason::FileTooLarge,
-                    "\"$path\" is larger than {$this->limits->fileBytes} bytes.",
+                    "\"$path\" has ".English::bytes($size).'; '.English::bytes($this->limits->fileBytes).' is the most.',
                 );
             }
             if ($total > $this->limits->totalBytes) {
                 throw new Refusal(
                     RefusalReason::TotalTooLarge,
-                    "\"$folder\" is larger than {$this->limits->totalBytes} bytes, at \"$path\".",
+                    "\"$folder\" has more than ".English::bytes($this->limits->totalBytes).", at \"$path\".",
                 );
             }
             $bytes = is_readable($full) ? file_get_contents($full) : false;

@@ -12,7 +12,7 @@ final readonly class Limits
         public int $depth = 12,
         public int $fileBytes = 20_000_000,
         public int $totalBytes = 100_000_000,
-        /** unpacked bytes for each packed one, held against entries past `ratioFrom` bytes */
+        /** unpacked bytes for each packed one, of an entry or of all, once that is past `ratioFrom` bytes */
         public int $ratio = 200,
         public int $ratioFrom = 1_000_000,
         public int $pathBytes = 400,

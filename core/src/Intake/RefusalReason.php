@@ -20,5 +20,6 @@ enum RefusalReason: string
     case FileTooLarge = 'file-too-large';
     case TotalTooLarge = 'total-too-large';
     case Ratio = 'ratio';
+    case NoSpace = 'no-space';
     case Unreadable = 'unreadable';
 }

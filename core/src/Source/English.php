@@ -13,6 +13,18 @@ final readonly class English
         return "$count ".((float) $count === 1.0 ? $one : $many ?? "{$one}s");
     }
 
+    /** A size in bytes: "17 bytes", "3.2 MB", "20 GB". A kB has 1,000 bytes. */
+    public static function bytes(int $bytes): string
+    {
+        foreach (['GB' => 1_000_000_000, 'MB' => 1_000_000, 'kB' => 1_000] as $unit => $size) {
+            if ($bytes >= $size) {
+                return round($bytes / $size, $bytes < 10 * $size ? 1 : 0)." $unit";
+            }
+        }
+
+        return self::count($bytes, 'byte');
+    }
+
     /**
      * What is typed: file names, rules, selectors.
      *

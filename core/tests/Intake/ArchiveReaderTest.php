@@ -134,6 +134,11 @@ it('refuses what could do harm, and names the entry', function (Closure $make, R
         RefusalReason::Ratio,
         'bomb.html',
     ];
+    yield 'a bomb of small entries' => [
+        fn () => Samples::zip(array_map(fn (int $nth) => str_repeat("$nth", 900_000), [1, 2, 3])),
+        RefusalReason::Ratio,
+        'times is the most',
+    ];
     yield 'one file too large' => [
         fn () => Samples::zip(['big.png' => $noise(3_100_000)]),
         RefusalReason::FileTooLarge,
@@ -142,7 +147,7 @@ it('refuses what could do harm, and names the entry', function (Closure $make, R
     yield 'too large in all' => [
         fn () => Samples::zip(['a.png' => $noise(2_900_000), 'b.png' => $noise(2_900_000)]),
         RefusalReason::TotalTooLarge,
-        'b.png',
+        'has 5.8 MB; 5 MB is the most',
     ];
     yield 'damaged bytes' => [
         fn () => $file(

@@ -441,6 +441,13 @@ export const deeds = (id: string) =>
     queryFn: () => unwrap(api.GET('/api/courses/{course}/deeds', {params: {path: {course: id}}})),
   })
 
+/** How much of a course is stored, and how much may be. */
+export const space = (id: string) =>
+  queryOptions({
+    queryKey: ['space', id],
+    queryFn: () => unwrap(api.GET('/api/courses/{course}/space', {params: {path: {course: id}}})),
+  })
+
 /** Notes kept for use again, for whoever marks a course. */
 export const stockRemarks = (id: string) =>
   queryOptions({

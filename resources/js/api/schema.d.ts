@@ -1903,6 +1903,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/courses/{course}/space": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["space"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/courses/{course}/stock-remarks": {
         parameters: {
             query?: never;
@@ -3835,6 +3851,17 @@ export interface components {
             readable: boolean;
             text: string;
             remark: string | null;
+        };
+        /** @description How much of a course is stored, and how much may be. Sizes in bytes. */
+        SpaceView: {
+            /** @description of the course on the disk, where equal files are kept once */
+            course: number;
+            courseQuota: number;
+            /** @description of all courses of the installation */
+            installation: number;
+            installationQuota: number;
+            /** @description of one student for one assignment, unpacked, all attempts */
+            studentQuota: number;
         };
         /** @description A note kept for use again. */
         StockRemarkView: {
@@ -7830,6 +7857,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SourceText"];
+                };
+            };
+        };
+    };
+    space: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SpaceView"];
                 };
             };
         };

@@ -13,6 +13,7 @@ import {many, when} from '../../parts/when'
 import {Screen} from '../Screen'
 import {CourseFields, type CourseWords} from './CourseFields'
 import {People} from './People'
+import {Storage} from './Storage'
 
 export const CourseSettings = () => (
   <Screen>
@@ -57,6 +58,7 @@ function SettingsScreen() {
           , the data of one student, or see what is older.
         </Typography>
       </Part>
+      <Storage id={id} />
       <Part title="Delete it">
         <Typography variant="body1" sx={{maxWidth: 620}}>
           {goes.join(', ')} go with it, for good.

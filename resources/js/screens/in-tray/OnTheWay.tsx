@@ -1,4 +1,5 @@
 import {Box, LinearProgress, Typography} from '@mui/material'
+import {bytes} from '../../parts/bytes'
 import {many} from '../../parts/when'
 import type {Sending, Sent} from './sending'
 
@@ -46,7 +47,7 @@ const Line = ({file}: {file: Sent}) => (
       value={shareOf([file])}
     />
     <Typography variant="body2" color="textSecondary" sx={{textAlign: 'right'}}>
-      {sizeOf(file.bytes)}
+      {bytes(file.bytes)}
     </Typography>
   </Box>
 )
@@ -57,5 +58,3 @@ export const shareOf = (files: Sent[]) => {
   const bytes = files.reduce((sum, file) => sum + file.bytes, 0)
   return bytes === 0 ? 0 : Math.min(100, (100 * files.reduce((sum, file) => sum + done(file), 0)) / bytes)
 }
-
-const sizeOf = (bytes: number) => (bytes < 1e6 ? `${Math.ceil(bytes / 1000)} kB` : `${(bytes / 1e6).toFixed(1)} MB`)
