@@ -7,21 +7,41 @@ namespace App\Records;
 use App\Intake\BlobStore;
 use App\Models\Course;
 use App\Models\User;
+use App\Replies\SafeMarkdown;
+use App\Space\Space;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Str;
+use InkedMargin\Core\Intake\Limits;
+use InkedMargin\Core\Intake\Refusal;
+use InkedMargin\Core\Intake\UnpackedSize;
 use ZipArchive;
 
-/** Reads the records of a course into this installation: all of it or nothing. */
+/**
+ * Reads the records of a course into this installation: all of it or nothing. Whoever sends them may have written them
+ * by hand, so all that they say is held against the schema, the files that came with them, and the course they make.
+ */
 final readonly class RecordsReader
 {
-    /** Rows written at once. */
+    /** Rows written at once, and characters of them. */
     private const CHUNK = 500;
 
-    private const MOST_BYTES_OF_TABLE = 2_000_000_000;
+    private const CHUNK_CHARACTERS = 4_000_000;
 
-    private const MOST_BYTES_OF_FILE = 200_000_000;
+    private const MAX_ENTRIES = 500_000;
+
+    /** Bytes of a row, of the entry that says what the zip is, of a file, and of all entries together. */
+    private const MAX_ROW = 8_000_000;
+
+    private const MAX_ABOUT = 100_000;
+
+    private const MAX_FILE = 100_000_000;
+
+    private const MAX_TOTAL = 20_000_000_000;
+
+    /** Bytes from where a zip must not unpack to very much more than it has: empty tables pack well. */
+    private const RATIO_FROM = 10_000_000;
 
     public function __construct(private BlobStore $blobs)
     {
@@ -29,7 +49,7 @@ final readonly class RecordsReader
 
     /**
      * @param  string  $path  of a zip that `RecordsWriter` made of a whole course
-     * @param  User|null  $for  who brings it in, and teaches it from then on
+     * @param  User|null  $for  who brings it in, and teaches it from then on; null on the command line
      *
      * @throws RecordsError where it cannot be read, or the course is here already
      */
@@ -37,22 +57,23 @@ final readonly class RecordsReader
     {
         $zip = new ZipArchive;
         if ($zip->open($path, ZipArchive::RDONLY) !== true) {
-            throw new RecordsError('This is no zip, or it did not arrive whole. Nothing was changed.');
+            throw new RecordsError('This is not a zip file, or the upload was cut off. Nothing was changed.');
         }
         try {
+            self::refuseSize($zip, (int) filesize($path));
             self::assertOurs($zip);
-            $this->keepBytes($zip);
+            $check = new RowCheck($this->keepBytes($zip));
+            $people = new RecordsPeople($for);
 
-            return DB::transaction(function () use ($zip, $for): Course {
+            return DB::transaction(function () use ($zip, $for, $check, $people): Course {
                 DB::statement("set local time zone 'UTC'");
-                $people = [];
                 $written = [];
                 foreach (Tables::all() as $table) {
-                    $written[$table->name] = $this->table($table, $zip, $people);
+                    $written[$table->name] = self::table($table, $zip, $check, $people);
                 }
                 $course = Course::query()->findOrFail(self::courseId($zip));
-                self::assertItsOwn(Scope::course($course), $written);
-                if ($for !== null && $for->roleIn($course->id) === null) {
+                ItsOwn::assert(Scope::course($course), $written, $people->here());
+                if ($for !== null) {
                     $course->users()->attach($for, ['role' => 'instructor']);
                 }
 
@@ -68,17 +89,37 @@ final readonly class RecordsReader
         }
     }
 
+    /** @throws RecordsError before anything is unpacked */
+    private static function refuseSize(ZipArchive $zip, int $packed): void
+    {
+        if ($zip->numFiles > self::MAX_ENTRIES) {
+            throw new RecordsError("The zip has $zip->numFiles entries; ".self::MAX_ENTRIES.' is the most. Nothing was '
+                .'changed.');
+        }
+        try {
+            (new UnpackedSize(new Limits(
+                fileBytes: self::MAX_TOTAL,
+                totalBytes: self::MAX_TOTAL,
+                ratioFrom: self::RATIO_FROM,
+            ), 'The zip', $packed))->refuseDeclared($zip);
+            Space::admitToInstallation(
+                UnpackedSize::declared($zip, 'bytes/') + UnpackedSize::declared($zip, 'hand-ins/'),
+            );
+        } catch (Refusal $refusal) {
+            throw new RecordsError("{$refusal->getMessage()} Nothing was changed.");
+        }
+    }
+
     /** @throws RecordsError */
     private static function assertOurs(ZipArchive $zip): void
     {
-        /** @var array{format?: int, of?: string|null}|null $about */
-        $about = json_decode((string) $zip->getFromName(Places::ABOUT), true);
-        if (($about['format'] ?? null) !== RecordsWriter::FORMAT) {
+        $about = json_decode((string) $zip->getFromName(Places::ABOUT, self::MAX_ABOUT), true);
+        if (! is_array($about) || ($about['format'] ?? null) !== RecordsWriter::FORMAT) {
             throw new RecordsError('These are no records of a course that this version can read. Nothing was changed.');
         }
         if (($about['of'] ?? null) !== null) {
             throw new RecordsError(
-                'These are the records of one student: they are to be handed out, and do not make a course. Nothing '
+                'These are the records of one student. They are for that student, and do not make a course. Nothing '
                     .'was changed.',
             );
         }
@@ -89,9 +130,9 @@ final readonly class RecordsReader
 
     private static function courseId(ZipArchive $zip): string
     {
-        /** @var array{id?: mixed}|null $course */
-        $course = json_decode(strtok((string) $zip->getFromName(Places::table('courses')), "\n") ?: '', true);
-        $id = $course['id'] ?? null;
+        $lines = (string) $zip->getFromName(Places::table('courses'), self::MAX_ROW);
+        $course = json_decode(strtok($lines, "\n") ?: '');
+        $id = $course instanceof \stdClass ? $course->id ?? null : null;
         if (! is_string($id) || preg_match('/^[0-9a-f-]{36}$/', $id) !== 1) {
             throw new RecordsError('There is no course in these records. Nothing was changed.');
         }
@@ -99,90 +140,108 @@ final readonly class RecordsReader
         return $id;
     }
 
-    /** Bytes come first: they are nobody's until a row names them, and go by night where none does. */
-    private function keepBytes(ZipArchive $zip): void
+    /**
+     * Bytes come first: they are nobody's until a row names them, and go by night where none does.
+     *
+     * @return array<string, int> the size of each by its SHA-256: rows may name these and no others, as a hash alone
+     *     would give away a file of another course
+     */
+    private function keepBytes(ZipArchive $zip): array
     {
+        $kept = [];
         for ($at = 0; $at < $zip->numFiles; $at++) {
             $name = (string) $zip->getNameIndex($at);
-            if (str_starts_with($name, 'bytes/') || str_starts_with($name, 'hand-ins/')) {
-                $isSmall = ($zip->statIndex($at)['size'] ?? 0) <= self::MOST_BYTES_OF_FILE;
-                $bytes = $isSmall
-                    ? $zip->getFromIndex($at)
-                    : throw new RecordsError("“{$name}” is too large. Nothing was changed.");
-                if ($bytes === false) {
-                    throw new RecordsError("“{$name}” is damaged. Nothing was changed.");
-                }
-                $this->blobs->put($bytes);
-            }
-        }
-    }
-
-    /**
-     * Whoever made the zip may have written rows into it that belong to another course: then none of it is kept.
-     *
-     * @param  array<string, int>  $written  rows by table
-     *
-     * @throws RecordsError
-     */
-    private static function assertItsOwn(Scope $scope, array $written): void
-    {
-        foreach (Tables::all() as $table) {
-            // People may be here already, and teach elsewhere.
-            $sql = "select count(*) as own from $table->name where $table->rows";
-            $own = DB::scalar($sql, $scope->named($sql));
-            if ($table->name !== 'users' && (! is_numeric($own) || (int) $own !== $written[$table->name])) {
-                throw new RecordsError(
-                    "The table “{$table->name}” has rows that belong to no part of this course. Nothing was changed.",
-                );
-            }
-        }
-    }
-
-    /**
-     * @param  array<string, string>  $people  ids here of people who have accounts already, by their ids there
-     * @return int how many rows were written
-     */
-    private function table(Table $table, ZipArchive $zip, array &$people): int
-    {
-        $stream = $zip->getStream(Places::table($table->name));
-        if ($stream === false) {
-            throw new RecordsError("There is no table “{$table->name}” in these records. Nothing was changed.");
-        }
-        $rows = [];
-        $read = $written = 0;
-        while (($line = stream_get_line($stream, self::MOST_BYTES_OF_TABLE, "\n")) !== false) {
-            $read += strlen($line);
-            if ($line === '' || ($table->name === 'users' && self::isKnown($line, $people))) {
+            if (! str_starts_with($name, 'bytes/') && ! str_starts_with($name, 'hand-ins/')) {
                 continue;
             }
-            $rows[] = strtr($line, $people);
+            $size = $zip->statIndex($at)['size'] ?? 0;
+            if ($size > self::MAX_FILE) {
+                throw new RecordsError("“{$name}” is too large. Nothing was changed.");
+            }
+            $bytes = $zip->getFromIndex($at);
+            if ($bytes === false || strlen($bytes) !== $size) {
+                throw new RecordsError("“{$name}” is damaged. Nothing was changed.");
+            }
+            $kept[$this->blobs->put($bytes)] = $size;
+        }
+
+        return $kept;
+    }
+
+    /** @return int how many rows were written */
+    private static function table(Table $table, ZipArchive $zip, RowCheck $check, RecordsPeople $people): int
+    {
+        $rows = [];
+        $characters = $written = 0;
+        foreach (self::lines($table, $zip) as $number => $line) {
+            $row = $check->row($table, $line, $number);
+            $isSkipped = match ($table->name) {
+                'users' => $people->knows($row),
+                'course_user' => ! $people->join(),
+                default => false,
+            };
+            if ($isSkipped) {
+                continue;
+            }
+            $rows[] = self::stored($table, $row, $people->named($row, $line));
+            $characters += strlen($line);
             $written++;
-            if (count($rows) === self::CHUNK || $read > 8_000_000) {
+            if (count($rows) === self::CHUNK || $characters > self::CHUNK_CHARACTERS) {
                 self::insert($table, $rows);
-                [$rows, $read] = [[], 0];
+                [$rows, $characters] = [[], 0];
             }
         }
-        fclose($stream);
         self::insert($table, $rows);
 
         return $written;
     }
 
-    /**
-     * Whether somebody with that address has an account here: what they wrote there is theirs here.
-     *
-     * @param  array<string, string>  $people
-     */
-    private static function isKnown(string $line, array &$people): bool
+    /** HTML in a reply is made again of the Markdown that it came from: nobody's own is stored. */
+    private static function stored(Table $table, \stdClass $row, string $line): string
     {
-        /** @var array{id: string, email: string} $user */
-        $user = json_decode($line, true, flags: JSON_THROW_ON_ERROR);
-        $known = User::query()->whereRaw('lower(email) = lower(?)', [$user['email']])->value('id');
-        if (is_string($known) && $known !== $user['id']) {
-            $people[$user['id']] = $known;
+        if ($table->name !== 'replies' || ! $row->content instanceof \stdClass) {
+            return $line;
+        }
+        $items = [$row->content->opening ?? null, $row->content->closing ?? null];
+        foreach ($row->content->pages as $page) {
+            array_push($items, ...$page->items);
+        }
+        $isChanged = false;
+        foreach (array_filter($items) as $item) {
+            $html = $item->html === null ? null : SafeMarkdown::html($item->text);
+            $isChanged = $isChanged || $html !== $item->html;
+            $item->html = $html;
         }
 
-        return is_string($known);
+        return $isChanged
+            ? json_encode($row, JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)
+            : $line;
+    }
+
+    /**
+     * @return \Generator<int, string> by the number of the line, from 1
+     *
+     * @throws RecordsError
+     */
+    private static function lines(Table $table, ZipArchive $zip): \Generator
+    {
+        $stream = $zip->getStream(Places::table($table->name));
+        if ($stream === false) {
+            throw new RecordsError("There is no table “{$table->name}” in these records. Nothing was changed.");
+        }
+        try {
+            for ($number = 1; ($line = stream_get_line($stream, self::MAX_ROW, "\n")) !== false; $number++) {
+                if (strlen($line) === self::MAX_ROW) {
+                    throw new RecordsError("Line $number of the table “{$table->name}” is too long. Nothing was "
+                        .'changed.');
+                }
+                if ($line !== '') {
+                    yield $number => $line;
+                }
+            }
+        } finally {
+            fclose($stream);
+        }
     }
 
     /** @param  list<string>  $rows  JSON objects */

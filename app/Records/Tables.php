@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Records;
 
-/** The tables that the records of a course are made of, in an order in which each row finds what it names. */
+/**
+ * The tables that the records of a course are made of, in an order in which each row finds what it names. Surveys are
+ * none of them: they are worked out from the files when somebody asks.
+ */
 final readonly class Tables
 {
     private const ASSIGNMENTS = '(select id from assignments where course_id = :course)';
@@ -53,7 +56,10 @@ final readonly class Tables
             new Table(
                 'users',
                 $authors,
-                without: ['password', 'remember_token', 'keeps_house', 'time_zone'],
+                without: [
+                    'password', 'remember_token', 'keeps_house', 'time_zone', 'totp_secret', 'totp_since',
+                    'totp_last_step', 'recovery_codes',
+                ],
                 secret: 'password',
             ),
             new Table('courses', 'id = :course', without: ['link_seed', 'link_sha256']),
@@ -88,7 +94,6 @@ final readonly class Tables
             new Table('check_runs', 'id in '.self::RUNS),
             new Table('findings', 'check_run_id in '.self::RUNS, ['check_run_id', 'position']),
             new Table('outcomes', 'check_run_id in '.self::RUNS, ['check_run_id', 'position']),
-            new Table('surveys', 'check_run_id in '.self::RUNS, ['check_run_id']),
             new Table('marks', $ofHandIn),
             new Table('remarks', $ofHandIn, without: ['batch_id']),
             new Table('mended_copies', $ofHandIn),

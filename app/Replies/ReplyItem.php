@@ -46,6 +46,7 @@ final readonly class ReplyItem
     public static function fromArray(array $kept): self
     {
         return new self(...array_replace($kept, [
+            'html' => $kept['html'] === null ? null : SafeHtml::of($kept['html']),
             'lines' => array_map(fn (array $line) => new QuotedLine(...$line), $kept['lines'] ?? []),
         ]));
     }

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Console\WriteRecordsSchema;
 use App\Models\Course;
 use App\Models\HandIn;
 use App\Models\OtherWork;
@@ -142,14 +143,14 @@ it('changes nothing where records cannot be read', function (Closure $spoil, str
     expect($counts())->toBe($before);
 })->with([
     'it is here' => [fn () => null, 'This course is here already.'],
-    'no zip' => [fn (string $file) => file_put_contents($file, 'x'), 'This is no zip'],
+    'no zip' => [fn (string $file) => file_put_contents($file, 'x'), 'This is not a zip file'],
     'another zip' => [
         fn (string $file) => copy(Samples::zip(['a.txt' => 'x']), $file),
         'These are no records of a course',
     ],
     'torn' => [
         fn (string $file) => file_put_contents($file, substr((string) file_get_contents($file), 0, 3000)),
-        'This is no zip',
+        'This is not a zip file',
     ],
     'a table that does not fit' => [function (string $file, Course $course): void {
         $course->delete();
@@ -200,8 +201,8 @@ it('writes what is known of one student, and of nobody else', function () {
 });
 
 it('has every table that belongs to a course, but for what is said to be none of its records', function () {
-    // A run is a cache but for its newest; who read what is nobody's business; the rest is on its way, or about to be.
-    $none = ['readings', 'uploads', 'site_tries', 'invitations'];
+    // A run is a cache but for its newest, and a survey is one altogether; who read what is nobody's business; the rest is on its way, or about to be.
+    $none = ['readings', 'uploads', 'site_tries', 'invitations', 'surveys'];
     $reached = collect(['courses']);
     do {
         $before = $reached->count();
@@ -285,4 +286,8 @@ it('lists the courses in which nothing has come in for long, and deletes one on 
     $this->getJson('/api/old-courses?before=soon')->assertUnprocessable();
     $this->deleteJson("/api/courses/$old->course_id", ['title' => 'Web Craft of old'])->assertNoContent();
     expect($list(now()->subYear()->format('Y-m-d')))->toBe([]);
+});
+
+it('publishes what a row may hold', function () {
+    expect(WriteRecordsSchema::describe())->toBe(file_get_contents(base_path('docs/records.schema.json')));
 });

@@ -53,12 +53,17 @@ final class UnpackedSize
         $this->refuseRatio("\"$this->name\"", $total, $this->packedBytes);
     }
 
-    /** What all entries of an archive come to, as it says. */
-    public static function declared(ZipArchive $zip): int
+    /**
+     * What all entries of an archive come to, as it says.
+     *
+     * @param  string  $folder  '' for all of them
+     */
+    public static function declared(ZipArchive $zip, string $folder = ''): int
     {
         $total = 0;
         for ($index = 0; $index < $zip->numFiles; $index++) {
-            $size = $zip->statIndex($index)['size'] ?? 0;
+            $entry = $zip->statIndex($index);
+            $size = $entry !== false && str_starts_with($entry['name'], $folder) ? $entry['size'] : 0;
             // What is larger than any limit is not added up: sums of such numbers have no end.
             $total += min(max(0, $size), intdiv(PHP_INT_MAX, 2 * $zip->numFiles));
         }

@@ -24,12 +24,13 @@ export function BringIn() {
     },
   })
   return (
-    <Part title="Or bring one in">
+    <Part title="Import a course">
       <Typography variant="body1" gutterBottom>
-        The records of a course, as they were written elsewhere, make it anew here with all that belongs to it.
+        Choose the zip that “Export the course” made, here or in another installation. What you wrote stays yours; what
+        others wrote is shown as by “Someone who left”, and nobody else is put on the course.
       </Typography>
       <Button variant="outlined" loading={read.isPending} onClick={() => file.current?.click()}>
-        Choose its zip
+        Choose the zip
       </Button>
       <input
         ref={file}
