@@ -30,6 +30,9 @@ return [
     // The largest upload that is taken, in kilobytes.
     'upload_kilobytes' => (int) env('UPLOAD_KILOBYTES', 65_536),
 
+    // Whether everybody needs a code from an authenticator app to log in.
+    'second_factor' => (bool) env('SECOND_FACTOR', false),
+
     // How much may be stored, in MB: of one student for one assignment (unpacked, all attempts), of one course, and of
     // all courses.
     'megabytes' => [

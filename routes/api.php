@@ -38,6 +38,7 @@ use App\Http\Controllers\RecordsController;
 use App\Http\Controllers\ReplyController;
 use App\Http\Controllers\RosterController;
 use App\Http\Controllers\SearchController;
+use App\Http\Controllers\SecondFactorController;
 use App\Http\Controllers\SeenPageController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\ShelfController;
@@ -49,8 +50,10 @@ use App\Http\Controllers\StudentLinkController;
 use App\Http\Controllers\SurveyController;
 use App\Http\Controllers\TermController;
 use App\Http\Controllers\VerdictController;
+use App\Http\Middleware\DemandSecondFactor;
 use App\Http\Middleware\TellOtherDesks;
 use App\Http\Middleware\WriteDown;
+use Illuminate\Session\Middleware\AuthenticateSession;
 use Illuminate\Support\Facades\Route;
 
 Route::get('first-run', [FirstRunController::class, 'show']);
@@ -81,15 +84,22 @@ Route::middleware('throttle:student')->prefix('my/{token}')->group(function (): 
 Route::get('brief.schema.json', [BriefController::class, 'schema']);
 
 // Who may is asked before anything of what was sent is looked at.
-Route::middleware(['auth', WriteDown::class])->group(function (): void {
+Route::middleware([
+    'auth', AuthenticateSession::class, DemandSecondFactor::class, WriteDown::class,
+])->group(function (): void {
     Route::get('me', [SessionController::class, 'show']);
-    Route::put('me', [AccountController::class, 'update']);
+    Route::put('me', [AccountController::class, 'update'])->middleware('throttle:account');
+    Route::middleware('throttle:account')->group(function (): void {
+        Route::post('me/second-factor', [SecondFactorController::class, 'store']);
+        Route::put('me/second-factor', [SecondFactorController::class, 'update']);
+        Route::delete('me/second-factor', [SecondFactorController::class, 'destroy']);
+    });
     Route::post('log-out', [SessionController::class, 'destroy']);
     Route::get('outbox', [OutboxController::class, 'index']);
     Route::get('search', [SearchController::class, 'show']);
     Route::get('rules/{rule}', [SearchController::class, 'rule'])->where('rule', '[a-z]+/[a-z-]+');
     Route::get('shelf', [ShelfController::class, 'show']);
-    Route::post('courses', [CourseController::class, 'store']);
+    Route::post('courses', [CourseController::class, 'store'])->can('open-courses');
     Route::get('courses/{course}', [CourseController::class, 'show'])->can('view', 'course');
     Route::get('courses/{course}/space', [SpaceController::class, 'show'])->can('view', 'course');
     Route::put('courses/{course}', [CourseController::class, 'update'])->can('direct', 'course');
@@ -142,7 +152,7 @@ Route::middleware(['auth', WriteDown::class])->group(function (): void {
     Route::post('students/{student}/records', [RecordsController::class, 'writeStudent'])->can('direct', 'student');
     Route::get('students/{student}/records.zip', [RecordsController::class, 'studentFile'])->can('direct', 'student');
     Route::delete('students/{student}', [RecordsController::class, 'forget'])->can('direct', 'student');
-    Route::post('records', [RecordsController::class, 'read'])->middleware('throttle:letters');
+    Route::post('records', [RecordsController::class, 'read'])->can('open-courses')->middleware('throttle:letters');
     Route::get('old-courses', [RecordsController::class, 'old']);
     Route::get('students/{student}/grades', [GradebookController::class, 'student'])->can('view', 'student');
     Route::put(

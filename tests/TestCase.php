@@ -11,6 +11,7 @@ use App\Models\Course;
 use App\Models\HandIn;
 use App\Models\Student;
 use App\Models\User;
+use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Foundation\Testing\TestCase as Base;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
@@ -24,6 +25,14 @@ abstract class TestCase extends Base
     {
         parent::setUp();
         Storage::fake('local');
+    }
+
+    /** Somebody else in the same browser has another password, which would end the session. */
+    public function actingAs(Authenticatable $user, $guard = null): static
+    {
+        session()->forget('password_hash_web');
+
+        return parent::actingAs($user, $guard);
     }
 
     protected function instructor(string $email = 'teacher@example.org'): User

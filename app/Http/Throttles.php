@@ -26,6 +26,9 @@ final readonly class Throttles
         RateLimiter::for('log-in', self::logIn(...));
         RateLimiter::for('first-run', fn (Request $request) => Limit::perMinute(20)->by("first run:{$request->ip()}"));
         RateLimiter::for('letters', self::letters(...));
+        // One's own password, tried in a browser that somebody left logged in.
+        RateLimiter::for('account', fn (Request $request) => Limit::perMinute(5)
+            ->by('account:'.self::userId($request))->after(self::isRefused(...)));
         RateLimiter::for('student', fn (Request $request) => self::link(
             $request,
             PrivateLink::student(...),
@@ -60,11 +63,18 @@ final readonly class Throttles
     /** Letters go to others: nobody sends many. */
     private static function letters(Request $request): Limit
     {
-        $who = $request->user()?->getAuthIdentifier();
+        $who = self::userId($request);
 
-        return Limit::perMinute(10)->by('letters:'.(is_scalar($who)
+        return Limit::perMinute(10)->by('letters:'.($who !== ''
             ? $who
             : $request->ip().' '.self::text($request, 'email')));
+    }
+
+    private static function userId(Request $request): string
+    {
+        $id = $request->user()?->getAuthIdentifier();
+
+        return is_scalar($id) ? (string) $id : '';
     }
 
     /**

@@ -58,7 +58,8 @@ final readonly class ClassArchive
                     'The archive has '.count($parts).' hand-ins in it; '.self::MOST_PARTS.' are the most.',
                 );
             }
-            $sum = new UnpackedSize(new Limits(totalBytes: self::LARGEST), 'The class’s archive', (int) filesize($path));
+            $limits = new Limits(totalBytes: self::LARGEST);
+            $sum = new UnpackedSize($limits, 'The class’s archive', (int) filesize($path));
             if ($parts !== []) {
                 $sum->refuseDeclared($zip);
             }

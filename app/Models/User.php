@@ -22,6 +22,10 @@ use Illuminate\Support\Facades\Mail;
  * @property string $password
  * @property string|null $time_zone  of the IANA database; null for that of whatever they read on
  * @property bool $keeps_house  whether they run the installation
+ * @property string|null $totp_secret  in Base32, of the codes that they log in with
+ * @property \Illuminate\Support\Carbon|null $totp_since  null while they log in without a code
+ * @property int $totp_last_step  whose code was used
+ * @property list<string> $recovery_codes  hashes of those that are left
  */
 final class User extends Authenticatable
 {
@@ -30,14 +34,19 @@ final class User extends Authenticatable
 
     use HasUuids;
 
-    protected $hidden = ['password', 'remember_token'];
+    protected $hidden = ['password', 'remember_token', 'totp_secret', 'recovery_codes'];
+
+    protected $attributes = ['recovery_codes' => '[]', 'totp_last_step' => 0];
 
     /** @var array<string, string|null> role by course, asked once a request */
     private array $roles = [];
 
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'keeps_house' => 'boolean'];
+        return [
+            'password' => 'hashed', 'keeps_house' => 'boolean', 'totp_secret' => 'encrypted',
+            'totp_since' => 'datetime', 'totp_last_step' => 'integer', 'recovery_codes' => 'array',
+        ];
     }
 
     protected static function booted(): void
@@ -70,6 +79,13 @@ final class User extends Authenticatable
     {
         $query = http_build_query(['token' => $token, 'email' => $this->email]);
         Mail::to($this->email)->send(new PasswordForgotten(config()->string('app.url')."/set-password?$query"));
+    }
+
+    /** Whether they may open courses: whoever only helps with marking does not. */
+    public function mayOpenCourses(): bool
+    {
+        return $this->keeps_house || $this->courses()->doesntExist()
+            || $this->courses()->wherePivot('role', 'instructor')->exists();
     }
 
     public function roleIn(string $courseId): ?string

@@ -7,6 +7,7 @@ namespace App\Providers;
 use App\Http\Throttles;
 use App\Mail\OutboxTransport;
 use App\Models;
+use App\Models\User;
 use App\Policies\CoursePolicy;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Middleware\TrustProxies;
@@ -45,6 +46,7 @@ final class AppServiceProvider extends ServiceProvider
         foreach (self::GUARDED as $model) {
             Gate::policy($model, CoursePolicy::class);
         }
+        Gate::define('open-courses', fn (User $user): bool => $user->mayOpenCourses());
         Mail::extend(OutboxTransport::NAME, fn () => new OutboxTransport);
         Throttles::register();
         $proxies = config()->string('margin.trusted_proxies');

@@ -1,3 +1,4 @@
+import {createHmac} from 'node:crypto'
 import {expect, test, type Page} from '@playwright/test'
 import {broken} from './axe'
 import {drop, html, zip} from './desk'
@@ -38,7 +39,7 @@ test('from the empty database to a hand-in that is checked', async ({page}) => {
   await page.getByLabel('Password').fill('ink-and-pencil')
   await page.getByRole('button', {name: 'Make the account'}).click()
 
-  await page.getByRole('link', {name: 'Make a course'}).click()
+  await page.getByRole('link', {name: 'New course'}).click()
   expect(await broken(page), 'new course').toEqual([])
   await page.getByRole('button', {name: 'Make the course'}).click()
   await expect(page.getByText('Type what the course is called.')).toBeVisible()
@@ -117,12 +118,12 @@ test('a marker is asked, makes an account by the link, and marks without setting
     .getByRole('link', {name: /Web Craft 2/})
     .click()
   await page.getByRole('link', {name: 'The course itself'}).click()
-  await page.getByLabel('E-mail of somebody to help').fill('mo@wrenquay.invalid')
-  await page.getByRole('button', {name: 'Ask them'}).click()
+  await page.getByLabel('E-mail of the person to invite').fill('mo@wrenquay.invalid')
+  await page.getByRole('button', {name: 'Invite'}).click()
   const told = await page.getByRole('status').filter({hasText: 'This server sends no mail'}).textContent()
   const link = /https?:\S+/.exec(told ?? '')?.[0] ?? ''
-  await expect(page.getByRole('row', {name: /asked until .* mo@wrenquay.invalid/})).toBeVisible()
-  await page.getByRole('button', {name: 'Take Ada Quill off'}).click()
+  await expect(page.getByRole('row', {name: /invited until .* mo@wrenquay.invalid/})).toBeVisible()
+  await page.getByRole('button', {name: 'Remove Ada Quill'}).click()
   await expect(page.getByText('A course needs an instructor. Nothing was changed.')).toBeVisible()
 
   const marker = await (await browser.newContext({viewport: {width: 1280, height: 800}})).newPage()
@@ -143,8 +144,8 @@ test('a marker is asked, makes an account by the link, and marks without setting
 
   await page.reload()
   await expect(page.getByText('Ada Quill asked somebody to help.')).toBeVisible()
-  await page.getByLabel('What Mo Marker may').selectOption('instructor: all of it')
-  await expect(page.getByText('asked until')).toHaveCount(0)
+  await page.getByLabel('Role of Mo Marker').selectOption('instructor: all of it')
+  await expect(page.getByText('invited until')).toHaveCount(0)
   await marker.goto('/')
   await marker
     .getByRole('main')
@@ -158,12 +159,12 @@ test('one’s own name and password are changed, and the old one does not work a
   await page.getByRole('link', {name: 'Ada Quill'}).click()
   expect(await broken(page), 'you').toEqual([])
   await page.getByLabel('Name').fill('Ada Q.')
-  await page.getByLabel('Another password').fill('ink-and-paper-too')
-  await page.getByRole('button', {name: 'Keep'}).click()
-  await expect(page.getByText('Type the password that you have now, too.')).toBeVisible()
-  await page.getByLabel('The password you have now').fill('ink-and-pencil')
-  await page.getByRole('button', {name: 'Keep'}).click()
-  await expect(page.getByText('Kept.')).toBeVisible()
+  await page.getByLabel('New password').fill('ink-and-paper-too')
+  await page.getByRole('button', {name: 'Save'}).click()
+  await expect(page.getByText('Enter your current password too.')).toBeVisible()
+  await page.getByLabel('Current password').fill('ink-and-pencil')
+  await page.getByRole('button', {name: 'Save'}).click()
+  await expect(page.getByText('Saved.')).toBeVisible()
   await page.getByRole('button', {name: 'Log out'}).click()
   await page.getByLabel('E-mail').fill('ada@wrenquay.invalid')
   await page.getByLabel('Password').fill('ink-and-pencil')
@@ -180,11 +181,60 @@ test('one’s own name and password are changed, and the old one does not work a
   expect(await broken(page), 'outbox').toEqual([])
   await page.goto('/')
   await page.getByRole('link', {name: 'Ada Q.'}).click()
-  await page.getByLabel('Another password').fill('ink-and-pencil')
-  await page.getByLabel('The password you have now').fill('ink-and-paper-too')
-  await page.getByRole('button', {name: 'Keep'}).click()
-  await expect(page.getByText('Kept.')).toBeVisible()
+  await page.getByLabel('New password').fill('ink-and-pencil')
+  await page.getByLabel('Current password').fill('ink-and-paper-too')
+  await page.getByRole('button', {name: 'Save'}).click()
+  await expect(page.getByText('Saved.')).toBeVisible()
 })
+
+test('a code from an app is asked for once it is set up, and a recovery code works once', async ({page}) => {
+  await logIn(page)
+  await page.getByRole('link', {name: /Ada Q/}).click()
+  const steps = page.getByRole('form', {name: 'Two-step log-in'})
+  await steps.getByLabel('Your password').fill('ink-and-pencil')
+  await steps.getByRole('button', {name: 'Set it up'}).click()
+  await expect(page.getByRole('img', {name: 'QR code of the key'})).toBeVisible()
+  expect(await broken(page), 'setting it up').toEqual([])
+  const secret = ((await page.locator('code').filter({hasText: /^[A-Z2-7 ]{39}$/}).textContent()) ?? '').replaceAll(' ', '')
+  await page.getByLabel('Code').fill('000000')
+  await page.getByRole('button', {name: 'Turn on'}).click()
+  await expect(page.getByText('This is not the code that the app shows now.')).toBeVisible()
+  await page.getByLabel('Code').fill(totp(secret))
+  await page.getByRole('button', {name: 'Turn on'}).click()
+  const recovery = await page.getByRole('status').getByRole('listitem').first().textContent()
+  expect(await broken(page), 'recovery codes').toEqual([])
+
+  await page.getByRole('button', {name: 'Log out'}).click()
+  for (const works of [true, false]) {
+    await page.getByLabel('E-mail').fill('ada@wrenquay.invalid')
+    await page.getByLabel('Password').fill('ink-and-pencil')
+    await page.getByRole('button', {name: 'Log in'}).click()
+    await expect(page.getByText('Enter the six digits from your authenticator app')).toBeVisible()
+    await page.getByLabel('Code').fill(recovery ?? '')
+    await page.getByRole('button', {name: 'Log in'}).click()
+    if (!works) break
+    await page.getByRole('button', {name: 'Log out'}).click()
+  }
+  await expect(page.getByText('This code is wrong, or was used already.')).toBeVisible()
+  await page.getByLabel('Code').fill(totp(secret, 1))
+  await page.getByRole('button', {name: 'Log in'}).click()
+  await page.getByRole('link', {name: /Ada Q/}).click()
+  await page.getByRole('button', {name: /^Turn off/}).click()
+  await steps.getByLabel('Your password').fill('ink-and-pencil')
+  await steps.getByRole('button', {name: 'Turn off'}).click()
+  await expect(steps.getByRole('button', {name: 'Set it up'})).toBeVisible()
+})
+
+/** The code of a secret in Base32, so many steps from now (RFC 6238). */
+function totp(secret: string, later = 0): string {
+  const bits = Array.from(secret, letter => 'ABCDEFGHIJKLMNOPQRSTUVWXYZ234567'.indexOf(letter).toString(2).padStart(5, '0'))
+  const key = Buffer.from((bits.join('').match(/.{8}/g) ?? []).map(byte => parseInt(byte, 2)))
+  const step = Buffer.alloc(8)
+  step.writeBigUInt64BE(BigInt(Math.floor(Date.now() / 30_000) + later))
+  const hash = createHmac('sha1', key).update(step).digest()
+  const at = (hash[19] ?? 0) & 15
+  return String((hash.readUInt32BE(at) & 0x7fffffff) % 1_000_000).padStart(6, '0')
+}
 
 test('once there is an account, nobody is offered the first one', async ({page}) => {
   await page.goto('/log-in')

@@ -175,7 +175,7 @@ it('keeps what is old and what is unused from growing, by night', function () {
 
 it('has somebody who may and somebody who may not for every address of the API', function () {
     $tested = file_get_contents(__DIR__.'/PolicyTest.php');
-    $open = ['api/log-in', 'api/log-out', 'api/me', 'api/shelf', 'api/brief.schema.json', 'api/first-run', 'api/courses', 'api/brief-kinds',
+    $open = ['api/log-in', 'api/log-out', 'api/me', 'api/me/second-factor', 'api/shelf', 'api/brief.schema.json', 'api/first-run', 'api/courses', 'api/brief-kinds',
         'api/outbox', 'api/join/{token}', 'api/password/forgotten', 'api/password/reset', 'api/invitations/{token}',
         // Of nobody's course; and what only whoever decided it may take back (AlikeTest).
         'api/notes/preview', 'api/decided-alike/{batch}', 'api/search', 'api/rules/{rule}', 'api/records', 'api/old-courses'];

@@ -32,12 +32,10 @@ beforeEach(function () {
 it('asks somebody by a link that makes an account on the course, once', function () {
     Mail::fake();
     config(['mail.default' => 'smtp']);
-    $made = ($this->ask)()->assertCreated()->assertJson(['sent' => true]);
-    $token = ($this->token)($made->json('link'));
-    Mail::assertSent(
-        Invited::class,
-        fn (Invited $mail) => $mail->hasTo('mo@example.org') && str_contains($mail->render(), $made->json('link')),
-    );
+    ($this->ask)()->assertCreated()->assertExactJson(['link' => null, 'sent' => true]);
+    $letter = Mail::sent(Invited::class, fn (Invited $mail) => $mail->hasTo('mo@example.org'))->sole()->render();
+    preg_match('~/invitations/(\w{48})~', $letter, $link);
+    $token = $link[1];
     $this->getJson("$this->at/people")->assertJsonPath('people.0.role', 'instructor')->assertJsonPath(
         'invited.0.email',
         'mo@example.org',
@@ -72,10 +70,22 @@ it('has links that run out, are taken back, or are followed by another', functio
     'asked again' => [fn ($test) => ($test->ask)('MO@example.org')->assertCreated()],
 ]);
 
-it('puts somebody with an account on the course at once, and says who is there already', function () {
+it('says the same of somebody with an account, and puts them on the course once they accept', function () {
     $other = $this->instructor('other@example.org');
-    ($this->ask)('Other@Example.org')->assertCreated()->assertExactJson(['link' => null, 'sent' => false]);
+    $token = ($this->token)(($this->ask)('Other@Example.org')->assertCreated()->assertJson(['sent' => false])->json('link'));
+    expect($other->fresh()->roleIn($this->course->id))->toBeNull();
+    $this->postJson("/api/invitations/$token")->assertConflict()->assertSee('This invitation is for');
+    ($this->leave)();
+    $this->getJson("/api/invitations/$token")->assertOk()->assertJson(['hasAccount' => true]);
+    $this->postJson("/api/invitations/$token", ACCEPTED)->assertConflict()->assertSee('Log in');
+    $this->actingAs($other)->postJson("/api/invitations/$token")->assertCreated();
+
     expect($other->fresh()->roleIn($this->course->id))->toBe('marker');
+    $this->postJson("/api/invitations/$token")->assertStatus(410);
+});
+
+it('says who is on the course already', function () {
+    $this->course->users()->attach($this->instructor('other@example.org'), ['role' => 'marker']);
     ($this->ask)('other@example.org')->assertUnprocessable()->assertSee('is on this course already');
 });
 

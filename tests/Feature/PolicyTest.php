@@ -68,6 +68,7 @@ it('lets nobody reach another’s course, and strangers not even the door', func
     $this->actingAs($this->instructor('other@example.org'))->json($method, $address, $body)->assertForbidden();
 })->with([
     ['GET', 'courses/{course}'],
+    ['GET', 'courses/{course}/space'],
     ['PUT', 'courses/{course}', ['title' => 'x']],
     ['DELETE', 'courses/{course}', ['title' => 'x']],
     ['PUT', 'courses/{course}/put-away'],

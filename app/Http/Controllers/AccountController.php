@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Accounts\LogIn;
 use App\Http\Requests\AccountRequest;
 use App\Http\Requests\ForgottenRequest;
 use App\Http\Requests\ResetRequest;
 use App\Http\Resources\Me;
+use App\Jobs\SendPasswordLink;
 use App\Models\User;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
@@ -50,7 +52,7 @@ final class AccountController extends Controller
     )]
     public function forgotten(ForgottenRequest $request): Response
     {
-        Password::sendResetLink(['email' => $request->string('email')->toString()]);
+        SendPasswordLink::dispatch($request->string('email')->toString());
 
         return response()->noContent();
     }
@@ -63,6 +65,9 @@ final class AccountController extends Controller
     )]
     public function reset(ResetRequest $request): Response
     {
+        if (User::withEmail($request->string('email')->toString()) === null) {
+            LogIn::matches(null, $request->string('token')->toString());
+        }
         $status = Password::reset(
             $request->safe()->only(['email', 'token', 'password']),
             function (User $user, string $password): void {

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\NewSession;
 use App\Http\Requests\FirstRunRequest;
 use App\Http\Resources\FirstRun;
 use App\Http\Resources\Me;
 use App\Models\User;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use OpenApi\Attributes as OA;
 
@@ -58,8 +58,7 @@ final class FirstRunController extends Controller
         if ($user === null) {
             abort(409, 'There is an account already. Log in with it, or ask whoever runs this to add you.');
         }
-        Auth::login($user);
-        $request->session()->regenerate();
+        NewSession::begin($request, $user);
 
         return response()->json(Me::of($user), 201);
     }

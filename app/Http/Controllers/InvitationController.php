@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\NewSession;
 use App\Http\Requests\AcceptRequest;
 use App\Http\Resources\InvitationView;
 use App\Http\Resources\Me;
 use App\Models\Invitation;
 use App\Models\User;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use OpenApi\Attributes as OA;
 
 /** For whoever has the link of an invitation, without a session. */
 final class InvitationController extends Controller
 {
-    private const GONE = 'This invitation was used, taken back or has run out. Ask for another.';
+    private const GONE = 'This invitation was used or withdrawn, or has run out. Ask for another.';
 
     #[OA\Get(
         path: '/api/invitations/{token}',
@@ -38,10 +38,14 @@ final class InvitationController extends Controller
             $invitation->user->name ?? 'An instructor',
             $invitation->email,
             $invitation->role,
+            User::withEmail($invitation->email) !== null,
         ));
     }
 
-    /** Makes the account that was asked for, on the course, and logs in with it: once. */
+    /**
+     * Puts whoever is logged in on the course, where the invitation is theirs; or makes the account, and logs in with
+     * it. Once.
+     */
     #[OA\Post(
         path: '/api/invitations/{token}',
         operationId: 'acceptInvitation',
@@ -54,7 +58,8 @@ final class InvitationController extends Controller
     )]
     public function accept(AcceptRequest $request, string $token): JsonResponse
     {
-        $user = DB::transaction(function () use ($request, $token): ?User {
+        $own = $request->user();
+        $user = DB::transaction(function () use ($request, $token, $own): ?User {
             $invitation = Invitation::of($token);
             // Whoever deletes it has it: two at once do not both.
             if ($invitation === null || Invitation::query()->whereKey($invitation->id)->delete() === 0) {
@@ -62,22 +67,28 @@ final class InvitationController extends Controller
             }
             $user = User::withEmail($invitation->email);
             abort_if(
-                $user !== null,
-                410,
-                'This address has an account already. Log in with it, and ask to be put on the course.',
+                $own instanceof User && $own->id !== $user?->id,
+                409,
+                "This invitation is for {$invitation->email}. Log out, and open it again.",
             );
-            $user = User::query()->create([
+            abort_if(
+                $own === null && $user !== null,
+                409,
+                'This address has an account. Log in, and open this link again.',
+            );
+            $user ??= User::query()->create([
                 'name' => $request->string('name')->toString(),
                 'email' => $invitation->email,
                 'password' => $request->string('password')->toString(),
             ]);
-            $invitation->course->users()->attach($user, ['role' => $invitation->role]);
+            $invitation->course->users()->syncWithoutDetaching([$user->id => ['role' => $invitation->role]]);
 
             return $user;
         });
         abort_if($user === null, 410, self::GONE);
-        Auth::login($user);
-        $request->session()->regenerate();
+        if ($own === null) {
+            NewSession::begin($request, $user);
+        }
 
         return response()->json(Me::of($user), 201);
     }

@@ -47,7 +47,7 @@ final class PeopleController extends Controller
         ));
     }
 
-    /** Asks somebody. Who has an account is on the course at once; others get a link to make one, told only here. */
+    /** Invites somebody by a link. The answer is the same whether they have an account or not, and they accept it. */
     #[OA\Post(
         path: '/api/courses/{course}/invitations',
         operationId: 'invite',
@@ -63,13 +63,8 @@ final class PeopleController extends Controller
         $email = $request->string('email')->toString();
         $role = $request->string('role')->toString();
         $known = User::withEmail($email);
-        if ($known !== null) {
-            if ($known->roleIn($course->id) !== null) {
-                throw ValidationException::withMessages(['email' => "{$known->name} is on this course already."]);
-            }
-            $course->users()->attach($known, ['role' => $role]);
-
-            return response()->json(new InvitationMade(null, false), 201);
+        if ($known?->roleIn($course->id) !== null) {
+            throw ValidationException::withMessages(['email' => "{$known->name} is on this course already."]);
         }
         $token = Str::random(48);
         $invitation = DB::transaction(function () use ($request, $course, $email, $role, $token): Invitation {
@@ -85,7 +80,9 @@ final class PeopleController extends Controller
         $link = config()->string('app.url')."/invitations/$token";
         Mail::to($email)->send(new Invited($invitation->load(['course', 'user']), $link));
 
-        return response()->json(new InvitationMade($link, self::reachesPeople()), 201);
+        $isSent = self::reachesPeople();
+
+        return response()->json(new InvitationMade($isSent ? null : $link, $isSent), 201);
     }
 
     /** Whether letters leave this machine. */

@@ -4,15 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\KnownBrowser;
+use App\Accounts\LogIn;
+use App\Http\NewSession;
 use App\Http\Requests\LogInRequest;
 use App\Http\Resources\Me;
-use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
-use Illuminate\Validation\ValidationException;
 use OpenApi\Attributes as OA;
 
 final class SessionController extends Controller
@@ -37,13 +36,11 @@ final class SessionController extends Controller
     )]
     public function store(LogInRequest $request): JsonResponse
     {
-        // Capitals make no difference to an address.
-        $hasAddress = fn (Builder $users) => $users->scopes(['ofEmail' => [$request->string('email')->toString()]]);
-        if (! Auth::attempt(['email' => $hasAddress, 'password' => $request->string('password')->toString()])) {
-            throw ValidationException::withMessages(['email' => 'That address and password do not belong together.']);
-        }
-        $request->session()->regenerate();
-        KnownBrowser::remember($request, self::user($request));
+        NewSession::begin($request, LogIn::user(
+            $request->string('email')->toString(),
+            $request->string('password')->toString(),
+            $request->string('code')->toString(),
+        ));
 
         return $this->show($request);
     }

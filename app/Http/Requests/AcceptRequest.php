@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Accounts\PasswordRule;
+use App\Models\Invitation;
 use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
 
@@ -13,10 +15,20 @@ use OpenApi\Attributes as OA;
 ])]
 final class AcceptRequest extends FormRequest
 {
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return array_intersect_key((new FirstRunRequest)->rules(), ['name' => 1, 'password' => 1]);
+        // Whoever is logged in has an account.
+        if ($this->user() !== null) {
+            return ['name' => ['nullable', 'string'], 'password' => ['nullable', 'string']];
+        }
+        $token = $this->route('token');
+        $about = Invitation::of(is_string($token) ? $token : '')?->email;
+
+        return [
+            'name' => (new FirstRunRequest)->rules()['name'],
+            'password' => ['required', 'string', 'max:200', new PasswordRule([$about])],
+        ];
     }
 
     /** @return array<string, string> */

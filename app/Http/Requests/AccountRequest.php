@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Accounts\PasswordRule;
 use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Hash;
@@ -39,8 +40,15 @@ final class AccountRequest extends FormRequest
             'name' => ['required', 'string', 'max:200'],
             'time_zone' => ['nullable', 'string', 'timezone:all'],
             'current' => ['required_with:password', 'nullable', 'string', 'max:200', $isIts],
-            'password' => ['nullable', 'string', 'min:'.FirstRunRequest::LEAST_PASSWORD, 'max:200'],
+            'password' => ['nullable', 'string', 'max:200', new PasswordRule([$this->email()])],
         ];
+    }
+
+    private function email(): ?string
+    {
+        $user = $this->user();
+
+        return $user instanceof User ? $user->email : null;
     }
 
     /** @return array<string, string> */
@@ -49,9 +57,7 @@ final class AccountRequest extends FormRequest
         return [
             'name.required' => 'Type your name.',
             'time_zone.timezone' => 'There is no such time zone. Nothing was changed.',
-            'current.required_with' => 'Type the password that you have now, too.',
-            'password.min' => 'A password has '.FirstRunRequest::LEAST_PASSWORD
-                .' characters or more. Nothing was changed.',
+            'current.required_with' => 'Enter your current password too.',
         ];
     }
 }

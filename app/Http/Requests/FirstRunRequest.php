@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Accounts\PasswordRule;
 use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
 
@@ -14,15 +15,13 @@ use OpenApi\Attributes as OA;
 ])]
 final class FirstRunRequest extends FormRequest
 {
-    public const LEAST_PASSWORD = 10;
-
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
             'name' => ['required', 'string', 'max:200'],
             'email' => ['required', 'string', 'email:strict', 'max:200'],
-            'password' => ['required', 'string', 'min:'.self::LEAST_PASSWORD, 'max:200'],
+            'password' => ['required', 'string', 'max:200', new PasswordRule],
         ];
     }
 
@@ -32,9 +31,8 @@ final class FirstRunRequest extends FormRequest
         return [
             'name.required' => 'Type your name, as your students know you.',
             'email.required' => 'Type the e-mail address that you want to log in with.',
-            'email.email' => 'That is no e-mail address.',
+            'email.email' => 'Enter a valid e-mail address.',
             'password.required' => 'Choose a password.',
-            'password.min' => 'A password has '.self::LEAST_PASSWORD.' characters or more.',
         ];
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Accounts\PasswordRule;
+use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
 
@@ -14,14 +16,21 @@ use OpenApi\Attributes as OA;
 ])]
 final class ResetRequest extends FormRequest
 {
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
             'email' => ['required', 'string', 'max:200'],
             'token' => ['required', 'string', 'max:200'],
-            'password' => (new FirstRunRequest)->rules()['password'],
+            'password' => ['required', 'string', 'max:200', new PasswordRule([$this->userName()])],
         ];
+    }
+
+    private function userName(): ?string
+    {
+        $email = $this->input('email');
+
+        return is_string($email) ? User::withEmail($email)?->name : null;
     }
 
     /** @return array<string, string> */

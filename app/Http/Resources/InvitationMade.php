@@ -11,7 +11,7 @@ use OpenApi\Attributes as OA;
 final readonly class InvitationMade
 {
     public function __construct(
-        #[OA\Property(description: 'null where the address had an account, which is on the course now')]
+        #[OA\Property(description: 'null where a letter was sent: then only whoever reads it has the link')]
         public ?string $link,
         #[OA\Property(description: 'whether a letter was sent; without mail the link has to be passed on')]
         public bool $sent,

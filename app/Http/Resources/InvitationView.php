@@ -19,6 +19,8 @@ final readonly class InvitationView
         public string $email,
         #[OA\Property(enum: ['instructor', 'marker'])]
         public string $role,
+        #[OA\Property(description: 'whether the address has an account: then they log in with it')]
+        public bool $hasAccount,
     ) {
     }
 }

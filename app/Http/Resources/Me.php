@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Accounts\SecondFactor;
 use App\Models\User;
 use OpenApi\Attributes as OA;
 
@@ -22,11 +23,26 @@ final readonly class Me
         public ?string $timeZone,
         #[OA\Property(description: 'whether the outbox is for them to read')]
         public bool $keepsHouse,
+        #[OA\Property(description: 'whether they may make and import courses')]
+        public bool $opensCourses,
+        #[OA\Property(description: 'whether they log in with a code too')]
+        public bool $secondFactor,
+        #[OA\Property(description: 'whether the installation demands that')]
+        public bool $secondFactorDemanded,
     ) {
     }
 
     public static function of(User $user): self
     {
-        return new self($user->id, $user->name, $user->email, $user->time_zone, $user->keeps_house);
+        return new self(
+            $user->id,
+            $user->name,
+            $user->email,
+            $user->time_zone,
+            $user->keeps_house,
+            $user->mayOpenCourses(),
+            SecondFactor::isOn($user),
+            SecondFactor::isDemanded(),
+        );
     }
 }

@@ -866,7 +866,10 @@ export interface paths {
         };
         get: operations["invitation"];
         put?: never;
-        /** Makes the account that was asked for, on the course, and logs in with it: once. */
+        /**
+         * Puts whoever is logged in on the course, where the invitation is theirs; or makes the account, and logs in with it.
+         * @description Once.
+         */
         post: operations["acceptInvitation"];
         delete?: never;
         options?: never;
@@ -1365,7 +1368,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Asks somebody. Who has an account is on the course at once; others get a link to make one, told only here. */
+        /** Invites somebody by a link. The answer is the same whether they have an account or not, and they accept it. */
         post: operations["invite"];
         delete?: never;
         options?: never;
@@ -1802,6 +1805,23 @@ export interface paths {
         put?: never;
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/me/second-factor": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["confirmSecondFactor"];
+        /** Makes a new secret. Until a code of it is typed, the old way to log in stays. */
+        post: operations["beginSecondFactor"];
+        delete: operations["endSecondFactor"];
         options?: never;
         head?: never;
         patch?: never;
@@ -2351,6 +2371,10 @@ export interface components {
             /** @description by which due times are moved */
             weeks: number;
         };
+        CodeRequest: {
+            /** @description six digits */
+            code: string;
+        };
         CourseRequest: {
             title: string;
             school: string;
@@ -2448,6 +2472,8 @@ export interface components {
         LogInRequest: {
             email: string;
             password: string;
+            /** @description from the authenticator app, or a recovery code; where it is needed, the answer to the first try says so under this name */
+            code?: string | null;
         };
         MarkRequest: {
             points: number;
@@ -2540,6 +2566,10 @@ export interface components {
             heading: boolean | null;
             /** @description ids of students that are gone */
             setAside: string[] | null;
+        };
+        SecondFactorRequest: {
+            /** @description the password */
+            current: string;
         };
         SlipRequest: {
             /** @description What is done with one kind of slip in a class: with all of its places, or with those that are chosen. */
@@ -3210,7 +3240,7 @@ export interface components {
         };
         /** @description An invitation as it was made. Its link is shown only here. */
         InvitationMade: {
-            /** @description null where the address had an account, which is on the course now */
+            /** @description null where a letter was sent: then only whoever reads it has the link */
             link: string | null;
             /** @description whether a letter was sent; without mail the link has to be passed on */
             sent: boolean;
@@ -3222,6 +3252,8 @@ export interface components {
             email: string;
             /** @enum {string} */
             role: "instructor" | "marker";
+            /** @description whether the address has an account: then they log in with it */
+            hasAccount: boolean;
         };
         /** @description A requirement that people judge by eye, with the sites of a class. */
         Judging: {
@@ -3312,6 +3344,12 @@ export interface components {
             timeZone: string | null;
             /** @description whether the outbox is for them to read */
             keepsHouse: boolean;
+            /** @description whether they may make and import courses */
+            opensCourses: boolean;
+            /** @description whether they log in with a code too */
+            secondFactor: boolean;
+            /** @description whether the installation demands that */
+            secondFactorDemanded: boolean;
         };
         /** @description What a check says of a hand-in with one of its files mended. */
         MendedCheck: {
@@ -3483,6 +3521,13 @@ export interface components {
             /** @description whether a reply was released */
             replied: boolean;
         };
+        /** @description What an authenticator app needs to know. It counts once a code of it was typed. */
+        NewSecondFactor: {
+            /** @description in Base32, to be typed */
+            secret: string;
+            /** @description an otpauth: address, to be scanned */
+            address: string;
+        };
         /** @description Words that a reply may begin and end with, for the instructor to change. */
         OfferedWords: {
             opening: string;
@@ -3609,6 +3654,10 @@ export interface components {
             /** @description hand-ins that are written */
             done: number;
             of: number;
+        };
+        /** @description Codes to log in with when the telephone is lost. They are told once. */
+        RecoveryCodesView: {
+            codes: string[];
         };
         /** @description Another place that explains a finding. */
         RelatedPlace: {
@@ -7696,6 +7745,76 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["RuleView"];
                 };
+            };
+        };
+    };
+    confirmSecondFactor: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["CodeRequest"];
+            };
+        };
+        responses: {
+            /** @description It is on */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecoveryCodesView"];
+                };
+            };
+        };
+    };
+    beginSecondFactor: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["SecondFactorRequest"];
+            };
+        };
+        responses: {
+            /** @description Made */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NewSecondFactor"];
+                };
+            };
+        };
+    };
+    endSecondFactor: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["SecondFactorRequest"];
+            };
+        };
+        responses: {
+            /** @description It is off */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

@@ -99,11 +99,11 @@ function Names({id, data}: {id: string; data: Schemas['CourseView']}) {
     onSuccess: () => queries.invalidateQueries(),
   })
   return (
-    <ApiForm form={form} keep={keep} submit="Keep" label="Names">
+    <ApiForm form={form} keep={keep} submit="Save" label="Names">
       <CourseFields form={form} />
       {keep.isSuccess && (
         <Typography variant="body2" role="status">
-          Kept.
+          Saved.
         </Typography>
       )}
     </ApiForm>

@@ -33,14 +33,14 @@ export function People({courseId}: {courseId: string}) {
   })
   return (
     <>
-      <RuledTable caption="People" heads={['Name', 'E-mail', 'May', '']}>
+      <RuledTable caption="People" heads={['Name', 'E-mail', 'Role', '']}>
         {data.people.map(({id, name, email, role}) => (
           <tr key={id}>
             <th scope="row">{name}</th>
             <td>{email}</td>
             <td>
               <RoleChoice
-                label={`What ${name} may`}
+                label={`Role of ${name}`}
                 role={role}
                 onChoose={chosen => change.mutate({id, role: chosen})}
               />
@@ -49,27 +49,27 @@ export function People({courseId}: {courseId: string}) {
               <Link
                 component="button"
                 variant="body2"
-                aria-label={`Take ${name} off`}
+                aria-label={`Remove ${name}`}
                 onClick={() => takeOff.mutate(id)}
               >
-                Take off
+                Remove
               </Link>
             </td>
           </tr>
         ))}
         {data.invited.map(({id, email, role, until}) => (
           <tr key={id}>
-            <td>asked until {when(until)}</td>
+            <td>invited until {when(until)}</td>
             <td>{email}</td>
             <td>{role}</td>
             <td>
               <Link
                 component="button"
                 variant="body2"
-                aria-label={`Take back what ${email} was asked`}
+                aria-label={`Withdraw the invitation of ${email}`}
                 onClick={() => takeBack.mutate(id)}
               >
-                Take back
+                Withdraw
               </Link>
             </td>
           </tr>
@@ -113,7 +113,7 @@ function Ask({courseId, onAsked}: {courseId: string; onAsked: () => Promise<void
   return (
     <Box
       component="form"
-      aria-label="Ask somebody to help"
+      aria-label="Invite someone"
       noValidate
       onSubmit={event => {
         event.preventDefault()
@@ -123,28 +123,25 @@ function Ask({courseId, onAsked}: {courseId: string; onAsked: () => Promise<void
     >
       <Box sx={{display: 'flex', alignItems: 'baseline', gap: 2}}>
         <TextField
-          label="E-mail of somebody to help"
+          label="E-mail of the person to invite"
           type="email"
           value={email}
           onChange={event => setEmail(event.target.value)}
           sx={{width: 300}}
         />
-        <RoleChoice label="What they may" role={role} onChoose={setRole} />
+        <RoleChoice label="Role" role={role} onChoose={setRole} />
         <Button type="submit" variant="outlined" loading={ask.isPending}>
-          Ask them
+          Invite
         </Button>
       </Box>
       <ErrorText error={ask.error} />
       {ask.data !== undefined && (
         <Typography variant="body2" role="status" sx={{mt: 1, overflowWrap: 'anywhere'}}>
-          {ask.data.link === null && 'They had an account, and are on the course now.'}
-          {ask.data.link !== null &&
-            ask.data.sent &&
-            'A letter with a link is on its way. It works for 7 days, and once.'}
-          {ask.data.link !== null && !ask.data.sent && (
+          {ask.data.link === null && 'A letter with a link is on its way. It works once, for 7 days.'}
+          {ask.data.link !== null && (
             <>
-              This server sends no mail: give them this address yourself. It works for 7 days and once, and is shown
-              only now: <strong>{ask.data.link}</strong>
+              This server sends no mail: give them this address yourself. It works once, for 7 days, and is shown only
+              now: <strong>{ask.data.link}</strong>
             </>
           )}
         </Typography>

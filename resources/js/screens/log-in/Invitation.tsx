@@ -1,7 +1,7 @@
-import {Typography} from '@mui/material'
+import {Button, Typography} from '@mui/material'
 import {useMutation, useQuery, useQueryClient} from '@tanstack/react-query'
 import {useForm} from 'react-hook-form'
-import {useNavigate, useParams} from 'react-router'
+import {Link as RouterLink, useNavigate, useParams} from 'react-router'
 import {api, unwrap, type Schemas} from '../../api/client'
 import {me} from '../../api/queries'
 import {ApiForm, Field, sayBeside} from '../../parts/form/form'
@@ -17,6 +17,11 @@ export function Invitation() {
     queryKey: ['invitation', token],
     queryFn: () => unwrap(api.GET('/api/invitations/{token}', {params: {path}})),
     retry: false,
+  })
+  // Nobody is logged in, as a rule: that is no error here.
+  const {data: who = null} = useQuery({
+    queryKey: ['who'],
+    queryFn: () => unwrap(api.GET('/api/me')).catch(() => null),
   })
   const navigate = useNavigate()
   const queries = useQueryClient()
@@ -38,12 +43,39 @@ export function Invitation() {
         <>
           <Typography variant="body1" color="textSecondary">
             {data.by} asks you to {data.role === 'marker' ? 'mark hand-ins' : 'set and mark work'} in {data.course}.
-            Make an account to begin; you log in with {data.email}.
+            {data.hasAccount
+              ? ` Log in with ${data.email} to accept.`
+              : ` Make an account to begin; you log in with ${data.email}.`}
           </Typography>
-          <ApiForm form={form} keep={keep} submit="Make the account" label="Accept">
-            <Field form={form} name="name" label="Name" autoComplete="name" autoFocus />
-            <NewPassword form={form} />
-          </ApiForm>
+          {who === null && data.hasAccount && (
+            <Button
+              component={RouterLink}
+              to={`/log-in?to=${encodeURIComponent(`/invitations/${token}`)}`}
+              variant="contained"
+              sx={{mt: 2}}
+            >
+              Log in
+            </Button>
+          )}
+          {who === null && !data.hasAccount && (
+            <ApiForm form={form} keep={keep} submit="Make the account" label="Accept">
+              <Field form={form} name="name" label="Name" autoComplete="name" autoFocus />
+              <NewPassword form={form} />
+            </ApiForm>
+          )}
+          {who !== null && (
+            <>
+              <Button
+                variant="contained"
+                loading={keep.isPending}
+                onClick={() => keep.mutate({name: '', password: ''})}
+                sx={{mt: 2, mb: 1}}
+              >
+                Join the course as {who.name}
+              </Button>
+              <ErrorText error={keep.error} />
+            </>
+          )}
         </>
       )}
     </Cover>

@@ -2,7 +2,7 @@ import {Box, Button, Link, TextField, Typography} from '@mui/material'
 import {useMutation, useQuery, useQueryClient} from '@tanstack/react-query'
 import {useState, type SubmitEvent} from 'react'
 import {useNavigate, useSearchParams} from 'react-router'
-import {api, unwrap} from '../../api/client'
+import {api, ApiError, unwrap} from '../../api/client'
 import {firstRun, me} from '../../api/queries'
 import {ErrorText} from '../../parts/Remark'
 import {Cover} from './Cover'
@@ -16,11 +16,12 @@ export function LogIn() {
 function LogInForm() {
   const [email, setEmail] = useState('')
   const [password, setPassword] = useState('')
+  const [code, setCode] = useState('')
   const [search] = useSearchParams()
   const navigate = useNavigate()
   const queries = useQueryClient()
   const logIn = useMutation({
-    mutationFn: () => unwrap(api.POST('/api/log-in', {body: {email, password}})),
+    mutationFn: () => unwrap(api.POST('/api/log-in', {body: {email, password, code}})),
     onSuccess: async who => {
       queries.clear()
       queries.setQueryData(me.queryKey, who)
@@ -28,6 +29,7 @@ function LogInForm() {
       await navigate(to.startsWith('/') && !to.startsWith('//') ? to : '/')
     },
   })
+  const wantsCode = logIn.error instanceof ApiError && 'code' in logIn.error.fields
   const submit = (event: SubmitEvent) => {
     event.preventDefault()
     logIn.mutate()
@@ -55,6 +57,17 @@ function LogInForm() {
           value={password}
           onChange={event => setPassword(event.target.value)}
         />
+        {(wantsCode || code !== '') && (
+          <TextField
+            label="Code"
+            helperText="Six digits from your authenticator app, or a recovery code"
+            autoComplete="one-time-code"
+            autoFocus
+            required
+            value={code}
+            onChange={event => setCode(event.target.value)}
+          />
+        )}
         <ErrorText error={logIn.error} />
         <Button type="submit" variant="contained" loading={logIn.isPending} sx={{justifySelf: 'start'}}>
           Log in

@@ -12,6 +12,7 @@ import {useKeyboard} from '../../parts/keys'
 import {Part} from '../../parts/Part'
 import {readIn} from '../../parts/when'
 import {Screen} from '../Screen'
+import {SecondFactor} from './SecondFactor'
 
 /** As they are typed: an empty time zone is that of the browser. */
 type Words = Schemas['AccountRequest'] & {time_zone: string}
@@ -48,7 +49,7 @@ function AccountScreen() {
       <Typography variant="body2" color="textSecondary" sx={{mt: 1, mb: 3}}>
         You log in with {data.email}.
       </Typography>
-      <ApiForm form={form} keep={keep} submit="Keep" label="You">
+      <ApiForm form={form} keep={keep} submit="Save" label="You">
         <Field form={form} name="name" label="Name, as your students know you" autoComplete="name" />
         <TimeZone
           form={form}
@@ -56,21 +57,22 @@ function AccountScreen() {
           helperText="Times are shown to you in it."
           none={`As where I am (${HERE.replaceAll('_', ' ')})`}
         />
-        <NewPassword form={form} label="Another password" also="; empty to keep the one you have" />
+        <NewPassword form={form} label="New password" also="; leave empty to keep the one you have" />
         <Field
           form={form}
           name="current"
-          label="The password you have now"
+          label="Current password"
           type="password"
           autoComplete="current-password"
-          helperText="Needed for another one only"
+          helperText="Only needed to change it"
         />
         {keep.isSuccess && (
           <Typography variant="body2" role="status">
-            Kept.
+            Saved.
           </Typography>
         )}
       </ApiForm>
+      <SecondFactor who={data} />
       <OnThisMachine />
       {data.keepsHouse && (
         <Typography variant="body1" sx={{borderTop: 1, borderColor: 'divider', pt: 2, mt: 3}}>
@@ -95,7 +97,7 @@ function OnThisMachine() {
         control={
           <Switch checked={mode === 'dark'} onChange={event => setMode(event.target.checked ? 'dark' : 'light')} />
         }
-        label="By lamp: dark paper, light ink"
+        label="Dark mode"
       />
       <br />
       <FormControlLabel

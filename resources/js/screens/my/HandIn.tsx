@@ -129,7 +129,14 @@ export function HandIn({
                 Stop
               </Button>
             )}
-            <Button variant="contained" loading={handIn.isPending} disabled={busy} onClick={() => handIn.mutate(given)}>
+            <Button
+              variant="contained"
+              loading={handIn.isPending}
+              onClick={() => {
+                attempt.stop()
+                handIn.mutate(given)
+              }}
+            >
               Hand it in
             </Button>
           </Box>

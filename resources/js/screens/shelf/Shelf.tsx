@@ -2,7 +2,7 @@ import {Box, Link, Typography} from '@mui/material'
 import {useSuspenseQuery} from '@tanstack/react-query'
 import {Link as RouterLink} from 'react-router'
 import type {Schemas} from '../../api/client'
-import {shelf} from '../../api/queries'
+import {me, shelf} from '../../api/queries'
 import {Frame} from '../../parts/Frame'
 import {Empty} from '../../parts/Remark'
 import {many, when} from '../../parts/when'
@@ -16,6 +16,7 @@ export const Shelf = () => (
 
 function ShelfScreen() {
   const {data} = useSuspenseQuery(shelf)
+  const {opensCourses} = useSuspenseQuery(me).data
   const away = data.courses.filter(({putAway}) => putAway)
   return (
     <Frame steps={[{name: 'Shelf'}]}>
@@ -32,9 +33,11 @@ function ShelfScreen() {
         <Typography variant="h2" gutterBottom>
           Courses
         </Typography>
-        <Link component={RouterLink} variant="body2" to="/courses/new">
-          Make a course
-        </Link>
+        {opensCourses && (
+          <Link component={RouterLink} variant="body2" to="/courses/new">
+            New course
+          </Link>
+        )}
       </Box>
       {data.courses.length === 0 && <Empty>You are on no course yet. Make one, or ask to be put on one.</Empty>}
       <Box
