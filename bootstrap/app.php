@@ -3,9 +3,10 @@
 declare(strict_types=1);
 
 use App\Http\DatabaseDown;
+use App\Http\Middleware\OwnHost;
+use App\Http\Middleware\PolicyHeaders;
 use App\Http\Middleware\RefuseControlCharacters;
 use App\Http\Middleware\RefuseLists;
-use App\Http\Middleware\SecurityHeaders;
 use App\Models\CheckRun;
 use App\Models\Letter;
 use App\Models\SiteTry;
@@ -15,6 +16,7 @@ use App\Records\Prepared;
 use App\Running\ForgottenWork;
 use App\Running\JobsOfTheFuture;
 use Illuminate\Console\Scheduling\Schedule;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Database\QueryException;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Foundation\Application;
@@ -26,6 +28,7 @@ use Illuminate\Session\TokenMismatchException;
 use Illuminate\Support\Facades\Route;
 use InkedMargin\Core\Source\OverLimit;
 use Symfony\Component\HttpKernel\Exception\HttpException;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
@@ -43,7 +46,8 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(HandleCors::class);
         // A first cell that is empty, and the last line of a brief, are as they were typed.
         $middleware->trimStrings(except: ['text', 'source']);
-        $middleware->web(append: [SecurityHeaders::class]);
+        $middleware->web(append: [OwnHost::class]);
+        $middleware->prepend(PolicyHeaders::class);
         // Before anything trims what was sent.
         $middleware->prepend(RefuseControlCharacters::class);
         $middleware->append(RefuseLists::class);
@@ -68,6 +72,11 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->map(fn (UniqueConstraintViolationException $error) => new HttpException(
             409,
             'The same was being done at this moment, here or by somebody else. Look at what is there now.',
+            $error,
+        ));
+        // Which class was not found is nobody's business.
+        $exceptions->map(fn (ModelNotFoundException $error) => new NotFoundHttpException(
+            'There is nothing at this address.',
             $error,
         ));
         $exceptions->map(fn (OverLimit $error) => new HttpException(422, $error->getMessage(), $error));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Files\SharedDisk;
 use App\Intake\BlobStore;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
@@ -38,8 +39,23 @@ final class CollectBlobs extends Command
         foreach ($unused->pluck('sha256') as $sha256) {
             $count += is_string($sha256) && $blobs->drop($sha256) ? 1 : 0;
         }
+        $count += self::dropDrafts();
         $this->line("$count deleted.");
 
         return self::SUCCESS;
+    }
+
+    /** What was being written when the machine stopped stays under the name of a draft. */
+    private static function dropDrafts(): int
+    {
+        $before = now()->subHours(self::HOURS)->getTimestamp();
+        $drafts = array_filter(
+            SharedDisk::isObjectStore() ? [] : SharedDisk::get()->allFiles('blobs'),
+            fn (string $path) => str_starts_with(basename($path), '.')
+                && SharedDisk::get()->lastModified($path) < $before,
+        );
+        SharedDisk::get()->delete($drafts);
+
+        return count($drafts);
     }
 }

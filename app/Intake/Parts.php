@@ -41,6 +41,9 @@ final readonly class Parts
                 && @fwrite($file, $part) === strlen($part)
                 && fclose($file);
             if (! $isKept) {
+                if ($offset === 0) {
+                    @unlink($path);
+                }
                 throw new StoreFailure(
                     'The server could not keep a part of the file; its disk may be full. Try again later.',
                 );

@@ -62,7 +62,7 @@ final readonly class Tables
                 ],
                 secret: 'password',
             ),
-            new Table('courses', 'id = :course', without: ['link_seed', 'link_sha256']),
+            new Table('courses', 'id = :course', without: ['link_seed', 'link_sha256', 'link_word']),
             new Table('course_user', $ofCourse, ['user_id']),
             new Table('students', 'id in '.self::STUDENTS, without: ['link_seed', 'link_sha256']),
             new Table('grade_parts', $ofCourse),

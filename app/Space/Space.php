@@ -41,6 +41,8 @@ final readonly class Space
                 select archive_sha256 from given
                 union select sha256 from hand_in_files where hand_in_id in (select id from given)
                 union select sha256 from arrivals where assignment_id in (select id from work)
+                union select sha256 from mended_steps where mended_copy_id in
+                    (select id from mended_copies where hand_in_id in (select id from given))
                 union select sha256 from assignment_files where assignment_id in (select id from work)
                 union select sha256 from brief_files where brief_id in
                     (select id from briefs where assignment_id in (select id from work)))

@@ -21,17 +21,29 @@ final readonly class CourseLink
             : config()->string('app.url').'/join/'.LinkToken::of(self::purpose($course), $course->link_seed);
     }
 
-    /** Another one each time: the one before leads nowhere from then on. */
-    public static function turnOn(Course $course): string
+    /**
+     * Another one each time: the one before leads nowhere from then on.
+     *
+     * @param  string|null  $word  that must be typed too; null for none
+     */
+    public static function turnOn(Course $course, ?string $word): string
     {
-        $course->update(LinkToken::another(self::purpose($course)));
+        $course->update(['link_word' => $word] + LinkToken::another(self::purpose($course)));
 
         return (string) self::of($course);
     }
 
     public static function turnOff(Course $course): void
     {
-        $course->update(['link_seed' => null, 'link_sha256' => null]);
+        $course->update(['link_seed' => null, 'link_sha256' => null, 'link_word' => null]);
+    }
+
+    /** Whether it is the word of the course: however it is capitalised, and with whatever spaces around it. */
+    public static function isWord(Course $course, string $word): bool
+    {
+        $plain = fn (string $text): string => mb_strtolower(trim($text));
+
+        return $course->link_word === null || hash_equals($plain($course->link_word), $plain($word));
     }
 
     /** Null for a link that leads nowhere. */

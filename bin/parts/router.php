@@ -31,6 +31,7 @@ if ($file !== false && $type !== null && is_file($file) && str_starts_with($file
     $isKept = str_starts_with($path, '/build/assets/');
     header("Content-Type: $type");
     header('X-Content-Type-Options: nosniff');
+    header('Referrer-Policy: same-origin');
     header('Cache-Control: '.($isKept ? 'public, max-age=31536000, immutable' : 'no-cache'));
     readfile($file);
 

@@ -173,6 +173,17 @@ it('keeps what is old and what is unused from growing, by night', function () {
     $this->artisan('schedule:list')->expectsOutputToContain('blobs:collect')->assertSuccessful();
 });
 
+it('deletes what was being written when the machine stopped, a day later', function () {
+    $disk = Storage::disk('local');
+    $disk->put('blobs/ab/.draft', '');
+    $this->artisan('blobs:collect')->assertSuccessful();
+    $disk->assertExists('blobs/ab/.draft');
+    touch($disk->path('blobs/ab/.draft'), now()->subDays(2)->getTimestamp());
+    $this->artisan('blobs:collect')->assertSuccessful();
+
+    $disk->assertMissing('blobs/ab/.draft');
+});
+
 it('has somebody who may and somebody who may not for every address of the API', function () {
     $tested = file_get_contents(__DIR__.'/PolicyTest.php');
     $open = ['api/log-in', 'api/log-out', 'api/me', 'api/me/second-factor', 'api/shelf', 'api/brief.schema.json', 'api/first-run', 'api/courses', 'api/brief-kinds',

@@ -470,7 +470,7 @@ it('forgets what never arrived whole, with its bytes', function () {
 it('has one link for the course that asks for a handle, once an instructor turns it on', function () {
     $this->actingAs($this->user);
     $at = "/api/courses/{$this->work->course_id}/link";
-    $this->getJson($at)->assertOk()->assertExactJson(['link' => null]);
+    $this->getJson($at)->assertOk()->assertExactJson(['link' => null, 'word' => null]);
     $token = basename($this->putJson($at)->assertOk()->json('link'));
     expect($this->getJson($at)->json('link'))->toEndWith($token)
         ->and(json_encode(DB::table('courses')->get()))->not->toContain($token);
@@ -489,4 +489,18 @@ it('has one link for the course that asks for a handle, once an instructor turns
     $this->postJson("/api/join/$token", ['handle' => 'wfinch'])->assertUnprocessable();
     $this->actingAs($this->user)->deleteJson($at)->assertNoContent();
     $this->getJson("/api/join/$token")->assertNotFound()->assertSee('no course behind this link');
+});
+
+it('asks for the word of the course, where it has one', function () {
+    $at = "/api/courses/{$this->work->course_id}/link";
+    $this->actingAs($this->user)->putJson($at, ['word' => 'abc'])->assertUnprocessable();
+    $token = basename($this->putJson($at, ['word' => 'Lantern'])->assertOk()->json('link'));
+    $this->getJson($at)->assertJson(['word' => 'Lantern']);
+    auth()->logout();
+    $join = fn (array $with) => $this->postJson("/api/join/$token", ['handle' => 'wfinch'] + $with);
+
+    $this->getJson("/api/join/$token")->assertJson(['asksForWord' => true]);
+    $join([])->assertUnprocessable()->assertSee('do not belong together');
+    $join(['word' => 'lanterns'])->assertUnprocessable();
+    $join(['word' => ' lantern '])->assertOk();
 });

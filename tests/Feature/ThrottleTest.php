@@ -25,7 +25,7 @@ it('shuts nothing for anybody when somebody sends nothing, over and over', funct
         'course_id' => $this->work->course_id, 'email' => 'i@example.org', 'role' => 'marker',
         'token_sha256' => hash('sha256', $token), 'expires_at' => now()->addDay(), 'user_id' => $this->user->id,
     ]);
-    $link = basename(CourseLink::turnOn($this->work->course));
+    $link = basename(CourseLink::turnOn($this->work->course, null));
 
     $this->getJson("/api/join/$link")->assertOk();
     $this->postJson("/api/join/$link", ['handle' => 'wfinch'])->assertOk();
@@ -44,7 +44,7 @@ it('keeps a class with the right link in, however many wrong ones are tried from
 });
 
 it('slows down the handle that is tried, and no other of the class', function () {
-    $link = basename(CourseLink::turnOn($this->work->course));
+    $link = basename(CourseLink::turnOn($this->work->course, null));
     for ($try = 0; $try < 11; $try++) {
         $last = $this->postJson("/api/join/$link", ['handle' => 'nobody']);
     }

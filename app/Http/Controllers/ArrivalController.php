@@ -227,6 +227,8 @@ final class ArrivalController extends Controller
     )]
     public function add(PartRequest $request, Upload $upload, Parts $parts): JsonResponse
     {
+        self::refuseStudents($upload);
+
         return response()->json(UploadView::of($upload, $parts->add($upload, $request->offset(), $request->part())));
     }
 
@@ -243,7 +245,7 @@ final class ArrivalController extends Controller
     )]
     public function drop(DropRequest $request, Upload $upload, Parts $parts): JsonResponse
     {
-        abort_if($upload->student_id !== null, 404, 'There is no such file on its way.');
+        self::refuseStudents($upload);
         $assignment = $upload->assignment()->firstOrFail();
         self::refuseClosed($assignment);
         $sha256 = $parts->finish($upload);
@@ -290,6 +292,12 @@ final class ArrivalController extends Controller
 
             return new TakenBack($gone->count(), $kept->count());
         }));
+    }
+
+    /** What a student sends is for them alone to send. */
+    private static function refuseStudents(Upload $upload): void
+    {
+        abort_if($upload->student_id !== null, 404, 'There is no such file on its way.');
     }
 
     /** @throws ValidationException where there is no space for so many bytes */

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\CourseLinkRequest;
 use App\Http\Requests\JoinRequest;
 use App\Http\Resources\CourseDoor;
 use App\Http\Resources\CourseLinkView;
+use App\Http\Resources\MyLink;
 use App\Models\Course;
 use App\Students\CourseLink;
 use App\Students\PrivateLink;
@@ -29,22 +31,25 @@ final class CourseLinkController extends Controller
     )]
     public function show(Course $course): JsonResponse
     {
-        return response()->json(new CourseLinkView(CourseLink::of($course)));
+        return response()->json(new CourseLinkView(CourseLink::of($course), $course->link_word));
     }
 
     /** Turns it on; or makes another where it is on. */
     #[OA\Put(
         path: '/api/courses/{course}/link',
         operationId: 'turnCourseLinkOn',
+        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: CourseLinkRequest::class)),
         responses: [new OA\Response(
             response: 200,
             description: 'On',
             content: new OA\JsonContent(ref: CourseLinkView::class),
         )],
     )]
-    public function store(Course $course): JsonResponse
+    public function store(CourseLinkRequest $request, Course $course): JsonResponse
     {
-        return response()->json(new CourseLinkView(CourseLink::turnOn($course)));
+        $word = $request->filled('word') ? $request->string('word')->toString() : null;
+
+        return response()->json(new CourseLinkView(CourseLink::turnOn($course, $word), $word));
     }
 
     #[OA\Delete(
@@ -70,7 +75,9 @@ final class CourseLinkController extends Controller
     )]
     public function door(string $token): JsonResponse
     {
-        return response()->json(new CourseDoor(self::course($token)->title));
+        $course = self::course($token);
+
+        return response()->json(new CourseDoor($course->title, $course->link_word !== null));
     }
 
     #[OA\Post(
@@ -80,19 +87,22 @@ final class CourseLinkController extends Controller
         responses: [new OA\Response(
             response: 200,
             description: 'The student’s own page',
-            content: new OA\JsonContent(ref: CourseLinkView::class),
+            content: new OA\JsonContent(ref: MyLink::class),
         )],
     )]
     public function join(JoinRequest $request, string $token): JsonResponse
     {
-        $student = CourseLink::student(self::course($token), $request->string('handle')->toString());
-        if ($student === null) {
-            throw ValidationException::withMessages([
-                'handle' => 'Nobody in this course has that handle. Is it spelled as your school spells it?',
-            ]);
+        $course = self::course($token);
+        $student = CourseLink::student($course, $request->string('handle')->toString());
+        $isWord = CourseLink::isWord($course, $request->string('word')->toString());
+        if ($student === null || ! $isWord) {
+            // Which of the two is wrong would help whoever guesses.
+            throw ValidationException::withMessages(['handle' => $course->link_word === null
+                ? 'Nobody in this course has that handle. Is it spelled as your school spells it?'
+                : 'That handle and word do not belong together. Ask your instructor for the word of the course.']);
         }
 
-        return response()->json(new CourseLinkView(PrivateLink::of($student)));
+        return response()->json(new MyLink(PrivateLink::of($student)));
     }
 
     private static function course(string $token): Course

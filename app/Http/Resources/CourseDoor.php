@@ -13,6 +13,8 @@ final readonly class CourseDoor
     public function __construct(
         #[OA\Property]
         public string $course,
+        #[OA\Property(description: 'whether the word of the course must be typed too')]
+        public bool $asksForWord,
     ) {
     }
 }

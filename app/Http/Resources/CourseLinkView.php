@@ -6,13 +6,15 @@ namespace App\Http\Resources;
 
 use OpenApi\Attributes as OA;
 
-/** A link; null where there is none. */
+/** The link of a course. */
 #[OA\Schema]
 final readonly class CourseLinkView
 {
     public function __construct(
-        #[OA\Property]
+        #[OA\Property(description: 'null where it is off')]
         public ?string $link,
+        #[OA\Property(description: 'that must be typed too; null for none')]
+        public ?string $word,
     ) {
     }
 }

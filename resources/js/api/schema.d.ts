@@ -867,8 +867,8 @@ export interface paths {
         get: operations["invitation"];
         put?: never;
         /**
-         * Puts whoever is logged in on the course, where the invitation is theirs; or makes the account, and logs in with it.
-         * @description Once.
+         * Puts whoever is logged in on the course, where the invitation is theirs; or makes the account, and logs in with
+         *     it. Once.
          */
         post: operations["acceptInvitation"];
         delete?: never;
@@ -2375,6 +2375,10 @@ export interface components {
             /** @description six digits */
             code: string;
         };
+        CourseLinkRequest: {
+            /** @description that must be typed besides the handle; null or empty for none */
+            word?: string | null;
+        };
         CourseRequest: {
             title: string;
             school: string;
@@ -2460,6 +2464,8 @@ export interface components {
         };
         JoinRequest: {
             handle: string;
+            /** @description of the course, where it asks for one */
+            word?: string | null;
         };
         LeaveOutRequest: {
             /** @description Why nobody of a class is marked on a requirement. */
@@ -2923,10 +2929,15 @@ export interface components {
         /** @description What a course is called, for whoever comes by its link. */
         CourseDoor: {
             course: string;
+            /** @description whether the word of the course must be typed too */
+            asksForWord: boolean;
         };
-        /** @description A link; null where there is none. */
+        /** @description The link of a course. */
         CourseLinkView: {
+            /** @description null where it is off */
             link: string | null;
+            /** @description that must be typed too; null for none */
+            word: string | null;
         };
         /** @description A course on the shelf. */
         CourseSpine: {
@@ -3477,6 +3488,10 @@ export interface components {
             findings: components["schemas"]["PencilledFinding"][];
             /** @description one for each kind of finding */
             teachings: components["schemas"]["Teaching"][];
+        };
+        /** @description Where a student's own page is. */
+        MyLink: {
+            link: string;
         };
         /** @description A requirement and what it came to, for a student. */
         MyOutcome: {
@@ -5429,7 +5444,11 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["CourseLinkRequest"];
+            };
+        };
         responses: {
             /** @description On */
             200: {
@@ -5505,7 +5524,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["CourseLinkView"];
+                    "application/json": components["schemas"]["MyLink"];
                 };
             };
         };

@@ -19,11 +19,11 @@ function Door() {
   const {token = ''} = useParams()
   const {data} = useSuspenseQuery(courseDoor(token))
   const navigate = useNavigate()
-  const form = useForm({defaultValues: {handle: ''}})
+  const form = useForm({defaultValues: {handle: '', word: ''}})
   const join = useMutation({
-    mutationFn: (body: {handle: string}) => unwrap(api.POST('/api/join/{token}', {params: {path: {token}}, body})),
+    mutationFn: (body: {handle: string; word: string}) => unwrap(api.POST('/api/join/{token}', {params: {path: {token}}, body})),
     onError: error => sayBeside(error, form),
-    onSuccess: ({link}) => navigate(new URL(link ?? '/').pathname),
+    onSuccess: ({link}) => navigate(new URL(link).pathname),
   })
   return (
     <MyFrame title={data.course} home={`/join/${token}`}>
@@ -39,6 +39,9 @@ function Door() {
           autoComplete="username"
           helperText="The log-in or student number that your school knows you by"
         />
+        {data.asksForWord && (
+          <Field form={form} name="word" label="The word of the course" helperText="Your instructor has told it to you" />
+        )}
       </ApiForm>
     </MyFrame>
   )

@@ -1,5 +1,6 @@
-import {Box, Button, Link, Typography} from '@mui/material'
+import {Box, Button, Link, TextField, Typography} from '@mui/material'
 import {useMutation, useQueryClient, useSuspenseQuery} from '@tanstack/react-query'
+import {useState} from 'react'
 import {useParams} from 'react-router'
 import {api, unwrap, type Schemas} from '../../api/client'
 import {course, courseLink, studentLinks} from '../../api/queries'
@@ -42,7 +43,7 @@ function LinksScreen() {
       </Box>
       <Typography className="not-printed" variant="body2" color="textSecondary" sx={{maxWidth: 680, mb: 2}}>
         By their link students come to a page of their own, without logging in: the work that is set, a way to try and
-        to hand in, and their replies. Whoever has a link can hand in for that student. Making a new one ends the old.
+        to hand in, and their replies. Whoever has a link can hand in for that student. A new link ends the old one.
       </Typography>
       <ErrorText error={send.error} />
       {send.data !== undefined && (
@@ -67,10 +68,11 @@ function OneForAll({courseId}: {courseId: string}) {
   const {data} = useSuspenseQuery(courseLink(courseId))
   const queries = useQueryClient()
   const params = {path: {course: courseId}}
+  const [word, setWord] = useState('')
   const turn = useMutation({
     mutationFn: (on: boolean) =>
       on
-        ? unwrap<unknown>(api.PUT('/api/courses/{course}/link', {params}))
+        ? unwrap<unknown>(api.PUT('/api/courses/{course}/link', {params, body: {word: word === '' ? null : word}}))
         : unwrap<unknown>(api.DELETE('/api/courses/{course}/link', {params})),
     onSettled: () => queries.invalidateQueries({queryKey: courseLink(courseId).queryKey}),
   })
@@ -80,16 +82,29 @@ function OneForAll({courseId}: {courseId: string}) {
         One link for all
       </Typography>
       <Typography variant="body2" color="textSecondary" sx={{maxWidth: 680, mb: 1}}>
-        It asks for a handle and nothing else: whoever has it and knows a handle comes to the page of that student. It
-        is off unless you turn it on.
+        Students open it and type their handle. Whoever has the link and knows a handle can open that student’s page,
+        read the replies and hand in. Handles are often easy to guess, so ask for a word too, and tell it in class.
       </Typography>
       {data.link !== null && (
         <Typography variant="body2" sx={{fontFamily: mono, overflowWrap: 'anywhere', mb: 1}}>
           {data.link}
         </Typography>
       )}
+      {data.link !== null && (
+        <Typography variant="body2" sx={{mb: 1}}>
+          {data.word === null ? 'It asks for a handle alone.' : `It asks for a handle and the word “${data.word}”.`}
+        </Typography>
+      )}
+      {data.link === null && (
+        <TextField
+          label="Word to ask for (recommended)"
+          value={word}
+          onChange={event => setWord(event.target.value)}
+          sx={{display: 'block', mb: 1.5}}
+        />
+      )}
       <Button variant="outlined" loading={turn.isPending} onClick={() => turn.mutate(data.link === null)}>
-        {data.link === null ? 'Make a link for the course' : 'End this link'}
+        {data.link === null ? 'Turn on' : 'Turn off'}
       </Button>
       <ErrorText error={turn.error} />
     </Box>
@@ -119,7 +134,7 @@ function Line({courseId, student}: {courseId: string; student: Schemas['StudentL
           aria-label={`Make a new link for ${student.name}`}
           onClick={() => revoke.mutate()}
         >
-          Make a new one
+          New link
         </Link>
       </Box>
       <Typography variant="body2" sx={{fontFamily: mono, overflowWrap: 'anywhere'}}>
