@@ -28,6 +28,8 @@ final readonly class Backup
     /** @return int how many files were copied */
     public function write(): int
     {
+        // All that is written here is full of names and marks: it is for its owner alone.
+        umask(0o077);
         File::ensureDirectoryExists("$this->folder/blobs", 0o700);
         // The database first: then every file that it names is in the copy.
         $this->run(['pg_dump', '--format=custom', '--no-owner', "--file=$this->folder/".self::DUMP.'.new']);

@@ -184,6 +184,13 @@ it('deletes what was being written when the machine stopped, a day later', funct
     $disk->assertMissing('blobs/ab/.draft');
 });
 
+it('names only tests that are there where it says what holds its security', function () {
+    preg_match_all('~`((?:core/)?tests/[\w/.]+)`~', (string) file_get_contents(base_path('docs/security.md')), $named);
+
+    expect(array_filter($named[1], fn (string $path) => ! file_exists(base_path($path))))->toBe([])
+        ->and(count($named[1]))->toBeGreaterThan(20);
+});
+
 it('has somebody who may and somebody who may not for every address of the API', function () {
     $tested = file_get_contents(__DIR__.'/PolicyTest.php');
     $open = ['api/log-in', 'api/log-out', 'api/me', 'api/me/second-factor', 'api/shelf', 'api/brief.schema.json', 'api/first-run', 'api/courses', 'api/brief-kinds',

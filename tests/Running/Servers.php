@@ -19,6 +19,9 @@ final class Servers
     /** @var array<string, Process> */
     private array $running = [];
 
+    /** @var array<string, array{int, int}> ports of the application and of students' pages by TLS, by web host */
+    public array $tls = [];
+
     /** @param  array<string, string>  $env  settings of the application */
     public function __construct(public array $env)
     {
@@ -148,13 +151,29 @@ final class Servers
             'seen-margin.school.example' => 'localhost', 'margin.school.example' => '127.0.0.1',
         ]);
         $site = preg_replace('/^\s*ssl_certificate.*$/m', '', $site) ?? '';
-        foreach ([$port, $own] as $listen) {
-            $site = preg_replace('/listen 443 ssl;/', "listen 127.0.0.1:$listen;", $site, 1) ?? '';
+        // Each host by http, as other tests ask for it, and by TLS.
+        $this->run([
+            'openssl', 'req', '-x509', '-newkey', 'rsa:2048', '-nodes', '-days', '1', '-subj', '/CN=localhost', '-keyout',
+            "$this->folder/tls.key", '-out', "$this->folder/tls.pem",
+        ]);
+        $this->tls[$name] = [self::port(), self::port()];
+        foreach ([$port, $own] as $at => $listen) {
+            $site = preg_replace(
+                '/listen 443 ssl;/',
+                "listen 127.0.0.1:$listen; listen 127.0.0.1:{$this->tls[$name][$at]} ssl; ssl_certificate "
+                    ."$this->folder/tls.pem; ssl_certificate_key $this->folder/tls.key;",
+                $site,
+                1,
+            ) ?? '';
         }
+        $site = strtr($site, [
+            'listen 80;' => 'listen 127.0.0.1:'.self::port().';',
+            '/var/log/nginx/inked-margin.log' => "$this->folder/$name-access.log",
+        ]);
         file_put_contents("$this->folder/$name-nginx.conf", implode("\n", [
             ...(self::user() === 'root' ? ['user root;'] : []),
             "pid $this->folder/$name-nginx.pid;", "error_log $this->folder/$name-nginx.log;", 'events {}', 'http {',
-            'include /etc/nginx/mime.types;', 'access_log off;',
+            'include /etc/nginx/mime.types;',
             "client_body_temp_path $this->folder/nginx/$name-body;",
             "fastcgi_temp_path $this->folder/nginx/$name-fastcgi;", "proxy_temp_path $this->folder/nginx/$name-proxy;",
             "uwsgi_temp_path $this->folder/nginx/$name-uwsgi;", "scgi_temp_path $this->folder/nginx/$name-scgi;", $site,
