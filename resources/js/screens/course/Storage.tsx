@@ -22,7 +22,7 @@ export function Storage({id}: {id: string}) {
 }
 
 function Used({name, used, quota}: {name: string; used: number; quota: number}) {
-  const percent = Math.min(100, (100 * used) / Math.max(1, quota))
+  const percent = Math.min(100, Math.round((100 * used) / Math.max(1, quota)))
   return (
     <Box>
       <Typography variant="body1">

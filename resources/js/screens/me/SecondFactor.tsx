@@ -6,6 +6,7 @@ import {encode} from 'uqr'
 import {api, unwrap, type Schemas} from '../../api/client'
 import {ApiForm, Field, sayBeside} from '../../parts/form/form'
 import {Part} from '../../parts/Part'
+import {mono} from '../../theme/theme'
 
 /** Logging in with a code from a telephone besides the password. */
 export function SecondFactor({who}: {who: Schemas['Me']}) {
@@ -78,7 +79,7 @@ function Confirm({begun, onDone}: {begun: Schemas['NewSecondFactor']; onDone: (c
       </Typography>
       <Box sx={{display: 'flex', gap: 3, alignItems: 'center', flexWrap: 'wrap', my: 2}}>
         <QrCode text={begun.address} />
-        <Typography variant="body1" component="code" sx={{overflowWrap: 'anywhere', maxWidth: 260}}>
+        <Typography variant="body1" component="code" sx={{fontFamily: mono, overflowWrap: 'anywhere', maxWidth: 260}}>
           {begun.secret.replaceAll(/(.{4})(?=.)/g, '$1 ')}
         </Typography>
       </Box>
@@ -96,7 +97,7 @@ function RecoveryCodes({codes}: {codes: string[]}) {
         Two-step log-in is on. Keep these recovery codes in a safe place: if you lose your phone, each of them logs you
         in once. They are shown only now.
       </Typography>
-      <Box component="ul" sx={{columns: 2, maxWidth: 360, listStyle: 'none', p: 0, fontFamily: 'monospace'}}>
+      <Box component="ul" sx={{columns: 2, maxWidth: 360, listStyle: 'none', p: 0, fontFamily: mono}}>
         {codes.map(code => (
           <li key={code}>{code}</li>
         ))}

@@ -100,7 +100,8 @@ function OneForAll({courseId}: {courseId: string}) {
           label="Word to ask for (recommended)"
           value={word}
           onChange={event => setWord(event.target.value)}
-          sx={{display: 'block', mb: 1.5}}
+          fullWidth
+          sx={{display: 'block', maxWidth: 340, mb: 1.5}}
         />
       )}
       <Button variant="outlined" loading={turn.isPending} onClick={() => turn.mutate(data.link === null)}>
