@@ -21,7 +21,8 @@ ob_start(function (string $body): string {
 
 $public = dirname(__DIR__, 2).'/public';
 $path = (string) parse_url((string) $_SERVER['REQUEST_URI'], PHP_URL_PATH);
-$file = realpath($public.rawurldecode($path));
+// No file has NUL in its name, and realpath() fails on it.
+$file = str_contains($path, '%00') ? false : realpath($public.rawurldecode($path));
 $types = [
     'js' => 'text/javascript; charset=utf-8', 'css' => 'text/css; charset=utf-8', 'svg' => 'image/svg+xml',
     'woff2' => 'font/woff2', 'woff' => 'font/woff', 'json' => 'application/json',
