@@ -102,8 +102,8 @@ final readonly class RecordsSchema
         $text = self::text(self::LONGEST_TEXT);
 
         return match ($column) {
-            'users.email' => ['format' => 'email'] + self::text(255),
-            'students.email' => ['anyOf' => [['const' => ''], ['format' => 'email'] + self::text(255)]],
+            'users.email' => self::email(),
+            'students.email' => ['anyOf' => [['const' => ''], self::email()]],
             'courses.time_zone' => ['format' => 'time-zone'] + self::text(64),
             'course_user.role' => self::oneOf(['instructor', 'marker']),
             'assignments.students_see' => self::cases(StudentsSee::class),
@@ -160,6 +160,12 @@ final readonly class RecordsSchema
             'replies.content' => ReplySchema::content(),
             default => null,
         };
+    }
+
+    /** @return array<string, mixed> an address in letters of any script (RFC 6531) */
+    private static function email(): array
+    {
+        return ['type' => 'string', 'maxLength' => 255, 'pattern' => '^[^\\s\\x{0000}@]+@[^\\s\\x{0000}@]+$'];
     }
 
     /**

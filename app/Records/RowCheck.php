@@ -84,7 +84,7 @@ final class RowCheck
     private static function isPath(string $path): bool
     {
         try {
-            return EntryName::clean($path, new Limits) === $path;
+            return EntryName::clean($path, new Limits) !== '';
         } catch (Refusal) {
             return false;
         }

@@ -88,6 +88,8 @@ it('says where a value cannot be', function (string $table, string $column, mixe
     ['hand_in_files', 'path', '../../etc/passwd', '“path”'],
     ['replies', 'content.pages', 'none', '“content.pages”'],
     ['findings', 'related', [['file' => 1]], '“related.0'],
+    ['outcomes', 'losses', [['a', 1, null, null]], '“losses.0.0”'],
+    ['users', 'email', 'nobody', '“email”'],
 ]);
 
 it('takes files by their bytes in the zip, never by a hash alone', function () {
