@@ -66,6 +66,13 @@ it('takes no more once a course or the installation is full', function (string $
     $begin->assertUnprocessable()->assertSee("The storage of $words is full");
 })->with([['course', 'this course'], ['installation', 'this installation']]);
 
+it('counts what an instructor gives an assignment too', function () {
+    config(['margin.megabytes.course' => 1]);
+    $file = $this->upload(['index.html' => Samples::page('x'), 'noise.bin' => random_bytes(1_100_000)], 'starter.zip');
+    $this->post("/api/assignments/{$this->work->id}/materials/starter", ['files' => [$file]], ['Accept' => 'application/json'])
+        ->assertUnprocessable()->assertSee('The storage of this course is full');
+});
+
 it('tells a student that nothing was sent', function () {
     config(['margin.megabytes.course' => 0]);
     $at = '/api/my/'.basename(PrivateLink::of($this->work->course->students()->firstOrFail()));

@@ -69,7 +69,7 @@ final class MaterialController extends Controller
         MaterialRole $role,
         MaterialStore $materials,
     ): Response {
-        return $this->put($assignment, $role, $request->site(), $materials);
+        return $this->put($assignment, $role, $request->site($assignment), $materials);
     }
 
     #[OA\Delete(

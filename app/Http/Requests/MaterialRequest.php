@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Intake\SiteUpload;
+use App\Models\Assignment;
+use App\Space\Space;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\ValidationException;
 use InkedMargin\Core\Intake\Refusal;
 use InkedMargin\Core\Site\Site;
+use InkedMargin\Core\Source\SourceFile;
 
 /** Files that an assignment is to give: a zip, a folder, or loose files. */
 final class MaterialRequest extends FormRequest
@@ -36,15 +39,19 @@ final class MaterialRequest extends FormRequest
         ];
     }
 
-    /** @throws ValidationException where they are no site */
-    public function site(): Site
+    /** @throws ValidationException where they are no site, or the course has no space for it */
+    public function site(Assignment $assignment): Site
     {
         /** @var non-empty-list<UploadedFile> $files */
         $files = $this->file('files');
         /** @var list<string|null> $paths */
         $paths = $this->input('paths') ?? [];
         try {
-            return SiteUpload::read($files, array_map(strval(...), $paths));
+            $site = SiteUpload::read($files, array_map(strval(...), $paths));
+            $size = array_sum(array_map(fn (SourceFile $file) => strlen($file->bytes), $site->files()));
+            Space::admitFile($assignment->course_id, $size);
+
+            return $site;
         } catch (Refusal $refusal) {
             throw ValidationException::withMessages(['files' => "{$refusal->getMessage()} What was there stays."]);
         }
