@@ -6,7 +6,6 @@ namespace App\Jobs;
 
 use App\Models\Assignment;
 use App\Models\HandIn;
-use App\Running\WorkQueue;
 use App\Sites\ClassShape;
 use Illuminate\Bus\Batchable;
 use Illuminate\Contracts\Queue\ShouldQueue;
@@ -31,7 +30,7 @@ final class CheckClass implements ShouldQueue
     public static function request(Assignment $assignment): void
     {
         $batch = Bus::batch([new self($assignment->id)])->name("the class of $assignment->id")
-            ->allowFailures()->onQueue(WorkQueue::Second->value)->dispatch();
+            ->allowFailures()->dispatch();
         $assignment->update(['batch_id' => $batch->id]);
     }
 

@@ -16,7 +16,7 @@ enum WorkQueue: string
 {
     /** Hand-ins, letters and PDF files. */
     case Usual = 'default';
-    /** A student's second check while their first one waits, and checks of a whole class. */
+    /** A student's second check while their first one waits. */
     case Second = 'second';
     /** All further checks of a student. */
     case Later = 'later';

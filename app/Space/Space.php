@@ -34,7 +34,7 @@ final readonly class Space
 
     public static function ofCourse(string $courseId): SpaceUse
     {
-        $used = Cache::remember("space of $courseId", self::REMEMBERED, fn (): int => self::number(<<<'SQL'
+        $used = self::remembered("space of $courseId", fn (): int => self::number(<<<'SQL'
             with work as (select id from assignments where course_id = ?),
                 given as (select id, archive_sha256 from hand_ins where assignment_id in (select id from work))
             select sum(bytes) as bytes from blobs where sha256 in (
@@ -51,10 +51,20 @@ final readonly class Space
         return new SpaceUse($used, self::quota('course'));
     }
 
+    /**
+     * Some caches give numbers back as text.
+     *
+     * @param  \Closure(): int  $count
+     */
+    private static function remembered(string $key, \Closure $count): int
+    {
+        return (int) Cache::remember($key, self::REMEMBERED, $count);
+    }
+
     /** What is on its way counts too. */
     public static function ofInstallation(): SpaceUse
     {
-        $used = Cache::remember('space of all', self::REMEMBERED, fn (): int => self::number(
+        $used = self::remembered('space of all', fn (): int => self::number(
             'select (select coalesce(sum(bytes), 0) from blobs) + (select coalesce(sum(received), 0) from uploads) '
                 .'as bytes',
         ));

@@ -21,5 +21,5 @@ it('brings back whatever ends of what bin/start has started, and ends all of it 
     $process->run();
 
     expect($process->getExitCode())->toBe(0, $process->getOutput().$process->getErrorOutput())
-        ->and(substr_count($process->getOutput(), 'passed'))->toBe(12);
+        ->and(substr_count($process->getOutput(), 'passed'))->toBe(14);
 });

@@ -34,7 +34,8 @@ final readonly class FolderReader
             if ($size > $this->limits->fileBytes) {
                 throw new Refusal(
                     RefusalReason::FileTooLarge,
-                    "\"$path\" has ".English::bytes($size).'; '.English::bytes($this->limits->fileBytes).' is the most.',
+                    "\"$path\" has ".English::bytes($size).'; '.English::bytes($this->limits->fileBytes)
+                        .' is the most.',
                 );
             }
             if ($total > $this->limits->totalBytes) {
