@@ -25,7 +25,7 @@ use InkedMargin\Core\Source\TextMap;
 final readonly class Check
 {
     /** Changes whenever the same input may give another report. */
-    public const ENGINE = '0.14.0';
+    public const ENGINE = '0.15.0';
 
     /** Rules whose findings in starter files are the instructor's. */
     private const OF_STARTERS = '~^(?:markup/|style/|file/name$)~';

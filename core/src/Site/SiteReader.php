@@ -63,6 +63,8 @@ final class SiteReader
                 $count->take(1);
                 self::checkSize($file, CheckLimits::PAGE_BYTES, 'page');
                 $bytes->take(strlen($file->bytes));
+                // Where nothing is left, reading it would be in vain.
+                $this->size->take(0);
                 $page = Mending::read($file);
                 $this->size->take($page->document->size);
                 $read[$file->path] = $page;
@@ -90,6 +92,9 @@ final class SiteReader
             $file = $this->files->file((string) $path) ?? $mending->document->source;
             $this->unlessOverLimit($file, function () use ($path, $mending, $finder, $matching, &$pages): void {
                 $styles = PageStyle::allOf($mending->document);
+                foreach ($styles as $style) {
+                    $this->size->take(self::STYLES_WEIGH * $style->css->size);
+                }
                 $references = $finder->inPage($mending->document, $styles);
                 $pages[$path] = new Page($mending, $styles, $references, $matching);
             });
@@ -110,6 +115,7 @@ final class SiteReader
         $read = function (SourceFile $file) use ($finder, $bytes): Sheet {
             self::checkSize($file, CheckLimits::SHEET_BYTES, 'stylesheet');
             $bytes->take(strlen($file->bytes));
+            $this->size->take(0);
             $sheet = StyleReader::read($file);
             $this->size->take(self::STYLES_WEIGH * $sheet->css->size);
 

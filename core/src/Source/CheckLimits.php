@@ -34,10 +34,10 @@ final readonly class CheckLimits
     public const ALL_SHEET_BYTES = 6_000_000;
 
     /** Style rules, selectors and declarations of a stylesheet, and of all that a page loads. */
-    public const STYLES = 80_000;
+    public const STYLES = 60_000;
 
-    /** All tags, attributes and comments of pages, and four times the rules, selectors and declarations of sheets. */
-    public const SITE = 320_000;
+    /** All tags, attributes and comments of pages, and four times all rules, selectors and declarations. */
+    public const SITE = 250_000;
 
     /** Stylesheets that a page loads, counted as often as they are imported. */
     public const LOADED_SHEETS = 200;

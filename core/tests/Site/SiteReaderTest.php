@@ -35,7 +35,7 @@ it('does not read a file that is too large, and says why', function (string $pat
     'a sheet of selectors' => fn () => [
         's.css',
         str_repeat('a,', CheckLimits::STYLES).'b{}',
-        'more than 80,000 rules, selectors and declarations',
+        'more than 60,000 rules, selectors and declarations',
     ],
 ]);
 
@@ -46,6 +46,15 @@ it('reads the home page before all others, and pages until they are too many', f
     }
 
     expect(array_keys(unreadIn(['index.html' => Samples::page(), ...$files])))->toBe(['p499.html', 'zebra.html']);
+});
+
+it('counts styles in a page like those of a sheet', function () {
+    $page = fn (string $name) => [$name => Samples::page(str_repeat('<p style="color:red">x</p>', 9_000))];
+    $unread = unreadIn(['index.html' => Samples::page()] + array_merge(...array_map($page, [
+        'a.html', 'b.html', 'c.html', 'd.html', 'e.html',
+    ])));
+
+    expect(array_keys($unread))->toContain('e.html')->not->toContain('a.html');
 });
 
 it('reads the stylesheets that pages load before all others', function () {
