@@ -6,11 +6,11 @@ namespace App\Replies;
 
 use Parsedown;
 
-/** Markdown that an instructor wrote, as HTML without raw tags, scripts or unsafe addresses. */
+/** Markdown that an instructor wrote, as HTML without raw tags, scripts, pictures or unsafe addresses. */
 final readonly class SafeMarkdown
 {
     public static function html(string $markdown): string
     {
-        return (new Parsedown)->setSafeMode(true)->setBreaksEnabled(true)->text($markdown);
+        return SafeHtml::of((new Parsedown)->setSafeMode(true)->setBreaksEnabled(true)->text($markdown));
     }
 }
