@@ -93,7 +93,7 @@ final class SiteReader
             $this->unlessOverLimit($file, function () use ($path, $mending, $finder, $matching, &$pages): void {
                 $styles = PageStyle::allOf($mending->document);
                 foreach ($styles as $style) {
-                    $this->size->take(self::STYLES_WEIGH * $style->css->size);
+                    $this->size->take($style->attribute === null ? 0 : self::STYLES_WEIGH * $style->css->size);
                 }
                 $references = $finder->inPage($mending->document, $styles);
                 $pages[$path] = new Page($mending, $styles, $references, $matching);

@@ -36,7 +36,10 @@ final readonly class CheckLimits
     /** Style rules, selectors and declarations of a stylesheet, and of all that a page loads. */
     public const STYLES = 60_000;
 
-    /** All tags, attributes and comments of pages, and four times all rules, selectors and declarations. */
+    /**
+     * All tags, attributes and comments of pages, and four times the rules, selectors and declarations of stylesheets
+     * and `style` attributes.
+     */
     public const SITE = 250_000;
 
     /** Stylesheets that a page loads, counted as often as they are imported. */
