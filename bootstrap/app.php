@@ -47,9 +47,10 @@ return Application::configure(basePath: dirname(__DIR__))
         // A first cell that is empty, and the last line of a brief, are as they were typed.
         $middleware->trimStrings(except: ['text', 'source']);
         $middleware->web(append: [OwnHost::class]);
-        $middleware->prepend(PolicyHeaders::class);
         // Before anything trims what was sent.
         $middleware->prepend(RefuseControlCharacters::class);
+        // Around all others: what they refuse has its headers too.
+        $middleware->prepend(PolicyHeaders::class);
         $middleware->append(RefuseLists::class);
         $middleware->redirectGuestsTo('/log-in');
     })

@@ -83,7 +83,7 @@ it('says where a value cannot be', function (string $table, string $column, mixe
     ['courses', 'time_zone', 'Mars/Olympus', '“time_zone”'],
     ['hand_ins', 'attempt', '1', '“attempt”'],
     ['remarks', 'version', 2_147_483_647, '“version”'],
-    ['students', 'name', "A\0B", '“name”'],
+    'a text with NUL' => ['students', 'name', "A\0B", '“name”'],
     ['students', 'nickname', 'x', 'lacks a column, or has one that is not known'],
     ['hand_in_files', 'path', '../../etc/passwd', '“path”'],
     ['replies', 'content.pages', 'none', '“content.pages”'],
@@ -98,7 +98,7 @@ it('takes files by their bytes in the zip, never by a hash alone', function () {
     expect($answer->json('errors.file.0'))->toContain('names a file in “archive_sha256” that is not in the zip');
 });
 
-it('takes no row that names what is another course’s', function (string $table, string $column, string $of) {
+it('takes no row that names what belongs to another course', function (string $table, string $column, string $of) {
     $id = $of === 'students' ? $this->other->course->students()->value('id') : $this->other->{$of}()->value('id');
     ($this->with)($table, $column, $id)->assertUnprocessable()->assertSee('Nothing was changed.');
     expect(Course::query()->whereKey($this->work->course_id)->exists())->toBeFalse();
