@@ -58,6 +58,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $schedule->command('queue:prune-batches')->dailyAt('03:05')->withoutOverlapping();
         $schedule->command('model:prune', ['--model' => [CheckRun::class, Letter::class]])->dailyAt('03:10')->withoutOverlapping();
         $schedule->command('model:prune', ['--model' => [SiteTry::class, Upload::class]])->everyTenMinutes()->withoutOverlapping();
+        $schedule->call(SiteTry::pruneFiles(...))->name('files of tries')->everyTenMinutes()->withoutOverlapping();
         $schedule->call(JobsOfTheFuture::bringBack(...))->name('jobs of the future')->everyMinute();
         $schedule->call(ForgottenWork::ask(...))->name('forgotten work')->everyMinute()->withoutOverlapping();
         $schedule->call(Printed::prune(...))->name('printed pages')->dailyAt('03:20')->withoutOverlapping();

@@ -35,6 +35,8 @@ final class SiteTry extends Model
 
     public const UPDATED_AT = null;
 
+    private const FOLDER = 'tries';
+
     /** Seconds without a question, after which the student has gone. */
     public const GONE = 20;
 
@@ -69,7 +71,13 @@ final class SiteTry extends Model
     /** Where its bytes are, on the shared disk. */
     public function path(): string
     {
-        return "tries/$this->id";
+        return self::FOLDER."/$this->id";
+    }
+
+    /** Rows that went with their student leave their bytes behind. */
+    public static function pruneFiles(): void
+    {
+        SharedDisk::prune(self::FOLDER, 1);
     }
 
     /** @return Builder<self> */

@@ -194,6 +194,20 @@ describe('trying', function () {
         expect(SharedDisk::get()->files('tries'))->toBe([]);
     });
 
+    it('leaves no bytes of a student who was deleted', function () {
+        Queue::fake();
+        $upload = ($this->send)(($this->site)());
+        $this->postJson("$this->at/uploads/$upload/try", ['packed' => false])->assertAccepted();
+        $this->student->delete();
+        [$file] = SharedDisk::get()->files('tries');
+        SiteTry::pruneFiles();
+        expect(SharedDisk::get()->exists($file))->toBeTrue();
+        touch(SharedDisk::get()->path($file), now()->subHours(2)->getTimestamp());
+        SiteTry::pruneFiles();
+
+        expect(SharedDisk::get()->files('tries'))->toBe([]);
+    });
+
     it('ends when the student says so', function () {
         Queue::fake();
         $upload = ($this->send)(($this->site)());
