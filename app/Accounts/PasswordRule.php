@@ -30,6 +30,17 @@ final class PasswordRule implements DataAwareRule, ValidationRule
     {
     }
 
+    /**
+     * What a request asks of a new password.
+     *
+     * @param  list<string|null>  $about  as for the constructor
+     * @return list<mixed>
+     */
+    public static function required(array $about = []): array
+    {
+        return ['required', 'string', 'max:200', new self($about)];
+    }
+
     /** @param  array<string, mixed>  $data */
     public function setData(array $data): static
     {

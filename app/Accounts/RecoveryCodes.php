@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Accounts;
 
-/** Codes to log in with when the telephone is lost: each works once. Only their hashes are kept. */
+/** Codes to log in with when the phone is lost: each works once. Only their hashes are kept. */
 final readonly class RecoveryCodes
 {
     private const COUNT = 10;

@@ -7,7 +7,7 @@ namespace App\Accounts;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 
-/** Logging in with a code from a telephone besides the password. */
+/** Logging in with a code from a phone besides the password. */
 final readonly class SecondFactor
 {
     public static function isOn(User $user): bool
@@ -25,7 +25,7 @@ final readonly class SecondFactor
     public static function begin(User $user): string
     {
         $secret = Totp::secret();
-        $user->update(['totp_secret' => $secret, 'totp_since' => null, 'totp_last_step' => 0, 'recovery_codes' => []]);
+        self::restart($user, $secret);
 
         return $secret;
     }
@@ -44,12 +44,15 @@ final readonly class SecondFactor
 
     public static function end(User $user): void
     {
-        $user->update([
-            'totp_secret' => null, 'totp_since' => null, 'totp_last_step' => 0, 'recovery_codes' => [],
-        ]);
+        self::restart($user, null);
     }
 
-    /** Whether a code is right, from the telephone or a recovery code. It does not work again. */
+    private static function restart(User $user, ?string $secret): void
+    {
+        $user->update(['totp_secret' => $secret, 'totp_since' => null, 'totp_last_step' => 0, 'recovery_codes' => []]);
+    }
+
+    /** Whether a code is right, from the phone or a recovery code. It does not work again. */
     public static function takes(User $user, string $code): bool
     {
         return DB::transaction(function () use ($user, $code): bool {

@@ -44,9 +44,9 @@ final readonly class Totp
      */
     public static function step(string $secret, string $code, int $time, int $after = 0): ?int
     {
-        $now = intdiv($time, self::STEP);
+        [$key, $now] = [self::bytes($secret), intdiv($time, self::STEP)];
         for ($step = $now - self::WINDOW; $step <= $now + self::WINDOW; $step++) {
-            if ($step > $after && hash_equals(self::code(self::bytes($secret), $step), $code)) {
+            if ($step > $after && hash_equals(self::code($key, $step), $code)) {
                 return $step;
             }
         }

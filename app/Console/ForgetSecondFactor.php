@@ -8,7 +8,7 @@ use App\Accounts\SecondFactor;
 use App\Models\User;
 use Illuminate\Console\Command;
 
-/** Helps somebody who has lost the telephone and the recovery codes. */
+/** Helps somebody who has lost the phone and the recovery codes. */
 final class ForgetSecondFactor extends Command
 {
     protected $signature = 'people:forget-second-factor {email}';

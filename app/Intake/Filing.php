@@ -31,8 +31,7 @@ final readonly class Filing
     {
         $bytes = array_map(fn (SourceFile $file) => $file->bytes, $received->site->files());
         if (! self::isThere($received)) {
-            $size = array_sum(array_map(strlen(...), $bytes));
-            Space::admitSite($received->assignment, $received->student, $size);
+            Space::admitSite($received->assignment, $received->student, $received->site->size());
         }
         $hashes = $this->blobs->putAll($bytes);
         $files = [];

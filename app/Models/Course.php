@@ -19,7 +19,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $school
  * @property string $term
  * @property string $time_zone  of the IANA database
- * @property string|null $link_word  that must be typed besides a handle; null for none
+ * @property string|null $link_word  that students enter besides their handle; null if there is none
  * @property string|null $link_seed  of which the link of the course is made; null where it is off
  * @property string|null $link_sha256
  * @property \Illuminate\Support\Carbon|null $put_away_at  at the end of its term

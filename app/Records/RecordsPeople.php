@@ -52,9 +52,7 @@ final class RecordsPeople
 
     /**
      * @param  string  $line  the row as it was written
-     * @return string the same, by who it is here
-     *
-     * @throws RecordsError where it is by nobody in these records
+     * @return string the same, by who it is here; `ItsOwn` refuses rows of people who are not in the records
      */
     public function named(\stdClass $row, string $line): string
     {

@@ -63,7 +63,7 @@ final readonly class RecordsSchema
                 continue;
             }
             $schema = self::column($table->name, $column['name'], $column['type_name'], $column['type']);
-            $properties[$column['name']] = $column['nullable'] ? ['anyOf' => [$schema, ['type' => 'null']]] : $schema;
+            $properties[$column['name']] = $column['nullable'] ? self::orNull($schema) : $schema;
             if (! $column['nullable'] && $column['default'] === null) {
                 $required[] = $column['name'];
             }

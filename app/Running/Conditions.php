@@ -93,7 +93,7 @@ final readonly class Conditions
             ),
             new Condition(
                 'space',
-                self::works(fn () => Space::ofInstallation()->left() > Space::ofInstallation()->quota / 10),
+                self::works(fn () => ($use = Space::ofInstallation())->left() > $use->quota / 10),
                 false,
                 'More than nine tenths of INSTALLATION_MEGABYTES are used. Delete old courses, or raise it.',
             ),

@@ -101,12 +101,7 @@ final class WorkProcess
     {
         $until = microtime(true) + $seconds;
         $this->messages->send(new WorkMessage(WorkMessageKind::Begin, $work, $seconds));
-        while (true) {
-            $this->await($until, $isWanted);
-            $message = $this->messages->receive($until);
-            if (! $message instanceof WorkMessage) {
-                break;
-            }
+        while (($message = $this->next($until, $isWanted)) instanceof WorkMessage) {
             if ($message->kind === WorkMessageKind::Result) {
                 return $message->content;
             }
@@ -124,19 +119,23 @@ final class WorkProcess
     }
 
     /**
-     * Until something comes, or the time is over.
+     * What comes next.
      *
      * @param  (\Closure(): bool)|null  $isWanted
+     * @return mixed null where nothing more comes, or not in time
+     *
+     * @throws ProcessEnded where nobody waits for it any more
      */
-    private function await(float $until, ?\Closure $isWanted): void
+    private function next(float $until, ?\Closure $isWanted): mixed
     {
-        while ($isWanted !== null && ! $this->messages->isReady(min($until, microtime(true) + self::LOOK))) {
-            if (microtime(true) >= $until) {
-                return;
-            }
+        $isQuiet = fn (): bool => ! $this->messages->isReady(min($until, microtime(true) + self::LOOK))
+            && microtime(true) < $until;
+        while ($isWanted !== null && $isQuiet()) {
             if (! $isWanted()) {
                 throw new ProcessEnded('Nobody waits for it any more.');
             }
         }
+
+        return $this->messages->receive($until);
     }
 }

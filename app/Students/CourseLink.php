@@ -24,7 +24,7 @@ final readonly class CourseLink
     /**
      * Another one each time: the one before leads nowhere from then on.
      *
-     * @param  string|null  $word  that must be typed too; null for none
+     * @param  string|null  $word  that students enter besides their handle; null if there is none
      */
     public static function turnOn(Course $course, ?string $word): string
     {

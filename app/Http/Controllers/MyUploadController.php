@@ -33,7 +33,6 @@ use InkedMargin\Core\Intake\Refusal;
 use InkedMargin\Core\Intake\RootHints;
 use InkedMargin\Core\Site\Site;
 use InkedMargin\Core\Source\English;
-use InkedMargin\Core\Source\SourceFile;
 use OpenApi\Attributes as OA;
 
 /** A student's site on its way to be handed in. */
@@ -126,8 +125,8 @@ final class MyUploadController extends Controller
             $request->boolean('packed'),
             ExpectedRoot::of($work, $student),
         ));
-        $size = array_sum(array_map(fn (SourceFile $file) => strlen($file->bytes), $site->files()));
-        self::admit(fn () => Space::admitSite($work, $student, $size));
+        // Before its bytes are kept.
+        self::admit(fn () => Space::admitSite($work, $student, $site->size()));
         $received = new Received(
             $work,
             $student,

@@ -27,7 +27,7 @@ final class AcceptRequest extends FormRequest
 
         return [
             'name' => (new FirstRunRequest)->rules()['name'],
-            'password' => ['required', 'string', 'max:200', new PasswordRule([$about])],
+            'password' => PasswordRule::required([$about]),
         ];
     }
 

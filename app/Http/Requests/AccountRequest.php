@@ -7,7 +7,7 @@ namespace App\Http\Requests;
 use App\Accounts\PasswordRule;
 use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
-use Illuminate\Support\Facades\Hash;
+use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(properties: [
@@ -23,23 +23,18 @@ use OpenApi\Attributes as OA;
 ])]
 final class AccountRequest extends FormRequest
 {
+    public const NOT_THEIRS = 'That is not your password. Nothing was changed.';
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        $isIts = function (string $field, mixed $value, \Closure $fail): void {
-            $user = $this->user();
-            if (
-                $this->filled('password')
-                && ! ($user instanceof User && is_string($value) && Hash::check($value, $user->password))
-            ) {
-                $fail('That is not your password. Nothing was changed.');
-            }
-        };
-
         return [
             'name' => ['required', 'string', 'max:200'],
             'time_zone' => ['nullable', 'string', 'timezone:all'],
-            'current' => ['required_with:password', 'nullable', 'string', 'max:200', $isIts],
+            'current' => [
+                'bail', 'required_with:password', 'nullable', 'string', 'max:200',
+                Rule::when($this->filled('password'), 'current_password'),
+            ],
             'password' => ['nullable', 'string', 'max:200', new PasswordRule([$this->email()])],
         ];
     }
@@ -57,6 +52,7 @@ final class AccountRequest extends FormRequest
         return [
             'name.required' => 'Type your name.',
             'time_zone.timezone' => 'There is no such time zone. Nothing was changed.',
+            'current.current_password' => self::NOT_THEIRS,
             'current.required_with' => 'Enter your current password too.',
         ];
     }

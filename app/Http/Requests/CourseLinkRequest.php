@@ -10,7 +10,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(required: [], properties: [
     new OA\Property(
         property: 'word',
-        description: 'that must be typed besides the handle; null or empty for none',
+        description: 'that students enter besides their handle; null or empty if there is none',
         type: 'string',
         nullable: true,
     ),

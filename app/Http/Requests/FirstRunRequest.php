@@ -21,7 +21,7 @@ final class FirstRunRequest extends FormRequest
         return [
             'name' => ['required', 'string', 'max:200'],
             'email' => ['required', 'string', 'email:strict', 'max:200'],
-            'password' => ['required', 'string', 'max:200', new PasswordRule],
+            'password' => PasswordRule::required(),
         ];
     }
 

@@ -12,7 +12,6 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\ValidationException;
 use InkedMargin\Core\Intake\Refusal;
 use InkedMargin\Core\Site\Site;
-use InkedMargin\Core\Source\SourceFile;
 
 /** Files that an assignment is to give: a zip, a folder, or loose files. */
 final class MaterialRequest extends FormRequest
@@ -48,8 +47,7 @@ final class MaterialRequest extends FormRequest
         $paths = $this->input('paths') ?? [];
         try {
             $site = SiteUpload::read($files, array_map(strval(...), $paths));
-            $size = array_sum(array_map(fn (SourceFile $file) => strlen($file->bytes), $site->files()));
-            Space::admitFile($assignment->course_id, $size);
+            Space::admitFile($assignment->course_id, $site->size());
 
             return $site;
         } catch (Refusal $refusal) {

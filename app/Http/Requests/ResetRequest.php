@@ -22,7 +22,7 @@ final class ResetRequest extends FormRequest
         return [
             'email' => ['required', 'string', 'max:200'],
             'token' => ['required', 'string', 'max:200'],
-            'password' => ['required', 'string', 'max:200', new PasswordRule([$this->userName()])],
+            'password' => PasswordRule::required([$this->userName()]),
         ];
     }
 

@@ -13,7 +13,7 @@ final readonly class CourseDoor
     public function __construct(
         #[OA\Property]
         public string $course,
-        #[OA\Property(description: 'whether the word of the course must be typed too')]
+        #[OA\Property(description: 'whether students enter a word besides their handle')]
         public bool $asksForWord,
     ) {
     }

@@ -13,7 +13,7 @@ final readonly class CourseLinkView
     public function __construct(
         #[OA\Property(description: 'null where it is off')]
         public ?string $link,
-        #[OA\Property(description: 'that must be typed too; null for none')]
+        #[OA\Property(description: 'the word that students enter besides their handle; null if there is none')]
         public ?string $word,
     ) {
     }

@@ -6,7 +6,7 @@ namespace App\Http\Resources;
 
 use OpenApi\Attributes as OA;
 
-/** Codes to log in with when the telephone is lost. They are told once. */
+/** Codes to log in with when the phone is lost. They are told once. */
 #[OA\Schema]
 final readonly class RecoveryCodesView
 {

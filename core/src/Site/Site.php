@@ -75,6 +75,12 @@ final class Site
         return $this->files;
     }
 
+    /** Bytes of all files. */
+    public function size(): int
+    {
+        return array_sum(array_map(fn (SourceFile $file) => strlen($file->bytes), $this->files()));
+    }
+
     /** @return array<string, SourceFile> by path, without what systems and editors left behind */
     public function ownFiles(): array
     {

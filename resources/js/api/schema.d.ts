@@ -2376,7 +2376,7 @@ export interface components {
             code: string;
         };
         CourseLinkRequest: {
-            /** @description that must be typed besides the handle; null or empty for none */
+            /** @description that students enter besides their handle; null or empty if there is none */
             word?: string | null;
         };
         CourseRequest: {
@@ -2929,14 +2929,14 @@ export interface components {
         /** @description What a course is called, for whoever comes by its link. */
         CourseDoor: {
             course: string;
-            /** @description whether the word of the course must be typed too */
+            /** @description whether students enter a word besides their handle */
             asksForWord: boolean;
         };
         /** @description The link of a course. */
         CourseLinkView: {
             /** @description null where it is off */
             link: string | null;
-            /** @description that must be typed too; null for none */
+            /** @description the word that students enter besides their handle; null if there is none */
             word: string | null;
         };
         /** @description A course on the shelf. */
@@ -3670,7 +3670,7 @@ export interface components {
             done: number;
             of: number;
         };
-        /** @description Codes to log in with when the telephone is lost. They are told once. */
+        /** @description Codes to log in with when the phone is lost. They are told once. */
         RecoveryCodesView: {
             codes: string[];
         };

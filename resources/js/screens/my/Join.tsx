@@ -21,7 +21,8 @@ function Door() {
   const navigate = useNavigate()
   const form = useForm({defaultValues: {handle: '', word: ''}})
   const join = useMutation({
-    mutationFn: (body: {handle: string; word: string}) => unwrap(api.POST('/api/join/{token}', {params: {path: {token}}, body})),
+    mutationFn: (body: {handle: string; word: string}) =>
+      unwrap(api.POST('/api/join/{token}', {params: {path: {token}}, body})),
     onError: error => sayBeside(error, form),
     onSuccess: ({link}) => navigate(new URL(link).pathname),
   })
