@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Http\DatabaseDown;
+use App\Http\Middleware\DatabaseDown;
 use App\Http\Middleware\OwnHost;
 use App\Http\Middleware\PolicyHeaders;
 use App\Http\Middleware\RefuseControlCharacters;
@@ -11,10 +11,10 @@ use App\Models\CheckRun;
 use App\Models\Letter;
 use App\Models\SiteTry;
 use App\Models\Upload;
+use App\Operations\ForgottenWork;
+use App\Operations\JobsOfTheFuture;
 use App\Printing\Printed;
 use App\Records\Prepared;
-use App\Running\ForgottenWork;
-use App\Running\JobsOfTheFuture;
 use Illuminate\Console\Scheduling\Schedule;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Database\QueryException;

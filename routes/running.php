@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Http\Controllers\RunningController;
+use App\Http\Operations\RunningController;
 use Illuminate\Support\Facades\Route;
 
 // Asked for by programs, without a session.

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Http\Controllers\SeenPageController;
+use App\Http\Sites\SeenPageController;
 use Illuminate\Support\Facades\Route;
 
 // Outside the session: these pages are strangers' work, and are asked for without cookies from another host.

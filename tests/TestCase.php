@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests;
 
-use App\Intake\BlobStore;
 use App\Models\Arrival;
 use App\Models\Assignment;
 use App\Models\Course;
 use App\Models\HandIn;
 use App\Models\Student;
 use App\Models\User;
+use App\Storage\BlobStore;
 use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Foundation\Testing\TestCase as Base;
 use Illuminate\Http\UploadedFile;
@@ -77,7 +77,7 @@ abstract class TestCase extends Base
     {
         $files ??= ['index.html' => Samples::page('<img src="none.png"><a herf="a.html">x</a>')];
         $arrival = $this->arrival($assignment, (string) file_get_contents(Samples::zip($files)));
-        dispatch_sync(new \App\Jobs\UnpackArrival($arrival->id));
+        dispatch_sync(new \App\Intake\UnpackArrival($arrival->id));
 
         return HandIn::query()->findOrFail($arrival->refresh()->hand_in_id);
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests;
 
-use App\Running\Work;
+use App\Work\Work;
 
 /** Work for a process of its own that goes well, or ends in one of the ways that work can. */
 enum TrialWork implements Work

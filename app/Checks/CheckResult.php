@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Checks;
 
-use App\Marking\KeptReason;
+use App\Models\KeptReason;
 use Illuminate\Support\Str;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Marking\CheckReport;

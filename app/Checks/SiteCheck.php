@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Checks;
 
-use App\Running\Work;
+use App\Work\Work;
 use InkedMargin\Core\Brief\Brief;
 use InkedMargin\Core\Brief\Requirement\Materials;
 use InkedMargin\Core\Marking\Check;

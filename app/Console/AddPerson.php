@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Http\Requests\FirstRunRequest;
+use App\Accounts\PasswordRule;
+use App\Accounts\PersonRules;
 use App\Models\User;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\Validator;
@@ -23,13 +24,15 @@ final class AddPerson extends Command
             'name' => $this->argument('name'),
             'password' => $this->option('password') ?? $this->secret('A password'),
         ];
-        $request = new FirstRunRequest;
-        $rules = $request->rules();
-        $rules['email'][] = 'unique:users,email';
+        $rules = [
+            'name' => PersonRules::NAME,
+            'email' => [...PersonRules::EMAIL, 'unique:users,email'],
+            'password' => PasswordRule::required(),
+        ];
         $validator = Validator::make(
             $given,
             $rules,
-            [...$request->messages(), 'email.unique' => 'That address has an account already.'],
+            [...PersonRules::MESSAGES, 'email.unique' => 'That address has an account already.'],
         );
         if ($validator->fails()) {
             foreach ($validator->errors()->all() as $problem) {

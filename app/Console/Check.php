@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Running\Condition;
-use App\Running\Conditions;
+use App\Operations\Condition;
+use App\Operations\Conditions;
 use Illuminate\Console\Command;
 
 /** Names what an installation is missing. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Jobs\CheckHandIn;
+use App\Checks\CheckHandIn;
 use App\Models\HandIn;
 use Illuminate\Console\Command;
 use InkedMargin\Core\Marking\Check;

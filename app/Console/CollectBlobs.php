@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Files\SharedDisk;
-use App\Intake\BlobStore;
+use App\Storage\BlobStore;
+use App\Storage\SharedDisk;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Intake\BlobStore;
-use App\Running\Backup;
+use App\Operations\Backup;
+use App\Storage\BlobStore;
 use Illuminate\Console\Command;
 use RuntimeException;
 

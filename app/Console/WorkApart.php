@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Running\Messages;
-use App\Running\Work;
-use App\Running\WorkMessage;
-use App\Running\WorkMessageKind;
+use App\Work\Messages;
+use App\Work\Work;
+use App\Work\WorkMessage;
+use App\Work\WorkMessageKind;
 use Illuminate\Console\Command;
 
 /** The process beside a worker that does what may be the end of it. It ends when the worker does. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Running\Backup;
+use App\Operations\Backup;
 use Illuminate\Console\Command;
 
 /** Writes the database and the files into a folder. */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Courses;
 
-use App\Http\Resources\ExtensionView;
 use App\Models\Assignment;
 use App\Models\Extension;
 use App\Models\Student;

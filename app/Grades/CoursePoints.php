@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Grades;
 
-use App\Marking\Scores;
 use App\Models\CheckRun;
+use App\Outcomes\Scores;
 use Illuminate\Support\Facades\DB;
 use InkedMargin\Core\Brief\Scheme;
 use InkedMargin\Core\Marking\Earned;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Grades;
 
-use App\Rosters\RosterText;
+use App\Tables\RosterText;
 use Illuminate\Http\UploadedFile;
 use InkedMargin\Core\Report\Csv;
 use InvalidArgumentException;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Grades;
 
+use App\Courses\Rosters\RosterColumn;
+use App\Courses\Rosters\RosterColumns;
 use App\Models\Course;
 use App\Models\OtherWork;
 use App\Models\Student;
-use App\Rosters\RosterColumn;
-use App\Rosters\RosterColumns;
-use App\Rosters\RosterRow;
-use App\Rosters\RosterText;
+use App\Tables\RosterRow;
+use App\Tables\RosterText;
 use Illuminate\Support\Facades\DB;
 use InkedMargin\Core\Grading\ResultKind;
 use InvalidArgumentException;

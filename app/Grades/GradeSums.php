@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Grades;
 
-use App\Marking\Scores;
 use App\Models\Course;
 use App\Models\HandIn;
 use App\Models\Student;
+use App\Outcomes\Scores;
 use InkedMargin\Core\Grading\CountedPiece;
 use InkedMargin\Core\Grading\PartGrade;
 use InkedMargin\Core\Grading\Percent;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Grades;
 
+use App\Courses\Rosters\RosterColumn;
+use App\Courses\Rosters\RosterPlan;
 use App\Models\Student;
-use App\Rosters\RosterColumn;
-use App\Rosters\RosterPlan;
-use App\Rosters\RosterRow;
+use App\Tables\RosterRow;
 use Illuminate\Support\Collection;
 
 /**

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Intake;
 
+use App\Intake\Published\AddressRule;
+use App\Intake\Published\FetchFailure;
 use App\Models\Student;
-use App\Published\AddressRule;
-use App\Published\FetchFailure;
 use Illuminate\Support\Str;
 
 /**

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Intake;
 
-use App\Files\TemporaryFile;
-use App\Sites\SiteZip;
+use App\Storage\SiteZip;
+use App\Storage\TemporaryFile;
 use InkedMargin\Core\Intake\EntryName;
 use InkedMargin\Core\Intake\Limits;
 use InkedMargin\Core\Intake\Refusal;

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Intake;
 
-use App\Ink\Touched;
-use App\Jobs\CheckHandIn;
+use App\Checks\CheckHandIn;
+use App\Feedback\Touched;
 use App\Models\Assignment;
 use App\Models\HandIn;
 use App\Models\Student;
-use App\Space\Space;
+use App\Sites\Counting;
+use App\Sites\Space;
+use App\Storage\BlobStore;
 use Illuminate\Support\Facades\DB;
 use InkedMargin\Core\Intake\Refusal;
 use InkedMargin\Core\Source\SourceFile;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Intake;
 
-use App\Jobs\UnpackArrival;
 use App\Models\Arrival;
 use App\Models\ArrivalState;
 use App\Models\Student;
+use App\Storage\BlobStore;
 use Illuminate\Support\Facades\DB;
 use InkedMargin\Core\Intake\ArchiveReader;
 use InkedMargin\Core\Intake\Refusal;

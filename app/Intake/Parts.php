@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Intake;
 
 use App\Models\Upload;
+use App\Storage\BlobStore;
+use App\Storage\StoreFailure;
 use Illuminate\Support\Facades\DB;
 
 /** Puts files together that come in parts, so that a dropped connection costs one part and not the whole. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Intake;
 
+use App\Intake\Published\Fetched;
 use App\Models\Assignment;
 use App\Models\Student;
-use App\Published\Fetched;
 use Carbon\CarbonInterface;
 use InkedMargin\Core\Site\Site;
 

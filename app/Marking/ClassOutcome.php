@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Marking;
 
-use App\Http\Resources\SheetCell;
 use Illuminate\Support\Facades\DB;
 use InkedMargin\Core\Marking\Earned;
 use InkedMargin\Core\Marking\OutcomeKind;

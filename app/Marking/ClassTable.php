@@ -5,14 +5,11 @@ declare(strict_types=1);
 namespace App\Marking;
 
 use App\Courses\Extensions;
-use App\Http\Resources\ClassSheet;
-use App\Http\Resources\ClassSheetRow;
-use App\Http\Resources\ClassSlip;
-use App\Http\Resources\SheetRequirement;
 use App\Models\Assignment;
 use App\Models\CheckRun;
 use App\Models\HandIn;
 use App\Models\Student;
+use App\Outcomes\Scores;
 use InkedMargin\Core\Marking\Score;
 
 /** A class against the requirements: those too who sent nothing, and the commonest slips beside it. */

@@ -4,15 +4,13 @@ declare(strict_types=1);
 
 namespace App\Marking;
 
-use App\Http\Resources\SlipSpot;
-use App\Http\Resources\SlipSpots;
-use App\Ink\Found;
-use App\Intake\BlobStore;
+use App\Feedback\Found;
+use App\Feedback\QuotedLine;
+use App\Feedback\QuoteReader;
 use App\Models\Assignment;
 use App\Models\Finding;
 use App\Models\RemarkKind;
-use App\Quotes\QuotedLine;
-use App\Quotes\QuoteReader;
+use App\Storage\BlobStore;
 
 /** All places of one kind of slip in a class, each with the lines around it. */
 final readonly class SlipStrip

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Marking;
 
-use App\Http\Resources\ClassSlip;
-use App\Http\Resources\SlipPlace;
 use App\Models\HandIn;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;

@@ -4,14 +4,12 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Mail\PasswordForgotten;
 use Database\Factories\UserFactory;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Concerns\HasUuids;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
-use Illuminate\Support\Facades\Mail;
 
 /**
  * An instructor or marker who can log in.
@@ -72,13 +70,6 @@ final class User extends Authenticatable
     public function scopeOfEmail(Builder $query, string $email): void
     {
         $query->whereRaw('lower(email) = lower(?)', [$email]);
-    }
-
-    /** @param  string  $token */
-    public function sendPasswordResetNotification($token): void
-    {
-        $query = http_build_query(['token' => $token, 'email' => $this->email]);
-        Mail::to($this->email)->send(new PasswordForgotten(config()->string('app.url')."/set-password?$query"));
     }
 
     /** Whether they may open courses: whoever only helps with marking does not. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Printing;
 
-use App\Files\Download;
+use App\Storage\Download;
 use Illuminate\Http\Response;
 
 /** Answers with a page as PDF, or with how far it is. */

@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace App\Printing;
 
-use App\Files\SharedDisk;
-use App\Jobs\PrintPage;
+use App\Storage\SharedDisk;
 use Illuminate\Support\Facades\Cache;
 use Symfony\Component\Process\ExecutableFinder;
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\Http\Throttles;
+use App\Courses\CoursePolicy;
+use App\Http\Middleware\Throttles;
 use App\Mail\OutboxTransport;
 use App\Models;
 use App\Models\User;
-use App\Policies\CoursePolicy;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Support\Facades\Gate;

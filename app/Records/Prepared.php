@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace App\Records;
 
-use App\Files\SharedDisk;
-use App\Jobs\WriteRecords;
+use App\Storage\SharedDisk;
 use Illuminate\Support\Facades\Cache;
 
 /** Records that were written by the queue, and wait to be taken along. */

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Records;
 
-use App\Intake\BlobStore;
 use App\Models\Course;
 use App\Models\User;
 use App\Replies\SafeMarkdown;
-use App\Space\Space;
+use App\Sites\Space;
+use App\Storage\BlobStore;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;

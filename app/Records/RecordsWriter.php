@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace App\Records;
 
+use App\Courses\Rosters\RosterCsv;
 use App\Grades\CourseGrades;
 use App\Grades\GradeTable;
-use App\Intake\BlobStore;
-use App\Intake\StoreFailure;
 use App\Models\HandIn;
 use App\Models\Reply;
 use App\Replies\ReplyContent;
 use App\Replies\ReplyHtml;
 use App\Replies\ReplyMarkdown;
-use App\Rosters\RosterCsv;
-use App\Running\ProcessEnded;
-use App\Running\WorkProcess;
 use App\Sites\ClassShape;
 use App\Sites\MaterialStore;
 use App\Sites\SiteStore;
+use App\Storage\BlobStore;
+use App\Storage\StoreFailure;
+use App\Work\ProcessEnded;
+use App\Work\WorkProcess;
 use Closure;
 use Illuminate\Support\Facades\DB;
 use InkedMargin\Core\Brief\Requirement\BriefError;

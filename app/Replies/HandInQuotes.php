@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Replies;
 
-use App\Intake\BlobStore;
+use App\Feedback\Place;
+use App\Feedback\QuotedLine;
+use App\Feedback\QuoteReader;
 use App\Models\HandIn;
 use App\Models\HandInFile;
 use App\Models\Remark;
-use App\Quotes\Place;
-use App\Quotes\QuotedLine;
-use App\Quotes\QuoteReader;
+use App\Storage\BlobStore;
 
 /** The lines of a hand-in that remarks are about. */
 final readonly class HandInQuotes

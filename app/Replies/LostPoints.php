@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Replies;
 
-use App\Marking\KeptReason;
-use App\Marking\RecountedOutcome;
 use App\Models\Finding;
 use App\Models\HandIn;
+use App\Models\KeptReason;
 use App\Models\Outcome;
 use App\Models\Remark;
 use App\Models\RemarkKind;
+use App\Outcomes\RecountedOutcome;
 use Illuminate\Support\Collection;
 use InkedMargin\Core\Marking\OutcomeKind;
 use InkedMargin\Core\Source\English;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Replies;
 
-use App\Http\Resources\ReadyReply;
 use App\Models\Assignment;
 use App\Models\HandIn;
 use App\Models\Outcome;

@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace App\Replies;
 
-use App\Http\Resources\ScoreView;
-use App\Intake\BlobStore;
-use App\Marking\Scores;
 use App\Models\HandIn;
 use App\Models\Mark;
 use App\Models\Outcome;
 use App\Models\Remark;
 use App\Models\RemarkKind;
+use App\Outcomes\Scores;
+use App\Storage\BlobStore;
 use Illuminate\Support\Collection;
 use InkedMargin\Core\Marking\OutcomeKind;
 use InkedMargin\Core\Marking\Score;

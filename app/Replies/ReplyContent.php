@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Replies;
 
-use App\Http\Resources\SumLine;
 use OpenApi\Attributes as OA;
 
 /** Exactly what a student reads. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Replies;
 
-use App\Quotes\QuotedLine;
+use App\Feedback\QuotedLine;
 use InkedMargin\Core\Finding\ProofMark;
 use OpenApi\Attributes as OA;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Replies;
 
+use App\Courses\PrivateLink;
 use App\Mail\ReplyReleased;
 use App\Models\HandIn;
-use App\Students\PrivateLink;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Mail;
 

@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace App\Replies;
 
-use App\Http\Resources\SumLine;
-use App\Quotes\QuotedLine;
+use App\Feedback\QuotedLine;
 use InkedMargin\Core\Source\English;
 
 /** A reply as Markdown, to be mailed or kept. */

@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace App\Sites;
 
-use App\Intake\BlobStore;
-use App\Intake\Counting;
 use App\Models\Assignment;
 use App\Models\AssignmentFile;
 use App\Models\Brief;
 use App\Models\BriefFile;
 use App\Models\MaterialRole;
+use App\Storage\BlobStore;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use InkedMargin\Core\Brief\Requirement\Materials;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Sites;
 
-use App\Intake\BlobStore;
 use App\Models\AssignmentFile;
 use App\Models\HandInFile;
+use App\Storage\BlobStore;
 use Illuminate\Database\Eloquent\Builder;
 use InkedMargin\Core\Intake\FolderReader;
 use InkedMargin\Core\Site\Site;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Sites;
 
-use App\Intake\BlobStore;
 use App\Models\HandIn;
 use App\Models\HandInFile;
+use App\Storage\BlobStore;
 use InkedMargin\Core\Site\Packing;
 use InkedMargin\Core\Site\Site;
 use InkedMargin\Core\Source\SourceFile;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 // Tells, as JSON, what is unsound in the store and the database; run where the application's environment is set.
 
-use App\Intake\BlobStore;
 use App\Models\CheckRun;
+use App\Storage\BlobStore;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Facades\DB;
 

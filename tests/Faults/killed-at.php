@@ -8,13 +8,13 @@ declare(strict_types=1);
  * killed-at.php WHAT ID N     N: the number of the statement; 0 for none, and the count is printed
  */
 
-use App\Intake\BlobStore;
 use App\Intake\Filing;
 use App\Intake\Received;
-use App\Jobs\UnpackArrival;
+use App\Intake\UnpackArrival;
 use App\Models\Assignment;
 use App\Models\Student;
-use App\Running\ForgottenWork;
+use App\Operations\ForgottenWork;
+use App\Storage\BlobStore;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Facades\DB;
 use InkedMargin\Core\Intake\ArchiveReader;

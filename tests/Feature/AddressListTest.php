@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Jobs\FetchSite;
+use App\Intake\FetchSite;
 use App\Models\Arrival;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Str;

@@ -21,7 +21,7 @@ beforeEach(function () {
     ];
     $this->hand = function (string $handle, array $files): HandIn {
         $arrival = $this->arrival($this->work, (string) file_get_contents(Samples::zip($files)), "$handle.zip");
-        dispatch_sync(new \App\Jobs\UnpackArrival($arrival->id));
+        dispatch_sync(new \App\Intake\UnpackArrival($arrival->id));
 
         return HandIn::query()->findOrFail($arrival->refresh()->hand_in_id);
     };

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use App\Jobs\CheckHandIn;
+use App\Checks\CheckHandIn;
 use App\Models\RunState;
-use App\Running\WorkProcess;
+use App\Work\WorkProcess;
 use Illuminate\Support\Facades\Process;
 use InkedMargin\Core\Tests\Samples;
 

@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
+use App\Courses\PrivateLink;
 use App\Intake\ClassArchive;
 use App\Intake\StudentMatcher;
 use App\Models\Arrival;
 use App\Models\HandIn;
 use App\Models\StockRemark;
 use App\Models\Student;
-use App\Students\PrivateLink;
 use Illuminate\Support\Str;
 use InkedMargin\Core\Tests\Samples;
 

@@ -12,7 +12,7 @@ beforeEach(function () {
     $hand = function (string $handle, array $files): HandIn {
         $arrival = $this->arrival($this->work, (string) file_get_contents(Samples::zip($files)), 'x.zip');
         $arrival->update(['student_id' => Student::query()->where('handle', $handle)->value('id')]);
-        dispatch_sync(new \App\Jobs\UnpackArrival($arrival->id));
+        dispatch_sync(new \App\Intake\UnpackArrival($arrival->id));
 
         return HandIn::query()->findOrFail($arrival->refresh()->hand_in_id);
     };

@@ -301,7 +301,7 @@ it('asks the database a fixed number of times for a list, whatever the size of t
             (string) file_get_contents(Samples::zip(['index.html' => Samples::page("<img src=\"$number.png\">")])),
             "more$number.zip",
         );
-        dispatch_sync(new \App\Jobs\UnpackArrival($arrival->id));
+        dispatch_sync(new \App\Intake\UnpackArrival($arrival->id));
         $assignment->course->assignments()->create(['title' => "Trial $number", 'due_at' => now()]);
     }
 

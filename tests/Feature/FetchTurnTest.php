@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use App\Intake\BlobStore;
-use App\Jobs\FetchSite;
-use App\Published\FetchTurn;
+use App\Intake\FetchSite;
+use App\Intake\Published\FetchTurn;
+use App\Storage\BlobStore;
 use Illuminate\Support\Facades\Bus;
 
 beforeEach(fn () => config(['queue.default' => 'database']));

@@ -2,18 +2,18 @@
 
 declare(strict_types=1);
 
-use App\Intake\BlobStore;
-use App\Jobs\FetchSite;
+use App\Courses\PrivateLink;
+use App\Intake\FetchSite;
+use App\Intake\Published\AddressRule;
+use App\Intake\Published\Fetcher;
+use App\Intake\Published\FetchFailure;
+use App\Intake\Published\Served;
+use App\Intake\Published\SpecialAddresses;
+use App\Intake\Published\Trouble;
 use App\Models\Arrival;
 use App\Models\HandIn;
-use App\Published\AddressRule;
-use App\Published\Fetcher;
-use App\Published\FetchFailure;
-use App\Published\Served;
-use App\Published\SpecialAddresses;
-use App\Published\Trouble;
-use App\Sites\SiteZip;
-use App\Students\PrivateLink;
+use App\Storage\BlobStore;
+use App\Storage\SiteZip;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Queue;
 use InkedMargin\Core\Intake\Limits;

@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-use App\Intake\BlobStore;
-use App\Jobs\CheckHandIn;
-use App\Jobs\FetchSite;
-use App\Jobs\UnpackArrival;
+use App\Checks\CheckHandIn;
+use App\Intake\FetchSite;
+use App\Intake\UnpackArrival;
 use App\Models\ArrivalState;
 use App\Models\HandIn;
 use App\Models\RunState;
-use App\Running\ForgottenWork;
+use App\Operations\ForgottenWork;
+use App\Storage\BlobStore;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;

@@ -26,7 +26,7 @@ beforeEach(function () {
     $this->hand = function (Assignment $work, string $handle, array $files): HandIn {
         $arrival = $this->arrival($work, (string) file_get_contents(Samples::zip($files)), 'x.zip');
         $arrival->update(['student_id' => Student::query()->where('handle', $handle)->value('id')]);
-        dispatch_sync(new \App\Jobs\UnpackArrival($arrival->id));
+        dispatch_sync(new \App\Intake\UnpackArrival($arrival->id));
 
         return HandIn::query()->findOrFail($arrival->refresh()->hand_in_id);
     };

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use App\Intake\BlobStore;
-use App\Intake\StoreFailure;
 use App\Models\Arrival;
 use App\Models\Remark;
+use App\Storage\BlobStore;
+use App\Storage\StoreFailure;
 use Illuminate\Filesystem\FilesystemAdapter;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;

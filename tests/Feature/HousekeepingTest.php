@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-use App\Http\DatabaseDown;
-use App\Intake\BlobStore;
-use App\Jobs\CheckHandIn;
-use App\Jobs\UnpackArrival;
+use App\Checks\CheckHandIn;
+use App\Http\Middleware\DatabaseDown;
+use App\Intake\UnpackArrival;
 use App\Models\CheckRun;
 use App\Models\HandIn;
+use App\Storage\BlobStore;
 use Illuminate\Contracts\Queue\ShouldBeUnique;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
@@ -117,7 +117,7 @@ it('says a sentence when a check fails, and keeps the exception for the log', fu
         ->assertSee($words, false)->assertDontSee('SQLSTATE');
 })->with([
     'of the database' => [new RuntimeException('SQLSTATE[22021]: insert into "findings" …'), 'The check broke off'],
-    'of the disk' => [new App\Intake\StoreFailure('The server could not keep a file.'), 'could not keep a file'],
+    'of the disk' => [new App\Storage\StoreFailure('The server could not keep a file.'), 'could not keep a file'],
 ]);
 
 it('shows a stored brief that cannot be read, with what is wrong, and takes another', function () {

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Jobs\CheckHandIn;
-use App\Jobs\UnpackArrival;
+use App\Checks\CheckHandIn;
+use App\Intake\UnpackArrival;
 use App\Models\Arrival;
 use App\Models\CheckRun;
 use App\Models\Finding;

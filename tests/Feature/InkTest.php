@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Ink\Excerpt;
+use App\Feedback\Excerpt;
 use App\Models\CheckRun;
 use App\Models\Finding;
 use App\Models\HandIn;
@@ -57,7 +57,7 @@ function rewordRun(HandIn $handIn, ?string $rule = null): void
         ]);
     }
     $newer->update(['state' => 'finished', 'finished_at' => now()->addMinute()]);
-    DB::transaction(fn () => App\Ink\Anchoring::after($newer->load('handIn.files'), app(App\Intake\BlobStore::class)));
+    DB::transaction(fn () => App\Feedback\Anchoring::after($newer->load('handIn.files'), app(App\Storage\BlobStore::class)));
 }
 
 /** The student's next attempt, checked. */
@@ -188,7 +188,7 @@ it('gives a mark under the version of the brief that it was given under', functi
 });
 
 it('runs a check once for what goes into it, and again for anything else', function () {
-    $request = fn () => App\Jobs\CheckHandIn::request($this->handIn->fresh(), $this->assignment->brief);
+    $request = fn () => App\Checks\CheckHandIn::request($this->handIn->fresh(), $this->assignment->brief);
     $request();
     expect($this->handIn->runs()->count())->toBe(1);
 

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Lessons\NamesOff;
 use App\Models\Student;
+use App\Replies\Lessons\NamesOff;
 use InkedMargin\Core\Tests\Samples;
 
 beforeEach(function () {
@@ -16,7 +16,7 @@ beforeEach(function () {
             'x.zip',
         );
         $arrival->update(['student_id' => Student::query()->where('handle', $handle)->value('id')]);
-        dispatch_sync(new \App\Jobs\UnpackArrival($arrival->id));
+        dispatch_sync(new \App\Intake\UnpackArrival($arrival->id));
     };
     $hand(
         'a',

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Jobs\CheckHandIn;
-use App\Jobs\UnpackArrival;
+use App\Checks\CheckHandIn;
+use App\Intake\UnpackArrival;
 use App\Models\CheckRun;
 use App\Models\Finding;
 use App\Models\HandIn;
@@ -217,7 +217,7 @@ it('counts lateness from a student’s own due time, and not at all where it is 
     $this->work->update(['due_at' => now()->subDays(3)]);
     $late = fn () => HandIn::query()->whereKey($this->abel->id)->first(['late', 'minutes_late']);
     $extend = fn (array $body) => $this->putJson("/api/assignments/{$this->work->id}/extensions", $body);
-    App\Intake\Counting::settle($this->work);
+    App\Sites\Counting::settle($this->work);
     expect($late()->late)->toBeTrue()->and($late()->minutes_late)->toBe(3 * 24 * 60);
 
     $student = $this->abel->student_id;
@@ -260,7 +260,7 @@ it('excuses a student from a piece of work, for markers to see and not for stude
         ->firstWhere('handle', 'c');
     $line = collect($this->getJson("/api/assignments/{$this->work->id}/class-sheet")->json('rows'))
         ->firstWhere('studentId', $corin->id);
-    $token = basename(App\Students\PrivateLink::of($corin));
+    $token = basename(App\Courses\PrivateLink::of($corin));
 
     expect($row['cells'][0]['kind'])->toBe('excused')
         ->and($line['extension'])->toMatchArray(['excused' => true, 'reason' => 'a family matter'])
@@ -271,7 +271,7 @@ it('excuses a student from a piece of work, for markers to see and not for stude
 it('shows students their own due time, and takes their work until then', function () {
     $this->work->update(['due_at' => now()->subDay(), 'takes_late' => false]);
     $corin = Student::query()->where('handle', 'c')->firstOrFail();
-    $token = basename(App\Students\PrivateLink::of($corin));
+    $token = basename(App\Courses\PrivateLink::of($corin));
     $page = fn () => $this->getJson("/api/my/$token/assignments/{$this->work->id}")->assertOk()->json();
     expect($page()['refusal'])->toContain('late hand-ins are not accepted');
 
@@ -322,7 +322,7 @@ it('shows what is judged by eye for the whole class, a page of each, and takes t
 
 it('shows students what each finding costs where the assignment lets them see points', function (string $sees, bool $shows) {
     $this->work->update(['students_see' => $sees, 'due_at' => null]);
-    $token = basename(App\Students\PrivateLink::of($this->abel->student));
+    $token = basename(App\Courses\PrivateLink::of($this->abel->student));
     $check = $this->getJson("/api/my/$token/hand-ins/{$this->abel->id}/check")->assertOk()->json();
     $costs = array_filter(array_column($check['findings'], 'cost'));
 
@@ -332,7 +332,7 @@ it('shows students what each finding costs where the assignment lets them see po
 
 it('teaches students one thing for each kind of finding, with an example', function (string $sees, bool $teaches) {
     $this->work->update(['students_see' => $sees, 'due_at' => null]);
-    $token = basename(App\Students\PrivateLink::of($this->abel->student));
+    $token = basename(App\Courses\PrivateLink::of($this->abel->student));
     $check = $this->getJson("/api/my/$token/hand-ins/{$this->abel->id}/check")->assertOk()->json();
     $kinds = fn (string $of) => array_map(fn (array $one) => "{$one['rule']}:{$one['variant']}", $check[$of]);
 
@@ -359,7 +359,7 @@ it('marks two desks’ rubbing out at the same moment together', function () {
         ($this->decide)($briony, $print, 'rubbed-out');
     }
     $rows = Remark::query()->where('hand_in_id', $briony->id)->count();
-    App\Marking\RecountOutcomes::of([$briony->id]);
+    App\Outcomes\RecountOutcomes::of([$briony->id]);
 
     expect($rows)->toBe($prints->count())
         ->and(($this->outcomes)($briony)['pictures']['shortfalls'])->each->toMatchArray(['cost' => 0]);

@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
+use App\Courses\PrivateLink;
 use App\Models\Arrival;
 use App\Models\HandIn;
 use App\Models\Invitation;
 use App\Models\StockRemark;
 use App\Models\Upload;
 use App\Models\User;
-use App\Running\WorkProcess;
-use App\Students\PrivateLink;
+use App\Work\WorkProcess;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Routing\Middleware\ThrottleRequests;
 use Illuminate\Support\Facades\DB;

@@ -2,10 +2,11 @@
 
 declare(strict_types=1);
 
-use App\Files\SharedDisk;
-use App\Jobs\CheckHandIn;
-use App\Jobs\FetchSite;
-use App\Jobs\TrySite;
+use App\Checks\CheckHandIn;
+use App\Courses\PrivateLink;
+use App\Intake\FetchSite;
+use App\Intake\Published\FetchTurn;
+use App\Intake\Tries\TrySite;
 use App\Mail\OwnPage;
 use App\Models\Arrival;
 use App\Models\HandIn;
@@ -13,9 +14,8 @@ use App\Models\MaterialRole;
 use App\Models\SiteTry;
 use App\Models\Student;
 use App\Models\Upload;
-use App\Published\FetchTurn;
 use App\Sites\MaterialStore;
-use App\Students\PrivateLink;
+use App\Storage\SharedDisk;
 use Illuminate\Support\Facades\Bus;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Mail;

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Courses\CoursePolicy;
 use App\Models\BelongsToCourse;
-use App\Policies\CoursePolicy;
 use App\Providers\AppServiceProvider;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Gate;

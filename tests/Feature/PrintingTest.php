@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Jobs\PrintPage;
 use App\Printing\Printed;
+use App\Printing\PrintPage;
 use Illuminate\Support\Facades\Process;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Storage;

@@ -22,7 +22,7 @@ it('asks the database as often for ten hand-ins as for two, and less than twenty
             ),
             "$handle.zip",
         );
-        dispatch_sync(new \App\Jobs\UnpackArrival($arrival->id));
+        dispatch_sync(new \App\Intake\UnpackArrival($arrival->id));
         $handIn = HandIn::query()->findOrFail($arrival->refresh()->hand_in_id);
         $this->postJson(
             "/api/hand-ins/$handIn->id/notes",

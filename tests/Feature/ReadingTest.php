@@ -17,7 +17,7 @@ beforeEach(function () {
             'x.zip',
         );
         $arrival->update(['student_id' => Student::query()->where('handle', $handle)->value('id')]);
-        dispatch_sync(new \App\Jobs\UnpackArrival($arrival->id));
+        dispatch_sync(new \App\Intake\UnpackArrival($arrival->id));
 
         return HandIn::query()->findOrFail($arrival->refresh()->hand_in_id);
     };
@@ -257,7 +257,7 @@ it('keeps a note on several lines together, in the reply and on the next attempt
         'x.zip',
     );
     $arrival->update(['student_id' => $this->hands['b']->student_id]);
-    dispatch_sync(new \App\Jobs\UnpackArrival($arrival->id));
+    dispatch_sync(new \App\Intake\UnpackArrival($arrival->id));
     $notes = $this->getJson("/api/hand-ins/{$arrival->refresh()->hand_in_id}")->json('notes');
     expect(collect($notes)->firstWhere('body', 'All of this'))->toMatchArray(['line' => 9, 'endLine' => 11]);
 });

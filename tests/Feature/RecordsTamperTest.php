@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-use App\Intake\BlobStore;
+use App\Courses\PrivateLink;
 use App\Models\Course;
 use App\Models\HandIn;
 use App\Models\User;
 use App\Records\RecordsWriter;
 use App\Records\Scope;
 use App\Records\Tables;
-use App\Students\PrivateLink;
+use App\Storage\BlobStore;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Routing\Middleware\ThrottleRequests;
 use Illuminate\Support\Facades\DB;

@@ -60,7 +60,7 @@ beforeEach(function () {
         ),
         'wfinch.zip',
     );
-    dispatch_sync(new \App\Jobs\UnpackArrival($again->id));
+    dispatch_sync(new \App\Intake\UnpackArrival($again->id));
     StockRemark::query()->create(['course_id' => $this->course->id, 'body' => 'Close your lists']);
     $other = OtherWork::query()->create(['course_id' => $this->course->id, 'title' => 'Oral', 'possible' => 10]);
     $this->putJson(
@@ -84,7 +84,7 @@ it('writes everything of a course in open formats, the same bytes each time', fu
         ->and($entries['gradebook.csv'])->toContain('Willa Finch')->and($entries['roster.csv'])->toContain('Orla Voß')
         ->and($entries['tables/remarks.jsonl'])->toContain('Mind the “gap” — très bien')
         ->and($entries[$named('~attempt-1/wfinch\.zip$~')[0]])->toBe(
-            app(\App\Intake\BlobStore::class)->get($this->handIn->archive_sha256),
+            app(\App\Storage\BlobStore::class)->get($this->handIn->archive_sha256),
         );
     foreach ($named('~\.jsonl$~') as $table) {
         foreach (array_filter(explode("\n", $entries[$table])) as $line) {
@@ -191,7 +191,7 @@ it('writes what is known of one student, and of nobody else', function () {
         (string) file_get_contents(Samples::zip(['index.html' => Samples::page('Orla’s own')])),
         'ovoss.zip',
     );
-    dispatch_sync(new \App\Jobs\UnpackArrival($arrival->id));
+    dispatch_sync(new \App\Intake\UnpackArrival($arrival->id));
     ($this->write)(Scope::student($orla));
     $all = implode("\n", ($this->entries)());
     expect($all)->toContain('Orla Voß')->not->toContain('Willa Finch')->not

@@ -19,7 +19,7 @@ beforeEach(function () {
             'x.zip',
         );
         $arrival->update(['student_id' => Student::query()->where('handle', $handle)->value('id')]);
-        dispatch_sync(new \App\Jobs\UnpackArrival($arrival->id));
+        dispatch_sync(new \App\Intake\UnpackArrival($arrival->id));
 
         return HandIn::query()->findOrFail($arrival->refresh()->hand_in_id);
     };

@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
+use App\Courses\Rosters\RosterColumns;
+use App\Courses\Rosters\RosterCsv;
+use App\Courses\Rosters\RosterPlan;
 use App\Models\Student;
-use App\Rosters\RosterColumns;
-use App\Rosters\RosterCsv;
-use App\Rosters\RosterPlan;
-use App\Rosters\RosterRow;
-use App\Rosters\RosterText;
+use App\Tables\RosterRow;
+use App\Tables\RosterText;
 use Illuminate\Http\UploadedFile;
 use InkedMargin\Core\Tests\Seed;
 

@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
+use App\Feedback\Place;
+use App\Feedback\Quote;
+use App\Feedback\QuotedLine;
 use App\Models\HandIn;
 use App\Models\Remark;
 use App\Models\Student;
-use App\Quotes\Place;
-use App\Quotes\Quote;
-use App\Quotes\QuotedLine;
 use InkedMargin\Core\Source\SourceFile;
 use InkedMargin\Core\Tests\Samples;
 
@@ -17,7 +17,7 @@ beforeEach(function () {
     $hand = function (string $handle, array $files): HandIn {
         $arrival = $this->arrival($this->work, (string) file_get_contents(Samples::zip($files)), 'x.zip');
         $arrival->update(['student_id' => Student::query()->where('handle', $handle)->value('id')]);
-        dispatch_sync(new \App\Jobs\UnpackArrival($arrival->id));
+        dispatch_sync(new \App\Intake\UnpackArrival($arrival->id));
 
         return HandIn::query()->findOrFail($arrival->refresh()->hand_in_id);
     };

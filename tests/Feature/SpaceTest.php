@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-use App\Intake\BlobStore;
-use App\Jobs\UnpackArrival;
+use App\Courses\PrivateLink;
+use App\Intake\UnpackArrival;
 use App\Models\Arrival;
 use App\Models\ArrivalState;
 use App\Models\HandIn;
-use App\Space\Space;
-use App\Students\PrivateLink;
+use App\Sites\Space;
+use App\Storage\BlobStore;
 use Illuminate\Support\Facades\Cache;
 use InkedMargin\Core\Intake\Refusal;
 use InkedMargin\Core\Tests\Samples;

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Feedback\StockFile;
 use App\Models\StockRemark;
-use App\Stock\StockFile;
 
 beforeEach(function () {
     $this->user = $this->instructor();

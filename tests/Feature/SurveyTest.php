@@ -105,7 +105,7 @@ it('keeps how a hand-in was packed, and tells who packed otherwise than the clas
             (string) file_get_contents(Samples::zip(["{$folder}index.html" => Samples::page($handle)])),
             "$handle.zip",
         );
-        dispatch_sync(new App\Jobs\UnpackArrival($arrival->id));
+        dispatch_sync(new App\Intake\UnpackArrival($arrival->id));
     }
 
     expect($assignment->handIns()->with('student')->get()->mapWithKeys(fn ($handIn) => [

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Grades\Term\Quantile;
 use App\Models\Assignment;
 use App\Models\Student;
-use App\Term\Quantile;
 use Illuminate\Support\Facades\DB;
 use InkedMargin\Core\Tests\Samples;
 
@@ -17,7 +17,7 @@ beforeEach(function () {
     $this->hand = function (Assignment $work, string $handle, array $files): void {
         $arrival = $this->arrival($work, (string) file_get_contents(Samples::zip($files)), 'x.zip');
         $arrival->update(['student_id' => Student::query()->where('handle', $handle)->value('id')]);
-        dispatch_sync(new \App\Jobs\UnpackArrival($arrival->id));
+        dispatch_sync(new \App\Intake\UnpackArrival($arrival->id));
     };
     ($this->hand)($this->first, 'a', ['index.html' => Samples::page('<img src="a.png"><img src="b.png">')]);
     ($this->hand)($this->first, 'b', ['index.html' => Samples::page('x'), 'a.html' => Samples::page('y')]);

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
+use App\Courses\CourseLink;
+use App\Courses\PrivateLink;
 use App\Models\Invitation;
 use App\Models\User;
-use App\Students\CourseLink;
-use App\Students\PrivateLink;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Support\Facades\RateLimiter;
 

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Running\ProcessEnded;
-use App\Running\WorkProcess;
+use App\Work\ProcessEnded;
+use App\Work\WorkProcess;
 use Tests\TrialWork;
 
 afterAll(fn () => WorkProcess::stop());

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use App\Ink\Touched;
+use App\Feedback\Touched;
 use App\Models\HandIn;
 use App\Models\Remark;
 use Closure;

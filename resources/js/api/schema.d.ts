@@ -53,23 +53,60 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/hand-ins/{handIn}/alike/{fingerprint}": {
+    "/api/first-run": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["countAlike"];
-        put: operations["decideAlike"];
-        post?: never;
+        get: operations["firstRun"];
+        put?: never;
+        post: operations["makeFirstAccount"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/decided-alike/{batch}": {
+    "/api/invitations/{token}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["invitation"];
+        put?: never;
+        /**
+         * Puts whoever is logged in on the course, where the invitation is theirs; or makes the account, and logs in with
+         *     it. Once.
+         */
+        post: operations["acceptInvitation"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/me/second-factor": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["confirmSecondFactor"];
+        /** Makes a new secret. Until a code of it is typed, the old way to log in stays. */
+        post: operations["beginSecondFactor"];
+        delete: operations["endSecondFactor"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log-in": {
         parameters: {
             query?: never;
             header?: never;
@@ -78,31 +115,14 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post?: never;
-        /** Takes back what was decided together; what was decided otherwise since stays. */
-        delete: operations["takeAlikeBack"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/assignments/{assignment}/arrivals": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["arrivals"];
-        put?: never;
-        post: operations["drop"];
+        post: operations["logIn"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/assignments/{assignment}/addresses": {
+    "/api/log-out": {
         parameters: {
             query?: never;
             header?: never;
@@ -111,96 +131,11 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Sites that are published already: each is fetched, and filed like any other. All of the lines, or none. */
-        post: operations["takeAddresses"];
+        post: operations["logOut"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
-        trace?: never;
-    };
-    "/api/assignments/{assignment}/uploads": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** A file begins to come in, in parts. */
-        post: operations["beginUpload"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/uploads/{upload}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["addToUpload"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/uploads/{upload}/arrival": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** The file is whole: it lies in the tray, waiting to be unpacked. */
-        post: operations["dropUpload"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/assignments/{assignment}/drops/{drop}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post?: never;
-        /** Takes back what was dropped together, but for hand-ins that somebody has written to. */
-        delete: operations["takeDropBack"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/arrivals/{arrival}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        /** Says whose an arrival is that could not be matched. */
-        patch: operations["match"];
         trace?: never;
     };
     "/api/assignments/{assignment}": {
@@ -270,14 +205,64 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/hand-ins/{handIn}/attempts": {
+    "/api/assignments/{assignment}/left-out/{requirement}": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["compareAttempts"];
+        get?: never;
+        put: operations["leaveOut"];
+        post?: never;
+        delete: operations["countAgain"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/assignments/{assignment}/materials": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["materials"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/assignments/{assignment}/materials/{role}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** In place of what was given in this role. A brief in use gets a new version, and everything is checked again. */
+        post: operations["giveMaterial"];
+        delete: operations["dropMaterial"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/assignments/{assignment}/brief/proposal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A first brief for work like the model answer, which meets all of it. Nothing is kept. */
+        get: operations["proposeBrief"];
         put?: never;
         post?: never;
         delete?: never;
@@ -401,22 +386,6 @@ export interface paths {
         put?: never;
         /** What it says, and what each of its sentences comes to on a site. Nothing is kept. */
         post: operations["readBriefDraft"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/assignments/{assignment}/class-sheet": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["classSheet"];
-        put?: never;
-        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -591,6 +560,256 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/courses/{course}/people": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["people"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{course}/invitations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Invites somebody by a link. The answer is the same whether they have an account or not, and they accept it. */
+        post: operations["invite"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/invitations/{invitation}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Takes an invitation back: its link does not work any more. */
+        delete: operations["takeBackInvitation"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{course}/people/{person}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changeRole"];
+        post?: never;
+        /** Takes somebody off the course. What they inked and wrote stays. */
+        delete: operations["takeOff"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{course}/roster/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a roster would change. Nothing is kept. */
+        post: operations["previewRoster"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{course}/roster": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Keeps what a roster changes: all of it or nothing. */
+        put: operations["keepRoster"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{course}/roster.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["rosterAsCsv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{course}/students": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addStudent"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/students/{student}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Changes what the roster says of a student, sets them aside or takes them back. */
+        put: operations["changeStudent"];
+        post?: never;
+        /** Deletes all that is known of a student. */
+        delete: operations["forgetStudent"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["shelf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{course}/space": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["space"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{course}/student-links": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** All links, made where there is none: to be printed, or told one by one. */
+        post: operations["studentLinks"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{course}/student-links/letters": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A letter with their link to each student whose address is known. */
+        post: operations["sendStudentLinks"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/students/{student}/link": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** The link of one student leads nowhere any more. */
+        delete: operations["revokeStudentLink"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/hand-ins/{handIn}/attempts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["compareAttempts"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/hand-ins/{handIn}/findings": {
         parameters: {
             query?: never;
@@ -608,30 +827,14 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/first-run": {
+    "/api/hand-ins/{handIn}": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["firstRun"];
-        put?: never;
-        post: operations["makeFirstAccount"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/assignments/{assignment}/sites/{site}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["givenSite"];
+        get: operations["desk"];
         put?: never;
         post?: never;
         delete?: never;
@@ -640,14 +843,102 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/assignments/{assignment}/sites/{site}/source/{path}": {
+    "/api/hand-ins/{handIn}/check": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["givenSource"];
+        get?: never;
+        put?: never;
+        /** Runs a check that broke off once more. */
+        post: operations["checkAgain"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/hand-ins/{handIn}/chosen": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** This attempt is the one that counts, whatever came in time. */
+        put: operations["chooseAttempt"];
+        post?: never;
+        /** The last attempt in time counts again. */
+        delete: operations["unchooseAttempt"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/hand-ins/{handIn}/marks/{requirement}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Gives other points for a requirement than were computed, with the reason. */
+        put: operations["giveMark"];
+        post?: never;
+        /** Goes back to the computed points. */
+        delete: operations["dropMark"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/hand-ins/{handIn}/mended/{path}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["mendedCopy"];
+        /** Keeps it as it is now: another step, which can be gone back from. */
+        put: operations["keepMended"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        /** Whether the student gets it, and whether the other pages should follow it. */
+        patch: operations["useMended"];
+        trace?: never;
+    };
+    "/api/hand-ins/{handIn}/mended-check/{path}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What the check says of it. Nothing is kept. */
+        post: operations["checkMended"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/hand-ins/{handIn}/mended-steps/{number}/{path}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["mendedStep"];
         put?: never;
         post?: never;
         delete?: never;
@@ -656,15 +947,65 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/assignments/{assignment}/sites/{site}/seen": {
+    "/api/hand-ins/{handIn}/notes": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["givenSeen"];
+        get?: never;
         put?: never;
+        post: operations["writeNote"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/notes/{note}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changeNote"];
+        post?: never;
+        delete: operations["dropNote"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/notes/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A note as it will be read, before it is kept. */
+        post: operations["previewNote"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/hand-ins/{handIn}/here": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Said every few seconds by each desk on which it lies open. */
+        put: operations["here"];
         post?: never;
         delete?: never;
         options?: never;
@@ -672,15 +1013,32 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/assignments/{assignment}/sites/{site}/survey": {
+    "/api/hand-ins/{handIn}/put-by": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["givenSurvey"];
-        put?: never;
+        get?: never;
+        put: operations["putBy"];
+        post?: never;
+        delete: operations["takeUp"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/hand-ins/{handIn}/verdicts/{fingerprint}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Inks a finding, rubs it out, or leaves it in pencil again. */
+        put: operations["decide"];
         post?: never;
         delete?: never;
         options?: never;
@@ -806,14 +1164,14 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/hand-ins/{handIn}": {
+    "/api/courses/{course}/term": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["desk"];
+        get: operations["term"];
         put?: never;
         post?: never;
         delete?: never;
@@ -822,24 +1180,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/hand-ins/{handIn}/check": {
+    "/api/students/{student}/term": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        /** The same, with one student beside the class. */
+        get: operations["studentTerm"];
         put?: never;
-        /** Runs a check that broke off once more. */
-        post: operations["checkAgain"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/hand-ins/{handIn}/chosen": {
+    "/api/assignments/{assignment}/arrivals": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["arrivals"];
+        put?: never;
+        post: operations["drop"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/assignments/{assignment}/addresses": {
         parameters: {
             query?: never;
             header?: never;
@@ -847,30 +1221,142 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        /** This attempt is the one that counts, whatever came in time. */
-        put: operations["chooseAttempt"];
-        post?: never;
-        /** The last attempt in time counts again. */
-        delete: operations["unchooseAttempt"];
+        put?: never;
+        /** Sites that are published already: each is fetched, and filed like any other. All of the lines, or none. */
+        post: operations["takeAddresses"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/invitations/{token}": {
+    "/api/assignments/{assignment}/uploads": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["invitation"];
+        get?: never;
         put?: never;
-        /**
-         * Puts whoever is logged in on the course, where the invitation is theirs; or makes the account, and logs in with
-         *     it. Once.
-         */
-        post: operations["acceptInvitation"];
+        /** A file begins to come in, in parts. */
+        post: operations["beginUpload"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/uploads/{upload}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["addToUpload"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/uploads/{upload}/arrival": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The file is whole: it lies in the tray, waiting to be unpacked. */
+        post: operations["dropUpload"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/assignments/{assignment}/drops/{drop}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Takes back what was dropped together, but for hand-ins that somebody has written to. */
+        delete: operations["takeDropBack"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/arrivals/{arrival}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        /** Says whose an arrival is that could not be matched. */
+        patch: operations["match"];
+        trace?: never;
+    };
+    "/api/hand-ins/{handIn}/alike/{fingerprint}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["countAlike"];
+        put: operations["decideAlike"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/decided-alike/{batch}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Takes back what was decided together; what was decided otherwise since stays. */
+        delete: operations["takeAlikeBack"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/assignments/{assignment}/class-sheet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["classSheet"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -893,7 +1379,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/assignments/{assignment}/left-out/{requirement}": {
+    "/api/hand-ins/{handIn}/reasons": {
         parameters: {
             query?: never;
             header?: never;
@@ -901,9 +1387,239 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["leaveOut"];
+        put?: never;
+        post: operations["decideReasons"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/assignments/{assignment}/reasons": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["decideReasonsOfClass"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/assignments/{assignment}/slips": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["slipStrip"];
+        put?: never;
+        post: operations["decideSlips"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{course}/stock-remarks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["stockRemarks"];
+        put?: never;
+        post: operations["keepStockRemark"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{course}/stock-remarks/{stockRemark}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changeStockRemark"];
         post?: never;
-        delete: operations["countAgain"];
+        /** Notes that were made from it stay as they are. */
+        delete: operations["dropStockRemark"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{course}/stock-remarks/{stockRemark}/uses": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** It was used in a note. */
+        post: operations["useStockRemark"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{course}/stock-remarks/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Those of a file that are not there yet. */
+        post: operations["takeStockRemarks"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{course}/stock-remarks.{form}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["stockRemarksFile"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outbox": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["outbox"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{course}/records": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["records"];
+        put?: never;
+        /** Has them written. */
+        post: operations["writeRecords"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{course}/records.zip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["recordsFile"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/students/{student}/records": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["studentRecords"];
+        put?: never;
+        post: operations["writeStudentRecords"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/students/{student}/records.zip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["studentRecordsFile"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/records": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Brings a course in that was written elsewhere. */
+        post: operations["readRecords"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/old-courses": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Courses of one's own in which nothing has come in since a day. */
+        get: operations["oldCourses"];
+        put?: never;
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -933,6 +1649,222 @@ export interface paths {
             cookie?: never;
         };
         get: operations["lessonFile"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/hand-ins/{handIn}/reply": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["reply"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/hand-ins/{handIn}/words": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Opening and closing words that can be begun with, from the outcomes. */
+        get: operations["draftWords"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/hand-ins/{handIn}/replies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Releases the reply as it stands now. It does not change any more; a later release supersedes it. */
+        post: operations["release"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/assignments/{assignment}/replies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The replies of a class that could be released now, with what is still in pencil. */
+        get: operations["readyReplies"];
+        put?: never;
+        /** Releases those that are named, as far as they say something new. */
+        post: operations["releaseAll"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/hand-ins/{handIn}/reply.html": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The reply as one page that loads nothing from elsewhere: the released one, or the draft while there is none. */
+        get: operations["replyHtml"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/hand-ins/{handIn}/reply.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The reply as PDF: asked for again until it has been printed. */
+        get: operations["replyPdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/hand-ins/{handIn}/reply.md": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The reply as Markdown: the released one, or the draft while there is none. */
+        get: operations["replyMarkdown"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/search": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["search"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rules/{rule}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A rule with its examples, as the catalogue prints it. */
+        get: operations["rule"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/assignments/{assignment}/sites/{site}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["givenSite"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/assignments/{assignment}/sites/{site}/source/{path}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["givenSource"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/assignments/{assignment}/sites/{site}/seen": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["givenSeen"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/assignments/{assignment}/sites/{site}/survey": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["givenSurvey"];
         put?: never;
         post?: never;
         delete?: never;
@@ -975,32 +1907,14 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/hand-ins/{handIn}/marks/{requirement}": {
+    "/api/hand-ins/{handIn}/seen": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get?: never;
-        /** Gives other points for a requirement than were computed, with the reason. */
-        put: operations["giveMark"];
-        post?: never;
-        /** Goes back to the computed points. */
-        delete: operations["dropMark"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/assignments/{assignment}/materials": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["materials"];
+        get: operations["seen"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1009,32 +1923,14 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/assignments/{assignment}/materials/{role}": {
+    "/api/hand-ins/{handIn}/source/{path}": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get?: never;
-        put?: never;
-        /** In place of what was given in this role. A brief in use gets a new version, and everything is checked again. */
-        post: operations["giveMaterial"];
-        delete: operations["dropMaterial"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/assignments/{assignment}/brief/proposal": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** A first brief for work like the model answer, which meets all of it. Nothing is kept. */
-        get: operations["proposeBrief"];
+        get: operations["source"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1043,49 +1939,14 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/hand-ins/{handIn}/mended/{path}": {
+    "/api/hand-ins/{handIn}/survey": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["mendedCopy"];
-        /** Keeps it as it is now: another step, which can be gone back from. */
-        put: operations["keepMended"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        /** Whether the student gets it, and whether the other pages should follow it. */
-        patch: operations["useMended"];
-        trace?: never;
-    };
-    "/api/hand-ins/{handIn}/mended-check/{path}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** What the check says of it. Nothing is kept. */
-        post: operations["checkMended"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/hand-ins/{handIn}/mended-steps/{number}/{path}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["mendedStep"];
+        get: operations["survey"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1278,871 +2139,226 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/hand-ins/{handIn}/notes": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["writeNote"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/notes/{note}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["changeNote"];
-        post?: never;
-        delete: operations["dropNote"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/notes/preview": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** A note as it will be read, before it is kept. */
-        post: operations["previewNote"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/outbox": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["outbox"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/courses/{course}/people": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["people"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/courses/{course}/invitations": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Invites somebody by a link. The answer is the same whether they have an account or not, and they accept it. */
-        post: operations["invite"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/invitations/{invitation}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post?: never;
-        /** Takes an invitation back: its link does not work any more. */
-        delete: operations["takeBackInvitation"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/courses/{course}/people/{person}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["changeRole"];
-        post?: never;
-        /** Takes somebody off the course. What they inked and wrote stays. */
-        delete: operations["takeOff"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/hand-ins/{handIn}/here": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        /** Said every few seconds by each desk on which it lies open. */
-        put: operations["here"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/hand-ins/{handIn}/put-by": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["putBy"];
-        post?: never;
-        delete: operations["takeUp"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/hand-ins/{handIn}/reasons": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["decideReasons"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/assignments/{assignment}/reasons": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["decideReasonsOfClass"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/courses/{course}/records": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["records"];
-        put?: never;
-        /** Has them written. */
-        post: operations["writeRecords"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/courses/{course}/records.zip": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["recordsFile"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/students/{student}/records": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["studentRecords"];
-        put?: never;
-        post: operations["writeStudentRecords"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/students/{student}/records.zip": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["studentRecordsFile"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/students/{student}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        /** Changes what the roster says of a student, sets them aside or takes them back. */
-        put: operations["changeStudent"];
-        post?: never;
-        /** Deletes all that is known of a student. */
-        delete: operations["forgetStudent"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/records": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Brings a course in that was written elsewhere. */
-        post: operations["readRecords"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/old-courses": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** Courses of one's own in which nothing has come in since a day. */
-        get: operations["oldCourses"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/hand-ins/{handIn}/reply": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["reply"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/hand-ins/{handIn}/words": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** Opening and closing words that can be begun with, from the outcomes. */
-        get: operations["draftWords"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/hand-ins/{handIn}/replies": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Releases the reply as it stands now. It does not change any more; a later release supersedes it. */
-        post: operations["release"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/assignments/{assignment}/replies": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** The replies of a class that could be released now, with what is still in pencil. */
-        get: operations["readyReplies"];
-        put?: never;
-        /** Releases those that are named, as far as they say something new. */
-        post: operations["releaseAll"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/hand-ins/{handIn}/reply.html": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** The reply as one page that loads nothing from elsewhere: the released one, or the draft while there is none. */
-        get: operations["replyHtml"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/hand-ins/{handIn}/reply.pdf": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** The reply as PDF: asked for again until it has been printed. */
-        get: operations["replyPdf"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/hand-ins/{handIn}/reply.md": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** The reply as Markdown: the released one, or the draft while there is none. */
-        get: operations["replyMarkdown"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/courses/{course}/roster/preview": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** What a roster would change. Nothing is kept. */
-        post: operations["previewRoster"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/courses/{course}/roster": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        /** Keeps what a roster changes: all of it or nothing. */
-        put: operations["keepRoster"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/courses/{course}/roster.csv": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["rosterAsCsv"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/courses/{course}/students": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["addStudent"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/search": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["search"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/rules/{rule}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** A rule with its examples, as the catalogue prints it. */
-        get: operations["rule"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/me/second-factor": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["confirmSecondFactor"];
-        /** Makes a new secret. Until a code of it is typed, the old way to log in stays. */
-        post: operations["beginSecondFactor"];
-        delete: operations["endSecondFactor"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/hand-ins/{handIn}/seen": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["seen"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/log-in": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["logIn"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/log-out": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["logOut"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/shelf": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["shelf"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/assignments/{assignment}/slips": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["slipStrip"];
-        put?: never;
-        post: operations["decideSlips"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/hand-ins/{handIn}/source/{path}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["source"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/courses/{course}/space": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["space"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/courses/{course}/stock-remarks": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["stockRemarks"];
-        put?: never;
-        post: operations["keepStockRemark"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/courses/{course}/stock-remarks/{stockRemark}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["changeStockRemark"];
-        post?: never;
-        /** Notes that were made from it stay as they are. */
-        delete: operations["dropStockRemark"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/courses/{course}/stock-remarks/{stockRemark}/uses": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** It was used in a note. */
-        post: operations["useStockRemark"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/courses/{course}/stock-remarks/file": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Those of a file that are not there yet. */
-        post: operations["takeStockRemarks"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/courses/{course}/stock-remarks.{form}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["stockRemarksFile"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/courses/{course}/student-links": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** All links, made where there is none: to be printed, or told one by one. */
-        post: operations["studentLinks"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/courses/{course}/student-links/letters": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** A letter with their link to each student whose address is known. */
-        post: operations["sendStudentLinks"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/students/{student}/link": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post?: never;
-        /** The link of one student leads nowhere any more. */
-        delete: operations["revokeStudentLink"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/hand-ins/{handIn}/survey": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["survey"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/courses/{course}/term": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["term"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/students/{student}/term": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** The same, with one student beside the class. */
-        get: operations["studentTerm"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/hand-ins/{handIn}/verdicts/{fingerprint}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        /** Inks a finding, rubs it out, or leaves it in pencil again. */
-        put: operations["decide"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        /** @description A brief that is being written, read and tried on a site. Nothing is kept. */
+        BriefReading: {
+            /** @description the brief as it was written */
+            document: {
+                [key: string]: unknown;
+            };
+            yaml: string;
+            requirements: components["schemas"]["RequirementReading"][];
+            /** @description of `proposed`, which are no part of the brief yet */
+            proposed: components["schemas"]["RequirementReading"][];
+            /** @description why it cannot be put in use; none where it can */
+            problems: string[];
+            /** Format: float */
+            points: number;
+            /**
+             * Format: float
+             * @description of the site that it was tried on
+             */
+            awarded: number | null;
+            /** Format: float */
+            possible: number | null;
+            /**
+             * Format: float
+             * @description points of it that wait for a person, or for what a site does not have
+             */
+            open: number | null;
+            /** @description files, elements, classes and ids of that site, to choose from */
+            names: string[];
+        };
+        /** @description A requirement that would come to something else under another brief. */
+        OutcomeChange: {
+            title: string;
+            /** @description null where it is not asked now */
+            before: string | null;
+            /** @description null where it would not be asked any more */
+            after: string | null;
+        };
+        /** @description A requirement of a brief that is being written: as a sentence, and what it comes to on the site it is tried on. */
+        RequirementReading: {
+            /** @description null where it cannot be read */
+            sentence: string | null;
+            problems: string[];
+            /** Format: float */
+            points: number;
+            /** @enum {InkedMargin\Core\Marking\OutcomeKind|null} */
+            outcome: "met" | "partly" | "unmet" | "not-judged" | null;
+            measured: string;
+            expected: string;
+            /** Format: float */
+            awarded: number;
+            shortfalls: components["schemas"]["OutcomeShortfall"][];
+        };
+        /** @description A site that a brief can be tried on. */
+        TrialSite: {
+            key: string;
+            name: string;
+        };
+        /** @description What a brief would change for one student. */
+        TriedHandIn: {
+            handInId: string;
+            student: string;
+            /** Format: float */
+            awarded: number;
+            /** Format: float */
+            possible: number;
+            /** Format: float */
+            awardedAfter: number;
+            /** Format: float */
+            possibleAfter: number;
+            changes: components["schemas"]["OutcomeChange"][];
+        };
+        /** @description What a check says to the student, as far as the assignment allows. */
+        MyCheck: {
+            /** @enum {App\Models\StudentsSee} */
+            sees: "nothing" | "outcomes" | "all" | "points";
+            outcomes: components["schemas"]["MyOutcome"][];
+            findings: components["schemas"]["PencilledFinding"][];
+            /** @description one for each kind of finding */
+            teachings: components["schemas"]["Teaching"][];
+        };
+        /** @description A requirement and what it came to, for a student. */
+        MyOutcome: {
+            title: string;
+            sentence: string;
+            /** @enum {InkedMargin\Core\Marking\OutcomeKind} */
+            outcome: "met" | "partly" | "unmet" | "not-judged";
+            /**
+             * Format: float
+             * @description points so far; null where the assignment shows none before the reply
+             */
+            awarded: number | null;
+            /** Format: float */
+            possible: number | null;
+        };
+        /** @description A finding that nobody has decided about: of a site that is tried, or that nobody handed in. */
+        PencilledFinding: {
+            fingerprint: string;
+            rule: string;
+            variant: string;
+            file: string;
+            line: number | null;
+            /** @enum {InkedMargin\Core\Finding\Weight} */
+            weight: "fault" | "departure" | "tidy";
+            message: string;
+            remedy: string;
+            /**
+             * Format: float
+             * @description points; 0 where it costs nothing, or points are not shown
+             */
+            cost: number;
+        };
+        /** @description What a student can learn from one kind of finding. */
+        Teaching: {
+            rule: string;
+            variant: string;
+            title: string;
+            /** @description what goes wrong if it is left */
+            why: string;
+            /** @description an example of code that is wrong */
+            bad: string;
+            /** @description the same as it should be */
+            good: string;
+        };
+        /** @description More time for a student or a group, lateness that does not count, or an excuse: for markers, not for students. */
+        ExtensionView: {
+            /** @description null where there is none of the student’s own */
+            id: string | null;
+            /** @description null for a whole group */
+            studentId: string | null;
+            name: string;
+            handle: string;
+            /** @description the group that it is for; null where it is for one student */
+            group: string | null;
+            /** @description null where the due time is that of the class */
+            dueAt: string | null;
+            /** @description the same as the clock of the course shows it */
+            due: string | null;
+            /** @description whether being late costs nothing */
+            waived: boolean;
+            /** @description whether the work does not count for the student */
+            excused: boolean;
+            /** @description which only markers see */
+            reason: string;
+        };
+        /** @description What one rule found in a hand-in, with a way to the first place that is still in pencil, or else the first of all. */
+        DeskKind: {
+            rule: string;
+            /** @enum {InkedMargin\Core\Finding\Weight} */
+            weight: "fault" | "departure" | "tidy";
+            findings: number;
+            /** @description of these are in pencil */
+            pencilled: number;
+            /** @description of the first */
+            leaf: string;
+            line: number | null;
+            fingerprint: string;
+            message: string;
+        };
+        /** @description What a check says of a hand-in with one of its files mended. */
+        MendedCheck: {
+            findings: components["schemas"]["MendedFinding"][];
+            /** @description fingerprints of what was found in this file and is not any more */
+            gone: string[];
+            /** @description how many findings of other files go with it */
+            goneElsewhere: number;
+            /** @description how many come in other files */
+            freshElsewhere: number;
+            /** Format: float */
+            awarded: number;
+            /** Format: float */
+            possible: number;
+        };
+        /** @description What the check still says, or says now, of a mended copy. */
+        MendedFinding: {
+            fingerprint: string;
+            rule: string;
+            variant: string;
+            /** @enum {InkedMargin\Core\Finding\Weight} */
+            weight: "fault" | "departure" | "tidy";
+            /** @enum {InkedMargin\Core\Finding\ProofMark} */
+            mark: "insert" | "take-out" | "change" | "move" | "look";
+            line: number;
+            /** @description in UTF-16 code units, as is the next */
+            from: number;
+            to: number;
+            message: string;
+            remedy: string;
+            /** @description whether it came with the mending */
+            fresh: boolean;
+            /** @description what mends it, where that is exact, and in this file alone; none otherwise */
+            edits: components["schemas"]["TextEdit"][];
+        };
+        /** @description A line of a student's file, in three pieces: what is meant is the middle one. */
+        QuotedLine: {
+            /** @description from 1 */
+            number: number;
+            /** @description the whole line where nothing in it is meant */
+            before: string;
+            meant: string;
+            after: string;
+        };
+        /** @description The text of one file. */
+        SourceText: {
+            path: string;
+            /** @enum {string} */
+            kind: "page" | "stylesheet" | "picture" | "script" | "other";
+            readable: boolean;
+            text: string;
+            remark: string | null;
+        };
+        /** @description One change to a text; places are in UTF-16 code units from its beginning. */
+        TextEdit: {
+            from: number;
+            to: number;
+            insert: string;
+        };
         /** @description A piece of work in the sum of its part. */
         CountedWork: {
             title: string;
@@ -2317,6 +2533,55 @@ export interface components {
             /** @description how the parts come together */
             how: string;
         };
+        /** @description How a class, and one of its students, came along over the assignments of a course. */
+        Term: {
+            course: string;
+            /** @description in the order of the course */
+            work: components["schemas"]["TermWork"][];
+            /** @description the commonest first */
+            kinds: components["schemas"]["TermKind"][];
+            students: components["schemas"]["TermStudent"][];
+        };
+        /** @description A slip over the assignments. */
+        TermKind: {
+            rule: string;
+            /** @description percent of the hand-ins that have it, for each assignment; null where nothing was checked */
+            shares: (number | null)[];
+            /** @description how often the student who was asked for has it in each; none where nobody was asked for */
+            own: number[];
+        };
+        /** @description Somebody whose term can be looked at. */
+        TermStudent: {
+            id: string;
+            name: string;
+        };
+        /** @description An assignment in a course of time: percent of what could be had. */
+        TermWork: {
+            id: string;
+            title: string;
+            /** @description hand-ins with points */
+            handIns: number;
+            /**
+             * Format: float
+             * @description a quarter of the class has less; null where nobody has points
+             */
+            low: number | null;
+            /**
+             * Format: float
+             * @description the median of the class
+             */
+            middle: number | null;
+            /**
+             * Format: float
+             * @description a quarter of the class has more
+             */
+            high: number | null;
+            /**
+             * Format: float
+             * @description of the student who was asked for; null where there is none
+             */
+            own: number | null;
+        };
         AcceptRequest: {
             name: string;
             password: string;
@@ -2330,21 +2595,73 @@ export interface components {
             /** @description another password; empty to keep it */
             password: string;
         };
-        AddressesRequest: {
-            /** @description a line for each: a name or handle, and an address */
-            text: string;
-            /** @description a UUID that all of them share */
-            drop: string;
+        CodeRequest: {
+            /** @description six digits */
+            code: string;
         };
-        AlikeRequest: {
-            /**
-             * @description A decision on all findings of a kind that are in pencil.
-             * @enum {string}
-             */
-            state: "inked" | "rubbed-out";
+        /** @description Whether nobody has an account yet. */
+        FirstRun: {
+            needed: boolean;
+        };
+        FirstRunRequest: {
+            name: string;
+            email: string;
+            password: string;
+        };
+        ForgottenRequest: {
+            email: string;
+        };
+        /** @description What somebody who opens an invitation is asked. */
+        InvitationView: {
+            course: string;
+            by: string;
+            email: string;
             /** @enum {string} */
-            reach: "page" | "site" | "class";
-            reason?: string | null;
+            role: "instructor" | "marker";
+            /** @description whether the address has an account: then they log in with it */
+            hasAccount: boolean;
+        };
+        LogInRequest: {
+            email: string;
+            password: string;
+            /** @description from the authenticator app, or a recovery code; where it is needed, the answer to the first try says so under this name */
+            code?: string | null;
+        };
+        /** @description Who is logged in. */
+        Me: {
+            id: string;
+            name: string;
+            email: string;
+            /** @description of the IANA database, in which times are shown; null for that of the browser */
+            timeZone: string | null;
+            /** @description whether the outbox is for them to read */
+            keepsHouse: boolean;
+            /** @description whether they may make and import courses */
+            opensCourses: boolean;
+            /** @description whether they log in with a code too */
+            secondFactor: boolean;
+            /** @description whether the installation demands that */
+            secondFactorDemanded: boolean;
+        };
+        /** @description What an authenticator app needs to know. It counts once a code of it was typed. */
+        NewSecondFactor: {
+            /** @description in Base32, to be typed */
+            secret: string;
+            /** @description an otpauth: address, to be scanned */
+            address: string;
+        };
+        /** @description Codes to log in with when the phone is lost. They are told once. */
+        RecoveryCodesView: {
+            codes: string[];
+        };
+        ResetRequest: {
+            email: string;
+            token: string;
+            password: string;
+        };
+        SecondFactorRequest: {
+            /** @description the password */
+            current: string;
         };
         AssignmentRequest: {
             title: string;
@@ -2361,328 +2678,6 @@ export interface components {
             students_see: "nothing" | "outcomes" | "all" | "points";
             /** @description as the clock of the course shows it, such as 2026-12-01T18:00 */
             due: string | null;
-        };
-        BriefRequest: {
-            source: string;
-        };
-        CarryOverRequest: {
-            title: string;
-            term: string;
-            /** @description by which due times are moved */
-            weeks: number;
-        };
-        CodeRequest: {
-            /** @description six digits */
-            code: string;
-        };
-        CourseLinkRequest: {
-            /** @description that students enter besides their handle; null or empty if there is none */
-            word?: string | null;
-        };
-        CourseRequest: {
-            title: string;
-            school: string;
-            term: string;
-            /** @description of the IANA database, in which due times are written */
-            timeZone: string;
-        };
-        DeleteRequest: {
-            /** @description of what is to go, as it is */
-            title: string;
-        };
-        DraftRequest: {
-            source: string;
-            /** @description of the draft that was changed; 0 for none */
-            version: number;
-        };
-        DropRequest: {
-            /** @description whether it is a folder, or loose files, packed on the way */
-            packed: boolean;
-            /** @description a UUID that all files dropped together share */
-            drop: string;
-        };
-        ExtensionRequest: {
-            /** @description one student */
-            student?: string | null;
-            /** @description or all of a group */
-            group?: string | null;
-            /** @description as the clock of the course shows it, such as 2026-12-01T18:00 */
-            due?: string | null;
-            /** @description whether being late costs nothing */
-            waived?: boolean;
-            /** @description whether the work does not count */
-            excused?: boolean;
-            /** @description which only markers see */
-            reason: string;
-        };
-        FirstRunRequest: {
-            name: string;
-            email: string;
-            password: string;
-        };
-        ForgottenRequest: {
-            email: string;
-        };
-        GradeImportRequest: {
-            /** @description Marks from elsewhere, as text or as a file, and which of their columns are taken. */
-            text: string;
-            /** @description the name of the file */
-            from: string | null;
-            columns: {
-                at: number;
-                title: string;
-                possible: number;
-            }[];
-        };
-        GradeRequest: {
-            /** @description null: the student is excused */
-            points: number | null;
-            reason: string;
-        };
-        GradeSettingsRequest: {
-            parts: {
-                /** @description How the work of a course comes together. */
-                title: string;
-                weight: number;
-                best: number | null;
-            }[];
-            work: {
-                id: string;
-                /** @description the place of its part, from 0 */
-                part: number;
-                weight: number;
-            }[];
-        };
-        HereRequest: {
-            /** @description that it was read since this was said last */
-            seconds: number;
-        };
-        InviteRequest: {
-            email: string;
-            /** @enum {string} */
-            role: "instructor" | "marker";
-        };
-        JoinRequest: {
-            handle: string;
-            /** @description of the course, where it asks for one */
-            word?: string | null;
-        };
-        LeaveOutRequest: {
-            /** @description Why nobody of a class is marked on a requirement. */
-            reason: string;
-        };
-        LetterRequest: {
-            /** @description Whether to e-mail the student. */
-            letters: boolean;
-        };
-        LogInRequest: {
-            email: string;
-            password: string;
-            /** @description from the authenticator app, or a recovery code; where it is needed, the answer to the first try says so under this name */
-            code?: string | null;
-        };
-        MarkRequest: {
-            points: number;
-            reason: string;
-        };
-        MatchRequest: {
-            student: string;
-        };
-        MendRequest: {
-            /** @description The text of a mended copy: to be checked, or to be kept. */
-            text: string;
-            /** @description what was done */
-            words?: string | null;
-            /** @description the number of the step that it was made from; 0 for the original */
-            after?: number | null;
-        };
-        MendedUseRequest: {
-            /** @description What a mended copy is used for. */
-            inReply: boolean;
-            /** @description whether the other pages should follow it */
-            follow: boolean;
-        };
-        MyAddressRequest: {
-            /** @description A site that is handed in by its address. */
-            address: string;
-            /** @description a covering note */
-            note?: string | null;
-        };
-        MyHandInRequest: {
-            /** @description whether it is a folder, or loose files, packed on the way */
-            packed: boolean;
-            /** @description a covering note */
-            note?: string | null;
-            /** @description where the site is published */
-            address?: string | null;
-        };
-        NoteRequest: {
-            body: string;
-            /** @enum {string} */
-            kind: "note" | "question" | "merit" | "opening" | "closing";
-            file?: string | null;
-            line?: number | null;
-            /** @description where it is about several lines */
-            endLine?: number | null;
-            /** @description of a new note: sent twice, it is one all the same */
-            id?: string | null;
-            /** @description of the note that is changed */
-            version?: number | null;
-        };
-        OrderRequest: {
-            /** @description of assignments, the first first */
-            ids: string[];
-        };
-        PreviewRequest: {
-            /** @description A note in the making. */
-            body: string;
-        };
-        PutByRequest: {
-            /** @description Why a hand-in has to wait. */
-            why: string;
-        };
-        ReasonRequest: {
-            /**
-             * @description What becomes of all reasons that are still in pencil.
-             * @enum {string}
-             */
-            state: "inked" | "rubbed-out";
-            /** @description whose, where the class is asked for */
-            handIns?: string[];
-        };
-        ReleaseRequest: {
-            /** @description ids */
-            handIns: string[];
-            /** @description whether to e-mail the students */
-            letters?: boolean;
-        };
-        ResetRequest: {
-            email: string;
-            token: string;
-            password: string;
-        };
-        RoleRequest: {
-            /** @enum {string} */
-            role: "instructor" | "marker";
-        };
-        RosterRequest: {
-            /** @description A roster as text or as a file, and what its columns hold where somebody said so. */
-            text: string;
-            columns: ("name" | "first" | "last" | "handle" | "email" | "group" | "other")[] | null;
-            heading: boolean | null;
-            /** @description ids of students that are gone */
-            setAside: string[] | null;
-        };
-        SecondFactorRequest: {
-            /** @description the password */
-            current: string;
-        };
-        SlipRequest: {
-            /** @description What is done with one kind of slip in a class: with all of its places, or with those that are chosen. */
-            rule: string;
-            /** @description '' for a rule that has none */
-            variant: string;
-            /** @enum {string} */
-            does: "inked" | "rubbed-out" | "note" | "question";
-            /** @description the note, or why it is rubbed out */
-            words?: string | null;
-            /** @description null for all */
-            chosen?: {
-                handIn: string;
-                fingerprint: string;
-            }[] | null;
-        };
-        StockFileRequest: {
-            /** @description CSV or YAML */
-            text: string;
-            shared: boolean;
-        };
-        StockRemarkRequest: {
-            body: string;
-            merit: boolean;
-            /** @description with all who mark the course; else it is one’s own */
-            shared: boolean;
-        };
-        StockUseRequest: {
-            /** @description of the finding that it was used for */
-            rule: string | null;
-        };
-        StudentRequest: {
-            name: string;
-            handle: string;
-            email: string;
-            group: string;
-            /** @description whether they left */
-            aside: boolean;
-        };
-        TryDraftRequest: {
-            /** @description YAML or JSON */
-            source: string;
-            /** @description the key of the site to try it on */
-            site: string | null;
-        };
-        UploadRequest: {
-            /** @description The beginning of a file that comes in parts. */
-            name: string;
-            bytes: number;
-        };
-        VerdictRequest: {
-            /** @enum {string} */
-            state: "pencilled" | "inked" | "rubbed-out";
-            reason?: string | null;
-        };
-        /** @description How many findings of a kind are in pencil, and in how many hand-ins. */
-        AlikeCount: {
-            findings: number;
-            handIns: number;
-        };
-        /** @description How far a decision on all findings of a kind would go. */
-        AlikeCounts: {
-            page: components["schemas"]["AlikeCount"];
-            site: components["schemas"]["AlikeCount"];
-            class: components["schemas"]["AlikeCount"];
-        };
-        /** @description A file in the in-tray. */
-        ArrivalView: {
-            id: string;
-            name: string;
-            /** @enum {App\Models\ArrivalState} */
-            state: "waiting" | "taken" | "unmatched" | "refused" | "repeated" | "opened";
-            reason: string | null;
-            arrivedAt: string;
-            student: components["schemas"]["StudentLine"] | null;
-            likely: components["schemas"]["StudentLine"][];
-            handInId: string | null;
-            attempt: number | null;
-            run: components["schemas"]["RunView"] | null;
-            findings: number;
-            /** @description the folders around it in the archive of the class */
-            within: string;
-            /** @description the archive of the class that it came in */
-            parentId: string | null;
-            /** @description of what was dropped together */
-            dropId: string | null;
-            /** @description of a site that is to be fetched */
-            address: string | null;
-            /** @description what the last look came to, while it is looked for again */
-            told: string | null;
-            /** @description whether it came after the student’s own due time and the grace */
-            late: boolean;
-            extension: components["schemas"]["ExtensionView"] | null;
-        };
-        /** @description An assignment in the list of a course. */
-        AssignmentLine: {
-            id: string;
-            title: string;
-            summary: string;
-            dueAt: string | null;
-            students: number;
-            handedIn: number;
-            replied: number;
-            unmatched: number;
-            hasBrief: boolean;
-            /** @description whether nothing is taken in any more */
-            closed: boolean;
         };
         /** @description An assignment: its brief, what was handed in, and who has not. */
         AssignmentView: {
@@ -2717,6 +2712,362 @@ export interface components {
             /** @description of the roster */
             groups: string[];
             students: components["schemas"]["StudentLine"][];
+        };
+        /** @description A brief that nobody has put in use, as YAML. */
+        BriefProposal: {
+            source: string;
+        };
+        /** @description How far the check of a whole class has come. */
+        Checking: {
+            done: number;
+            /** @description none while the worker has not counted them yet */
+            steps: number;
+        };
+        /** @description A student's last hand-in, and how much of it is decided. */
+        HandInLine: {
+            id: string;
+            student: string;
+            handle: string;
+            attempt: number;
+            arrivedAt: string;
+            late: boolean;
+            run: components["schemas"]["RunView"];
+            pencilled: number;
+            inked: number;
+            rubbedOut: number;
+            notes: number;
+            /** Format: float */
+            awarded: number | null;
+            /** Format: float */
+            possible: number | null;
+            repliedAt: string | null;
+            studentId: string;
+            /**
+             * Format: float
+             * @description points that are not judged yet
+             */
+            open: number;
+        };
+        LeaveOutRequest: {
+            /** @description Why nobody of a class is marked on a requirement. */
+            reason: string;
+        };
+        /** @description What an assignment gives in one role. */
+        MaterialView: {
+            /** @enum {App\Models\MaterialRole} */
+            role: "starter" | "model" | "copy" | "sheets";
+            paths: string[];
+        };
+        /** @description A brief that is being written. */
+        BriefDraftView: {
+            /** @description 0 where nobody has written any yet */
+            version: number;
+            source: string;
+            by: string | null;
+            at: string | null;
+        };
+        /** @description A field of a brief, as the core declares it: what a form needs to know. */
+        BriefFieldView: {
+            name: string;
+            /** @enum {InkedMargin\Core\Brief\Requirement\FieldType} */
+            type: "text" | "texts" | "selector" | "number" | "whole number" | "yes or no" | "choice" | "parts" | "entries" | "pages" | "steps";
+            /** @description what it means, as half a sentence */
+            about: string;
+            required: boolean;
+            choices: string[];
+        };
+        /** @description A kind of requirement, with its fields. */
+        BriefKindView: {
+            kind: string;
+            about: string;
+            fields: components["schemas"]["BriefFieldView"][];
+        };
+        /** @description All that a brief can ask for, from the core's own declarations. */
+        BriefKinds: {
+            /** @description the fields of the brief itself */
+            own: components["schemas"]["BriefFieldView"][];
+            /** @description the fields of each entry of `ignore` */
+            ignored: components["schemas"]["BriefFieldView"][];
+            /** @description the fields of every requirement */
+            terms: components["schemas"]["BriefFieldView"][];
+            /** @description the fields of `marking` */
+            marking: components["schemas"]["BriefFieldView"][];
+            kinds: components["schemas"]["BriefKindView"][];
+            readyMade: components["schemas"]["ReadyMadeView"][];
+        };
+        BriefRequest: {
+            source: string;
+        };
+        /** @description What a brief would change, before it is kept. */
+        BriefTrialView: {
+            handIns: components["schemas"]["TriedHandIn"][];
+            /** @description hand-ins that there was no time for */
+            left: number;
+        };
+        DraftRequest: {
+            source: string;
+            /** @description of the draft that was changed; 0 for none */
+            version: number;
+        };
+        /** @description A requirement to begin from, in the words of those who ask for it. */
+        ReadyMadeView: {
+            words: string;
+            /** @description other words that find it */
+            also: string;
+            /** @description its fields, without the id */
+            values: {
+                [key: string]: unknown;
+            };
+        };
+        TryDraftRequest: {
+            /** @description YAML or JSON */
+            source: string;
+            /** @description the key of the site to try it on */
+            site: string | null;
+        };
+        /** @description An assignment in the list of a course. */
+        AssignmentLine: {
+            id: string;
+            title: string;
+            summary: string;
+            dueAt: string | null;
+            students: number;
+            handedIn: number;
+            replied: number;
+            unmatched: number;
+            hasBrief: boolean;
+            /** @description whether nothing is taken in any more */
+            closed: boolean;
+        };
+        CarryOverRequest: {
+            title: string;
+            term: string;
+            /** @description by which due times are moved */
+            weeks: number;
+        };
+        /** @description What a course is called, for whoever comes by its link. */
+        CourseDoor: {
+            course: string;
+            /** @description whether students enter a word besides their handle */
+            asksForWord: boolean;
+        };
+        CourseLinkRequest: {
+            /** @description that students enter besides their handle; null or empty if there is none */
+            word?: string | null;
+        };
+        /** @description The link of a course. */
+        CourseLinkView: {
+            /** @description null where it is off */
+            link: string | null;
+            /** @description the word that students enter besides their handle; null if there is none */
+            word: string | null;
+        };
+        CourseRequest: {
+            title: string;
+            school: string;
+            term: string;
+            /** @description of the IANA database, in which due times are written */
+            timeZone: string;
+        };
+        /** @description A course on the shelf. */
+        CourseSpine: {
+            id: string;
+            title: string;
+            school: string;
+            term: string;
+            students: number;
+            assignments: number;
+            /** @description whether its term is over */
+            putAway: boolean;
+        };
+        /** @description A course: its assignments and its roster. */
+        CourseView: {
+            id: string;
+            title: string;
+            school: string;
+            term: string;
+            role: string;
+            /** @description of the IANA database */
+            timeZone: string;
+            /** @description whether its term is over */
+            putAway: boolean;
+            /** @description whether its assignments were put in order by hand */
+            ordered: boolean;
+            handIns: number;
+            assignments: components["schemas"]["AssignmentLine"][];
+            /** @description all who are or were on it */
+            students: components["schemas"]["RosterStudent"][];
+        };
+        /** @description Something that was done to a course. */
+        DeedLine: {
+            at: string;
+            by: string;
+            what: string;
+        };
+        ExtensionRequest: {
+            /** @description one student */
+            student?: string | null;
+            /** @description or all of a group */
+            group?: string | null;
+            /** @description as the clock of the course shows it, such as 2026-12-01T18:00 */
+            due?: string | null;
+            /** @description whether being late costs nothing */
+            waived?: boolean;
+            /** @description whether the work does not count */
+            excused?: boolean;
+            /** @description which only markers see */
+            reason: string;
+        };
+        /** @description Somebody who was asked and has not accepted yet. */
+        InvitationLine: {
+            id: string;
+            email: string;
+            /** @enum {string} */
+            role: "instructor" | "marker";
+            until: string;
+        };
+        /** @description An invitation as it was made. Its link is shown only here. */
+        InvitationMade: {
+            /** @description null where a letter was sent: then only whoever reads it has the link */
+            link: string | null;
+            /** @description whether a letter was sent; without mail the link has to be passed on */
+            sent: boolean;
+        };
+        InviteRequest: {
+            email: string;
+            /** @enum {string} */
+            role: "instructor" | "marker";
+        };
+        JoinRequest: {
+            handle: string;
+            /** @description of the course, where it asks for one */
+            word?: string | null;
+        };
+        /** @description How many letters are on their way, and who has no address. */
+        LettersSent: {
+            sent: number;
+            /** @description names of students without an e-mail address */
+            without: string[];
+        };
+        /** @description Where a student's own page is. */
+        MyLink: {
+            link: string;
+        };
+        OrderRequest: {
+            /** @description of assignments, the first first */
+            ids: string[];
+        };
+        /** @description Who sets and marks work in a course, and who was asked to. */
+        People: {
+            people: components["schemas"]["Person"][];
+            invited: components["schemas"]["InvitationLine"][];
+        };
+        /** @description Somebody who sets or marks work in a course. */
+        Person: {
+            id: string;
+            name: string;
+            email: string;
+            /** @enum {string} */
+            role: "instructor" | "marker";
+        };
+        RoleRequest: {
+            /** @enum {string} */
+            role: "instructor" | "marker";
+        };
+        /** @description A line of a roster that was pasted or dropped, and what it comes to. */
+        RosterLine: {
+            line: number;
+            name: string;
+            handle: string;
+            email: string;
+            group: string;
+            /** @enum {App\Courses\Rosters\RosterState} */
+            state: "new" | "changed" | "back" | "same" | "doubled" | "unreadable";
+            /** @description what changes, or what is wrong */
+            says: string;
+        };
+        /** @description What a roster would change, before anything is kept. */
+        RosterPreview: {
+            /** @description as it was read: what is sent again to keep it */
+            text: string;
+            /** @description what each column holds */
+            columns: ("name" | "first" | "last" | "handle" | "email" | "group" | "other")[];
+            /** @description the first cell of each column, or its heading */
+            samples: string[];
+            /** @description whether the first line names the columns */
+            heading: boolean;
+            lines: components["schemas"]["RosterLine"][];
+            /** @description who takes part now and is on no line */
+            gone: components["schemas"]["StudentLine"][];
+        };
+        RosterRequest: {
+            /** @description A roster as text or as a file, and what its columns hold where somebody said so. */
+            text: string;
+            columns: ("name" | "first" | "last" | "handle" | "email" | "group" | "other")[] | null;
+            heading: boolean | null;
+            /** @description ids of students that are gone */
+            setAside: string[] | null;
+        };
+        /** @description Someone who is or was on a course, with all that the roster knows. */
+        RosterStudent: {
+            id: string;
+            name: string;
+            handle: string;
+            email: string;
+            group: string;
+            /** @description whether they left */
+            aside: boolean;
+            /** @description for markers alone */
+            extensions: components["schemas"]["StudentExtension"][];
+        };
+        /** @description The home screen: what waits, then the courses. */
+        Shelf: {
+            waiting: components["schemas"]["Waiting"][];
+            courses: components["schemas"]["CourseSpine"][];
+        };
+        /** @description How much of a course is stored, and how much may be. Sizes in bytes. */
+        SpaceView: {
+            /** @description of the course on the disk, where equal files are kept once */
+            course: number;
+            courseQuota: number;
+            /** @description of all courses of the installation */
+            installation: number;
+            installationQuota: number;
+            /** @description of one student for one assignment, unpacked, all attempts */
+            studentQuota: number;
+        };
+        /** @description What a student may do otherwise than the class, in one piece of work. */
+        StudentExtension: {
+            assignmentId: string;
+            assignment: string;
+            extension: components["schemas"]["ExtensionView"];
+        };
+        /** @description The private link of a student. */
+        StudentLink: {
+            id: string;
+            name: string;
+            handle: string;
+            /** @description empty where it is not known */
+            email: string;
+            link: string;
+        };
+        StudentRequest: {
+            name: string;
+            handle: string;
+            email: string;
+            group: string;
+            /** @description whether they left */
+            aside: boolean;
+        };
+        /** @description What one assignment waits for. */
+        Waiting: {
+            assignmentId: string;
+            assignment: string;
+            course: string;
+            toRead: number;
+            unmatched: number;
+            withoutDueTime: boolean;
+            dueAt: string | null;
         };
         /** @description A file of two attempts. */
         AttemptFile: {
@@ -2758,146 +3109,6 @@ export interface components {
             /** Format: float */
             possible: number;
         };
-        /** @description A brief that is being written. */
-        BriefDraftView: {
-            /** @description 0 where nobody has written any yet */
-            version: number;
-            source: string;
-            by: string | null;
-            at: string | null;
-        };
-        /** @description A field of a brief, as the core declares it: what a form needs to know. */
-        BriefFieldView: {
-            name: string;
-            /** @enum {InkedMargin\Core\Brief\Requirement\FieldType} */
-            type: "text" | "texts" | "selector" | "number" | "whole number" | "yes or no" | "choice" | "parts" | "entries" | "pages" | "steps";
-            /** @description what it means, as half a sentence */
-            about: string;
-            required: boolean;
-            choices: string[];
-        };
-        /** @description A kind of requirement, with its fields. */
-        BriefKindView: {
-            kind: string;
-            about: string;
-            fields: components["schemas"]["BriefFieldView"][];
-        };
-        /** @description All that a brief can ask for, from the core's own declarations. */
-        BriefKinds: {
-            /** @description the fields of the brief itself */
-            own: components["schemas"]["BriefFieldView"][];
-            /** @description the fields of each entry of `ignore` */
-            ignored: components["schemas"]["BriefFieldView"][];
-            /** @description the fields of every requirement */
-            terms: components["schemas"]["BriefFieldView"][];
-            /** @description the fields of `marking` */
-            marking: components["schemas"]["BriefFieldView"][];
-            kinds: components["schemas"]["BriefKindView"][];
-            readyMade: components["schemas"]["ReadyMadeView"][];
-        };
-        /** @description A brief that nobody has put in use, as YAML. */
-        BriefProposal: {
-            source: string;
-        };
-        /** @description A brief that is being written, read and tried on a site. Nothing is kept. */
-        BriefReading: {
-            /** @description the brief as it was written */
-            document: {
-                [key: string]: unknown;
-            };
-            yaml: string;
-            requirements: components["schemas"]["RequirementReading"][];
-            /** @description of `proposed`, which are no part of the brief yet */
-            proposed: components["schemas"]["RequirementReading"][];
-            /** @description why it cannot be put in use; none where it can */
-            problems: string[];
-            /** Format: float */
-            points: number;
-            /**
-             * Format: float
-             * @description of the site that it was tried on
-             */
-            awarded: number | null;
-            /** Format: float */
-            possible: number | null;
-            /**
-             * Format: float
-             * @description points of it that wait for a person, or for what a site does not have
-             */
-            open: number | null;
-            /** @description files, elements, classes and ids of that site, to choose from */
-            names: string[];
-        };
-        /** @description What a brief would change, before it is kept. */
-        BriefTrialView: {
-            handIns: components["schemas"]["TriedHandIn"][];
-            /** @description hand-ins that there was no time for */
-            left: number;
-        };
-        /** @description A brief: as its author wrote it, and as sentences. */
-        BriefView: {
-            version: number;
-            source: string;
-            /** Format: float */
-            points: number;
-            requirements: components["schemas"]["RequirementLine"][];
-            /** @description what findings and being late cost, as sentences */
-            marking: string[];
-            problems: string[];
-        };
-        /** @description How far the check of a whole class has come. */
-        Checking: {
-            done: number;
-            /** @description none while the worker has not counted them yet */
-            steps: number;
-        };
-        /** @description All students of an assignment against all requirements, and the commonest slips beside it. */
-        ClassSheet: {
-            assignment: string;
-            course: string;
-            courseId: string;
-            requirements: components["schemas"]["SheetRequirement"][];
-            rows: components["schemas"]["ClassSheetRow"][];
-            /** @description those of the most hand-ins first */
-            slips: components["schemas"]["ClassSlip"][];
-        };
-        /** @description A student on the class sheet. */
-        ClassSheetRow: {
-            studentId: string;
-            student: string;
-            group: string;
-            /** @description null where nothing came in */
-            handInId: string | null;
-            late: boolean;
-            putBy: string | null;
-            replied: boolean;
-            /** Format: float */
-            awarded: number | null;
-            /** Format: float */
-            possible: number | null;
-            /**
-             * Format: float
-             * @description points that are not judged yet
-             */
-            open: number;
-            extension: components["schemas"]["ExtensionView"] | null;
-            /** @description one for each requirement, in their order; null where it was not asked of this hand-in */
-            cells: components["schemas"]["SheetCell"][];
-        };
-        /** @description What one rule found in a class. */
-        ClassSlip: {
-            rule: string;
-            variant: string;
-            /** @enum {InkedMargin\Core\Finding\Weight} */
-            weight: "fault" | "departure" | "tidy";
-            /** @description of the first */
-            message: string;
-            requirement: string | null;
-            findings: number;
-            pencilled: number;
-            /** @description a line for each hand-in */
-            places: components["schemas"]["SlipPlace"][];
-        };
         /** @description An attempt held against an earlier one. */
         ComparedAttempts: {
             before: components["schemas"]["AttemptLine"];
@@ -2925,67 +3136,6 @@ export interface components {
             more: string[];
             /** @description with other bytes there */
             different: string[];
-        };
-        /** @description What a course is called, for whoever comes by its link. */
-        CourseDoor: {
-            course: string;
-            /** @description whether students enter a word besides their handle */
-            asksForWord: boolean;
-        };
-        /** @description The link of a course. */
-        CourseLinkView: {
-            /** @description null where it is off */
-            link: string | null;
-            /** @description the word that students enter besides their handle; null if there is none */
-            word: string | null;
-        };
-        /** @description A course on the shelf. */
-        CourseSpine: {
-            id: string;
-            title: string;
-            school: string;
-            term: string;
-            students: number;
-            assignments: number;
-            /** @description whether its term is over */
-            putAway: boolean;
-        };
-        /** @description A course: its assignments and its roster. */
-        CourseView: {
-            id: string;
-            title: string;
-            school: string;
-            term: string;
-            role: string;
-            /** @description of the IANA database */
-            timeZone: string;
-            /** @description whether its term is over */
-            putAway: boolean;
-            /** @description whether its assignments were put in order by hand */
-            ordered: boolean;
-            handIns: number;
-            assignments: components["schemas"]["AssignmentLine"][];
-            /** @description all who are or were on it */
-            students: components["schemas"]["RosterStudent"][];
-        };
-        /** @description What was decided together, and what takes it back. */
-        DecidedAlike: {
-            batch: string;
-            findings: number;
-            handIns: number;
-        };
-        DeclarationPlace: {
-            /** @description A declaration, and where it is written. */
-            value: string;
-            path: string;
-            line: number;
-            selector: string;
-        };
-        /** @description Something that was done to a course. */
-        DeedLine: {
-            at: string;
-            by: string;
-            what: string;
         };
         /** @description One hand-in, to be read and marked. */
         Desk: {
@@ -3073,20 +3223,6 @@ export interface components {
              */
             cost: number;
         };
-        /** @description What one rule found in a hand-in, with a way to the first place that is still in pencil, or else the first of all. */
-        DeskKind: {
-            rule: string;
-            /** @enum {InkedMargin\Core\Finding\Weight} */
-            weight: "fault" | "departure" | "tidy";
-            findings: number;
-            /** @description of these are in pencil */
-            pencilled: number;
-            /** @description of the first */
-            leaf: string;
-            line: number | null;
-            fingerprint: string;
-            message: string;
-        };
         /** @description What the instructor wrote. */
         DeskNote: {
             id: string;
@@ -3136,6 +3272,475 @@ export interface components {
             /** Format: float */
             possible: number;
         };
+        /** @description Who else reads a hand-in now, and whether anybody has written to it. */
+        Here: {
+            /** @description changes when somebody writes to it from another desk */
+            stamp: string;
+            /** @description names */
+            others: string[];
+            /** @description that you have read it, all in all; nobody else is shown them */
+            seconds: number;
+        };
+        HereRequest: {
+            /** @description that it was read since this was said last */
+            seconds: number;
+        };
+        /** @description What was found on one leaf. */
+        LeafFindings: {
+            leaf: string;
+            findings: components["schemas"]["DeskFinding"][];
+        };
+        /** @description How much of what was found on a leaf is decided. */
+        LeafTally: {
+            /** @description empty for the hand-in as a whole */
+            leaf: string;
+            pencilled: number;
+            inked: number;
+            rubbedOut: number;
+        };
+        MarkRequest: {
+            points: number;
+            reason: string;
+        };
+        MendRequest: {
+            /** @description The text of a mended copy: to be checked, or to be kept. */
+            text: string;
+            /** @description what was done */
+            words?: string | null;
+            /** @description the number of the step that it was made from; 0 for the original */
+            after?: number | null;
+        };
+        /** @description A file as the instructor would have it, beside the untouched original. */
+        MendedCopyView: {
+            path: string;
+            /** @description why there can be none */
+            refusal: string | null;
+            original: string;
+            text: string;
+            inReply: boolean;
+            /** @description whether the other pages should follow it */
+            follow: boolean;
+            steps: components["schemas"]["MendedStepLine"][];
+        };
+        /** @description A mended copy as it was kept once. */
+        MendedStepLine: {
+            number: number;
+            words: string;
+            by: string;
+            at: string;
+        };
+        MendedUseRequest: {
+            /** @description What a mended copy is used for. */
+            inReply: boolean;
+            /** @description whether the other pages should follow it */
+            follow: boolean;
+        };
+        NoteRequest: {
+            body: string;
+            /** @enum {string} */
+            kind: "note" | "question" | "merit" | "opening" | "closing";
+            file?: string | null;
+            line?: number | null;
+            /** @description where it is about several lines */
+            endLine?: number | null;
+            /** @description of a new note: sent twice, it is one all the same */
+            id?: string | null;
+            /** @description of the note that is changed */
+            version?: number | null;
+        };
+        /** @description A note as it will be read. */
+        Preview: {
+            html: string;
+        };
+        PreviewRequest: {
+            /** @description A note in the making. */
+            body: string;
+        };
+        PutByRequest: {
+            /** @description Why a hand-in has to wait. */
+            why: string;
+        };
+        /** @description Another place that explains a finding. */
+        RelatedPlace: {
+            file: string;
+            line: number;
+            message: string;
+        };
+        /** @description What a server said when a file of a published site was asked for. */
+        ServedFile: {
+            path: string;
+            /** @description the HTTP status; 0 where no answer came */
+            status: number;
+            type: string;
+            /** @description where it was redirected to */
+            to: string | null;
+            /** @description why it was passed over */
+            why: string | null;
+        };
+        VerdictRequest: {
+            /** @enum {string} */
+            state: "pencilled" | "inked" | "rubbed-out";
+            reason?: string | null;
+        };
+        GradeImportRequest: {
+            /** @description Marks from elsewhere, as text or as a file, and which of their columns are taken. */
+            text: string;
+            /** @description the name of the file */
+            from: string | null;
+            columns: {
+                at: number;
+                title: string;
+                possible: number;
+            }[];
+        };
+        GradeRequest: {
+            /** @description null: the student is excused */
+            points: number | null;
+            reason: string;
+        };
+        GradeSettingsRequest: {
+            parts: {
+                /** @description How the work of a course comes together. */
+                title: string;
+                weight: number;
+                best: number | null;
+            }[];
+            work: {
+                id: string;
+                /** @description the place of its part, from 0 */
+                part: number;
+                weight: number;
+            }[];
+        };
+        AddressesRequest: {
+            /** @description a line for each: a name or handle, and an address */
+            text: string;
+            /** @description a UUID that all of them share */
+            drop: string;
+        };
+        /** @description A file in the in-tray. */
+        ArrivalView: {
+            id: string;
+            name: string;
+            /** @enum {App\Models\ArrivalState} */
+            state: "waiting" | "taken" | "unmatched" | "refused" | "repeated" | "opened";
+            reason: string | null;
+            arrivedAt: string;
+            student: components["schemas"]["StudentLine"] | null;
+            likely: components["schemas"]["StudentLine"][];
+            handInId: string | null;
+            attempt: number | null;
+            run: components["schemas"]["RunView"] | null;
+            findings: number;
+            /** @description the folders around it in the archive of the class */
+            within: string;
+            /** @description the archive of the class that it came in */
+            parentId: string | null;
+            /** @description of what was dropped together */
+            dropId: string | null;
+            /** @description of a site that is to be fetched */
+            address: string | null;
+            /** @description what the last look came to, while it is looked for again */
+            told: string | null;
+            /** @description whether it came after the student’s own due time and the grace */
+            late: boolean;
+            extension: components["schemas"]["ExtensionView"] | null;
+        };
+        DropRequest: {
+            /** @description whether it is a folder, or loose files, packed on the way */
+            packed: boolean;
+            /** @description a UUID that all files dropped together share */
+            drop: string;
+        };
+        MatchRequest: {
+            student: string;
+        };
+        /** @description What came of taking back what was dropped together. */
+        TakenBack: {
+            /** @description files that are out of the tray */
+            gone: number;
+            /** @description hand-ins that stay, as somebody has written to them */
+            kept: number;
+        };
+        /** @description How many findings of a kind are in pencil, and in how many hand-ins. */
+        AlikeCount: {
+            findings: number;
+            handIns: number;
+        };
+        /** @description How far a decision on all findings of a kind would go. */
+        AlikeCounts: {
+            page: components["schemas"]["AlikeCount"];
+            site: components["schemas"]["AlikeCount"];
+            class: components["schemas"]["AlikeCount"];
+        };
+        AlikeRequest: {
+            /**
+             * @description A decision on all findings of a kind that are in pencil.
+             * @enum {string}
+             */
+            state: "inked" | "rubbed-out";
+            /** @enum {string} */
+            reach: "page" | "site" | "class";
+            reason?: string | null;
+        };
+        /** @description What was decided together, and what takes it back. */
+        DecidedAlike: {
+            batch: string;
+            findings: number;
+            handIns: number;
+        };
+        /** @description A requirement that people judge by eye, with the sites of a class. */
+        Judging: {
+            assignment: string;
+            courseId: string;
+            course: string;
+            requirement: string;
+            title: string;
+            /** @description what is asked, as a sentence */
+            question: string;
+            /** Format: float */
+            possible: number;
+            /** @description from the worst to the best */
+            choices: components["schemas"]["OutcomeChoice"][];
+            /** @description by name */
+            handIns: components["schemas"]["JudgingLine"][];
+        };
+        /** @description One student's site, to be judged by eye. */
+        JudgingLine: {
+            handInId: string;
+            student: string;
+            handle: string;
+            attempt: number;
+            /** @description where its pages are seen, from another host and without scripts */
+            seenAt: string;
+            /** @description paths, the home page first */
+            pages: string[];
+            /**
+             * Format: float
+             * @description points given so far; null where nobody has judged it
+             */
+            points: number | null;
+            reason: string | null;
+        };
+        ReasonRequest: {
+            /**
+             * @description What becomes of all reasons that are still in pencil.
+             * @enum {string}
+             */
+            state: "inked" | "rubbed-out";
+            /** @description whose, where the class is asked for */
+            handIns?: string[];
+        };
+        SlipRequest: {
+            /** @description What is done with one kind of slip in a class: with all of its places, or with those that are chosen. */
+            rule: string;
+            /** @description '' for a rule that has none */
+            variant: string;
+            /** @enum {string} */
+            does: "inked" | "rubbed-out" | "note" | "question";
+            /** @description the note, or why it is rubbed out */
+            words?: string | null;
+            /** @description null for all */
+            chosen?: {
+                handIn: string;
+                fingerprint: string;
+            }[] | null;
+        };
+        StockFileRequest: {
+            /** @description CSV or YAML */
+            text: string;
+            shared: boolean;
+        };
+        StockRemarkRequest: {
+            body: string;
+            merit: boolean;
+            /** @description with all who mark the course; else it is one’s own */
+            shared: boolean;
+        };
+        /** @description A note kept for use again. */
+        StockRemarkView: {
+            id: string;
+            /** @description with blanks such as {element} */
+            body: string;
+            merit: boolean;
+            /** @description whether all who mark the course have it */
+            shared: boolean;
+            uses: number;
+            /** @description kinds of findings that it was used for, the commonest first */
+            rules: string[];
+        };
+        /** @description What came of a file of stock remarks. */
+        StockTaken: {
+            added: number;
+            /** @description that were there already */
+            known: number;
+        };
+        StockUseRequest: {
+            /** @description of the finding that it was used for */
+            rule: string | null;
+        };
+        /** @description A letter in the outbox. */
+        LetterView: {
+            id: number;
+            /** @description addresses, with commas between them */
+            to: string;
+            subject: string;
+            /** @description plain text */
+            body: string;
+            at: string;
+        };
+        /** @description How far records are that somebody asked for. */
+        RecordsView: {
+            /**
+             * @description null where nobody has asked
+             * @enum {string|null}
+             */
+            state: "waiting" | "ready" | "failed" | null;
+            /** @description hand-ins that are written */
+            done: number;
+            of: number;
+        };
+        LetterRequest: {
+            /** @description Whether to e-mail the student. */
+            letters: boolean;
+        };
+        /** @description Words that a reply may begin and end with, for the instructor to change. */
+        OfferedWords: {
+            opening: string;
+            closing: string;
+        };
+        ReleaseRequest: {
+            /** @description ids */
+            handIns: string[];
+            /** @description whether to e-mail the students */
+            letters?: boolean;
+        };
+        /** @description How many replies were released. */
+        Released: {
+            released: number;
+            /** @description so many letters are on their way */
+            letters: number;
+            /** @description names of students who would have had one */
+            withoutAddress: string[];
+        };
+        /** @description A reply that went out. */
+        ReleasedReply: {
+            number: number;
+            releasedAt: string;
+            content: components["schemas"]["ReplyContent"];
+        };
+        /** @description A reply: as it would be now, and what was released. */
+        ReplyView: {
+            handInId: string;
+            draft: components["schemas"]["ReplyContent"];
+            released: components["schemas"]["ReleasedReply"][];
+            changedSince: boolean;
+            /** @description what the draft says otherwise than what was released last */
+            changes: components["schemas"]["ReplyChange"][];
+            /** @description of the student; '' when it is not known */
+            email: string;
+            /** @description reasons for lost points that are still in pencil: they go out as short lines */
+            reasons: number;
+        };
+        /** @description A way in which a rule is not kept, and how it should be. */
+        RuleExample: {
+            /** @description '' for a rule that can fail in one way only */
+            variant: string;
+            /** @description what a brief asks for here; null where none has to */
+            asked: string | null;
+            bad: string;
+            good: string;
+            /** @description what the check says */
+            says: string;
+        };
+        /** @description A rule of the check, with its examples. */
+        RuleView: {
+            id: string;
+            /** @enum {InkedMargin\Core\Finding\Weight} */
+            weight: "fault" | "departure" | "tidy";
+            /** @enum {InkedMargin\Core\Finding\ProofMark} */
+            mark: "insert" | "take-out" | "change" | "move" | "look";
+            title: string;
+            summary: string;
+            /** @description what goes wrong if it is left */
+            why: string;
+            /** @description standard and section, or common practice */
+            source: string;
+            /** @description address of the section; null where there is none */
+            sourceUrl: string | null;
+            examples: components["schemas"]["RuleExample"][];
+        };
+        /** @description A brief: as its author wrote it, and as sentences. */
+        BriefView: {
+            version: number;
+            source: string;
+            /** Format: float */
+            points: number;
+            requirements: components["schemas"]["RequirementLine"][];
+            /** @description what findings and being late cost, as sentences */
+            marking: string[];
+            problems: string[];
+        };
+        DeleteRequest: {
+            /** @description of what is to go, as it is */
+            title: string;
+        };
+        /** @description Something that was made, by its id. */
+        Made: {
+            id: string;
+        };
+        /** @description What went wrong, in words. */
+        Problem: {
+            message: string;
+        };
+        /** @description A requirement as a sentence. */
+        RequirementLine: {
+            id: string;
+            kind: string;
+            title: string;
+            sentence: string;
+            /** Format: float */
+            points: number;
+        };
+        /** @description How far a check has come. */
+        RunView: {
+            /** @enum {string} */
+            state: "waiting" | "queued" | "running" | "finished" | "failed";
+            done: number;
+            steps: number;
+            trouble: string | null;
+        };
+        /** @description Someone on the roster. */
+        StudentLine: {
+            id: string;
+            name: string;
+            handle: string;
+        };
+        /** @description How many of the files that were sent have arrived. */
+        Taken: {
+            taken: number;
+        };
+        UploadRequest: {
+            /** @description The beginning of a file that comes in parts. */
+            name: string;
+            bytes: number;
+        };
+        /** @description A file that comes in parts. */
+        UploadView: {
+            id: string;
+            bytes: number;
+            /** @description bytes that are there: the next part begins here */
+            received: number;
+            /** @description bytes of a part at most */
+            part: number;
+        };
+        DeclarationPlace: {
+            /** @description A declaration, and where it is written. */
+            value: string;
+            path: string;
+            line: number;
+            selector: string;
+        };
         ElementLook: {
             /** @description One thing that an element looks like, with what decided it and what lost. */
             name: string;
@@ -3171,31 +3776,6 @@ export interface components {
             at: string;
             tag: string;
         };
-        /** @description More time for a student or a group, lateness that does not count, or an excuse: for markers, not for students. */
-        ExtensionView: {
-            /** @description null where there is none of the student’s own */
-            id: string | null;
-            /** @description null for a whole group */
-            studentId: string | null;
-            name: string;
-            handle: string;
-            /** @description the group that it is for; null where it is for one student */
-            group: string | null;
-            /** @description null where the due time is that of the class */
-            dueAt: string | null;
-            /** @description the same as the clock of the course shows it */
-            due: string | null;
-            /** @description whether being late costs nothing */
-            waived: boolean;
-            /** @description whether the work does not count for the student */
-            excused: boolean;
-            /** @description which only markers see */
-            reason: string;
-        };
-        /** @description Whether nobody has an account yet. */
-        FirstRun: {
-            needed: boolean;
-        };
         /** @description A site that nobody handed in: what an assignment gives, or an example. */
         GivenSite: {
             /** @description such as "the model answer" */
@@ -3207,98 +3787,6 @@ export interface components {
             /** @description what a check without a brief says of it */
             findings: components["schemas"]["PencilledFinding"][];
         };
-        /** @description A student's last hand-in, and how much of it is decided. */
-        HandInLine: {
-            id: string;
-            student: string;
-            handle: string;
-            attempt: number;
-            arrivedAt: string;
-            late: boolean;
-            run: components["schemas"]["RunView"];
-            pencilled: number;
-            inked: number;
-            rubbedOut: number;
-            notes: number;
-            /** Format: float */
-            awarded: number | null;
-            /** Format: float */
-            possible: number | null;
-            repliedAt: string | null;
-            studentId: string;
-            /**
-             * Format: float
-             * @description points that are not judged yet
-             */
-            open: number;
-        };
-        /** @description Who else reads a hand-in now, and whether anybody has written to it. */
-        Here: {
-            /** @description changes when somebody writes to it from another desk */
-            stamp: string;
-            /** @description names */
-            others: string[];
-            /** @description that you have read it, all in all; nobody else is shown them */
-            seconds: number;
-        };
-        /** @description Somebody who was asked and has not accepted yet. */
-        InvitationLine: {
-            id: string;
-            email: string;
-            /** @enum {string} */
-            role: "instructor" | "marker";
-            until: string;
-        };
-        /** @description An invitation as it was made. Its link is shown only here. */
-        InvitationMade: {
-            /** @description null where a letter was sent: then only whoever reads it has the link */
-            link: string | null;
-            /** @description whether a letter was sent; without mail the link has to be passed on */
-            sent: boolean;
-        };
-        /** @description What somebody who opens an invitation is asked. */
-        InvitationView: {
-            course: string;
-            by: string;
-            email: string;
-            /** @enum {string} */
-            role: "instructor" | "marker";
-            /** @description whether the address has an account: then they log in with it */
-            hasAccount: boolean;
-        };
-        /** @description A requirement that people judge by eye, with the sites of a class. */
-        Judging: {
-            assignment: string;
-            courseId: string;
-            course: string;
-            requirement: string;
-            title: string;
-            /** @description what is asked, as a sentence */
-            question: string;
-            /** Format: float */
-            possible: number;
-            /** @description from the worst to the best */
-            choices: components["schemas"]["OutcomeChoice"][];
-            /** @description by name */
-            handIns: components["schemas"]["JudgingLine"][];
-        };
-        /** @description One student's site, to be judged by eye. */
-        JudgingLine: {
-            handInId: string;
-            student: string;
-            handle: string;
-            attempt: number;
-            /** @description where its pages are seen, from another host and without scripts */
-            seenAt: string;
-            /** @description paths, the home page first */
-            pages: string[];
-            /**
-             * Format: float
-             * @description points given so far; null where nobody has judged it
-             */
-            points: number | null;
-            reason: string | null;
-        };
         /** @description A file of the hand-in, or one that should be there. */
         Leaf: {
             path: string;
@@ -3307,676 +3795,11 @@ export interface components {
             bytes: number;
             missing: boolean;
         };
-        /** @description What was found on one leaf. */
-        LeafFindings: {
-            leaf: string;
-            findings: components["schemas"]["DeskFinding"][];
-        };
-        /** @description How much of what was found on a leaf is decided. */
-        LeafTally: {
-            /** @description empty for the hand-in as a whole */
-            leaf: string;
-            pencilled: number;
-            inked: number;
-            rubbedOut: number;
-        };
-        /** @description A letter in the outbox. */
-        LetterView: {
-            id: number;
-            /** @description addresses, with commas between them */
-            to: string;
-            subject: string;
-            /** @description plain text */
-            body: string;
-            at: string;
-        };
-        /** @description How many letters are on their way, and who has no address. */
-        LettersSent: {
-            sent: number;
-            /** @description names of students without an e-mail address */
-            without: string[];
-        };
-        /** @description Something that was made, by its id. */
-        Made: {
-            id: string;
-        };
-        /** @description What an assignment gives in one role. */
-        MaterialView: {
-            /** @enum {App\Models\MaterialRole} */
-            role: "starter" | "model" | "copy" | "sheets";
-            paths: string[];
-        };
-        /** @description Who is logged in. */
-        Me: {
-            id: string;
-            name: string;
-            email: string;
-            /** @description of the IANA database, in which times are shown; null for that of the browser */
-            timeZone: string | null;
-            /** @description whether the outbox is for them to read */
-            keepsHouse: boolean;
-            /** @description whether they may make and import courses */
-            opensCourses: boolean;
-            /** @description whether they log in with a code too */
-            secondFactor: boolean;
-            /** @description whether the installation demands that */
-            secondFactorDemanded: boolean;
-        };
-        /** @description What a check says of a hand-in with one of its files mended. */
-        MendedCheck: {
-            findings: components["schemas"]["MendedFinding"][];
-            /** @description fingerprints of what was found in this file and is not any more */
-            gone: string[];
-            /** @description how many findings of other files go with it */
-            goneElsewhere: number;
-            /** @description how many come in other files */
-            freshElsewhere: number;
-            /** Format: float */
-            awarded: number;
-            /** Format: float */
-            possible: number;
-        };
-        /** @description A file as the instructor would have it, beside the untouched original. */
-        MendedCopyView: {
-            path: string;
-            /** @description why there can be none */
-            refusal: string | null;
-            original: string;
-            text: string;
-            inReply: boolean;
-            /** @description whether the other pages should follow it */
-            follow: boolean;
-            steps: components["schemas"]["MendedStepLine"][];
-        };
-        /** @description What the check still says, or says now, of a mended copy. */
-        MendedFinding: {
-            fingerprint: string;
-            rule: string;
-            variant: string;
-            /** @enum {InkedMargin\Core\Finding\Weight} */
-            weight: "fault" | "departure" | "tidy";
-            /** @enum {InkedMargin\Core\Finding\ProofMark} */
-            mark: "insert" | "take-out" | "change" | "move" | "look";
-            line: number;
-            /** @description in UTF-16 code units, as is the next */
-            from: number;
-            to: number;
-            message: string;
-            remedy: string;
-            /** @description whether it came with the mending */
-            fresh: boolean;
-            /** @description what mends it, where that is exact, and in this file alone; none otherwise */
-            edits: components["schemas"]["TextEdit"][];
-        };
-        /** @description A mended copy as it was kept once. */
-        MendedStepLine: {
-            number: number;
-            words: string;
-            by: string;
-            at: string;
-        };
-        /** @description A site that a student has handed in by its address, and that is not there yet. */
-        MyArrival: {
-            id: string;
-            address: string;
-            at: string;
-            /** @description what the last look came to; null before the first */
-            told: string | null;
-            /** @description why it was not taken; null while it is looked for */
-            refused: string | null;
-        };
-        /** @description A piece of set work, as the student reads it. */
-        MyAssignment: {
-            id: string;
-            title: string;
-            summary: string;
-            name: string;
-            course: string;
-            dueAt: string | null;
-            /** @description of the course, of the IANA database */
-            timeZone: string;
-            /** @description from when on a hand-in is late: the due time and the grace */
-            lateFrom: string | null;
-            /** @description what the server’s clock shows */
-            now: string;
-            /** @description why nothing is taken; null where something is */
-            refusal: string | null;
-            late: boolean;
-            /**
-             * @description what of a check is shown now
-             * @enum {App\Models\StudentsSee}
-             */
-            sees: "nothing" | "outcomes" | "all" | "points";
-            /** @description null for any number */
-            mostAttempts: number | null;
-            hasStarter: boolean;
-            brief: components["schemas"]["RequirementLine"][];
-            /** @description what findings and being late cost, as sentences */
-            marking: string[];
-            /** @description the newest first */
-            attempts: components["schemas"]["MyAttempt"][];
-            /** @description handed in by address, and not there yet */
-            coming: components["schemas"]["MyArrival"][];
-        };
-        /** @description What a student handed in once. */
-        MyAttempt: {
-            id: string;
-            attempt: number;
-            at: string;
-            /** @description of its archive; empty where it came as a folder */
-            archive: string;
-            coveringNote: string;
-            address: string | null;
-            late: boolean;
-            /** @description whether it is the one that is marked */
-            counts: boolean;
-            replied: boolean;
-            /** @description whether its check is done */
-            checked: boolean;
-            /** @description findings of the attempt before that are gone; null where it is not shown */
-            mended: number | null;
-            /** @description that are there still */
-            still: number | null;
-            /** @description that were not there before */
-            new: number | null;
-        };
-        /** @description What a check says to the student, as far as the assignment allows. */
-        MyCheck: {
-            /** @enum {App\Models\StudentsSee} */
-            sees: "nothing" | "outcomes" | "all" | "points";
-            outcomes: components["schemas"]["MyOutcome"][];
-            findings: components["schemas"]["PencilledFinding"][];
-            /** @description one for each kind of finding */
-            teachings: components["schemas"]["Teaching"][];
-        };
-        /** @description Where a student's own page is. */
-        MyLink: {
-            link: string;
-        };
-        /** @description A requirement and what it came to, for a student. */
-        MyOutcome: {
-            title: string;
-            sentence: string;
-            /** @enum {InkedMargin\Core\Marking\OutcomeKind} */
-            outcome: "met" | "partly" | "unmet" | "not-judged";
-            /**
-             * Format: float
-             * @description points so far; null where the assignment shows none before the reply
-             */
-            awarded: number | null;
-            /** Format: float */
-            possible: number | null;
-        };
-        /** @description A student's own page: the work that is set. */
-        MyPage: {
-            name: string;
-            course: string;
-            school: string;
-            /** @description what the server’s clock shows */
-            now: string;
-            work: components["schemas"]["MyWork"][];
-        };
-        /** @description How far a site is that a student tries, and in the end what the check says. */
-        MyTry: {
-            /** @enum {App\Models\TryState} */
-            state: "waiting" | "running" | "finished" | "failed";
-            /** @description tries of others that come first, while it waits */
-            ahead: number;
-            /** @description why there is no result, where it failed */
-            trouble: string | null;
-            check: components["schemas"]["MyCheck"] | null;
-        };
-        /** @description A piece of set work, in the list of a student. */
-        MyWork: {
-            id: string;
-            title: string;
-            dueAt: string | null;
-            closed: boolean;
-            attempts: number;
-            /** @description whether a reply was released */
-            replied: boolean;
-        };
-        /** @description What an authenticator app needs to know. It counts once a code of it was typed. */
-        NewSecondFactor: {
-            /** @description in Base32, to be typed */
-            secret: string;
-            /** @description an otpauth: address, to be scanned */
-            address: string;
-        };
-        /** @description Words that a reply may begin and end with, for the instructor to change. */
-        OfferedWords: {
-            opening: string;
-            closing: string;
-        };
-        /** @description A course in which nothing has come in for long. */
-        OldCourse: {
-            id: string;
-            title: string;
-            term: string;
-            /** @description when the last hand-in came, or the course was made */
-            last: string;
-            students: number;
-            handIns: number;
-        };
-        /** @description A requirement that would come to something else under another brief. */
-        OutcomeChange: {
-            title: string;
-            /** @description null where it is not asked now */
-            before: string | null;
-            /** @description null where it would not be asked any more */
-            after: string | null;
-        };
-        /** @description A step of a scale that a person judges on. */
-        OutcomeChoice: {
-            words: string;
-            /** Format: float */
-            points: number;
-        };
-        /** @description One place that shows why a requirement was not met in full. */
-        OutcomeShortfall: {
-            file: string;
-            line: number | null;
-            message: string;
-            /**
-             * Format: float
-             * @description points; 0 where it costs nothing
-             */
-            cost: number;
-            /** @description the finding that shows it */
-            finding: string | null;
-            /** @description the title of the requirement where the same slip costs points */
-            follows: string | null;
-            /** @enum {string} */
-            state: "pencilled" | "inked" | "rubbed-out";
-        };
-        /** @description A finding that nobody has decided about: of a site that is tried, or that nobody handed in. */
-        PencilledFinding: {
-            fingerprint: string;
-            rule: string;
-            variant: string;
-            file: string;
-            line: number | null;
-            /** @enum {InkedMargin\Core\Finding\Weight} */
-            weight: "fault" | "departure" | "tidy";
-            message: string;
-            remedy: string;
-            /**
-             * Format: float
-             * @description points; 0 where it costs nothing, or points are not shown
-             */
-            cost: number;
-        };
-        /** @description Who sets and marks work in a course, and who was asked to. */
-        People: {
-            people: components["schemas"]["Person"][];
-            invited: components["schemas"]["InvitationLine"][];
-        };
-        /** @description Somebody who sets or marks work in a course. */
-        Person: {
-            id: string;
-            name: string;
-            email: string;
-            /** @enum {string} */
-            role: "instructor" | "marker";
-        };
-        /** @description A note as it will be read. */
-        Preview: {
-            html: string;
-        };
-        /** @description What went wrong, in words. */
-        Problem: {
-            message: string;
-        };
-        /** @description A requirement to begin from, in the words of those who ask for it. */
-        ReadyMadeView: {
-            words: string;
-            /** @description other words that find it */
-            also: string;
-            /** @description its fields, without the id */
-            values: {
-                [key: string]: unknown;
-            };
-        };
-        /** @description A reply that could be released now. */
-        ReadyReply: {
-            handInId: string;
-            student: string;
-            /** @description findings that nobody has decided on: they stay with you */
-            pencilled: number;
-            /** @description how much is in ink */
-            inked: number;
-            /** @description requirements that wait for somebody to judge them */
-            toJudge: number;
-            /** @description reasons for lost points that are still in pencil: they go out as short lines */
-            reasons: number;
-            /**
-             * Format: float
-             * @description points that are not judged yet
-             */
-            open: number;
-            /** @description whether it would supersede another */
-            again: boolean;
-            /** @description whether the student can be told by e-mail */
-            hasAddress: boolean;
-        };
-        /** @description How far records are that somebody asked for. */
-        RecordsView: {
-            /**
-             * @description null where nobody has asked
-             * @enum {string|null}
-             */
-            state: "waiting" | "ready" | "failed" | null;
-            /** @description hand-ins that are written */
-            done: number;
-            of: number;
-        };
-        /** @description Codes to log in with when the phone is lost. They are told once. */
-        RecoveryCodesView: {
-            codes: string[];
-        };
-        /** @description Another place that explains a finding. */
-        RelatedPlace: {
-            file: string;
-            line: number;
-            message: string;
-        };
-        /** @description How many replies were released. */
-        Released: {
-            released: number;
-            /** @description so many letters are on their way */
-            letters: number;
-            /** @description names of students who would have had one */
-            withoutAddress: string[];
-        };
-        /** @description A reply that went out. */
-        ReleasedReply: {
-            number: number;
-            releasedAt: string;
-            content: components["schemas"]["ReplyContent"];
-        };
-        /** @description A reply: as it would be now, and what was released. */
-        ReplyView: {
-            handInId: string;
-            draft: components["schemas"]["ReplyContent"];
-            released: components["schemas"]["ReleasedReply"][];
-            changedSince: boolean;
-            /** @description what the draft says otherwise than what was released last */
-            changes: components["schemas"]["ReplyChange"][];
-            /** @description of the student; '' when it is not known */
-            email: string;
-            /** @description reasons for lost points that are still in pencil: they go out as short lines */
-            reasons: number;
-        };
-        /** @description A requirement as a sentence. */
-        RequirementLine: {
-            id: string;
-            kind: string;
-            title: string;
-            sentence: string;
-            /** Format: float */
-            points: number;
-        };
-        /** @description A requirement of a brief that is being written: as a sentence, and what it comes to on the site it is tried on. */
-        RequirementReading: {
-            /** @description null where it cannot be read */
-            sentence: string | null;
-            problems: string[];
-            /** Format: float */
-            points: number;
-            /** @enum {InkedMargin\Core\Marking\OutcomeKind|null} */
-            outcome: "met" | "partly" | "unmet" | "not-judged" | null;
-            measured: string;
-            expected: string;
-            /** Format: float */
-            awarded: number;
-            shortfalls: components["schemas"]["OutcomeShortfall"][];
-        };
-        /** @description A line of a roster that was pasted or dropped, and what it comes to. */
-        RosterLine: {
-            line: number;
-            name: string;
-            handle: string;
-            email: string;
-            group: string;
-            /** @enum {App\Rosters\RosterState} */
-            state: "new" | "changed" | "back" | "same" | "doubled" | "unreadable";
-            /** @description what changes, or what is wrong */
-            says: string;
-        };
-        /** @description What a roster would change, before anything is kept. */
-        RosterPreview: {
-            /** @description as it was read: what is sent again to keep it */
-            text: string;
-            /** @description what each column holds */
-            columns: ("name" | "first" | "last" | "handle" | "email" | "group" | "other")[];
-            /** @description the first cell of each column, or its heading */
-            samples: string[];
-            /** @description whether the first line names the columns */
-            heading: boolean;
-            lines: components["schemas"]["RosterLine"][];
-            /** @description who takes part now and is on no line */
-            gone: components["schemas"]["StudentLine"][];
-        };
-        /** @description Someone who is or was on a course, with all that the roster knows. */
-        RosterStudent: {
-            id: string;
-            name: string;
-            handle: string;
-            email: string;
-            group: string;
-            /** @description whether they left */
-            aside: boolean;
-            /** @description for markers alone */
-            extensions: components["schemas"]["StudentExtension"][];
-        };
-        /** @description A way in which a rule is not kept, and how it should be. */
-        RuleExample: {
-            /** @description '' for a rule that can fail in one way only */
-            variant: string;
-            /** @description what a brief asks for here; null where none has to */
-            asked: string | null;
-            bad: string;
-            good: string;
-            /** @description what the check says */
-            says: string;
-        };
-        /** @description A rule of the check, with its examples. */
-        RuleView: {
-            id: string;
-            /** @enum {InkedMargin\Core\Finding\Weight} */
-            weight: "fault" | "departure" | "tidy";
-            /** @enum {InkedMargin\Core\Finding\ProofMark} */
-            mark: "insert" | "take-out" | "change" | "move" | "look";
-            title: string;
-            summary: string;
-            /** @description what goes wrong if it is left */
-            why: string;
-            /** @description standard and section, or common practice */
-            source: string;
-            /** @description address of the section; null where there is none */
-            sourceUrl: string | null;
-            examples: components["schemas"]["RuleExample"][];
-        };
-        /** @description How far a check has come. */
-        RunView: {
-            /** @enum {string} */
-            state: "waiting" | "queued" | "running" | "finished" | "failed";
-            done: number;
-            steps: number;
-            trouble: string | null;
-        };
-        /** @description Points, with the lines that add up to them besides those of the requirements. */
-        ScoreView: {
-            /** Format: float */
-            awarded: number;
-            /**
-             * Format: float
-             * @description the total, the same for everyone
-             */
-            possible: number;
-            /**
-             * Format: float
-             * @description points of it that are not judged yet
-             */
-            open: number;
-            others: components["schemas"]["SumLine"][];
-        };
         /** @description Where a page can be seen, in its own origin, and in which other styles. */
         SeenPage: {
             url: string;
             /** @description paths of the stylesheets that the assignment gives */
             givenSheets: string[];
-        };
-        /** @description What a server said when a file of a published site was asked for. */
-        ServedFile: {
-            path: string;
-            /** @description the HTTP status; 0 where no answer came */
-            status: number;
-            type: string;
-            /** @description where it was redirected to */
-            to: string | null;
-            /** @description why it was passed over */
-            why: string | null;
-        };
-        /** @description How far a student meets a requirement. */
-        SheetCell: {
-            /**
-             * Format: float
-             * @description of its points, from 0 to 1; null where it is not judged yet
-             */
-            share: number | null;
-            /** Format: float */
-            points: number;
-            /** @description whether the points were given by hand */
-            byHand: boolean;
-        };
-        /** @description A column of the class sheet. */
-        SheetRequirement: {
-            id: string;
-            title: string;
-            /** Format: float */
-            possible: number;
-            /**
-             * Format: float
-             * @description of the whole class, from 0 to 1; null where nobody was judged
-             */
-            share: number | null;
-            /** @description whether nobody is marked on it */
-            leftOut: boolean;
-            /** @description whether a person judges it */
-            byEye: boolean;
-        };
-        /** @description The home screen: what waits, then the courses. */
-        Shelf: {
-            waiting: components["schemas"]["Waiting"][];
-            courses: components["schemas"]["CourseSpine"][];
-        };
-        /** @description Where a slip is in one hand-in: the first place of it. */
-        SlipPlace: {
-            handInId: string;
-            student: string;
-            findings: number;
-            /** @description of these are in pencil */
-            pencilled: number;
-            leaf: string;
-            line: number | null;
-            fingerprint: string;
-        };
-        /** @description One place of a slip, with what is written there. */
-        SlipSpot: {
-            handInId: string;
-            student: string;
-            leaf: string;
-            line: number | null;
-            fingerprint: string;
-            /** @enum {string} */
-            state: "pencilled" | "inked" | "rubbed-out";
-            /** @enum {InkedMargin\Core\Finding\ProofMark} */
-            mark: "insert" | "take-out" | "change" | "move" | "look";
-            /** @enum {InkedMargin\Core\Finding\Weight} */
-            weight: "fault" | "departure" | "tidy";
-            message: string;
-            remedy: string;
-            /** @description none where the whole file is meant, or it is no text */
-            lines: components["schemas"]["QuotedLine"][];
-        };
-        /** @description The places of one kind of slip through a class. */
-        SlipSpots: {
-            /** @description by student */
-            spots: components["schemas"]["SlipSpot"][];
-            /** @description so many are left out */
-            more: number;
-        };
-        /** @description The text of one file. */
-        SourceText: {
-            path: string;
-            /** @enum {string} */
-            kind: "page" | "stylesheet" | "picture" | "script" | "other";
-            readable: boolean;
-            text: string;
-            remark: string | null;
-        };
-        /** @description How much of a course is stored, and how much may be. Sizes in bytes. */
-        SpaceView: {
-            /** @description of the course on the disk, where equal files are kept once */
-            course: number;
-            courseQuota: number;
-            /** @description of all courses of the installation */
-            installation: number;
-            installationQuota: number;
-            /** @description of one student for one assignment, unpacked, all attempts */
-            studentQuota: number;
-        };
-        /** @description A note kept for use again. */
-        StockRemarkView: {
-            id: string;
-            /** @description with blanks such as {element} */
-            body: string;
-            merit: boolean;
-            /** @description whether all who mark the course have it */
-            shared: boolean;
-            uses: number;
-            /** @description kinds of findings that it was used for, the commonest first */
-            rules: string[];
-        };
-        /** @description What came of a file of stock remarks. */
-        StockTaken: {
-            added: number;
-            /** @description that were there already */
-            known: number;
-        };
-        /** @description What a student may do otherwise than the class, in one piece of work. */
-        StudentExtension: {
-            assignmentId: string;
-            assignment: string;
-            extension: components["schemas"]["ExtensionView"];
-        };
-        /** @description Someone on the roster. */
-        StudentLine: {
-            id: string;
-            name: string;
-            handle: string;
-        };
-        /** @description The private link of a student. */
-        StudentLink: {
-            id: string;
-            name: string;
-            handle: string;
-            /** @description empty where it is not known */
-            email: string;
-            link: string;
-        };
-        /** @description A line of a sum of points that is none of a requirement. */
-        SumLine: {
-            title: string;
-            /**
-             * Format: float
-             * @description below zero where they are taken off
-             */
-            points: number;
-            /** @description how it came about */
-            how: string;
-            reasons: components["schemas"]["ReplyReason"][];
         };
         SurveyContrast: {
             /** @description visited, hover or focus: a state of links */
@@ -4136,72 +3959,271 @@ export interface components {
             unjudged: components["schemas"]["SurveyUnjudged"][];
             unused: components["schemas"]["SurveyUnusedName"][];
         };
-        /** @description How many of the files that were sent have arrived. */
-        Taken: {
-            taken: number;
+        MyAddressRequest: {
+            /** @description A site that is handed in by its address. */
+            address: string;
+            /** @description a covering note */
+            note?: string | null;
         };
-        /** @description What came of taking back what was dropped together. */
-        TakenBack: {
-            /** @description files that are out of the tray */
-            gone: number;
-            /** @description hand-ins that stay, as somebody has written to them */
-            kept: number;
-        };
-        /** @description What a student can learn from one kind of finding. */
-        Teaching: {
-            rule: string;
-            variant: string;
-            title: string;
-            /** @description what goes wrong if it is left */
-            why: string;
-            /** @description an example of code that is wrong */
-            bad: string;
-            /** @description the same as it should be */
-            good: string;
-        };
-        /** @description One change to a text; places are in UTF-16 code units from its beginning. */
-        TextEdit: {
-            from: number;
-            to: number;
-            insert: string;
-        };
-        /** @description A site that a brief can be tried on. */
-        TrialSite: {
-            key: string;
-            name: string;
-        };
-        /** @description What a brief would change for one student. */
-        TriedHandIn: {
-            handInId: string;
-            student: string;
-            /** Format: float */
-            awarded: number;
-            /** Format: float */
-            possible: number;
-            /** Format: float */
-            awardedAfter: number;
-            /** Format: float */
-            possibleAfter: number;
-            changes: components["schemas"]["OutcomeChange"][];
-        };
-        /** @description A file that comes in parts. */
-        UploadView: {
+        /** @description A site that a student has handed in by its address, and that is not there yet. */
+        MyArrival: {
             id: string;
-            bytes: number;
-            /** @description bytes that are there: the next part begins here */
-            received: number;
-            /** @description bytes of a part at most */
-            part: number;
+            address: string;
+            at: string;
+            /** @description what the last look came to; null before the first */
+            told: string | null;
+            /** @description why it was not taken; null while it is looked for */
+            refused: string | null;
         };
-        /** @description What one assignment waits for. */
-        Waiting: {
-            assignmentId: string;
+        /** @description A piece of set work, as the student reads it. */
+        MyAssignment: {
+            id: string;
+            title: string;
+            summary: string;
+            name: string;
+            course: string;
+            dueAt: string | null;
+            /** @description of the course, of the IANA database */
+            timeZone: string;
+            /** @description from when on a hand-in is late: the due time and the grace */
+            lateFrom: string | null;
+            /** @description what the server’s clock shows */
+            now: string;
+            /** @description why nothing is taken; null where something is */
+            refusal: string | null;
+            late: boolean;
+            /**
+             * @description what of a check is shown now
+             * @enum {App\Models\StudentsSee}
+             */
+            sees: "nothing" | "outcomes" | "all" | "points";
+            /** @description null for any number */
+            mostAttempts: number | null;
+            hasStarter: boolean;
+            brief: components["schemas"]["RequirementLine"][];
+            /** @description what findings and being late cost, as sentences */
+            marking: string[];
+            /** @description the newest first */
+            attempts: components["schemas"]["MyAttempt"][];
+            /** @description handed in by address, and not there yet */
+            coming: components["schemas"]["MyArrival"][];
+        };
+        MyHandInRequest: {
+            /** @description whether it is a folder, or loose files, packed on the way */
+            packed: boolean;
+            /** @description a covering note */
+            note?: string | null;
+            /** @description where the site is published */
+            address?: string | null;
+        };
+        /** @description A student's own page: the work that is set. */
+        MyPage: {
+            name: string;
+            course: string;
+            school: string;
+            /** @description what the server’s clock shows */
+            now: string;
+            work: components["schemas"]["MyWork"][];
+        };
+        /** @description How far a site is that a student tries, and in the end what the check says. */
+        MyTry: {
+            /** @enum {App\Models\TryState} */
+            state: "waiting" | "running" | "finished" | "failed";
+            /** @description tries of others that come first, while it waits */
+            ahead: number;
+            /** @description why there is no result, where it failed */
+            trouble: string | null;
+            check: components["schemas"]["MyCheck"] | null;
+        };
+        /** @description A piece of set work, in the list of a student. */
+        MyWork: {
+            id: string;
+            title: string;
+            dueAt: string | null;
+            closed: boolean;
+            attempts: number;
+            /** @description whether a reply was released */
+            replied: boolean;
+        };
+        /** @description What a student handed in once. */
+        MyAttempt: {
+            id: string;
+            attempt: number;
+            at: string;
+            /** @description of its archive; empty where it came as a folder */
+            archive: string;
+            coveringNote: string;
+            address: string | null;
+            late: boolean;
+            /** @description whether it is the one that is marked */
+            counts: boolean;
+            replied: boolean;
+            /** @description whether its check is done */
+            checked: boolean;
+            /** @description findings of the attempt before that are gone; null where it is not shown */
+            mended: number | null;
+            /** @description that are there still */
+            still: number | null;
+            /** @description that were not there before */
+            new: number | null;
+        };
+        /** @description All students of an assignment against all requirements, and the commonest slips beside it. */
+        ClassSheet: {
             assignment: string;
             course: string;
-            toRead: number;
-            unmatched: number;
-            withoutDueTime: boolean;
-            dueAt: string | null;
+            courseId: string;
+            requirements: components["schemas"]["SheetRequirement"][];
+            rows: components["schemas"]["ClassSheetRow"][];
+            /** @description those of the most hand-ins first */
+            slips: components["schemas"]["ClassSlip"][];
+        };
+        /** @description A student on the class sheet. */
+        ClassSheetRow: {
+            studentId: string;
+            student: string;
+            group: string;
+            /** @description null where nothing came in */
+            handInId: string | null;
+            late: boolean;
+            putBy: string | null;
+            replied: boolean;
+            /** Format: float */
+            awarded: number | null;
+            /** Format: float */
+            possible: number | null;
+            /**
+             * Format: float
+             * @description points that are not judged yet
+             */
+            open: number;
+            extension: components["schemas"]["ExtensionView"] | null;
+            /** @description one for each requirement, in their order; null where it was not asked of this hand-in */
+            cells: components["schemas"]["SheetCell"][];
+        };
+        /** @description What one rule found in a class. */
+        ClassSlip: {
+            rule: string;
+            variant: string;
+            /** @enum {InkedMargin\Core\Finding\Weight} */
+            weight: "fault" | "departure" | "tidy";
+            /** @description of the first */
+            message: string;
+            requirement: string | null;
+            findings: number;
+            pencilled: number;
+            /** @description a line for each hand-in */
+            places: components["schemas"]["SlipPlace"][];
+        };
+        /** @description How far a student meets a requirement. */
+        SheetCell: {
+            /**
+             * Format: float
+             * @description of its points, from 0 to 1; null where it is not judged yet
+             */
+            share: number | null;
+            /** Format: float */
+            points: number;
+            /** @description whether the points were given by hand */
+            byHand: boolean;
+        };
+        /** @description A column of the class sheet. */
+        SheetRequirement: {
+            id: string;
+            title: string;
+            /** Format: float */
+            possible: number;
+            /**
+             * Format: float
+             * @description of the whole class, from 0 to 1; null where nobody was judged
+             */
+            share: number | null;
+            /** @description whether nobody is marked on it */
+            leftOut: boolean;
+            /** @description whether a person judges it */
+            byEye: boolean;
+        };
+        /** @description Where a slip is in one hand-in: the first place of it. */
+        SlipPlace: {
+            handInId: string;
+            student: string;
+            findings: number;
+            /** @description of these are in pencil */
+            pencilled: number;
+            leaf: string;
+            line: number | null;
+            fingerprint: string;
+        };
+        /** @description One place of a slip, with what is written there. */
+        SlipSpot: {
+            handInId: string;
+            student: string;
+            leaf: string;
+            line: number | null;
+            fingerprint: string;
+            /** @enum {string} */
+            state: "pencilled" | "inked" | "rubbed-out";
+            /** @enum {InkedMargin\Core\Finding\ProofMark} */
+            mark: "insert" | "take-out" | "change" | "move" | "look";
+            /** @enum {InkedMargin\Core\Finding\Weight} */
+            weight: "fault" | "departure" | "tidy";
+            message: string;
+            remedy: string;
+            /** @description none where the whole file is meant, or it is no text */
+            lines: components["schemas"]["QuotedLine"][];
+        };
+        /** @description The places of one kind of slip through a class. */
+        SlipSpots: {
+            /** @description by student */
+            spots: components["schemas"]["SlipSpot"][];
+            /** @description so many are left out */
+            more: number;
+        };
+        /** @description A step of a scale that a person judges on. */
+        OutcomeChoice: {
+            words: string;
+            /** Format: float */
+            points: number;
+        };
+        /** @description One place that shows why a requirement was not met in full. */
+        OutcomeShortfall: {
+            file: string;
+            line: number | null;
+            message: string;
+            /**
+             * Format: float
+             * @description points; 0 where it costs nothing
+             */
+            cost: number;
+            /** @description the finding that shows it */
+            finding: string | null;
+            /** @description the title of the requirement where the same slip costs points */
+            follows: string | null;
+            /** @enum {string} */
+            state: "pencilled" | "inked" | "rubbed-out";
+        };
+        /** @description A course in which nothing has come in for long. */
+        OldCourse: {
+            id: string;
+            title: string;
+            term: string;
+            /** @description when the last hand-in came, or the course was made */
+            last: string;
+            students: number;
+            handIns: number;
+        };
+        /** @description A line of two texts that are held side by side. */
+        DiffLine: {
+            text: string;
+            /** @enum {string} */
+            step: "same" | "added" | "removed";
+            /** @description in the first text, from 1; of an added line, that of the one that follows */
+            number: number;
+        };
+        /** @description A place where two texts differ, with a few lines around it. */
+        DiffPlace: {
+            /** @description the number of its first line in the first text */
+            line: number;
+            lines: components["schemas"]["DiffLine"][];
         };
         /** @description Slips of a class that are gone through together: a handout with a page for each. */
         Lesson: {
@@ -4236,28 +4258,27 @@ export interface components {
             /** @description none where all of the file is meant */
             lines: components["schemas"]["QuotedLine"][];
         };
-        /** @description A line of a student's file, in three pieces: what is meant is the middle one. */
-        QuotedLine: {
-            /** @description from 1 */
-            number: number;
-            /** @description the whole line where nothing in it is meant */
-            before: string;
-            meant: string;
-            after: string;
-        };
-        /** @description A line of two texts that are held side by side. */
-        DiffLine: {
-            text: string;
-            /** @enum {string} */
-            step: "same" | "added" | "removed";
-            /** @description in the first text, from 1; of an added line, that of the one that follows */
-            number: number;
-        };
-        /** @description A place where two texts differ, with a few lines around it. */
-        DiffPlace: {
-            /** @description the number of its first line in the first text */
-            line: number;
-            lines: components["schemas"]["DiffLine"][];
+        /** @description A reply that could be released now. */
+        ReadyReply: {
+            handInId: string;
+            student: string;
+            /** @description findings that nobody has decided on: they stay with you */
+            pencilled: number;
+            /** @description how much is in ink */
+            inked: number;
+            /** @description requirements that wait for somebody to judge them */
+            toJudge: number;
+            /** @description reasons for lost points that are still in pencil: they go out as short lines */
+            reasons: number;
+            /**
+             * Format: float
+             * @description points that are not judged yet
+             */
+            open: number;
+            /** @description whether it would supersede another */
+            again: boolean;
+            /** @description whether the student can be told by e-mail */
+            hasAddress: boolean;
         };
         /** @description One thing in which a reply differs from the one that it supersedes. */
         ReplyChange: {
@@ -4346,6 +4367,34 @@ export interface components {
             /** @description whether it is a remark of the reply too */
             inked: boolean;
         };
+        /** @description Points, with the lines that add up to them besides those of the requirements. */
+        ScoreView: {
+            /** Format: float */
+            awarded: number;
+            /**
+             * Format: float
+             * @description the total, the same for everyone
+             */
+            possible: number;
+            /**
+             * Format: float
+             * @description points of it that are not judged yet
+             */
+            open: number;
+            others: components["schemas"]["SumLine"][];
+        };
+        /** @description A line of a sum of points that is none of a requirement. */
+        SumLine: {
+            title: string;
+            /**
+             * Format: float
+             * @description below zero where they are taken off
+             */
+            points: number;
+            /** @description how it came about */
+            how: string;
+            reasons: components["schemas"]["ReplyReason"][];
+        };
         /** @description The reply that another one takes the place of. */
         Superseded: {
             /** @description when it was released */
@@ -4361,55 +4410,6 @@ export interface components {
             detail: string;
             /** @description its place in the interface */
             to: string;
-        };
-        /** @description How a class, and one of its students, came along over the assignments of a course. */
-        Term: {
-            course: string;
-            /** @description in the order of the course */
-            work: components["schemas"]["TermWork"][];
-            /** @description the commonest first */
-            kinds: components["schemas"]["TermKind"][];
-            students: components["schemas"]["TermStudent"][];
-        };
-        /** @description A slip over the assignments. */
-        TermKind: {
-            rule: string;
-            /** @description percent of the hand-ins that have it, for each assignment; null where nothing was checked */
-            shares: (number | null)[];
-            /** @description how often the student who was asked for has it in each; none where nobody was asked for */
-            own: number[];
-        };
-        /** @description Somebody whose term can be looked at. */
-        TermStudent: {
-            id: string;
-            name: string;
-        };
-        /** @description An assignment in a course of time: percent of what could be had. */
-        TermWork: {
-            id: string;
-            title: string;
-            /** @description hand-ins with points */
-            handIns: number;
-            /**
-             * Format: float
-             * @description a quarter of the class has less; null where nobody has points
-             */
-            low: number | null;
-            /**
-             * Format: float
-             * @description the median of the class
-             */
-            middle: number | null;
-            /**
-             * Format: float
-             * @description a quarter of the class has more
-             */
-            high: number | null;
-            /**
-             * Format: float
-             * @description of the student who was asked for; null where there is none
-             */
-            own: number | null;
         };
     };
     responses: never;
@@ -4508,13 +4508,63 @@ export interface operations {
             };
         };
     };
-    countAlike: {
+    firstRun: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FirstRun"];
+                };
+            };
+        };
+    };
+    makeFirstAccount: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["FirstRunRequest"];
+            };
+        };
+        responses: {
+            /** @description Made, and logged in */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Me"];
+                };
+            };
+            /** @description There is an account already */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    invitation: {
         parameters: {
             query?: never;
             header?: never;
             path: {
-                handIn: string;
-                fingerprint: string;
+                token: string;
             };
             cookie?: never;
         };
@@ -4526,50 +4576,99 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["AlikeCounts"];
+                    "application/json": components["schemas"]["InvitationView"];
                 };
             };
         };
     };
-    decideAlike: {
+    acceptInvitation: {
         parameters: {
             query?: never;
             header?: never;
             path: {
-                handIn: string;
-                fingerprint: string;
+                token: string;
             };
             cookie?: never;
         };
         requestBody?: {
             content: {
-                "application/json": components["schemas"]["AlikeRequest"];
+                "application/json": components["schemas"]["AcceptRequest"];
             };
         };
         responses: {
-            /** @description Kept */
+            /** @description Made, and logged in */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Me"];
+                };
+            };
+        };
+    };
+    confirmSecondFactor: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["CodeRequest"];
+            };
+        };
+        responses: {
+            /** @description It is on */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["DecidedAlike"];
+                    "application/json": components["schemas"]["RecoveryCodesView"];
                 };
             };
         };
     };
-    takeAlikeBack: {
+    beginSecondFactor: {
         parameters: {
             query?: never;
             header?: never;
-            path: {
-                batch: string;
-            };
+            path?: never;
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["SecondFactorRequest"];
+            };
+        };
         responses: {
-            /** @description Taken back */
+            /** @description Made */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NewSecondFactor"];
+                };
+            };
+        };
+    };
+    endSecondFactor: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["SecondFactorRequest"];
+            };
+        };
+        responses: {
+            /** @description It is off */
             204: {
                 headers: {
                     [name: string]: unknown;
@@ -4578,126 +4677,16 @@ export interface operations {
             };
         };
     };
-    arrivals: {
+    logIn: {
         parameters: {
             query?: never;
             header?: never;
-            path: {
-                assignment: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ArrivalView"][];
-                };
-            };
-        };
-    };
-    drop: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                assignment: string;
-            };
+            path?: never;
             cookie?: never;
         };
         requestBody?: {
             content: {
-                "multipart/form-data": {
-                    "files[]"?: string[];
-                    /** @description whether each was a folder */
-                    "packed[]"?: boolean[];
-                    /** @description a UUID that all files dropped together share */
-                    drop?: string;
-                };
-            };
-        };
-        responses: {
-            /** @description Waiting to be unpacked */
-            202: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Taken"];
-                };
-            };
-        };
-    };
-    takeAddresses: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                assignment: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["AddressesRequest"];
-            };
-        };
-        responses: {
-            /** @description They will be fetched */
-            202: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Taken"];
-                };
-            };
-        };
-    };
-    beginUpload: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                assignment: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["UploadRequest"];
-            };
-        };
-        responses: {
-            /** @description Begun */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["UploadView"];
-                };
-            };
-        };
-    };
-    addToUpload: {
-        parameters: {
-            query: {
-                offset: number;
-            };
-            header?: never;
-            path: {
-                upload: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/octet-stream": string;
+                "application/json": components["schemas"]["LogInRequest"];
             };
         };
         responses: {
@@ -4707,77 +4696,22 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["UploadView"];
+                    "application/json": components["schemas"]["Me"];
                 };
             };
         };
     };
-    dropUpload: {
+    logOut: {
         parameters: {
             query?: never;
             header?: never;
-            path: {
-                upload: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["DropRequest"];
-            };
-        };
-        responses: {
-            /** @description Waiting to be unpacked */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Made"];
-                };
-            };
-        };
-    };
-    takeDropBack: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                assignment: string;
-                drop: string;
-            };
+            path?: never;
             cookie?: never;
         };
         requestBody?: never;
         responses: {
-            /** @description Gone */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["TakenBack"];
-                };
-            };
-        };
-    };
-    match: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                arrival: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["MatchRequest"];
-            };
-        };
-        responses: {
-            /** @description Waiting to be unpacked */
-            202: {
+            /** @description Logged out */
+            204: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -4943,15 +4877,58 @@ export interface operations {
             };
         };
     };
-    compareAttempts: {
+    leaveOut: {
         parameters: {
-            query?: {
-                /** @description the number of the attempt that it is held against; the one before it where none is given */
-                with?: number;
-            };
+            query?: never;
             header?: never;
             path: {
-                handIn: string;
+                assignment: string;
+                requirement: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["LeaveOutRequest"];
+            };
+        };
+        responses: {
+            /** @description Left out */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    countAgain: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignment: string;
+                requirement: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description It counts again */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    materials: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignment: string;
             };
             cookie?: never;
         };
@@ -4963,7 +4940,81 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ComparedAttempts"];
+                    "application/json": components["schemas"]["MaterialView"][];
+                };
+            };
+        };
+    };
+    giveMaterial: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignment: string;
+                role: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    "files[]"?: string[];
+                    "paths[]"?: string[];
+                };
+            };
+        };
+        responses: {
+            /** @description Kept */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    dropMaterial: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignment: string;
+                role: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Gone */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    proposeBrief: {
+        parameters: {
+            query?: {
+                /** @description points that the requirements add up to; those of each kind where none is given */
+                total?: number;
+            };
+            header?: never;
+            path: {
+                assignment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BriefProposal"];
                 };
             };
         };
@@ -5181,28 +5232,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BriefReading"];
-                };
-            };
-        };
-    };
-    classSheet: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                assignment: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ClassSheet"];
                 };
             };
         };
@@ -5573,6 +5602,405 @@ export interface operations {
             };
         };
     };
+    people: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["People"];
+                };
+            };
+        };
+    };
+    invite: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["InviteRequest"];
+            };
+        };
+        responses: {
+            /** @description Asked */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InvitationMade"];
+                };
+            };
+        };
+    };
+    takeBackInvitation: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                invitation: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Taken back */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    changeRole: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: string;
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["RoleRequest"];
+            };
+        };
+        responses: {
+            /** @description Kept */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    takeOff: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: string;
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Gone */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    previewRoster: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["RosterRequest"];
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RosterPreview"];
+                };
+            };
+        };
+    };
+    keepRoster: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["RosterRequest"];
+            };
+        };
+        responses: {
+            /** @description Kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Taken"];
+                };
+            };
+        };
+    };
+    rosterAsCsv: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": unknown;
+                };
+            };
+        };
+    };
+    addStudent: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["StudentRequest"];
+            };
+        };
+        responses: {
+            /** @description Added */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RosterStudent"];
+                };
+            };
+        };
+    };
+    changeStudent: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                student: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["StudentRequest"];
+            };
+        };
+        responses: {
+            /** @description Kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RosterStudent"];
+                };
+            };
+        };
+    };
+    forgetStudent: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                student: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["DeleteRequest"];
+            };
+        };
+        responses: {
+            /** @description Gone */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    shelf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Shelf"];
+                };
+            };
+        };
+    };
+    space: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SpaceView"];
+                };
+            };
+        };
+    };
+    studentLinks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StudentLink"][];
+                };
+            };
+        };
+    };
+    sendStudentLinks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description On their way */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LettersSent"];
+                };
+            };
+        };
+    };
+    revokeStudentLink: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                student: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Gone */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    compareAttempts: {
+        parameters: {
+            query?: {
+                /** @description the number of the attempt that it is held against; the one before it where none is given */
+                with?: number;
+            };
+            header?: never;
+            path: {
+                handIn: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ComparedAttempts"];
+                };
+            };
+        };
+    };
     findings: {
         parameters: {
             query?: {
@@ -5600,11 +6028,20 @@ export interface operations {
             };
         };
     };
-    firstRun: {
+    desk: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description the leaf whose findings come along; the first one where none is named */
+                leaf?: string;
+                /** @description in which the class is read; by name where none is given */
+                order?: "name" | "unread" | "points";
+                /** @description only hand-ins in which this rule found something */
+                with?: string;
+            };
             header?: never;
-            path?: never;
+            path: {
+                handIn: string;
+            };
             cookie?: never;
         };
         requestBody?: never;
@@ -5615,35 +6052,24 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["FirstRun"];
+                    "application/json": components["schemas"]["Desk"];
                 };
             };
         };
     };
-    makeFirstAccount: {
+    checkAgain: {
         parameters: {
             query?: never;
             header?: never;
-            path?: never;
+            path: {
+                handIn: string;
+            };
             cookie?: never;
         };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["FirstRunRequest"];
-            };
-        };
+        requestBody?: never;
         responses: {
-            /** @description Made, and logged in */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Me"];
-                };
-            };
-            /** @description There is an account already */
-            409: {
+            /** @description It will be checked */
+            202: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -5651,36 +6077,98 @@ export interface operations {
             };
         };
     };
-    givenSite: {
+    chooseAttempt: {
         parameters: {
             query?: never;
             header?: never;
             path: {
-                assignment: string;
-                site: string;
+                handIn: string;
             };
             cookie?: never;
         };
         requestBody?: never;
         responses: {
-            /** @description OK */
-            200: {
+            /** @description Kept */
+            204: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content: {
-                    "application/json": components["schemas"]["GivenSite"];
-                };
+                content?: never;
             };
         };
     };
-    givenSource: {
+    unchooseAttempt: {
         parameters: {
             query?: never;
             header?: never;
             path: {
-                assignment: string;
-                site: string;
+                handIn: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Kept */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    giveMark: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                handIn: string;
+                requirement: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["MarkRequest"];
+            };
+        };
+        responses: {
+            /** @description Kept */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    dropMark: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                handIn: string;
+                requirement: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Gone */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    mendedCopy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                handIn: string;
                 path: string;
             };
             cookie?: never;
@@ -5693,21 +6181,98 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SourceText"];
+                    "application/json": components["schemas"]["MendedCopyView"];
                 };
             };
         };
     };
-    givenSeen: {
+    keepMended: {
         parameters: {
-            query?: {
-                scripts?: number;
-                styles?: string;
-            };
+            query?: never;
             header?: never;
             path: {
-                assignment: string;
-                site: string;
+                handIn: string;
+                path: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["MendRequest"];
+            };
+        };
+        responses: {
+            /** @description Kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MendedCopyView"];
+                };
+            };
+        };
+    };
+    useMended: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                handIn: string;
+                path: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["MendedUseRequest"];
+            };
+        };
+        responses: {
+            /** @description Kept */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    checkMended: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                handIn: string;
+                path: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["MendRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MendedCheck"];
+                };
+            };
+        };
+    };
+    mendedStep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                handIn: string;
+                number: string;
+                path: string;
             };
             cookie?: never;
         };
@@ -5719,24 +6284,95 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SeenPage"];
+                    "application/json": components["schemas"]["MendedCopyView"];
                 };
             };
         };
     };
-    givenSurvey: {
+    writeNote: {
         parameters: {
-            query?: {
-                around?: string;
-            };
+            query?: never;
             header?: never;
             path: {
-                assignment: string;
-                site: string;
+                handIn: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["NoteRequest"];
+            };
+        };
+        responses: {
+            /** @description Kept */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DeskNote"];
+                };
+            };
+        };
+    };
+    changeNote: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                note: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["NoteRequest"];
+            };
+        };
+        responses: {
+            /** @description Kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DeskNote"];
+                };
+            };
+        };
+    };
+    dropNote: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                note: string;
             };
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description Gone */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    previewNote: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["PreviewRequest"];
+            };
+        };
         responses: {
             /** @description OK */
             200: {
@@ -5744,8 +6380,103 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SurveyView"];
+                    "application/json": components["schemas"]["Preview"];
                 };
+            };
+        };
+    };
+    here: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                handIn: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["HereRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Here"];
+                };
+            };
+        };
+    };
+    putBy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                handIn: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["PutByRequest"];
+            };
+        };
+        responses: {
+            /** @description Kept */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    takeUp: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                handIn: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Kept */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    decide: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                handIn: string;
+                fingerprint: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["VerdictRequest"];
+            };
+        };
+        responses: {
+            /** @description Kept */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -5964,19 +6695,12 @@ export interface operations {
             };
         };
     };
-    desk: {
+    term: {
         parameters: {
-            query?: {
-                /** @description the leaf whose findings come along; the first one where none is named */
-                leaf?: string;
-                /** @description in which the class is read; by name where none is given */
-                order?: "name" | "unread" | "points";
-                /** @description only hand-ins in which this rule found something */
-                with?: string;
-            };
+            query?: never;
             header?: never;
             path: {
-                handIn: string;
+                course: string;
             };
             cookie?: never;
         };
@@ -5988,23 +6712,232 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Desk"];
+                    "application/json": components["schemas"]["Term"];
                 };
             };
         };
     };
-    checkAgain: {
+    studentTerm: {
         parameters: {
             query?: never;
             header?: never;
             path: {
-                handIn: string;
+                student: string;
             };
             cookie?: never;
         };
         requestBody?: never;
         responses: {
-            /** @description It will be checked */
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Term"];
+                };
+            };
+        };
+    };
+    arrivals: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ArrivalView"][];
+                };
+            };
+        };
+    };
+    drop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    "files[]"?: string[];
+                    /** @description whether each was a folder */
+                    "packed[]"?: boolean[];
+                    /** @description a UUID that all files dropped together share */
+                    drop?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Waiting to be unpacked */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Taken"];
+                };
+            };
+        };
+    };
+    takeAddresses: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["AddressesRequest"];
+            };
+        };
+        responses: {
+            /** @description They will be fetched */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Taken"];
+                };
+            };
+        };
+    };
+    beginUpload: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["UploadRequest"];
+            };
+        };
+        responses: {
+            /** @description Begun */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UploadView"];
+                };
+            };
+        };
+    };
+    addToUpload: {
+        parameters: {
+            query: {
+                offset: number;
+            };
+            header?: never;
+            path: {
+                upload: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UploadView"];
+                };
+            };
+        };
+    };
+    dropUpload: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                upload: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["DropRequest"];
+            };
+        };
+        responses: {
+            /** @description Waiting to be unpacked */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Made"];
+                };
+            };
+        };
+    };
+    takeDropBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignment: string;
+                drop: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Gone */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TakenBack"];
+                };
+            };
+        };
+    };
+    match: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                arrival: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["MatchRequest"];
+            };
+        };
+        responses: {
+            /** @description Waiting to be unpacked */
             202: {
                 headers: {
                     [name: string]: unknown;
@@ -6013,52 +6946,13 @@ export interface operations {
             };
         };
     };
-    chooseAttempt: {
+    countAlike: {
         parameters: {
             query?: never;
             header?: never;
             path: {
                 handIn: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Kept */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    unchooseAttempt: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                handIn: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Kept */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    invitation: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                token: string;
+                fingerprint: string;
             };
             cookie?: never;
         };
@@ -6070,33 +6964,76 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["InvitationView"];
+                    "application/json": components["schemas"]["AlikeCounts"];
                 };
             };
         };
     };
-    acceptInvitation: {
+    decideAlike: {
         parameters: {
             query?: never;
             header?: never;
             path: {
-                token: string;
+                handIn: string;
+                fingerprint: string;
             };
             cookie?: never;
         };
         requestBody?: {
             content: {
-                "application/json": components["schemas"]["AcceptRequest"];
+                "application/json": components["schemas"]["AlikeRequest"];
             };
         };
         responses: {
-            /** @description Made, and logged in */
-            201: {
+            /** @description Kept */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Me"];
+                    "application/json": components["schemas"]["DecidedAlike"];
+                };
+            };
+        };
+    };
+    takeAlikeBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                batch: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Taken back */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    classSheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassSheet"];
                 };
             };
         };
@@ -6124,23 +7061,174 @@ export interface operations {
             };
         };
     };
-    leaveOut: {
+    decideReasons: {
         parameters: {
             query?: never;
             header?: never;
             path: {
-                assignment: string;
-                requirement: string;
+                handIn: string;
             };
             cookie?: never;
         };
         requestBody?: {
             content: {
-                "application/json": components["schemas"]["LeaveOutRequest"];
+                "application/json": components["schemas"]["ReasonRequest"];
             };
         };
         responses: {
-            /** @description Left out */
+            /** @description Saved */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DecidedAlike"];
+                };
+            };
+        };
+    };
+    decideReasonsOfClass: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["ReasonRequest"];
+            };
+        };
+        responses: {
+            /** @description Saved */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DecidedAlike"];
+                };
+            };
+        };
+    };
+    slipStrip: {
+        parameters: {
+            query: {
+                rule: string;
+                variant?: string;
+            };
+            header?: never;
+            path: {
+                assignment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SlipSpots"];
+                };
+            };
+        };
+    };
+    decideSlips: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["SlipRequest"];
+            };
+        };
+        responses: {
+            /** @description Kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DecidedAlike"];
+                };
+            };
+        };
+    };
+    stockRemarks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StockRemarkView"][];
+                };
+            };
+        };
+    };
+    keepStockRemark: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["StockRemarkRequest"];
+            };
+        };
+        responses: {
+            /** @description Kept */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StockRemarkView"];
+                };
+            };
+        };
+    };
+    changeStockRemark: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: string;
+                stockRemark: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["StockRemarkRequest"];
+            };
+        };
+        responses: {
+            /** @description Kept */
             204: {
                 headers: {
                     [name: string]: unknown;
@@ -6149,24 +7237,298 @@ export interface operations {
             };
         };
     };
-    countAgain: {
+    dropStockRemark: {
         parameters: {
             query?: never;
             header?: never;
             path: {
-                assignment: string;
-                requirement: string;
+                course: string;
+                stockRemark: string;
             };
             cookie?: never;
         };
         requestBody?: never;
         responses: {
-            /** @description It counts again */
+            /** @description Gone */
             204: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    useStockRemark: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: string;
+                stockRemark: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["StockUseRequest"];
+            };
+        };
+        responses: {
+            /** @description Counted */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    takeStockRemarks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["StockFileRequest"];
+            };
+        };
+        responses: {
+            /** @description Kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StockTaken"];
+                };
+            };
+        };
+    };
+    stockRemarksFile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: string;
+                form: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description CSV or YAML */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": unknown;
+                };
+            };
+        };
+    };
+    outbox: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LetterView"][];
+                };
+            };
+            /** @description For whoever runs the installation only */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    records: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecordsView"];
+                };
+            };
+        };
+    };
+    writeRecords: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description They are being written */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    recordsFile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                course: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A zip */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    studentRecords: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                student: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecordsView"];
+                };
+            };
+        };
+    };
+    writeStudentRecords: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                student: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description They are being written */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    studentRecordsFile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                student: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A zip */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    readRecords: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description It is here */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Made"];
+                };
+            };
+        };
+    };
+    oldCourses: {
+        parameters: {
+            query: {
+                before: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The oldest first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OldCourse"][];
+                };
             };
         };
     };
@@ -6223,6 +7585,346 @@ export interface operations {
             };
         };
     };
+    reply: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                handIn: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReplyView"];
+                };
+            };
+        };
+    };
+    draftWords: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                handIn: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OfferedWords"];
+                };
+            };
+        };
+    };
+    release: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                handIn: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["LetterRequest"];
+            };
+        };
+        responses: {
+            /** @description Released */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Released"];
+                };
+            };
+        };
+    };
+    readyReplies: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReadyReply"][];
+                };
+            };
+        };
+    };
+    releaseAll: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["ReleaseRequest"];
+            };
+        };
+        responses: {
+            /** @description Released */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Released"];
+                };
+            };
+        };
+    };
+    replyHtml: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                handIn: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/html": unknown;
+                };
+            };
+        };
+    };
+    replyPdf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                handIn: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": unknown;
+                };
+            };
+            /** @description It is being printed */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description It cannot be printed */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    replyMarkdown: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                handIn: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/markdown": unknown;
+                };
+            };
+        };
+    };
+    search: {
+        parameters: {
+            query: {
+                q: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Hit"][];
+                };
+            };
+        };
+    };
+    rule: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                rule: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RuleView"];
+                };
+            };
+        };
+    };
+    givenSite: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignment: string;
+                site: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GivenSite"];
+                };
+            };
+        };
+    };
+    givenSource: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignment: string;
+                site: string;
+                path: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SourceText"];
+                };
+            };
+        };
+    };
+    givenSeen: {
+        parameters: {
+            query?: {
+                scripts?: number;
+                styles?: string;
+            };
+            header?: never;
+            path: {
+                assignment: string;
+                site: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeenPage"];
+                };
+            };
+        };
+    };
+    givenSurvey: {
+        parameters: {
+            query?: {
+                around?: string;
+            };
+            header?: never;
+            path: {
+                assignment: string;
+                site: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SurveyView"];
+                };
+            };
+        };
+    };
     elementPlace: {
         parameters: {
             query: {
@@ -6276,132 +7978,16 @@ export interface operations {
             };
         };
     };
-    giveMark: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                handIn: string;
-                requirement: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["MarkRequest"];
-            };
-        };
-        responses: {
-            /** @description Kept */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    dropMark: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                handIn: string;
-                requirement: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Gone */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    materials: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                assignment: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["MaterialView"][];
-                };
-            };
-        };
-    };
-    giveMaterial: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                assignment: string;
-                role: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "multipart/form-data": {
-                    "files[]"?: string[];
-                    "paths[]"?: string[];
-                };
-            };
-        };
-        responses: {
-            /** @description Kept */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    dropMaterial: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                assignment: string;
-                role: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Gone */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    proposeBrief: {
+    seen: {
         parameters: {
             query?: {
-                /** @description points that the requirements add up to; those of each kind where none is given */
-                total?: number;
+                scripts?: number;
+                /** @description own, none, or sheet: (of the hand-in) or given: (by the assignment) and the path of a stylesheet to use instead */
+                styles?: string;
             };
             header?: never;
             path: {
-                assignment: string;
+                handIn: string;
             };
             cookie?: never;
         };
@@ -6413,120 +7999,17 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["BriefProposal"];
+                    "application/json": components["schemas"]["SeenPage"];
                 };
             };
         };
     };
-    mendedCopy: {
+    source: {
         parameters: {
             query?: never;
             header?: never;
             path: {
                 handIn: string;
-                path: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["MendedCopyView"];
-                };
-            };
-        };
-    };
-    keepMended: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                handIn: string;
-                path: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["MendRequest"];
-            };
-        };
-        responses: {
-            /** @description Kept */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["MendedCopyView"];
-                };
-            };
-        };
-    };
-    useMended: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                handIn: string;
-                path: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["MendedUseRequest"];
-            };
-        };
-        responses: {
-            /** @description Kept */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    checkMended: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                handIn: string;
-                path: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["MendRequest"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["MendedCheck"];
-                };
-            };
-        };
-    };
-    mendedStep: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                handIn: string;
-                number: string;
                 path: string;
             };
             cookie?: never;
@@ -6539,7 +8022,32 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["MendedCopyView"];
+                    "application/json": components["schemas"]["SourceText"];
+                };
+            };
+        };
+    };
+    survey: {
+        parameters: {
+            query?: {
+                /** @description On a large site: the page whose neighbours are wanted */
+                around?: string;
+            };
+            header?: never;
+            path: {
+                handIn: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SurveyView"];
                 };
             };
         };
@@ -6836,1514 +8344,6 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["Made"];
                 };
-            };
-        };
-    };
-    writeNote: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                handIn: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["NoteRequest"];
-            };
-        };
-        responses: {
-            /** @description Kept */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["DeskNote"];
-                };
-            };
-        };
-    };
-    changeNote: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                note: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["NoteRequest"];
-            };
-        };
-        responses: {
-            /** @description Kept */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["DeskNote"];
-                };
-            };
-        };
-    };
-    dropNote: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                note: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Gone */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    previewNote: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["PreviewRequest"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Preview"];
-                };
-            };
-        };
-    };
-    outbox: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["LetterView"][];
-                };
-            };
-            /** @description For whoever runs the installation only */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    people: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                course: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["People"];
-                };
-            };
-        };
-    };
-    invite: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                course: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["InviteRequest"];
-            };
-        };
-        responses: {
-            /** @description Asked */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["InvitationMade"];
-                };
-            };
-        };
-    };
-    takeBackInvitation: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                invitation: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Taken back */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    changeRole: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                course: string;
-                person: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["RoleRequest"];
-            };
-        };
-        responses: {
-            /** @description Kept */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    takeOff: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                course: string;
-                person: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Gone */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    here: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                handIn: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["HereRequest"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Here"];
-                };
-            };
-        };
-    };
-    putBy: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                handIn: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["PutByRequest"];
-            };
-        };
-        responses: {
-            /** @description Kept */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    takeUp: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                handIn: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Kept */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    decideReasons: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                handIn: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["ReasonRequest"];
-            };
-        };
-        responses: {
-            /** @description Saved */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["DecidedAlike"];
-                };
-            };
-        };
-    };
-    decideReasonsOfClass: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                assignment: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["ReasonRequest"];
-            };
-        };
-        responses: {
-            /** @description Saved */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["DecidedAlike"];
-                };
-            };
-        };
-    };
-    records: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                course: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RecordsView"];
-                };
-            };
-        };
-    };
-    writeRecords: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                course: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description They are being written */
-            202: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    recordsFile: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                course: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description A zip */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    studentRecords: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                student: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RecordsView"];
-                };
-            };
-        };
-    };
-    writeStudentRecords: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                student: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description They are being written */
-            202: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    studentRecordsFile: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                student: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description A zip */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    changeStudent: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                student: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["StudentRequest"];
-            };
-        };
-        responses: {
-            /** @description Kept */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RosterStudent"];
-                };
-            };
-        };
-    };
-    forgetStudent: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                student: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["DeleteRequest"];
-            };
-        };
-        responses: {
-            /** @description Gone */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    readRecords: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "multipart/form-data": {
-                    /** Format: binary */
-                    file?: string;
-                };
-            };
-        };
-        responses: {
-            /** @description It is here */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Made"];
-                };
-            };
-        };
-    };
-    oldCourses: {
-        parameters: {
-            query: {
-                before: string;
-            };
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The oldest first */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["OldCourse"][];
-                };
-            };
-        };
-    };
-    reply: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                handIn: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ReplyView"];
-                };
-            };
-        };
-    };
-    draftWords: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                handIn: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["OfferedWords"];
-                };
-            };
-        };
-    };
-    release: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                handIn: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["LetterRequest"];
-            };
-        };
-        responses: {
-            /** @description Released */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Released"];
-                };
-            };
-        };
-    };
-    readyReplies: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                assignment: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ReadyReply"][];
-                };
-            };
-        };
-    };
-    releaseAll: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                assignment: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["ReleaseRequest"];
-            };
-        };
-        responses: {
-            /** @description Released */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Released"];
-                };
-            };
-        };
-    };
-    replyHtml: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                handIn: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "text/html": unknown;
-                };
-            };
-        };
-    };
-    replyPdf: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                handIn: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/pdf": unknown;
-                };
-            };
-            /** @description It is being printed */
-            202: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            /** @description It cannot be printed */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    replyMarkdown: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                handIn: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "text/markdown": unknown;
-                };
-            };
-        };
-    };
-    previewRoster: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                course: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["RosterRequest"];
-                "multipart/form-data": {
-                    /** Format: binary */
-                    file?: string;
-                };
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RosterPreview"];
-                };
-            };
-        };
-    };
-    keepRoster: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                course: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["RosterRequest"];
-            };
-        };
-        responses: {
-            /** @description Kept */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Taken"];
-                };
-            };
-        };
-    };
-    rosterAsCsv: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                course: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "text/csv": unknown;
-                };
-            };
-        };
-    };
-    addStudent: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                course: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["StudentRequest"];
-            };
-        };
-        responses: {
-            /** @description Added */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RosterStudent"];
-                };
-            };
-        };
-    };
-    search: {
-        parameters: {
-            query: {
-                q: string;
-            };
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Hit"][];
-                };
-            };
-        };
-    };
-    rule: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                rule: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RuleView"];
-                };
-            };
-        };
-    };
-    confirmSecondFactor: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["CodeRequest"];
-            };
-        };
-        responses: {
-            /** @description It is on */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RecoveryCodesView"];
-                };
-            };
-        };
-    };
-    beginSecondFactor: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["SecondFactorRequest"];
-            };
-        };
-        responses: {
-            /** @description Made */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["NewSecondFactor"];
-                };
-            };
-        };
-    };
-    endSecondFactor: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["SecondFactorRequest"];
-            };
-        };
-        responses: {
-            /** @description It is off */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    seen: {
-        parameters: {
-            query?: {
-                scripts?: number;
-                /** @description own, none, or sheet: (of the hand-in) or given: (by the assignment) and the path of a stylesheet to use instead */
-                styles?: string;
-            };
-            header?: never;
-            path: {
-                handIn: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SeenPage"];
-                };
-            };
-        };
-    };
-    logIn: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["LogInRequest"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Me"];
-                };
-            };
-        };
-    };
-    logOut: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Logged out */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    shelf: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Shelf"];
-                };
-            };
-        };
-    };
-    slipStrip: {
-        parameters: {
-            query: {
-                rule: string;
-                variant?: string;
-            };
-            header?: never;
-            path: {
-                assignment: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SlipSpots"];
-                };
-            };
-        };
-    };
-    decideSlips: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                assignment: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["SlipRequest"];
-            };
-        };
-        responses: {
-            /** @description Kept */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["DecidedAlike"];
-                };
-            };
-        };
-    };
-    source: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                handIn: string;
-                path: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SourceText"];
-                };
-            };
-        };
-    };
-    space: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                course: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SpaceView"];
-                };
-            };
-        };
-    };
-    stockRemarks: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                course: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["StockRemarkView"][];
-                };
-            };
-        };
-    };
-    keepStockRemark: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                course: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["StockRemarkRequest"];
-            };
-        };
-        responses: {
-            /** @description Kept */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["StockRemarkView"];
-                };
-            };
-        };
-    };
-    changeStockRemark: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                course: string;
-                stockRemark: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["StockRemarkRequest"];
-            };
-        };
-        responses: {
-            /** @description Kept */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    dropStockRemark: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                course: string;
-                stockRemark: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Gone */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    useStockRemark: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                course: string;
-                stockRemark: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["StockUseRequest"];
-            };
-        };
-        responses: {
-            /** @description Counted */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    takeStockRemarks: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                course: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["StockFileRequest"];
-            };
-        };
-        responses: {
-            /** @description Kept */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["StockTaken"];
-                };
-            };
-        };
-    };
-    stockRemarksFile: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                course: string;
-                form: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description CSV or YAML */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "text/csv": unknown;
-                };
-            };
-        };
-    };
-    studentLinks: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                course: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["StudentLink"][];
-                };
-            };
-        };
-    };
-    sendStudentLinks: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                course: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description On their way */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["LettersSent"];
-                };
-            };
-        };
-    };
-    revokeStudentLink: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                student: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Gone */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    survey: {
-        parameters: {
-            query?: {
-                /** @description On a large site: the page whose neighbours are wanted */
-                around?: string;
-            };
-            header?: never;
-            path: {
-                handIn: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SurveyView"];
-                };
-            };
-        };
-    };
-    term: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                course: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Term"];
-                };
-            };
-        };
-    };
-    studentTerm: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                student: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Term"];
-                };
-            };
-        };
-    };
-    decide: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                handIn: string;
-                fingerprint: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["VerdictRequest"];
-            };
-        };
-        responses: {
-            /** @description Kept */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
             };
         };
     };

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Assignments;
+
+use Illuminate\Foundation\Http\FormRequest;
+use OpenApi\Attributes as OA;
+
+/** Why nobody of a class is marked on a requirement. */
+#[OA\Schema(required: ['reason'], properties: [new OA\Property(property: 'reason', type: 'string')])]
+final class LeaveOutRequest extends FormRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return ['reason' => ['required', 'string', 'max:500']];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['reason.*' => 'Write a reason of up to 500 characters. Nothing was changed.'];
+    }
+}

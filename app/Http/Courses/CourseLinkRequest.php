@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Courses;
+
+use Illuminate\Foundation\Http\FormRequest;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(required: [], properties: [
+    new OA\Property(
+        property: 'word',
+        description: 'that students enter besides their handle; null or empty if there is none',
+        type: 'string',
+        nullable: true,
+    ),
+])]
+final class CourseLinkRequest extends FormRequest
+{
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return ['word' => ['nullable', 'string', 'min:4', 'max:100']];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['word.min' => 'A word has 4 characters or more.', 'word.max' => 'A word has 100 characters at most.'];
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Courses;
+
+use Illuminate\Foundation\Http\FormRequest;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(properties: [
+    new OA\Property(property: 'email', type: 'string'),
+    new OA\Property(property: 'role', enum: ['instructor', 'marker'], type: 'string'),
+])]
+final class InviteRequest extends FormRequest
+{
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return [
+            'email' => ['required', 'string', 'email:strict', 'max:200'],
+            'role' => ['required', 'in:instructor,marker'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'email.required' => 'Type the e-mail address of whom you want to ask.',
+            'email.email' => 'That is no e-mail address.',
+        ];
+    }
+}

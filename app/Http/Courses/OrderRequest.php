@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Courses;
+
+use Illuminate\Foundation\Http\FormRequest;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(properties: [
+    new OA\Property(
+        property: 'ids',
+        description: 'of assignments, the first first',
+        type: 'array',
+        items: new OA\Items(type: 'string'),
+    ),
+])]
+final class OrderRequest extends FormRequest
+{
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return ['ids' => ['present', 'array', 'max:500'], 'ids.*' => ['required', 'string', 'uuid', 'distinct']];
+    }
+
+    /** @return list<string> */
+    public function ids(): array
+    {
+        return array_values(array_filter($this->array('ids'), is_string(...)));
+    }
+}

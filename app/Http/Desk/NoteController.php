@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Desk;
+
+use App\Feedback\Ink;
+use App\Http\Shared\Controller;
+use App\Models\HandIn;
+use App\Models\Remark;
+use App\Replies\SafeMarkdown;
+use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
+use OpenApi\Attributes as OA;
+
+final class NoteController extends Controller
+{
+    #[OA\Post(
+        path: '/api/hand-ins/{handIn}/notes',
+        operationId: 'writeNote',
+        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: NoteRequest::class)),
+        responses: [new OA\Response(
+            response: 201,
+            description: 'Kept',
+            content: new OA\JsonContent(ref: DeskNote::class),
+        )],
+    )]
+    public function store(NoteRequest $request, HandIn $handIn, Ink $ink): JsonResponse
+    {
+        $sent = self::sent($request, $handIn);
+        if ($sent !== null) {
+            return response()->json(DeskNote::of($sent), 201);
+        }
+        $theirs = $request->kind()->isAroundReply()
+            ? $handIn->remarks()->where('kind', $request->kind())->first()
+            : null;
+        if ($theirs !== null) {
+            return self::changedMeanwhile($theirs);
+        }
+        try {
+            $note = DB::transaction(
+                fn () => $ink->write($handIn, $request->written(), self::user($request)->id),
+            );
+        } catch (UniqueConstraintViolationException $error) {
+            // The same note, sent once more while the first was on its way.
+            $note = self::sent($request, $handIn) ?? throw $error;
+        }
+
+        return response()->json(DeskNote::of($note), 201);
+    }
+
+    /** The note that came with this id before. */
+    private static function sent(NoteRequest $request, HandIn $handIn): ?Remark
+    {
+        $sent = $request->filled('id') ? Remark::query()->find($request->string('id')->toString()) : null;
+        abort_if($sent !== null && $sent->hand_in_id !== $handIn->id, 409, 'There is a note with that id already.');
+
+        return $sent;
+    }
+
+    #[OA\Put(
+        path: '/api/notes/{note}',
+        operationId: 'changeNote',
+        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: NoteRequest::class)),
+        responses: [new OA\Response(
+            response: 200,
+            description: 'Kept',
+            content: new OA\JsonContent(ref: DeskNote::class),
+        )],
+    )]
+    public function update(NoteRequest $request, Remark $note): JsonResponse
+    {
+        abort_unless($note->kind->isWritten(), 404);
+        $isAroundReply = $note->kind->isAroundReply() || $request->kind()->isAroundReply();
+        abort_if(
+            $isAroundReply && $note->kind !== $request->kind(),
+            422,
+            'The opening and closing words stay what they are.',
+        );
+        $seen = $request->integer('version', $note->version);
+        $changed = Remark::query()->whereKey($note->id)->where('version', $seen)->update([
+            'body' => $request->string('body')->toString(),
+            'kind' => $request->kind(),
+            'version' => $seen + 1,
+        ]);
+        if ($changed === 0) {
+            return self::changedMeanwhile($note->refresh());
+        }
+
+        return response()->json(DeskNote::of($note->refresh()));
+    }
+
+    #[OA\Delete(
+        path: '/api/notes/{note}',
+        operationId: 'dropNote',
+        responses: [new OA\Response(response: 204, description: 'Gone')],
+    )]
+    public function destroy(Remark $note): Response
+    {
+        abort_unless($note->kind->isWritten(), 404);
+        $note->delete();
+
+        return response()->noContent();
+    }
+
+    /** A note as it will be read, before it is kept. */
+    #[OA\Post(
+        path: '/api/notes/preview',
+        operationId: 'previewNote',
+        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: PreviewRequest::class)),
+        responses: [new OA\Response(
+            response: 200,
+            description: 'OK',
+            content: new OA\JsonContent(ref: Preview::class),
+        )],
+    )]
+    public function preview(PreviewRequest $request): JsonResponse
+    {
+        return response()->json(new Preview(SafeMarkdown::html($request->string('body')->toString())));
+    }
+
+    private static function changedMeanwhile(Remark $theirs): JsonResponse
+    {
+        return response()->json([
+            'message' => 'Somebody has changed this note since you opened it. '
+                .'Theirs stays, and what you wrote is still in the box.',
+            'note' => DeskNote::of($theirs),
+        ], 409);
+    }
+}

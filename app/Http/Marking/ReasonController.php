@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Marking;
+
+use App\Feedback\Found;
+use App\Feedback\Together;
+use App\Http\Middleware\TellOtherDesks;
+use App\Http\Shared\Controller;
+use App\Models\Assignment;
+use App\Models\HandIn;
+use App\Replies\LostPoints;
+use App\Replies\ReplyComposer;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Http\JsonResponse;
+use OpenApi\Attributes as OA;
+
+/** Inks or rubs out all reasons for lost points that are still in pencil: with one undo. */
+final class ReasonController extends Controller
+{
+    #[OA\Post(
+        path: '/api/hand-ins/{handIn}/reasons',
+        operationId: 'decideReasons',
+        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: ReasonRequest::class)),
+        responses: [new OA\Response(
+            response: 200,
+            description: 'Saved',
+            content: new OA\JsonContent(ref: DecidedAlike::class),
+        )],
+    )]
+    public function ofHandIn(ReasonRequest $request, HandIn $handIn, Together $together): JsonResponse
+    {
+        return self::decide($request, new Collection([$handIn]), $together);
+    }
+
+    #[OA\Post(
+        path: '/api/assignments/{assignment}/reasons',
+        operationId: 'decideReasonsOfClass',
+        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: ReasonRequest::class)),
+        responses: [new OA\Response(
+            response: 200,
+            description: 'Saved',
+            content: new OA\JsonContent(ref: DecidedAlike::class),
+        )],
+    )]
+    public function ofClass(ReasonRequest $request, Assignment $assignment, Together $together): JsonResponse
+    {
+        $handIns = $assignment->handIns()->counting()->whereKey($request->array('handIns'))->get();
+
+        return self::decide($request, $handIns, $together);
+    }
+
+    /** @param  Collection<int, HandIn>  $handIns */
+    private static function decide(ReasonRequest $request, Collection $handIns, Together $together): JsonResponse
+    {
+        $handIns->load(ReplyComposer::NEEDS);
+        $prints = [];
+        foreach ($handIns as $handIn) {
+            foreach ((new LostPoints($handIn))->pencilled() as $print) {
+                $prints[] = ['hand_in' => $handIn->id, 'fingerprint' => $print];
+            }
+        }
+
+        return response()->json(DecidedAlike::of($together->decide(
+            Found::named($prints),
+            $request->kind(),
+            null,
+            self::user($request)->id,
+            TellOtherDesks::desk($request),
+        )));
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Marking;
+
+use App\Models\RemarkKind;
+use Illuminate\Foundation\Http\FormRequest;
+use OpenApi\Attributes as OA;
+
+/** What becomes of all reasons that are still in pencil. */
+#[OA\Schema(
+    required: ['state'],
+    properties: [
+        new OA\Property(property: 'state', type: 'string', enum: ['inked', 'rubbed-out']),
+        new OA\Property(
+            property: 'handIns',
+            description: 'whose, where the class is asked for',
+            type: 'array',
+            items: new OA\Items(type: 'string'),
+        ),
+    ],
+)]
+final class ReasonRequest extends FormRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [
+            'state' => ['required', 'in:inked,rubbed-out'],
+            'handIns' => ['sometimes', 'array', 'max:2000'],
+            'handIns.*' => ['uuid'],
+        ];
+    }
+
+    public function kind(): RemarkKind
+    {
+        return RemarkKind::ofState($this->string('state')->toString()) ?? RemarkKind::RubbedOut;
+    }
+}

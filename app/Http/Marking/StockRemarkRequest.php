@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Marking;
+
+use App\Models\Course;
+use App\Models\StockRemark;
+use App\Models\User;
+use Illuminate\Foundation\Http\FormRequest;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(required: ['body', 'merit', 'shared'], properties: [
+    new OA\Property(property: 'body', type: 'string'),
+    new OA\Property(property: 'merit', type: 'boolean'),
+    new OA\Property(
+        property: 'shared',
+        description: 'with all who mark the course; else it is one’s own',
+        type: 'boolean',
+    ),
+])]
+final class StockRemarkRequest extends FormRequest
+{
+    public const LONGEST = 5_000;
+
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return [
+            'body' => ['required', 'string', 'max:'.self::LONGEST],
+            'merit' => ['required', 'boolean'],
+            'shared' => ['required', 'boolean'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'body.required' => 'The remark is empty. Nothing was changed.',
+            'body.max' => 'A stock remark has 5,000 characters at most. Nothing was changed.',
+        ];
+    }
+
+    /** @return array<string, mixed> as it is kept */
+    public function remark(Course $course, User $user): array
+    {
+        return [
+            'body' => $this->string('body')->toString(),
+            'merit' => $this->boolean('merit'),
+            ...StockRemark::owner($this->boolean('shared'), $course, $user),
+        ];
+    }
+}

@@ -1,0 +1,225 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Replies;
+
+use App\Feedback\Touched;
+use App\Http\Middleware\TellOtherDesks;
+use App\Http\Shared\Controller;
+use App\Models\Assignment;
+use App\Models\HandIn;
+use App\Models\Reply;
+use App\Printing\Pdf;
+use App\Printing\PrintFont;
+use App\Replies\DraftWords;
+use App\Replies\LostPoints;
+use App\Replies\ReadyReplies;
+use App\Replies\ReadyReply;
+use App\Replies\Release;
+use App\Replies\ReplyChanges;
+use App\Replies\ReplyComposer;
+use App\Replies\ReplyContent;
+use App\Replies\ReplyHtml;
+use App\Replies\ReplyLetters;
+use App\Replies\ReplyMarkdown;
+use App\Storage\Download;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
+use Illuminate\Support\Collection;
+use OpenApi\Attributes as OA;
+
+final class ReplyController extends Controller
+{
+    #[OA\Get(
+        path: '/api/hand-ins/{handIn}/reply',
+        operationId: 'reply',
+        responses: [new OA\Response(
+            response: 200,
+            description: 'OK',
+            content: new OA\JsonContent(ref: ReplyView::class),
+        )],
+    )]
+    public function show(HandIn $handIn): JsonResponse
+    {
+        $handIn->load([...ReplyComposer::NEEDS, 'replies']);
+        $draft = ReplyComposer::compose($handIn);
+        $last = $handIn->replies->sortByDesc('number')->first();
+        $handIn->setRelation('reply', $last);
+        $released = $handIn->replies->sortByDesc('number')
+            ->map(fn (Reply $reply) => new ReleasedReply(
+                $reply->number,
+                $reply->released_at->toIso8601String(),
+                ReplyContent::fromArray($reply->content),
+            ))->values();
+
+        return response()->json(new ReplyView(
+            $handIn->id,
+            $draft,
+            array_values($released->all()),
+            Release::isChanged($handIn, $draft),
+            $last === null ? [] : ReplyChanges::between(ReplyContent::fromArray($last->content), $draft),
+            $handIn->student->email,
+            count((new LostPoints($handIn))->pencilled()),
+        ));
+    }
+
+    /** Opening and closing words that can be begun with, from the outcomes. */
+    #[OA\Get(
+        path: '/api/hand-ins/{handIn}/words',
+        operationId: 'draftWords',
+        responses: [new OA\Response(
+            response: 200,
+            description: 'OK',
+            content: new OA\JsonContent(ref: OfferedWords::class),
+        )],
+    )]
+    public function words(HandIn $handIn): JsonResponse
+    {
+        return response()->json(
+            new OfferedWords(...DraftWords::of($handIn->load(['student', 'run.outcomes', 'marks', 'remarks']))),
+        );
+    }
+
+    /** Releases the reply as it stands now. It does not change any more; a later release supersedes it. */
+    #[OA\Post(
+        path: '/api/hand-ins/{handIn}/replies',
+        operationId: 'release',
+        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: LetterRequest::class)),
+        responses: [new OA\Response(
+            response: 200,
+            description: 'Released',
+            content: new OA\JsonContent(ref: Released::class),
+        )],
+    )]
+    public function store(LetterRequest $request, HandIn $handIn): JsonResponse
+    {
+        $isNew = Release::of($handIn, self::user($request)->id);
+
+        return self::released(new Collection($isNew ? [$handIn] : []), $request->boolean('letters'));
+    }
+
+    /** The replies of a class that could be released now, with what is still in pencil. */
+    #[OA\Get(
+        path: '/api/assignments/{assignment}/replies',
+        operationId: 'readyReplies',
+        responses: [new OA\Response(
+            response: 200,
+            description: 'OK',
+            content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: ReadyReply::class)),
+        )],
+    )]
+    public function ready(Assignment $assignment): JsonResponse
+    {
+        return response()->json(ReadyReplies::of($assignment));
+    }
+
+    /** Releases those that are named, as far as they say something new. */
+    #[OA\Post(
+        path: '/api/assignments/{assignment}/replies',
+        operationId: 'releaseAll',
+        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: ReleaseRequest::class)),
+        responses: [new OA\Response(
+            response: 200,
+            description: 'Released',
+            content: new OA\JsonContent(ref: Released::class),
+        )],
+    )]
+    public function releaseAll(ReleaseRequest $request, Assignment $assignment): JsonResponse
+    {
+        $user = self::user($request)->id;
+        $handIns = $assignment->handIns()->counting()->whereKey($request->array('handIns'))->get();
+        $released = $handIns->filter(fn (HandIn $handIn) => Release::of($handIn, $user));
+        Touched::mark(
+            array_values($released->map(fn (HandIn $one) => $one->id)->all()),
+            TellOtherDesks::desk($request),
+        );
+
+        return self::released($released->toBase(), $request->boolean('letters'));
+    }
+
+    /** @param  Collection<int, HandIn>  $handIns */
+    private static function released(Collection $handIns, bool $isTold): JsonResponse
+    {
+        $withoutAddress = $isTold ? ReplyLetters::send($handIns) : [];
+        $letters = $isTold ? $handIns->count() - count($withoutAddress) : 0;
+
+        return response()->json(new Released($handIns->count(), $letters, $withoutAddress));
+    }
+
+    /** The reply as one page that loads nothing from elsewhere: the released one, or the draft while there is none. */
+    #[OA\Get(
+        path: '/api/hand-ins/{handIn}/reply.html',
+        operationId: 'replyHtml',
+        responses: [new OA\Response(
+            response: 200,
+            description: 'OK',
+            content: new OA\MediaType(mediaType: 'text/html'),
+        )],
+    )]
+    public function html(HandIn $handIn): Response
+    {
+        $reply = self::content($handIn);
+
+        return self::file($handIn, ReplyHtml::render($reply, self::timeZone($handIn)), 'text/html', 'html');
+    }
+
+    /** The reply as PDF: asked for again until it has been printed. */
+    #[OA\Get(
+        path: '/api/hand-ins/{handIn}/reply.pdf',
+        operationId: 'replyPdf',
+        responses: [
+            new OA\Response(response: 200, description: 'OK', content: new OA\MediaType(mediaType: 'application/pdf')),
+            new OA\Response(response: 202, description: 'It is being printed'),
+            new OA\Response(response: 503, description: 'It cannot be printed'),
+        ],
+    )]
+    public function pdf(HandIn $handIn): Response
+    {
+        $reply = self::content($handIn);
+
+        return Pdf::of(ReplyHtml::render($reply, self::timeZone($handIn), PrintFont::rule()), self::name($handIn));
+    }
+
+    /** The reply as Markdown: the released one, or the draft while there is none. */
+    #[OA\Get(
+        path: '/api/hand-ins/{handIn}/reply.md',
+        operationId: 'replyMarkdown',
+        responses: [new OA\Response(
+            response: 200,
+            description: 'OK',
+            content: new OA\MediaType(mediaType: 'text/markdown'),
+        )],
+    )]
+    public function markdown(HandIn $handIn): Response
+    {
+        $reply = self::content($handIn);
+
+        return self::file($handIn, ReplyMarkdown::render($reply, self::timeZone($handIn)), 'text/markdown', 'md');
+    }
+
+    private static function file(HandIn $handIn, string $text, string $type, string $ending): Response
+    {
+        return Download::of($text, "$type; charset=utf-8", self::name($handIn).".$ending");
+    }
+
+    private static function name(HandIn $handIn): string
+    {
+        return "reply-{$handIn->student->handle}";
+    }
+
+    private static function timeZone(HandIn $handIn): string
+    {
+        return $handIn->assignment->course->time_zone;
+    }
+
+    /** What was released last, or what would be. */
+    private static function content(HandIn $handIn): ReplyContent
+    {
+        $handIn->load([...ReplyComposer::NEEDS, 'reply']);
+
+        return $handIn->reply === null
+            ? ReplyComposer::compose($handIn)
+            : ReplyContent::fromArray($handIn->reply->content);
+    }
+}
