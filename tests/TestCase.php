@@ -12,14 +12,32 @@ use App\Models\Student;
 use App\Models\User;
 use App\Storage\BlobStore;
 use Illuminate\Contracts\Auth\Authenticatable;
+use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\TestCase as Base;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\File;
+use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Storage;
+use Illuminate\Testing\TestResponse;
 use InkedMargin\Core\Tests\Samples;
+use PHPUnit\Framework\Assert;
 
 abstract class TestCase extends Base
 {
     protected const BRIEF = "title: Trial\nrequirements:\n  - {id: files, title: Files, kind: files, names: [index.html, a.html], points: 4}\n";
+
+    public function createApplication(): Application
+    {
+        $app = parent::createApplication();
+        $process = getenv('TEST_TOKEN');
+        if ($process !== false) {
+            // Tests that run at the same time have folders of their own.
+            $app->useStoragePath($app->storagePath("process-$process"));
+            File::ensureDirectoryExists($app->storagePath('framework/testing'));
+        }
+
+        return $app;
+    }
 
     protected function setUp(): void
     {
@@ -33,6 +51,26 @@ abstract class TestCase extends Base
         session()->forget('password_hash_web');
 
         return parent::actingAs($user, $guard);
+    }
+
+    /** Every answer of the API is held against its description. */
+    public function call(
+        $method,
+        $uri,
+        $parameters = [],
+        $cookies = [],
+        $files = [],
+        $server = [],
+        $content = null,
+    ): TestResponse {
+        $response = parent::call($method, $uri, $parameters, $cookies, $files, $server, $content);
+        $name = Route::current()?->getName();
+        if ($name !== null && $method !== 'HEAD' && str_starts_with((string) Route::current()?->uri(), 'api/')) {
+            $wrong = DescribedResponses::problem($name, $response->baseResponse);
+            Assert::assertNull($wrong, "The answer of $name is not as docs/openapi.json says: $wrong");
+        }
+
+        return $response;
     }
 
     protected function instructor(string $email = 'teacher@example.org'): User

@@ -25,18 +25,21 @@ final class PasswordRule implements DataAwareRule, ValidationRule
     /** @var array<string, mixed> */
     private array $data = [];
 
-    /** @param  list<string|null>  $about  the person's name and address, where they are not sent along */
-    public function __construct(private readonly array $about = [])
+    /**
+     * @param  list<string|null>|Closure(): list<string|null>  $about  the person's name and address, where they are
+     *     not sent along
+     */
+    public function __construct(private readonly array|Closure $about = [])
     {
     }
 
     /**
      * What a request asks of a new password.
      *
-     * @param  list<string|null>  $about  as for the constructor
+     * @param  list<string|null>|Closure(): list<string|null>  $about  as for the constructor
      * @return list<mixed>
      */
-    public static function required(array $about = []): array
+    public static function required(array|Closure $about = []): array
     {
         return ['required', 'string', 'max:200', new self($about)];
     }
@@ -76,7 +79,8 @@ final class PasswordRule implements DataAwareRule, ValidationRule
     /** @return list<string> */
     private function words(): array
     {
-        $texts = [...$this->about, $this->data['name'] ?? null, $this->data['email'] ?? null];
+        $about = $this->about instanceof Closure ? ($this->about)() : $this->about;
+        $texts = [...$about, $this->data['name'] ?? null, $this->data['email'] ?? null];
         $words = [];
         foreach ($texts as $text) {
             $parts = is_string($text) ? preg_split('/[^\pL\pN]+/u', $text) ?: [] : [];

@@ -12,10 +12,8 @@ use InkedMargin\Core\Marking\FindingCosts;
 use InkedMargin\Core\Marking\Outcome as CoreOutcome;
 use InkedMargin\Core\Marking\PlacedFinding;
 use InkedMargin\Core\Source\TextMap;
-use OpenApi\Attributes as OA;
 
 /** What a check says to the student, as far as the assignment allows. */
-#[OA\Schema]
 final readonly class MyCheck
 {
     private const MAX_FINDINGS = 500;
@@ -23,20 +21,12 @@ final readonly class MyCheck
     /**
      * @param  list<MyOutcome>  $outcomes
      * @param  list<PencilledFinding>  $findings
-     * @param  list<Teaching>  $teachings
+     * @param  list<Teaching>  $teachings  one for each kind of finding
      */
     private function __construct(
-        #[OA\Property(enum: StudentsSee::class)]
         public StudentsSee $sees,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: MyOutcome::class))]
         public array $outcomes,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: PencilledFinding::class))]
         public array $findings,
-        #[OA\Property(
-            description: 'one for each kind of finding',
-            type: 'array',
-            items: new OA\Items(ref: Teaching::class),
-        )]
         public array $teachings,
     ) {
     }

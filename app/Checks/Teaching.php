@@ -5,24 +5,19 @@ declare(strict_types=1);
 namespace App\Checks;
 
 use InkedMargin\Core\Rules\Catalogue;
-use OpenApi\Attributes as OA;
 
 /** What a student can learn from one kind of finding. */
-#[OA\Schema]
 final readonly class Teaching
 {
     private function __construct(
-        #[OA\Property]
         public string $rule,
-        #[OA\Property]
         public string $variant,
-        #[OA\Property]
         public string $title,
-        #[OA\Property(description: 'what goes wrong if it is left')]
+        /** what goes wrong if it is left */
         public string $why,
-        #[OA\Property(description: 'an example of code that is wrong')]
+        /** an example of code that is wrong */
         public string $bad,
-        #[OA\Property(description: 'the same as it should be')]
+        /** the same as it should be */
         public string $good,
     ) {
     }

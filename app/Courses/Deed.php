@@ -19,57 +19,57 @@ use Illuminate\Routing\Route;
 /** What was done to a course by a request, in words that its instructors read. */
 final readonly class Deed
 {
-    /** Words by method and address; {…} is what the address names. */
+    /** Words by the name of the route; {…} is what its address names. */
     private const WORDS = [
-        'PUT courses/{course}' => 'changed the names of the course',
-        'PUT courses/{course}/put-away' => 'put the course away',
-        'DELETE courses/{course}/put-away' => 'brought the course back',
-        'PUT courses/{course}/order' => 'put the assignments in order',
-        'POST courses/{course}/carry-over' => 'carried the course over',
-        'PUT courses/{course}/roster' => 'kept a roster',
-        'POST courses/{course}/students' => 'added a student',
-        'PUT students/{student}' => 'changed {student}',
-        'PUT courses/{course}/gradebook' => 'changed how grades come together',
-        'POST courses/{course}/marks' => 'took in marks from elsewhere',
-        'DELETE courses/{course}/marks/{work}' => 'deleted marks from elsewhere',
-        'PUT students/{student}/grades/{work}' => 'gave {student} a grade by hand',
-        'DELETE students/{student}/grades/{work}' => 'took back a grade of {student}',
-        'POST courses/{course}/records' => 'had the records of the course written',
-        'POST students/{student}/records' => 'had the records of {student} written',
-        'DELETE students/{student}' => 'deleted all that was known of a student',
-        'POST courses/{course}/invitations' => 'asked somebody to help',
-        'DELETE invitations/{invitation}' => 'took back what {invitation} was asked',
-        'PUT courses/{course}/people/{person}' => 'changed what {person} may',
-        'DELETE courses/{course}/people/{person}' => 'took {person} off the course',
-        'POST courses/{course}/stock-remarks' => 'kept a stock remark',
-        'POST courses/{course}/stock-remarks/file' => 'took in stock remarks',
-        'PUT courses/{course}/stock-remarks/{stockRemark}' => 'changed a stock remark',
-        'DELETE courses/{course}/stock-remarks/{stockRemark}' => 'deleted a stock remark',
-        'PUT courses/{course}/link' => 'made a link for the whole course',
-        'DELETE courses/{course}/link' => 'ended the link of the course',
-        'POST courses/{course}/student-links' => 'looked at the students’ links',
-        'POST courses/{course}/student-links/letters' => 'sent students their links',
-        'DELETE students/{student}/link' => 'revoked the link of {student}',
-        'POST courses/{course}/assignments' => 'set new work',
-        'PUT assignments/{assignment}' => 'changed {assignment}',
-        'PUT assignments/{assignment}/closed' => 'closed {assignment}',
-        'DELETE assignments/{assignment}/closed' => 'opened {assignment} again',
-        'PUT assignments/{assignment}/extensions' => 'changed a due time of {assignment}',
-        'DELETE extensions/{extension}' => 'removed an extension',
-        'PUT assignments/{assignment}/left-out/{requirement}' => 'left a requirement of {assignment} out',
-        'DELETE assignments/{assignment}/left-out/{requirement}' => 'let a requirement of {assignment} count again',
-        'DELETE assignments/{assignment}' => 'deleted {assignment}',
-        'POST assignments/{assignment}/copy' => 'copied {assignment}',
-        'POST assignments/{assignment}/materials/{role}' => 'gave files to {assignment}',
-        'DELETE assignments/{assignment}/materials/{role}' => 'took files from {assignment}',
-        'PUT assignments/{assignment}/brief' => 'put a brief in use for {assignment}',
-        'POST assignments/{assignment}/arrivals' => 'dropped hand-ins for {assignment}',
-        'POST uploads/{upload}/arrival' => 'dropped {upload}',
-        'DELETE assignments/{assignment}/drops/{drop}' => 'took a drop back from {assignment}',
-        'PATCH arrivals/{arrival}' => 'matched {arrival}',
-        'PUT hand-ins/{handIn}/chosen' => 'chose an attempt of {handIn}',
-        'DELETE hand-ins/{handIn}/chosen' => 'let the last attempt in time of {handIn} count',
-        'POST hand-ins/{handIn}/replies' => 'released a reply to {handIn}',
+        'changeCourse' => 'changed the names of the course',
+        'putCourseAway' => 'put the course away',
+        'bringCourseBack' => 'brought the course back',
+        'orderAssignments' => 'put the assignments in order',
+        'carryCourseOver' => 'carried the course over',
+        'keepRoster' => 'kept a roster',
+        'addStudent' => 'added a student',
+        'changeStudent' => 'changed {student}',
+        'setGradebook' => 'changed how grades come together',
+        'takeMarks' => 'took in marks from elsewhere',
+        'dropMarks' => 'deleted marks from elsewhere',
+        'giveGrade' => 'gave {student} a grade by hand',
+        'takeGradeBack' => 'took back a grade of {student}',
+        'writeRecords' => 'had the records of the course written',
+        'writeStudentRecords' => 'had the records of {student} written',
+        'forgetStudent' => 'deleted all that was known of a student',
+        'invite' => 'asked somebody to help',
+        'takeBackInvitation' => 'took back what {invitation} was asked',
+        'changeRole' => 'changed what {person} may',
+        'takeOff' => 'took {person} off the course',
+        'keepStockRemark' => 'kept a stock remark',
+        'takeStockRemarks' => 'took in stock remarks',
+        'changeStockRemark' => 'changed a stock remark',
+        'dropStockRemark' => 'deleted a stock remark',
+        'turnCourseLinkOn' => 'made a link for the whole course',
+        'turnCourseLinkOff' => 'ended the link of the course',
+        'studentLinks' => 'looked at the students’ links',
+        'sendStudentLinks' => 'sent students their links',
+        'revokeStudentLink' => 'revoked the link of {student}',
+        'makeAssignment' => 'set new work',
+        'changeAssignment' => 'changed {assignment}',
+        'closeAssignment' => 'closed {assignment}',
+        'openAssignment' => 'opened {assignment} again',
+        'extend' => 'changed a due time of {assignment}',
+        'removeExtension' => 'removed an extension',
+        'leaveOut' => 'left a requirement of {assignment} out',
+        'countAgain' => 'let a requirement of {assignment} count again',
+        'deleteAssignment' => 'deleted {assignment}',
+        'copyAssignment' => 'copied {assignment}',
+        'giveMaterial' => 'gave files to {assignment}',
+        'dropMaterial' => 'took files from {assignment}',
+        'setBrief' => 'put a brief in use for {assignment}',
+        'drop' => 'dropped hand-ins for {assignment}',
+        'dropUpload' => 'dropped {upload}',
+        'takeDropBack' => 'took a drop back from {assignment}',
+        'match' => 'matched {arrival}',
+        'chooseAttempt' => 'chose an attempt of {handIn}',
+        'unchooseAttempt' => 'let the last attempt in time of {handIn} count',
+        'release' => 'released a reply to {handIn}',
     ];
 
     /**
@@ -81,7 +81,7 @@ final readonly class Deed
         if (! $route instanceof Route) {
             return null;
         }
-        $words = self::WORDS[self::key($route)] ?? null;
+        $words = self::WORDS[$route->getName() ?? ''] ?? null;
         // Most of what an instructor does is not told, and need not ask for its course.
         $course = $words === null ? null : self::course($route);
 
@@ -95,12 +95,7 @@ final readonly class Deed
         ];
     }
 
-    public static function key(Route $route): string
-    {
-        return $route->methods()[0].' '.preg_replace('~^api/~', '', $route->uri());
-    }
-
-    /** @return list<string> the requests that are told */
+    /** @return list<string> the routes that are told */
     public static function told(): array
     {
         return array_keys(self::WORDS);

@@ -8,24 +8,18 @@ use InkedMargin\Core\Markup\FileEncoding;
 use InkedMargin\Core\Source\FileKind;
 use InkedMargin\Core\Source\SourceFile;
 use InkedMargin\Core\Source\Utf8;
-use OpenApi\Attributes as OA;
 
 /** The text of one file. */
-#[OA\Schema]
 final readonly class SourceText
 {
     private const MOST_BYTES = 2_000_000;
 
+    /** @param  value-of<FileKind>  $kind */
     private function __construct(
-        #[OA\Property]
         public string $path,
-        #[OA\Property(enum: FileKind::class)]
         public string $kind,
-        #[OA\Property]
         public bool $readable,
-        #[OA\Property]
         public string $text,
-        #[OA\Property]
         public ?string $remark,
     ) {
     }

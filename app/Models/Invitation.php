@@ -15,7 +15,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $id
  * @property string $course_id
  * @property string $email
- * @property string $role
+ * @property 'instructor'|'marker' $role
  * @property \Illuminate\Support\Carbon $expires_at
  * @property Course $course
  * @property User|null $user  who asked

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use LogicException;
+
 /** What an instructor did: inked a finding, rubbed one out, or wrote something of their own. */
 enum RemarkKind: string
 {
@@ -36,6 +38,19 @@ enum RemarkKind: string
         return in_array($this, self::WORDS, true);
     }
 
+    /**
+     * What a note is called, which no rule found.
+     *
+     * @return 'note'|'question'|'merit'|'opening'|'closing'
+     */
+    public function written(): string
+    {
+        return match ($this) {
+            self::Finding, self::RubbedOut => throw new LogicException("A decision ($this->value) is not a note."),
+            default => $this->value,
+        };
+    }
+
     /** The decision on a finding that is to be called so; null for one that is to be in pencil. */
     public static function ofState(string $state): ?self
     {
@@ -46,9 +61,13 @@ enum RemarkKind: string
         };
     }
 
-    /** What a finding is called on the desk that has such a remark. */
+    /**
+     * What a finding is called on the desk that has such a remark.
+     *
+     * @return 'inked'|'rubbed-out'
+     */
     public function state(): string
     {
-        return $this === self::Finding ? 'inked' : $this->value;
+        return $this === self::RubbedOut ? 'rubbed-out' : 'inked';
     }
 }

@@ -39,10 +39,10 @@ final readonly class Prepared
         );
     }
 
-    /** @return array{state: string, done: int, of: int}|null null where nobody has asked */
+    /** @return array{state: value-of<RecordsState>, done: int, of: int}|null null where nobody has asked */
     public function progress(): ?array
     {
-        /** @var array{state: string, done: int, of: int}|null $told */
+        /** @var array{state: value-of<RecordsState>, done: int, of: int}|null $told */
         $told = Cache::get($this->scope->key());
 
         // What was pruned is asked for anew.

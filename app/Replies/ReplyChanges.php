@@ -51,6 +51,7 @@ final readonly class ReplyChanges
      *
      * @param  list<array{string, string}>  $some
      * @param  list<array{string, string}>  $others
+     * @param  'added'|'taken out'  $kind
      * @return list<ReplyChange>
      */
     private static function without(array $some, array $others, string $kind): array

@@ -101,7 +101,7 @@ final readonly class ReplyComposer
         $isWritten = $remark->kind->isWritten();
 
         return new ReplyItem(
-            $remark->kind->value,
+            $isWritten ? $remark->kind->written() : 'finding',
             $remark->mark?->value,
             $remark->line,
             $remark->body,

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Replies;
 
-use OpenApi\Attributes as OA;
-
-/** Exactly what a student reads. */
-#[OA\Schema]
+/**
+ * Exactly what a student reads.
+ *
+ * @phpstan-import-type KeptItem from ReplyItem
+ * @phpstan-import-type KeptMended from ReplyMended
+ * @phpstan-import-type KeptSuperseded from Superseded
+ */
 final readonly class ReplyContent
 {
     /**
@@ -17,33 +20,23 @@ final readonly class ReplyContent
      * @param  list<ReplyMended>  $mended
      */
     public function __construct(
-        #[OA\Property]
         public string $student,
-        #[OA\Property]
         public string $course,
-        #[OA\Property]
         public string $assignment,
-        #[OA\Property]
         public int $attempt,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: ReplyPage::class))]
         public array $pages,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: ReplyPoint::class))]
         public array $points,
-        #[OA\Property]
         public float $awarded,
-        #[OA\Property]
         public float $possible,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: SumLine::class))]
         public array $others = [],
-        #[OA\Property(description: 'the words that it begins with')]
+        /** the words that it begins with */
         public ?ReplyItem $opening = null,
-        #[OA\Property(description: 'the words that it ends with')]
+        /** the words that it ends with */
         public ?ReplyItem $closing = null,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: ReplyMended::class))]
         public array $mended = [],
-        #[OA\Property(description: 'null in the first reply')]
+        /** null in the first reply */
         public ?Superseded $supersedes = null,
-        #[OA\Property(description: 'how much of the total was judged; null in replies from before that was told')]
+        /** how much of the total was judged; null in replies from before that was told */
         public ?float $judged = null,
     ) {
     }
@@ -101,18 +94,12 @@ final readonly class ReplyContent
     public static function fromArray(array $kept): self
     {
         /**
-         * @var array{student: string, course: string, assignment: string, attempt: int, pages: list<array{file: string,
-         *     items: list<array{kind: string, mark: ?string, line: ?int, text: string, remedy: ?string, html: ?string,
-         *     endLine?: ?int, lines?: list<array{number: int, before: string, meant: string, after: string}>}>}>,
-         *     points: list<array{title: string, outcome: string, awarded: float, possible: float, reason: ?string}>,
+         * @var array{student: string, course: string, assignment: string, attempt: int,
+         *     pages: list<array{file: string, items: list<KeptItem>}>, points: list<array<string, mixed>>,
          *     awarded: float, possible: float, others?: list<array{title: string, points: float, how: string,
          *     reasons?: list<array{text: string, cost: float, file: string, line: ?int, inked: bool}>}>,
-         *     opening?: array{kind: string, mark: ?string, line: ?int, text: string, remedy: ?string, html: ?string,
-         *     endLine?: ?int}|null, closing?: array{kind: string, mark: ?string, line: ?int, text: string,
-         *     remedy: ?string, html: ?string, endLine?: ?int}|null, mended?: list<array{file: string, follow: bool,
-         *     places: list<array{line: int, lines: list<array{text: string, step: string, number: int}>}>}>,
-         *     supersedes?: array{at: string, changes: list<array{kind: string, place: string,
-         *     text: string}>}|null} $kept
+         *     opening?: KeptItem|null, closing?: KeptItem|null, mended?: list<KeptMended>,
+         *     supersedes?: KeptSuperseded|null} $kept
          */
         $pages = array_map(
             fn (array $page) => new ReplyPage($page['file'], array_map(ReplyItem::fromArray(...), $page['items'])),

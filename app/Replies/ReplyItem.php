@@ -6,29 +6,30 @@ namespace App\Replies;
 
 use App\Feedback\QuotedLine;
 use InkedMargin\Core\Finding\ProofMark;
-use OpenApi\Attributes as OA;
 
-/** One remark: a finding that was inked, a note, a question, or a merit. */
-#[OA\Schema]
+/**
+ * One remark: a finding that was inked, a note, a question, or a merit.
+ *
+ * @phpstan-type KeptItem array{kind: 'finding'|'note'|'question'|'merit'|'opening'|'closing',
+ *     mark: value-of<ProofMark>|null, line: ?int, text: string, remedy: ?string, html: ?string, endLine?: ?int,
+ *     lines?: list<array{number: int, before: string, meant: string, after: string}>}
+ */
 final readonly class ReplyItem
 {
-    /** @param  list<QuotedLine>  $lines */
+    /**
+     * @param  list<QuotedLine>  $lines
+     * @param  'finding'|'note'|'question'|'merit'|'opening'|'closing'  $kind
+     * @param  value-of<ProofMark>|null  $mark
+     */
     public function __construct(
-        #[OA\Property(enum: ['finding', 'note', 'question', 'merit'])]
         public string $kind,
-        #[OA\Property(enum: ProofMark::class)]
         public ?string $mark,
-        #[OA\Property]
         public ?int $line,
-        #[OA\Property]
         public string $text,
-        #[OA\Property]
         public ?string $remedy,
-        #[OA\Property]
         public ?string $html,
-        #[OA\Property(description: 'where a note is about several lines')]
+        /** where a note is about several lines */
         public ?int $endLine = null,
-        #[OA\Property(description: 'what is written there', type: 'array', items: new OA\Items(ref: QuotedLine::class))]
         public array $lines = [],
     ) {
     }
@@ -39,10 +40,7 @@ final readonly class ReplyItem
         return new self($this->kind, $this->mark, $this->line, $this->text, $this->remedy, $this->html, $this->endLine);
     }
 
-    /**
-     * @param  array{kind: string, mark: ?string, line: ?int, text: string, remedy: ?string, html: ?string,
-     *     endLine?: ?int, lines?: list<array{number: int, before: string, meant: string, after: string}>}  $kept
-     */
+    /** @param  KeptItem  $kept */
     public static function fromArray(array $kept): self
     {
         return new self(...array_replace($kept, [

@@ -5,31 +5,22 @@ declare(strict_types=1);
 namespace App\Replies;
 
 use InkedMargin\Core\Marking\OutcomeKind;
-use OpenApi\Attributes as OA;
 
 /** The points for one requirement. */
-#[OA\Schema]
 final readonly class ReplyPoint
 {
+    /**
+     * @param  value-of<OutcomeKind>  $outcome
+     * @param  list<ReplyReason>  $reasons  where the points went
+     */
     public function __construct(
-        #[OA\Property]
         public string $title,
-        #[OA\Property(enum: OutcomeKind::class)]
         public string $outcome,
-        #[OA\Property]
         public float $awarded,
-        #[OA\Property]
         public float $possible,
-        #[OA\Property]
         public ?string $reason,
-        #[OA\Property(description: 'how the points came about; null in replies from before that was told')]
+        /** how the points came about; null in replies from before that was told */
         public ?string $how = null,
-        /** @var list<ReplyReason> */
-        #[OA\Property(
-            description: 'where the points went',
-            type: 'array',
-            items: new OA\Items(ref: ReplyReason::class),
-        )]
         public array $reasons = [],
     ) {
     }
@@ -38,7 +29,8 @@ final readonly class ReplyPoint
     public static function fromArray(array $kept): self
     {
         /**
-         * @var array{title: string, outcome: string, awarded: float, possible: float, reason: ?string, how?: ?string,
+         * @var array{title: string, outcome: value-of<OutcomeKind>|'unclear', awarded: float, possible: float,
+         *     reason: ?string, how?: ?string,
          *     reasons?: list<array{text: string, cost: float, file: string, line: ?int, inked: bool}>} $kept
          */
         return new self(...array_replace($kept, [
@@ -70,7 +62,7 @@ final readonly class ReplyPoint
     public function said(): self
     {
         // The outcome in a word follows from the points, but for what nobody has judged yet.
-        $outcome = $this->isOpen() ? $this->outcome : '';
+        $outcome = $this->isOpen() ? $this->outcome : OutcomeKind::Met->value;
 
         return new self($this->title, $outcome, $this->awarded, $this->possible, $this->reason);
     }

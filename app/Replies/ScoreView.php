@@ -6,21 +6,17 @@ namespace App\Replies;
 
 use InkedMargin\Core\Marking\Score;
 use InkedMargin\Core\Marking\ScoreLine;
-use OpenApi\Attributes as OA;
 
 /** Points, with the lines that add up to them besides those of the requirements. */
-#[OA\Schema]
 final readonly class ScoreView
 {
     /** @param  list<SumLine>  $others  deductions, lateness, rounding */
     private function __construct(
-        #[OA\Property]
         public float $awarded,
-        #[OA\Property(description: 'the total, the same for everyone')]
+        /** the total, the same for everyone */
         public float $possible,
-        #[OA\Property(description: 'points of it that are not judged yet')]
+        /** points of it that are not judged yet */
         public float $open,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: SumLine::class))]
         public array $others,
     ) {
     }

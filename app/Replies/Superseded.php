@@ -5,22 +5,24 @@ declare(strict_types=1);
 namespace App\Replies;
 
 use Carbon\CarbonImmutable;
-use OpenApi\Attributes as OA;
 
-/** The reply that another one takes the place of. */
-#[OA\Schema]
+/**
+ * The reply that another one takes the place of.
+ *
+ * @phpstan-type KeptSuperseded array{at: string, changes: list<array{kind: 'added'|'taken out'|'points', place: string,
+ *     text: string}>}
+ */
 final readonly class Superseded
 {
     /** @param  list<ReplyChange>  $changes */
     public function __construct(
-        #[OA\Property(description: 'when it was released')]
+        /** when it was released */
         public string $at,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: ReplyChange::class))]
         public array $changes,
     ) {
     }
 
-    /** @param  array{at: string, changes: list<array{kind: string, place: string, text: string}>}  $kept */
+    /** @param  KeptSuperseded  $kept */
     public static function fromArray(array $kept): self
     {
         return new self($kept['at'], array_map(fn (array $change) => new ReplyChange(...$change), $kept['changes']));

@@ -77,6 +77,8 @@ install_libraries() {
     [ -d node_modules/vite ] || rm -f "$ROOT/.stamps/npm"
     when_changed composer "composer.json core/composer.json packages/registry-gaps/composer.json" install_php
     when_changed npm "package.json package-lock.json" install_node
+    [ -f resources/js/api/schema.d.ts ] || rm -f "$ROOT/.stamps/types"
+    when_changed types "docs/openapi.json" npm run --silent types >/dev/null
 }
 
 install_php() {
@@ -91,7 +93,7 @@ install_node() {
 
 build_interface() {
     [ -f "$ROOT/public/build/manifest.json" ] || rm -f "$ROOT/.stamps/build"
-    when_changed build "resources package.json vite.config.ts" build_now
+    when_changed build "resources docs/openapi.json package.json vite.config.ts" build_now
 }
 
 build_now() {

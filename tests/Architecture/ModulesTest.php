@@ -7,6 +7,7 @@ use Tests\Architecture\Modules;
 // What each folder may use. Those on top come last; a folder that is used by many stands among the first.
 const MAY_USE = [
     'Storage' => [],
+    'Description' => [],
     'Models' => ['Storage'],
     'Tables' => [],
     'Work' => ['Models'],

@@ -12,7 +12,6 @@ use Illuminate\Contracts\Queue\ShouldBeUnique;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Log;
-use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Storage;
 use InkedMargin\Core\Tests\LongLines;
 use InkedMargin\Core\Tests\Samples;
@@ -189,30 +188,6 @@ it('names only tests that are there where it says what holds its security', func
 
     expect(array_filter($named[1], fn (string $path) => ! file_exists(base_path($path))))->toBe([])
         ->and(count($named[1]))->toBeGreaterThan(20);
-});
-
-it('has somebody who may and somebody who may not for every address of the API', function () {
-    $tested = file_get_contents(__DIR__.'/PolicyTest.php');
-    $open = ['api/log-in', 'api/log-out', 'api/me', 'api/me/second-factor', 'api/shelf', 'api/brief.schema.json', 'api/first-run', 'api/courses', 'api/brief-kinds',
-        'api/outbox', 'api/join/{token}', 'api/password/forgotten', 'api/password/reset', 'api/invitations/{token}',
-        // Of nobody's course; and what only whoever decided it may take back (AlikeTest).
-        'api/notes/preview', 'api/decided-alike/{batch}', 'api/search', 'api/rules/{rule}', 'api/records', 'api/old-courses'];
-    $routes = collect(Route::getRoutes()->getRoutes())->filter(fn ($route) => str_starts_with($route->uri(), 'api/'))
-        ->reject(fn ($route) => in_array($route->uri(), $open, true))
-        // What a private link opens has tests of its own.
-        ->reject(fn ($route) => str_starts_with($route->uri(), 'api/my/{token}'));
-    $missing = $routes->reject(function ($route) use ($tested): bool {
-        $place = preg_quote(substr($route->uri(), strlen('api/')), '~');
-        $place = str_replace(
-            ['\{fingerprint\}', '\{requirement\}', '\{path\}', '\{site\}'],
-            ['\{finding\}', 'files', 'index\.html', 'model'],
-            $place,
-        );
-
-        return preg_match("~\\['{$route->methods()[0]}', '$place'~", (string) $tested) === 1;
-    });
-
-    expect($missing->map(fn ($route) => "{$route->methods()[0]} {$route->uri()}")->values()->all())->toBe([]);
 });
 
 it('keeps its lines within 120 columns, but for strings that are longer', function () {

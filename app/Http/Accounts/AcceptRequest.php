@@ -8,12 +8,7 @@ use App\Accounts\PasswordRule;
 use App\Accounts\PersonRules;
 use App\Models\Invitation;
 use Illuminate\Foundation\Http\FormRequest;
-use OpenApi\Attributes as OA;
 
-#[OA\Schema(properties: [
-    new OA\Property(property: 'name', type: 'string'),
-    new OA\Property(property: 'password', type: 'string'),
-])]
 final class AcceptRequest extends FormRequest
 {
     /** @return array<string, list<mixed>> */
@@ -23,13 +18,18 @@ final class AcceptRequest extends FormRequest
         if ($this->user() !== null) {
             return ['name' => ['nullable', 'string'], 'password' => ['nullable', 'string']];
         }
-        $token = $this->route('token');
-        $about = Invitation::of(is_string($token) ? $token : '')?->email;
 
         return [
             'name' => PersonRules::NAME,
-            'password' => PasswordRule::required([$about]),
+            'password' => PasswordRule::required(fn () => [$this->email()]),
         ];
+    }
+
+    private function email(): ?string
+    {
+        $token = $this->route('token');
+
+        return Invitation::of(is_string($token) ? $token : '')?->email;
     }
 
     /** @return array<string, string> */

@@ -8,24 +8,15 @@ use App\Accounts\LogIn;
 use App\Accounts\SendPasswordLink;
 use App\Http\Shared\Controller;
 use App\Models\User;
-use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Password;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
-use OpenApi\Attributes as OA;
 
 /** One's own account, and a password that was forgotten. */
 final class AccountController extends Controller
 {
-    #[OA\Put(
-        path: '/api/me',
-        operationId: 'changeMe',
-        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: AccountRequest::class)),
-        responses: [new OA\Response(response: 200, description: 'Kept', content: new OA\JsonContent(ref: Me::class))],
-    )]
-    public function update(AccountRequest $request): JsonResponse
+    public function update(AccountRequest $request): Me
     {
         $user = self::user($request);
         $user->name = $request->string('name')->toString();
@@ -37,30 +28,16 @@ final class AccountController extends Controller
         }
         $user->save();
 
-        return response()->json(Me::of($user));
+        return Me::of($user);
     }
 
     /** Says the same whether there is such an account or not. */
-    #[OA\Post(
-        path: '/api/password/forgotten',
-        operationId: 'forgotPassword',
-        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: ForgottenRequest::class)),
-        responses: [new OA\Response(response: 204, description: 'If there is such an account, a letter is on its way')],
-    )]
-    public function forgotten(ForgottenRequest $request): Response
+    public function forgotten(ForgottenRequest $request): void
     {
         SendPasswordLink::dispatch($request->string('email')->toString());
-
-        return response()->noContent();
     }
 
-    #[OA\Post(
-        path: '/api/password/reset',
-        operationId: 'resetPassword',
-        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: ResetRequest::class)),
-        responses: [new OA\Response(response: 204, description: 'Set')],
-    )]
-    public function reset(ResetRequest $request): Response
+    public function reset(ResetRequest $request): void
     {
         if (User::withEmail($request->string('email')->toString()) === null) {
             LogIn::matches(null, $request->string('token')->toString());
@@ -75,8 +52,6 @@ final class AccountController extends Controller
         if ($status !== Password::PasswordReset) {
             throw ValidationException::withMessages(['token' => 'This link was used or has run out. Ask for another.']);
         }
-
-        return response()->noContent();
     }
 
     /** Whoever is logged in elsewhere with the old one is logged out. */

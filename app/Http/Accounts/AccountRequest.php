@@ -8,19 +8,7 @@ use App\Accounts\PasswordRule;
 use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
-use OpenApi\Attributes as OA;
 
-#[OA\Schema(properties: [
-    new OA\Property(property: 'name', type: 'string'),
-    new OA\Property(
-        property: 'time_zone',
-        description: 'of the IANA database; null for that of the browser; as it was when left out',
-        type: 'string',
-        nullable: true,
-    ),
-    new OA\Property(property: 'current', description: 'the password as it is; needed for another one', type: 'string'),
-    new OA\Property(property: 'password', description: 'another password; empty to keep it', type: 'string'),
-])]
 final class AccountRequest extends FormRequest
 {
     public const NOT_THEIRS = 'That is not your password. Nothing was changed.';

@@ -4,43 +4,21 @@ declare(strict_types=1);
 
 namespace App\Http\Accounts;
 
+use App\Description\Status;
 use App\Http\Shared\Controller;
 use App\Models\User;
-use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\DB;
-use OpenApi\Attributes as OA;
 
 /** An empty installation: whoever opens it first makes the first account, once. */
 final class FirstRunController extends Controller
 {
-    #[OA\Get(
-        path: '/api/first-run',
-        operationId: 'firstRun',
-        responses: [new OA\Response(
-            response: 200,
-            description: 'OK',
-            content: new OA\JsonContent(ref: FirstRun::class),
-        )],
-    )]
-    public function show(): JsonResponse
+    public function show(): FirstRun
     {
-        return response()->json(new FirstRun(User::query()->doesntExist()));
+        return new FirstRun(User::query()->doesntExist());
     }
 
-    #[OA\Post(
-        path: '/api/first-run',
-        operationId: 'makeFirstAccount',
-        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: FirstRunRequest::class)),
-        responses: [
-            new OA\Response(
-                response: 201,
-                description: 'Made, and logged in',
-                content: new OA\JsonContent(ref: Me::class),
-            ),
-            new OA\Response(response: 409, description: 'There is an account already'),
-        ],
-    )]
-    public function store(FirstRunRequest $request): JsonResponse
+    #[Status(201)]
+    public function store(FirstRunRequest $request): Me
     {
         $user = DB::transaction(function () use ($request): ?User {
             // Two who open it at once do not both come first.
@@ -57,6 +35,6 @@ final class FirstRunController extends Controller
         }
         NewSession::begin($request, $user);
 
-        return response()->json(Me::of($user), 201);
+        return Me::of($user);
     }
 }

@@ -7,13 +7,7 @@ namespace App\Http\Accounts;
 use App\Accounts\PasswordRule;
 use App\Accounts\PersonRules;
 use Illuminate\Foundation\Http\FormRequest;
-use OpenApi\Attributes as OA;
 
-#[OA\Schema(properties: [
-    new OA\Property(property: 'name', type: 'string'),
-    new OA\Property(property: 'email', type: 'string'),
-    new OA\Property(property: 'password', type: 'string'),
-])]
 final class FirstRunRequest extends FormRequest
 {
     /** @return array<string, list<mixed>> */

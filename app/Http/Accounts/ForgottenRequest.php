@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Accounts;
 
 use Illuminate\Foundation\Http\FormRequest;
-use OpenApi\Attributes as OA;
 
-#[OA\Schema(properties: [new OA\Property(property: 'email', type: 'string')])]
 final class ForgottenRequest extends FormRequest
 {
     /** @return array<string, list<string>> */

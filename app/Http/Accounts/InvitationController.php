@@ -4,56 +4,37 @@ declare(strict_types=1);
 
 namespace App\Http\Accounts;
 
+use App\Description\Status;
 use App\Http\Shared\Controller;
 use App\Models\Invitation;
 use App\Models\User;
-use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\DB;
-use OpenApi\Attributes as OA;
 
 /** For whoever has the link of an invitation, without a session. */
 final class InvitationController extends Controller
 {
     private const GONE = 'This invitation was used or withdrawn, or has run out. Ask for another.';
 
-    #[OA\Get(
-        path: '/api/invitations/{token}',
-        operationId: 'invitation',
-        responses: [new OA\Response(
-            response: 200,
-            description: 'OK',
-            content: new OA\JsonContent(ref: InvitationView::class),
-        )],
-    )]
-    public function show(string $token): JsonResponse
+    public function show(string $token): InvitationView
     {
         $invitation = Invitation::of($token);
         abort_if($invitation === null, 410, self::GONE);
 
-        return response()->json(new InvitationView(
+        return new InvitationView(
             $invitation->course->title,
             $invitation->user->name ?? 'An instructor',
             $invitation->email,
             $invitation->role,
             User::withEmail($invitation->email) !== null,
-        ));
+        );
     }
 
     /**
      * Puts whoever is logged in on the course, where the invitation is theirs; or makes the account, and logs in with
      * it. Once.
      */
-    #[OA\Post(
-        path: '/api/invitations/{token}',
-        operationId: 'acceptInvitation',
-        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: AcceptRequest::class)),
-        responses: [new OA\Response(
-            response: 201,
-            description: 'Made, and logged in',
-            content: new OA\JsonContent(ref: Me::class),
-        )],
-    )]
-    public function accept(AcceptRequest $request, string $token): JsonResponse
+    #[Status(201)]
+    public function accept(AcceptRequest $request, string $token): Me
     {
         $own = $request->user();
         $user = DB::transaction(function () use ($request, $token, $own): ?User {
@@ -87,6 +68,6 @@ final class InvitationController extends Controller
             NewSession::begin($request, $user);
         }
 
-        return response()->json(Me::of($user), 201);
+        return Me::of($user);
     }
 }

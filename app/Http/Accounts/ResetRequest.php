@@ -8,13 +8,7 @@ use App\Accounts\PasswordRule;
 use App\Accounts\PersonRules;
 use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
-use OpenApi\Attributes as OA;
 
-#[OA\Schema(properties: [
-    new OA\Property(property: 'email', type: 'string'),
-    new OA\Property(property: 'token', type: 'string'),
-    new OA\Property(property: 'password', type: 'string'),
-])]
 final class ResetRequest extends FormRequest
 {
     /** @return array<string, list<mixed>> */

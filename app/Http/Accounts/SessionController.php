@@ -6,33 +6,19 @@ namespace App\Http\Accounts;
 
 use App\Accounts\LogIn;
 use App\Http\Shared\Controller;
-use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
-use OpenApi\Attributes as OA;
 
 final class SessionController extends Controller
 {
-    #[OA\Get(
-        path: '/api/me',
-        operationId: 'me',
-        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: Me::class))],
-    )]
-    public function show(Request $request): JsonResponse
+    public function show(Request $request): Me
     {
         $user = self::user($request);
 
-        return response()->json(Me::of($user));
+        return Me::of($user);
     }
 
-    #[OA\Post(
-        path: '/api/log-in',
-        operationId: 'logIn',
-        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: LogInRequest::class)),
-        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: Me::class))],
-    )]
-    public function store(LogInRequest $request): JsonResponse
+    public function store(LogInRequest $request): Me
     {
         NewSession::begin($request, LogIn::user(
             $request->string('email')->toString(),
@@ -43,17 +29,10 @@ final class SessionController extends Controller
         return $this->show($request);
     }
 
-    #[OA\Post(
-        path: '/api/log-out',
-        operationId: 'logOut',
-        responses: [new OA\Response(response: 204, description: 'Logged out')],
-    )]
-    public function destroy(Request $request): Response
+    public function destroy(Request $request): void
     {
         Auth::logout();
         $request->session()->invalidate();
         $request->session()->regenerateToken();
-
-        return response()->noContent();
     }
 }

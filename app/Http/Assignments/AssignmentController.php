@@ -8,6 +8,7 @@ use App\Courses\CarryOver;
 use App\Courses\Extensions;
 use App\Courses\ExtensionView;
 use App\Courses\WallClock;
+use App\Description\Status;
 use App\Http\Shared\BriefView;
 use App\Http\Shared\Controller;
 use App\Http\Shared\DeleteRequest;
@@ -21,14 +22,11 @@ use App\Models\RemarkKind;
 use App\Models\Student;
 use App\Outcomes\Scores;
 use App\Sites\Counting;
-use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Http\Response;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Bus;
 use Illuminate\Support\Facades\DB;
 use InkedMargin\Core\Marking\Score;
-use OpenApi\Attributes as OA;
 
 final class AssignmentController extends Controller
 {
@@ -42,16 +40,7 @@ final class AssignmentController extends Controller
         group by 1, 2
         SQL;
 
-    #[OA\Get(
-        path: '/api/assignments/{assignment}',
-        operationId: 'assignment',
-        responses: [new OA\Response(
-            response: 200,
-            description: 'OK',
-            content: new OA\JsonContent(ref: AssignmentView::class),
-        )],
-    )]
-    public function show(Request $request, Assignment $assignment): JsonResponse
+    public function show(Request $request, Assignment $assignment): AssignmentView
     {
         $user = self::user($request);
         $assignment->load(['course.students', 'brief']);
@@ -65,7 +54,7 @@ final class AssignmentController extends Controller
 
         $scores = Scores::of($handIns->toBase());
 
-        return response()->json(new AssignmentView(
+        return new AssignmentView(
             $assignment->id,
             $assignment->title,
             $assignment->summary,
@@ -90,84 +79,45 @@ final class AssignmentController extends Controller
             self::extensions($assignment),
             self::groups($assignment),
             StudentLine::list($assignment->course->students->sortBy('name')),
-        ));
+        );
     }
 
-    #[OA\Post(
-        path: '/api/courses/{course}/assignments',
-        operationId: 'makeAssignment',
-        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: AssignmentRequest::class)),
-        responses: [new OA\Response(response: 201, description: 'Made', content: new OA\JsonContent(ref: Made::class))],
-    )]
-    public function store(AssignmentRequest $request, Course $course): JsonResponse
+    #[Status(201)]
+    public function store(AssignmentRequest $request, Course $course): Made
     {
-        return response()->json(new Made($course->assignments()->create($request->assignment())->id), 201);
+        return new Made($course->assignments()->create($request->assignment())->id);
     }
 
     /** Another assignment of the course with the same words, files and brief, and no due time yet. */
-    #[OA\Post(
-        path: '/api/assignments/{assignment}/copy',
-        operationId: 'copyAssignment',
-        responses: [new OA\Response(response: 201, description: 'Made', content: new OA\JsonContent(ref: Made::class))],
-    )]
-    public function copy(Assignment $assignment): JsonResponse
+    #[Status(201)]
+    public function copy(Assignment $assignment): Made
     {
-        return response()->json(new Made(CarryOver::within($assignment)->id), 201);
+        return new Made(CarryOver::within($assignment)->id);
     }
 
-    #[OA\Put(
-        path: '/api/assignments/{assignment}',
-        operationId: 'changeAssignment',
-        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: AssignmentRequest::class)),
-        responses: [new OA\Response(response: 204, description: 'Kept')],
-    )]
-    public function update(AssignmentRequest $request, Assignment $assignment): Response
+    public function update(AssignmentRequest $request, Assignment $assignment): void
     {
         DB::transaction(function () use ($request, $assignment): void {
             $assignment->update($request->assignment());
             Counting::settle($assignment);
         });
-
-        return response()->noContent();
     }
 
     /** From now on, nothing is taken in. */
-    #[OA\Put(
-        path: '/api/assignments/{assignment}/closed',
-        operationId: 'closeAssignment',
-        responses: [new OA\Response(response: 204, description: 'Closed')],
-    )]
-    public function close(Assignment $assignment): Response
+    public function close(Assignment $assignment): void
     {
         $assignment->update(['closed_at' => $assignment->closed_at ?? now()]);
-
-        return response()->noContent();
     }
 
-    #[OA\Delete(
-        path: '/api/assignments/{assignment}/closed',
-        operationId: 'openAssignment',
-        responses: [new OA\Response(response: 204, description: 'Open')],
-    )]
-    public function open(Assignment $assignment): Response
+    public function open(Assignment $assignment): void
     {
         $assignment->update(['closed_at' => null]);
-
-        return response()->noContent();
     }
 
     /** With its brief, hand-ins and replies. */
-    #[OA\Delete(
-        path: '/api/assignments/{assignment}',
-        operationId: 'deleteAssignment',
-        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: DeleteRequest::class)),
-        responses: [new OA\Response(response: 204, description: 'Gone')],
-    )]
-    public function destroy(DeleteRequest $request, Assignment $assignment): Response
+    public function destroy(DeleteRequest $request, Assignment $assignment): void
     {
         $assignment->delete();
-
-        return response()->noContent();
     }
 
     /** @param  array<string, int>  $decided  findings by kind of remark */

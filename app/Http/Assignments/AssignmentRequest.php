@@ -11,34 +11,7 @@ use App\Models\StudentsSee;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
-use OpenApi\Attributes as OA;
 
-#[OA\Schema(properties: [
-    new OA\Property(property: 'title', type: 'string'),
-    new OA\Property(property: 'summary', description: 'words for the students', type: 'string'),
-    new OA\Property(
-        property: 'most_attempts',
-        description: 'of one student; null for any number; as it was when left out',
-        type: 'integer',
-        nullable: true,
-    ),
-    new OA\Property(
-        property: 'takes_late',
-        description: 'whether students may hand in after the due time; as it was when left out',
-        type: 'boolean',
-    ),
-    new OA\Property(
-        property: 'students_see',
-        description: 'of the check before the due time; as it was when left out',
-        enum: StudentsSee::class,
-    ),
-    new OA\Property(
-        property: 'due',
-        description: 'as the clock of the course shows it, such as 2026-12-01T18:00',
-        type: 'string',
-        nullable: true,
-    ),
-])]
 final class AssignmentRequest extends FormRequest
 {
     /** @return array<string, list<mixed>> */

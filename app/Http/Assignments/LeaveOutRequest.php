@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Assignments;
 
 use Illuminate\Foundation\Http\FormRequest;
-use OpenApi\Attributes as OA;
 
 /** Why nobody of a class is marked on a requirement. */
-#[OA\Schema(required: ['reason'], properties: [new OA\Property(property: 'reason', type: 'string')])]
 final class LeaveOutRequest extends FormRequest
 {
     /** @return array<string, mixed> */

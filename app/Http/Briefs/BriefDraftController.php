@@ -8,12 +8,12 @@ use App\Briefs\BriefReading;
 use App\Briefs\DraftReader;
 use App\Briefs\TrialSite;
 use App\Briefs\TrialSites;
+use App\Description\Sends;
 use App\Http\Shared\Controller;
 use App\Models\Assignment;
 use App\Models\BriefDraft;
 use App\Sites\MaterialStore;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use InkedMargin\Core\Brief\Brief;
@@ -25,28 +25,18 @@ use InkedMargin\Core\Brief\Requirement\BriefError;
 use InkedMargin\Core\Brief\Requirement\Field;
 use InkedMargin\Core\Brief\Requirement\Terms;
 use InkedMargin\Core\Brief\Scheme;
-use OpenApi\Attributes as OA;
 
 /** A brief that is being written: kept as it goes, tried on a site, and in use only when somebody says so. */
 final class BriefDraftController extends Controller
 {
     /** All that a brief can ask for. */
-    #[OA\Get(
-        path: '/api/brief-kinds',
-        operationId: 'briefKinds',
-        responses: [new OA\Response(
-            response: 200,
-            description: 'OK',
-            content: new OA\JsonContent(ref: BriefKinds::class),
-        )],
-    )]
-    public function kinds(): JsonResponse
+    public function kinds(): BriefKinds
     {
         $fields = fn (array $fields) => array_values(
             array_map(fn (Field $field) => BriefFieldView::of($field), $fields),
         );
 
-        return response()->json(new BriefKinds(
+        return new BriefKinds(
             $fields(Brief::fields()),
             $fields(Ignored::fields()),
             $fields(Terms::fields()),
@@ -59,24 +49,15 @@ final class BriefDraftController extends Controller
                 fn (ReadyMade $one) => new ReadyMadeView($one->words, $one->also, $one->values),
                 ReadyMade::all(),
             ),
-        ));
+        );
     }
 
     /** The draft; where there is none, the brief in use, as version 0. */
-    #[OA\Get(
-        path: '/api/assignments/{assignment}/brief/draft',
-        operationId: 'briefDraft',
-        responses: [new OA\Response(
-            response: 200,
-            description: 'OK',
-            content: new OA\JsonContent(ref: BriefDraftView::class),
-        )],
-    )]
-    public function show(Assignment $assignment): JsonResponse
+    public function show(Assignment $assignment): BriefDraftView
     {
         $draft = BriefDraft::query()->with('user')->find($assignment->id);
 
-        return response()->json($draft instanceof BriefDraft ? BriefDraftView::of($draft) : new BriefDraftView(
+        return $draft instanceof BriefDraft ? BriefDraftView::of($draft) : new BriefDraftView(
             0,
             $assignment->brief()->first()->source ?? json_encode(
                 ['title' => $assignment->title, 'requirements' => []],
@@ -84,27 +65,12 @@ final class BriefDraftController extends Controller
             ),
             null,
             null,
-        ));
+        );
     }
 
     /** Keeps it, unless somebody else has changed it since: then theirs comes back, and nobody's words are lost. */
-    #[OA\Put(
-        path: '/api/assignments/{assignment}/brief/draft',
-        operationId: 'keepBriefDraft',
-        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: DraftRequest::class)),
-        responses: [
-            new OA\Response(
-                response: 200,
-                description: 'Kept',
-                content: new OA\JsonContent(ref: BriefDraftView::class),
-            ),
-            new OA\Response(
-                response: 409,
-                description: 'Somebody else has changed it; theirs',
-                content: new OA\JsonContent(ref: BriefDraftView::class),
-            ),
-        ],
-    )]
+    #[Sends(BriefDraftView::class)]
+    #[Sends(BriefDraftView::class, 409)]
     public function update(DraftRequest $request, Assignment $assignment): JsonResponse
     {
         [$draft, $isMine] = DB::transaction(function () use ($request, $assignment): array {
@@ -131,50 +97,28 @@ final class BriefDraftController extends Controller
     }
 
     /** Back to the brief in use. */
-    #[OA\Delete(
-        path: '/api/assignments/{assignment}/brief/draft',
-        operationId: 'strikeBriefDraft',
-        responses: [new OA\Response(response: 204, description: 'Gone')],
-    )]
-    public function destroy(Assignment $assignment): Response
+    public function destroy(Assignment $assignment): void
     {
         BriefDraft::query()->whereKey($assignment->id)->delete();
-
-        return response()->noContent();
     }
 
-    /** The sites that it can be tried on. */
-    #[OA\Get(
-        path: '/api/assignments/{assignment}/brief/sites',
-        operationId: 'trialSites',
-        responses: [new OA\Response(
-            response: 200,
-            description: 'OK',
-            content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: TrialSite::class)),
-        )],
-    )]
-    public function sites(Assignment $assignment, TrialSites $sites): JsonResponse
+    /**
+     * The sites that it can be tried on.
+     *
+     * @return list<TrialSite>
+     */
+    public function sites(Assignment $assignment, TrialSites $sites): array
     {
-        return response()->json($sites->of($assignment));
+        return $sites->of($assignment);
     }
 
     /** What it says, and what each of its sentences comes to on a site. Nothing is kept. */
-    #[OA\Post(
-        path: '/api/assignments/{assignment}/brief/reading',
-        operationId: 'readBriefDraft',
-        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: TryDraftRequest::class)),
-        responses: [new OA\Response(
-            response: 200,
-            description: 'OK',
-            content: new OA\JsonContent(ref: BriefReading::class),
-        )],
-    )]
     public function read(
         TryDraftRequest $request,
         Assignment $assignment,
         TrialSites $sites,
         MaterialStore $materials,
-    ): JsonResponse {
+    ): BriefReading {
         try {
             $draft = ProposedBrief::read($request->string('source')->toString());
         } catch (BriefError $error) {
@@ -185,6 +129,6 @@ final class BriefDraftController extends Controller
             ? $sites->read($assignment, $request->string('site')->toString(), $given)
             : null;
 
-        return response()->json(DraftReader::read($draft, $site, $given));
+        return DraftReader::read($draft, $site, $given);
     }
 }

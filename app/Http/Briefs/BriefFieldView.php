@@ -8,23 +8,17 @@ use InkedMargin\Core\Brief\Requirement\Field;
 use InkedMargin\Core\Brief\Requirement\FieldType;
 use InkedMargin\Core\Rules\Catalogue;
 use InkedMargin\Core\Rules\Rule;
-use OpenApi\Attributes as OA;
 
 /** A field of a brief, as the core declares it: what a form needs to know. */
-#[OA\Schema]
 final readonly class BriefFieldView
 {
     /** @param  list<string>  $choices */
     public function __construct(
-        #[OA\Property]
         public string $name,
-        #[OA\Property(enum: FieldType::class)]
         public FieldType $type,
-        #[OA\Property(description: 'what it means, as half a sentence')]
+        /** what it means, as half a sentence */
         public string $about,
-        #[OA\Property]
         public bool $required,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
         public array $choices,
     ) {
     }

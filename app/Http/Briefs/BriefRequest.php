@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Briefs;
 
 use Illuminate\Foundation\Http\FormRequest;
-use OpenApi\Attributes as OA;
 
-#[OA\Schema(properties: [new OA\Property(property: 'source', type: 'string')])]
 final class BriefRequest extends FormRequest
 {
     /** @return array<string, list<string>> */

@@ -5,12 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Briefs;
 
 use Illuminate\Foundation\Http\FormRequest;
-use OpenApi\Attributes as OA;
 
-#[OA\Schema(properties: [
-    new OA\Property(property: 'source', type: 'string'),
-    new OA\Property(property: 'version', description: 'of the draft that was changed; 0 for none', type: 'integer'),
-])]
 final class DraftRequest extends FormRequest
 {
     /** @return array<string, list<string>> */

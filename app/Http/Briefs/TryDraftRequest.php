@@ -5,12 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Briefs;
 
 use Illuminate\Foundation\Http\FormRequest;
-use OpenApi\Attributes as OA;
 
-#[OA\Schema(properties: [
-    new OA\Property(property: 'source', description: 'YAML or JSON', type: 'string'),
-    new OA\Property(property: 'site', description: 'the key of the site to try it on', type: 'string', nullable: true),
-])]
 final class TryDraftRequest extends FormRequest
 {
     /** @return array<string, list<string>> */

@@ -5,13 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Courses;
 
 use Illuminate\Foundation\Http\FormRequest;
-use OpenApi\Attributes as OA;
 
-#[OA\Schema(properties: [
-    new OA\Property(property: 'title', type: 'string'),
-    new OA\Property(property: 'term', type: 'string'),
-    new OA\Property(property: 'weeks', description: 'by which due times are moved', type: 'integer'),
-])]
 final class CarryOverRequest extends FormRequest
 {
     /** @return array<string, list<string>> */

@@ -6,6 +6,7 @@ namespace App\Http\Courses;
 
 use App\Courses\CarryOver;
 use App\Courses\Extensions;
+use App\Description\Status;
 use App\Http\Shared\Controller;
 use App\Http\Shared\DeleteRequest;
 use App\Http\Shared\Made;
@@ -17,27 +18,15 @@ use App\Models\Student;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
-use OpenApi\Attributes as OA;
 use Spatie\Activitylog\Models\Activity;
 
 final class CourseController extends Controller
 {
     private const MOST_DEEDS = 200;
 
-    #[OA\Get(
-        path: '/api/courses/{course}',
-        operationId: 'course',
-        responses: [new OA\Response(
-            response: 200,
-            description: 'OK',
-            content: new OA\JsonContent(ref: CourseView::class),
-        )],
-    )]
-    public function show(Request $request, Course $course): JsonResponse
+    public function show(Request $request, Course $course): CourseView
     {
         $user = self::user($request);
         $roster = $course->roster()->get();
@@ -48,7 +37,7 @@ final class CourseController extends Controller
             'arrivals as unmatched' => fn (Builder $query) => $query->where('state', ArrivalState::Unmatched),
         ])->get();
 
-        return response()->json(new CourseView(
+        return new CourseView(
             $course->id,
             $course->title,
             $course->school,
@@ -71,7 +60,7 @@ final class CourseController extends Controller
                 $assignment->closed_at !== null,
             ))->all()),
             self::roster($roster, $assignments->each(fn (Assignment $one) => $one->setRelation('course', $course))),
-        ));
+        );
     }
 
     /**
@@ -99,34 +88,24 @@ final class CourseController extends Controller
         )->all());
     }
 
-    /** What was done to it, the last first. */
-    #[OA\Get(
-        path: '/api/courses/{course}/deeds',
-        operationId: 'deeds',
-        responses: [new OA\Response(
-            response: 200,
-            description: 'OK',
-            content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: DeedLine::class)),
-        )],
-    )]
-    public function deeds(Course $course): JsonResponse
+    /**
+     * What was done to it, the last first.
+     *
+     * @return list<DeedLine>
+     */
+    public function deeds(Course $course): array
     {
         $deeds = Activity::query()->forSubject($course)->with('causer')->latest('id')->limit(self::MOST_DEEDS)->get();
 
-        return response()->json($deeds->map(fn (Activity $deed) => new DeedLine(
+        return array_values($deeds->map(fn (Activity $deed) => new DeedLine(
             (string) $deed->created_at?->toIso8601String(),
             $deed->causer instanceof User ? $deed->causer->name : 'somebody',
             $deed->description,
-        ))->values());
+        ))->all());
     }
 
-    #[OA\Post(
-        path: '/api/courses',
-        operationId: 'makeCourse',
-        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: CourseRequest::class)),
-        responses: [new OA\Response(response: 201, description: 'Made', content: new OA\JsonContent(ref: Made::class))],
-    )]
-    public function store(CourseRequest $request): JsonResponse
+    #[Status(201)]
+    public function store(CourseRequest $request): Made
     {
         $course = DB::transaction(function () use ($request): Course {
             $course = Course::query()->create($request->course());
@@ -135,55 +114,27 @@ final class CourseController extends Controller
             return $course;
         });
 
-        return response()->json(new Made($course->id), 201);
+        return new Made($course->id);
     }
 
-    #[OA\Put(
-        path: '/api/courses/{course}',
-        operationId: 'changeCourse',
-        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: CourseRequest::class)),
-        responses: [new OA\Response(response: 204, description: 'Kept')],
-    )]
-    public function update(CourseRequest $request, Course $course): Response
+    public function update(CourseRequest $request, Course $course): void
     {
         $course->update($request->course());
-
-        return response()->noContent();
     }
 
     /** Its term is over: it stands apart on the shelf, and nothing in it waits. */
-    #[OA\Put(
-        path: '/api/courses/{course}/put-away',
-        operationId: 'putCourseAway',
-        responses: [new OA\Response(response: 204, description: 'Put away')],
-    )]
-    public function putAway(Course $course): Response
+    public function putAway(Course $course): void
     {
         $course->update(['put_away_at' => $course->put_away_at ?? now()]);
-
-        return response()->noContent();
     }
 
-    #[OA\Delete(
-        path: '/api/courses/{course}/put-away',
-        operationId: 'bringCourseBack',
-        responses: [new OA\Response(response: 204, description: 'Back on the shelf')],
-    )]
-    public function bringBack(Course $course): Response
+    public function bringBack(Course $course): void
     {
         $course->update(['put_away_at' => null]);
-
-        return response()->noContent();
     }
 
     /** Puts its assignments in an order; none named puts them back in that of their due times. */
-    #[OA\Put(
-        path: '/api/courses/{course}/order',
-        operationId: 'orderAssignments',
-        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: OrderRequest::class)),
-        responses: [new OA\Response(response: 204, description: 'Kept')],
-    )]
-    public function order(OrderRequest $request, Course $course): Response
+    public function order(OrderRequest $request, Course $course): void
     {
         DB::transaction(function () use ($request, $course): void {
             Course::query()->whereKey($course->id)->lockForUpdate()->firstOrFail();
@@ -192,18 +143,11 @@ final class CourseController extends Controller
                 $course->assignments()->reorder()->whereKey($id)->update(['position' => $position]);
             }
         });
-
-        return response()->noContent();
     }
 
     /** A course for a new term, with the work of this one. */
-    #[OA\Post(
-        path: '/api/courses/{course}/carry-over',
-        operationId: 'carryCourseOver',
-        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: CarryOverRequest::class)),
-        responses: [new OA\Response(response: 201, description: 'Made', content: new OA\JsonContent(ref: Made::class))],
-    )]
-    public function carryOver(CarryOverRequest $request, Course $course): JsonResponse
+    #[Status(201)]
+    public function carryOver(CarryOverRequest $request, Course $course): Made
     {
         $made = CarryOver::of(
             $course,
@@ -212,20 +156,12 @@ final class CourseController extends Controller
             $request->integer('weeks'),
         );
 
-        return response()->json(new Made($made->id), 201);
+        return new Made($made->id);
     }
 
     /** With its assignments, students, hand-ins and replies. */
-    #[OA\Delete(
-        path: '/api/courses/{course}',
-        operationId: 'deleteCourse',
-        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: DeleteRequest::class)),
-        responses: [new OA\Response(response: 204, description: 'Gone')],
-    )]
-    public function destroy(DeleteRequest $request, Course $course): Response
+    public function destroy(DeleteRequest $request, Course $course): void
     {
         $course->delete();
-
-        return response()->noContent();
     }
 }

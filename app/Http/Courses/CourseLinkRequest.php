@@ -5,16 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Courses;
 
 use Illuminate\Foundation\Http\FormRequest;
-use OpenApi\Attributes as OA;
 
-#[OA\Schema(required: [], properties: [
-    new OA\Property(
-        property: 'word',
-        description: 'that students enter besides their handle; null or empty if there is none',
-        type: 'string',
-        nullable: true,
-    ),
-])]
 final class CourseLinkRequest extends FormRequest
 {
     /** @return array<string, list<string>> */

@@ -5,18 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Courses;
 
 use Illuminate\Foundation\Http\FormRequest;
-use OpenApi\Attributes as OA;
 
-#[OA\Schema(properties: [
-    new OA\Property(property: 'title', type: 'string'),
-    new OA\Property(property: 'school', type: 'string'),
-    new OA\Property(property: 'term', type: 'string'),
-    new OA\Property(
-        property: 'timeZone',
-        description: 'of the IANA database, in which due times are written',
-        type: 'string',
-    ),
-])]
 final class CourseRequest extends FormRequest
 {
     /** @return array<string, list<string>> */

@@ -11,25 +11,8 @@ use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
-use OpenApi\Attributes as OA;
 
 /** More time for a student or a group, lateness that does not count, or an excuse. */
-#[OA\Schema(
-    required: ['reason'],
-    properties: [
-        new OA\Property(property: 'student', type: 'string', nullable: true, description: 'one student'),
-        new OA\Property(property: 'group', type: 'string', nullable: true, description: 'or all of a group'),
-        new OA\Property(
-            property: 'due',
-            type: 'string',
-            nullable: true,
-            description: 'as the clock of the course shows it, such as 2026-12-01T18:00',
-        ),
-        new OA\Property(property: 'waived', type: 'boolean', description: 'whether being late costs nothing'),
-        new OA\Property(property: 'excused', type: 'boolean', description: 'whether the work does not count'),
-        new OA\Property(property: 'reason', type: 'string', description: 'which only markers see'),
-    ],
-)]
 final class ExtensionRequest extends FormRequest
 {
     /** @return array<string, mixed> */

@@ -5,16 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Courses;
 
 use Illuminate\Foundation\Http\FormRequest;
-use OpenApi\Attributes as OA;
 
-#[OA\Schema(properties: [
-    new OA\Property(
-        property: 'ids',
-        description: 'of assignments, the first first',
-        type: 'array',
-        items: new OA\Items(type: 'string'),
-    ),
-])]
 final class OrderRequest extends FormRequest
 {
     /** @return array<string, list<string>> */

@@ -4,56 +4,40 @@ declare(strict_types=1);
 
 namespace App\Http\Courses;
 
+use App\Description\Status;
 use App\Http\Shared\Controller;
 use App\Mail\Invited;
 use App\Mail\OutboxTransport;
 use App\Models\Course;
 use App\Models\Invitation;
 use App\Models\User;
-use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
-use OpenApi\Attributes as OA;
 
 /** Who sets and marks work in a course. */
 final class PeopleController extends Controller
 {
-    #[OA\Get(
-        path: '/api/courses/{course}/people',
-        operationId: 'people',
-        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: People::class))],
-    )]
-    public function index(Course $course): JsonResponse
+    public function index(Course $course): People
     {
         $people = DB::table('course_user')->join('users', 'users.id', '=', 'course_user.user_id')
             ->where('course_id', $course->id)->orderBy('users.name')
             ->get(['users.id', 'users.name', 'users.email', 'role']);
 
-        return response()->json(new People(
+        return new People(
             array_values($people->map(
                 fn (object $one) => new Person($one->id, $one->name, $one->email, $one->role),
             )->all()),
             array_values(Invitation::query()->open()->where('course_id', $course->id)->orderBy('email')->get()
                 ->map(InvitationLine::of(...))->all()),
-        ));
+        );
     }
 
     /** Invites somebody by a link. The answer is the same whether they have an account or not, and they accept it. */
-    #[OA\Post(
-        path: '/api/courses/{course}/invitations',
-        operationId: 'invite',
-        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: InviteRequest::class)),
-        responses: [new OA\Response(
-            response: 201,
-            description: 'Asked',
-            content: new OA\JsonContent(ref: InvitationMade::class),
-        )],
-    )]
-    public function invite(InviteRequest $request, Course $course): JsonResponse
+    #[Status(201)]
+    public function invite(InviteRequest $request, Course $course): InvitationMade
     {
         $email = $request->string('email')->toString();
         $role = $request->string('role')->toString();
@@ -77,7 +61,7 @@ final class PeopleController extends Controller
 
         $isSent = self::reachesPeople();
 
-        return response()->json(new InvitationMade($isSent ? null : $link, $isSent), 201);
+        return new InvitationMade($isSent ? null : $link, $isSent);
     }
 
     /** Whether letters leave this machine. */
@@ -87,45 +71,23 @@ final class PeopleController extends Controller
     }
 
     /** Takes an invitation back: its link does not work any more. */
-    #[OA\Delete(
-        path: '/api/invitations/{invitation}',
-        operationId: 'takeBackInvitation',
-        responses: [new OA\Response(response: 204, description: 'Taken back')],
-    )]
-    public function takeBack(Invitation $invitation): Response
+    public function takeBack(Invitation $invitation): void
     {
         $invitation->delete();
-
-        return response()->noContent();
     }
 
-    #[OA\Put(
-        path: '/api/courses/{course}/people/{person}',
-        operationId: 'changeRole',
-        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: RoleRequest::class)),
-        responses: [new OA\Response(response: 204, description: 'Kept')],
-    )]
-    public function update(RoleRequest $request, Course $course, User $person): Response
+    public function update(RoleRequest $request, Course $course, User $person): void
     {
         $role = $request->string('role')->toString();
         self::keepAnInstructor($course, $person, $role, function () use ($course, $person, $role): void {
             $course->users()->updateExistingPivot($person->id, ['role' => $role]);
         });
-
-        return response()->noContent();
     }
 
     /** Takes somebody off the course. What they inked and wrote stays. */
-    #[OA\Delete(
-        path: '/api/courses/{course}/people/{person}',
-        operationId: 'takeOff',
-        responses: [new OA\Response(response: 204, description: 'Gone')],
-    )]
-    public function destroy(Request $request, Course $course, User $person): Response
+    public function destroy(Request $request, Course $course, User $person): void
     {
         self::keepAnInstructor($course, $person, null, fn () => $course->users()->detach($person->id));
-
-        return response()->noContent();
     }
 
     /** A course without an instructor could be changed by nobody. */

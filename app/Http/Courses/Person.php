@@ -4,20 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Courses;
 
-use OpenApi\Attributes as OA;
-
 /** Somebody who sets or marks work in a course. */
-#[OA\Schema]
 final readonly class Person
 {
+    /** @param  'instructor'|'marker'  $role */
     public function __construct(
-        #[OA\Property]
         public string $id,
-        #[OA\Property]
         public string $name,
-        #[OA\Property]
         public string $email,
-        #[OA\Property(enum: ['instructor', 'marker'])]
         public string $role,
     ) {
     }

@@ -12,21 +12,8 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
-use OpenApi\Attributes as OA;
 
 /** A roster as text or as a file, and what its columns hold where somebody said so. */
-#[OA\Schema(properties: [
-    new OA\Property(property: 'text', type: 'string'),
-    new OA\Property(property: 'columns', type: 'array', items: new OA\Items(enum: RosterColumn::class), nullable: true),
-    new OA\Property(property: 'heading', type: 'boolean', nullable: true),
-    new OA\Property(
-        property: 'setAside',
-        description: 'ids of students that are gone',
-        type: 'array',
-        items: new OA\Items(type: 'string'),
-        nullable: true,
-    ),
-])]
 final class RosterRequest extends FormRequest
 {
     private const MOST_BYTES = 2_000_000;

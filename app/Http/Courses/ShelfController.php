@@ -9,18 +9,11 @@ use App\Models\ArrivalState;
 use App\Models\Assignment;
 use App\Models\Course;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use OpenApi\Attributes as OA;
 
 final class ShelfController extends Controller
 {
-    #[OA\Get(
-        path: '/api/shelf',
-        operationId: 'shelf',
-        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: Shelf::class))],
-    )]
-    public function show(Request $request): JsonResponse
+    public function show(Request $request): Shelf
     {
         $user = self::user($request);
         $courses = $user->courses()->withCount(['students', 'assignments'])->orderBy('title')->get();
@@ -33,7 +26,7 @@ final class ShelfController extends Controller
             ])
             ->orderBy('due_at')->get();
 
-        return response()->json(new Shelf(
+        return new Shelf(
             array_values($assignments
                 ->map(fn (Assignment $assignment) => new Waiting(
                     $assignment->id,
@@ -59,6 +52,6 @@ final class ShelfController extends Controller
                 $course->assignments_count,
                 $course->put_away_at !== null,
             ))->all()),
-        ));
+        );
     }
 }

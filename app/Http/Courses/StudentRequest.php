@@ -8,15 +8,7 @@ use App\Models\Course;
 use App\Models\Student;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;
-use OpenApi\Attributes as OA;
 
-#[OA\Schema(properties: [
-    new OA\Property(property: 'name', type: 'string'),
-    new OA\Property(property: 'handle', type: 'string'),
-    new OA\Property(property: 'email', type: 'string'),
-    new OA\Property(property: 'group', type: 'string'),
-    new OA\Property(property: 'aside', description: 'whether they left', type: 'boolean'),
-])]
 final class StudentRequest extends FormRequest
 {
     /** @return array<string, list<mixed>> */

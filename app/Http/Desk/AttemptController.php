@@ -4,35 +4,21 @@ declare(strict_types=1);
 
 namespace App\Http\Desk;
 
+use App\Description\InQuery;
 use App\Http\Shared\Controller;
 use App\Models\Finding;
 use App\Models\HandIn;
 use App\Models\Outcome;
-use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Collection;
 use InkedMargin\Core\Source\FileKind;
-use OpenApi\Attributes as OA;
 
 /** An attempt held against the one before it, or another. */
 final class AttemptController extends Controller
 {
     private const NEEDS = ['run.findings', 'run.outcomes', 'files'];
 
-    #[OA\Get(
-        path: '/api/hand-ins/{handIn}/attempts',
-        operationId: 'compareAttempts',
-        parameters: [new OA\QueryParameter(
-            name: 'with',
-            description: 'the number of the attempt that it is held against; the one before it where none is given',
-            schema: new OA\Schema(type: 'integer'),
-        )],
-        responses: [new OA\Response(
-            response: 200,
-            description: 'OK',
-            content: new OA\JsonContent(ref: ComparedAttempts::class),
-        )],
-    )]
-    public function show(HandIn $handIn): JsonResponse
+    #[InQuery('with', 'integer')]
+    public function show(HandIn $handIn): ComparedAttempts
     {
         $with = filter_var(request()->query('with'), FILTER_VALIDATE_INT);
         $before = HandIn::query()
@@ -45,7 +31,7 @@ final class AttemptController extends Controller
         $handIn->load(self::NEEDS);
         [$then, $now] = [self::findings($before), self::findings($handIn)];
 
-        return response()->json(new ComparedAttempts(
+        return new ComparedAttempts(
             new AttemptLine($before->id, $before->attempt, $before->arrived_at->toIso8601String()),
             self::list($then->diffKeys($now)),
             self::list($now->intersectByKeys($then)),
@@ -54,7 +40,7 @@ final class AttemptController extends Controller
             self::points($before, $handIn),
             $before->run?->awarded === null ? null : (float) $before->run->awarded,
             $handIn->run?->awarded === null ? null : (float) $handIn->run->awarded,
-        ));
+        );
     }
 
     /**

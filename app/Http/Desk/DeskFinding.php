@@ -11,57 +11,38 @@ use App\Models\RemarkKind;
 use Illuminate\Support\Collection;
 use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
-use OpenApi\Attributes as OA;
 
 /** A finding, and what was decided about it. */
-#[OA\Schema]
 final readonly class DeskFinding
 {
     /**
      * @param  list<RelatedPlace>  $related
+     * @param  'pencilled'|'inked'|'rubbed-out'  $state
      */
     public function __construct(
-        #[OA\Property]
         public string $fingerprint,
-        #[OA\Property]
         public string $rule,
-        #[OA\Property]
         public string $variant,
-        #[OA\Property(enum: Weight::class)]
         public Weight $weight,
-        #[OA\Property(enum: ProofMark::class)]
         public ProofMark $mark,
-        #[OA\Property]
         public string $file,
-        #[OA\Property]
         public ?int $line,
-        #[OA\Property]
         public int $column,
-        #[OA\Property]
         public ?int $endLine,
-        #[OA\Property]
         public int $endColumn,
-        #[OA\Property]
         public string $message,
-        #[OA\Property]
         public string $remedy,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: RelatedPlace::class))]
         public array $related,
-        #[OA\Property]
         public ?string $requirement,
-        #[OA\Property(enum: ['pencilled', 'inked', 'rubbed-out'])]
         public string $state,
-        #[OA\Property]
         public ?string $reason,
-        #[OA\Property(description: 'whether the rules report it now; an inked one stays when they do not')]
+        /** whether the rules report it now; an inked one stays when they do not */
         public bool $current,
-        #[OA\Property(description: 'whether its place is in this hand-in; one of an earlier attempt may have none')]
+        /** whether its place is in this hand-in; one of an earlier attempt may have none */
         public bool $placed,
-        #[OA\Property]
         public ?int $fromAttempt,
-        #[OA\Property]
         public ?string $quotation,
-        #[OA\Property(description: 'points; 0 where it costs nothing')]
+        /** points; 0 where it costs nothing */
         public float $cost,
     ) {
     }

@@ -6,6 +6,7 @@ namespace App\Http\Desk;
 
 use App\Checks\CheckHandIn;
 use App\Courses\Extensions;
+use App\Description\Status;
 use App\Feedback\Margin;
 use App\Feedback\Touched;
 use App\Http\Middleware\TellOtherDesks;
@@ -26,37 +27,12 @@ use App\Outcomes\OutcomeShortfall;
 use App\Outcomes\Scores;
 use App\Replies\ScoreView;
 use App\Sites\Counting;
-use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Response;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
-use OpenApi\Attributes as OA;
 
 final class HandInController extends Controller
 {
-    #[OA\Get(
-        path: '/api/hand-ins/{handIn}',
-        operationId: 'desk',
-        parameters: [
-            new OA\QueryParameter(
-                name: 'leaf',
-                description: 'the leaf whose findings come along; the first one where none is named',
-                schema: new OA\Schema(type: 'string'),
-            ),
-            new OA\QueryParameter(
-                name: 'order',
-                description: 'in which the class is read; by name where none is given',
-                schema: new OA\Schema(type: 'string', enum: ['name', 'unread', 'points']),
-            ),
-            new OA\QueryParameter(
-                name: 'with',
-                description: 'only hand-ins in which this rule found something',
-                schema: new OA\Schema(type: 'string'),
-            ),
-        ],
-        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: Desk::class))],
-    )]
-    public function show(DeskRequest $request, HandIn $handIn): JsonResponse
+    public function show(DeskRequest $request, HandIn $handIn): Desk
     {
         $newest = $handIn->loadMissing('assignment.course')->load([
             'student', 'files', 'remarks', 'marks', 'reply', 'mendedCopies',
@@ -72,7 +48,7 @@ final class HandInController extends Controller
             ->where('student_id', $handIn->student_id)
             ->orderBy('attempt')->get();
 
-        return response()->json(new Desk(
+        return new Desk(
             id: $handIn->id,
             student: $handIn->student->name,
             studentId: $handIn->student_id,
@@ -121,16 +97,12 @@ final class HandInController extends Controller
             mended: array_values($handIn->mendedCopies->map(fn (MendedCopy $copy) => $copy->path)->all()),
             stamp: Touched::byOthers($handIn, TellOtherDesks::desk($request)),
             repliedAt: $handIn->reply?->released_at->toIso8601String(),
-        ));
+        );
     }
 
     /** Runs a check that broke off once more. */
-    #[OA\Post(
-        path: '/api/hand-ins/{handIn}/check',
-        operationId: 'checkAgain',
-        responses: [new OA\Response(response: 202, description: 'It will be checked')],
-    )]
-    public function check(HandIn $handIn): JsonResponse
+    #[Status(202)]
+    public function check(HandIn $handIn): void
     {
         $brief = $handIn->assignment()->firstOrFail()->brief()->first()
             ?? abort(409, 'The assignment has no brief yet. Once it has one, everything is checked.');
@@ -138,33 +110,21 @@ final class HandInController extends Controller
             $handIn->runs()->where('state', RunState::Failed)->update(['state' => RunState::Queued, 'trouble' => null]);
             CheckHandIn::request($handIn, $brief);
         });
-
-        return response()->json(null, 202);
     }
 
     /** This attempt is the one that counts, whatever came in time. */
-    #[OA\Put(
-        path: '/api/hand-ins/{handIn}/chosen',
-        operationId: 'chooseAttempt',
-        responses: [new OA\Response(response: 204, description: 'Kept')],
-    )]
-    public function choose(HandIn $handIn): Response
+    public function choose(HandIn $handIn): void
     {
-        return self::settle($handIn, true);
+        self::settle($handIn, true);
     }
 
     /** The last attempt in time counts again. */
-    #[OA\Delete(
-        path: '/api/hand-ins/{handIn}/chosen',
-        operationId: 'unchooseAttempt',
-        responses: [new OA\Response(response: 204, description: 'Kept')],
-    )]
-    public function unchoose(HandIn $handIn): Response
+    public function unchoose(HandIn $handIn): void
     {
-        return self::settle($handIn, false);
+        self::settle($handIn, false);
     }
 
-    private static function settle(HandIn $handIn, bool $isChosen): Response
+    private static function settle(HandIn $handIn, bool $isChosen): void
     {
         DB::transaction(function () use ($handIn, $isChosen): void {
             Student::query()->whereKey($handIn->student_id)->lockForUpdate()->firstOrFail();
@@ -173,8 +133,6 @@ final class HandInController extends Controller
             HandIn::query()->whereKey($handIn->id)->update(['chosen' => $isChosen]);
             Counting::settle($handIn->assignment()->firstOrFail(), $handIn->student_id);
         });
-
-        return response()->noContent();
     }
 
     /** @return list<DeskNote> */

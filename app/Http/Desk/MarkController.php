@@ -7,20 +7,12 @@ namespace App\Http\Desk;
 use App\Http\Shared\Controller;
 use App\Models\HandIn;
 use App\Models\Mark;
-use Illuminate\Http\Response;
 use Illuminate\Validation\ValidationException;
-use OpenApi\Attributes as OA;
 
 final class MarkController extends Controller
 {
     /** Gives other points for a requirement than were computed, with the reason. */
-    #[OA\Put(
-        path: '/api/hand-ins/{handIn}/marks/{requirement}',
-        operationId: 'giveMark',
-        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: MarkRequest::class)),
-        responses: [new OA\Response(response: 204, description: 'Kept')],
-    )]
-    public function update(MarkRequest $request, HandIn $handIn, string $requirement): Response
+    public function update(MarkRequest $request, HandIn $handIn, string $requirement): void
     {
         $handIn->load('run.outcomes');
         $run = $handIn->run;
@@ -41,20 +33,11 @@ final class MarkController extends Controller
                 'brief_id' => $run->brief_id,
             ],
         );
-
-        return response()->noContent();
     }
 
     /** Goes back to the computed points. */
-    #[OA\Delete(
-        path: '/api/hand-ins/{handIn}/marks/{requirement}',
-        operationId: 'dropMark',
-        responses: [new OA\Response(response: 204, description: 'Gone')],
-    )]
-    public function destroy(HandIn $handIn, string $requirement): Response
+    public function destroy(HandIn $handIn, string $requirement): void
     {
         $handIn->marks()->where('requirement', $requirement)->delete();
-
-        return response()->noContent();
     }
 }

@@ -5,12 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Desk;
 
 use Illuminate\Foundation\Http\FormRequest;
-use OpenApi\Attributes as OA;
 
-#[OA\Schema(required: ['points', 'reason'], properties: [
-    new OA\Property(property: 'points', type: 'number'),
-    new OA\Property(property: 'reason', type: 'string'),
-])]
 final class MarkRequest extends FormRequest
 {
     /** @return array<string, list<string>> */

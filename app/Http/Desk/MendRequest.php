@@ -5,19 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Desk;
 
 use Illuminate\Foundation\Http\FormRequest;
-use OpenApi\Attributes as OA;
 
 /** The text of a mended copy: to be checked, or to be kept. */
-#[OA\Schema(required: ['text'], properties: [
-    new OA\Property(property: 'text', type: 'string'),
-    new OA\Property(property: 'words', description: 'what was done', type: 'string', nullable: true),
-    new OA\Property(
-        property: 'after',
-        description: 'the number of the step that it was made from; 0 for the original',
-        type: 'integer',
-        nullable: true,
-    ),
-])]
 final class MendRequest extends FormRequest
 {
     /** @return array<string, list<string>> */

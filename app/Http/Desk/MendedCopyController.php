@@ -12,11 +12,8 @@ use App\Models\HandIn;
 use App\Models\MendedCopy;
 use App\Models\MendedStep;
 use App\Storage\BlobStore;
-use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use InkedMargin\Core\Source\SourceFile;
-use OpenApi\Attributes as OA;
 
 /** Files as the instructor would have them. What the student handed in is never changed. */
 final class MendedCopyController extends Controller
@@ -25,34 +22,15 @@ final class MendedCopyController extends Controller
     {
     }
 
-    #[OA\Get(
-        path: '/api/hand-ins/{handIn}/mended/{path}',
-        operationId: 'mendedCopy',
-        responses: [new OA\Response(
-            response: 200,
-            description: 'OK',
-            content: new OA\JsonContent(ref: MendedCopyView::class),
-        )],
-    )]
-    public function show(HandIn $handIn, string $path): JsonResponse
+    public function show(HandIn $handIn, string $path): MendedCopyView
     {
         $copy = $this->copy($handIn, $path);
 
-        return response()->json($this->view($this->file($handIn, $path), $copy, $copy?->steps->last()));
+        return $this->view($this->file($handIn, $path), $copy, $copy?->steps->last());
     }
 
     /** Keeps it as it is now: another step, which can be gone back from. */
-    #[OA\Put(
-        path: '/api/hand-ins/{handIn}/mended/{path}',
-        operationId: 'keepMended',
-        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: MendRequest::class)),
-        responses: [new OA\Response(
-            response: 200,
-            description: 'Kept',
-            content: new OA\JsonContent(ref: MendedCopyView::class),
-        )],
-    )]
-    public function update(MendRequest $request, HandIn $handIn, string $path): JsonResponse
+    public function update(MendRequest $request, HandIn $handIn, string $path): MendedCopyView
     {
         $file = $this->file($handIn, $path);
         $refusal = MendedText::refusal($file);
@@ -82,58 +60,29 @@ final class MendedCopyController extends Controller
 
         $copy = $this->copy($handIn, $path);
 
-        return response()->json($this->view($file, $copy, $copy?->steps->last()));
+        return $this->view($file, $copy, $copy?->steps->last());
     }
 
     /** What the check says of it. Nothing is kept. */
-    #[OA\Post(
-        path: '/api/hand-ins/{handIn}/mended-check/{path}',
-        operationId: 'checkMended',
-        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: MendRequest::class)),
-        responses: [new OA\Response(
-            response: 200,
-            description: 'OK',
-            content: new OA\JsonContent(ref: MendedCheck::class),
-        )],
-    )]
-    public function check(MendRequest $request, HandIn $handIn, string $path, MendedReport $reports): JsonResponse
+    public function check(MendRequest $request, HandIn $handIn, string $path, MendedReport $reports): MendedCheck
     {
-        return response()->json(
-            $reports->of($handIn->load(['run.brief.files', 'files', 'student']), $path, $request->text()),
-        );
+        return $reports->of($handIn->load(['run.brief.files', 'files', 'student']), $path, $request->text());
     }
 
     /** Whether the student gets it, and whether the other pages should follow it. */
-    #[OA\Patch(
-        path: '/api/hand-ins/{handIn}/mended/{path}',
-        operationId: 'useMended',
-        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: MendedUseRequest::class)),
-        responses: [new OA\Response(response: 204, description: 'Kept')],
-    )]
-    public function use(MendedUseRequest $request, HandIn $handIn, string $path): Response
+    public function use(MendedUseRequest $request, HandIn $handIn, string $path): void
     {
         $copy = $this->copy($handIn, $path) ?? abort(404, 'There is no mended copy of this page yet.');
         $copy->update(['in_reply' => $request->boolean('inReply'), 'follow' => $request->boolean('follow')]);
-
-        return response()->noContent();
     }
 
-    #[OA\Get(
-        path: '/api/hand-ins/{handIn}/mended-steps/{number}/{path}',
-        operationId: 'mendedStep',
-        responses: [new OA\Response(
-            response: 200,
-            description: 'OK',
-            content: new OA\JsonContent(ref: MendedCopyView::class),
-        )],
-    )]
-    public function step(HandIn $handIn, int $number, string $path): JsonResponse
+    public function step(HandIn $handIn, string $number, string $path): MendedCopyView
     {
         $copy = $this->copy($handIn, $path);
-        $step = $copy?->steps->firstWhere('number', $number);
-        abort_if($number !== 0 && $step === null, 404, 'There is no such step.');
+        $step = $copy?->steps->firstWhere('number', (int) $number);
+        abort_if((int) $number !== 0 && $step === null, 404, 'There is no such step.');
 
-        return response()->json($this->view($this->file($handIn, $path), $copy, $step));
+        return $this->view($this->file($handIn, $path), $copy, $step);
     }
 
     /** @param  MendedStep|null  $step  as it was then; null for the original */

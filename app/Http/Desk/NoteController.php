@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Desk;
 
+use App\Description\Sends;
 use App\Feedback\Ink;
 use App\Http\Shared\Controller;
 use App\Models\HandIn;
@@ -11,22 +12,12 @@ use App\Models\Remark;
 use App\Replies\SafeMarkdown;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
-use OpenApi\Attributes as OA;
 
 final class NoteController extends Controller
 {
-    #[OA\Post(
-        path: '/api/hand-ins/{handIn}/notes',
-        operationId: 'writeNote',
-        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: NoteRequest::class)),
-        responses: [new OA\Response(
-            response: 201,
-            description: 'Kept',
-            content: new OA\JsonContent(ref: DeskNote::class),
-        )],
-    )]
+    #[Sends(DeskNote::class, 201)]
+    #[Sends(NoteConflict::class, 409)]
     public function store(NoteRequest $request, HandIn $handIn, Ink $ink): JsonResponse
     {
         $sent = self::sent($request, $handIn);
@@ -60,16 +51,8 @@ final class NoteController extends Controller
         return $sent;
     }
 
-    #[OA\Put(
-        path: '/api/notes/{note}',
-        operationId: 'changeNote',
-        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: NoteRequest::class)),
-        responses: [new OA\Response(
-            response: 200,
-            description: 'Kept',
-            content: new OA\JsonContent(ref: DeskNote::class),
-        )],
-    )]
+    #[Sends(DeskNote::class)]
+    #[Sends(NoteConflict::class, 409)]
     public function update(NoteRequest $request, Remark $note): JsonResponse
     {
         abort_unless($note->kind->isWritten(), 404);
@@ -92,41 +75,24 @@ final class NoteController extends Controller
         return response()->json(DeskNote::of($note->refresh()));
     }
 
-    #[OA\Delete(
-        path: '/api/notes/{note}',
-        operationId: 'dropNote',
-        responses: [new OA\Response(response: 204, description: 'Gone')],
-    )]
-    public function destroy(Remark $note): Response
+    public function destroy(Remark $note): void
     {
         abort_unless($note->kind->isWritten(), 404);
         $note->delete();
-
-        return response()->noContent();
     }
 
     /** A note as it will be read, before it is kept. */
-    #[OA\Post(
-        path: '/api/notes/preview',
-        operationId: 'previewNote',
-        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: PreviewRequest::class)),
-        responses: [new OA\Response(
-            response: 200,
-            description: 'OK',
-            content: new OA\JsonContent(ref: Preview::class),
-        )],
-    )]
-    public function preview(PreviewRequest $request): JsonResponse
+    public function preview(PreviewRequest $request): Preview
     {
-        return response()->json(new Preview(SafeMarkdown::html($request->string('body')->toString())));
+        return new Preview(SafeMarkdown::html($request->string('body')->toString()));
     }
 
     private static function changedMeanwhile(Remark $theirs): JsonResponse
     {
-        return response()->json([
-            'message' => 'Somebody has changed this note since you opened it. '
+        return response()->json(new NoteConflict(
+            'Somebody has changed this note since you opened it. '
                 .'Theirs stays, and what you wrote is still in the box.',
-            'note' => DeskNote::of($theirs),
-        ], 409);
+            DeskNote::of($theirs),
+        ), 409);
     }
 }

@@ -7,27 +7,7 @@ namespace App\Http\Desk;
 use App\Models\RemarkKind;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
-use OpenApi\Attributes as OA;
 
-#[OA\Schema(required: ['body', 'kind'], properties: [
-    new OA\Property(property: 'body', type: 'string'),
-    new OA\Property(property: 'kind', type: 'string', enum: ['note', 'question', 'merit', 'opening', 'closing']),
-    new OA\Property(property: 'file', type: 'string', nullable: true),
-    new OA\Property(property: 'line', type: 'integer', nullable: true),
-    new OA\Property(
-        property: 'endLine',
-        description: 'where it is about several lines',
-        type: 'integer',
-        nullable: true,
-    ),
-    new OA\Property(
-        property: 'id',
-        description: 'of a new note: sent twice, it is one all the same',
-        type: 'string',
-        nullable: true,
-    ),
-    new OA\Property(property: 'version', type: 'integer', description: 'of the note that is changed', nullable: true),
-])]
 final class NoteRequest extends FormRequest
 {
     /** @return array<string, list<mixed>> */

@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Desk;
 
 use Illuminate\Foundation\Http\FormRequest;
-use OpenApi\Attributes as OA;
 
 /** A note in the making. */
-#[OA\Schema(required: ['body'], properties: [new OA\Property(property: 'body', type: 'string')])]
 final class PreviewRequest extends FormRequest
 {
     /** @return array<string, list<string>> */

@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Desk;
 
 use Illuminate\Foundation\Http\FormRequest;
-use OpenApi\Attributes as OA;
 
 /** Why a hand-in has to wait. */
-#[OA\Schema(required: ['why'], properties: [new OA\Property(property: 'why', type: 'string')])]
 final class PutByRequest extends FormRequest
 {
     /** @return array<string, list<string>> */

@@ -8,10 +8,7 @@ use App\Feedback\Touched;
 use App\Http\Middleware\TellOtherDesks;
 use App\Http\Shared\Controller;
 use App\Models\HandIn;
-use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
-use OpenApi\Attributes as OA;
 
 /** Who reads a hand-in, for how long, and what has to wait. */
 final class ReadingController extends Controller
@@ -20,13 +17,7 @@ final class ReadingController extends Controller
     private const GONE = 12;
 
     /** Said every few seconds by each desk on which it lies open. */
-    #[OA\Put(
-        path: '/api/hand-ins/{handIn}/here',
-        operationId: 'here',
-        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: HereRequest::class)),
-        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: Here::class))],
-    )]
-    public function here(HereRequest $request, HandIn $handIn): JsonResponse
+    public function here(HereRequest $request, HandIn $handIn): Here
     {
         $user = self::user($request)->id;
         DB::statement(
@@ -40,35 +31,20 @@ final class ReadingController extends Controller
         $others = (clone $readings)->where('user_id', '!=', $user)->where('seen_at', '>', now()->subSeconds(self::GONE))
             ->orderBy('name')->pluck('name')->map(fn (mixed $name) => is_string($name) ? $name : '');
 
-        return response()->json(new Here(
+        return new Here(
             Touched::byOthers($handIn, TellOtherDesks::desk($request)),
             array_values($others->all()),
             (int) $readings->where('user_id', $user)->sum('seconds'),
-        ));
+        );
     }
 
-    #[OA\Put(
-        path: '/api/hand-ins/{handIn}/put-by',
-        operationId: 'putBy',
-        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: PutByRequest::class)),
-        responses: [new OA\Response(response: 204, description: 'Kept')],
-    )]
-    public function putBy(PutByRequest $request, HandIn $handIn): Response
+    public function putBy(PutByRequest $request, HandIn $handIn): void
     {
         $handIn->update(['put_by' => $request->string('why')->trim()->toString()]);
-
-        return response()->noContent();
     }
 
-    #[OA\Delete(
-        path: '/api/hand-ins/{handIn}/put-by',
-        operationId: 'takeUp',
-        responses: [new OA\Response(response: 204, description: 'Kept')],
-    )]
-    public function takeUp(HandIn $handIn): Response
+    public function takeUp(HandIn $handIn): void
     {
         $handIn->update(['put_by' => null]);
-
-        return response()->noContent();
     }
 }

@@ -5,12 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Desk;
 
 use Illuminate\Foundation\Http\FormRequest;
-use OpenApi\Attributes as OA;
 
-#[OA\Schema(required: ['state'], properties: [
-    new OA\Property(property: 'state', type: 'string', enum: ['pencilled', 'inked', 'rubbed-out']),
-    new OA\Property(property: 'reason', type: 'string', nullable: true),
-])]
 final class VerdictRequest extends FormRequest
 {
     /** @return array<string, list<string>> */

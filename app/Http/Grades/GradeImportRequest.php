@@ -11,22 +11,8 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\ValidationException;
 use InvalidArgumentException;
-use OpenApi\Attributes as OA;
 
 /** Marks from elsewhere, as text or as a file, and which of their columns are taken. */
-#[OA\Schema(properties: [
-    new OA\Property(property: 'text', type: 'string'),
-    new OA\Property(property: 'from', description: 'the name of the file', type: 'string', nullable: true),
-    new OA\Property(property: 'columns', type: 'array', items: new OA\Items(
-        required: ['at', 'title', 'possible'],
-        properties: [
-            new OA\Property(property: 'at', type: 'integer'),
-            new OA\Property(property: 'title', type: 'string'),
-            new OA\Property(property: 'possible', type: 'number'),
-        ],
-        type: 'object',
-    )),
-])]
 final class GradeImportRequest extends FormRequest
 {
     private const MOST_BYTES = 2_000_000;

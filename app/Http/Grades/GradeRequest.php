@@ -5,13 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Grades;
 
 use Illuminate\Foundation\Http\FormRequest;
-use OpenApi\Attributes as OA;
 
 /** Points that a student is given by hand for a piece of work, or that it does not count. */
-#[OA\Schema(required: ['points', 'reason'], properties: [
-    new OA\Property(property: 'points', description: 'null: the student is excused', type: 'number', nullable: true),
-    new OA\Property(property: 'reason', type: 'string'),
-])]
 final class GradeRequest extends FormRequest
 {
     /** @return array<string, list<string>> */

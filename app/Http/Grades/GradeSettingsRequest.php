@@ -5,29 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Grades;
 
 use Illuminate\Foundation\Http\FormRequest;
-use OpenApi\Attributes as OA;
 
 /** How the work of a course comes together. */
-#[OA\Schema(required: ['parts', 'work'], properties: [
-    new OA\Property(property: 'parts', type: 'array', items: new OA\Items(
-        required: ['title', 'weight', 'best'],
-        properties: [
-            new OA\Property(property: 'title', type: 'string'),
-            new OA\Property(property: 'weight', type: 'number'),
-            new OA\Property(property: 'best', type: 'integer', nullable: true),
-        ],
-        type: 'object',
-    )),
-    new OA\Property(property: 'work', type: 'array', items: new OA\Items(
-        required: ['id', 'part', 'weight'],
-        properties: [
-            new OA\Property(property: 'id', type: 'string'),
-            new OA\Property(property: 'part', description: 'the place of its part, from 0', type: 'integer'),
-            new OA\Property(property: 'weight', type: 'number'),
-        ],
-        type: 'object',
-    )),
-])]
 final class GradeSettingsRequest extends FormRequest
 {
     /** @return array<string, list<string>> */

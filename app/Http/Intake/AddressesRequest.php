@@ -5,13 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Intake;
 
 use Illuminate\Foundation\Http\FormRequest;
-use OpenApi\Attributes as OA;
 
 /** Addresses of published sites, as they are pasted. */
-#[OA\Schema(required: ['text', 'drop'], properties: [
-    new OA\Property(property: 'text', description: 'a line for each: a name or handle, and an address', type: 'string'),
-    new OA\Property(property: 'drop', description: 'a UUID that all of them share', type: 'string'),
-])]
 final class AddressesRequest extends FormRequest
 {
     /** @return array<string, list<string>> */

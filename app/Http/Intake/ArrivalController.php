@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Intake;
 
 use App\Courses\Extensions;
+use App\Description\Status;
+use App\Description\Takes;
 use App\Http\Shared\Controller;
 use App\Http\Shared\Made;
 use App\Http\Shared\PartRequest;
@@ -31,13 +33,11 @@ use App\Sites\Counting;
 use App\Sites\Space;
 use App\Storage\BlobStore;
 use App\Storage\StoreFailure;
-use Illuminate\Http\JsonResponse;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use InkedMargin\Core\Intake\Refusal;
-use OpenApi\Attributes as OA;
 
 final class ArrivalController extends Controller
 {
@@ -46,16 +46,8 @@ final class ArrivalController extends Controller
     /** So many wrong lines are told at once. */
     private const MOST_WRONG = 8;
 
-    #[OA\Get(
-        path: '/api/assignments/{assignment}/arrivals',
-        operationId: 'arrivals',
-        responses: [new OA\Response(
-            response: 200,
-            description: 'OK',
-            content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: ArrivalView::class)),
-        )],
-    )]
-    public function index(Assignment $assignment): JsonResponse
+    /** @return list<ArrivalView> */
+    public function index(Assignment $assignment): array
     {
         $students = $assignment->loadMissing('course')->course->students()->get()->keyBy('id');
         $arrivals = $assignment->arrivals()
@@ -65,7 +57,7 @@ final class ArrivalController extends Controller
 
         $extensions = Extensions::of($assignment);
 
-        return response()->json($arrivals->map(fn (Arrival $arrival) => new ArrivalView(
+        return array_values($arrivals->map(fn (Arrival $arrival) => new ArrivalView(
             $arrival->id,
             $arrival->name,
             $arrival->state,
@@ -84,40 +76,11 @@ final class ArrivalController extends Controller
             $arrival->told,
             $arrival->handIn->late ?? false,
             $arrival->student === null ? null : $extensions->view($arrival->student),
-        ))->values());
+        ))->all());
     }
 
-    #[OA\Post(
-        path: '/api/assignments/{assignment}/arrivals',
-        operationId: 'drop',
-        requestBody: new OA\RequestBody(content: new OA\MediaType(
-            mediaType: 'multipart/form-data',
-            schema: new OA\Schema(properties: [
-                new OA\Property(
-                    property: 'files[]',
-                    type: 'array',
-                    items: new OA\Items(type: 'string', format: 'binary'),
-                ),
-                new OA\Property(
-                    property: 'packed[]',
-                    description: 'whether each was a folder',
-                    type: 'array',
-                    items: new OA\Items(type: 'boolean'),
-                ),
-                new OA\Property(
-                    property: 'drop',
-                    description: 'a UUID that all files dropped together share',
-                    type: 'string',
-                ),
-            ]),
-        )),
-        responses: [new OA\Response(
-            response: 202,
-            description: 'Waiting to be unpacked',
-            content: new OA\JsonContent(ref: Taken::class),
-        )],
-    )]
-    public function store(ArrivalsRequest $request, Assignment $assignment, BlobStore $blobs): JsonResponse
+    #[Status(202)]
+    public function store(ArrivalsRequest $request, Assignment $assignment, BlobStore $blobs): Taken
     {
         self::refuseClosed($assignment);
         /** @var list<UploadedFile> $files */
@@ -143,21 +106,12 @@ final class ArrivalController extends Controller
         }
 
         // PHP drops what is beyond its own limit without a word: the client counts.
-        return response()->json(new Taken(count($files)), 202);
+        return new Taken(count($files));
     }
 
     /** Sites that are published already: each is fetched, and filed like any other. All of the lines, or none. */
-    #[OA\Post(
-        path: '/api/assignments/{assignment}/addresses',
-        operationId: 'takeAddresses',
-        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: AddressesRequest::class)),
-        responses: [new OA\Response(
-            response: 202,
-            description: 'They will be fetched',
-            content: new OA\JsonContent(ref: Taken::class),
-        )],
-    )]
-    public function addresses(AddressesRequest $request, Assignment $assignment, BlobStore $blobs): JsonResponse
+    #[Status(202)]
+    public function addresses(AddressesRequest $request, Assignment $assignment, BlobStore $blobs): Taken
     {
         self::refuseClosed($assignment);
         $course = $assignment->course()->firstOrFail();
@@ -179,21 +133,12 @@ final class ArrivalController extends Controller
             }
         });
 
-        return response()->json(new Taken(count($sites)), 202);
+        return new Taken(count($sites));
     }
 
     /** A file begins to come in, in parts. */
-    #[OA\Post(
-        path: '/api/assignments/{assignment}/uploads',
-        operationId: 'beginUpload',
-        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: UploadRequest::class)),
-        responses: [new OA\Response(
-            response: 201,
-            description: 'Begun',
-            content: new OA\JsonContent(ref: UploadView::class),
-        )],
-    )]
-    public function begin(UploadRequest $request, Assignment $assignment): JsonResponse
+    #[Status(201)]
+    public function begin(UploadRequest $request, Assignment $assignment): UploadView
     {
         self::refuseClosed($assignment);
         self::admit($assignment, $request->integer('bytes'), 'Nothing was sent.');
@@ -201,44 +146,20 @@ final class ArrivalController extends Controller
             'assignment_id' => $assignment->id, 'name' => $request->fileName(), 'bytes' => $request->integer('bytes'),
         ]);
 
-        return response()->json(UploadView::of($upload, 0), 201);
+        return UploadView::of($upload, 0);
     }
 
-    #[OA\Put(
-        path: '/api/uploads/{upload}',
-        operationId: 'addToUpload',
-        parameters: [new OA\QueryParameter(name: 'offset', required: true, schema: new OA\Schema(type: 'integer'))],
-        requestBody: new OA\RequestBody(
-            content: new OA\MediaType(
-                mediaType: 'application/octet-stream',
-                schema: new OA\Schema(type: 'string', format: 'binary'),
-            ),
-        ),
-        responses: [new OA\Response(
-            response: 200,
-            description: 'OK',
-            content: new OA\JsonContent(ref: UploadView::class),
-        )],
-    )]
-    public function add(PartRequest $request, Upload $upload, Parts $parts): JsonResponse
+    #[Takes('application/octet-stream')]
+    public function add(PartRequest $request, Upload $upload, Parts $parts): UploadView
     {
         self::refuseStudents($upload);
 
-        return response()->json(UploadView::of($upload, $parts->add($upload, $request->offset(), $request->part())));
+        return UploadView::of($upload, $parts->add($upload, $request->offset(), $request->part()));
     }
 
     /** The file is whole: it lies in the tray, waiting to be unpacked. */
-    #[OA\Post(
-        path: '/api/uploads/{upload}/arrival',
-        operationId: 'dropUpload',
-        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: DropRequest::class)),
-        responses: [new OA\Response(
-            response: 201,
-            description: 'Waiting to be unpacked',
-            content: new OA\JsonContent(ref: Made::class),
-        )],
-    )]
-    public function drop(DropRequest $request, Upload $upload, Parts $parts): JsonResponse
+    #[Status(201)]
+    public function drop(DropRequest $request, Upload $upload, Parts $parts): Made
     {
         self::refuseStudents($upload);
         $assignment = $upload->assignment()->firstOrFail();
@@ -255,22 +176,13 @@ final class ArrivalController extends Controller
             ]);
         });
 
-        return response()->json(new Made($arrival->id), 201);
+        return new Made($arrival->id);
     }
 
     /** Takes back what was dropped together, but for hand-ins that somebody has written to. */
-    #[OA\Delete(
-        path: '/api/assignments/{assignment}/drops/{drop}',
-        operationId: 'takeDropBack',
-        responses: [new OA\Response(
-            response: 200,
-            description: 'Gone',
-            content: new OA\JsonContent(ref: TakenBack::class),
-        )],
-    )]
-    public function takeBack(Assignment $assignment, string $drop): JsonResponse
+    public function takeBack(Assignment $assignment, string $drop): TakenBack
     {
-        return response()->json(DB::transaction(function () use ($assignment, $drop): TakenBack {
+        return DB::transaction(function () use ($assignment, $drop): TakenBack {
             Assignment::query()->whereKey($assignment->id)->lockForUpdate()->firstOrFail();
             $arrivals = $assignment->arrivals()->where('drop_id', $drop)->get();
             $handIns = HandIn::query()->whereKey(
@@ -286,7 +198,7 @@ final class ArrivalController extends Controller
             Counting::settle($assignment);
 
             return new TakenBack($gone->count(), $kept->count());
-        }));
+        });
     }
 
     /** What a student sends is for them alone to send. */
@@ -326,13 +238,8 @@ final class ArrivalController extends Controller
     }
 
     /** Says whose an arrival is that could not be matched. */
-    #[OA\Patch(
-        path: '/api/arrivals/{arrival}',
-        operationId: 'match',
-        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: MatchRequest::class)),
-        responses: [new OA\Response(response: 202, description: 'Waiting to be unpacked')],
-    )]
-    public function update(MatchRequest $request, Arrival $arrival): JsonResponse
+    #[Status(202)]
+    public function update(MatchRequest $request, Arrival $arrival): void
     {
         $arrival->load('assignment.course');
         $student = $arrival->assignment->course->students()->find($request->string('student')->toString());
@@ -353,7 +260,5 @@ final class ArrivalController extends Controller
                     : 'Somebody has matched this one already.',
             ]);
         }
-
-        return response()->json(null, 202);
     }
 }

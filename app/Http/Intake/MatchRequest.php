@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Intake;
 
 use Illuminate\Foundation\Http\FormRequest;
-use OpenApi\Attributes as OA;
 
-#[OA\Schema(properties: [new OA\Property(property: 'student', type: 'string')])]
 final class MatchRequest extends FormRequest
 {
     /** @return array<string, list<string>> */

@@ -8,14 +8,8 @@ use App\Feedback\Reach;
 use App\Models\RemarkKind;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
-use OpenApi\Attributes as OA;
 
 /** A decision on all findings of a kind that are in pencil. */
-#[OA\Schema(required: ['state', 'reach'], properties: [
-    new OA\Property(property: 'state', type: 'string', enum: ['inked', 'rubbed-out']),
-    new OA\Property(property: 'reach', type: 'string', enum: ['page', 'site', 'class']),
-    new OA\Property(property: 'reason', type: 'string', nullable: true),
-])]
 final class AlikeRequest extends FormRequest
 {
     /** @return array<string, list<mixed>> */

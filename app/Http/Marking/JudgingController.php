@@ -11,22 +11,11 @@ use App\Models\Outcome;
 use App\Outcomes\OutcomeChoice;
 use App\Sites\SeenToken;
 use App\Sites\SitePlace;
-use Illuminate\Http\JsonResponse;
-use OpenApi\Attributes as OA;
 
 /** One requirement that people judge by eye, for a whole class. */
 final class JudgingController extends Controller
 {
-    #[OA\Get(
-        path: '/api/assignments/{assignment}/judging/{requirement}',
-        operationId: 'judging',
-        responses: [new OA\Response(
-            response: 200,
-            description: 'OK',
-            content: new OA\JsonContent(ref: Judging::class),
-        )],
-    )]
-    public function show(Assignment $assignment, string $requirement): JsonResponse
+    public function show(Assignment $assignment, string $requirement): Judging
     {
         $handIns = $assignment->handIns()->counting()->with([
             'student', 'files',
@@ -36,7 +25,7 @@ final class JudgingController extends Controller
         $asked = $handIns->map(fn (HandIn $one) => $one->run?->outcomes->first())->filter()->first();
         abort_if(! $asked instanceof Outcome || $asked->choices === [], 404, 'Nobody judges that by eye.');
 
-        return response()->json(new Judging(
+        return new Judging(
             $assignment->title,
             $assignment->course_id,
             $assignment->course->title,
@@ -47,7 +36,7 @@ final class JudgingController extends Controller
             OutcomeChoice::of($asked),
             array_values($handIns->filter(fn (HandIn $one) => $one->run?->outcomes->isNotEmpty() === true)
                 ->map(self::line(...))->all()),
-        ));
+        );
     }
 
     private static function line(HandIn $handIn): JudgingLine

@@ -13,38 +13,16 @@ use App\Models\HandIn;
 use App\Replies\LostPoints;
 use App\Replies\ReplyComposer;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Http\JsonResponse;
-use OpenApi\Attributes as OA;
 
 /** Inks or rubs out all reasons for lost points that are still in pencil: with one undo. */
 final class ReasonController extends Controller
 {
-    #[OA\Post(
-        path: '/api/hand-ins/{handIn}/reasons',
-        operationId: 'decideReasons',
-        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: ReasonRequest::class)),
-        responses: [new OA\Response(
-            response: 200,
-            description: 'Saved',
-            content: new OA\JsonContent(ref: DecidedAlike::class),
-        )],
-    )]
-    public function ofHandIn(ReasonRequest $request, HandIn $handIn, Together $together): JsonResponse
+    public function ofHandIn(ReasonRequest $request, HandIn $handIn, Together $together): DecidedAlike
     {
         return self::decide($request, new Collection([$handIn]), $together);
     }
 
-    #[OA\Post(
-        path: '/api/assignments/{assignment}/reasons',
-        operationId: 'decideReasonsOfClass',
-        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: ReasonRequest::class)),
-        responses: [new OA\Response(
-            response: 200,
-            description: 'Saved',
-            content: new OA\JsonContent(ref: DecidedAlike::class),
-        )],
-    )]
-    public function ofClass(ReasonRequest $request, Assignment $assignment, Together $together): JsonResponse
+    public function ofClass(ReasonRequest $request, Assignment $assignment, Together $together): DecidedAlike
     {
         $handIns = $assignment->handIns()->counting()->whereKey($request->array('handIns'))->get();
 
@@ -52,7 +30,7 @@ final class ReasonController extends Controller
     }
 
     /** @param  Collection<int, HandIn>  $handIns */
-    private static function decide(ReasonRequest $request, Collection $handIns, Together $together): JsonResponse
+    private static function decide(ReasonRequest $request, Collection $handIns, Together $together): DecidedAlike
     {
         $handIns->load(ReplyComposer::NEEDS);
         $prints = [];
@@ -62,12 +40,12 @@ final class ReasonController extends Controller
             }
         }
 
-        return response()->json(DecidedAlike::of($together->decide(
+        return DecidedAlike::of($together->decide(
             Found::named($prints),
             $request->kind(),
             null,
             self::user($request)->id,
             TellOtherDesks::desk($request),
-        )));
+        ));
     }
 }

@@ -6,21 +6,8 @@ namespace App\Http\Marking;
 
 use App\Models\RemarkKind;
 use Illuminate\Foundation\Http\FormRequest;
-use OpenApi\Attributes as OA;
 
 /** What becomes of all reasons that are still in pencil. */
-#[OA\Schema(
-    required: ['state'],
-    properties: [
-        new OA\Property(property: 'state', type: 'string', enum: ['inked', 'rubbed-out']),
-        new OA\Property(
-            property: 'handIns',
-            description: 'whose, where the class is asked for',
-            type: 'array',
-            items: new OA\Items(type: 'string'),
-        ),
-    ],
-)]
 final class ReasonRequest extends FormRequest
 {
     /** @return array<string, mixed> */

@@ -9,28 +9,8 @@ use App\Models\Finding;
 use App\Models\RemarkKind;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Foundation\Http\FormRequest;
-use OpenApi\Attributes as OA;
 
 /** What is done with one kind of slip in a class: with all of its places, or with those that are chosen. */
-#[OA\Schema(required: ['rule', 'variant', 'does'], properties: [
-    new OA\Property(property: 'rule', type: 'string'),
-    new OA\Property(property: 'variant', description: "'' for a rule that has none", type: 'string'),
-    new OA\Property(property: 'does', type: 'string', enum: ['inked', 'rubbed-out', 'note', 'question']),
-    new OA\Property(
-        property: 'words',
-        description: 'the note, or why it is rubbed out',
-        type: 'string',
-        nullable: true,
-    ),
-    new OA\Property(property: 'chosen', description: 'null for all', type: 'array', nullable: true, items: new OA\Items(
-        required: ['handIn', 'fingerprint'],
-        properties: [
-            new OA\Property(property: 'handIn', type: 'string'),
-            new OA\Property(property: 'fingerprint', type: 'string'),
-        ],
-        type: 'object',
-    )),
-])]
 final class SlipRequest extends FormRequest
 {
     private const NOTES = ['note', 'question'];

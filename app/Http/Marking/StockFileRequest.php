@@ -7,12 +7,7 @@ namespace App\Http\Marking;
 use App\Feedback\StockFile;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
-use OpenApi\Attributes as OA;
 
-#[OA\Schema(required: ['text', 'shared'], properties: [
-    new OA\Property(property: 'text', description: 'CSV or YAML', type: 'string'),
-    new OA\Property(property: 'shared', type: 'boolean'),
-])]
 final class StockFileRequest extends FormRequest
 {
     private const MOST = 2_000;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Marking;
 
+use App\Description\Sends;
+use App\Description\Status;
 use App\Feedback\StockFile;
 use App\Http\Shared\Controller;
 use App\Models\Course;
@@ -11,25 +13,15 @@ use App\Models\StockRemark;
 use App\Models\User;
 use App\Storage\Download;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
-use OpenApi\Attributes as OA;
 
 /** Notes kept for use again: one's own, and those that all who mark a course share. */
 final class StockRemarkController extends Controller
 {
-    #[OA\Get(
-        path: '/api/courses/{course}/stock-remarks',
-        operationId: 'stockRemarks',
-        responses: [new OA\Response(
-            response: 200,
-            description: 'OK',
-            content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: StockRemarkView::class)),
-        )],
-    )]
-    public function index(Request $request, Course $course): JsonResponse
+    /** @return list<StockRemarkView> */
+    public function index(Request $request, Course $course): array
     {
         $remarks = self::atHand($course, self::user($request));
         $uses = [];
@@ -38,83 +30,41 @@ final class StockRemarkController extends Controller
         }
         $views = $remarks->toBase()->map(fn (StockRemark $one) => StockRemarkView::of($one, $uses[$one->id] ?? []));
 
-        return response()->json($views->sortByDesc('uses')->values());
+        return array_values($views->sortByDesc('uses')->all());
     }
 
-    #[OA\Post(
-        path: '/api/courses/{course}/stock-remarks',
-        operationId: 'keepStockRemark',
-        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: StockRemarkRequest::class)),
-        responses: [new OA\Response(
-            response: 201,
-            description: 'Kept',
-            content: new OA\JsonContent(ref: StockRemarkView::class),
-        )],
-    )]
-    public function store(StockRemarkRequest $request, Course $course): JsonResponse
+    #[Status(201)]
+    public function store(StockRemarkRequest $request, Course $course): StockRemarkView
     {
         $user = self::user($request);
         $known = self::atHand($course, $user)->firstWhere('body', $request->string('body')->toString());
         $remark = $known ?? StockRemark::query()->create($request->remark($course, $user));
 
-        return response()->json(StockRemarkView::of($remark), 201);
+        return StockRemarkView::of($remark);
     }
 
-    #[OA\Put(
-        path: '/api/courses/{course}/stock-remarks/{stockRemark}',
-        operationId: 'changeStockRemark',
-        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: StockRemarkRequest::class)),
-        responses: [new OA\Response(response: 204, description: 'Kept')],
-    )]
-    public function update(StockRemarkRequest $request, Course $course, StockRemark $stockRemark): Response
+    public function update(StockRemarkRequest $request, Course $course, StockRemark $stockRemark): void
     {
         self::guard($stockRemark, $course, self::user($request));
         $stockRemark->update($request->remark($course, self::user($request)));
-
-        return response()->noContent();
     }
 
     /** Notes that were made from it stay as they are. */
-    #[OA\Delete(
-        path: '/api/courses/{course}/stock-remarks/{stockRemark}',
-        operationId: 'dropStockRemark',
-        responses: [new OA\Response(response: 204, description: 'Gone')],
-    )]
-    public function destroy(Request $request, Course $course, StockRemark $stockRemark): Response
+    public function destroy(Request $request, Course $course, StockRemark $stockRemark): void
     {
         self::guard($stockRemark, $course, self::user($request));
         $stockRemark->delete();
-
-        return response()->noContent();
     }
 
     /** It was used in a note. */
-    #[OA\Post(
-        path: '/api/courses/{course}/stock-remarks/{stockRemark}/uses',
-        operationId: 'useStockRemark',
-        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: StockUseRequest::class)),
-        responses: [new OA\Response(response: 204, description: 'Counted')],
-    )]
-    public function use(StockUseRequest $request, Course $course, StockRemark $stockRemark): Response
+    public function use(StockUseRequest $request, Course $course, StockRemark $stockRemark): void
     {
         self::guard($stockRemark, $course, self::user($request));
         $stockRemark->countUse($request->string('rule')->toString());
-
-        return response()->noContent();
     }
 
     /** Those of a file that are not there yet. */
-    #[OA\Post(
-        path: '/api/courses/{course}/stock-remarks/file',
-        operationId: 'takeStockRemarks',
-        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: StockFileRequest::class)),
-        responses: [new OA\Response(
-            response: 200,
-            description: 'Kept',
-            content: new OA\JsonContent(ref: StockTaken::class),
-        )],
-    )]
-    public function take(StockFileRequest $request, Course $course): JsonResponse
+    public function take(StockFileRequest $request, Course $course): StockTaken
     {
         $user = self::user($request);
         $read = $request->remarks();
@@ -133,18 +83,10 @@ final class StockRemarkController extends Controller
             return $added;
         });
 
-        return response()->json(new StockTaken($added, count($read) - $added));
+        return new StockTaken($added, count($read) - $added);
     }
 
-    #[OA\Get(
-        path: '/api/courses/{course}/stock-remarks.{form}',
-        operationId: 'stockRemarksFile',
-        responses: [new OA\Response(
-            response: 200,
-            description: 'CSV or YAML',
-            content: new OA\MediaType(mediaType: 'text/csv'),
-        )],
-    )]
+    #[Sends('text/csv')]
     public function file(Request $request, Course $course, string $form): Response
     {
         $remarks = self::atHand($course, self::user($request));

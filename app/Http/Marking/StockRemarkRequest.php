@@ -8,17 +8,7 @@ use App\Models\Course;
 use App\Models\StockRemark;
 use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
-use OpenApi\Attributes as OA;
 
-#[OA\Schema(required: ['body', 'merit', 'shared'], properties: [
-    new OA\Property(property: 'body', type: 'string'),
-    new OA\Property(property: 'merit', type: 'boolean'),
-    new OA\Property(
-        property: 'shared',
-        description: 'with all who mark the course; else it is one’s own',
-        type: 'boolean',
-    ),
-])]
 final class StockRemarkRequest extends FormRequest
 {
     public const LONGEST = 5_000;

@@ -5,22 +5,17 @@ declare(strict_types=1);
 namespace App\Http\Operations;
 
 use App\Models\Letter;
-use OpenApi\Attributes as OA;
 
 /** A letter in the outbox. */
-#[OA\Schema]
 final readonly class LetterView
 {
     public function __construct(
-        #[OA\Property]
         public int $id,
-        #[OA\Property(description: 'addresses, with commas between them')]
+        /** addresses, with commas between them */
         public string $to,
-        #[OA\Property]
         public string $subject,
-        #[OA\Property(description: 'plain text')]
+        /** plain text */
         public string $body,
-        #[OA\Property]
         public string $at,
     ) {
     }

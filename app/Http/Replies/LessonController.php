@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Replies;
 
+use App\Description\Sends;
 use App\Http\Shared\Controller;
 use App\Models\Assignment;
 use App\Printing\Pdf;
@@ -12,10 +13,8 @@ use App\Replies\Lessons\Lesson;
 use App\Replies\Lessons\LessonMarkdown;
 use App\Replies\Lessons\LessonPlan;
 use App\Storage\Download;
-use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
-use OpenApi\Attributes as OA;
 
 /** A handout of slips that a class has in common, for the next lesson. */
 final class LessonController extends Controller
@@ -24,30 +23,13 @@ final class LessonController extends Controller
     {
     }
 
-    #[OA\Get(
-        path: '/api/assignments/{assignment}/lesson',
-        operationId: 'lesson',
-        parameters: [new OA\Parameter(
-            name: 'kinds[]',
-            description: '`rule` or `rule,variant` of each slip',
-            in: 'query',
-            schema: new OA\Schema(type: 'array', items: new OA\Items(type: 'string')),
-        )],
-        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: Lesson::class))],
-    )]
-    public function show(LessonRequest $request, Assignment $assignment): JsonResponse
+    public function show(LessonRequest $request, Assignment $assignment): Lesson
     {
-        return response()->json($this->plan->of($assignment->load('course'), $request->kinds()));
+        return $this->plan->of($assignment->load('course'), $request->kinds());
     }
 
-    #[OA\Get(
-        path: '/api/assignments/{assignment}/lesson.{ending}',
-        operationId: 'lessonFile',
-        responses: [
-            new OA\Response(response: 200, description: 'As Markdown, one HTML page, or PDF'),
-            new OA\Response(response: 202, description: 'It is being printed'),
-        ],
-    )]
+    #[Sends('text/markdown')]
+    #[Sends('application/json', 202)]
     public function file(LessonRequest $request, Assignment $assignment, string $ending): Response
     {
         $lesson = $this->plan->of($assignment->load('course'), $request->kinds());

@@ -5,13 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Replies;
 
 use Illuminate\Foundation\Http\FormRequest;
-use OpenApi\Attributes as OA;
 
 /** The replies of a class that are to be released together. */
-#[OA\Schema(required: ['handIns'], properties: [
-    new OA\Property(property: 'handIns', description: 'ids', type: 'array', items: new OA\Items(type: 'string')),
-    new OA\Property(property: 'letters', description: 'whether to e-mail the students', type: 'boolean'),
-])]
 final class ReleaseRequest extends FormRequest
 {
     /** @return array<string, list<string>> */

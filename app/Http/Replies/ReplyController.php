@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Replies;
 
+use App\Description\Sends;
 use App\Feedback\Touched;
 use App\Http\Middleware\TellOtherDesks;
 use App\Http\Shared\Controller;
@@ -24,23 +25,12 @@ use App\Replies\ReplyHtml;
 use App\Replies\ReplyLetters;
 use App\Replies\ReplyMarkdown;
 use App\Storage\Download;
-use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use Illuminate\Support\Collection;
-use OpenApi\Attributes as OA;
 
 final class ReplyController extends Controller
 {
-    #[OA\Get(
-        path: '/api/hand-ins/{handIn}/reply',
-        operationId: 'reply',
-        responses: [new OA\Response(
-            response: 200,
-            description: 'OK',
-            content: new OA\JsonContent(ref: ReplyView::class),
-        )],
-    )]
-    public function show(HandIn $handIn): JsonResponse
+    public function show(HandIn $handIn): ReplyView
     {
         $handIn->load([...ReplyComposer::NEEDS, 'replies']);
         $draft = ReplyComposer::compose($handIn);
@@ -53,7 +43,7 @@ final class ReplyController extends Controller
                 ReplyContent::fromArray($reply->content),
             ))->values();
 
-        return response()->json(new ReplyView(
+        return new ReplyView(
             $handIn->id,
             $draft,
             array_values($released->all()),
@@ -61,71 +51,35 @@ final class ReplyController extends Controller
             $last === null ? [] : ReplyChanges::between(ReplyContent::fromArray($last->content), $draft),
             $handIn->student->email,
             count((new LostPoints($handIn))->pencilled()),
-        ));
-    }
-
-    /** Opening and closing words that can be begun with, from the outcomes. */
-    #[OA\Get(
-        path: '/api/hand-ins/{handIn}/words',
-        operationId: 'draftWords',
-        responses: [new OA\Response(
-            response: 200,
-            description: 'OK',
-            content: new OA\JsonContent(ref: OfferedWords::class),
-        )],
-    )]
-    public function words(HandIn $handIn): JsonResponse
-    {
-        return response()->json(
-            new OfferedWords(...DraftWords::of($handIn->load(['student', 'run.outcomes', 'marks', 'remarks']))),
         );
     }
 
+    /** Opening and closing words that can be begun with, from the outcomes. */
+    public function words(HandIn $handIn): OfferedWords
+    {
+        return new OfferedWords(...DraftWords::of($handIn->load(['student', 'run.outcomes', 'marks', 'remarks'])));
+    }
+
     /** Releases the reply as it stands now. It does not change any more; a later release supersedes it. */
-    #[OA\Post(
-        path: '/api/hand-ins/{handIn}/replies',
-        operationId: 'release',
-        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: LetterRequest::class)),
-        responses: [new OA\Response(
-            response: 200,
-            description: 'Released',
-            content: new OA\JsonContent(ref: Released::class),
-        )],
-    )]
-    public function store(LetterRequest $request, HandIn $handIn): JsonResponse
+    public function store(LetterRequest $request, HandIn $handIn): Released
     {
         $isNew = Release::of($handIn, self::user($request)->id);
 
         return self::released(new Collection($isNew ? [$handIn] : []), $request->boolean('letters'));
     }
 
-    /** The replies of a class that could be released now, with what is still in pencil. */
-    #[OA\Get(
-        path: '/api/assignments/{assignment}/replies',
-        operationId: 'readyReplies',
-        responses: [new OA\Response(
-            response: 200,
-            description: 'OK',
-            content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: ReadyReply::class)),
-        )],
-    )]
-    public function ready(Assignment $assignment): JsonResponse
+    /**
+     * The replies of a class that could be released now, with what is still in pencil.
+     *
+     * @return list<ReadyReply>
+     */
+    public function ready(Assignment $assignment): array
     {
-        return response()->json(ReadyReplies::of($assignment));
+        return ReadyReplies::of($assignment);
     }
 
     /** Releases those that are named, as far as they say something new. */
-    #[OA\Post(
-        path: '/api/assignments/{assignment}/replies',
-        operationId: 'releaseAll',
-        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: ReleaseRequest::class)),
-        responses: [new OA\Response(
-            response: 200,
-            description: 'Released',
-            content: new OA\JsonContent(ref: Released::class),
-        )],
-    )]
-    public function releaseAll(ReleaseRequest $request, Assignment $assignment): JsonResponse
+    public function releaseAll(ReleaseRequest $request, Assignment $assignment): Released
     {
         $user = self::user($request)->id;
         $handIns = $assignment->handIns()->counting()->whereKey($request->array('handIns'))->get();
@@ -139,24 +93,16 @@ final class ReplyController extends Controller
     }
 
     /** @param  Collection<int, HandIn>  $handIns */
-    private static function released(Collection $handIns, bool $isTold): JsonResponse
+    private static function released(Collection $handIns, bool $isTold): Released
     {
         $withoutAddress = $isTold ? ReplyLetters::send($handIns) : [];
         $letters = $isTold ? $handIns->count() - count($withoutAddress) : 0;
 
-        return response()->json(new Released($handIns->count(), $letters, $withoutAddress));
+        return new Released($handIns->count(), $letters, $withoutAddress);
     }
 
     /** The reply as one page that loads nothing from elsewhere: the released one, or the draft while there is none. */
-    #[OA\Get(
-        path: '/api/hand-ins/{handIn}/reply.html',
-        operationId: 'replyHtml',
-        responses: [new OA\Response(
-            response: 200,
-            description: 'OK',
-            content: new OA\MediaType(mediaType: 'text/html'),
-        )],
-    )]
+    #[Sends('text/html')]
     public function html(HandIn $handIn): Response
     {
         $reply = self::content($handIn);
@@ -165,15 +111,8 @@ final class ReplyController extends Controller
     }
 
     /** The reply as PDF: asked for again until it has been printed. */
-    #[OA\Get(
-        path: '/api/hand-ins/{handIn}/reply.pdf',
-        operationId: 'replyPdf',
-        responses: [
-            new OA\Response(response: 200, description: 'OK', content: new OA\MediaType(mediaType: 'application/pdf')),
-            new OA\Response(response: 202, description: 'It is being printed'),
-            new OA\Response(response: 503, description: 'It cannot be printed'),
-        ],
-    )]
+    #[Sends('application/pdf')]
+    #[Sends('application/json', 202)]
     public function pdf(HandIn $handIn): Response
     {
         $reply = self::content($handIn);
@@ -182,15 +121,7 @@ final class ReplyController extends Controller
     }
 
     /** The reply as Markdown: the released one, or the draft while there is none. */
-    #[OA\Get(
-        path: '/api/hand-ins/{handIn}/reply.md',
-        operationId: 'replyMarkdown',
-        responses: [new OA\Response(
-            response: 200,
-            description: 'OK',
-            content: new OA\MediaType(mediaType: 'text/markdown'),
-        )],
-    )]
+    #[Sends('text/markdown')]
     public function markdown(HandIn $handIn): Response
     {
         $reply = self::content($handIn);

@@ -9,31 +9,23 @@ use InkedMargin\Core\Finding\ProofMark;
 use InkedMargin\Core\Finding\Weight;
 use InkedMargin\Core\Report\RuleCatalogue;
 use InkedMargin\Core\Rules\Rule;
-use OpenApi\Attributes as OA;
 
 /** A rule of the check, with its examples. */
-#[OA\Schema]
 final readonly class RuleView
 {
     /** @param  list<RuleExample>  $examples */
     private function __construct(
-        #[OA\Property]
         public string $id,
-        #[OA\Property(enum: Weight::class)]
         public Weight $weight,
-        #[OA\Property(enum: ProofMark::class)]
         public ProofMark $mark,
-        #[OA\Property]
         public string $title,
-        #[OA\Property]
         public string $summary,
-        #[OA\Property(description: 'what goes wrong if it is left')]
+        /** what goes wrong if it is left */
         public string $why,
-        #[OA\Property(description: 'standard and section, or common practice')]
+        /** standard and section, or common practice */
         public string $source,
-        #[OA\Property(description: 'address of the section; null where there is none')]
+        /** address of the section; null where there is none */
         public ?string $sourceUrl,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: RuleExample::class))]
         public array $examples,
     ) {
     }

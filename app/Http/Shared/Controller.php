@@ -4,13 +4,29 @@ declare(strict_types=1);
 
 namespace App\Http\Shared;
 
+use App\Description\Status;
 use App\Models\User;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use OpenApi\Attributes as OA;
+use ReflectionMethod;
+use Symfony\Component\HttpFoundation\Response;
 
-#[OA\Info(version: '1', title: 'Inked Margin')]
+/** A controller answers with what it returns, as JSON. */
 abstract class Controller
 {
+    /** @param  array<mixed>  $parameters */
+    public function callAction(string $method, array $parameters): Response
+    {
+        $answer = $this->{$method}(...array_values($parameters));
+        if ($answer instanceof Response) {
+            return $answer;
+        }
+        $status = (new ReflectionMethod($this, $method))->getAttributes(Status::class)[0] ?? null;
+        $code = $status?->newInstance()->code ?? ($answer === null ? 204 : 200);
+
+        return $code === 204 ? response()->noContent() : new JsonResponse($answer, $code);
+    }
+
     /** Who asks: every address but that of logging in is for somebody who has logged in. */
     final protected static function user(Request $request): User
     {

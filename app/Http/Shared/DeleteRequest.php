@@ -9,12 +9,8 @@ use App\Models\Course;
 use App\Models\Student;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;
-use OpenApi\Attributes as OA;
 
 /** Asks for the name of what is to go, so that nobody deletes a term by a slip. */
-#[OA\Schema(properties: [
-    new OA\Property(property: 'title', description: 'of what is to go, as it is', type: 'string'),
-])]
 final class DeleteRequest extends FormRequest
 {
     /** @return array<string, list<mixed>> */
@@ -32,12 +28,13 @@ final class DeleteRequest extends FormRequest
             }
         };
 
-        return ['title' => ['required', $isItsName]];
+        return ['title' => ['required', 'string', $isItsName]];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['title.required' => 'Type its name to delete it.'];
+        return ['title.required' => 'Type its name to delete it.',
+            'title.string' => 'Type its name to delete it.'];
     }
 }

@@ -5,20 +5,15 @@ declare(strict_types=1);
 namespace App\Http\Shared;
 
 use App\Models\CheckRun;
-use OpenApi\Attributes as OA;
 
 /** How far a check has come. */
-#[OA\Schema]
 final readonly class RunView
 {
+    /** @param  'waiting'|'queued'|'running'|'finished'|'failed'  $state */
     public function __construct(
-        #[OA\Property(enum: ['waiting', 'queued', 'running', 'finished', 'failed'])]
         public string $state,
-        #[OA\Property]
         public int $done,
-        #[OA\Property]
         public int $steps,
-        #[OA\Property]
         public ?string $trouble,
     ) {
     }

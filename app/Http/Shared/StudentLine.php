@@ -6,18 +6,13 @@ namespace App\Http\Shared;
 
 use App\Models\Student;
 use Illuminate\Support\Collection;
-use OpenApi\Attributes as OA;
 
 /** Someone on the roster. */
-#[OA\Schema]
 final readonly class StudentLine
 {
     public function __construct(
-        #[OA\Property]
         public string $id,
-        #[OA\Property]
         public string $name,
-        #[OA\Property]
         public string $handle,
     ) {
     }

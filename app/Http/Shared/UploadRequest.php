@@ -6,13 +6,8 @@ namespace App\Http\Shared;
 
 use App\Intake\FileName;
 use Illuminate\Foundation\Http\FormRequest;
-use OpenApi\Attributes as OA;
 
 /** The beginning of a file that comes in parts. */
-#[OA\Schema(required: ['name', 'bytes'], properties: [
-    new OA\Property(property: 'name', type: 'string'),
-    new OA\Property(property: 'bytes', type: 'integer'),
-])]
 final class UploadRequest extends FormRequest
 {
     /** @return array<string, list<string>> */

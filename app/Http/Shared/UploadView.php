@@ -6,20 +6,16 @@ namespace App\Http\Shared;
 
 use App\Intake\Parts;
 use App\Models\Upload;
-use OpenApi\Attributes as OA;
 
 /** A file that comes in parts. */
-#[OA\Schema]
 final readonly class UploadView
 {
     private function __construct(
-        #[OA\Property]
         public string $id,
-        #[OA\Property]
         public int $bytes,
-        #[OA\Property(description: 'bytes that are there: the next part begins here')]
+        /** bytes that are there: the next part begins here */
         public int $received,
-        #[OA\Property(description: 'bytes of a part at most')]
+        /** bytes of a part at most */
         public int $part,
     ) {
     }

@@ -7,21 +7,13 @@ namespace App\Http\Sites;
 use App\Sites\MaterialStore;
 use App\Sites\SeenToken;
 use App\Sites\SitePlace;
-use OpenApi\Attributes as OA;
 
 /** Where a page can be seen, in its own origin, and in which other styles. */
-#[OA\Schema]
 final readonly class SeenPage
 {
     /** @param  list<string>  $givenSheets */
     private function __construct(
-        #[OA\Property]
         public string $url,
-        #[OA\Property(
-            description: 'paths of the stylesheets that the assignment gives',
-            type: 'array',
-            items: new OA\Items(type: 'string'),
-        )]
         public array $givenSheets,
     ) {
     }

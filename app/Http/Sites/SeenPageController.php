@@ -14,12 +14,10 @@ use App\Sites\SheetInPlace;
 use App\Sites\SiteFiles;
 use App\Sites\SitePlace;
 use App\Storage\BlobStore;
-use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
 use InkedMargin\Core\Markup\FileEncoding;
-use OpenApi\Attributes as OA;
 use Symfony\Component\Mime\MimeTypes;
 
 /**
@@ -61,27 +59,9 @@ final class SeenPageController extends Controller
         }
         JS;
 
-    #[OA\Get(
-        path: '/api/hand-ins/{handIn}/seen',
-        operationId: 'seen',
-        parameters: [
-            new OA\QueryParameter(name: 'scripts', schema: new OA\Schema(type: 'integer')),
-            new OA\QueryParameter(
-                name: 'styles',
-                description: 'own, none, or sheet: (of the hand-in) or given: (by the assignment) and the path of a '
-                    .'stylesheet to use instead',
-                schema: new OA\Schema(type: 'string'),
-            ),
-        ],
-        responses: [new OA\Response(
-            response: 200,
-            description: 'OK',
-            content: new OA\JsonContent(ref: SeenPage::class),
-        )],
-    )]
-    public function address(SeenRequest $request, HandIn $handIn): JsonResponse
+    public function address(SeenRequest $request, HandIn $handIn): SeenPage
     {
-        return response()->json(SeenPage::of(SitePlace::handIn($handIn), $request));
+        return SeenPage::of(SitePlace::handIn($handIn), $request);
     }
 
     public function show(

@@ -4,59 +4,47 @@ declare(strict_types=1);
 
 namespace App\Http\Sites;
 
-use OpenApi\Attributes as OA;
-
 /**
  * The pages of a hand-in side by side, as SiteSurvey::of() in the core gives them. Of a large site the neighbourhood of
  * one page.
  *
- * @phpstan-import-type PageRow from \InkedMargin\Core\Report\SiteSurvey
- * @phpstan-import-type LinkRow from \InkedMargin\Core\Report\SiteSurvey
- * @phpstan-import-type SheetRow from \InkedMargin\Core\Report\SheetSurvey
- * @phpstan-import-type ContrastRow from \InkedMargin\Core\Report\SheetSurvey
- * @phpstan-import-type UnjudgedRow from \InkedMargin\Core\Report\SheetSurvey
- * @phpstan-import-type NameRow from \InkedMargin\Core\Report\SheetSurvey
+ * @phpstan-import-type SurveyPage from \InkedMargin\Core\Report\SiteSurvey
+ * @phpstan-import-type SurveyUsualMenu from \InkedMargin\Core\Report\SiteSurvey
+ * @phpstan-import-type SurveyPattern from \InkedMargin\Core\Report\SiteSurvey
+ * @phpstan-import-type SurveyLink from \InkedMargin\Core\Report\SiteSurvey
+ * @phpstan-import-type SurveySheet from \InkedMargin\Core\Report\SheetSurvey
+ * @phpstan-import-type SurveyContrast from \InkedMargin\Core\Report\SheetSurvey
+ * @phpstan-import-type SurveyUnjudged from \InkedMargin\Core\Report\SheetSurvey
+ * @phpstan-import-type SurveyUnusedName from \InkedMargin\Core\Report\SheetSurvey
  */
-#[OA\Schema]
 final readonly class SurveyView
 {
     /** More pages than this are no picture; the neighbourhood of one page is. */
     public const MOST_PAGES = 60;
 
     /**
-     * @param  list<PageRow>  $pages
-     * @param  list<LinkRow>  $links  between the pages that are shown, and to what is not there
-     * @param  array<string, mixed>|null  $usualMenu
-     * @param  array<string, mixed>|null  $pattern
+     * @param  list<SurveyPage>  $pages
+     * @param  list<SurveyLink>  $links  between the pages that are shown, and to what is not there
+     * @param  SurveyUsualMenu|null  $usualMenu
+     * @param  SurveyPattern|null  $pattern
      * @param  list<string>  $all  the paths of all pages
-     * @param  list<SheetRow>  $sheets
-     * @param  list<ContrastRow>  $contrast
-     * @param  list<UnjudgedRow>  $unjudged
-     * @param  list<NameRow>  $unused
+     * @param  list<SurveySheet>  $sheets
+     * @param  list<SurveyContrast>  $contrast
+     * @param  list<SurveyUnjudged>  $unjudged
+     * @param  list<SurveyUnusedName>  $unused
      * @param  string|null  $around  the page whose neighbours are shown; null when all pages are
      */
     private function __construct(
-        #[OA\Property]
         public bool $ready,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: SurveyPage::class))]
         public array $pages,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: SurveyLink::class))]
         public array $links,
-        #[OA\Property(type: 'object', oneOf: [new OA\Schema(ref: SurveyUsualMenu::class), new OA\Schema(type: 'null')])]
         public ?array $usualMenu,
-        #[OA\Property(type: 'object', oneOf: [new OA\Schema(ref: SurveyPattern::class), new OA\Schema(type: 'null')])]
         public ?array $pattern,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
         public array $all,
-        #[OA\Property]
         public ?string $around,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: SurveySheet::class))]
         public array $sheets,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: SurveyContrast::class))]
         public array $contrast,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: SurveyUnjudged::class))]
         public array $unjudged,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: SurveyUnusedName::class))]
         public array $unused,
     ) {
     }
@@ -71,9 +59,9 @@ final readonly class SurveyView
     public static function of(array $survey, ?string $around): self
     {
         /**
-         * @var array{pages: list<PageRow>, links: list<LinkRow>, usualMenu: array<string, mixed>|null,
-         *     pattern: array<string, mixed>|null, sheets?: list<SheetRow>, contrast?: list<ContrastRow>,
-         *     unjudged?: list<UnjudgedRow>, unused?: list<NameRow>} $survey
+         * @var array{pages: list<SurveyPage>, links: list<SurveyLink>, usualMenu: SurveyUsualMenu|null,
+         *     pattern: SurveyPattern|null, sheets?: list<SurveySheet>, contrast?: list<SurveyContrast>,
+         *     unjudged?: list<SurveyUnjudged>, unused?: list<SurveyUnusedName>} $survey
          */
         $all = array_column($survey['pages'], 'path');
         // A survey of an earlier version did not know of the states of links.
@@ -117,7 +105,7 @@ final readonly class SurveyView
     /**
      * The page, what it links to and what links to it, as many as make a picture.
      *
-     * @param  list<LinkRow>  $links
+     * @param  list<SurveyLink>  $links
      * @param  array<string, true>  $pages
      * @return array<string, true>
      */

@@ -8,13 +8,8 @@ use App\Intake\Published\AddressRule;
 use App\Intake\Published\FetchFailure;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;
-use OpenApi\Attributes as OA;
 
 /** A site that is handed in by its address. */
-#[OA\Schema(required: ['address'], properties: [
-    new OA\Property(property: 'address', type: 'string'),
-    new OA\Property(property: 'note', description: 'a covering note', type: 'string', nullable: true),
-])]
 final class MyAddressRequest extends FormRequest
 {
     /** @return array<string, list<mixed>> */

@@ -5,17 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Students;
 
 use Illuminate\Foundation\Http\FormRequest;
-use OpenApi\Attributes as OA;
 
-#[OA\Schema(required: ['packed'], properties: [
-    new OA\Property(
-        property: 'packed',
-        description: 'whether it is a folder, or loose files, packed on the way',
-        type: 'boolean',
-    ),
-    new OA\Property(property: 'note', description: 'a covering note', type: 'string', nullable: true),
-    new OA\Property(property: 'address', description: 'where the site is published', type: 'string', nullable: true),
-])]
 final class MyHandInRequest extends FormRequest
 {
     /** @return array<string, list<string>> */

@@ -7,6 +7,7 @@ namespace App\Http\Students;
 use App\Checks\MyCheck;
 use App\Courses\OwnDueTimes;
 use App\Courses\PrivateLink;
+use App\Description\Sends;
 use App\Http\Middleware\Throttles;
 use App\Http\Shared\BriefView;
 use App\Http\Shared\Controller;
@@ -24,22 +25,15 @@ use App\Sites\SiteFiles;
 use App\Sites\SitePlace;
 use App\Storage\Download;
 use App\Storage\SiteZip;
-use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
-use OpenApi\Attributes as OA;
 
 /** What a student finds on their own page. Nothing in it is about anybody else. */
 final class MyPageController extends Controller
 {
     public const NO_LINK = 'There is no page behind this link any more. Ask your instructor for the one that works.';
 
-    #[OA\Get(
-        path: '/api/my/{token}',
-        operationId: 'myPage',
-        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: MyPage::class))],
-    )]
-    public function show(string $token): JsonResponse
+    public function show(string $token): MyPage
     {
         $student = self::student($token);
         $handIns = $student->handIns()->withCount('replies')->get()->groupBy('assignment_id');
@@ -53,25 +47,16 @@ final class MyPageController extends Controller
             $handIns->get($assignment->id)?->contains(fn (HandIn $one) => $one->replies_count > 0) ?? false,
         ));
 
-        return response()->json(new MyPage(
+        return new MyPage(
             $student->name,
             $student->course->title,
             $student->course->school,
             now()->toIso8601String(),
             array_values($work->all()),
-        ));
+        );
     }
 
-    #[OA\Get(
-        path: '/api/my/{token}/assignments/{assignment}',
-        operationId: 'myAssignment',
-        responses: [new OA\Response(
-            response: 200,
-            description: 'OK',
-            content: new OA\JsonContent(ref: MyAssignment::class),
-        )],
-    )]
-    public function assignment(string $token, string $assignment): JsonResponse
+    public function assignment(string $token, string $assignment): MyAssignment
     {
         $student = self::student($token);
         $work = self::work($student, $assignment);
@@ -83,7 +68,7 @@ final class MyPageController extends Controller
         $brief = $work->brief()->first();
         $view = $brief === null ? null : BriefView::of($brief);
 
-        return response()->json(new MyAssignment(
+        return new MyAssignment(
             $work->id,
             $work->title,
             $work->summary,
@@ -102,19 +87,11 @@ final class MyPageController extends Controller
             $view->marking ?? [],
             Attempts::of($student, $work, $handing->sees()),
             $coming,
-        ));
+        );
     }
 
     /** The files that students begin from. */
-    #[OA\Get(
-        path: '/api/my/{token}/assignments/{assignment}/starter.zip',
-        operationId: 'myStarter',
-        responses: [new OA\Response(
-            response: 200,
-            description: 'A zip',
-            content: new OA\MediaType(mediaType: 'application/zip'),
-        )],
-    )]
+    #[Sends('application/zip')]
     public function starter(string $token, string $assignment, SiteFiles $files): Response
     {
         $work = self::work(self::student($token), $assignment);
@@ -127,16 +104,7 @@ final class MyPageController extends Controller
     }
 
     /** What the check says of an attempt, as far as it is shown now. */
-    #[OA\Get(
-        path: '/api/my/{token}/hand-ins/{handIn}/check',
-        operationId: 'myCheck',
-        responses: [new OA\Response(
-            response: 200,
-            description: 'OK',
-            content: new OA\JsonContent(ref: MyCheck::class),
-        )],
-    )]
-    public function check(string $token, string $handIn): JsonResponse
+    public function check(string $token, string $handIn): MyCheck
     {
         $student = self::student($token);
         $mine = self::mine($student, $handIn)->load(['run.outcomes', 'run.findings', 'assignment']);
@@ -147,25 +115,16 @@ final class MyPageController extends Controller
             $sentences[$one->terms->id] = $one->sentence();
         }
 
-        return response()->json(MyCheck::of($mine->run->outcomes, $mine->run->findings, $sentences, $sees));
+        return MyCheck::of($mine->run->outcomes, $mine->run->findings, $sentences, $sees);
     }
 
     /** The reply that stands: the last that was released. */
-    #[OA\Get(
-        path: '/api/my/{token}/hand-ins/{handIn}/reply',
-        operationId: 'myReply',
-        responses: [new OA\Response(
-            response: 200,
-            description: 'OK',
-            content: new OA\JsonContent(ref: ReplyContent::class),
-        )],
-    )]
-    public function reply(string $token, string $handIn): JsonResponse
+    public function reply(string $token, string $handIn): ReplyContent
     {
         $reply = self::mine(self::student($token), $handIn)->reply()->first();
         abort_if($reply === null, 404, 'There is no reply yet.');
 
-        return response()->json(ReplyContent::fromArray($reply->content));
+        return ReplyContent::fromArray($reply->content);
     }
 
     public static function student(string $token): Student

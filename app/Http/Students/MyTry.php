@@ -5,22 +5,20 @@ declare(strict_types=1);
 namespace App\Http\Students;
 
 use App\Checks\MyCheck;
+use App\Description\Stored;
 use App\Models\SiteTry;
 use App\Models\TryState;
-use OpenApi\Attributes as OA;
 
 /** How far a site is that a student tries, and in the end what the check says. */
-#[OA\Schema]
 final readonly class MyTry
 {
     private function __construct(
-        #[OA\Property(enum: TryState::class)]
         public TryState $state,
-        #[OA\Property(description: 'tries of others that come first, while it waits')]
+        /** tries of others that come first, while it waits */
         public int $ahead,
-        #[OA\Property(description: 'why there is no result, where it failed')]
+        /** why there is no result, where it failed */
         public ?string $trouble,
-        #[OA\Property(nullable: true, oneOf: [new OA\Schema(ref: MyCheck::class)])]
+        #[Stored(MyCheck::class)]
         public ?\stdClass $check,
     ) {
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Students;
 
+use App\Description\Status;
 use App\Http\Shared\Controller;
 use App\Http\Shared\Made;
 use App\Intake\HandingIn;
@@ -15,27 +16,15 @@ use App\Models\TryState;
 use App\Models\Upload;
 use App\Storage\SharedDisk;
 use App\Storage\StoreFailure;
-use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
-use OpenApi\Attributes as OA;
 
 /** A student's site that is tried before it is handed in. A worker checks it, and the site is kept nowhere. */
 final class MyTryController extends Controller
 {
     /** Begins a try. An older one of the same student ends. */
-    #[OA\Post(
-        path: '/api/my/{token}/uploads/{upload}/try',
-        operationId: 'tryMyUpload',
-        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: MyHandInRequest::class)),
-        responses: [new OA\Response(
-            response: 202,
-            description: 'It will be checked',
-            content: new OA\JsonContent(ref: Made::class),
-        )],
-    )]
-    public function store(MyHandInRequest $request, string $token, string $upload): JsonResponse
+    #[Status(202)]
+    public function store(MyHandInRequest $request, string $token, string $upload): Made
     {
         $student = MyPageController::student($token);
         $upload = MyUploadController::upload($student, $upload);
@@ -63,35 +52,23 @@ final class MyTryController extends Controller
             return $try;
         });
 
-        return response()->json(new Made($try->id), 202);
+        return new Made($try->id);
     }
 
     /** How far it is. Whoever stops asking has gone, and their try ends. */
-    #[OA\Get(
-        path: '/api/my/{token}/tries/{try}',
-        operationId: 'myTry',
-        responses: [new OA\Response(response: 200, description: 'OK', content: new OA\JsonContent(ref: MyTry::class))],
-    )]
-    public function show(string $token, string $try): JsonResponse
+    public function show(string $token, string $try): MyTry
     {
         $try = self::ofStudent($token, $try);
         abort_unless($try instanceof SiteTry, 404, 'There is no such try any more. Begin it again.');
         $try->update(['seen_at' => now()]);
 
-        return response()->json(MyTry::of($try));
+        return MyTry::of($try);
     }
 
     /** Ends a try, and forgets what came of it. */
-    #[OA\Delete(
-        path: '/api/my/{token}/tries/{try}',
-        operationId: 'endMyTry',
-        responses: [new OA\Response(response: 204, description: 'Ended')],
-    )]
-    public function destroy(string $token, string $try): Response
+    public function destroy(string $token, string $try): void
     {
         self::ofStudent($token, $try)?->delete();
-
-        return response()->noContent();
     }
 
     private static function ofStudent(string $token, string $id): ?SiteTry

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Students;
 
+use App\Description\Status;
+use App\Description\Takes;
 use App\Http\Shared\Controller;
 use App\Http\Shared\Made;
 use App\Http\Shared\PartRequest;
@@ -23,7 +25,6 @@ use App\Models\Student;
 use App\Models\Upload;
 use App\Sites\Space;
 use App\Storage\BlobStore;
-use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
@@ -32,7 +33,6 @@ use InkedMargin\Core\Intake\Refusal;
 use InkedMargin\Core\Intake\RootHints;
 use InkedMargin\Core\Site\Site;
 use InkedMargin\Core\Source\English;
-use OpenApi\Attributes as OA;
 
 /** A student's site on its way to be handed in. */
 final class MyUploadController extends Controller
@@ -47,17 +47,8 @@ final class MyUploadController extends Controller
     }
 
     /** The clock stops here: what began in time is in time. */
-    #[OA\Post(
-        path: '/api/my/{token}/assignments/{assignment}/uploads',
-        operationId: 'beginMyUpload',
-        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: UploadRequest::class)),
-        responses: [new OA\Response(
-            response: 201,
-            description: 'Begun',
-            content: new OA\JsonContent(ref: UploadView::class),
-        )],
-    )]
-    public function begin(UploadRequest $request, string $token, string $assignment): JsonResponse
+    #[Status(201)]
+    public function begin(UploadRequest $request, string $token, string $assignment): UploadView
     {
         $student = MyPageController::student($token);
         $work = MyPageController::work($student, $assignment);
@@ -70,45 +61,19 @@ final class MyUploadController extends Controller
             'bytes' => $request->integer('bytes'),
         ]);
 
-        return response()->json(UploadView::of($upload, 0), 201);
+        return UploadView::of($upload, 0);
     }
 
-    #[OA\Put(
-        path: '/api/my/{token}/uploads/{upload}',
-        operationId: 'addToMyUpload',
-        parameters: [new OA\QueryParameter(name: 'offset', required: true, schema: new OA\Schema(type: 'integer'))],
-        requestBody: new OA\RequestBody(
-            content: new OA\MediaType(
-                mediaType: 'application/octet-stream',
-                schema: new OA\Schema(type: 'string', format: 'binary'),
-            ),
-        ),
-        responses: [new OA\Response(
-            response: 200,
-            description: 'OK',
-            content: new OA\JsonContent(ref: UploadView::class),
-        )],
-    )]
-    public function add(PartRequest $request, string $token, string $upload): JsonResponse
+    #[Takes('application/octet-stream')]
+    public function add(PartRequest $request, string $token, string $upload): UploadView
     {
         $upload = self::upload(MyPageController::student($token), $upload);
 
-        return response()->json(
-            UploadView::of($upload, $this->parts->add($upload, $request->offset(), $request->part())),
-        );
+        return UploadView::of($upload, $this->parts->add($upload, $request->offset(), $request->part()));
     }
 
-    #[OA\Post(
-        path: '/api/my/{token}/uploads/{upload}/hand-in',
-        operationId: 'handIn',
-        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: MyHandInRequest::class)),
-        responses: [new OA\Response(
-            response: 201,
-            description: 'Handed in',
-            content: new OA\JsonContent(ref: Made::class),
-        )],
-    )]
-    public function handIn(MyHandInRequest $request, Filing $filing, string $token, string $upload): JsonResponse
+    #[Status(201)]
+    public function handIn(MyHandInRequest $request, Filing $filing, string $token, string $upload): Made
     {
         $student = MyPageController::student($token);
         $upload = self::upload($student, $upload);
@@ -166,26 +131,17 @@ final class MyUploadController extends Controller
             return $handIn->id;
         });
 
-        return response()->json(new Made($handInId), 201);
+        return new Made($handInId);
     }
 
     /** A site that is published: it is fetched, and filed like any other. */
-    #[OA\Post(
-        path: '/api/my/{token}/assignments/{assignment}/address',
-        operationId: 'handInAddress',
-        requestBody: new OA\RequestBody(content: new OA\JsonContent(ref: MyAddressRequest::class)),
-        responses: [new OA\Response(
-            response: 202,
-            description: 'It will be fetched',
-            content: new OA\JsonContent(ref: Made::class),
-        )],
-    )]
+    #[Status(202)]
     public function address(
         MyAddressRequest $request,
         BlobStore $blobs,
         string $token,
         string $assignment,
-    ): JsonResponse {
+    ): Made {
         $student = MyPageController::student($token);
         $work = MyPageController::work($student, $assignment);
         self::refuse(HandingIn::of($work, $student)->refusal());
@@ -207,7 +163,7 @@ final class MyUploadController extends Controller
         $note = $request->string('note')->trim()->toString();
         $arrival = FetchSite::request($work, $student, $address, $note, now(), $blobs);
 
-        return response()->json(new Made($arrival->id), 202);
+        return new Made($arrival->id);
     }
 
     /** Of what a student began to send, only the newest few are kept: nobody fills the disk. */

@@ -21,12 +21,12 @@ use InkedMargin\Core\Style\Syntax\Declaration;
  * What one element of a page looks like when nobody touches it, and where each of it was decided: what won, and what
  * lost. Lines are 1-based.
  *
- * @phpstan-type Said array{value: string, path: string, line: int, selector: string}
- * @phpstan-type Look array{name: string, value: string, colour: string|null, from: Said|null, inherited: string|null,
- *     lost: list<Said>}
- * @phpstan-type Step array{at: string, tag: string}
- * @phpstan-type Looks array{at: string, tag: string, line: int, around: Step|null, inside: Step|null,
- *     before: Step|null, after: Step|null, looks: list<Look>, contrast: string|null}
+ * @phpstan-type DeclarationPlace array{value: string, path: string, line: int, selector: string}
+ * @phpstan-type ElementLook array{name: string, value: string, colour: string|null, from: DeclarationPlace|null, inherited: string|null,
+ *     lost: list<DeclarationPlace>}
+ * @phpstan-type ElementStep array{at: string, tag: string}
+ * @phpstan-type ElementLooksView array{at: string, tag: string, line: int, around: ElementStep|null, inside: ElementStep|null,
+ *     before: ElementStep|null, after: ElementStep|null, looks: list<ElementLook>, contrast: string|null}
  */
 final readonly class ElementLooks
 {
@@ -47,7 +47,7 @@ final readonly class ElementLooks
     /**
      * @param  string  $at  the way to it from the root: places among the elements of one parent from 0, with dots, such
      *     as `1.0.2`; '' for the root
-     * @return Looks|null null where the page, or such an element, is not there
+     * @return ElementLooksView|null null where the page, or such an element, is not there
      */
     public static function of(ParsedSite $site, string $path, string $at): ?array
     {
@@ -69,7 +69,7 @@ final readonly class ElementLooks
         ];
     }
 
-    /** @return array{around: Step|null, inside: Step|null, before: Step|null, after: Step|null} */
+    /** @return array{around: ElementStep|null, inside: ElementStep|null, before: ElementStep|null, after: ElementStep|null} */
     private static function steps(Element $element, string $at): array
     {
         $parent = $element->parent;
@@ -98,7 +98,7 @@ final readonly class ElementLooks
             .($class === null ? '' : ' class="'.English::excerpt($class, 30).'"').'>';
     }
 
-    /** @return list<Look> */
+    /** @return list<ElementLook> */
     private function all(Element $element, ComputedStyle $style): array
     {
         $looks = [];
@@ -185,7 +185,7 @@ final readonly class ElementLooks
         };
     }
 
-    /** @return Said */
+    /** @return DeclarationPlace */
     private function said(Applied $applied, Element $element): array
     {
         $declaration = $applied->declaration;

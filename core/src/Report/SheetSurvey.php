@@ -25,11 +25,11 @@ use InkedMargin\Core\Style\Syntax\Declaration;
  * What there is to see of a site's stylesheets, as plain data: every rule with what it reaches and what of it never
  * shows, and the colours of text with those behind them. Lines are 1-based.
  *
- * @phpstan-type RuleRow array{selector: string, line: int, elements: int, pages: int, beaten: list<string>}
- * @phpstan-type SheetRow array{path: string, line: int, pages: int, general: bool, rules: list<RuleRow>, more: int}
- * @phpstan-type NameRow array{name: string, elements: int, pages: int, path: string, line: int}
- * @phpstan-type UnjudgedRow array{reason: string, sample: string, elements: int, path: string, line: int}
- * @phpstan-type ContrastRow array{when: string|null, text: string, background: string, ratio: float, needed: float,
+ * @phpstan-type SurveyRule array{selector: string, line: int, elements: int, pages: int, beaten: list<string>}
+ * @phpstan-type SurveySheet array{path: string, line: int, pages: int, general: bool, rules: list<SurveyRule>, more: int}
+ * @phpstan-type SurveyUnusedName array{name: string, elements: int, pages: int, path: string, line: int}
+ * @phpstan-type SurveyUnjudged array{reason: string, sample: string, elements: int, path: string, line: int}
+ * @phpstan-type SurveyContrast array{when: string|null, text: string, background: string, ratio: float, needed: float,
  *     enough: bool, sample: string, elements: int, path: string, line: int}
  */
 final readonly class SheetSurvey
@@ -46,8 +46,8 @@ final readonly class SheetSurvey
     }
 
     /**
-     * @return array{sheets: list<SheetRow>, contrast: list<ContrastRow>, unjudged: list<UnjudgedRow>,
-     *     unused: list<NameRow>}
+     * @return array{sheets: list<SurveySheet>, contrast: list<SurveyContrast>, unjudged: list<SurveyUnjudged>,
+     *     unused: list<SurveyUnusedName>}
      */
     public static function of(ParsedSite $site): array
     {
@@ -60,8 +60,8 @@ final readonly class SheetSurvey
     }
 
     /**
-     * @return array{sheets: list<SheetRow>, contrast: list<ContrastRow>, unjudged: list<UnjudgedRow>,
-     *     unused: list<NameRow>}
+     * @return array{sheets: list<SurveySheet>, contrast: list<SurveyContrast>, unjudged: list<SurveyUnjudged>,
+     *     unused: list<SurveyUnusedName>}
      *
      * @throws OverLimit
      */
@@ -97,7 +97,7 @@ final readonly class SheetSurvey
         return $pairs;
     }
 
-    /** @return SheetRow */
+    /** @return SurveySheet */
     private function sheet(StyleSource $source): array
     {
         $rules = array_values(array_filter($source->rules(), fn (StyleRule $rule) => $rule->selector !== null));
@@ -135,7 +135,7 @@ final readonly class SheetSurvey
         return $linking;
     }
 
-    /** @return RuleRow */
+    /** @return SurveyRule */
     private function rule(StyleRule $rule, StyleSource $source): array
     {
         $places = $this->reach->elements($rule);
@@ -176,7 +176,7 @@ final readonly class SheetSurvey
         return $counts;
     }
 
-    /** @return list<UnjudgedRow> */
+    /** @return list<SurveyUnjudged> */
     private function unjudged(): array
     {
         $rows = [];
@@ -190,7 +190,7 @@ final readonly class SheetSurvey
         return $rows;
     }
 
-    /** @return list<NameRow> */
+    /** @return list<SurveyUnusedName> */
     private function unused(): array
     {
         $names = $this->site->fact(MarkupNames::class);
@@ -217,7 +217,7 @@ final readonly class SheetSurvey
         return ['path' => $page->path(), 'line' => $page->file->position($element->place()->start)->line];
     }
 
-    /** @return ContrastRow|null null where nobody can tell where it is written */
+    /** @return SurveyContrast|null null where nobody can tell where it is written */
     private function contrast(ContrastPair $pair): ?array
     {
         $source = $this->site->fact(StyleSources::class)->writing($pair->cause);

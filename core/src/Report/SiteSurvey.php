@@ -30,15 +30,22 @@ use InkedMargin\Core\Source\Utf8;
  * What there is to see of a site as a whole, as plain data for screens and other programs: the pages side by side, how
  * they link, their menus, and the pattern. Lines are 1-based.
  *
- * @phpstan-import-type SheetRow from SheetSurvey
- * @phpstan-import-type ContrastRow from SheetSurvey
+ * @phpstan-import-type SurveySheet from SheetSurvey
+ * @phpstan-import-type SurveyContrast from SheetSurvey
  *
- * @phpstan-type PageRow array{path: string, title: string, heading: string, distance: int|null, deadEnd: bool,
+ * @phpstan-type SurveyPage array{path: string, title: string, heading: string, distance: int|null, deadEnd: bool,
  *     wayHome: bool, linkedFrom: int, parts: list<array{part: string, called: string, line: int}>,
  *     headings: list<array{level: int, text: string, line: int}>, pictures: list<array{source: string,
- *     alt: string|null, line: int}>, sheets: list<string>, words: int, links: int, menu: array<string, mixed>|null,
+ *     alt: string|null, line: int}>, sheets: list<string>, words: int, links: int, menu: SurveyMenu|null,
  *     lacks: list<array{key: string, label: string}>, menuDiffers: list<string>}
- * @phpstan-type LinkRow array{from: string, to: string, label: string, place: string, verdict: string, line: int,
+ * @phpstan-type SurveyMenu array{line: int, place: string, entries: list<SurveyMenuEntry>}
+ * @phpstan-type SurveyMenuEntry array{label: string, key: string, written: string|null, own: bool, broken: bool,
+ *     line: int, differs: list<string>}
+ * @phpstan-type SurveyUsualMenu array{asked: bool, place: string|null,
+ *     entries: list<array{key: string, label: string}>}
+ * @phpstan-type SurveyPattern array{kind: string, asked: bool, order: list<string>,
+ *     expected: list<array{from: string, to: string, way: string, there: bool}>, met: int, of: int}
+ * @phpstan-type SurveyLink array{from: string, to: string, label: string, place: string, verdict: string, line: int,
  *     column: int, also: list<array{line: int, column: int}>, back: bool}
  */
 final readonly class SiteSurvey
@@ -50,8 +57,8 @@ final readonly class SiteSurvey
     private const MOST_LINKS = 20_000;
 
     /**
-     * @return array{pages: list<PageRow>, links: list<LinkRow>, usualMenu: array<string, mixed>|null,
-     *     pattern: array<string, mixed>|null, sheets: list<SheetRow>, contrast: list<ContrastRow>}
+     * @return array{pages: list<SurveyPage>, links: list<SurveyLink>, usualMenu: SurveyUsualMenu|null,
+     *     pattern: SurveyPattern|null, sheets: list<SurveySheet>, contrast: list<SurveyContrast>}
      */
     public static function of(ParsedSite $site, Brief $brief): array
     {
@@ -79,7 +86,7 @@ final readonly class SiteSurvey
         )."\n";
     }
 
-    /** @return PageRow */
+    /** @return SurveyPage */
     private static function page(Page $page, ParsedSite $site, Brief $brief): array
     {
         $path = $page->path();
@@ -170,7 +177,7 @@ final readonly class SiteSurvey
 
     /**
      * @param  list<MenuDifference>  $differences
-     * @return array<string, mixed>
+     * @return SurveyMenu
      */
     private static function menu(Menu $menu, Page $page, array $differences): array
     {
@@ -186,7 +193,7 @@ final readonly class SiteSurvey
 
     /**
      * @param  list<MenuDifference>  $differences
-     * @return array<string, mixed>
+     * @return SurveyMenuEntry
      */
     private static function menuEntry(MenuEntry $entry, Page $page, array $differences): array
     {
@@ -209,7 +216,7 @@ final readonly class SiteSurvey
     }
 
     /**
-     * @return list<LinkRow> one for each page and what it leads to inside the site, the first of several that are alike
+     * @return list<SurveyLink> one for each page and what it leads to inside the site, the first of several that are alike
      */
     private static function links(ParsedSite $site, LinkExpectations $expectations): array
     {
@@ -263,7 +270,7 @@ final readonly class SiteSurvey
         return $asked ?? $site->fact(MenuSurvey::class)->commonFor($page);
     }
 
-    /** @return array<string, mixed>|null */
+    /** @return SurveyUsualMenu|null */
     private static function commonMenu(ParsedSite $site, Brief $brief): ?array
     {
         $menuOf = fn (Navigation $requirement) => $requirement->menu === null ? null : $requirement->commonMenu($site);
@@ -280,7 +287,7 @@ final readonly class SiteSurvey
         ];
     }
 
-    /** @return array<string, mixed>|null */
+    /** @return SurveyPattern|null */
     private static function pattern(ParsedSite $site, LinkExpectations $expectations): ?array
     {
         [$match, $requirement] = $expectations->patterns[0] ?? [null, null];

@@ -318,7 +318,7 @@ export const seen = (of: SiteOf, scripts: boolean, styles: string) =>
   queryOptions({
     queryKey: ['seen', of, scripts, styles],
     queryFn: () => {
-      const query = {scripts: scripts ? 1 : 0, styles}
+      const query = {scripts: scripts ? 1 : 0, styles} as const
       return unwrap<Schemas['SeenPage']>(
         'handIn' in of
           ? api.GET('/api/hand-ins/{handIn}/seen', {params: {path: of, query}})
