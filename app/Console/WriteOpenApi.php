@@ -13,7 +13,7 @@ use InkedMargin\Core\Rules\Rule;
 /** Describes the JSON API from its routes and types. */
 final class WriteOpenApi extends Command
 {
-    public const TITLES = 'resources/js/api/rule-titles.json';
+    public const TITLES = 'resources/js/lib/rule-titles.json';
 
     protected $signature = 'openapi {--stdout : print it instead of writing docs/openapi.json}';
 

@@ -37,7 +37,7 @@ final readonly class ReplyHtml
     {
         /** @var array<string, array{name: string, path: string}> $signs */
         $signs = once(
-            fn () => json_decode((string) file_get_contents(resource_path('js/parts/proof-marks.json')), true),
+            fn () => json_decode((string) file_get_contents(resource_path('js/lib/proof-marks.json')), true),
         );
 
         return $signs[$mark ?? ''] ?? null;

@@ -77,7 +77,7 @@ install_libraries() {
     [ -d node_modules/vite ] || rm -f "$ROOT/.stamps/npm"
     when_changed composer "composer.json core/composer.json packages/registry-gaps/composer.json" install_php
     when_changed npm "package.json package-lock.json" install_node
-    [ -f resources/js/api/schema.d.ts ] || rm -f "$ROOT/.stamps/types"
+    [ -f resources/js/lib/schema.d.ts ] || rm -f "$ROOT/.stamps/types"
     when_changed types "docs/openapi.json" npm run --silent types >/dev/null
 }
 

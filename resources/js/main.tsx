@@ -3,11 +3,12 @@ import {MutationCache, QueryCache, QueryClient, QueryClientProvider} from '@tans
 import {StrictMode} from 'react'
 import {createRoot} from 'react-dom/client'
 import {createBrowserRouter, RouterProvider} from 'react-router'
-import {ApiError} from './api/client'
-import {askForDesk, me} from './api/queries'
-import {KeyboardProvider} from './parts/keys'
-import {Problem} from './screens/Problem'
-import {theme} from './theme/theme'
+import {ApiError} from './lib/apiError'
+import {me} from './api/account'
+import {askForDesk} from './api/desk'
+import {KeyboardProvider} from './ui/keys'
+import {Problem} from './app/Problem'
+import {theme} from './ui/theme'
 
 /** Screens for those who have not logged in. */
 const OPEN = /^\/(?:log-in|set-password|invitations\/|my\/|join\/)/
@@ -35,85 +36,85 @@ const router = createBrowserRouter([
     ErrorBoundary: Problem,
     HydrateFallback: () => null,
     children: [
-      {path: '/log-in', lazy: async () => ({Component: (await import('./screens/log-in/LogIn')).LogIn})},
+      {path: '/log-in', lazy: async () => ({Component: (await import('./features/account/LogIn')).LogIn})},
       {
         path: '/set-password',
-        lazy: async () => ({Component: (await import('./screens/log-in/SetPassword')).SetPassword}),
+        lazy: async () => ({Component: (await import('./features/account/SetPassword')).SetPassword}),
       },
       {
         path: '/invitations/:token',
-        lazy: async () => ({Component: (await import('./screens/log-in/Invitation')).Invitation}),
+        lazy: async () => ({Component: (await import('./features/account/Invitation')).Invitation}),
       },
-      {path: '/join/:token', lazy: async () => ({Component: (await import('./screens/my/Join')).Join})},
-      {path: '/my/:token', lazy: async () => ({Component: (await import('./screens/my/MyPage')).MyPage})},
-      {path: '/my/:token/work/:id', lazy: async () => ({Component: (await import('./screens/my/MyWork')).MyWork})},
+      {path: '/join/:token', lazy: async () => ({Component: (await import('./features/student/Join')).Join})},
+      {path: '/my/:token', lazy: async () => ({Component: (await import('./features/student/MyPage')).MyPage})},
+      {path: '/my/:token/work/:id', lazy: async () => ({Component: (await import('./features/student/MyWork')).MyWork})},
       {
         path: '/my/:token/replies/:handIn',
-        lazy: async () => ({Component: (await import('./screens/my/MyReply')).MyReply}),
+        lazy: async () => ({Component: (await import('./features/student/MyReply')).MyReply}),
       },
-      {path: '/me', lazy: async () => ({Component: (await import('./screens/me/Account')).Account})},
-      {path: '/outbox', lazy: async () => ({Component: (await import('./screens/outbox/Outbox')).Outbox})},
-      {path: '/rules/:group/:name', lazy: async () => ({Component: (await import('./screens/rule/Rule')).Rule})},
-      {path: '/', lazy: async () => ({Component: (await import('./screens/shelf/Shelf')).Shelf})},
-      {path: '/courses/new', lazy: async () => ({Component: (await import('./screens/course/NewCourse')).NewCourse})},
+      {path: '/me', lazy: async () => ({Component: (await import('./features/account/Account')).Account})},
+      {path: '/outbox', lazy: async () => ({Component: (await import('./features/outbox/Outbox')).Outbox})},
+      {path: '/rules/:group/:name', lazy: async () => ({Component: (await import('./features/rule/Rule')).Rule})},
+      {path: '/', lazy: async () => ({Component: (await import('./features/shelf/Shelf')).Shelf})},
+      {path: '/courses/new', lazy: async () => ({Component: (await import('./features/course/NewCourse')).NewCourse})},
       {
         path: '/courses/:id/settings',
-        lazy: async () => ({Component: (await import('./screens/course/CourseSettings')).CourseSettings}),
+        lazy: async () => ({Component: (await import('./features/course/CourseSettings')).CourseSettings}),
       },
-      {path: '/courses/:id/roster', lazy: async () => ({Component: (await import('./screens/roster/Roster')).Roster})},
+      {path: '/courses/:id/roster', lazy: async () => ({Component: (await import('./features/roster/Roster')).Roster})},
       {
         path: '/courses/:id/gradebook',
-        lazy: async () => ({Component: (await import('./screens/gradebook/Gradebook')).Gradebook}),
+        lazy: async () => ({Component: (await import('./features/gradebook/Gradebook')).Gradebook}),
       },
-      {path: '/courses/:id/term', lazy: async () => ({Component: (await import('./screens/term/Term')).Term})},
+      {path: '/courses/:id/term', lazy: async () => ({Component: (await import('./features/term/Term')).Term})},
       {
         path: '/courses/:id/records',
-        lazy: async () => ({Component: (await import('./screens/records/Records')).Records}),
+        lazy: async () => ({Component: (await import('./features/records/Records')).Records}),
       },
-      {path: '/courses/:id/remarks', lazy: async () => ({Component: (await import('./screens/stock/Stock')).Stock})},
-      {path: '/courses/:id/links', lazy: async () => ({Component: (await import('./screens/roster/Links')).Links})},
+      {path: '/courses/:id/remarks', lazy: async () => ({Component: (await import('./features/stock/Stock')).Stock})},
+      {path: '/courses/:id/links', lazy: async () => ({Component: (await import('./features/roster/Links')).Links})},
       {
         path: '/courses/:id/new-work',
-        lazy: async () => ({Component: (await import('./screens/assignment/NewAssignment')).NewAssignment}),
+        lazy: async () => ({Component: (await import('./features/assignment/NewAssignment')).NewAssignment}),
       },
       {
         path: '/assignments/:id/brief',
-        lazy: async () => ({Component: (await import('./screens/brief/BriefScreen')).BriefScreen}),
+        lazy: async () => ({Component: (await import('./features/brief/BriefScreen')).BriefScreen}),
       },
       {
         path: '/assignments/:id/sites/:site',
-        lazy: async () => ({Component: (await import('./screens/given/GivenSite')).GivenSite}),
+        lazy: async () => ({Component: (await import('./features/given-site/GivenSite')).GivenSite}),
       },
       {
         path: '/assignments/:id/settings',
         lazy: async () => ({
-          Component: (await import('./screens/assignment/AssignmentSettings')).AssignmentSettings,
+          Component: (await import('./features/assignment/AssignmentSettings')).AssignmentSettings,
         }),
       },
-      {path: '/courses/:id', lazy: async () => ({Component: (await import('./screens/course/Course')).Course})},
+      {path: '/courses/:id', lazy: async () => ({Component: (await import('./features/course/Course')).Course})},
       {
         path: '/assignments/:id',
-        lazy: async () => ({Component: (await import('./screens/assignment/Assignment')).Assignment}),
+        lazy: async () => ({Component: (await import('./features/assignment/Assignment')).Assignment}),
       },
       {
         path: '/assignments/:id/class-sheet',
-        lazy: async () => ({Component: (await import('./screens/class-sheet/ClassSheet')).ClassSheet}),
+        lazy: async () => ({Component: (await import('./features/class-sheet/ClassSheet')).ClassSheet}),
       },
       {
         path: '/assignments/:id/class-sheet/slips',
-        lazy: async () => ({Component: (await import('./screens/class-sheet/Strip')).Strip}),
+        lazy: async () => ({Component: (await import('./features/class-sheet/SlipStrip')).Strip}),
       },
       {
         path: '/assignments/:id/judging/:requirement',
-        lazy: async () => ({Component: (await import('./screens/judging/Judging')).Judging}),
+        lazy: async () => ({Component: (await import('./features/judging/Judging')).Judging}),
       },
       {
         path: '/assignments/:id/lesson',
-        lazy: async () => ({Component: (await import('./screens/lesson/Lesson')).Lesson}),
+        lazy: async () => ({Component: (await import('./features/lesson/Lesson')).Lesson}),
       },
       {
         path: '/assignments/:id/in-tray',
-        lazy: async () => ({Component: (await import('./screens/in-tray/InTray')).InTray}),
+        lazy: async () => ({Component: (await import('./features/in-tray/InTray')).InTray}),
       },
       {
         path: '/hand-ins/:id',
@@ -129,17 +130,17 @@ const router = createBrowserRouter([
         shouldRevalidate: ({currentParams, nextParams}) => currentParams.id !== nextParams.id,
         lazy: async () => {
           const [{Desk}] = await Promise.all([
-            import('./screens/desk/Desk'),
-            import('./screens/desk/views/source/SourceView'),
+            import('./features/desk/Desk'),
+            import('./features/desk/views/source/SourceView'),
           ])
           return {Component: Desk}
         },
       },
       {
         path: '/hand-ins/:id/map',
-        lazy: async () => ({Component: (await import('./screens/desk/views/map/MapScreen')).MapScreen}),
+        lazy: async () => ({Component: (await import('./features/desk/views/map/MapScreen')).MapScreen}),
       },
-      {path: '/hand-ins/:id/reply', lazy: async () => ({Component: (await import('./screens/reply/Reply')).Reply})},
+      {path: '/hand-ins/:id/reply', lazy: async () => ({Component: (await import('./features/reply/Reply')).Reply})},
       {path: '*', Component: Problem},
     ],
   },

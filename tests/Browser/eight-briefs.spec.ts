@@ -1,8 +1,8 @@
 import {execFileSync} from 'node:child_process'
 import {existsSync, readdirSync} from 'node:fs'
 import {expect, type Locator, type Page} from '@playwright/test'
-import type {Schemas} from '../../resources/js/api/client'
-import {entriesAsLines, partsAsLines, stepsAsLines} from '../../resources/js/screens/brief/lines'
+import type {Schemas} from '../../resources/js/lib/schemas'
+import {entriesAsLines, partsAsLines, stepsAsLines} from '../../resources/js/features/brief/lines'
 import {test} from './desk'
 
 // Every brief that ships can be built on the screen, sentence by sentence and blank by blank, without a line of YAML.

@@ -1,5 +1,5 @@
 import {expect, test} from '@playwright/test'
-import {curve, draw, leave, SLIP, type Survey, type SurveyPage} from '../../resources/js/screens/desk/views/map/layout'
+import {curve, draw, leave, SLIP, type Survey, type SurveyPage} from '../../resources/js/features/desk/views/map/layout'
 
 const page = (path: string, distance: number | null): SurveyPage => ({
   path,

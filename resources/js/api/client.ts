@@ -1,7 +1,6 @@
 import createClient, {type Middleware} from 'openapi-fetch'
-import type {components, paths} from './schema'
-
-export type Schemas = components['schemas']
+import {ApiError} from '../lib/apiError'
+import type {paths} from '../lib/schema'
 
 /** This tab of the browser, so that the server can tell others what was written from here, and not this one. */
 const DESK = `desk-${Math.random().toString(36).slice(2)}-${Date.now().toString(36)}`
@@ -19,18 +18,6 @@ const sessionGuard: Middleware = {
 
 export const api = createClient<paths>({baseUrl: location.origin})
 api.use(sessionGuard)
-
-/** What went wrong, in words that can be shown as they are. */
-export class ApiError extends Error {
-  constructor(
-    message: string,
-    readonly status: number,
-    /** what is wrong with each field that was sent */
-    readonly fields: Record<string, string[]> = {},
-  ) {
-    super(message)
-  }
-}
 
 interface ApiResult<T> {
   data?: T
@@ -52,9 +39,6 @@ export async function unwrap<T>(call: Promise<ApiResult<T>>): Promise<T> {
   }
   return answer.data as T
 }
-
-/** Whether the server was not reached at all: what was sent can be sent again. */
-export const isUnreached = (error: unknown): boolean => error instanceof ApiError && error.status === 0
 
 interface Refusal {
   errors?: Record<string, string[]>
