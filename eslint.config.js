@@ -3,7 +3,7 @@ import {defineConfig} from 'eslint/config'
 import {configs} from 'typescript-eslint'
 
 export default defineConfig(
-  {ignores: ['resources/js/lib/schema.d.ts', 'public/**', 'vendor/**']},
+  {ignores: ['.cache/**', 'resources/js/lib/schema.d.ts', 'public/**', 'vendor/**']},
   ...configs.strictTypeChecked,
   hooks.configs.flat.recommended,
   {

@@ -173,6 +173,11 @@ set_environment() {
         || PGPASSWORD=$DB_PASSWORD psql -h 127.0.0.1 -p "$DB_PORT" -U inked_margin -d postgres -qc "create database $1"
 }
 
+# Forgets a database, where it is there. $1: its name.
+drop_database() {
+    PGPASSWORD=$DB_PASSWORD psql -h 127.0.0.1 -p "$DB_PORT" -U inked_margin -d postgres -qc "drop database if exists $1" 2>/dev/null
+}
+
 php_here() {
     php -d variables_order=EGPCS -d memory_limit=512M "$@"
 }

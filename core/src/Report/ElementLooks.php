@@ -22,11 +22,12 @@ use InkedMargin\Core\Style\Syntax\Declaration;
  * lost. Lines are 1-based.
  *
  * @phpstan-type DeclarationPlace array{value: string, path: string, line: int, selector: string}
- * @phpstan-type ElementLook array{name: string, value: string, colour: string|null, from: DeclarationPlace|null, inherited: string|null,
- *     lost: list<DeclarationPlace>}
+ * @phpstan-type ElementLook array{name: string, value: string, colour: string|null, from: DeclarationPlace|null,
+ *     inherited: string|null, lost: list<DeclarationPlace>}
  * @phpstan-type ElementStep array{at: string, tag: string}
- * @phpstan-type ElementLooksView array{at: string, tag: string, line: int, around: ElementStep|null, inside: ElementStep|null,
- *     before: ElementStep|null, after: ElementStep|null, looks: list<ElementLook>, contrast: string|null}
+ * @phpstan-type ElementLooksView array{at: string, tag: string, line: int, around: ElementStep|null,
+ *     inside: ElementStep|null, before: ElementStep|null, after: ElementStep|null, looks: list<ElementLook>,
+ *     contrast: string|null}
  */
 final readonly class ElementLooks
 {
@@ -69,7 +70,10 @@ final readonly class ElementLooks
         ];
     }
 
-    /** @return array{around: ElementStep|null, inside: ElementStep|null, before: ElementStep|null, after: ElementStep|null} */
+    /**
+     * @return array{around: ElementStep|null, inside: ElementStep|null, before: ElementStep|null,
+     *     after: ElementStep|null}
+     */
     private static function steps(Element $element, string $at): array
     {
         $parent = $element->parent;

@@ -26,7 +26,8 @@ use InkedMargin\Core\Style\Syntax\Declaration;
  * shows, and the colours of text with those behind them. Lines are 1-based.
  *
  * @phpstan-type SurveyRule array{selector: string, line: int, elements: int, pages: int, beaten: list<string>}
- * @phpstan-type SurveySheet array{path: string, line: int, pages: int, general: bool, rules: list<SurveyRule>, more: int}
+ * @phpstan-type SurveySheet array{path: string, line: int, pages: int, general: bool, rules: list<SurveyRule>,
+ *     more: int}
  * @phpstan-type SurveyUnusedName array{name: string, elements: int, pages: int, path: string, line: int}
  * @phpstan-type SurveyUnjudged array{reason: string, sample: string, elements: int, path: string, line: int}
  * @phpstan-type SurveyContrast array{when: string|null, text: string, background: string, ratio: float, needed: float,

@@ -216,7 +216,8 @@ final readonly class SiteSurvey
     }
 
     /**
-     * @return list<SurveyLink> one for each page and what it leads to inside the site, the first of several that are alike
+     * @return list<SurveyLink> one for each page and what it leads to inside the site, the first of several that are
+     *     alike
      */
     private static function links(ParsedSite $site, LinkExpectations $expectations): array
     {
