@@ -11,10 +11,10 @@ use App\Models\CheckRun;
 use App\Models\Letter;
 use App\Models\SiteTry;
 use App\Models\Upload;
+use App\Operations\ClockSkewRepair;
 use App\Operations\ForgottenWork;
-use App\Operations\JobsOfTheFuture;
-use App\Printing\Printed;
-use App\Records\Prepared;
+use App\Printing\PrintedPage;
+use App\Records\PreparedRecords;
 use Illuminate\Console\Scheduling\Schedule;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Database\QueryException;
@@ -59,10 +59,10 @@ return Application::configure(basePath: dirname(__DIR__))
         $schedule->command('model:prune', ['--model' => [CheckRun::class, Letter::class]])->dailyAt('03:10')->withoutOverlapping();
         $schedule->command('model:prune', ['--model' => [SiteTry::class, Upload::class]])->everyTenMinutes()->withoutOverlapping();
         $schedule->call(SiteTry::pruneFiles(...))->name('files of tries')->everyTenMinutes()->withoutOverlapping();
-        $schedule->call(JobsOfTheFuture::bringBack(...))->name('jobs of the future')->everyMinute();
+        $schedule->call(ClockSkewRepair::run(...))->name('jobs of the future')->everyMinute();
         $schedule->call(ForgottenWork::ask(...))->name('forgotten work')->everyMinute()->withoutOverlapping();
-        $schedule->call(Printed::prune(...))->name('printed pages')->dailyAt('03:20')->withoutOverlapping();
-        $schedule->call(Prepared::prune(...))->name('records')->dailyAt('03:25')->withoutOverlapping();
+        $schedule->call(PrintedPage::prune(...))->name('printed pages')->dailyAt('03:20')->withoutOverlapping();
+        $schedule->call(PreparedRecords::prune(...))->name('records')->dailyAt('03:25')->withoutOverlapping();
         $schedule->command('blobs:collect')->dailyAt('03:30')->withoutOverlapping();
     })
     ->withExceptions(function (Exceptions $exceptions): void {

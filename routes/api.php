@@ -38,8 +38,8 @@ use App\Http\Marking\ReasonController;
 use App\Http\Marking\SlipController;
 use App\Http\Marking\StockRemarkController;
 use App\Http\Middleware\DemandSecondFactor;
-use App\Http\Middleware\TellOtherDesks;
-use App\Http\Middleware\WriteDown;
+use App\Http\Middleware\LogActivity;
+use App\Http\Middleware\NotifyOtherTabs;
 use App\Http\Operations\OutboxController;
 use App\Http\Records\RecordsController;
 use App\Http\Replies\LessonController;
@@ -94,7 +94,7 @@ Route::get('brief.schema.json', [BriefController::class, 'schema'])->name('brief
 
 // Who may is asked before anything of what was sent is looked at.
 Route::middleware([
-    'auth', AuthenticateSession::class, DemandSecondFactor::class, WriteDown::class,
+    'auth', AuthenticateSession::class, DemandSecondFactor::class, LogActivity::class,
 ])->group(function (): void {
     Route::get('me', [SessionController::class, 'show'])->name('me');
     Route::put('me', [AccountController::class, 'update'])->middleware('throttle:account')->name('changeMe');
@@ -111,87 +111,87 @@ Route::middleware([
     Route::post('courses', [CourseController::class, 'store'])->can('open-courses')->name('makeCourse');
     Route::get('courses/{course}', [CourseController::class, 'show'])->can('view', 'course')->name('course');
     Route::get('courses/{course}/space', [SpaceController::class, 'show'])->can('view', 'course')->name('space');
-    Route::put('courses/{course}', [CourseController::class, 'update'])->can('direct', 'course')->name('changeCourse');
+    Route::put('courses/{course}', [CourseController::class, 'update'])->can('manage', 'course')->name('changeCourse');
     Route::delete('courses/{course}', [CourseController::class, 'destroy'])
-        ->can('direct', 'course')->name('deleteCourse');
-    Route::put('courses/{course}/put-away', [CourseController::class, 'putAway'])
-        ->can('direct', 'course')->name('putCourseAway');
-    Route::delete('courses/{course}/put-away', [CourseController::class, 'bringBack'])
-        ->can('direct', 'course')->name('bringCourseBack');
+        ->can('manage', 'course')->name('deleteCourse');
+    Route::put('courses/{course}/put-away', [CourseController::class, 'archive'])
+        ->can('manage', 'course')->name('archiveCourse');
+    Route::delete('courses/{course}/put-away', [CourseController::class, 'restore'])
+        ->can('manage', 'course')->name('restoreCourse');
     Route::put('courses/{course}/order', [CourseController::class, 'order'])
-        ->can('direct', 'course')->name('orderAssignments');
+        ->can('manage', 'course')->name('orderAssignments');
     Route::post('courses/{course}/carry-over', [CourseController::class, 'carryOver'])
-        ->can('direct', 'course')->name('carryCourseOver');
-    Route::get('courses/{course}/deeds', [CourseController::class, 'deeds'])->can('direct', 'course')->name('deeds');
-    Route::get('courses/{course}/people', [PeopleController::class, 'index'])->can('direct', 'course')->name('people');
+        ->can('manage', 'course')->name('carryCourseOver');
+    Route::get('courses/{course}/deeds', [CourseController::class, 'activities'])->can('manage', 'course')->name('activities');
+    Route::get('courses/{course}/people', [PeopleController::class, 'index'])->can('manage', 'course')->name('people');
     Route::post('courses/{course}/invitations', [PeopleController::class, 'invite'])
-        ->middleware('throttle:letters')->can('direct', 'course')->name('invite');
+        ->middleware('throttle:letters')->can('manage', 'course')->name('invite');
     Route::delete('invitations/{invitation}', [PeopleController::class, 'takeBack'])
-        ->can('direct', 'invitation')->name('takeBackInvitation');
+        ->can('manage', 'invitation')->name('takeBackInvitation');
     Route::put('courses/{course}/people/{person}', [PeopleController::class, 'update'])
-        ->can('direct', 'course')->name('changeRole');
+        ->can('manage', 'course')->name('changeRole');
     Route::delete('courses/{course}/people/{person}', [PeopleController::class, 'destroy'])
-        ->can('direct', 'course')->name('takeOff');
+        ->can('manage', 'course')->name('takeOff');
     Route::post('courses/{course}/roster/preview', [RosterController::class, 'preview'])
-        ->can('direct', 'course')->name('previewRoster');
+        ->can('manage', 'course')->name('previewRoster');
     Route::put('courses/{course}/roster', [RosterController::class, 'update'])
-        ->can('direct', 'course')->name('keepRoster');
+        ->can('manage', 'course')->name('keepRoster');
     Route::get('courses/{course}/roster.csv', [RosterController::class, 'csv'])
         ->can('view', 'course')->name('rosterAsCsv');
     Route::get('courses/{course}/link', [CourseLinkController::class, 'show'])
-        ->can('direct', 'course')->name('courseLink');
+        ->can('manage', 'course')->name('courseLink');
     Route::put('courses/{course}/link', [CourseLinkController::class, 'store'])
-        ->can('direct', 'course')->name('turnCourseLinkOn');
+        ->can('manage', 'course')->name('turnCourseLinkOn');
     Route::delete('courses/{course}/link', [CourseLinkController::class, 'destroy'])
-        ->can('direct', 'course')->name('turnCourseLinkOff');
+        ->can('manage', 'course')->name('turnCourseLinkOff');
     Route::post('courses/{course}/student-links', [StudentLinkController::class, 'index'])
-        ->can('direct', 'course')->name('studentLinks');
+        ->can('manage', 'course')->name('studentLinks');
     Route::post('courses/{course}/student-links/letters', [StudentLinkController::class, 'send'])
-        ->middleware('throttle:letters')->can('direct', 'course')->name('sendStudentLinks');
+        ->middleware('throttle:letters')->can('manage', 'course')->name('sendStudentLinks');
     Route::delete('students/{student}/link', [StudentLinkController::class, 'destroy'])
-        ->can('direct', 'student')->name('revokeStudentLink');
+        ->can('manage', 'student')->name('revokeStudentLink');
     Route::post('courses/{course}/students', [RosterController::class, 'store'])
-        ->can('direct', 'course')->name('addStudent');
+        ->can('manage', 'course')->name('addStudent');
     Route::put('students/{student}', [RosterController::class, 'change'])
-        ->can('direct', 'student')->name('changeStudent');
+        ->can('manage', 'student')->name('changeStudent');
     Route::get('courses/{course}/gradebook', [GradebookController::class, 'show'])
         ->can('view', 'course')->name('gradebook');
     Route::put('courses/{course}/gradebook', [GradebookController::class, 'update'])
-        ->can('direct', 'course')->name('setGradebook');
+        ->can('manage', 'course')->name('setGradebook');
     Route::get('courses/{course}/gradebook.{ending}', [GradebookController::class, 'file'])
         ->whereIn('ending', ['csv', 'xlsx', 'ods'])->can('view', 'course')->name('gradebookFile');
     Route::post('courses/{course}/marks/preview', [GradebookController::class, 'preview'])
-        ->can('direct', 'course')->name('previewMarks');
+        ->can('manage', 'course')->name('previewMarks');
     Route::post('courses/{course}/marks', [GradebookController::class, 'take'])
-        ->can('direct', 'course')->name('takeMarks');
+        ->can('manage', 'course')->name('takeMarks');
     Route::delete('courses/{course}/marks/{work}', [GradebookController::class, 'drop'])
-        ->whereUuid('work')->can('direct', 'course')->name('dropMarks');
+        ->whereUuid('work')->can('manage', 'course')->name('dropMarks');
     Route::get('courses/{course}/term', [TermController::class, 'show'])->can('view', 'course')->name('term');
     Route::get('students/{student}/term', [TermController::class, 'student'])
         ->can('view', 'student')->name('studentTerm');
     Route::get('courses/{course}/records', [RecordsController::class, 'show'])
-        ->can('direct', 'course')->name('records');
+        ->can('manage', 'course')->name('records');
     Route::post('courses/{course}/records', [RecordsController::class, 'write'])
-        ->can('direct', 'course')->name('writeRecords');
+        ->can('manage', 'course')->name('writeRecords');
     Route::get('courses/{course}/records.zip', [RecordsController::class, 'file'])
-        ->can('direct', 'course')->name('recordsFile');
+        ->can('manage', 'course')->name('recordsFile');
     Route::get('students/{student}/records', [RecordsController::class, 'showStudent'])
-        ->can('direct', 'student')->name('studentRecords');
+        ->can('manage', 'student')->name('studentRecords');
     Route::post('students/{student}/records', [RecordsController::class, 'writeStudent'])
-        ->can('direct', 'student')->name('writeStudentRecords');
+        ->can('manage', 'student')->name('writeStudentRecords');
     Route::get('students/{student}/records.zip', [RecordsController::class, 'studentFile'])
-        ->can('direct', 'student')->name('studentRecordsFile');
+        ->can('manage', 'student')->name('studentRecordsFile');
     Route::delete('students/{student}', [RecordsController::class, 'forget'])
-        ->can('direct', 'student')->name('forgetStudent');
+        ->can('manage', 'student')->name('forgetStudent');
     Route::post('records', [RecordsController::class, 'read'])
         ->can('open-courses')->middleware('throttle:letters')->name('readRecords');
     Route::get('old-courses', [RecordsController::class, 'old'])->name('oldCourses');
     Route::get('students/{student}/grades', [GradebookController::class, 'student'])
         ->can('view', 'student')->name('studentGrades');
     Route::put('students/{student}/grades/{work}', [GradebookController::class, 'give'])
-        ->whereUuid('work')->can('direct', 'student')->name('giveGrade');
+        ->whereUuid('work')->can('manage', 'student')->name('giveGrade');
     Route::delete('students/{student}/grades/{work}', [GradebookController::class, 'takeBack'])
-        ->whereUuid('work')->can('direct', 'student')->name('takeGradeBack');
+        ->whereUuid('work')->can('manage', 'student')->name('takeGradeBack');
     Route::get('courses/{course}/stock-remarks', [StockRemarkController::class, 'index'])
         ->can('mark', 'course')->name('stockRemarks');
     Route::get('courses/{course}/stock-remarks.{form}', [StockRemarkController::class, 'file'])
@@ -207,23 +207,23 @@ Route::middleware([
     Route::post('courses/{course}/stock-remarks/{stockRemark}/uses', [StockRemarkController::class, 'use'])
         ->can('mark', 'course')->name('useStockRemark');
     Route::post('courses/{course}/assignments', [AssignmentController::class, 'store'])
-        ->can('direct', 'course')->name('makeAssignment');
+        ->can('manage', 'course')->name('makeAssignment');
     Route::get('assignments/{assignment}', [AssignmentController::class, 'show'])
         ->can('view', 'assignment')->name('assignment');
     Route::put('assignments/{assignment}', [AssignmentController::class, 'update'])
-        ->can('direct', 'assignment')->name('changeAssignment');
+        ->can('manage', 'assignment')->name('changeAssignment');
     Route::put('assignments/{assignment}/closed', [AssignmentController::class, 'close'])
-        ->can('direct', 'assignment')->name('closeAssignment');
+        ->can('manage', 'assignment')->name('closeAssignment');
     Route::delete('assignments/{assignment}/closed', [AssignmentController::class, 'open'])
-        ->can('direct', 'assignment')->name('openAssignment');
+        ->can('manage', 'assignment')->name('openAssignment');
     Route::put('assignments/{assignment}/extensions', [ExtensionController::class, 'store'])
-        ->can('direct', 'assignment')->name('extend');
+        ->can('manage', 'assignment')->name('extend');
     Route::delete('extensions/{extension}', [ExtensionController::class, 'destroy'])
-        ->can('direct', 'extension')->name('removeExtension');
+        ->can('manage', 'extension')->name('removeExtension');
     Route::put('assignments/{assignment}/left-out/{requirement}', [LeftOutController::class, 'store'])
-        ->can('direct', 'assignment')->name('leaveOut');
+        ->can('manage', 'assignment')->name('leaveOut');
     Route::delete('assignments/{assignment}/left-out/{requirement}', [LeftOutController::class, 'destroy'])
-        ->can('direct', 'assignment')->name('countAgain');
+        ->can('manage', 'assignment')->name('countAgain');
     Route::get('assignments/{assignment}/judging/{requirement}', [JudgingController::class, 'show'])
         ->can('view', 'assignment')->name('judging');
     Route::post('assignments/{assignment}/reasons', [ReasonController::class, 'ofClass'])
@@ -231,15 +231,15 @@ Route::middleware([
     Route::post('hand-ins/{handIn}/reasons', [ReasonController::class, 'ofHandIn'])
         ->can('mark', 'handIn')->name('decideReasons');
     Route::post('assignments/{assignment}/copy', [AssignmentController::class, 'copy'])
-        ->can('direct', 'assignment')->name('copyAssignment');
+        ->can('manage', 'assignment')->name('copyAssignment');
     Route::delete('assignments/{assignment}', [AssignmentController::class, 'destroy'])
-        ->can('direct', 'assignment')->name('deleteAssignment');
+        ->can('manage', 'assignment')->name('deleteAssignment');
     Route::get('assignments/{assignment}/materials', [MaterialController::class, 'index'])
         ->can('view', 'assignment')->name('materials');
     Route::post('assignments/{assignment}/materials/{role}', [MaterialController::class, 'store'])
-        ->can('direct', 'assignment')->name('giveMaterial');
+        ->can('manage', 'assignment')->name('giveMaterial');
     Route::delete('assignments/{assignment}/materials/{role}', [MaterialController::class, 'destroy'])
-        ->can('direct', 'assignment')->name('dropMaterial');
+        ->can('manage', 'assignment')->name('dropMaterial');
     Route::get('assignments/{assignment}/sites/{site}', [GivenSiteController::class, 'show'])
         ->can('view', 'assignment')->name('givenSite');
     Route::get('assignments/{assignment}/sites/{site}/seen', [GivenSiteController::class, 'seen'])
@@ -249,22 +249,22 @@ Route::middleware([
     Route::get('assignments/{assignment}/sites/{site}/source/{path}', [GivenSiteController::class, 'source'])
         ->where('path', '.+')->can('view', 'assignment')->name('givenSource');
     Route::get('assignments/{assignment}/brief/proposal', [MaterialController::class, 'propose'])
-        ->can('direct', 'assignment')->name('proposeBrief');
+        ->can('manage', 'assignment')->name('proposeBrief');
     Route::get('brief-kinds', [BriefDraftController::class, 'kinds'])->name('briefKinds');
     Route::get('assignments/{assignment}/brief/draft', [BriefDraftController::class, 'show'])
-        ->can('direct', 'assignment')->name('briefDraft');
+        ->can('manage', 'assignment')->name('briefDraft');
     Route::put('assignments/{assignment}/brief/draft', [BriefDraftController::class, 'update'])
-        ->can('direct', 'assignment')->name('keepBriefDraft');
+        ->can('manage', 'assignment')->name('keepBriefDraft');
     Route::delete('assignments/{assignment}/brief/draft', [BriefDraftController::class, 'destroy'])
-        ->can('direct', 'assignment')->name('strikeBriefDraft');
+        ->can('manage', 'assignment')->name('strikeBriefDraft');
     Route::get('assignments/{assignment}/brief/sites', [BriefDraftController::class, 'sites'])
-        ->can('direct', 'assignment')->name('trialSites');
+        ->can('manage', 'assignment')->name('trialSites');
     Route::post('assignments/{assignment}/brief/reading', [BriefDraftController::class, 'read'])
-        ->can('direct', 'assignment')->name('readBriefDraft');
+        ->can('manage', 'assignment')->name('readBriefDraft');
     Route::put('assignments/{assignment}/brief', [BriefController::class, 'update'])
-        ->can('direct', 'assignment')->name('setBrief');
+        ->can('manage', 'assignment')->name('setBrief');
     Route::post('assignments/{assignment}/brief/trial', [BriefController::class, 'try'])
-        ->can('direct', 'assignment')->name('tryBrief');
+        ->can('manage', 'assignment')->name('tryBrief');
     Route::get('assignments/{assignment}/class-sheet', [ClassSheetController::class, 'show'])
         ->can('view', 'assignment')->name('classSheet');
     Route::get('assignments/{assignment}/slips', [SlipController::class, 'show'])
@@ -335,7 +335,7 @@ Route::middleware([
         ->can('mark', 'assignment')->name('releaseAll');
     Route::get('hand-ins/{handIn}/words', [ReplyController::class, 'words'])->can('view', 'handIn')->name('draftWords');
     // What the other desks on which the hand-in lies open are to see.
-    Route::middleware(TellOtherDesks::class)->group(function (): void {
+    Route::middleware(NotifyOtherTabs::class)->group(function (): void {
         Route::put('hand-ins/{handIn}/verdicts/{fingerprint}', [VerdictController::class, 'update'])
             ->can('mark', 'handIn')->name('decide');
         Route::post('hand-ins/{handIn}/notes', [NoteController::class, 'store'])

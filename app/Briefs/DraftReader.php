@@ -20,9 +20,9 @@ use InkedMargin\Core\Site\Site;
 /** Reads a brief that is being written, and tries it on a site. */
 final readonly class DraftReader
 {
-    private const MOST_SHORTFALLS = 6;
+    private const MAX_SHORTFALLS = 6;
 
-    private const MOST_NAMES = 300;
+    private const MAX_NAMES = 300;
 
     public static function read(ProposedBrief $draft, ?Site $site, Materials $materials): BriefReading
     {
@@ -77,7 +77,7 @@ final readonly class DraftReader
             $outcome->measured ?? '',
             $outcome->expected ?? '',
             $outcome->points->awarded ?? 0.0,
-            array_map(self::shortfall(...), array_slice($outcome->reasons ?? [], 0, self::MOST_SHORTFALLS)),
+            array_map(self::shortfall(...), array_slice($outcome->reasons ?? [], 0, self::MAX_SHORTFALLS)),
         );
     }
 
@@ -115,6 +115,6 @@ final readonly class DraftReader
             }
         }
 
-        return array_slice(array_map(strval(...), array_keys($names)), 0, self::MOST_NAMES);
+        return array_slice(array_map(strval(...), array_keys($names)), 0, self::MAX_NAMES);
     }
 }

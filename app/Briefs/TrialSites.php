@@ -19,7 +19,7 @@ use InkedMargin\Core\Site\Site;
  */
 final readonly class TrialSites
 {
-    private const MOST_HAND_INS = 300;
+    private const MAX_HAND_INS = 300;
 
     public function __construct(private SiteStore $sites, private SiteFiles $files)
     {
@@ -36,7 +36,7 @@ final readonly class TrialSites
             }
         }
         $handIns = $assignment->handIns()->counting()->with('student')
-            ->limit(self::MOST_HAND_INS)->get()->sortBy('student.name');
+            ->limit(self::MAX_HAND_INS)->get()->sortBy('student.name');
         foreach ($handIns as $handIn) {
             $list[] = new TrialSite("hand-in:$handIn->id", "what {$handIn->student->name} handed in");
         }

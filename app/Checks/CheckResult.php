@@ -18,7 +18,7 @@ use InkedMargin\Core\Source\Utf8;
 /** What is kept of a check: rows for the database, without the site, so that one process can hand it to another. */
 final readonly class CheckResult
 {
-    private const MOST_SHORTFALLS = 50;
+    private const MAX_SHORTFALLS = 50;
 
     /**
      * @param  list<array<string, mixed>>  $findings
@@ -110,7 +110,7 @@ final readonly class CheckResult
             'expected' => Utf8::scrub($outcome->expected),
             // Where the points went, as far as anybody reads.
             'shortfalls' => self::json(
-                array_map(JsonReport::reason(...), array_slice($outcome->reasons, 0, self::MOST_SHORTFALLS)),
+                array_map(JsonReport::reason(...), array_slice($outcome->reasons, 0, self::MAX_SHORTFALLS)),
             ),
             'awarded' => $outcome->points->awarded,
             'possible' => $outcome->points->possible,

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Operations\Condition;
-use App\Operations\Conditions;
+use App\Operations\HealthCheck;
+use App\Operations\HealthChecks;
 use Illuminate\Console\Command;
 
 /** Names what an installation is missing. */
@@ -17,14 +17,14 @@ final class Check extends Command
 
     public function handle(): int
     {
-        $conditions = Conditions::all();
+        $conditions = HealthChecks::all();
         foreach ($conditions as $one) {
             $word = $one->isMet
                 ? '<info>is there</info>'
                 : ($one->isVital ? '<error>is missing</error>' : '<comment>is missing</comment>');
             $this->line(sprintf('%s %s%s', $word, $one->what, $one->isMet ? '' : ": $one->remedy"));
         }
-        $missing = array_filter($conditions, fn (Condition $one) => ! $one->isMet && $one->isVital);
+        $missing = array_filter($conditions, fn (HealthCheck $one) => ! $one->isMet && $one->isVital);
 
         return $missing === [] ? self::SUCCESS : self::FAILURE;
     }

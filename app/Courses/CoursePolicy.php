@@ -25,7 +25,7 @@ final readonly class CoursePolicy
     }
 
     /** Change what is asked. */
-    public function direct(User $user, BelongsToCourse $model): bool
+    public function manage(User $user, BelongsToCourse $model): bool
     {
         return $user->roleIn($model->courseId()) === 'instructor';
     }

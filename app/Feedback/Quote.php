@@ -11,7 +11,7 @@ use InkedMargin\Core\Source\SourceFile;
 final readonly class Quote
 {
     /** So many of the lines that are meant are quoted. */
-    private const MOST_LINES = 6;
+    private const MAX_LINES = 6;
 
     /** Code points of a line; of a longer one what is around the place is quoted. */
     private const LONGEST = 240;
@@ -38,7 +38,7 @@ final readonly class Quote
      */
     public function of(Place $place, int $around): array
     {
-        $last = min($place->endLine, $place->line + self::MOST_LINES - 1);
+        $last = min($place->endLine, $place->line + self::MAX_LINES - 1);
         $from = max(1, $place->line - $around);
         $to = min($this->lines->count(), $last + $around);
 

@@ -36,7 +36,7 @@ final class QuoteReader
      */
     public function at(Finding $finding, int $around): array
     {
-        $sha256 = Found::sha256Of($finding);
+        $sha256 = NewestFindings::sha256Of($finding);
 
         return $sha256 === null ? [] : $this->of($finding->file, $sha256)?->of(Place::of($finding), $around) ?? [];
     }

@@ -12,7 +12,7 @@ use InkedMargin\Core\Source\Utf8;
 /** The text of one file. */
 final readonly class SourceText
 {
-    private const MOST_BYTES = 2_000_000;
+    private const MAX_BYTES = 2_000_000;
 
     /** @param  value-of<FileKind>  $kind */
     private function __construct(
@@ -28,7 +28,7 @@ final readonly class SourceText
     {
         $encoding = FileEncoding::of($file->bytes);
         $text = $file->kind() === FileKind::Page ? $encoding->decode($file->bytes) : Utf8::scrub($file->bytes);
-        $isShort = strlen($file->bytes) <= self::MOST_BYTES;
+        $isShort = strlen($file->bytes) <= self::MAX_BYTES;
         $readable = $file->kind() !== FileKind::Picture && ! str_contains($text, "\0") && $isShort;
 
         return new self($file->path, $file->kind()->value, $readable, $readable ? $text : '', match (true) {

@@ -15,7 +15,7 @@ use ZipArchive;
 /** Marks from elsewhere, as text: a CSV file as it is, the first sheet of an office program's file as CSV. */
 final readonly class GradeFile
 {
-    private const MOST_BYTES_UNPACKED = 60_000_000;
+    private const MAX_BYTES_UNPACKED = 60_000_000;
 
     /** @throws InvalidArgumentException with what is wrong with it */
     public static function text(UploadedFile $file): string
@@ -27,7 +27,7 @@ final readonly class GradeFile
 
     private static function sheet(string $path): string
     {
-        if (self::unpacked($path) > self::MOST_BYTES_UNPACKED) {
+        if (self::unpacked($path) > self::MAX_BYTES_UNPACKED) {
             throw new InvalidArgumentException('The sheet is too large. Save the columns that are wanted as CSV.');
         }
         try {

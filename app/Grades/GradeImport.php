@@ -21,10 +21,10 @@ use InvalidArgumentException;
  */
 final readonly class GradeImport
 {
-    private const MOST_LINES = 5_000;
+    private const MAX_LINES = 5_000;
 
     /** So many cells that cannot be read are told one by one. */
-    private const MOST_TOLD = 10;
+    private const MAX_TOLD = 10;
 
     private CourseGrades $grades;
 
@@ -40,7 +40,7 @@ final readonly class GradeImport
     public function __construct(private Course $course, private string $text)
     {
         $rows = RosterText::read($text)->rows;
-        if (count($rows) < 2 || count($rows) > self::MOST_LINES) {
+        if (count($rows) < 2 || count($rows) > self::MAX_LINES) {
             throw new InvalidArgumentException(count($rows) < 2
                 ? 'There is a line with headings to be, and one for each student. Nothing was changed.'
                 : 'There are more than 5,000 lines. Nothing was changed.');
@@ -125,7 +125,7 @@ final readonly class GradeImport
             array_slice(array_map(
                 fn (array $one) => "line {$one[0]->line}: “{$one[0]->cells[$at]}”",
                 array_values($unreadable),
-            ), 0, self::MOST_TOLD),
+            ), 0, self::MAX_TOLD),
         );
     }
 

@@ -16,7 +16,7 @@ use Illuminate\Support\Collection;
 final readonly class MarksRoster
 {
     /** So many lines of nobody are told one by one. */
-    private const MOST_TOLD = 10;
+    private const MAX_TOLD = 10;
 
     /**
      * @param  list<array{RosterRow, Student}>  $matched  the first line of each student
@@ -52,7 +52,7 @@ final readonly class MarksRoster
             }
             if ($student instanceof Student) {
                 $matched[$student->id] ??= [$row, $student];
-            } elseif (count($nobody) < self::MOST_TOLD) {
+            } elseif (count($nobody) < self::MAX_TOLD) {
                 $nobody[] = "line $row->line: ".implode(', ', array_filter($said));
             }
         }

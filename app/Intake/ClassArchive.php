@@ -21,9 +21,9 @@ use ZipArchive;
  */
 final readonly class ClassArchive
 {
-    private const MOST_ENTRIES = 50_000;
+    private const MAX_ENTRIES = 50_000;
 
-    private const MOST_PARTS = 500;
+    private const MAX_PARTS = 500;
 
     /** Bytes of all parts, unpacked, at most. */
     private const LARGEST = 2_000_000_000;
@@ -52,10 +52,10 @@ final readonly class ClassArchive
     {
         return self::with($path, 0, function (ZipArchive $zip) use ($path, $isStudent, $take): int {
             $parts = self::parts($zip, $isStudent);
-            if (count($parts) > self::MOST_PARTS) {
+            if (count($parts) > self::MAX_PARTS) {
                 throw new Refusal(
                     RefusalReason::TooManyFiles,
-                    'The archive has '.count($parts).' hand-ins in it; '.self::MOST_PARTS.' are the most.',
+                    'The archive has '.count($parts).' hand-ins in it; '.self::MAX_PARTS.' are the most.',
                 );
             }
             $limits = new Limits(totalBytes: self::LARGEST);
@@ -120,7 +120,7 @@ final readonly class ClassArchive
      */
     private static function parts(ZipArchive $zip, \Closure $isStudent): array
     {
-        if ($zip->numFiles > self::MOST_ENTRIES) {
+        if ($zip->numFiles > self::MAX_ENTRIES) {
             return [];
         }
         $paths = [];

@@ -71,7 +71,7 @@ final class FetchSite implements ShouldQueue
         return $arrival;
     }
 
-    public function handle(BlobStore $blobs, Filing $filing): void
+    public function handle(BlobStore $blobs, HandInFiler $filing): void
     {
         $arrival = Arrival::query()->with(['assignment', 'student'])->find($this->arrivalId);
         if ($arrival?->address === null || $arrival->state !== ArrivalState::Waiting || $arrival->student === null) {
@@ -133,7 +133,7 @@ final class FetchSite implements ShouldQueue
         dispatch((new self($arrival->id, $isSlow))->delay(now()->addMinutes($minutes)));
     }
 
-    private function file(Arrival $arrival, Fetched $fetched, string $sha256, Filing $filing): void
+    private function file(Arrival $arrival, Fetched $fetched, string $sha256, HandInFiler $filing): void
     {
         DB::transaction(function () use ($arrival, $fetched, $sha256, $filing): void {
             $student = $arrival->student;
@@ -142,7 +142,7 @@ final class FetchSite implements ShouldQueue
             }
             $refusal = null;
             $filed = $filing->file(
-                new Received(
+                new ReceivedSite(
                     $arrival->assignment,
                     $student,
                     $fetched->site,

@@ -17,7 +17,7 @@ use InkedMargin\Core\Site\Site;
 /** Makes a hand-in of what lies in the in-tray. Doing it twice for one arrival changes nothing. */
 final readonly class HandInIntake
 {
-    public function __construct(private BlobStore $blobs, private Filing $filing)
+    public function __construct(private BlobStore $blobs, private HandInFiler $filing)
     {
     }
 
@@ -25,7 +25,7 @@ final readonly class HandInIntake
     {
         if ($arrival->state === ArrivalState::Taken) {
             if ($arrival->handIn !== null) {
-                Filing::check($arrival->handIn, $arrival->assignment);
+                HandInFiler::check($arrival->handIn, $arrival->assignment);
             }
 
             return;
@@ -136,7 +136,7 @@ final readonly class HandInIntake
     {
         DB::transaction(function () use ($arrival, $student, $site): void {
             $filed = $this->filing->file(
-                new Received(
+                new ReceivedSite(
                     $arrival->assignment,
                     $student,
                     $site,

@@ -8,7 +8,7 @@ use App\Courses\Extensions;
 use App\Models\Assignment;
 use App\Models\Student;
 use App\Models\StudentsSee;
-use App\Sites\Counting;
+use App\Sites\CountedAttempt;
 use Carbon\CarbonImmutable;
 use Carbon\CarbonInterface;
 
@@ -44,7 +44,7 @@ final readonly class HandingIn
             $assignment,
             $student->handIns()->where('assignment_id', $assignment->id)->count(),
             $due,
-            $due?->addMinutes(Counting::grace($assignment)),
+            $due?->addMinutes(CountedAttempt::grace($assignment)),
             $extensions->for($student)->waived ?? false,
             $at ?? now(),
         );

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Marking;
 
-use App\Feedback\Found;
+use App\Feedback\NewestFindings;
 use App\Feedback\QuotedLine;
 use App\Feedback\QuoteReader;
 use App\Models\Assignment;
@@ -28,7 +28,7 @@ final readonly class SlipStrip
     /** Asks the database once, whatever the number, and reads each file once. */
     public function of(Assignment $assignment, string $rule, string $variant): SlipSpots
     {
-        $found = Found::withFiles(Found::inClass($assignment->id, $rule, $variant))
+        $found = NewestFindings::withFiles(NewestFindings::inClass($assignment->id, $rule, $variant))
             ->join('students as s', 's.id', '=', 'h.student_id')
             ->leftJoin('remarks as ink', fn ($join) => $join
                 ->on('ink.hand_in_id', '=', 'h.id')->on('ink.fingerprint', '=', 'findings.fingerprint'))

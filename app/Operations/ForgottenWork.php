@@ -13,7 +13,7 @@ use App\Models\ArrivalState;
 use App\Models\CheckRun;
 use App\Models\HandIn;
 use App\Models\RunState;
-use App\Printing\Printed;
+use App\Printing\PrintedPage;
 use Illuminate\Support\Facades\Bus;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
@@ -44,7 +44,7 @@ final readonly class ForgottenWork
             ...array_map(self::again(...), self::comparisons($before)),
             self::checks($before),
         ]);
-        Printed::askAgain(self::WAITS);
+        PrintedPage::askAgain(self::WAITS);
         if ($asked > 0) {
             Log::warning('Work that nobody would have done was asked for again.', ['count' => $asked]);
         }

@@ -17,7 +17,7 @@ final readonly class Chromium
     /** @throws RuntimeException when nothing was printed */
     public static function print(string $html): string
     {
-        $program = Printed::chromium() ?? throw new RuntimeException('There is no Chromium on this machine.');
+        $program = PrintedPage::chromium() ?? throw new RuntimeException('There is no Chromium on this machine.');
         $folder = sys_get_temp_dir().'/margin-print-'.Str::random(16);
         File::makeDirectory($folder, 0o700);
         try {

@@ -19,7 +19,7 @@ final readonly class Pdf
      */
     public static function of(string $html, string $name): Response
     {
-        $page = Printed::ask($html);
+        $page = PrintedPage::ask($html);
 
         return match ($page->state()) {
             PrintState::Ready => Download::of($page->pdf(), 'application/pdf', "$name.pdf"),

@@ -31,7 +31,7 @@ final class PrintPage implements ShouldBeUnique, ShouldQueue
 
     public function handle(): void
     {
-        $page = Printed::of($this->key);
+        $page = PrintedPage::of($this->key);
         $html = $page->html();
         if ($html !== null && $page->state() !== PrintState::Ready) {
             $page->keep(Chromium::print($html));
@@ -40,6 +40,6 @@ final class PrintPage implements ShouldBeUnique, ShouldQueue
 
     public function failed(): void
     {
-        Printed::of($this->key)->fail();
+        PrintedPage::of($this->key)->fail();
     }
 }

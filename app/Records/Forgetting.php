@@ -7,7 +7,7 @@ namespace App\Records;
 use App\Models\Arrival;
 use App\Models\Letter;
 use App\Models\Student;
-use App\Printing\Printed;
+use App\Printing\PrintedPage;
 use Illuminate\Support\Facades\DB;
 use Spatie\Activitylog\Models\Activity;
 
@@ -23,8 +23,8 @@ final readonly class Forgetting
     {
         // Records that wait to be taken along have them, too: those of the course are written anew.
         $prepared = [
-            Prepared::of(Scope::student($student)),
-            Prepared::of(Scope::course($student->course()->firstOrFail())),
+            PreparedRecords::of(Scope::student($student)),
+            PreparedRecords::of(Scope::course($student->course()->firstOrFail())),
         ];
         DB::transaction(function () use ($student): void {
             Arrival::query()->where('student_id', $student->id)
@@ -39,9 +39,9 @@ final readonly class Forgetting
                 ->update(['description' => DB::raw("replace(description, $name, '".self::INSTEAD."')")]);
             $student->delete();
         });
-        array_map(fn (Prepared $one) => $one->forget(), $prepared);
+        array_map(fn (PreparedRecords $one) => $one->forget(), $prepared);
         // Replies that were printed are known by what they say, and not by whose they are.
-        Printed::forget();
+        PrintedPage::forget();
     }
 
     private static function like(string $text): string

@@ -37,7 +37,7 @@ final class WriteRecords implements ShouldBeUnique, ShouldQueue
         if ($scope === null) {
             return;
         }
-        $prepared = Prepared::of($scope);
+        $prepared = PreparedRecords::of($scope);
         $path = (string) tempnam(sys_get_temp_dir(), 'records');
         try {
             $writer->write(
@@ -56,7 +56,7 @@ final class WriteRecords implements ShouldBeUnique, ShouldQueue
     {
         $scope = $this->scope();
         if ($scope !== null) {
-            Prepared::of($scope)->tell(RecordsState::Failed);
+            PreparedRecords::of($scope)->tell(RecordsState::Failed);
         }
     }
 

@@ -16,7 +16,7 @@ use InkedMargin\Core\Marking\OutcomeKind;
 final readonly class DraftWords
 {
     /** So many requirements are named. */
-    private const MOST_NAMED = 3;
+    private const MAX_NAMED = 3;
 
     private function __construct(private HandIn $handIn)
     {
@@ -113,7 +113,7 @@ final readonly class DraftWords
     private static function named(Collection $outcomes): string
     {
         // The costly ones first; the title of a requirement is a sentence or a few words.
-        $titles = $outcomes->sortByDesc(fn (Outcome $one) => (float) $one->possible)->take(self::MOST_NAMED)
+        $titles = $outcomes->sortByDesc(fn (Outcome $one) => (float) $one->possible)->take(self::MAX_NAMED)
             ->map(fn (Outcome $one) => '“'.rtrim($one->title, '. ').'”')->values()->all();
         $more = $outcomes->count() - count($titles);
 

@@ -65,7 +65,7 @@ final readonly class MaterialStore
         $brief = $assignment->briefs()->create(['version' => $version, 'source' => $source]);
         self::keepWith($brief);
         // Its grace may be another.
-        Counting::settle($assignment);
+        CountedAttempt::settle($assignment);
 
         return $brief;
     }

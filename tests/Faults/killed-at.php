@@ -8,8 +8,8 @@ declare(strict_types=1);
  * killed-at.php WHAT ID N     N: the number of the statement; 0 for none, and the count is printed
  */
 
-use App\Intake\Filing;
-use App\Intake\Received;
+use App\Intake\HandInFiler;
+use App\Intake\ReceivedSite;
 use App\Intake\UnpackArrival;
 use App\Models\Assignment;
 use App\Models\Student;
@@ -41,7 +41,7 @@ DB::beforeExecuting(function () use (&$count, $at): void {
     }
 });
 match ($what) {
-    'hand in' => app(Filing::class)->file(new Received(
+    'hand in' => app(HandInFiler::class)->file(new ReceivedSite(
         $work,
         Student::query()->where('handle', $id)->firstOrFail(),
         $site,

@@ -65,18 +65,18 @@ describe('a course', function () {
                 'title' => 'Web Craft 2',
                 'role' => 'instructor',
                 'timeZone' => 'Europe/Berlin',
-                'putAway' => false,
+                'archived' => false,
                 'handIns' => 0,
             ]);
         $this->putJson("/api/courses/$this->id", ['title' => 'Web Craft II', 'term' => ''] + COURSE)->assertNoContent();
         $this->putJson("/api/courses/$this->id", ['timeZone' => 'Mars/Olympus'] + COURSE)->assertUnprocessable();
         $this->putJson("/api/courses/$this->id/put-away")->assertNoContent();
-        $this->getJson('/api/shelf')->assertJsonPath('courses.0.putAway', true)->assertJsonPath(
+        $this->getJson('/api/shelf')->assertJsonPath('courses.0.archived', true)->assertJsonPath(
             'courses.0.title',
             'Web Craft II',
         );
         $this->deleteJson("/api/courses/$this->id/put-away")->assertNoContent();
-        $this->getJson('/api/shelf')->assertJsonPath('courses.0.putAway', false);
+        $this->getJson('/api/shelf')->assertJsonPath('courses.0.archived', false);
     });
 
     it('lets nothing wait once it is put away', function () {
@@ -153,11 +153,11 @@ it('tells of every request that changes a course, and of nothing that only looks
     ];
     $directs = collect(Route::getRoutes()->getRoutesByName())
         ->filter(fn ($route) => $route->methods()[0] !== 'GET' && preg_grep(
-            '/^can:direct/',
+            '/^can:manage/',
             array_filter($route->gatherMiddleware(), is_string(...)),
         ) !== [])->keys();
 
-    expect($directs->diff(App\Courses\Deed::told())->values()->all())->toEqualCanonicalizing($only);
+    expect($directs->diff(App\Courses\Activity::told())->values()->all())->toEqualCanonicalizing($only);
 });
 
 describe('an assignment', function () {

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\Student;
-use App\Replies\Lessons\NamesOff;
+use App\Replies\Lessons\Anonymizer;
 use InkedMargin\Core\Tests\Samples;
 
 beforeEach(function () {
@@ -65,7 +65,7 @@ it('has no page when nothing is chosen, and refuses more than fit into a lesson'
 
 it('takes names out of what a student wrote, and no words that are like them', function (string $text, string $expected) {
     $student = new Student(['name' => 'Rose Al Field-Marsh', 'handle' => 'rmarsh', 'email' => 'rose@example.org']);
-    expect(NamesOff::of($student)->in($text))->toBe($expected);
+    expect(Anonymizer::of($student)->in($text))->toBe($expected);
 })->with([
     ['By rose al  FIELD-marsh.', 'By ….'],
     ['mailto:Rose@Example.org', 'mailto:…'],
@@ -76,7 +76,7 @@ it('takes names out of what a student wrote, and no words that are like them', f
 ]);
 
 it('changes nothing for a student who is known by nothing', function () {
-    expect(NamesOff::of(
+    expect(Anonymizer::of(
         new Student(['name' => 'Al', 'handle' => 'a', 'email' => '']),
     )->in('Al and a'))->toBe('Al and a');
 });

@@ -217,7 +217,7 @@ it('counts lateness from a student’s own due time, and not at all where it is 
     $this->work->update(['due_at' => now()->subDays(3)]);
     $late = fn () => HandIn::query()->whereKey($this->abel->id)->first(['late', 'minutes_late']);
     $extend = fn (array $body) => $this->putJson("/api/assignments/{$this->work->id}/extensions", $body);
-    App\Sites\Counting::settle($this->work);
+    App\Sites\CountedAttempt::settle($this->work);
     expect($late()->late)->toBeTrue()->and($late()->minutes_late)->toBe(3 * 24 * 60);
 
     $student = $this->abel->student_id;

@@ -131,7 +131,7 @@ it('lets a marker read and mark, and only an instructor change what is asked and
     expect(count($asked))->toBeGreaterThan(30);
     foreach ($asked as $name => [$ability, $model]) {
         expect([$name, $marker->can($ability, $model), $this->instructor("o-$name@example.org")->can($ability, $model)])
-            ->toBe([$name, $ability !== 'direct', false]);
+            ->toBe([$name, $ability !== 'manage', false]);
         expect(\App\Models\User::query()->where(
             'email',
             'teacher@example.org',

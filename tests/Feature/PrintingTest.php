@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Printing\Printed;
+use App\Printing\PrintedPage;
 use App\Printing\PrintPage;
 use Illuminate\Support\Facades\Process;
 use Illuminate\Support\Facades\Queue;
@@ -74,7 +74,7 @@ it('forgets by night what was printed long ago', function () {
     $disk = Storage::disk('local');
     expect($disk->files('printed'))->toHaveCount(2);
     $this->travel(25)->hours();
-    Printed::prune();
+    PrintedPage::prune();
     expect($disk->files('printed'))->toBe([]);
     $this->get("$this->at/reply.pdf")->assertOk();
 });

@@ -9,7 +9,7 @@ use App\Models\OtherWork;
 use App\Models\StockRemark;
 use App\Models\Student;
 use App\Models\User;
-use App\Records\Prepared;
+use App\Records\PreparedRecords;
 use App\Records\RecordsReader;
 use App\Records\RecordsWriter;
 use App\Records\Scope;
@@ -231,7 +231,7 @@ it('has the queue write them, says how far it is, and gives them out', function 
 
     // They are full of names, and do not lie there for long.
     $this->travel(25)->hours();
-    Prepared::prune();
+    PreparedRecords::prune();
     $this->getJson($at)->assertExactJson(['state' => null, 'done' => 0, 'of' => 0]);
 });
 

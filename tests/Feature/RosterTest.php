@@ -155,7 +155,7 @@ it('refuses what is no roster with words, and changes nothing', function (array 
 })->with([
     'nothing' => [['text' => ''], 'Paste the roster'],
     'empty lines' => [['text' => "\n;;\n"], 'no line with a student'],
-    'too many lines' => [['text' => str_repeat("a,b\n", RosterPlan::MOST_LINES + 1)], '5,000 lines at most'],
+    'too many lines' => [['text' => str_repeat("a,b\n", RosterPlan::MAX_LINES + 1)], '5,000 lines at most'],
     'no such column' => [['text' => 'a,b', 'columns' => ['x', 'y']], 'columns'],
 ]);
 

@@ -15,7 +15,7 @@ use Illuminate\Support\Facades\DB;
 /** What a roster that was pasted or dropped would change, line by line. Nothing is kept until that is asked for. */
 final class RosterPlan
 {
-    public const MOST_LINES = 5_000;
+    public const MAX_LINES = 5_000;
 
     private const LONGEST = 255;
 

@@ -21,7 +21,7 @@ use App\Models\HandIn;
 use App\Models\RemarkKind;
 use App\Models\Student;
 use App\Outcomes\Scores;
-use App\Sites\Counting;
+use App\Sites\CountedAttempt;
 use Illuminate\Http\Request;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Bus;
@@ -99,7 +99,7 @@ final class AssignmentController extends Controller
     {
         DB::transaction(function () use ($request, $assignment): void {
             $assignment->update($request->assignment());
-            Counting::settle($assignment);
+            CountedAttempt::settle($assignment);
         });
     }
 

@@ -24,7 +24,7 @@ use Spatie\Activitylog\Models\Activity;
 
 final class CourseController extends Controller
 {
-    private const MOST_DEEDS = 200;
+    private const MAX_ACTIVITIES = 200;
 
     public function show(Request $request, Course $course): CourseView
     {
@@ -91,16 +91,17 @@ final class CourseController extends Controller
     /**
      * What was done to it, the last first.
      *
-     * @return list<DeedLine>
+     * @return list<ActivityLine>
      */
-    public function deeds(Course $course): array
+    public function activities(Course $course): array
     {
-        $deeds = Activity::query()->forSubject($course)->with('causer')->latest('id')->limit(self::MOST_DEEDS)->get();
+        $activities = Activity::query()->forSubject($course)->with('causer')
+            ->latest('id')->limit(self::MAX_ACTIVITIES)->get();
 
-        return array_values($deeds->map(fn (Activity $deed) => new DeedLine(
-            (string) $deed->created_at?->toIso8601String(),
-            $deed->causer instanceof User ? $deed->causer->name : 'somebody',
-            $deed->description,
+        return array_values($activities->map(fn (Activity $activity) => new ActivityLine(
+            (string) $activity->created_at?->toIso8601String(),
+            $activity->causer instanceof User ? $activity->causer->name : 'somebody',
+            $activity->description,
         ))->all());
     }
 
@@ -123,12 +124,12 @@ final class CourseController extends Controller
     }
 
     /** Its term is over: it stands apart on the shelf, and nothing in it waits. */
-    public function putAway(Course $course): void
+    public function archive(Course $course): void
     {
         $course->update(['put_away_at' => $course->put_away_at ?? now()]);
     }
 
-    public function bringBack(Course $course): void
+    public function restore(Course $course): void
     {
         $course->update(['put_away_at' => null]);
     }

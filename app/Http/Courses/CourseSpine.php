@@ -15,7 +15,7 @@ final readonly class CourseSpine
         public int $students,
         public int $assignments,
         /** whether its term is over */
-        public bool $putAway,
+        public bool $archived,
     ) {
     }
 }

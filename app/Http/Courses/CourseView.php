@@ -20,7 +20,7 @@ final readonly class CourseView
         /** of the IANA database */
         public string $timeZone,
         /** whether its term is over */
-        public bool $putAway,
+        public bool $archived,
         /** whether its assignments were put in order by hand */
         public bool $ordered,
         public int $handIns,

@@ -9,7 +9,7 @@ use App\Http\Shared\Controller;
 use App\Models\Assignment;
 use App\Models\Extension;
 use App\Models\Student;
-use App\Sites\Counting;
+use App\Sites\CountedAttempt;
 use Illuminate\Support\Facades\DB;
 
 /** More time for a student or a group, lateness that does not count, and excuses. */
@@ -36,7 +36,7 @@ final class ExtensionController extends Controller
                     'user_id' => $user,
                 ]);
             }
-            Counting::settle($assignment);
+            CountedAttempt::settle($assignment);
         });
     }
 
@@ -45,7 +45,7 @@ final class ExtensionController extends Controller
     {
         DB::transaction(function () use ($extension): void {
             $extension->delete();
-            Counting::settle($extension->assignment);
+            CountedAttempt::settle($extension->assignment);
         });
     }
 }

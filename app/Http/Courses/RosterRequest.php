@@ -16,18 +16,18 @@ use Illuminate\Validation\ValidationException;
 /** A roster as text or as a file, and what its columns hold where somebody said so. */
 final class RosterRequest extends FormRequest
 {
-    private const MOST_BYTES = 2_000_000;
+    private const MAX_BYTES = 2_000_000;
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
-            'text' => ['required_without:file', 'string', 'max:'.self::MOST_BYTES],
-            'file' => ['required_without:text', 'file', 'max:'.intdiv(self::MOST_BYTES, 1_000)],
+            'text' => ['required_without:file', 'string', 'max:'.self::MAX_BYTES],
+            'file' => ['required_without:text', 'file', 'max:'.intdiv(self::MAX_BYTES, 1_000)],
             'columns' => ['nullable', 'array', 'max:60'],
             'columns.*' => [Rule::enum(RosterColumn::class)],
             'heading' => ['nullable', 'boolean'],
-            'setAside' => ['nullable', 'array', 'max:'.RosterPlan::MOST_LINES],
+            'setAside' => ['nullable', 'array', 'max:'.RosterPlan::MAX_LINES],
             'setAside.*' => ['uuid'],
         ];
     }
@@ -56,7 +56,7 @@ final class RosterRequest extends FormRequest
     {
         $roster = RosterText::read($text);
         $lines = count($roster->rows);
-        if ($lines === 0 || $lines > RosterPlan::MOST_LINES) {
+        if ($lines === 0 || $lines > RosterPlan::MAX_LINES) {
             throw ValidationException::withMessages(['text' => $lines === 0
                 ? 'There is no line with a student in it. Nothing was changed.'
                 : "A roster has 5,000 lines at most, and this has $lines. Nothing was changed."]);

@@ -7,9 +7,9 @@ namespace App\Http\Desk;
 use App\Checks\CheckHandIn;
 use App\Courses\Extensions;
 use App\Description\Status;
+use App\Feedback\DeskStamp;
 use App\Feedback\Margin;
-use App\Feedback\Touched;
-use App\Http\Middleware\TellOtherDesks;
+use App\Http\Middleware\NotifyOtherTabs;
 use App\Http\Shared\Controller;
 use App\Http\Shared\RunView;
 use App\Http\Sites\Leaf;
@@ -26,7 +26,7 @@ use App\Outcomes\OutcomeChoice;
 use App\Outcomes\OutcomeShortfall;
 use App\Outcomes\Scores;
 use App\Replies\ScoreView;
-use App\Sites\Counting;
+use App\Sites\CountedAttempt;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 
@@ -95,7 +95,7 @@ final class HandInController extends Controller
             place: $nextUp->place(),
             putBy: $handIn->put_by,
             mended: array_values($handIn->mendedCopies->map(fn (MendedCopy $copy) => $copy->path)->all()),
-            stamp: Touched::byOthers($handIn, TellOtherDesks::desk($request)),
+            stamp: DeskStamp::byOthers($handIn, NotifyOtherTabs::desk($request)),
             repliedAt: $handIn->reply?->released_at->toIso8601String(),
         );
     }
@@ -131,7 +131,7 @@ final class HandInController extends Controller
             HandIn::query()->where('assignment_id', $handIn->assignment_id)->where('student_id', $handIn->student_id)
                 ->update(['chosen' => false]);
             HandIn::query()->whereKey($handIn->id)->update(['chosen' => $isChosen]);
-            Counting::settle($handIn->assignment()->firstOrFail(), $handIn->student_id);
+            CountedAttempt::settle($handIn->assignment()->firstOrFail(), $handIn->student_id);
         });
     }
 

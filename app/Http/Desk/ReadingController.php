@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Desk;
 
-use App\Feedback\Touched;
-use App\Http\Middleware\TellOtherDesks;
+use App\Feedback\DeskStamp;
+use App\Http\Middleware\NotifyOtherTabs;
 use App\Http\Shared\Controller;
 use App\Models\HandIn;
 use Illuminate\Support\Facades\DB;
@@ -32,7 +32,7 @@ final class ReadingController extends Controller
             ->orderBy('name')->pluck('name')->map(fn (mixed $name) => is_string($name) ? $name : '');
 
         return new Here(
-            Touched::byOthers($handIn, TellOtherDesks::desk($request)),
+            DeskStamp::byOthers($handIn, NotifyOtherTabs::desk($request)),
             array_values($others->all()),
             (int) $readings->where('user_id', $user)->sum('seconds'),
         );

@@ -15,14 +15,14 @@ use InvalidArgumentException;
 /** Marks from elsewhere, as text or as a file, and which of their columns are taken. */
 final class GradeImportRequest extends FormRequest
 {
-    private const MOST_BYTES = 2_000_000;
+    private const MAX_BYTES = 2_000_000;
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
-            'text' => ['required_without:file', 'string', 'max:'.self::MOST_BYTES],
-            'file' => ['required_without:text', 'file', 'max:'.intdiv(self::MOST_BYTES, 1_000)],
+            'text' => ['required_without:file', 'string', 'max:'.self::MAX_BYTES],
+            'file' => ['required_without:text', 'file', 'max:'.intdiv(self::MAX_BYTES, 1_000)],
             'from' => ['nullable', 'string', 'max:200'],
             'columns' => ['array', 'max:100', $this->haveNamesOfTheirOwn(...)],
             'columns.*.at' => ['required', 'integer', 'min:0', 'max:1000'],

@@ -19,17 +19,17 @@ use App\Intake\AddressList;
 use App\Intake\FetchSite;
 use App\Intake\FileName;
 use App\Intake\LearnedNames;
-use App\Intake\Parts;
 use App\Intake\Published\AddressRule;
 use App\Intake\StudentMatcher;
 use App\Intake\UnpackArrival;
+use App\Intake\UploadParts;
 use App\Models\Arrival;
 use App\Models\ArrivalState;
 use App\Models\Assignment;
 use App\Models\HandIn;
 use App\Models\Student;
 use App\Models\Upload;
-use App\Sites\Counting;
+use App\Sites\CountedAttempt;
 use App\Sites\Space;
 use App\Storage\BlobStore;
 use App\Storage\StoreFailure;
@@ -44,7 +44,7 @@ final class ArrivalController extends Controller
     private const MOST = 600;
 
     /** So many wrong lines are told at once. */
-    private const MOST_WRONG = 8;
+    private const MAX_WRONG = 8;
 
     /** @return list<ArrivalView> */
     public function index(Assignment $assignment): array
@@ -121,7 +121,7 @@ final class ArrivalController extends Controller
             AddressRule::ofConfig(),
         );
         if ($wrong !== []) {
-            $shown = array_slice($wrong, 0, self::MOST_WRONG);
+            $shown = array_slice($wrong, 0, self::MAX_WRONG);
             $more = count($wrong) - count($shown);
             $last = $more === 0 ? 'Nothing was taken.' : "And $more more. Nothing was taken.";
             throw ValidationException::withMessages(['text' => implode("\n", [...$shown, $last])]);
@@ -150,7 +150,7 @@ final class ArrivalController extends Controller
     }
 
     #[Takes('application/octet-stream')]
-    public function add(PartRequest $request, Upload $upload, Parts $parts): UploadView
+    public function add(PartRequest $request, Upload $upload, UploadParts $parts): UploadView
     {
         self::refuseStudents($upload);
 
@@ -159,7 +159,7 @@ final class ArrivalController extends Controller
 
     /** The file is whole: it lies in the tray, waiting to be unpacked. */
     #[Status(201)]
-    public function drop(DropRequest $request, Upload $upload, Parts $parts): Made
+    public function drop(DropRequest $request, Upload $upload, UploadParts $parts): Made
     {
         self::refuseStudents($upload);
         $assignment = $upload->assignment()->firstOrFail();
@@ -195,7 +195,7 @@ final class ArrivalController extends Controller
             $gone = $arrivals->whereNotIn('hand_in_id', $kept->modelKeys());
             Arrival::query()->whereKey($gone->modelKeys())->delete();
             HandIn::query()->whereKey($handIns->diff($kept)->modelKeys())->delete();
-            Counting::settle($assignment);
+            CountedAttempt::settle($assignment);
 
             return new TakenBack($gone->count(), $kept->count());
         });

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Marking;
 
-use App\Feedback\Alike;
+use App\Feedback\BulkDecision;
 use App\Feedback\Reach;
-use App\Feedback\Together;
-use App\Http\Middleware\TellOtherDesks;
+use App\Feedback\SimilarFindings;
+use App\Http\Middleware\NotifyOtherTabs;
 use App\Http\Shared\Controller;
 use App\Models\HandIn;
 use App\Models\Remark;
@@ -32,25 +32,25 @@ final class AlikeController extends Controller
             $request->kind(),
             $request->reason(),
             self::user($request)->id,
-            TellOtherDesks::desk($request),
+            NotifyOtherTabs::desk($request),
         );
 
         return DecidedAlike::of($decided);
     }
 
     /** Takes back what was decided together; what was decided otherwise since stays. */
-    public function destroy(Request $request, string $batch, Together $together): void
+    public function destroy(Request $request, string $batch, BulkDecision $together): void
     {
         $one = Remark::query()->with('handIn.assignment')->where('batch_id', $batch)->first();
         // Whoever has left the course since leaves it as it is.
         if ($one !== null) {
             Gate::authorize('mark', $one->handIn);
         }
-        $together->takeBack($batch, self::user($request)->id, TellOtherDesks::desk($request));
+        $together->takeBack($batch, self::user($request)->id, NotifyOtherTabs::desk($request));
     }
 
-    private static function alike(HandIn $handIn, string $fingerprint): Alike
+    private static function alike(HandIn $handIn, string $fingerprint): SimilarFindings
     {
-        return Alike::of($handIn->load('run'), $fingerprint) ?? abort(404, 'There is no such finding on this hand-in.');
+        return SimilarFindings::of($handIn->load('run'), $fingerprint) ?? abort(404, 'There is no such finding on this hand-in.');
     }
 }

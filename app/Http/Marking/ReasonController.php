@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Marking;
 
-use App\Feedback\Found;
-use App\Feedback\Together;
-use App\Http\Middleware\TellOtherDesks;
+use App\Feedback\BulkDecision;
+use App\Feedback\NewestFindings;
+use App\Http\Middleware\NotifyOtherTabs;
 use App\Http\Shared\Controller;
 use App\Models\Assignment;
 use App\Models\HandIn;
@@ -17,12 +17,12 @@ use Illuminate\Database\Eloquent\Collection;
 /** Inks or rubs out all reasons for lost points that are still in pencil: with one undo. */
 final class ReasonController extends Controller
 {
-    public function ofHandIn(ReasonRequest $request, HandIn $handIn, Together $together): DecidedAlike
+    public function ofHandIn(ReasonRequest $request, HandIn $handIn, BulkDecision $together): DecidedAlike
     {
         return self::decide($request, new Collection([$handIn]), $together);
     }
 
-    public function ofClass(ReasonRequest $request, Assignment $assignment, Together $together): DecidedAlike
+    public function ofClass(ReasonRequest $request, Assignment $assignment, BulkDecision $together): DecidedAlike
     {
         $handIns = $assignment->handIns()->counting()->whereKey($request->array('handIns'))->get();
 
@@ -30,7 +30,7 @@ final class ReasonController extends Controller
     }
 
     /** @param  Collection<int, HandIn>  $handIns */
-    private static function decide(ReasonRequest $request, Collection $handIns, Together $together): DecidedAlike
+    private static function decide(ReasonRequest $request, Collection $handIns, BulkDecision $together): DecidedAlike
     {
         $handIns->load(ReplyComposer::NEEDS);
         $prints = [];
@@ -41,11 +41,11 @@ final class ReasonController extends Controller
         }
 
         return DecidedAlike::of($together->decide(
-            Found::named($prints),
+            NewestFindings::named($prints),
             $request->kind(),
             null,
             self::user($request)->id,
-            TellOtherDesks::desk($request),
+            NotifyOtherTabs::desk($request),
         ));
     }
 }

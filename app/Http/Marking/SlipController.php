@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Marking;
 
 use App\Description\InQuery;
-use App\Feedback\Together;
-use App\Http\Middleware\TellOtherDesks;
+use App\Feedback\BulkDecision;
+use App\Http\Middleware\NotifyOtherTabs;
 use App\Http\Shared\Controller;
 use App\Marking\SlipSpots;
 use App\Marking\SlipStrip;
@@ -27,11 +27,11 @@ final class SlipController extends Controller
         );
     }
 
-    public function store(SlipRequest $request, Assignment $assignment, Together $together): DecidedAlike
+    public function store(SlipRequest $request, Assignment $assignment, BulkDecision $together): DecidedAlike
     {
         $findings = $request->findings($assignment->id);
         $user = self::user($request)->id;
-        $desk = TellOtherDesks::desk($request);
+        $desk = NotifyOtherTabs::desk($request);
         $written = $request->isNote()
             ? $together->note($findings, $request->kind(), (string) $request->words(), $user, $desk)
             : $together->decide($findings, $request->kind(), $request->words(), $user, $desk);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Marking;
 
-use App\Feedback\Found;
+use App\Feedback\NewestFindings;
 use App\Models\Finding;
 use App\Models\RemarkKind;
 use Illuminate\Database\Eloquent\Builder;
@@ -37,7 +37,7 @@ final class SlipRequest extends FormRequest
     /** @return Builder<Finding> those that are meant, decided or not, joined with their hand-ins as `h` */
     public function findings(string $assignment): Builder
     {
-        $found = Found::inClass($assignment, $this->string('rule')->toString(), $this->string('variant')->toString());
+        $found = NewestFindings::inClass($assignment, $this->string('rule')->toString(), $this->string('variant')->toString());
         /** @var list<array{handIn: string, fingerprint: string}> $chosen */
         $chosen = $this->array('chosen');
         if ($chosen === []) {

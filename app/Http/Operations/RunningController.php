@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Operations;
 
 use App\Http\Shared\Controller;
-use App\Operations\Condition;
-use App\Operations\Conditions;
+use App\Operations\HealthCheck;
+use App\Operations\HealthChecks;
 use App\Operations\Metrics;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -18,7 +18,7 @@ final class RunningController extends Controller
     /** Whether it works: for what sends requests to one of several machines. It tells strangers nothing else. */
     public function health(): JsonResponse
     {
-        $missing = array_filter(Conditions::vital(), fn (Condition $one) => ! $one->isMet);
+        $missing = array_filter(HealthChecks::vital(), fn (HealthCheck $one) => ! $one->isMet);
 
         return response()->json(['works' => $missing === []], $missing === [] ? 200 : 503);
     }

@@ -15,7 +15,7 @@ use App\Models\Student;
 use App\Records\Forgetting;
 use App\Records\OldCourse;
 use App\Records\OldCourses;
-use App\Records\Prepared;
+use App\Records\PreparedRecords;
 use App\Records\RecordsError;
 use App\Records\RecordsReader;
 use App\Records\RecordsState;
@@ -39,7 +39,7 @@ final class RecordsController extends Controller
     #[Status(202)]
     public function write(Course $course): void
     {
-        Prepared::of(Scope::course($course))->ask();
+        PreparedRecords::of(Scope::course($course))->ask();
     }
 
     #[Sends('application/zip')]
@@ -56,7 +56,7 @@ final class RecordsController extends Controller
     #[Status(202)]
     public function writeStudent(Student $student): void
     {
-        Prepared::of(Scope::student($student))->ask();
+        PreparedRecords::of(Scope::student($student))->ask();
     }
 
     #[Sends('application/zip')]
@@ -101,14 +101,14 @@ final class RecordsController extends Controller
 
     private static function progress(Scope $scope): RecordsView
     {
-        $told = Prepared::of($scope)->progress();
+        $told = PreparedRecords::of($scope)->progress();
 
         return new RecordsView($told['state'] ?? null, $told['done'] ?? 0, $told['of'] ?? 0);
     }
 
     private static function zip(Scope $scope): StreamedResponse
     {
-        $prepared = Prepared::of($scope);
+        $prepared = PreparedRecords::of($scope);
         abort_if(
             ($prepared->progress()['state'] ?? null) !== RecordsState::Ready->value,
             404,

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Replies;
 
 use App\Description\Sends;
-use App\Feedback\Touched;
-use App\Http\Middleware\TellOtherDesks;
+use App\Feedback\DeskStamp;
+use App\Http\Middleware\NotifyOtherTabs;
 use App\Http\Shared\Controller;
 use App\Models\Assignment;
 use App\Models\HandIn;
@@ -84,9 +84,9 @@ final class ReplyController extends Controller
         $user = self::user($request)->id;
         $handIns = $assignment->handIns()->counting()->whereKey($request->array('handIns'))->get();
         $released = $handIns->filter(fn (HandIn $handIn) => Release::of($handIn, $user));
-        Touched::mark(
+        DeskStamp::mark(
             array_values($released->map(fn (HandIn $one) => $one->id)->all()),
-            TellOtherDesks::desk($request),
+            NotifyOtherTabs::desk($request),
         );
 
         return self::released($released->toBase(), $request->boolean('letters'));

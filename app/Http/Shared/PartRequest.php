@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Shared;
 
-use App\Intake\Parts;
+use App\Intake\UploadParts;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** A part of a file: its bytes are the body, and where it begins is in the address. */
@@ -24,7 +24,7 @@ final class PartRequest extends FormRequest
     public function part(): string
     {
         $part = (string) $this->getContent();
-        abort_if(strlen($part) > Parts::LONGEST, 413, 'That part is too long.');
+        abort_if(strlen($part) > UploadParts::LONGEST, 413, 'That part is too long.');
 
         return $part;
     }

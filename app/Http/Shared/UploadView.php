@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Shared;
 
-use App\Intake\Parts;
+use App\Intake\UploadParts;
 use App\Models\Upload;
 
 /** A file that comes in parts. */
@@ -22,6 +22,6 @@ final readonly class UploadView
 
     public static function of(Upload $upload, ?int $received = null): self
     {
-        return new self($upload->id, $upload->bytes, $received ?? $upload->received, Parts::LONGEST);
+        return new self($upload->id, $upload->bytes, $received ?? $upload->received, UploadParts::LONGEST);
     }
 }

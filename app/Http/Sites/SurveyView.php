@@ -20,7 +20,7 @@ namespace App\Http\Sites;
 final readonly class SurveyView
 {
     /** More pages than this are no picture; the neighbourhood of one page is. */
-    public const MOST_PAGES = 60;
+    public const MAX_PAGES = 60;
 
     /**
      * @param  list<SurveyPage>  $pages
@@ -66,7 +66,7 @@ final readonly class SurveyView
         $all = array_column($survey['pages'], 'path');
         // A survey of an earlier version did not know of the states of links.
         $contrast = array_map(fn (array $pair) => $pair + ['when' => null], $survey['contrast'] ?? []);
-        if (count($all) <= self::MOST_PAGES) {
+        if (count($all) <= self::MAX_PAGES) {
             return new self(
                 true,
                 $survey['pages'],
@@ -114,7 +114,7 @@ final readonly class SurveyView
         $near = [$centre => true];
         foreach (['from' => 'to', 'to' => 'from'] as $side => $other) {
             foreach ($links as $link) {
-                if (count($near) < self::MOST_PAGES && $link[$side] === $centre && isset($pages[$link[$other]])) {
+                if (count($near) < self::MAX_PAGES && $link[$side] === $centre && isset($pages[$link[$other]])) {
                     $near[$link[$other]] = true;
                 }
             }

@@ -14,11 +14,11 @@ use App\Http\Shared\UploadView;
 use App\Intake\ComparePublished;
 use App\Intake\ExpectedRoot;
 use App\Intake\FetchSite;
-use App\Intake\Filing;
+use App\Intake\HandInFiler;
 use App\Intake\HandingIn;
-use App\Intake\Parts;
 use App\Intake\Published\FetchTurn;
-use App\Intake\Received;
+use App\Intake\ReceivedSite;
+use App\Intake\UploadParts;
 use App\Models\Arrival;
 use App\Models\ArrivalState;
 use App\Models\Student;
@@ -37,12 +37,12 @@ use InkedMargin\Core\Source\English;
 /** A student's site on its way to be handed in. */
 final class MyUploadController extends Controller
 {
-    private const MOST_UPLOADS = 2;
+    private const MAX_UPLOADS = 2;
 
     /** Seconds after which a request that unpacked has ended, one way or another. */
     private const LONGEST_UNPACKING = 60;
 
-    public function __construct(private readonly Parts $parts)
+    public function __construct(private readonly UploadParts $parts)
     {
     }
 
@@ -73,7 +73,7 @@ final class MyUploadController extends Controller
     }
 
     #[Status(201)]
-    public function handIn(MyHandInRequest $request, Filing $filing, string $token, string $upload): Made
+    public function handIn(MyHandInRequest $request, HandInFiler $filing, string $token, string $upload): Made
     {
         $student = MyPageController::student($token);
         $upload = self::upload($student, $upload);
@@ -91,7 +91,7 @@ final class MyUploadController extends Controller
         ));
         // Before its bytes are kept.
         self::admit(fn () => Space::admitSite($work, $student, $site->size()));
-        $received = new Received(
+        $received = new ReceivedSite(
             $work,
             $student,
             $site,
@@ -170,7 +170,7 @@ final class MyUploadController extends Controller
     private static function forgetOlder(Student $student): void
     {
         Upload::query()->where('student_id', $student->id)->latest('created_at')->latest('id')
-            ->skip(self::MOST_UPLOADS - 1)->limit(100)->get()->each(fn (Upload $one) => $one->delete());
+            ->skip(self::MAX_UPLOADS - 1)->limit(100)->get()->each(fn (Upload $one) => $one->delete());
     }
 
     /**

@@ -25,9 +25,9 @@ use InkedMargin\Core\Source\Utf8;
  */
 final class Fetcher
 {
-    private const MOST_REQUESTS = 500;
+    private const MAX_REQUESTS = 500;
 
-    private const MOST_REDIRECTS = 5;
+    private const MAX_REDIRECTS = 5;
 
     /** Seconds for one file, and for a connection. */
     private const LONGEST_FILE = 20;
@@ -43,7 +43,7 @@ final class Fetcher
     ];
 
     /** How often other spellings are asked for than those that links have. */
-    private const MOST_GUESSES = 80;
+    private const MAX_GUESSES = 80;
 
     private float $until = 0.0;
 
@@ -120,7 +120,7 @@ final class Fetcher
     private function spelledOtherwise(string $folder, array $spellings, array &$asked): ?SourceFile
     {
         foreach ($spellings as $path) {
-            if (isset($asked[$path]) || $this->guesses >= self::MOST_GUESSES || $this->isSpent(0)) {
+            if (isset($asked[$path]) || $this->guesses >= self::MAX_GUESSES || $this->isSpent(0)) {
                 continue;
             }
             $this->guesses++;
@@ -210,7 +210,7 @@ final class Fetcher
     /** Whether no more is asked for. */
     private function isSpent(int $bytes): bool
     {
-        return $this->requests >= self::MOST_REQUESTS
+        return $this->requests >= self::MAX_REQUESTS
             || $this->isOutOfTime()
             || $bytes > $this->limits->totalBytes;
     }
@@ -278,7 +278,7 @@ final class Fetcher
     private function get(string $address): array
     {
         $at = $address;
-        for ($steps = 0; $steps <= self::MOST_REDIRECTS; $steps++) {
+        for ($steps = 0; $steps <= self::MAX_REDIRECTS; $steps++) {
             [$status, $type, $bytes, $location] = $this->request($at);
             if ($location === null || $status < 300 || $status > 399) {
                 return [$at, $status, $type, $bytes, $at === $address ? null : $at];

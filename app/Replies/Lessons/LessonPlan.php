@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Replies\Lessons;
 
-use App\Feedback\Found;
+use App\Feedback\NewestFindings;
 use App\Feedback\QuoteReader;
 use App\Models\Assignment;
 use App\Models\Finding;
@@ -44,7 +44,7 @@ final readonly class LessonPlan
     {
         $rule = Catalogue::rule($id);
         // The shortest places make the plainest examples; one of each student.
-        $found = Found::withFiles(Found::inClass($assignment->id, $id, $variant))
+        $found = NewestFindings::withFiles(NewestFindings::inClass($assignment->id, $id, $variant))
             ->distinct('h.student_id')
             ->select(['findings.*', 'h.student_id', 'files.sha256'])
             ->orderBy('h.student_id')
@@ -59,7 +59,7 @@ final readonly class LessonPlan
         )
             ->unique(fn (Finding $one) => $one->message)->take(self::EXAMPLES);
         $students = Student::query()->findMany($examples->map(self::student(...))->all());
-        $off = fn (Finding $one) => NamesOff::of($students->findOrFail(self::student($one)));
+        $off = fn (Finding $one) => Anonymizer::of($students->findOrFail(self::student($one)));
         $quotes = new QuoteReader($this->blobs);
         $written = $examples->map(fn (Finding $one) => new LessonQuote(
             $off($one)->in($one->file),

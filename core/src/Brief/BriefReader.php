@@ -24,10 +24,10 @@ final readonly class BriefReader
     /** Bytes. */
     private const LONGEST = 500_000;
 
-    private const MOST_REQUIREMENTS = 5_000;
+    private const MAX_REQUIREMENTS = 5_000;
 
     /** With what aliases stand for: a few lines of them can come to more than any memory holds. */
-    private const MOST_VALUES = 200_000;
+    private const MAX_VALUES = 200_000;
 
     /**
      * A brief as it was kept.
@@ -117,7 +117,7 @@ final readonly class BriefReader
         }
         if (self::hasTooMany($values)) {
             throw new BriefError([
-                'a brief has '.number_format(self::MOST_VALUES).' values at most, aliases (`*name`) written out',
+                'a brief has '.number_format(self::MAX_VALUES).' values at most, aliases (`*name`) written out',
             ]);
         }
 
@@ -148,7 +148,7 @@ final readonly class BriefReader
         $seen = 0;
         while ($waiting !== []) {
             foreach (array_pop($waiting) as $value) {
-                if (++$seen > self::MOST_VALUES) {
+                if (++$seen > self::MAX_VALUES) {
                     return true;
                 }
                 if (is_array($value)) {
@@ -174,8 +174,8 @@ final readonly class BriefReader
     /** @return list<Requirement> */
     private static function requirements(mixed $list, ?float $total, Fields $fields, Problems $problems): array
     {
-        if (! is_array($list) || $list === [] || ! array_is_list($list) || count($list) > self::MOST_REQUIREMENTS) {
-            $problems->add('', 'requirements', 'a list of 1 to '.self::MOST_REQUIREMENTS.' requirements was expected');
+        if (! is_array($list) || $list === [] || ! array_is_list($list) || count($list) > self::MAX_REQUIREMENTS) {
+            $problems->add('', 'requirements', 'a list of 1 to '.self::MAX_REQUIREMENTS.' requirements was expected');
 
             return [];
         }

@@ -23,9 +23,9 @@ use Symfony\Component\Yaml\Yaml;
 final readonly class Proposal
 {
     /** With more files than this, only pages and stylesheets are named. */
-    private const MOST_FILES = 40;
+    private const MAX_FILES = 40;
 
-    private const MOST_COUNTED = 200;
+    private const MAX_COUNTED = 200;
 
     /** Points that are shared out at once. */
     private const STEP = 0.5;
@@ -143,7 +143,7 @@ final readonly class Proposal
             fn (string $path) => isset($this->site->pages[$path])
                 || FileKind::ofPath($path) !== FileKind::Page,
         ));
-        if (count($paths) > self::MOST_FILES) {
+        if (count($paths) > self::MAX_FILES) {
             $paths = [
                 ...array_map(fn (Page $page) => $page->path(), $this->pages),
                 ...array_map(strval(...), array_keys($this->site->sheets)),
@@ -384,7 +384,7 @@ final readonly class Proposal
         $found = [];
         foreach ($this->pages as $page) {
             $cells = count($page->named('td'));
-            if ($cells > 0 && $cells <= self::MOST_COUNTED) {
+            if ($cells > 0 && $cells <= self::MAX_COUNTED) {
                 $found[] = [
                     'id' => 'cells-'.(count($found) + 1), 'kind' => 'count',
                     'title' => "Cells of the table on {$page->path()}",

@@ -13,7 +13,7 @@ use InkedMargin\Core\Report\ClassReport;
  */
 final readonly class CheckAll
 {
-    private const MOST_WORKERS = 64;
+    private const MAX_WORKERS = 64;
 
     /**
      * @param  list<string>  $options  for each `margin check`
@@ -53,7 +53,7 @@ final readonly class CheckAll
     {
         $listed = is_readable('/proc/cpuinfo') ? (string) file_get_contents('/proc/cpuinfo') : '';
 
-        return min(self::MOST_WORKERS, max(1, (int) preg_match_all('/^processor\s*:/m', $listed)));
+        return min(self::MAX_WORKERS, max(1, (int) preg_match_all('/^processor\s*:/m', $listed)));
     }
 
     /**

@@ -17,7 +17,7 @@ use InkedMargin\Core\Rules\File\TooLarge;
 use InkedMargin\Core\Rules\Rule;
 use InkedMargin\Core\Site\ParsedSite;
 use InkedMargin\Core\Site\Site;
-use InkedMargin\Core\Source\Collector;
+use InkedMargin\Core\Source\GarbageCollector;
 use InkedMargin\Core\Source\Span;
 use InkedMargin\Core\Source\TextMap;
 
@@ -41,7 +41,7 @@ final readonly class Check
         ?\Closure $progress = null,
         ?Materials $materials = null,
     ): CheckReport {
-        return Collector::paused(
+        return GarbageCollector::disabledDuring(
             fn () => self::report($site, $brief, $progress, $materials ?? Materials::none()),
         );
     }
@@ -58,7 +58,7 @@ final readonly class Check
         });
         $exam = new Examination($site, $brief, $materials);
         $findings = self::findings($exam, fn (int $done) => $progress($pages + $done, $pages + count($rules)));
-        $own = self::withoutStarters(self::heard($findings, $exam), $materials);
+        $own = self::withoutStarters(self::withoutIgnored($findings, $exam), $materials);
         $causes = Causes::among(self::withoutDuplicates($own));
         $shared = self::shared($exam, $causes);
         $folded = Fold::of($causes->kept());
@@ -148,7 +148,7 @@ final readonly class Check
      * @param  list<Finding>  $findings
      * @return list<Finding>
      */
-    private static function heard(array $findings, Examination $exam): array
+    private static function withoutIgnored(array $findings, Examination $exam): array
     {
         $kept = self::keptSpans($exam);
         $given = GivenSheets::unchanged($exam->site, $exam->materials);

@@ -14,7 +14,7 @@ namespace InkedMargin\Core\Markup;
 final readonly class Outline
 {
     /** So much of a heading is read: one with more in it is none. */
-    private const MOST_NODES = 300;
+    private const MAX_NODES = 300;
 
     private const SECTIONS = ['article', 'aside', 'section', 'nav', 'main'];
 
@@ -48,7 +48,7 @@ final readonly class Outline
                 $element->name,
                 $level,
             ) === 1) {
-                $entry = new OutlineEntry($element, null, (int) $level[1], $element->words(self::MOST_NODES), $inside);
+                $entry = new OutlineEntry($element, null, (int) $level[1], $element->words(self::MAX_NODES), $inside);
                 $entries[] = $entry;
                 $main = $main === null || $entry->level < $main->level ? $entry : $main;
             }

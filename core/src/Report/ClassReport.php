@@ -9,7 +9,7 @@ use InkedMargin\Core\Finding\Weight;
 /** The sites of a class, a line each, and what is most common among them. */
 final readonly class ClassReport
 {
-    private const MOST_COMMON = 10;
+    private const MAX_COMMON = 10;
 
     /** @param  list<ClassLine>  $lines */
     public function __construct(public array $lines)
@@ -38,7 +38,7 @@ final readonly class ClassReport
         ksort($counts);
         arsort($counts);
 
-        return array_slice($counts, 0, self::MOST_COMMON, true);
+        return array_slice($counts, 0, self::MAX_COMMON, true);
     }
 
     public function table(): string

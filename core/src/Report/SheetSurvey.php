@@ -36,11 +36,11 @@ use InkedMargin\Core\Style\Syntax\Declaration;
 final readonly class SheetSurvey
 {
     /** Of a sheet; nobody looks at more, and a framework has thousands. */
-    private const MOST_RULES = 300;
+    private const MAX_RULES = 300;
 
-    private const MOST_PAIRS = 60;
+    private const MAX_PAIRS = 60;
 
-    private const MOST_NAMES = 100;
+    private const MAX_NAMES = 100;
 
     private function __construct(private ParsedSite $site, private RuleReach $reach, private SiteStyles $styles)
     {
@@ -79,7 +79,7 @@ final readonly class SheetSurvey
             'sheets' => array_values(array_map($survey->sheet(...), $sources)),
             'contrast' => array_values(array_filter(array_map(
                 $survey->contrast(...),
-                array_slice($pairs, 0, self::MOST_PAIRS),
+                array_slice($pairs, 0, self::MAX_PAIRS),
             ))),
             'unjudged' => $survey->unjudged(),
             'unused' => $survey->unused(),
@@ -113,9 +113,9 @@ final readonly class SheetSurvey
             'general' => $this->reach->isGeneral($source->path()),
             'rules' => array_map(
                 fn (StyleRule $rule) => $this->rule($rule, $source),
-                array_slice($rules, 0, self::MOST_RULES),
+                array_slice($rules, 0, self::MAX_RULES),
             ),
-            'more' => max(0, count($rules) - self::MOST_RULES),
+            'more' => max(0, count($rules) - self::MAX_RULES),
         ];
     }
 
@@ -196,7 +196,7 @@ final readonly class SheetSurvey
     {
         $names = $this->site->fact(MarkupNames::class);
         $rows = [];
-        foreach (array_slice($this->site->fact(UnusedNames::class)->names, 0, self::MOST_NAMES) as $name) {
+        foreach (array_slice($this->site->fact(UnusedNames::class)->names, 0, self::MAX_NAMES) as $name) {
             $places = $names->placesOf($name);
             $pages = array_unique(array_map(fn (array $place) => $place[0]->path(), $places));
             $rows[] = [

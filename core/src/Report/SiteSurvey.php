@@ -51,10 +51,10 @@ use InkedMargin\Core\Source\Utf8;
 final readonly class SiteSurvey
 {
     /** Of links from one page to one other, so many more places are kept. */
-    private const MOST_ALIKE = 10;
+    private const MAX_ALIKE = 10;
 
     /** Of a site; nobody looks at more, and a menu on every page has a row for each pair of pages. */
-    private const MOST_LINKS = 20_000;
+    private const MAX_LINKS = 20_000;
 
     /**
      * @return array{pages: list<SurveyPage>, links: list<SurveyLink>, usualMenu: SurveyUsualMenu|null,
@@ -232,13 +232,13 @@ final readonly class SiteSurvey
                 .($link->to() === null ? $link->reference->target->resolution->value : '');
             $at = $link->page->file->position($link->reference->span->start);
             if (isset($rows[$key])) {
-                if (count($rows[$key]['also']) < self::MOST_ALIKE) {
+                if (count($rows[$key]['also']) < self::MAX_ALIKE) {
                     $rows[$key]['also'][] = ['line' => $at->line, 'column' => $at->column];
                 }
 
                 continue;
             }
-            if (count($rows) >= self::MOST_LINKS) {
+            if (count($rows) >= self::MAX_LINKS) {
                 continue;
             }
             $rows[$key] = [

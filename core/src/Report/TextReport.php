@@ -20,7 +20,7 @@ final readonly class TextReport
     /** SGR codes (ECMA-48, 8.3.117): bold for faults, plain for departures, faint for advice. */
     private const STYLES = ['fault' => '1', 'departure' => '4', 'tidy' => '2'];
 
-    private const MOST_SHORTFALLS = 5;
+    private const MAX_SHORTFALLS = 5;
 
     /**
      * @param  list<Weight>  $weights  of the findings that are shown
@@ -98,7 +98,7 @@ final readonly class TextReport
             "  {$outcome->kind->words()}  {$outcome->requirement->terms->title}: {$outcome->measured} "
                 ."(expected: {$outcome->expected}), ".self::points($outcome->points),
         ];
-        foreach (array_slice($outcome->reasons, 0, self::MOST_SHORTFALLS) as $reason) {
+        foreach (array_slice($outcome->reasons, 0, self::MAX_SHORTFALLS) as $reason) {
             $cost = match (true) {
                 $reason->follows !== null => " (follows from $reason->follows)",
                 $reason->cost > 0.0 => " (-$reason->cost)",
@@ -106,7 +106,7 @@ final readonly class TextReport
             };
             $lines[] = '      '.self::place($reason->shortfall)."  {$reason->shortfall->draft->message}$cost";
         }
-        $more = count($outcome->reasons) - self::MOST_SHORTFALLS;
+        $more = count($outcome->reasons) - self::MAX_SHORTFALLS;
 
         return $more > 0 ? [...$lines, "      and $more more"] : $lines;
     }

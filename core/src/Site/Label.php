@@ -17,7 +17,7 @@ final readonly class Label
     ];
 
     /** So much of a link is read: one with more in it has no label. */
-    private const MOST_NODES = 300;
+    private const MAX_NODES = 300;
 
     /** White space collapsed; '' when it says nothing. */
     public static function of(Element $element): string
@@ -40,7 +40,7 @@ final readonly class Label
         $text = '';
         $seen = 0;
         foreach (Walk::nodes($element) as $node) {
-            if (++$seen > self::MOST_NODES) {
+            if (++$seen > self::MAX_NODES) {
                 break;
             }
             if ($node instanceof TextNode) {

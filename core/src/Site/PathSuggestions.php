@@ -12,7 +12,7 @@ final class PathSuggestions
     /**
      * So many names are searched for by edit distance; a site with more broken addresses than that has other troubles.
      */
-    private const MOST_SEARCHES = 200;
+    private const MAX_SEARCHES = 200;
 
     /** @var array<string, string|null> folders of nearly a name, by the path of the folder that is not there */
     private array $nearestFolders = [];
@@ -128,7 +128,7 @@ final class PathSuggestions
     {
         $name = basename($path);
         if (! array_key_exists($name, $this->nearest)) {
-            if (count($this->nearest) >= self::MOST_SEARCHES) {
+            if (count($this->nearest) >= self::MAX_SEARCHES) {
                 return [];
             }
             $extension = strtolower(pathinfo($name, PATHINFO_EXTENSION));

@@ -24,7 +24,7 @@ final class Resolver
     private const TOP_LEVEL = 'com|org|net|edu|gov|info|io|co|eu|uk|us|de|fr|nl|it|es|ie|ch|at|be|dk|se|no|fi|au|nz|ca|in|jp|br';
 
     /** A site with more places that are not there has other troubles. */
-    private const MOST_SEARCHES = 200;
+    private const MAX_SEARCHES = 200;
 
     private readonly PathSuggestions $candidates;
 
@@ -174,7 +174,7 @@ final class Resolver
     {
         $key = "$file#$fragment";
         if (! array_key_exists($key, $this->nearestPlaces)) {
-            if (count($this->nearestPlaces) >= self::MOST_SEARCHES) {
+            if (count($this->nearestPlaces) >= self::MAX_SEARCHES) {
                 return null;
             }
             $this->nearestPlaces[$key] = NearestName::of(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use InkedMargin\Core\Command\CheckAll;
 use InkedMargin\Core\Command\RosterStudent;
+use InkedMargin\Core\Tests\Command\RunMargin;
 use InkedMargin\Core\Tests\Samples;
 
 beforeEach(function () {
@@ -22,7 +23,7 @@ beforeEach(function () {
         "$this->folder/../roster-of-class.csv",
         "name,handle\n\"Finch, Willa\",wfinch\nOrla Voss,OVoss\n",
     );
-    $this->all = fn (string ...$options) => margin('', 'check-all', $this->folder, ...$options);
+    $this->all = fn (string ...$options) => RunMargin::with('', 'check-all', $this->folder, ...$options);
 });
 
 it('checks every zip and folder, a line each, and says what is most common', function () {
@@ -57,7 +58,7 @@ it('says the same as CSV and as JSON, however many are checked at a time', funct
 });
 
 it('says the same of one site as a check of it alone', function () {
-    [, $one] = margin('', 'check', "$this->folder/wfinch.zip", '--format=json');
+    [, $one] = RunMargin::with('', 'check', "$this->folder/wfinch.zip", '--format=json');
     [, $all] = ($this->all)('--format=json');
 
     expect(array_sum(json_decode($all, true)['sites'][2]['findings']))->toBe(
@@ -66,7 +67,7 @@ it('says the same of one site as a check of it alone', function () {
 });
 
 it('leaves with 2 where it is misused', function (array $arguments, string $said) {
-    [$code, $out, $errors] = margin('', 'check-all', ...$arguments);
+    [$code, $out, $errors] = RunMargin::with('', 'check-all', ...$arguments);
 
     expect($code)->toBe(2)->and($errors)->toContain($said)->and($out)->toBe('');
 })->with([

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use InkedMargin\Core\Tests\Command\RunMargin;
 use InkedMargin\Core\Tests\Samples;
 
 it('leaves with 0 for a clean site, 1 for a finding that matters, 2 when it cannot be read', function (
@@ -9,7 +10,7 @@ it('leaves with 0 for a clean site, 1 for a finding that matters, 2 when it cann
     int $code,
     string $said,
 ) {
-    [$left, $out, $errors] = margin('', ...$arguments());
+    [$left, $out, $errors] = RunMargin::with('', ...$arguments());
 
     expect($left)->toBe($code)->and($out.$errors)->toContain($said)
         ->and($code === 2 ? $out : $errors)->toBe('');
@@ -34,7 +35,7 @@ it('leaves with 0 for a clean site, 1 for a finding that matters, 2 when it cann
 ]);
 
 it('says what each command takes', function (array $arguments, string $said) {
-    [$code, $out, $errors] = margin('', ...$arguments);
+    [$code, $out, $errors] = RunMargin::with('', ...$arguments);
 
     expect([$code, $errors])->toBe([0, ''])->and($out)->toContain($said);
 })->with([
@@ -50,7 +51,7 @@ it('says what each command takes', function (array $arguments, string $said) {
 
 it('says first what was found, then the findings by weight and place, with what to type', function () {
     $zip = Samples::zip(['index.html' => Samples::page("<p>a</i></p>\n<center>x</center>\n<p>b</p>")]);
-    [, $out] = margin('', 'check', $zip);
+    [, $out] = RunMargin::with('', 'check', $zip);
     $lines = explode("\n", $out);
 
     expect($lines[0])->toStartWith(basename($zip))->toContain('1 page, 1 fault, 1 departure, 0 tidy')
@@ -70,7 +71,7 @@ it('prints only the weights that are asked for, and leaves with what these say',
     string $hidden,
 ) {
     $zip = Samples::zip(['index.html' => Samples::page('<center>x</center><img src="a.png">')]);
-    [$left, $out] = margin('', 'check', $zip, "--weights=$weights");
+    [$left, $out] = RunMargin::with('', 'check', $zip, "--weights=$weights");
 
     expect($left)->toBe($code)->and($out)->toContain($shown)->not->toContain($hidden);
 })->with([
@@ -80,7 +81,7 @@ it('prints only the weights that are asked for, and leaves with what these say',
 ]);
 
 it('refuses a weight that there is not', function () {
-    [$code, $out, $errors] = margin('', 'check', Samples::zip(['index.html' => Samples::page()]), '--weights=heavy');
+    [$code, $out, $errors] = RunMargin::with('', 'check', Samples::zip(['index.html' => Samples::page()]), '--weights=heavy');
 
     expect([$code, $out])->toBe([2, ''])->and($errors)->toContain('heavy');
 });
@@ -91,9 +92,9 @@ it('puts the student’s own handle into names that ask for it', function () {
         $brief = (string) tempnam(sys_get_temp_dir(), 'brief'),
         "title: T\nrequirements:\n  - {id: f, kind: names, title: Names, points: 2, files: '{student.handle}.html'}",
     );
-    [, $with] = margin('', 'check', $zip, "--brief=$brief", '--handle=mira');
-    [, $other] = margin('', 'check', $zip, "--brief=$brief", '--handle=imre');
-    [, $without] = margin('', 'check', $zip, "--brief=$brief");
+    [, $with] = RunMargin::with('', 'check', $zip, "--brief=$brief", '--handle=mira');
+    [, $other] = RunMargin::with('', 'check', $zip, "--brief=$brief", '--handle=imre');
+    [, $without] = RunMargin::with('', 'check', $zip, "--brief=$brief");
 
     expect($with)->toContain('2 of 2 points')
         ->and($other)->toContain('imre.html')->toContain('0 of 2 points')
@@ -101,17 +102,17 @@ it('puts the student’s own handle into names that ask for it', function () {
 });
 
 it('explains a rule with its examples, and offers the list for a name that is none', function () {
-    expect(margin('', 'explain', 'link/missing-file')[1])->toStartWith('### Link to missing file')
+    expect(RunMargin::with('', 'explain', 'link/missing-file')[1])->toStartWith('### Link to missing file')
         ->toContain('`link/missing-file`')->toContain('````html')
-        ->and(margin('', 'explain', 'link/misssing'))
+        ->and(RunMargin::with('', 'explain', 'link/misssing'))
         ->toBe([2, '', "There is no rule \"link/misssing\". \"margin rules\" lists them.\n"]);
 });
 
 it('prints the format of a brief as a JSON Schema, and as the tables in docs', function () {
-    $schema = json_decode(margin('', 'schema')[1], true, flags: JSON_THROW_ON_ERROR);
+    $schema = json_decode(RunMargin::with('', 'schema')[1], true, flags: JSON_THROW_ON_ERROR);
 
     expect($schema['required'])->toBe(['title', 'requirements'])
-        ->and(margin('', 'schema', '--format=markdown')[1])->toBe(
+        ->and(RunMargin::with('', 'schema', '--format=markdown')[1])->toBe(
             file_get_contents(__DIR__.'/../../../docs/brief-fields.md'),
         );
 });
@@ -125,8 +126,8 @@ it('writes the fixed form of JSON, the same bytes every time', function () {
         $brief = (string) tempnam(sys_get_temp_dir(), 'brief'),
         "title: T\nrequirements:\n  - {id: t, kind: titles, title: Titles, points: 3}",
     );
-    [, $once] = margin('', 'check', $zip, '--format=json', "--brief=$brief");
-    [, $again] = margin('', 'check', $zip, '--format', 'json', '--brief', $brief);
+    [, $once] = RunMargin::with('', 'check', $zip, '--format=json', "--brief=$brief");
+    [, $again] = RunMargin::with('', 'check', $zip, '--format', 'json', '--brief', $brief);
     $report = json_decode($once, true, flags: JSON_THROW_ON_ERROR);
 
     expect($again)->toBe($once)
@@ -158,7 +159,7 @@ it('parses files named as operands and on standard input, one JSON object a line
     [$one, $two] = [(string) tempnam(sys_get_temp_dir(), 'one'), (string) tempnam(sys_get_temp_dir(), 'two')];
     file_put_contents($one, '<!DOCTYPE html><html><head></head><body><p id=a>x</p></body></html>');
     file_put_contents($two, '<p>');
-    [$code, $out] = margin("$two\n", 'parse', '--files-from=-', $one);
+    [$code, $out] = RunMargin::with("$two\n", 'parse', '--files-from=-', $one);
     $lines = array_map(
         fn (string $line) => json_decode($line, true, flags: JSON_THROW_ON_ERROR),
         explode("\n", rtrim($out)),
@@ -174,5 +175,5 @@ it('parses files named as operands and on standard input, one JSON object a line
 
 it(
     'prints the catalogue that stands in docs',
-    fn () => expect(margin('', 'rules')[1])->toBe(file_get_contents(__DIR__.'/../../../docs/rules.md')),
+    fn () => expect(RunMargin::with('', 'rules')[1])->toBe(file_get_contents(__DIR__.'/../../../docs/rules.md')),
 );

@@ -4,7 +4,7 @@ import type {Schemas} from './schemas'
 type Upload = Schemas['UploadView']
 
 /** So many times in a row a part may fail to arrive; the pauses between come to about two minutes. */
-const MOST_FAILURES = 8
+const MAX_FAILURES = 8
 
 /** Bytes: small enough to show how far it is on a slow line. */
 const PART = 1_000_000
@@ -50,7 +50,7 @@ export async function persist<T>(
       return await call()
     } catch (error) {
       const isRefused = error instanceof ApiError && error.status >= 400 && error.status < 500 && error.status !== 429
-      if (isRefused || failures > MOST_FAILURES) throw error
+      if (isRefused || failures > MAX_FAILURES) throw error
       await pause(500 * 2 ** (failures - 1))
     }
   }

@@ -18,7 +18,7 @@ final readonly class CopyComparison
     private const ALIKE = 0.5;
 
     /** Of a paragraph so many differences are told one by one. */
-    private const MOST_TOLD = 5;
+    private const MAX_TOLD = 5;
 
     /** @param  list<CopySlip>  $slips  in the order of the copy */
     private function __construct(public array $slips)
@@ -87,8 +87,8 @@ final readonly class CopyComparison
     private static function differences(array $gaps, Element $part, string $whose): array
     {
         $slips = [];
-        foreach (array_slice($gaps, 0, self::MOST_TOLD) as $nth => $gap) {
-            $more = $nth === self::MOST_TOLD - 1 ? count($gaps) - self::MOST_TOLD : 0;
+        foreach (array_slice($gaps, 0, self::MAX_TOLD) as $nth => $gap) {
+            $more = $nth === self::MAX_TOLD - 1 ? count($gaps) - self::MAX_TOLD : 0;
             $slips[] = new CopySlip(
                 $gap->block() ?? $part,
                 $gap->span(),

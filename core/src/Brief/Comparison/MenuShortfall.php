@@ -42,7 +42,7 @@ final readonly class MenuShortfall
         'menu-place' => 'nav/menu-place',
     ];
 
-    private const MOST_NAMED = 8;
+    private const MAX_NAMED = 8;
 
     /** @param  float  $cost  of the requirement's item, above 0 */
     public static function of(
@@ -250,6 +250,6 @@ final readonly class MenuShortfall
             $entries[] = $key === $page->path() ? "$named (this page)" : "$named (`$address`)";
         }
 
-        return English::list($entries, 'and', self::MOST_NAMED);
+        return English::list($entries, 'and', self::MAX_NAMED);
     }
 }

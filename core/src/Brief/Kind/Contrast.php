@@ -25,7 +25,7 @@ use InkedMargin\Core\Site\Styles\StyleSources;
 /** Text that can be read against what is behind it (WCAG 2.2, success criteria 1.4.3 and 1.4.6). */
 final readonly class Contrast extends Requirement
 {
-    private const MOST_RELATED = 6;
+    private const MAX_RELATED = 6;
 
     public function __construct(Terms $terms, private string $level)
     {
@@ -148,7 +148,7 @@ final readonly class Contrast extends Requirement
             ->remedy($pair->remedy($level))
             ->related(...array_map(
                 fn (array $place) => new Related($place[0]->file, $place[1]->place(), 'this text'),
-                array_slice($pair->places, 0, self::MOST_RELATED),
+                array_slice($pair->places, 0, self::MAX_RELATED),
             ));
     }
 

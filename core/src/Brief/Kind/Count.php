@@ -30,7 +30,7 @@ use InkedMargin\Core\Style\Selector\SelectorList;
 /** How many elements match a selector, on each page or on all of them together. Elements are counted, not tags. */
 final readonly class Count extends Requirement implements NamesThings, SpeaksForItself
 {
-    private const MOST_RELATED = 12;
+    private const MAX_RELATED = 12;
 
     /** @param  list<SelectorList>  $eachOf  each of which is used somewhere; then nothing else is asked */
     public function __construct(
@@ -299,7 +299,7 @@ final readonly class Count extends Requirement implements NamesThings, SpeaksFor
             ->remedy($isShort ? "Add $missing more $shown." : "Remove $missing $shown.")
             ->related(...array_map(
                 fn (Element $one) => new Related($page->file, $one->place(), 'one too many'),
-                array_slice($surplus, 1, self::MOST_RELATED),
+                array_slice($surplus, 1, self::MAX_RELATED),
             ))
             ->causedBy(...($isShort ? LostTag::of($page, $this->selector, $missing) : []));
         $shortfall = Shortfall::of($draft)->item($item);

@@ -34,9 +34,9 @@ use InkedMargin\Core\Source\Span;
 /** Files that must be there, by name, or a number of files that match. */
 final readonly class Files extends Requirement implements NamesThings, SpeaksForItself
 {
-    private const MOST_LINKS = 12;
+    private const MAX_LINKS = 12;
 
-    private const MOST_SHOWN = 100;
+    private const MAX_SHOWN = 100;
 
     /** @param  list<string>  $names  paths from the site's root, or globs */
     public function __construct(
@@ -247,7 +247,7 @@ final readonly class Files extends Requirement implements NamesThings, SpeaksFor
                     $isGlob => 'Add the file.',
                     default => "Add `$name`, spelled exactly like that.",
                 })
-                ->related(...Related::links($site->referencesTo($name), "this link leads to `$name`", self::MOST_LINKS))
+                ->related(...Related::links($site->referencesTo($name), "this link leads to `$name`", self::MAX_LINKS))
                 ->about(Subject::file($name), Subject::page($name))
                 ->causedBy(...($near === null ? [] : [Subject::file($near)])),
         )->item($name)->asMissingPage(in_array($name, $site->missingPages(), true));
@@ -325,7 +325,7 @@ final readonly class Files extends Requirement implements NamesThings, SpeaksFor
         $misnamed = array_map(fn (string $name) => $this->misnamed($name, $files), $this->missing($files));
         $isOther = fn (string $path) => ! $this->names($path) && ! in_array($path, $misnamed, true);
         $paths = array_values(array_filter($files->ownPaths(), $isOther));
-        $shown = array_slice($paths, 0, self::MOST_SHOWN);
+        $shown = array_slice($paths, 0, self::MAX_SHOWN);
 
         return array_map(fn (string $path) => Shortfall::of(
             Draft::in($path, $files->file($path), Span::at(0), '')

@@ -25,7 +25,7 @@ use InkedMargin\Core\Source\Span;
 /** How the archive, the folder in it and the files are named. */
 final readonly class Names extends Requirement implements NamesThings
 {
-    private const MOST_SHOWN = 100;
+    private const MAX_SHOWN = 100;
 
     public function __construct(
         Terms $terms,
@@ -228,7 +228,7 @@ final readonly class Names extends Requirement implements NamesThings
         $wrong = array_values(
             array_filter($files->ownPaths(), fn (string $path) => ! $pattern->matches(basename($path), $handle)),
         );
-        $shown = array_slice($wrong, 0, self::MOST_SHOWN);
+        $shown = array_slice($wrong, 0, self::MAX_SHOWN);
 
         return array_map(
             fn (string $path) => self::wrongName($path, $files, $pattern->for($handle))->costing(1 / count($shown)),

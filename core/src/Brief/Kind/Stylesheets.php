@@ -42,7 +42,7 @@ use InkedMargin\Core\Style\Selector\IdSelector;
 /** The stylesheets every page links, in their order; what they hold; and whether styles may stand in pages. */
 final readonly class Stylesheets extends Requirement implements NamesThings, NeedsMaterials, SpeaksForItself
 {
-    private const MOST_RELATED = 6;
+    private const MAX_RELATED = 6;
 
     private const IN_PAGES = ['allowed', 'refused', 'wanted'];
 
@@ -313,7 +313,7 @@ final readonly class Stylesheets extends Requirement implements NamesThings, Nee
             ->remedy('Move it into the stylesheet, as a rule of its own.')
             ->related(...array_map(
                 fn (PageStyle $style) => new Related($page->file, $place($style), 'the same here'),
-                array_slice($found, 1, self::MOST_RELATED),
+                array_slice($found, 1, self::MAX_RELATED),
             ))
             ->about(Subject::element($page->path(), $found[0]->element));
         $slip = fn (PageStyle $style) => SlipName::attribute($page, $style->element, 'style');

@@ -11,7 +11,7 @@ namespace InkedMargin\Core\Brief\Requirement;
 final readonly class TextPattern
 {
     /** An expression that goes back and forth more often than this on one text is given up. */
-    private const MOST_STEPS = 100_000;
+    private const MAX_STEPS = 100_000;
 
     /** Bytes of text that are looked at. */
     private const LONGEST = 200_000;
@@ -68,7 +68,7 @@ final readonly class TextPattern
         $body = $whole ? "\\A(?:$this->expression)\\z" : "(?:$this->expression)";
 
         // Without just-in-time code the limit holds for all of the match.
-        return self::EDGE.'(*NO_JIT)(*LIMIT_MATCH='.self::MOST_STEPS.')'.$body.self::EDGE.$this->flags;
+        return self::EDGE.'(*NO_JIT)(*LIMIT_MATCH='.self::MAX_STEPS.')'.$body.self::EDGE.$this->flags;
     }
 
     private static function reason(): string

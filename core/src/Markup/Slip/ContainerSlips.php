@@ -28,7 +28,7 @@ final readonly class ContainerSlips
     private const DEEPEST = 200;
 
     /** Each is looked for from the beginning of the page. */
-    private const MOST_TRIED = 5;
+    private const MAX_TRIED = 5;
 
     /** Parts in which anything may stand. */
     private const HOLDERS = ['td', 'th', 'caption', 'li', 'option'];
@@ -165,7 +165,7 @@ final readonly class ContainerSlips
     {
         $slips = [];
         $ends = array_filter($pairs->stray, fn (string $name) => isset(self::PARTS[$name]));
-        foreach (array_slice($ends, 0, self::MOST_TRIED, true) as $offset => $name) {
+        foreach (array_slice($ends, 0, self::MAX_TRIED, true) as $offset => $name) {
             $start = self::startBefore($name, $offset, $document);
             if ($start !== null) {
                 $line = self::lineBreakOf($document, $start, $offset);

@@ -21,10 +21,10 @@ use InkedMargin\Core\Source\SourceFile;
 final readonly class Mending
 {
     /** One slip may hide the next. */
-    private const MOST_ROUNDS = 12;
+    private const MAX_ROUNDS = 12;
 
     /** So many are tried one by one; past that, all of a round together. */
-    private const MOST_TRIED = 8;
+    private const MAX_TRIED = 8;
 
     /** Bytes that are read again at most, so that a large page that is all slips costs a few times its size. */
     private const BUDGET = 3_000_000;
@@ -55,7 +55,7 @@ final readonly class Mending
     {
         $current = self::plain(MarkupReader::read($file));
         $tries = max(self::LEAST_TRIES, intdiv(self::BUDGET, strlen($file->bytes) + 1));
-        for ($round = 0; $round < self::MOST_ROUNDS && $current->trouble > 0 && $tries > 0; $round++) {
+        for ($round = 0; $round < self::MAX_ROUNDS && $current->trouble > 0 && $tries > 0; $round++) {
             $slips = SlipFinder::in($current->document, $current->pairs);
             $better = $slips === [] ? null : $current->tryAll($slips, $tries);
             if ($better === null) {
@@ -81,7 +81,7 @@ final readonly class Mending
      */
     private function tryAll(array $slips, int &$tries): ?self
     {
-        if (count($slips) > min(self::MOST_TRIED, $tries)) {
+        if (count($slips) > min(self::MAX_TRIED, $tries)) {
             $tries--;
 
             return $this->tryTogether($slips);

@@ -9,7 +9,7 @@ use InkedMargin\Core\Source\NearestName;
 /** Searches for near names, each made once, and so many on a page: one with more wrong names has other troubles. */
 final class NearestNames
 {
-    private const MOST_SEARCHES = 200;
+    private const MAX_SEARCHES = 200;
 
     /** @var array<string, string|null> */
     private array $found = [];
@@ -22,7 +22,7 @@ final class NearestNames
     {
         $key = "$among $name";
         if (! array_key_exists($key, $this->found)) {
-            if (count($this->found) >= self::MOST_SEARCHES) {
+            if (count($this->found) >= self::MAX_SEARCHES) {
                 return null;
             }
             $this->found[$key] = NearestName::of($name, $names);

@@ -17,7 +17,7 @@ final class TagReader
 {
     private const WHITE = " \t\n\f\r";
 
-    private const MOST_SLIPS = 5_000;
+    private const MAX_SLIPS = 5_000;
 
     /** Bytes: a value that goes on for longer is one whose quotation mark is missing. */
     /** A value in curly quotation marks, byte by byte: as UTF-8 the whole page would be looked through each time. */
@@ -70,7 +70,7 @@ final class TagReader
                 $end = stripos($this->bytes, "</{$this->element}", $at);
                 $at = $end === false ? strlen($this->bytes) : $end;
             }
-            if (count($this->slips) >= self::MOST_SLIPS) {
+            if (count($this->slips) >= self::MAX_SLIPS) {
                 break;
             }
         }
@@ -347,7 +347,7 @@ final class TagReader
         string $meant = '',
         string $inside = '',
     ): void {
-        if (count($this->slips) >= self::MOST_SLIPS) {
+        if (count($this->slips) >= self::MAX_SLIPS) {
             return;
         }
         $inside = $inside === '' ? $this->element : $inside;

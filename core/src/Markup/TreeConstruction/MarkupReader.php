@@ -9,7 +9,7 @@ use InkedMargin\Core\Markup\FileEncoding;
 use InkedMargin\Core\Markup\OriginalOffsets;
 use InkedMargin\Core\Markup\Parser\Errors;
 use InkedMargin\Core\Markup\Parser\Tokenizer;
-use InkedMargin\Core\Source\Collector;
+use InkedMargin\Core\Source\GarbageCollector;
 use InkedMargin\Core\Source\OverLimit;
 use InkedMargin\Core\Source\SourceFile;
 
@@ -63,7 +63,7 @@ final readonly class MarkupReader
         self::reportProblematicCharacters($document->source->bytes, $errors);
         // Every node points to its parent, and nothing becomes garbage while a tree grows: looking for it takes half
         // the time.
-        Collector::paused($tokenizer->run(...));
+        GarbageCollector::disabledDuring($tokenizer->run(...));
         $builder->release();
         $document->errors = $errors->sorted();
         $document->size = $builder->size();

@@ -25,7 +25,7 @@ use InkedMargin\Core\Source\TextMap;
  */
 final readonly class Name extends Rule
 {
-    private const MOST_RELATED = 12;
+    private const MAX_RELATED = 12;
 
     /** Names that tools and conventions prescribe, with capitals. */
     private const PRESCRIBED = '/^(?:README|LICEN[CS]E|CHANGELOG|CONTRIBUTING|NOTICE|AUTHORS|CNAME|Makefile|Dockerfile|Gemfile|Thumbs\.db|CREDITS|COPYING|INSTALL|TODO)(?:\.[A-Za-z]+)?$|^\.|^(?:Gruntfile|Gulpfile)\.js$/';
@@ -76,7 +76,7 @@ final readonly class Name extends Rule
         $better = self::better($name);
         $isBroken = $lower !== [] && $better === mb_strtolower($name);
         $draft = Draft::aboutFile($file->path, $file, "$what:$named")
-            ->related(...Related::links([...$lower, ...$exact], 'this link leads to it', self::MOST_RELATED))
+            ->related(...Related::links([...$lower, ...$exact], 'this link leads to it', self::MAX_RELATED))
             ->about(Subject::file(mb_strtolower($file->path)));
         if (! $isBroken) {
             return $draft

@@ -23,7 +23,7 @@ use InkedMargin\Core\Site\Url\UrlProblem;
  */
 final readonly class BadAddress extends ReferenceRule
 {
-    private const MOST_RELATED = 12;
+    private const MAX_RELATED = 12;
 
     public function __construct()
     {
@@ -193,7 +193,7 @@ final readonly class BadAddress extends ReferenceRule
             ->remedy('Type '.self::written($first, $meant).'.')
             ->related(...array_map(
                 fn (Reference $one) => new Related($one->from, $one->span, 'the same here'),
-                array_slice($rooted, 1, self::MOST_RELATED),
+                array_slice($rooted, 1, self::MAX_RELATED),
             ))
             ->mend(self::rewrite($first, $meant));
     }

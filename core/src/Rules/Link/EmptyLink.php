@@ -23,9 +23,9 @@ use InkedMargin\Core\Site\Resolution;
 /** `link/empty`: an address with nothing in it, or a bare `#`, that was to be filled in. Common practice. */
 final readonly class EmptyLink extends ReferenceRule
 {
-    private const MOST_NODES = 100;
+    private const MAX_NODES = 100;
 
-    private const MOST_RELATED = 12;
+    private const MAX_RELATED = 12;
 
     /** Attributes with which scripts turn a link into a button. */
     private const TOGGLES = [
@@ -116,7 +116,7 @@ final readonly class EmptyLink extends ReferenceRule
             ->remedy('Use `<button type="button">` in place of `<a href="#">`.')
             ->related(...array_map(
                 fn (Reference $one) => new Related($one->from, $one->span, 'the same here'),
-                array_slice($toggles, 1, self::MOST_RELATED),
+                array_slice($toggles, 1, self::MAX_RELATED),
             ))
             ->weight(Weight::Tidy);
     }
@@ -125,7 +125,7 @@ final readonly class EmptyLink extends ReferenceRule
     {
         // What has attributes of another use is a target, or told as a misspelling; plain words of a menu's own entry
         // are no link.
-        if (! $element->isWritten() || $element->attributes !== [] || $element->words(self::MOST_NODES) === '') {
+        if (! $element->isWritten() || $element->attributes !== [] || $element->words(self::MAX_NODES) === '') {
             return null;
         }
 

@@ -24,7 +24,7 @@ use InkedMargin\Core\Source\TextGroups;
  */
 final readonly class MissingFile extends ReferenceRule
 {
-    private const MOST_RELATED = 12;
+    private const MAX_RELATED = 12;
 
     public function __construct()
     {
@@ -194,7 +194,7 @@ final readonly class MissingFile extends ReferenceRule
      */
     private static function others(array $references): array
     {
-        $others = array_slice($references, 1, self::MOST_RELATED);
+        $others = array_slice($references, 1, self::MAX_RELATED);
 
         return array_map(
             fn (Reference $one) => new Related($one->from, $one->span, "this leads to `{$one->target->path}`"),

@@ -24,7 +24,7 @@ use InkedMargin\Core\Source\TextGroups;
  */
 final readonly class OutsideInMenu extends Rule implements ComparesFiles
 {
-    private const MOST_RELATED = 12;
+    private const MAX_RELATED = 12;
 
     public function __construct()
     {
@@ -57,7 +57,7 @@ final readonly class OutsideInMenu extends Rule implements ComparesFiles
                 ->remedy('Move it to the text that is about it, or to the footer.')
                 ->related(...array_map(
                     fn (PageLink $link) => new Related($link->page->file, $link->reference->span, 'the same link'),
-                    array_slice($links, 1, self::MOST_RELATED),
+                    array_slice($links, 1, self::MAX_RELATED),
                 ));
         }
     }

@@ -24,7 +24,7 @@ use InkedMargin\Core\Site\Page;
 final readonly class MissingAlt extends ElementRule
 {
     /** A link is looked for so far up, and gone through so far: what is larger is no link around a picture. */
-    private const MOST_STEPS = 200;
+    private const MAX_STEPS = 200;
 
     public function __construct()
     {
@@ -98,7 +98,7 @@ final readonly class MissingAlt extends ElementRule
         if (! $above instanceof Element || $above->name !== 'a' || $above->value('href') === null) {
             return null;
         }
-        $steps = self::MOST_STEPS;
+        $steps = self::MAX_STEPS;
         if (self::speaks($above)) {
             return null;
         }
@@ -113,7 +113,7 @@ final readonly class MissingAlt extends ElementRule
 
     private static function linkAround(Element $image): ?Element
     {
-        $steps = self::MOST_STEPS;
+        $steps = self::MAX_STEPS;
         $above = $image->parent;
         while ($above instanceof Element && $above->name !== 'a' && $steps-- > 0) {
             $above = $above->parent;

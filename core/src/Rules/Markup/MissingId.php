@@ -48,7 +48,7 @@ final readonly class MissingId extends Rule
         'headers', 'aria-labelledby', 'aria-describedby', 'aria-controls', 'aria-owns', 'aria-details', 'aria-flowto',
     ];
 
-    private const MOST_SEARCHED = 300;
+    private const MAX_SEARCHED = 300;
 
     public function __construct()
     {
@@ -162,7 +162,7 @@ final readonly class MissingId extends Rule
         }
 
         // With very many ids the search would take longer than the check.
-        return $ids->count() > self::MOST_SEARCHED
+        return $ids->count() > self::MAX_SEARCHED
             ? null
             : NearestName::of($plain, $ids->ofKind(fn (Element $one) => self::isRight($attribute, $one)));
     }

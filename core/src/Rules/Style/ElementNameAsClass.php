@@ -27,7 +27,7 @@ use InkedMargin\Core\Style\Cascade\StyleRule;
  */
 final readonly class ElementNameAsClass extends Rule implements ComparesFiles
 {
-    private const MOST_RELATED = 6;
+    private const MAX_RELATED = 6;
 
     /** Words that say what something is, and are elements by chance. */
     private const PLAIN = [
@@ -95,7 +95,7 @@ final readonly class ElementNameAsClass extends Rule implements ComparesFiles
             ->remedy('Choose a name that says what it is for, such as `intro`.')
             ->related(...array_map(
                 fn (array $place) => new Related($place[0]->file, $place[1]->place(), 'here too'),
-                array_slice($others, 0, self::MOST_RELATED),
+                array_slice($others, 0, self::MAX_RELATED),
             ))
             ->about("name:$name");
     }

@@ -37,7 +37,7 @@ use InkedMargin\Core\Style\Value\Verdict;
 final readonly class InvalidValue extends Rule
 {
     /** So many words are offered where nothing is plainly meant. */
-    private const MOST_WORDS = 6;
+    private const MAX_WORDS = 6;
 
     public function __construct()
     {
@@ -199,7 +199,7 @@ final readonly class InvalidValue extends Rule
             }
         }
         $words = array_values(array_filter(Keywords::of($name), fn (string $word) => $word[0] !== '-'));
-        $all = array_slice([...array_slice($examples, 0, 2), ...$words], 0, self::MOST_WORDS);
+        $all = array_slice([...array_slice($examples, 0, 2), ...$words], 0, self::MAX_WORDS);
 
         return $all === [] ? 'Check the value, or remove it.' : 'Type a value such as '.English::names($all, 'or').'.';
     }

@@ -33,7 +33,7 @@ use InkedMargin\Core\Style\Syntax\Escape;
 /** A class or id in a stylesheet that no page has, where the pages have one that is nearly it. Common practice. */
 final readonly class NearMiss extends Rule implements ComparesFiles
 {
-    private const MOST_RELATED = 6;
+    private const MAX_RELATED = 6;
 
     /** So many classes that begin alike are a family, of which pages use a few. */
     private const FAMILY = 6;
@@ -149,7 +149,7 @@ final readonly class NearMiss extends Rule implements ComparesFiles
                 : "Type `$typed`.")
             ->related(...array_map(
                 fn (array $place) => new Related($place[0]->file, $place[1]->place(), "`$attribute=\"$name\"`"),
-                array_slice($places, 0, self::MOST_RELATED),
+                array_slice($places, 0, self::MAX_RELATED),
             ))
             ->mend($variant === 'space' || $at === false ? null : Mend::of(new Edit($source->file, $span, $typed)))
             ->causedBy(...self::badValues($name, $places))

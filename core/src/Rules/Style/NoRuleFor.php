@@ -24,9 +24,9 @@ use InkedMargin\Core\Site\Styles\UnusedNames;
 /** A class or id in the markup that no stylesheet, link, label or script speaks of. Common practice. */
 final readonly class NoRuleFor extends Rule implements ComparesFiles
 {
-    private const MOST_RELATED = 6;
+    private const MAX_RELATED = 6;
 
-    private const MOST_IDS = 10;
+    private const MAX_IDS = 10;
 
     public function __construct()
     {
@@ -64,7 +64,7 @@ final readonly class NoRuleFor extends Rule implements ComparesFiles
             [$page, $element] = $places[0];
             $value = substr($name, 1);
             // Where there are many, they are places for others to link to.
-            if ($name[0] === '#' && $ids > self::MOST_IDS) {
+            if ($name[0] === '#' && $ids > self::MAX_IDS) {
                 continue;
             }
             $isPart = PartKind::of($element) !== null
@@ -82,7 +82,7 @@ final readonly class NoRuleFor extends Rule implements ComparesFiles
                 ->remedy("Write a rule for `$name`, or remove the $attribute.")
                 ->related(...array_map(
                     fn (array $place) => new Related($place[0]->file, $place[1]->place(), 'here too'),
-                    array_slice($places, 1, self::MOST_RELATED),
+                    array_slice($places, 1, self::MAX_RELATED),
                 ))
                 ->about("name:$name")
                 ->causedBy(...self::brokenSheets($page));

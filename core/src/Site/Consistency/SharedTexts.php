@@ -24,7 +24,7 @@ final readonly class SharedTexts implements SiteFact
 
     private const SHORTEST = 12;
 
-    private const MOST_NODES = 2_000;
+    private const MAX_NODES = 2_000;
 
     /** Pages: a larger site that shares much text does so on purpose. */
     private const LARGE = 20;
@@ -140,7 +140,7 @@ final readonly class SharedTexts implements SiteFact
         foreach ($site->pages as $page) {
             foreach (SpecialPage::is($page->path(), $site) ? [] : $page->named('p') as $element) {
                 $isAround = in_array($page->outline->partOf($element), PartKind::AROUND, true);
-                $words = $isAround || self::isMostlyLinks($element) ? '' : $element->words(self::MOST_NODES);
+                $words = $isAround || self::isMostlyLinks($element) ? '' : $element->words(self::MAX_NODES);
                 if (strlen($words) >= self::SHORTEST) {
                     $byText->addOnce(mb_strtolower($words), $page, [$element, $page]);
                 }
@@ -156,10 +156,10 @@ final readonly class SharedTexts implements SiteFact
         $linked = 0;
         foreach ($paragraph->children as $child) {
             if ($child instanceof Element && $child->name === 'a') {
-                $linked += strlen($child->text(self::MOST_NODES));
+                $linked += strlen($child->text(self::MAX_NODES));
             }
         }
 
-        return $linked > 0 && 2 * $linked > strlen(trim($paragraph->text(self::MOST_NODES)));
+        return $linked > 0 && 2 * $linked > strlen(trim($paragraph->text(self::MAX_NODES)));
     }
 }

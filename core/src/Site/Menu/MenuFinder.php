@@ -30,9 +30,9 @@ final class MenuFinder
     /** Lists in lists, as far down as a menu may be. */
     private const DEEPEST = 8;
 
-    private const MOST_CANDIDATES = 6;
+    private const MAX_CANDIDATES = 6;
 
-    private const MOST_NODES = 400;
+    private const MAX_NODES = 400;
 
     /** Characters of text outside links that make a paragraph running text. */
     private const RUNNING = 60;
@@ -69,7 +69,7 @@ final class MenuFinder
 
         return array_map(
             fn (Element $element) => $this->menu($element, $isInNav),
-            array_slice($found, 0, self::MOST_CANDIDATES),
+            array_slice($found, 0, self::MAX_CANDIDATES),
         );
     }
 
@@ -192,7 +192,7 @@ final class MenuFinder
         $starts = [];
         foreach ($this->page->named('p') as $paragraph) {
             if (! isset($this->links[spl_object_id($paragraph)])
-                && mb_strlen($paragraph->words(self::MOST_NODES)) >= self::RUNNING
+                && mb_strlen($paragraph->words(self::MAX_NODES)) >= self::RUNNING
                 && ! $this->isRun($paragraph)) {
                 $starts[] = $paragraph->place()->start;
             }

@@ -27,7 +27,7 @@ final readonly class MenuSurvey implements SiteFact
     private const KEPT = 0.75;
 
     /** So many different menus are compared with each other; a site with more has no common one. */
-    private const MOST_SHAPES = 60;
+    private const MAX_SHAPES = 60;
 
     /**
      * @param  array<string, Menu|null>  $menus  by page
@@ -112,7 +112,7 @@ final readonly class MenuSurvey implements SiteFact
         arsort($shapes);
         $distinct = array_map(
             fn (string $shape) => $first[$shape],
-            array_keys(array_slice($shapes, 0, self::MOST_SHAPES)),
+            array_keys(array_slice($shapes, 0, self::MAX_SHAPES)),
         );
         // Each is judged by how much the others are like it, so that a menu nobody copied does not lead.
         $support = [];

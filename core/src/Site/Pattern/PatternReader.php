@@ -12,7 +12,7 @@ use InkedMargin\Core\Site\Map\PageLink;
 final readonly class PatternReader
 {
     /** Of the pages that a page does not link to, so many are named. */
-    private const MOST_NAMED = 12;
+    private const MAX_NAMED = 12;
 
     /** Links of a story that are tried as the one too many. */
     private const MAX_SHORTCUTS = 8;
@@ -314,7 +314,7 @@ final readonly class PatternReader
             foreach ($this->pages as $to) {
                 if ($to !== $page && ! isset($linked[$to])) {
                     $named[] = $to;
-                    if (count($named) > self::MOST_NAMED) {
+                    if (count($named) > self::MAX_NAMED) {
                         break;
                     }
                 }

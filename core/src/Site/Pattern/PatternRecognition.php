@@ -16,7 +16,7 @@ final readonly class PatternRecognition implements SiteFact
     private const LEAST_PAGES = 4;
 
     /** A larger site is no exercise in one pattern. */
-    private const MOST_PAGES = 60;
+    private const MAX_PAGES = 60;
 
     /** The share of the links of a pattern that have to be there. */
     private const PLAIN = 0.75;
@@ -33,7 +33,7 @@ final readonly class PatternRecognition implements SiteFact
         $map = $site->fact(LinkMap::class);
         $pages = self::taking($site);
         $count = count($pages);
-        if ($count < self::LEAST_PAGES || $count > self::MOST_PAGES || ! isset($map->edges[LinkMap::HOME])) {
+        if ($count < self::LEAST_PAGES || $count > self::MAX_PAGES || ! isset($map->edges[LinkMap::HOME])) {
             return new self(null);
         }
         $reader = new PatternReader($map, $pages);

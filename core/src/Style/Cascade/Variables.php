@@ -12,9 +12,9 @@ use InkedMargin\Core\Style\Value\Item;
 final class Variables
 {
     /** A value that grows beyond so many bytes is given up (section 3.3, "safely handling overly-long variables"). */
-    private const MOST_BYTES = 20_000;
+    private const MAX_BYTES = 20_000;
 
-    private const MOST_STEPS = 2_000;
+    private const MAX_STEPS = 2_000;
 
     private int $steps = 0;
 
@@ -52,7 +52,7 @@ final class Variables
         if (stripos($value, 'var(') === false) {
             return $value;
         }
-        if (++$this->steps > self::MOST_STEPS) {
+        if (++$this->steps > self::MAX_STEPS) {
             return null;
         }
         $tokens = CssTokenizer::tokenize($value);
@@ -79,7 +79,7 @@ final class Variables
             }
             $result .= $found;
             $at = min($close, $tokens->count);
-            if (strlen($result) > self::MOST_BYTES) {
+            if (strlen($result) > self::MAX_BYTES) {
                 return null;
             }
         }

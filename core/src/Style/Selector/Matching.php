@@ -16,7 +16,7 @@ use InkedMargin\Core\Source\OverLimit;
  */
 final class Matching
 {
-    private const MOST_AROUND = 200;
+    private const MAX_AROUND = 200;
 
     public readonly bool $isQuirky;
 
@@ -116,7 +116,7 @@ final class Matching
             $names['#'.strtolower($element->value('id'))] = true;
         }
 
-        return count($names) > self::MOST_AROUND ? null : $names;
+        return count($names) > self::MAX_AROUND ? null : $names;
     }
 
     public function before(Element $element): ?Element

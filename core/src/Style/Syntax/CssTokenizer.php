@@ -39,7 +39,7 @@ final class CssTokenizer
     private const ADDRESS = '[^\\\\"\'() \t\n\r\f\x01-\x08\x0b\x0e-\x1f\x7f]';
 
     /** Of blocks in each other that nothing ends, the outermost are told. */
-    private const MOST_UNCLOSED = 10;
+    private const MAX_UNCLOSED = 10;
 
     private const CLOSERS = ['{' => '}', '(' => ')', '[' => ']'];
 
@@ -115,7 +115,7 @@ final class CssTokenizer
         }
         foreach ($this->open as $nth => [$token]) {
             $this->closes[$token] = count($this->types);
-            if ($nth < self::MOST_UNCLOSED) {
+            if ($nth < self::MAX_UNCLOSED) {
                 $this->error(SyntaxErrorKind::UnclosedBlock, $this->starts[$token], $this->stops[$token], $length);
             }
         }

@@ -21,7 +21,7 @@ final class ValueCheck
     /** Tokens of a value: longer ones are taken as they are. Nobody writes so many by hand. */
     private const LONGEST_VALUE = 5_000;
 
-    private const MOST_KNOWN = 5_000;
+    private const MAX_KNOWN = 5_000;
 
     /** Bytes of a property with its value. */
     private const LONGEST_KNOWN = 200;
@@ -85,7 +85,7 @@ final class ValueCheck
         }
         $check = self::check($declaration);
         if ($check->verdict === Verdict::Valid && strlen($key) <= self::LONGEST_KNOWN) {
-            self::$valid = count(self::$valid) >= self::MOST_KNOWN ? [] : self::$valid;
+            self::$valid = count(self::$valid) >= self::MAX_KNOWN ? [] : self::$valid;
             self::$valid[$key] = true;
         }
 
@@ -170,7 +170,7 @@ final class ValueCheck
             return Matcher::firstWrong($node, $items);
         }
         if (! array_key_exists($key, self::$places)) {
-            if (count(self::$places) >= self::MOST_KNOWN) {
+            if (count(self::$places) >= self::MAX_KNOWN) {
                 self::$places = [];
             }
             self::$places[$key] = Matcher::firstWrong($node, $items);

@@ -13,7 +13,7 @@ use InkedMargin\Core\Style\Syntax\TokenType;
 /** The one change that makes a value one which its property takes: found by making it, and looking again. */
 final readonly class ValueFix
 {
-    private const MOST_ITEMS = 40;
+    private const MAX_ITEMS = 40;
 
     /**
      * @param  Span  $span  bytes of the file that are replaced
@@ -26,7 +26,7 @@ final readonly class ValueFix
     /** Null where no change is plainly meant. */
     public static function of(Declaration $declaration, ValueCheck $check): ?self
     {
-        if (count($check->items()) > self::MOST_ITEMS) {
+        if (count($check->items()) > self::MAX_ITEMS) {
             return null;
         }
         foreach (self::candidates($declaration, $check) as [$kind, $span, $text]) {

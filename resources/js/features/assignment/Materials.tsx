@@ -20,7 +20,7 @@ const ROLES: Record<Role, {name: string; about: string}> = {
   sheets: {name: 'Stylesheets', about: 'They are to be used as they are, and pages can be seen in them.'},
 }
 
-const MOST_NAMED = 8
+const MAX_NAMED = 8
 
 /** What an assignment gives besides its brief: each is dropped as a zip, as a folder or as loose files. */
 export function Materials({assignmentId}: {assignmentId: string}) {
@@ -93,8 +93,8 @@ function Material({assignmentId, role, paths}: {assignmentId: string; role: Role
             <Link component={RouterLink} underline="always" to={`/assignments/${assignmentId}/sites/${role}`}>
               Look at {paths.length === 1 ? 'it' : 'them'}
             </Link>
-            . {many(paths.length, 'file')}: {paths.slice(0, MOST_NAMED).join(', ')}
-            {paths.length > MOST_NAMED && ` and ${paths.length - MOST_NAMED} more`}
+            . {many(paths.length, 'file')}: {paths.slice(0, MAX_NAMED).join(', ')}
+            {paths.length > MAX_NAMED && ` and ${paths.length - MAX_NAMED} more`}
           </Typography>
         )}
         <ErrorText error={give.error ?? drop.error} />

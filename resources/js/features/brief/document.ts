@@ -130,14 +130,14 @@ export interface History {
   field: string | null
 }
 
-const MOST_STEPS = 200
+const MAX_STEPS = 200
 
 export const beginWith = (doc: Doc): History => ({past: [], doc, future: [], field: null})
 
 export function write(history: History, doc: Doc, field: string | null = null): History {
   if (doc === history.doc) return history
   if (field !== null && field === history.field) return {...history, doc, future: []}
-  return {past: [...history.past, history.doc].slice(-MOST_STEPS), doc, future: [], field}
+  return {past: [...history.past, history.doc].slice(-MAX_STEPS), doc, future: [], field}
 }
 
 export function undo({past, doc, future}: History): History {

@@ -10,7 +10,7 @@ type Kept = Schemas['BriefDraftView']
  */
 const PAUSE = 700
 
-const MOST_DOUBLED = 4
+const MAX_DOUBLED = 4
 
 export interface Keeping {
   /** when it was kept last; null for not yet */
@@ -60,7 +60,7 @@ export function useKept(assignment: string, source: string, begun: Kept): Keepin
             setRound(now => now + 1)
           })
       },
-      PAUSE * 2 ** Math.min(failures.current, MOST_DOUBLED),
+      PAUSE * 2 ** Math.min(failures.current, MAX_DOUBLED),
     )
     return () => clearTimeout(timer)
   }, [assignment, source, theirs, round])

@@ -14,7 +14,7 @@ import {ByRequirement} from './ByRequirement'
 import {useDecision} from './decisions'
 
 /** So many kinds are shown at first. */
-const MOST_SHOWN = 15
+const MAX_SHOWN = 15
 
 /** The commonest slips, with whose they are; one kind is inked or rubbed out for the whole class at once. */
 export function Slips({assignmentId, sheet}: {assignmentId: string; sheet: Schemas['ClassSheet']}) {
@@ -89,7 +89,7 @@ function Kinds({
     setLast(null)
     await refresh()
   })
-  const shown = isWhole ? slips : slips.slice(0, MOST_SHOWN)
+  const shown = isWhole ? slips : slips.slice(0, MAX_SHOWN)
   return (
     <>
       {last !== null && <LastDone last={last} onBack={batch => back.mutate(batch)} />}

@@ -46,7 +46,7 @@ function CourseScreen() {
       </Box>
       <Typography variant="body2" color="textSecondary" gutterBottom>
         {[data.school, data.term].filter(name => name !== '').join(', ')}
-        {data.putAway && ' (put away)'}
+        {data.archived && ' (put away)'}
       </Typography>
       <Box sx={{display: 'grid', gridTemplateColumns: 'minmax(0, 1fr) 16rem', gap: 6, mt: 3}}>
         <section aria-labelledby="assignments">

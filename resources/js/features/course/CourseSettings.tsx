@@ -48,7 +48,7 @@ function SettingsScreen() {
       <Part title="People">
         <People courseId={id} />
       </Part>
-      <PutAway id={id} isAway={data.putAway} />
+      <PutAway id={id} isAway={data.archived} />
       <CarryOver id={id} title={data.title} />
       <Deeds id={id} />
       <Part title="Records">

@@ -14,7 +14,7 @@ import {useDesk} from './deskState'
 import {ALL} from './margin/filter'
 
 /** Places that are shown for one requirement; the rest is in the margin. */
-const MOST_SHOWN = 6
+const MAX_SHOWN = 6
 
 const OUTCOMES = {met: 'met', partly: 'partly', unmet: 'unmet', 'not-judged': 'not judged yet'} as const
 
@@ -89,7 +89,7 @@ function Requirement({outcome, isMeant}: {outcome: Schemas['DeskOutcome']; isMea
   }, [isMeant])
   const isFilter = filter.requirement === outcome.requirement
   const places = together(outcome.shortfalls)
-  const rest = places.slice(MOST_SHOWN)
+  const rest = places.slice(MAX_SHOWN)
   const costOfRest = hundredths(rest.reduce((sum, one) => sum + one.cost, 0))
   const [draft, setDraft] = useState<{points: string; reason: string} | null>(null)
   const queries = useQueryClient()
@@ -180,7 +180,7 @@ function Requirement({outcome, isMeant}: {outcome: Schemas['DeskOutcome']; isMea
           onChoose={({words, points}) => give.mutate({points: String(points), reason: words})}
         />
       )}
-      {places.slice(0, MOST_SHOWN).map(place => (
+      {places.slice(0, MAX_SHOWN).map(place => (
         <Typography
           key={`${place.file} ${place.line} ${place.message}`}
           variant="body2"

@@ -4,7 +4,7 @@ import {many} from '../../lib/when'
 import type {Sending, Sent} from '../../api/sending'
 
 /** So many lines are shown; the others are counted. */
-const MOST_LINES = 6
+const MAX_LINES = 6
 
 /** How far what was dropped is: all of it, and each that is on its way or did not arrive. */
 export function OnTheWay({sending: {isBusy, files}}: {sending: Sending}) {
@@ -18,12 +18,12 @@ export function OnTheWay({sending: {isBusy, files}}: {sending: Sending}) {
         {isBusy ? `${there} of ${many(files.length, 'file')} in the tray…` : `${many(there, 'file')} taken.`}
       </Typography>
       {isBusy && <LinearProgress variant="determinate" aria-label="All of it" value={shareOf(files)} sx={{mb: 1}} />}
-      {moving.slice(0, MOST_LINES).map((file, at) => (
+      {moving.slice(0, MAX_LINES).map((file, at) => (
         <Line key={`${at} ${file.name}`} file={file} />
       ))}
-      {isBusy && waiting + moving.length > MOST_LINES && (
+      {isBusy && waiting + moving.length > MAX_LINES && (
         <Typography variant="body2" color="textSecondary">
-          and {waiting + Math.max(0, moving.length - MOST_LINES)} more after these. You may look at other screens
+          and {waiting + Math.max(0, moving.length - MAX_LINES)} more after these. You may look at other screens
           meanwhile; keep the tab open.
         </Typography>
       )}

@@ -32,7 +32,7 @@ const STATES: Record<Schemas['RosterLine']['state'], string> = {
 }
 
 /** Lines that are drawn; what is beyond them is counted. */
-const MOST_SHOWN = 200
+const MAX_SHOWN = 200
 
 /** A roster from a spreadsheet: shown line by line as it was understood, and kept only then. */
 export function NewRoster({courseId, onDone}: {courseId: string; onDone: () => void}) {
@@ -190,7 +190,7 @@ function Understood({
       </Box>
       {telling.length > 0 && (
         <RuledTable caption="Lines" heads={['Line', '', 'Name', 'Handle', 'E-mail', 'Group', '']}>
-          {telling.slice(0, MOST_SHOWN).map(line => (
+          {telling.slice(0, MAX_SHOWN).map(line => (
             <tr key={line.line}>
               <td>{line.line}</td>
               <Box
@@ -210,9 +210,9 @@ function Understood({
           ))}
         </RuledTable>
       )}
-      {telling.length > MOST_SHOWN && (
+      {telling.length > MAX_SHOWN && (
         <Typography variant="body2" color="textSecondary">
-          and {telling.length - MOST_SHOWN} lines more
+          and {telling.length - MAX_SHOWN} lines more
         </Typography>
       )}
       {gone.length > 0 && (

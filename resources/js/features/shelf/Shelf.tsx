@@ -18,7 +18,7 @@ export const Shelf = () => (
 function ShelfScreen() {
   const {data} = useSuspenseQuery(shelf)
   const {opensCourses} = useSuspenseQuery(me).data
-  const away = data.courses.filter(({putAway}) => putAway)
+  const away = data.courses.filter(({archived}) => archived)
   return (
     <Frame steps={[{name: 'Shelf'}]}>
       <Typography variant="h1" gutterBottom>
@@ -55,7 +55,7 @@ function ShelfScreen() {
         }}
       >
         {data.courses
-          .filter(({putAway}) => !putAway)
+          .filter(({archived}) => !archived)
           .map(course => (
             <Spine key={course.id} course={course} />
           ))}

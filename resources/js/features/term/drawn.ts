@@ -1,14 +1,14 @@
 import type {Schemas} from '../../lib/schemas'
 
 /** So many assignments are drawn with their slips, the last ones; the table has all. */
-const MOST_DRAWN = 6
+const MAX_DRAWN = 6
 
 /** The assignments whose slips are drawn, with their places: those that came from the class, or from one student. */
 export const drawnOf = (work: Schemas['TermWork'][], isOwn: boolean) =>
   work
     .map((one, place) => ({one, place}))
     .filter(({one}) => (isOwn ? one.own !== null : one.handIns > 0))
-    .slice(-MOST_DRAWN)
+    .slice(-MAX_DRAWN)
 
 export const number = (value: number | null) => (value === null ? '–' : String(value))
 

@@ -106,7 +106,7 @@ function Found({
   const navigate = useNavigate()
   const [isWhole, setWhole] = useState(false)
   if (findings.length === 0) return null
-  const shown = isWhole ? findings : findings.slice(0, MOST_SHOWN)
+  const shown = isWhole ? findings : findings.slice(0, MAX_SHOWN)
   const open = ({file, line, fingerprint}: Schemas['AttemptFinding']) => {
     if (from === null) {
       go({leaf: file, view: 'source', line, mark: fingerprint})
@@ -158,7 +158,7 @@ function Found({
 }
 
 /** So many of a list are shown at first. */
-const MOST_SHOWN = 12
+const MAX_SHOWN = 12
 
 function Points({points, before}: {points: Schemas['AttemptPoints'][]; before: number}) {
   const changed = points.filter(one => one.before !== one.now)

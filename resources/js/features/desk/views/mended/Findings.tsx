@@ -34,7 +34,7 @@ export function Findings({
   const sorted = [...check.findings].sort((a, b) => Number(b.fresh) - Number(a.fresh) || a.from - b.from)
   return (
     <Box component="ul" aria-label="What the check says of the copy" sx={{listStyle: 'none', m: 0, p: 0}}>
-      {sorted.slice(0, MOST_SHOWN).map((one, at) => (
+      {sorted.slice(0, MAX_SHOWN).map((one, at) => (
         <One
           key={`${one.fingerprint} ${at}`}
           finding={one}
@@ -47,9 +47,9 @@ export function Findings({
           onTake={onTake}
         />
       ))}
-      {sorted.length > MOST_SHOWN && (
+      {sorted.length > MAX_SHOWN && (
         <Typography component="li" variant="body2" color="textSecondary">
-          and {sorted.length - MOST_SHOWN} more
+          and {sorted.length - MAX_SHOWN} more
         </Typography>
       )}
       {gone.map(one => (
@@ -69,7 +69,7 @@ export function Findings({
   )
 }
 
-const MOST_SHOWN = 60
+const MAX_SHOWN = 60
 
 function One({
   finding,

@@ -244,7 +244,7 @@ function Steps({copy, onBack}: {copy: Schemas['MendedCopyView']; onBack: (text: 
       <Typography variant="h3" gutterBottom>
         Steps
       </Typography>
-      {steps.slice(0, MOST_STEPS).map((step, at) => (
+      {steps.slice(0, MAX_STEPS).map((step, at) => (
         <Typography key={step.number} variant="body2" color="textSecondary">
           {step.number}. {step.words}, {step.by}, {hour(new Date(step.at))}{' '}
           {at > 0 && (
@@ -267,4 +267,4 @@ function Steps({copy, onBack}: {copy: Schemas['MendedCopyView']; onBack: (text: 
   )
 }
 
-const MOST_STEPS = 12
+const MAX_STEPS = 12

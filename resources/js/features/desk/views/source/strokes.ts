@@ -12,7 +12,7 @@ export interface Stroke {
 }
 
 /** A mark over more lines than these is drawn on the first of them only. */
-const MOST_LINES = 400
+const MAX_LINES = 400
 
 /** Of a note that is about several lines. */
 const lastLineOf = (item: Exclude<MarginItem, {kind: 'finding'}>): number | null =>
@@ -27,7 +27,7 @@ export function strokesOf(items: MarginItem[], lineCount: number, textOf: (line:
   return items.flatMap((item): Stroke[] => {
     if (item.line === null || item.line > lineCount) return []
     if (item.kind !== 'finding') {
-      const end = Math.min(lastLineOf(item) ?? item.line, item.line + MOST_LINES, lineCount)
+      const end = Math.min(lastLineOf(item) ?? item.line, item.line + MAX_LINES, lineCount)
       return Array.from({length: Math.max(1, end - item.line + 1)}, (_, index) => ({
         line: (item.line ?? 0) + index,
         from: 0,
@@ -37,7 +37,7 @@ export function strokesOf(items: MarginItem[], lineCount: number, textOf: (line:
       }))
     }
     const {finding, line: first} = item
-    const last = Math.min(finding.endLine ?? first, first + MOST_LINES, lineCount)
+    const last = Math.min(finding.endLine ?? first, first + MAX_LINES, lineCount)
     return Array.from({length: last - first + 1}, (_, index) => {
       const line = first + index
       const text = textOf(line)

@@ -11,7 +11,7 @@ use Carbon\CarbonInterface;
 use InkedMargin\Core\Site\Site;
 
 /** What a student gave, unpacked and known to be theirs. */
-final readonly class Received
+final readonly class ReceivedSite
 {
     /**
      * @param  string  $archiveName  as its sender called it; '' where it came as a folder or as loose files

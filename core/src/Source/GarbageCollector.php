@@ -8,7 +8,7 @@ namespace InkedMargin\Core\Source;
  * PHP's garbage collector, which looks through every node of every page whenever it comes, and finds nothing while a
  * site is read.
  */
-final readonly class Collector
+final readonly class GarbageCollector
 {
     /**
      * Does some work without it.
@@ -18,7 +18,7 @@ final readonly class Collector
      * @param  \Closure(): T  $work
      * @return T
      */
-    public static function paused(\Closure $work): mixed
+    public static function disabledDuring(\Closure $work): mixed
     {
         $collects = gc_enabled();
         gc_disable();

@@ -15,7 +15,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
 /** Writes what is decided, or said, about many findings at once, and takes it back as one. */
-final readonly class Together
+final readonly class BulkDecision
 {
     /** Rows written at once. */
     private const CHUNK = 200;
@@ -34,7 +34,7 @@ final readonly class Together
         $decision = ['kind' => $kind, 'reason' => $reason, 'user_id' => $user];
 
         return $this->write(
-            Found::pencilled($findings),
+            NewestFindings::pencilled($findings),
             $desk,
             fn (Finding $one) => ['fingerprint' => $one->fingerprint, ...$decision],
             $kind === RemarkKind::RubbedOut,
@@ -79,7 +79,7 @@ final readonly class Together
             if ($isRubbedOut) {
                 RecountOutcomes::of($handIns);
             }
-            Touched::mark($handIns, $desk);
+            DeskStamp::mark($handIns, $desk);
         });
     }
 
@@ -95,7 +95,7 @@ final readonly class Together
         return DB::transaction(function () use ($findings, $words, $batch, $desk, $isRubbedOut): Written {
             $handIns = [];
             $written = 0;
-            Found::withFiles($findings)->select(['findings.*', 'h.id as hand_in_id', 'files.sha256'])
+            NewestFindings::withFiles($findings)->select(['findings.*', 'h.id as hand_in_id', 'files.sha256'])
                 ->orderBy('h.id')->orderBy('position')->get()->chunk(self::CHUNK)
                 ->each(function (Collection $chunk) use ($words, $batch, &$handIns, &$written): void {
                     $rows = $this->rows($chunk, $batch, $words);
@@ -106,7 +106,7 @@ final readonly class Together
             if ($isRubbedOut) {
                 RecountOutcomes::of($ids);
             }
-            Touched::mark($ids, $desk);
+            DeskStamp::mark($ids, $desk);
 
             return new Written($batch, $written, count($handIns));
         });
@@ -120,7 +120,7 @@ final readonly class Together
     private function rows(Collection $chunk, string $batch, callable $words): array
     {
         // A file is read once for all that was found in it.
-        $files = $chunk->map(Found::sha256Of(...))->unique()->filter()
+        $files = $chunk->map(NewestFindings::sha256Of(...))->unique()->filter()
             ->mapWithKeys(fn (string $sha256) => [$sha256 => $this->blobs->get($sha256)])->all();
         $rows = [];
         foreach ($chunk as $finding) {
@@ -132,7 +132,7 @@ final readonly class Together
                     'batch_id' => $batch,
                     'created_at' => now(),
                     'updated_at' => now(),
-                    ...Ink::words($finding, $files[Found::sha256Of($finding) ?? ''] ?? null),
+                    ...Ink::words($finding, $files[NewestFindings::sha256Of($finding) ?? ''] ?? null),
                     ...$own,
                 ];
             }

@@ -17,13 +17,13 @@ use Illuminate\Http\Request;
 use Illuminate\Routing\Route;
 
 /** What was done to a course by a request, in words that its instructors read. */
-final readonly class Deed
+final readonly class Activity
 {
     /** Words by the name of the route; {…} is what its address names. */
     private const WORDS = [
         'changeCourse' => 'changed the names of the course',
-        'putCourseAway' => 'put the course away',
-        'bringCourseBack' => 'brought the course back',
+        'archiveCourse' => 'put the course away',
+        'restoreCourse' => 'brought the course back',
         'orderAssignments' => 'put the assignments in order',
         'carryCourseOver' => 'carried the course over',
         'keepRoster' => 'kept a roster',

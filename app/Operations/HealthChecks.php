@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Operations;
 
-use App\Printing\Printed;
+use App\Printing\PrintedPage;
 use App\Sites\Space;
 use App\Storage\SharedDisk;
 use App\Work\WorkQueue;
@@ -14,61 +14,61 @@ use Illuminate\Support\Str;
 use Throwable;
 
 /** What an installation needs: asked of the machine that it runs on. */
-final readonly class Conditions
+final readonly class HealthChecks
 {
     private const EXTENSIONS = ['pdo_pgsql', 'zip', 'curl', 'mbstring', 'dom', 'intl', 'gd', 'fileinfo'];
 
     /** Seconds after which a job that waits is a sign that nobody works. */
     private const TOO_LONG = 120;
 
-    /** @return list<Condition> the vital ones first */
+    /** @return list<HealthCheck> the vital ones first */
     public static function all(): array
     {
         return [...self::vital(), ...self::useful()];
     }
 
-    /** @return list<Condition> without which nothing works */
+    /** @return list<HealthCheck> without which nothing works */
     public static function vital(): array
     {
         return [
-            ...array_map(fn (string $name) => new Condition(
+            ...array_map(fn (string $name) => new HealthCheck(
                 "PHP’s extension $name",
                 extension_loaded($name),
                 true,
                 "Install it: on Debian, apt-get install php8.2-$name.",
             ), self::EXTENSIONS),
-            new Condition(
+            new HealthCheck(
                 'APP_KEY',
                 config()->string('app.key') !== '',
                 true,
                 'Set it to what php artisan key:generate --show prints.',
             ),
-            new Condition(
+            new HealthCheck(
                 'the database',
                 self::works(fn () => DB::select('select 1')),
                 true,
                 'Start PostgreSQL, or mend the DB_… settings.',
             ),
-            new Condition('the tables', self::works(self::migrated(...)), true, 'php artisan migrate --force'),
-            new Condition(
+            new HealthCheck('the tables', self::works(self::migrated(...)), true, 'php artisan migrate --force'),
+            new HealthCheck(
                 'storage for files',
                 self::works(self::stores(...)),
                 true,
                 'Let the web server’s user write to storage/app, or mend the AWS_… settings.',
             ),
-            new Condition(
+            new HealthCheck(
                 'the cache',
                 self::works(self::caches(...)),
                 true,
                 'Start Redis, or mend CACHE_STORE and the REDIS_… settings.',
             ),
-            new Condition(
+            new HealthCheck(
                 'the interface',
                 is_file(public_path('build/manifest.json')),
                 true,
                 'npm ci && npm run build',
             ),
-            new Condition(
+            new HealthCheck(
                 'a host of its own for students’ pages',
                 parse_url(
                     config()->string('margin.seen_url'),
@@ -80,37 +80,37 @@ final readonly class Conditions
         ];
     }
 
-    /** @return list<Condition> without which the rest works */
+    /** @return list<HealthCheck> without which the rest works */
     private static function useful(): array
     {
         return [
-            new Condition('no stack traces for strangers', config('app.debug') !== true, false, 'APP_DEBUG=false'),
-            new Condition(
+            new HealthCheck('no stack traces for strangers', config('app.debug') !== true, false, 'APP_DEBUG=false'),
+            new HealthCheck(
                 'room for what is uploaded',
                 self::bytes('upload_max_filesize') >= config()->integer('margin.upload_kilobytes') * 1024
                     || PHP_SAPI === 'cli',
                 false,
                 'Raise upload_max_filesize and post_max_size; see "Limits" in docs/running.md.',
             ),
-            new Condition(
+            new HealthCheck(
                 'space',
                 self::works(fn () => ($use = Space::ofInstallation())->left() > $use->quota / 10),
                 false,
                 'More than nine tenths of INSTALLATION_MEGABYTES are used. Delete old courses, or raise it.',
             ),
-            new Condition(
+            new HealthCheck(
                 'workers',
                 self::works(fn () => self::oldestWait() < self::TOO_LONG),
                 false,
                 'Start the workers; see "Workers" in docs/running.md.',
             ),
-            new Condition(
+            new HealthCheck(
                 'Chromium, which makes PDF files',
-                Printed::chromium() !== null,
+                PrintedPage::chromium() !== null,
                 false,
                 'apt-get install chromium, or set CHROMIUM.',
             ),
-            new Condition(
+            new HealthCheck(
                 'a mail server',
                 config('mail.default') !== 'outbox',
                 false,

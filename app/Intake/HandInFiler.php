@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Intake;
 
 use App\Checks\CheckHandIn;
-use App\Feedback\Touched;
+use App\Feedback\DeskStamp;
 use App\Models\Assignment;
 use App\Models\HandIn;
 use App\Models\Student;
-use App\Sites\Counting;
+use App\Sites\CountedAttempt;
 use App\Sites\Space;
 use App\Storage\BlobStore;
 use Illuminate\Support\Facades\DB;
@@ -17,7 +17,7 @@ use InkedMargin\Core\Intake\Refusal;
 use InkedMargin\Core\Source\SourceFile;
 
 /** Files what a student gave as the next attempt, and has it checked. All of it or nothing. */
-final readonly class Filing
+final readonly class HandInFiler
 {
     public function __construct(private BlobStore $blobs)
     {
@@ -29,7 +29,7 @@ final readonly class Filing
      *
      * @throws Refusal where there is no space for it
      */
-    public function file(Received $received, ?\Closure $isWanted = null): ?array
+    public function file(ReceivedSite $received, ?\Closure $isWanted = null): ?array
     {
         $bytes = array_map(fn (SourceFile $file) => $file->bytes, $received->site->files());
         if (! self::isThere($received)) {
@@ -73,8 +73,8 @@ final readonly class Filing
                 );
             }
             // Whoever reads an earlier one is to know that there is another.
-            Touched::mark(array_values($earlier->map(fn (HandIn $one) => $one->id)->all()), 'in-tray');
-            Counting::settle($received->assignment, $received->student->id);
+            DeskStamp::mark(array_values($earlier->map(fn (HandIn $one) => $one->id)->all()), 'in-tray');
+            CountedAttempt::settle($received->assignment, $received->student->id);
             // Whoever sees that it was taken sees its check too, and waits for it.
             self::check($handIn, $received->assignment);
 
@@ -83,7 +83,7 @@ final readonly class Filing
     }
 
     /** The same again takes no space. */
-    private static function isThere(Received $received): bool
+    private static function isThere(ReceivedSite $received): bool
     {
         return HandIn::query()->where('assignment_id', $received->assignment->id)
             ->where('student_id', $received->student->id)->where('archive_sha256', $received->sha256)->exists();

@@ -9,7 +9,7 @@ use Illuminate\Support\Facades\Cache;
 use Symfony\Component\Process\ExecutableFinder;
 
 /** Pages as PDF: printed by Chromium in the queue, and kept for a day under the hash of what is printed. */
-final readonly class Printed
+final readonly class PrintedPage
 {
     private const FOLDER = 'printed';
 

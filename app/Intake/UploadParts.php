@@ -10,7 +10,7 @@ use App\Storage\StoreFailure;
 use Illuminate\Support\Facades\DB;
 
 /** Puts files together that come in parts, so that a dropped connection costs one part and not the whole. */
-final readonly class Parts
+final readonly class UploadParts
 {
     /** Bytes of one part at most. */
     public const LONGEST = 8_000_000;

@@ -10,7 +10,7 @@ use App\Models\RunState;
 use Illuminate\Database\Eloquent\Builder;
 
 /** What the newest checks found. */
-final readonly class Found
+final readonly class NewestFindings
 {
     /**
      * The findings of one kind, joined with their runs as `r` and their hand-ins as `h`.

@@ -11,7 +11,7 @@ use Illuminate\Support\Facades\DB;
  * When a hand-in was written to last, from each of the desks on which it lies open: so that the others see it within
  * seconds. A desk is one tab of a browser; it names itself.
  */
-final readonly class Touched
+final readonly class DeskStamp
 {
     /** Seconds after which a desk is forgotten. */
     private const KEPT = 86_400;

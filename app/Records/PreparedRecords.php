@@ -8,7 +8,7 @@ use App\Storage\SharedDisk;
 use Illuminate\Support\Facades\Cache;
 
 /** Records that were written by the queue, and wait to be taken along. */
-final readonly class Prepared
+final readonly class PreparedRecords
 {
     private const FOLDER = 'records';
 

@@ -8,7 +8,7 @@ use App\Feedback\QuotedLine;
 use App\Models\Student;
 
 /** Takes out of what a student wrote by what they would be known. */
-final readonly class NamesOff
+final readonly class Anonymizer
 {
     private const INSTEAD = '…';
 

@@ -9,7 +9,7 @@ use Illuminate\Support\Facades\DB;
 use InkedMargin\Core\Brief\Requirement\BriefError;
 
 /** Which attempt of each student counts: the one that was chosen by hand, else the last in time, else the last. */
-final readonly class Counting
+final readonly class CountedAttempt
 {
     /** A student's own extension counts before that of a group. */
     private const PLACES = <<<'SQL'

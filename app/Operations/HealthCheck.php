@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Operations;
 
 /** Something that an installation needs, and whether it is so. */
-final readonly class Condition
+final readonly class HealthCheck
 {
     /**
      * @param  bool  $isVital  whether nothing works without it

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use App\Feedback\Touched;
+use App\Feedback\DeskStamp;
 use App\Models\HandIn;
 use App\Models\Remark;
 use Closure;
@@ -12,7 +12,7 @@ use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
 /** Once somebody has written to a hand-in, the other desks on which it lies open are to know. */
-final readonly class TellOtherDesks
+final readonly class NotifyOtherTabs
 {
     /** The desk that a request comes from, as it names itself: one tab of a browser. */
     public static function desk(Request $request): string
@@ -34,7 +34,7 @@ final readonly class TellOtherDesks
             default => null,
         };
         if ($id !== null && ! $request->isMethodSafe() && $response->isSuccessful()) {
-            Touched::mark([$id], self::desk($request));
+            DeskStamp::mark([$id], self::desk($request));
         }
 
         return $response;

@@ -10,7 +10,7 @@ use App\Models\RemarkKind;
 use Illuminate\Database\Eloquent\Builder;
 
 /** The findings of one kind (rule and variant) that are still in pencil, on a page, in a site, or in a class. */
-final readonly class Alike
+final readonly class SimilarFindings
 {
     private function __construct(private HandIn $handIn, private Finding $like)
     {
@@ -36,13 +36,13 @@ final readonly class Alike
     /** Decides on all of them at once. What somebody has decided already stays as it is. */
     public function decide(Reach $reach, RemarkKind $kind, ?string $reason, string $user, string $desk): Written
     {
-        return app(Together::class)->decide($this->pencilled($reach), $kind, $reason, $user, $desk);
+        return app(BulkDecision::class)->decide($this->pencilled($reach), $kind, $reason, $user, $desk);
     }
 
     /** @return Builder<Finding> */
     private function pencilled(Reach $reach): Builder
     {
-        return Found::pencilled(Found::ofKind($this->like->rule, Found::kindOf($this->like)))
+        return NewestFindings::pencilled(NewestFindings::ofKind($this->like->rule, NewestFindings::kindOf($this->like)))
             ->where(fn ($query) => match ($reach) {
                 Reach::Page => $query->where('h.id', $this->handIn->id)->where('findings.file', $this->like->file),
                 Reach::Site => $query->where('h.id', $this->handIn->id),
