@@ -153,6 +153,9 @@ final class DocTypes
      */
     private function full(string $name, ReflectionClass $class): string
     {
+        if (in_array($name, ['self', 'static'], true)) {
+            return $class->name;
+        }
         if (class_exists($name)) {
             return $name;
         }

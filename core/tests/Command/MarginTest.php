@@ -81,7 +81,8 @@ it('prints only the weights that are asked for, and leaves with what these say',
 ]);
 
 it('refuses a weight that there is not', function () {
-    [$code, $out, $errors] = RunMargin::with('', 'check', Samples::zip(['index.html' => Samples::page()]), '--weights=heavy');
+    $site = Samples::zip(['index.html' => Samples::page()]);
+    [$code, $out, $errors] = RunMargin::with('', 'check', $site, '--weights=heavy');
 
     expect([$code, $out])->toBe([2, ''])->and($errors)->toContain('heavy');
 });
