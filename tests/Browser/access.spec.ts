@@ -57,7 +57,6 @@ for (const lamp of [false, true]) {
     expect(await broken(page), 'reply').toEqual([])
     await page.keyboard.press('?')
     await expect(page.getByRole('dialog')).toBeVisible()
-    await page.waitForTimeout(400)
     expect(await broken(page), 'keys').toEqual([])
   })
 }

@@ -6,6 +6,7 @@ import type {Page} from '@playwright/test'
  * mend.
  */
 export async function broken(page: Page) {
+  await settled(page)
   const {violations} = await new AxeBuilder({page})
     .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
     .exclude('iframe')
@@ -13,3 +14,7 @@ export async function broken(page: Page) {
     .analyze()
   return violations.map(({id, nodes}) => `${id}: ${nodes.map(node => node.html).join(' ')}`)
 }
+
+/** What fades in or out would be measured in colours that nobody reads. */
+const settled = (page: Page) =>
+  page.waitForFunction(() => document.getAnimations().every(({playState}) => playState !== 'running'))

@@ -44,9 +44,7 @@ test('a brief is proposed from the model answer, changed where it stands, and pu
   await page.getByRole('button', {name: 'Ink all'}).click()
   await expect(sentence(page, 'index.html').first()).toContainText('met')
   await expect(page.getByRole('alert')).toHaveCount(0)
-  // The button's colours go over from those of one that cannot be pressed.
   await expect(page.getByRole('button', {name: 'Use this brief'})).toBeEnabled()
-  await page.waitForTimeout(400)
   expect(await broken(page), 'the brief').toEqual([])
 
   await page.getByLabel('Ask for…').fill('12 cells')
@@ -99,9 +97,9 @@ test('a brief is written with the keyboard alone', async ({page}) => {
   await expect(first).toContainText('Titles')
   await page.getByRole('button', {name: 'Move Titles'}).focus()
   await page.keyboard.press('Space')
-  await page.waitForTimeout(300)
+  await expect(page.getByText(/^Picked up draggable item/)).toBeAttached()
   await page.keyboard.press('ArrowDown')
-  await page.waitForTimeout(300)
+  await expect(page.getByText(/item (.+) was moved over droppable area (?!\1[.])/)).toBeAttached()
   await page.keyboard.press('Space')
   await expect(first).toContainText('The ring')
   await page.getByRole('button', {name: 'Use this brief'}).focus()

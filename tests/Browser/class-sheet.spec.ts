@@ -55,7 +55,6 @@ test('all replies that are ready are released after one honest question', async 
   const dialog = page.getByRole('dialog', {name: 'Release replies'})
   await expect(dialog).toContainText('1 reply will go out.')
   await expect(dialog).toContainText('In 1 of them there is still pencil, which the student will not see.')
-  await page.waitForTimeout(400)
   expect(await broken(page), 'the question').toEqual([])
   await dialog.getByLabel(/^Abel Fennimore/).uncheck()
   await expect(dialog.getByRole('button', {name: 'Release 0'})).toBeDisabled()

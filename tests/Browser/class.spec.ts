@@ -79,7 +79,6 @@ test('a class of thirty, from the class sheet to all replies released, with a sl
   await page.getByRole('button', {name: 'Add a note to all…'}).click()
   const note = page.getByRole('dialog', {name: 'A note to all'})
   await note.getByLabel('Note').fill('See **page 12** of the handout.')
-  await page.waitForTimeout(400)
   expect(await broken(page), 'a note to all').toEqual([])
   await note.getByRole('button', {name: 'Write it'}).click()
   await expect(page.getByText('A note written at 10 places in 10 hand-ins.')).toBeVisible()
@@ -158,7 +157,6 @@ test('the gradebook opens its numbers, goes out and comes in again', async ({pag
   await expect(opened.getByRole('row', {name: /Two pages/})).toContainText('6 of 6')
   await opened.getByLabel('Points').fill('7,5')
   await opened.getByLabel('Why').fill('agreed in class')
-  await page.waitForTimeout(400)
   expect(await broken(page), 'a number opened').toEqual([])
   await opened.getByRole('button', {name: 'Give 7,5'}).click()
   await expect(
@@ -170,7 +168,6 @@ test('the gradebook opens its numbers, goes out and comes in again', async ({pag
   await settings.getByLabel('Part', {exact: true}).fill('Exercises')
   await settings.getByRole('button', {name: 'Another part'}).click()
   await settings.getByLabel('Part', {exact: true}).nth(1).fill('Oral')
-  await page.waitForTimeout(400)
   expect(await broken(page), 'what counts').toEqual([])
   await settings.getByRole('button', {name: 'Keep'}).click()
   await expect(book.getByRole('columnheader', {name: 'Exercises, %'})).toBeVisible()
@@ -182,7 +179,6 @@ test('the gradebook opens its numbers, goes out and comes in again', async ({pag
   await taking.getByTestId('marks').setInputFiles(marks)
   await expect(taking).toContainText('2 students found, 1 column of marks.')
   await expect(taking).toContainText('line 4: nobody')
-  await page.waitForTimeout(400)
   expect(await broken(page), 'marks from elsewhere').toEqual([])
   await taking.getByRole('button', {name: 'Take 1 column'}).click()
   await expect(

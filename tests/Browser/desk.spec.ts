@@ -17,8 +17,9 @@ test('a hand-in from opening to the released reply, with the keyboard alone', as
   const margin = page.getByRole('region', {name: 'Margin', exact: true})
   // To the first of the missing alt texts, and all of them in the site at once.
   for (let at = 0; at < 12 && (await margin.getByText('Missing alt text', {exact: true}).count()) === 0; at++) {
+    const before = page.url()
     await page.keyboard.press('n')
-    await page.waitForTimeout(150)
+    await expect(page).not.toHaveURL(before)
   }
   await expect(page.getByText('2 more like it')).toBeVisible()
   await page.keyboard.press('a')
