@@ -22,7 +22,12 @@ const features = Object.entries({...SHARED, '[^/]+': []})
 export default {
   forbidden: [
     {name: 'no-circles', severity: 'error', from: {path: ROOT}, to: {circular: true}},
-    {name: 'no-react-in-lib', severity: 'error', from: {path: `${ROOT}lib/`, pathNot: '[.]test[.]'}, to: {path: 'node_modules/(react|@mui)/'}},
+    {
+      name: 'no-react-in-lib',
+      severity: 'error',
+      from: {path: `${ROOT}lib/`, pathNot: '[.]test[.]'},
+      to: {path: 'node_modules/(react|@mui)/'},
+    },
     ...Object.entries(below).map(([folder, above]) => ({
       name: `${folder}-stands-below`,
       severity: 'error',

@@ -47,7 +47,10 @@ const router = createBrowserRouter([
       },
       {path: '/join/:token', lazy: async () => ({Component: (await import('./features/student/Join')).Join})},
       {path: '/my/:token', lazy: async () => ({Component: (await import('./features/student/MyPage')).MyPage})},
-      {path: '/my/:token/work/:id', lazy: async () => ({Component: (await import('./features/student/MyWork')).MyWork})},
+      {
+        path: '/my/:token/work/:id',
+        lazy: async () => ({Component: (await import('./features/student/MyWork')).MyWork}),
+      },
       {
         path: '/my/:token/replies/:handIn',
         lazy: async () => ({Component: (await import('./features/student/MyReply')).MyReply}),

@@ -195,7 +195,12 @@ test('a code from an app is asked for once it is set up, and a recovery code wor
   await steps.getByRole('button', {name: 'Set it up'}).click()
   await expect(page.getByRole('img', {name: 'QR code of the key'})).toBeVisible()
   expect(await broken(page), 'setting it up').toEqual([])
-  const secret = ((await page.locator('code').filter({hasText: /^[A-Z2-7 ]{39}$/}).textContent()) ?? '').replaceAll(' ', '')
+  const secret = (
+    (await page
+      .locator('code')
+      .filter({hasText: /^[A-Z2-7 ]{39}$/})
+      .textContent()) ?? ''
+  ).replaceAll(' ', '')
   await page.getByLabel('Code', {exact: true}).fill('000000')
   await page.getByRole('button', {name: 'Turn on'}).click()
   await expect(page.getByText('This is not the code that the app shows now.')).toBeVisible()
@@ -227,7 +232,9 @@ test('a code from an app is asked for once it is set up, and a recovery code wor
 
 /** The code of a secret in Base32, so many steps from now (RFC 6238). */
 function totp(secret: string, later = 0): string {
-  const bits = Array.from(secret, letter => 'ABCDEFGHIJKLMNOPQRSTUVWXYZ234567'.indexOf(letter).toString(2).padStart(5, '0'))
+  const bits = Array.from(secret, letter =>
+    'ABCDEFGHIJKLMNOPQRSTUVWXYZ234567'.indexOf(letter).toString(2).padStart(5, '0'),
+  )
   const key = Buffer.from((bits.join('').match(/.{8}/g) ?? []).map(byte => parseInt(byte, 2)))
   const step = Buffer.alloc(8)
   step.writeBigUInt64BE(BigInt(Math.floor(Date.now() / 30_000) + later))

@@ -109,7 +109,11 @@ test('a worker killed in the middle of a check: the next one finishes it, once, 
 })
 
 test('many archives of one student at once, and two workers: each becomes one attempt', async ({page}) => {
-  const second = spawn('php', ['artisan', 'queue:work', '--queue=default,second,later', '--sleep=0.1', '--max-time=30'], {stdio: 'ignore'})
+  const second = spawn(
+    'php',
+    ['artisan', 'queue:work', '--queue=default,second,later', '--sleep=0.1', '--max-time=30'],
+    {stdio: 'ignore'},
+  )
   await openInTray(page, 'Storm drill')
   const zips = Array.from({length: 8}, (_, number) =>
     zip('iquillfeather.zip', {'index.html': html(`<p>${number}</p>`, `Storm drill - ${number}`)}),

@@ -61,10 +61,23 @@ test('a reason rubbed out gives its points back on desk, class sheet and gradebo
   await page.getByRole('link', {name: 'Gradebook'}).click()
   await expect(page.getByRole('row', {name: /Abel Fennimore/})).toContainText('8')
   await page.goBack()
-  await page.getByRole('link', {name: /^Marks /}).last().click()
+  await page
+    .getByRole('link', {name: /^Marks /})
+    .last()
+    .click()
   await page.getByRole('link', {name: 'Class sheet'}).click()
-  await expect(page.getByRole('row', {name: /Abel Fennimore/}).getByRole('gridcell').first()).toHaveText('8?')
-  await expect(page.getByRole('row', {name: /Briony Castlewick/}).getByRole('gridcell').first()).toHaveText('4?')
+  await expect(
+    page
+      .getByRole('row', {name: /Abel Fennimore/})
+      .getByRole('gridcell')
+      .first(),
+  ).toHaveText('8?')
+  await expect(
+    page
+      .getByRole('row', {name: /Briony Castlewick/})
+      .getByRole('gridcell')
+      .first(),
+  ).toHaveText('4?')
   expect(await page.evaluate(() => 'stays' in window)).toBe(true)
 
   // Undo takes it back; all reasons are inked together; the released reply has each with its cost.
@@ -110,8 +123,18 @@ test('a class is judged by eye with the number keys, a requirement at a time, an
   await expect(page.getByText('2 of 2 judged')).toBeVisible()
 
   await page.getByRole('link', {name: 'Class sheet'}).click()
-  await expect(page.getByRole('row', {name: /Abel Fennimore/}).getByRole('gridcell').first()).toHaveText('8')
-  await expect(page.getByRole('row', {name: /Briony Castlewick/}).getByRole('gridcell').first()).toHaveText('10')
+  await expect(
+    page
+      .getByRole('row', {name: /Abel Fennimore/})
+      .getByRole('gridcell')
+      .first(),
+  ).toHaveText('8')
+  await expect(
+    page
+      .getByRole('row', {name: /Briony Castlewick/})
+      .getByRole('gridcell')
+      .first(),
+  ).toHaveText('10')
   await page.getByRole('button', {name: 'Requirements', exact: true}).click()
   await dialog.getByRole('button', {name: 'Leave out'}).last().click()
   await dialog.getByLabel('Reason, for those who mark').fill('Nobody was told')
@@ -140,7 +163,11 @@ test('a student has more time, and only markers see why', async ({page}) => {
   await expect(page.getByRole('row', {name: /Abel Fennimore/})).toContainText('Extension: due')
   await expect(page.getByRole('row', {name: /Abel Fennimore/}).getByText('late', {exact: true})).toHaveCount(0)
   await page.getByRole('link', {name: 'Abel Fennimore'}).click()
-  await page.getByRole('button', {name: 'The whole hand-in'}).or(page.getByRole('link', {name: 'The whole hand-in'})).first().click()
+  await page
+    .getByRole('button', {name: 'The whole hand-in'})
+    .or(page.getByRole('link', {name: 'The whole hand-in'}))
+    .first()
+    .click()
   await expect(page.getByText(/Only markers see the reason: A week in hospital/)).toBeVisible()
   await page.goBack()
   await page.goBack()

@@ -22,8 +22,8 @@ export const extensionInWords = ({dueAt, waived, excused}: Extension, timeZone?:
 export function ExtensionNote({extension, timeZone}: {extension: Extension; timeZone: string}) {
   return (
     <Typography variant="body2" sx={{mb: 1}}>
-      Extension{extension.group === null ? '' : ` of group ${extension.group}`}:{' '}
-      {extensionInWords(extension, timeZone)}. Only markers see the reason: {extension.reason}
+      Extension{extension.group === null ? '' : ` of group ${extension.group}`}: {extensionInWords(extension, timeZone)}
+      . Only markers see the reason: {extension.reason}
     </Typography>
   )
 }

@@ -14,8 +14,13 @@ import {WrongAndRight} from './WrongAndRight'
 
 afterEach(cleanup)
 
-const run = (more: Partial<Schemas['RunView']>): Schemas['RunView'] =>
-  ({state: 'finished', steps: 0, done: 0, trouble: null, ...more})
+const run = (more: Partial<Schemas['RunView']>): Schemas['RunView'] => ({
+  state: 'finished',
+  steps: 0,
+  done: 0,
+  trouble: null,
+  ...more,
+})
 
 describe('how far a check is', () => {
   it('shows what it is around once it is done', () => {
@@ -85,7 +90,9 @@ describe('an extension', () => {
   })
 
   it('names the group', () => {
-    render(<ExtensionNote extension={{...extension, group: 'B'} as Schemas['ExtensionView']} timeZone="Europe/London" />)
+    render(
+      <ExtensionNote extension={{...extension, group: 'B'} as Schemas['ExtensionView']} timeZone="Europe/London" />,
+    )
     expect(screen.getByText(/^Extension of group B:/)).toBeTruthy()
   })
 })

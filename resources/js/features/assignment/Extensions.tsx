@@ -53,15 +53,7 @@ export function Extensions({data}: {data: View}) {
   )
 }
 
-function Line({
-  extension,
-  data,
-  mayChange,
-}: {
-  extension: Schemas['ExtensionView']
-  data: View
-  mayChange: boolean
-}) {
+function Line({extension, data, mayChange}: {extension: Schemas['ExtensionView']; data: View; mayChange: boolean}) {
   const queries = useQueryClient()
   const {id, studentId, excused, name, handle, group, reason} = extension
   const remove = useMutation({
@@ -173,9 +165,7 @@ function Adding({data, onClose}: {data: View; onClose: () => void}) {
           />
           <Box>
             <FormControlLabel
-              control={
-                <Checkbox size="small" checked={waived} onChange={event => setWaived(event.target.checked)} />
-              }
+              control={<Checkbox size="small" checked={waived} onChange={event => setWaived(event.target.checked)} />}
               label="Lateness does not count"
             />
             <FormControlLabel

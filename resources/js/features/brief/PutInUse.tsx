@@ -51,8 +51,8 @@ export function PutInUse({
       )}
       {pencilled > 0 && (
         <Typography variant="body2" color="textSecondary" sx={{mb: 1}}>
-          {many(pencilled, 'sentence')} in pencil {pencilled === 1 ? 'is' : 'are'} not part of it and will be removed when
-          you use this brief.
+          {many(pencilled, 'sentence')} in pencil {pencilled === 1 ? 'is' : 'are'} not part of it and will be removed
+          when you use this brief.
         </Typography>
       )}
       <ErrorText error={use.error ?? look.error ?? strike.error} />

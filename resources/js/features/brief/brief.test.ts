@@ -23,14 +23,7 @@ import {
   write,
   type Doc,
 } from './document'
-import {
-  entriesAsLines,
-  linesAsEntries,
-  linesAsParts,
-  linesAsSteps,
-  partsAsLines,
-  stepsAsLines,
-} from './lines'
+import {entriesAsLines, linesAsEntries, linesAsParts, linesAsSteps, partsAsLines, stepsAsLines} from './lines'
 
 const doc: Doc = {
   title: 'T',

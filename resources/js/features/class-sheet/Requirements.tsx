@@ -64,15 +64,7 @@ function Listed({
   )
 }
 
-function Line({
-  assignmentId,
-  one,
-  open,
-}: {
-  assignmentId: string
-  one: Schemas['SheetRequirement']
-  open: number
-}) {
+function Line({assignmentId, one, open}: {assignmentId: string; one: Schemas['SheetRequirement']; open: number}) {
   const queries = useQueryClient()
   const [reason, setReason] = useState<string | null>(null)
   const path = {assignment: assignmentId, requirement: one.id}
@@ -82,9 +74,7 @@ function Line({
   }
   const leaveOut = useMutation({
     mutationFn: (words: string) =>
-      unwrap(
-        api.PUT('/api/assignments/{assignment}/left-out/{requirement}', {params: {path}, body: {reason: words}}),
-      ),
+      unwrap(api.PUT('/api/assignments/{assignment}/left-out/{requirement}', {params: {path}, body: {reason: words}})),
     onSuccess: settle,
   })
   const countAgain = useMutation({

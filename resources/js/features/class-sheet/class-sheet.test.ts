@@ -19,7 +19,14 @@ const row = (student: string, awarded: number | null, shares: (number | null)[])
   cells: shares.map(share => ({share, points: 0, byHand: false})),
 })
 
-const requirement = (share: number | null) => ({id: 'r', title: 'Titles', possible: 6, share, leftOut: false, byEye: false})
+const requirement = (share: number | null) => ({
+  id: 'r',
+  title: 'Titles',
+  possible: 6,
+  share,
+  leftOut: false,
+  byEye: false,
+})
 
 describe('the class sheet', () => {
   const rows = [

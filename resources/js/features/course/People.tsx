@@ -47,12 +47,7 @@ export function People({courseId}: {courseId: string}) {
               />
             </td>
             <td>
-              <Link
-                component="button"
-                variant="body2"
-                aria-label={`Remove ${name}`}
-                onClick={() => takeOff.mutate(id)}
-              >
+              <Link component="button" variant="body2" aria-label={`Remove ${name}`} onClick={() => takeOff.mutate(id)}>
                 Remove
               </Link>
             </td>

@@ -78,13 +78,7 @@ export function Outcomes() {
       </Typography>
       {desk.outcomes.map(one => {
         const waits = isOpen(one)
-        const word = one.leftOut
-          ? 'left out'
-          : waits
-            ? 'to judge'
-            : one.reason !== null
-              ? 'judged'
-              : one.outcome
+        const word = one.leftOut ? 'left out' : waits ? 'to judge' : one.reason !== null ? 'judged' : one.outcome
         return (
           <Box key={one.requirement} sx={ROW}>
             <Link

@@ -153,9 +153,7 @@ function Requirement({outcome, isMeant}: {outcome: Schemas['DeskOutcome']; isMea
             fontWeight: outcome.reason === null ? 400 : 700,
           }}
         >
-          {isOpen(outcome)
-            ? `not judged yet, ${outcome.possible}`
-            : `${outcome.awarded} of ${outcome.possible}`}
+          {isOpen(outcome) ? `not judged yet, ${outcome.possible}` : `${outcome.awarded} of ${outcome.possible}`}
         </Typography>
       </Box>
       {outcome.leftOut && (

@@ -31,8 +31,7 @@ export function Whole({desk}: {desk: Schemas['Desk']}) {
             , late
           </Box>
         )}
-        , {cameAs(desk)}.
-        {desk.dueAt !== null && ` Due ${whenIn(desk.dueAt, desk.timeZone)}.`}
+        , {cameAs(desk)}.{desk.dueAt !== null && ` Due ${whenIn(desk.dueAt, desk.timeZone)}.`}
       </Typography>
       {desk.extension !== null && <ExtensionNote extension={desk.extension} timeZone={desk.timeZone} />}
       {desk.before !== null && (

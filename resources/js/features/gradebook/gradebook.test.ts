@@ -1,16 +1,5 @@
 import {describe, expect, it} from 'vitest'
-import {
-  draftOf,
-  inOrder,
-  meanOf,
-  said,
-  settingsOf,
-  shown,
-  type Book,
-  type Cell,
-  type Column,
-  type Row,
-} from './table'
+import {draftOf, inOrder, meanOf, said, settingsOf, shown, type Book, type Cell, type Column, type Row} from './table'
 
 const cell = (more: Partial<Cell> = {}): Cell => ({
   kind: 'earned',

@@ -148,7 +148,11 @@ function Site({
             {one.attempt > 1 && `, attempt ${one.attempt}`}
           </Typography>
         </Typography>
-        <Box role="group" aria-label={`${one.student}: judge`} sx={{display: 'flex', gap: 1, flexWrap: 'wrap', flex: 1}}>
+        <Box
+          role="group"
+          aria-label={`${one.student}: judge`}
+          sx={{display: 'flex', gap: 1, flexWrap: 'wrap', flex: 1}}
+        >
           {choices.map((choice, index) => (
             <Choice
               key={choice.words}

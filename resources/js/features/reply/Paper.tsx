@@ -104,13 +104,7 @@ function Points({content}: {content: Schemas['ReplyContent']}) {
         />
       ))}
       {content.others.map(line => (
-        <Line
-          key={line.title}
-          title={line.title}
-          how={line.how}
-          points={String(line.points)}
-          reasons={line.reasons}
-        />
+        <Line key={line.title} title={line.title} how={line.how} points={String(line.points)} reasons={line.reasons} />
       ))}
       <Typography variant="h3" sx={{textAlign: 'right', borderTop: 1, borderColor: 'divider', pt: 1, mt: 1}}>
         {content.awarded} of {many(content.possible, 'point')}

@@ -116,12 +116,7 @@ export function HandIn({
           <ErrorText error={attempt.error ?? handIn.error} />
           <Box sx={{display: 'flex', flexWrap: 'wrap', gap: 2}}>
             {work.sees !== 'nothing' && (
-              <Button
-                variant="outlined"
-                loading={attempt.isPending}
-                disabled={busy}
-                onClick={() => tryFirst(given)}
-              >
+              <Button variant="outlined" loading={attempt.isPending} disabled={busy} onClick={() => tryFirst(given)}>
                 Try it first
               </Button>
             )}

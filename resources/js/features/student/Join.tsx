@@ -41,7 +41,12 @@ function Door() {
           helperText="The log-in or student number that your school knows you by"
         />
         {data.asksForWord && (
-          <Field form={form} name="word" label="The word of the course" helperText="Your instructor has told it to you" />
+          <Field
+            form={form}
+            name="word"
+            label="The word of the course"
+            helperText="Your instructor has told it to you"
+          />
         )}
       </ApiForm>
     </MyFrame>

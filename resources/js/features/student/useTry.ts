@@ -15,7 +15,9 @@ export function useTry(token: string) {
       setWords(tryWords({state: 'waiting', ahead: 0, trouble: null, check: null}))
       const upload = await send()
       stop.signal.throwIfAborted()
-      const {id} = await unwrap(api.POST('/api/my/{token}/uploads/{upload}/try', {params: {path: {token, upload}}, body}))
+      const {id} = await unwrap(
+        api.POST('/api/my/{token}/uploads/{upload}/try', {params: {path: {token, upload}}, body}),
+      )
       const params = {path: {token, try: id}}
       try {
         return await awaitTry(

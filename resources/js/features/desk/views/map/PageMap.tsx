@@ -5,7 +5,18 @@ import {many} from '../../../../lib/when'
 import type {Finding} from '../../margin/marks'
 import {way} from '../seen/walked'
 import {LinkTable} from './LinkTable'
-import {curve, draw, findingOf, half, isBroken, SLIP, type Line, type Slip, type Survey, type SurveyLink} from './layout'
+import {
+  curve,
+  draw,
+  findingOf,
+  half,
+  isBroken,
+  SLIP,
+  type Line,
+  type Slip,
+  type Survey,
+  type SurveyLink,
+} from './layout'
 
 interface Props {
   survey: Survey

@@ -1,13 +1,6 @@
 // @vitest-environment happy-dom
 import {describe, expect, it} from 'vitest'
-import {
-  applied,
-  editsOfKind,
-  inOrder,
-  shownAsLines,
-  type Edit,
-  type MendedFinding,
-} from './edits'
+import {applied, editsOfKind, inOrder, shownAsLines, type Edit, type MendedFinding} from './edits'
 import {inShort} from './MendedView'
 
 const finding = (rule: string, edits: Edit[], fresh = false): MendedFinding => ({
