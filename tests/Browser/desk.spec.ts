@@ -298,6 +298,8 @@ test('what is done without a connection waits, says so, and is sent when it is b
   await expect(page.getByText(/No connection\. 2 things you did wait here/)).toBeVisible()
   await context.setOffline(false)
   await expect(page.getByText(/No connection/)).toHaveCount(0, {timeout: 10_000})
+  // Until it is answered, what was written is in the box too, and would be there after reloading.
+  await expect(page.getByRole('textbox', {name: /^Note at line/})).toHaveCount(0)
   await expect(margin.getByText('Written in a tunnel')).toBeVisible()
   await page.reload()
   await expect(margin.getByText('Written in a tunnel')).toHaveCount(1)
