@@ -9,7 +9,7 @@ const FORMS = [
 ]
 
 /** The gradebook as a file. */
-export function Out({courseId}: {courseId: string}) {
+export function Export({courseId}: {courseId: string}) {
   const [at, setAt] = useState<HTMLElement | null>(null)
   return (
     <>

@@ -9,7 +9,7 @@ import {ErrorText} from '../../ui/Remark'
 import {typedNumber} from '../../lib/numbers'
 import {said, type Book, type Cell, type Column, type Row} from './table'
 
-interface OpenedProps {
+interface GradeBreakdownProps {
   courseId: string
   book: Book
   row: Row
@@ -20,7 +20,7 @@ interface OpenedProps {
 }
 
 /** A number of the gradebook, opened to its sum; where it is one piece of work it can be changed. */
-export function Opened({courseId, book, row, work, mayChange, onClose}: OpenedProps) {
+export function GradeBreakdown({courseId, book, row, work, mayChange, onClose}: GradeBreakdownProps) {
   const {data, error} = useQuery(studentGrades(row.studentId))
   const at = book.columns.findIndex(column => column.id === work)
   const column = book.columns[at]

@@ -12,8 +12,8 @@ import {many} from '../../lib/when'
 import {Screen} from '../frame/Screen'
 import {Import} from './Import'
 import {coveredBy, inOrder, meanOf, said, shown, type Book, type Order, type Row} from './table'
-import {Opened} from './GradeBreakdown'
-import {Out} from './Export'
+import {GradeBreakdown} from './GradeBreakdown'
+import {Export} from './Export'
 import {Settings} from './Settings'
 
 export const Gradebook = () => (
@@ -73,7 +73,7 @@ function BookScreen() {
             <Link component={RouterLink} variant="body2" to={`/courses/${id}/term`}>
               The term in pictures
             </Link>
-            <Out courseId={id} />
+            <Export courseId={id} />
             {mayDirect && (
               <>
                 <Button onClick={() => setDialog('import')}>Take in marks…</Button>
@@ -96,7 +96,7 @@ function BookScreen() {
           )}
         </Box>
         {chosen !== undefined && (
-          <Opened
+          <GradeBreakdown
             key={`${chosen.studentId} ${work}`}
             courseId={id}
             book={data}
