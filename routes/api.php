@@ -122,7 +122,8 @@ Route::middleware([
         ->can('manage', 'course')->name('orderAssignments');
     Route::post('courses/{course}/carry-over', [CourseController::class, 'carryOver'])
         ->can('manage', 'course')->name('carryCourseOver');
-    Route::get('courses/{course}/deeds', [CourseController::class, 'activities'])->can('manage', 'course')->name('activities');
+    Route::get('courses/{course}/deeds', [CourseController::class, 'activities'])
+        ->can('manage', 'course')->name('activities');
     Route::get('courses/{course}/people', [PeopleController::class, 'index'])->can('manage', 'course')->name('people');
     Route::post('courses/{course}/invitations', [PeopleController::class, 'invite'])
         ->middleware('throttle:letters')->can('manage', 'course')->name('invite');

@@ -45,7 +45,9 @@ final readonly class Metrics
                 array_map(fn (string $state) => $runs->get($state) ?? 0, ['queued', 'running', 'finished', 'failed']),
             )),
             self::gauge('jobs_waiting', 'Jobs that wait for a worker.', ['' => HealthChecks::waiting()]),
-            self::gauge('jobs_wait_seconds', 'For how long the next one has waited.', ['' => HealthChecks::oldestWait()]),
+            self::gauge('jobs_wait_seconds', 'For how long the next one has waited.', [
+                '' => HealthChecks::oldestWait(),
+            ]),
             self::gauge('jobs_failed', 'Jobs that were given up.', ['' => DB::table('failed_jobs')->count()]),
         ];
 

@@ -46,12 +46,13 @@ suite() {
     say "        $name: $passed passed, $failed failed, $((SECONDS - from)) s"
 }
 
-check_code() {
+check_php() {
     check "Pint" vendor/bin/pint --test
     check "PHPStan, core" vendor/bin/phpstan analyse -c core/phpstan.neon --no-progress --memory-limit=1G
     check "PHPStan, application" vendor/bin/phpstan analyse -c phpstan.neon --no-progress --memory-limit=1G
-    check "TypeScript, ESLint and circles" npm run --silent check
 }
+
+check_interface() { check "Prettier, TypeScript, ESLint and circles" npm run --silent check; }
 
 pest() {
     local config=$1

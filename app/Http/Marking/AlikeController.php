@@ -51,6 +51,7 @@ final class AlikeController extends Controller
 
     private static function alike(HandIn $handIn, string $fingerprint): SimilarFindings
     {
-        return SimilarFindings::of($handIn->load('run'), $fingerprint) ?? abort(404, 'There is no such finding on this hand-in.');
+        return SimilarFindings::of($handIn->load('run'), $fingerprint)
+            ?? abort(404, 'There is no such finding on this hand-in.');
     }
 }

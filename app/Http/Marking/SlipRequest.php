@@ -37,7 +37,8 @@ final class SlipRequest extends FormRequest
     /** @return Builder<Finding> those that are meant, decided or not, joined with their hand-ins as `h` */
     public function findings(string $assignment): Builder
     {
-        $found = NewestFindings::inClass($assignment, $this->string('rule')->toString(), $this->string('variant')->toString());
+        $rule = $this->string('rule')->toString();
+        $found = NewestFindings::inClass($assignment, $rule, $this->string('variant')->toString());
         /** @var list<array{handIn: string, fingerprint: string}> $chosen */
         $chosen = $this->array('chosen');
         if ($chosen === []) {
