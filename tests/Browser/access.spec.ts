@@ -4,6 +4,8 @@ import {test} from './desk'
 
 for (const lamp of [false, true]) {
   test(`every screen keeps to WCAG 2.2 AA ${lamp ? 'by lamp' : 'by daylight'}`, async ({page}) => {
+    // A dozen screens are looked at.
+    test.slow()
     if (lamp) await page.getByRole('button', {name: 'Lamp'}).click()
     expect(await broken(page), 'shelf').toEqual([])
     await page.getByRole('main').getByRole('link', {name: 'Web Craft 1'}).click()
