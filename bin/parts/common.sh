@@ -98,7 +98,7 @@ build_interface() {
 
 build_now() {
     say "Building the interface"
-    (cd "$ROOT" && npm run --silent build >"$DATA/build.log" 2>&1) || { tail -30 "$DATA/build.log" >&2; fail "The interface could not be built."; }
+    (cd "$ROOT" && npx vite build >"$DATA/build.log" 2>&1) || { tail -30 "$DATA/build.log" >&2; fail "The interface could not be built."; }
 }
 
 # PostgreSQL refuses to run as root: then the account that its package brings runs it.
