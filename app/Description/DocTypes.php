@@ -43,6 +43,9 @@ final class DocTypes
         stdClass::class => ['type' => 'object', 'additionalProperties' => true],
     ];
 
+    /** @var array<string, PhpDocNode> by comment: that of a constructor is asked for by each of its properties */
+    private array $docs = [];
+
     private readonly TypeParser $typeParser;
 
     private readonly PhpDocParser $docParser;
@@ -103,7 +106,9 @@ final class DocTypes
 
     private function doc(string $comment): ?PhpDocNode
     {
-        return $comment === '' ? null : $this->docParser->parse(new TokenIterator($this->lexer->tokenize($comment)));
+        return $comment === '' ? null : $this->docs[$comment] ??= $this->docParser->parse(
+            new TokenIterator($this->lexer->tokenize($comment)),
+        );
     }
 
     private function parse(string $type): TypeNode

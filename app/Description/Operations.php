@@ -152,27 +152,18 @@ final readonly class Operations
         $responses = [];
         foreach ($method->getAttributes(Sends::class) as $attribute) {
             $sends = $attribute->newInstance();
-            $isClass = $sends->type !== null && class_exists($sends->type);
-            $schema = $isClass ? $this->schemas->ofClass($sends->type) : [];
-            $responses[(string) $sends->code] = self::response(
-                $sends->type === null ? null : [$isClass ? 'application/json' : $sends->type => ['schema' => $schema]],
-            );
+            $responses[(string) $sends->code] = self::response(class_exists($sends->type)
+                ? ['application/json' => ['schema' => $this->schemas->ofClass($sends->type)]]
+                : [$sends->type => ['schema' => []]]);
         }
         if ($responses === []) {
             $answer = $this->schemas->ofReturn($method);
-            $status = self::status($method->getAttributes(Status::class)) ?? ($answer === null ? 204 : 200);
-            $responses[(string) $status] = self::response(
+            $responses[(string) Status::of($method, $answer !== null)] = self::response(
                 $answer === null ? null : ['application/json' => ['schema' => $answer]],
             );
         }
 
         return $responses + ['default' => ['$ref' => '#/components/responses/Problem']];
-    }
-
-    /** @param  list<ReflectionAttribute<Status>>  $attributes */
-    private static function status(array $attributes): ?int
-    {
-        return $attributes === [] ? null : $attributes[0]->newInstance()->code;
     }
 
     /**

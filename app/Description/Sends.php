@@ -13,7 +13,7 @@ use Attribute;
 #[Attribute(Attribute::TARGET_METHOD | Attribute::IS_REPEATABLE)]
 final readonly class Sends
 {
-    public function __construct(public ?string $type = null, public int $code = 200)
+    public function __construct(public string $type, public int $code = 200)
     {
     }
 }

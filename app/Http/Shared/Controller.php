@@ -21,8 +21,7 @@ abstract class Controller
         if ($answer instanceof Response) {
             return $answer;
         }
-        $status = (new ReflectionMethod($this, $method))->getAttributes(Status::class)[0] ?? null;
-        $code = $status?->newInstance()->code ?? ($answer === null ? 204 : 200);
+        $code = Status::of(new ReflectionMethod($this, $method), $answer !== null);
 
         return $code === 204 ? response()->noContent() : new JsonResponse($answer, $code);
     }

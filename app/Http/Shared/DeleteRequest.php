@@ -28,13 +28,12 @@ final class DeleteRequest extends FormRequest
             }
         };
 
-        return ['title' => ['required', 'string', $isItsName]];
+        return ['title' => ['bail', 'required', 'string', $isItsName]];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['title.required' => 'Type its name to delete it.',
-            'title.string' => 'Type its name to delete it.'];
+        return array_fill_keys(['title.required', 'title.string'], 'Type its name to delete it.');
     }
 }
