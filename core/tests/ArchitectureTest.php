@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use InkedMargin\Core\Tests\Circles;
 use InkedMargin\Core\Tests\LongLines;
 
 // Arrows point one way: Source <- Grading; Source <- Markup, Style <- Site <- Finding <- Brief <- Example <- Rules
@@ -45,20 +46,12 @@ it('has no circle among the folders of a layer, of which it is one itself', func
         foreach ($folders as $folder) {
             $name = preg_quote('InkedMargin\\Core\\'.str_replace('/', '\\', $folder), '/');
             if ($folder !== $folderOf($file) && preg_match("/\\b$name\\\\\\w+\\b(?!\\\\)/", $code) === 1) {
-                $uses[$folderOf($file)][$folder] = true;
+                $uses[$folderOf($file)][] = $folder;
             }
         }
     }
-    $reachable = function (string $from, array $seen = []) use (&$reachable, $uses): array {
-        foreach (array_keys($uses[$from] ?? []) as $to) {
-            $seen = isset($seen[$to]) ? $seen : $reachable($to, $seen + [$to => true]);
-        }
 
-        return $seen;
-    };
-    $circles = array_filter(array_keys($uses), fn (string $folder) => isset($reachable($folder)[$folder]));
-
-    expect($circles)->toBe([]);
+    expect(Circles::among($uses))->toBe([]);
 })->with(LAYERS);
 
 it('calls no two classes of the core the same, but for a rule and the kind that asks for it', function () {
