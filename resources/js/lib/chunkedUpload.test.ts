@@ -6,7 +6,7 @@ import {sendInParts, type UploadApi} from './chunkedUpload'
 
 const noPause = () => Promise.resolve()
 
-/** A server that keeps what it is sent, and fails as it is told to. */
+/** A fake server that stores what it receives, and fails when the test says so. */
 function server(failures: (nth: number) => Error | 'lost' | null) {
   let kept = new Uint8Array()
   let nth = 0

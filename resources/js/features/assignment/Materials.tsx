@@ -101,16 +101,16 @@ function Material({assignmentId, role, paths}: {assignmentId: string; role: Role
       </Box>
       <Box sx={{display: 'flex', gap: 2, alignItems: 'baseline', whiteSpace: 'nowrap'}}>
         <Button variant="outlined" loading={give.isPending} onClick={() => input.current?.click()}>
-          {paths.length === 0 ? `Give ${name.toLowerCase()}` : 'Give others'}
+          {paths.length === 0 ? `Give ${name.toLowerCase()}` : 'Replace the files'}
         </Button>
         {paths.length > 0 && (
           <Link
             component="button"
             variant="body2"
-            aria-label={`Take ${name.toLowerCase()} away`}
+            aria-label={`Remove ${name.toLowerCase()}`}
             onClick={() => drop.mutate()}
           >
-            Take away
+            Remove
           </Link>
         )}
         <input

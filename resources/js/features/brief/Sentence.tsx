@@ -98,7 +98,7 @@ export function Sentence({
                 onWrite(strike(doc, at))
               }}
             >
-              Strike it out
+              Remove
             </Button>
           </Box>
         </Box>

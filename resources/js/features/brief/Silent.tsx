@@ -18,7 +18,7 @@ export function Silent({
   return (
     <Box component="section" aria-labelledby="silent" sx={{borderTop: 1, borderColor: 'divider', pt: 2, mt: 3}}>
       <Typography variant="h2" id="silent" gutterBottom>
-        What is passed over in silence
+        Ignored rules
       </Typography>
       {ignoredOf(doc).map((one, at) => (
         // Each is known by its place alone.
@@ -29,13 +29,13 @@ export function Silent({
             names={names}
             onWrite={(name, value) => onWrite(setIgnored(doc, at, name, value), `ignore ${at} ${name}`)}
           />
-          <Button aria-label={`Strike out ${at + 1}`} onClick={() => onWrite(strikeIgnored(doc, at))}>
-            Strike it out
+          <Button aria-label={`Remove ignored rule ${at + 1}`} onClick={() => onWrite(strikeIgnored(doc, at))}>
+            Remove
           </Button>
         </Box>
       ))}
       <Button variant="outlined" onClick={() => onWrite(addIgnored(doc))}>
-        Pass something over
+        Ignore a rule
       </Button>
     </Box>
   )

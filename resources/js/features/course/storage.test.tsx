@@ -37,7 +37,7 @@ describe('what is stored', () => {
     )
   })
 
-  it('is told with what is left', () => {
+  it('shows how much is left', () => {
     shown()
     expect(screen.getByText(/^This course: 950 MB of .*, 50 MB left$/)).toBeTruthy()
   })
